@@ -1,0 +1,112 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import highsLoader from 'highs';
+import { composeAll, composeFault, MOST_PROPOSALS } from '../src/core/compose/composer';
+import { enclosingDiameter } from '../src/core/geometry/circlePacking';
+import { readCutListCsv } from '../src/core/formats/cutListCsv';
+import { readProjectFile, writeProjectFile } from '../src/core/formats/projectFile';
+import { derivePlan } from '../src/core/plan/derivePlan';
+import type { Issue, Project } from '../src/core/plan/project';
+import { cutByFractions } from '../src/core/wire/cutList';
+import { cutOptimally } from '../src/core/wire/cutOptimum';
+import { solverFrom } from '../src/core/wire/solver';
+
+const USAGE = `ofrenda plan FILE
+ofrenda compose FILE --seed N --proposals K --out FILE
+ofrenda cutlist FILE.csv [--stock-mm 360]
+ofrenda bundle D1 D2 …
+ofrenda check FILE`;
+
+/** Bad input: issues as JSON lines on standard error, exit 2. */
+class Refused extends Error {
+  constructor(readonly issues: readonly Issue[]) {
+    super(issues[0]?.message);
+  }
+}
+
+const refused = (path: string, expected: string, received: string, message: string) => new Refused([{ path, expected, received, message }]);
+
+function option(args: readonly string[], name: string): string | undefined {
+  const at = args.indexOf(name);
+  return at >= 0 ? args[at + 1] : undefined;
+}
+
+function whole(args: readonly string[], name: string, fallback: number, most: number): number {
+  const text = option(args, name);
+  if (text === undefined) return fallback;
+  const value = Number(text);
+  if (!Number.isInteger(value) || value < 0 || value > most) throw refused(name, `a whole number from 0 to ${most}`, text, `${name} is “${text}”.`);
+  return value;
+}
+
+function readText(file: string | undefined): string {
+  if (!file) throw refused('FILE', 'a file', 'nothing', `Which file?\n${USAGE}`);
+  try {
+    return readFileSync(file, 'utf8');
+  } catch (cause) {
+    throw refused(file, 'a file that can be read', cause instanceof Error ? cause.message : 'nothing', `The file ${file} cannot be read.`);
+  }
+}
+
+function readProject(file: string | undefined): Project {
+  const read = readProjectFile(readText(file));
+  if ('project' in read) return read.project;
+  throw new Refused(read.issues);
+}
+
+const print = (value: unknown) => process.stdout.write(`${JSON.stringify(value, null, 1)}\n`);
+
+function composeCommand(args: readonly string[]): void {
+  const project = readProject(args[0]);
+  const out = option(args, '--out');
+  const arrangement = project.arrangements[0];
+  if (!arrangement) throw refused('arrangements', 'at least one', '0', 'The job has no arrangement to fill.');
+  const request = { cake: project.cake, arrangement, choices: project.brief.choices, style: project.brief.style, counts: null, seed: whole(args, '--seed', 1, 2 ** 31), proposals: whole(args, '--proposals', 1, MOST_PROPOSALS), effort: 1 };
+  const fault = composeFault(request);
+  if (fault) throw refused('arrangements.0', 'something that can be composed', arrangement.line.form, fault);
+  const proposals = composeAll(request);
+  if (out) writeFileSync(out, writeProjectFile({ ...project, arrangements: [proposals[0]!.arrangement, ...project.arrangements.slice(1)] }));
+  print(proposals.map((p) => ({ name: p.name, score: p.score, pieces: p.arrangement.pieces.length, iterations: p.iterations, stopped: p.stopped, readings: Object.fromEntries(p.readings.map((r) => [r.id, r.score])), ...(out ? {} : { arrangement: p.arrangement }) })));
+}
+
+async function cutListCommand(args: readonly string[]): Promise<void> {
+  const read = readCutListCsv(readText(args[0]));
+  if ('issues' in read) throw new Refused(read.issues);
+  const stockMm = whole(args, '--stock-mm', 360, 100_000);
+  const solve = solverFrom(await highsLoader());
+  const gauges = [...new Set(read.rows.map((r) => r.gauge))].sort((a, b) => a - b);
+  print(
+    gauges.map((gauge) => {
+      const rows = read.rows.filter((r) => r.gauge === gauge);
+      const least = cutOptimally(rows, stockMm, solve);
+      const fractions = cutByFractions(rows, stockMm);
+      return { gauge, stockMm, lengths: least.bars.length, proven: least.proven, wasteMm: least.wasteMm, byFractions: fractions.bars.length, tooLong: least.tooLong, bars: least.bars.map((b) => b.cutsMm) };
+    }),
+  );
+}
+
+function bundleCommand(args: readonly string[]): void {
+  const diameters = args.map((text, i) => {
+    const d = Number(text);
+    if (!(d > 0)) throw refused(`D${i + 1}`, 'a diameter above 0 mm', text, `“${text}” is not a diameter.`);
+    return d;
+  });
+  if (diameters.length === 0) throw refused('D1', 'at least one diameter', 'nothing', 'Which diameters?');
+  print({ diametersMm: diameters, enclosingMm: enclosingDiameter(diameters) });
+}
+
+async function run([command, ...args]: string[]): Promise<void> {
+  if (command === 'plan') print(derivePlan(readProject(args[0])));
+  else if (command === 'compose') composeCommand(args);
+  else if (command === 'cutlist') await cutListCommand(args);
+  else if (command === 'bundle') bundleCommand(args);
+  else if (command === 'check') {
+    readProject(args[0]);
+    print({ ok: true });
+  } else throw refused('command', 'plan, compose, cutlist, bundle or check', command ?? 'nothing', USAGE);
+}
+
+run(process.argv.slice(2)).catch((error: unknown) => {
+  if (!(error instanceof Refused)) throw error;
+  for (const issue of error.issues) process.stderr.write(`${JSON.stringify(issue)}\n`);
+  process.exitCode = 2;
+});

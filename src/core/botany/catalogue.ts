@@ -1,0 +1,136 @@
+import { degToRad } from '../geometry/numbers';
+import { seededRandom } from '../geometry/random';
+import { MeshBuilder, type Mesh } from './shape/mesh';
+import { bakeOcclusion } from './shape/occlusion';
+import { hexToLinear, shade } from './shape/paint';
+import { FLOWERS } from './species/flowers';
+import { GREENS } from './species/greens';
+import { colourwayOf, roleAt, stageOf, type Role, type Species, type Stage } from './species';
+
+export const SPECIES: readonly Species[] = [...FLOWERS, ...GREENS];
+const byId = new Map(SPECIES.map((species) => [species.id, species]));
+
+/** The species with this id, or null: the caller says what is missing. */
+export const findSpecies = (id: string): Species | null => byId.get(id) ?? null;
+
+/** The species with this id; throws for an id that no schema should have let through. */
+export function speciesById(id: string): Species {
+  const species = byId.get(id);
+  if (!species) throw new Error(`No species is called “${id}”.`);
+  return species;
+}
+
+/** What a made thing is, apart from where it is. */
+export interface Kind {
+  species: string;
+  stage: string;
+  sizeMm: number;
+  colourway: string;
+}
+
+export const kindKey = (kind: Kind): string => `${kind.species}|${kind.stage}|${kind.sizeMm}|${kind.colourway}`;
+
+/** The body of a piece for contacts, weight and wire: a spheroid about the axis. */
+export interface Body {
+  species: Species;
+  role: Role;
+  /** half the width across the axis, half the depth along it */
+  radialMm: number;
+  axialMm: number;
+  massGrams: number;
+  pasteMm3: number;
+  solidity: number;
+}
+
+/** Density of dried flower paste, g/cm³: assumed, value from memory. */
+export const PASTE_DENSITY = 1.35;
+
+const bodies = new Map<string, Body>();
+
+/** What a shape really measures in its own unit: the sizes that a person reads are true to these. */
+interface Extent {
+  /** heads: radius; sprigs: half the width */
+  radial: number;
+  low: number;
+  high: number;
+}
+
+const extents = new Map<string, Extent>();
+
+const percentile = (sorted: Float64Array, share: number): number => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
+
+/** Measured on the coarse shape; a few stray petal tips are left out. */
+function extentOf(species: Species, stage: Stage): Extent {
+  const key = `${species.id}|${stage.id}`;
+  const known = extents.get(key);
+  if (known) return known;
+  const b = new MeshBuilder(true);
+  species.shape.build(b, stage.open, { hue: '#808080' }, seededRandom(1));
+  const n = b.vertexCount;
+  const sprig = species.habit === 'sprig';
+  const wide = Float64Array.from({ length: n }, (_, i) => (sprig ? Math.abs(b.positions[i * 3]!) : Math.hypot(b.positions[i * 3]!, b.positions[i * 3 + 1]!))).sort();
+  const high = Float64Array.from({ length: n }, (_, i) => b.positions[i * 3 + 2]!).sort();
+  const extent = { radial: percentile(wide, 0.96) || 1, low: sprig ? 0 : percentile(high, 0.05), high: percentile(high, sprig ? 0.995 : 0.98) || 1 };
+  extents.set(key, extent);
+  return extent;
+}
+
+/** Millimetres to one unit of the shape: heads by their diameter, sprigs by their length. */
+function unitMm(kind: Kind, species: Species, stage: Stage): number {
+  const extent = extentOf(species, stage);
+  const sizeMm = kind.sizeMm * stage.sizeShare;
+  return species.habit === 'sprig' ? sizeMm / extent.high : sizeMm / 2 / extent.radial;
+}
+
+export function bodyOf(kind: Kind): Body {
+  const key = `${kind.species}|${kind.stage}|${kind.sizeMm}`;
+  const known = bodies.get(key);
+  if (known) return known;
+  const species = speciesById(kind.species);
+  const stage = stageOf(species, kind.stage);
+  const extent = extentOf(species, stage);
+  const unit = unitMm(kind, species, stage);
+  const pasteMm3 = species.shape.sheetArea(stage.open) * unit ** 2 * species.pasteMm + species.shape.solidVolume(stage.open) * unit ** 3;
+  const body: Body = {
+    species,
+    role: roleAt(species, kind.stage),
+    radialMm: extent.radial * unit,
+    axialMm: ((extent.high - extent.low) / 2) * unit,
+    massGrams: (pasteMm3 / 1000) * PASTE_DENSITY,
+    pasteMm3,
+    solidity: stage.id === 'bud' ? Math.max(0.85, species.solidity) : species.solidity,
+  };
+  bodies.set(key, body);
+  return body;
+}
+
+/**
+ * The picture of a kind as triangles, in mm, axis along z: a head with its middle at the origin, a sprig with its foot
+ * there. `variant` gives the few different individuals of a kind.
+ */
+export function kindMesh(kind: Kind, coarse: boolean, variant = 0): Mesh {
+  const species = speciesById(kind.species);
+  const stage = stageOf(species, kind.stage);
+  const way = colourwayOf(species, kind.colourway);
+  const b = new MeshBuilder(coarse);
+  const random = seededRandom(species.id.length * 131 + species.id.charCodeAt(0) + variant * 977);
+  species.shape.build(b, stage.open, { hue: way.hue, second: way.second }, random);
+  bakeOcclusion(b, species.occlusion ?? 0.9, hexToLinear(shade(way.hue, -0.15, 1.25)));
+  const mesh = b.finish();
+  const unit = unitMm(kind, species, stage);
+  const extent = extentOf(species, stage);
+  const middle = species.habit === 'sprig' ? 0 : (extent.low + extent.high) / 2;
+  for (let i = 0; i < mesh.positions.length; i++) mesh.positions[i] = (mesh.positions[i]! - (i % 3 === 2 ? middle : 0)) * unit;
+  return mesh;
+}
+
+/** How far a face may turn from the cake's normal before it is seen from behind. */
+export const MOST_TILT_RAD: Record<Role, number> = {
+  focal: 0.55,
+  secondary: 0.7,
+  spray: 0.85,
+  filler: 0.85,
+  bud: 0.95,
+  berry: 0.95,
+  foliage: degToRad(86),
+};

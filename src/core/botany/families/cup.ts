@@ -1,0 +1,49 @@
+import { flower, sepals, type Shape } from '../shape/recipe';
+import { shade } from '../shape/paint';
+
+/** Two rings of five broad petals round a dark boss of stamens: anemone. */
+export const anemone: Shape = flower({
+  solid: 0.03,
+  paint: (h) => ({ base: shade(h.hue, -0.22, 0.8), midAt: 0.5, inner: undefined, outer: undefined, rimShare: 0.7, stripe: shade(h.hue, -0.12, 0.9), stripeShare: 0.5, stripeSpread: 0.09 }),
+  whorls: [0, 0.5].map((phase, k) => ({
+    count: 5,
+    layout: 'ring' as const,
+    phase,
+    near: [8, 7] as const,
+    far: [2, 3] as const,
+    inner: { length: 0.92 + 0.06 * k, halfWidth: 0.44, offset: 0.1, rise: -0.06 * k, open: 80 + 12 * k, curl: -34, cup: 38 - 4 * k, cupTip: 24 - 6 * k, baseWidth: 0.42, tipWidth: 0.58, tipDrop: 0.24, skew: 0.16, ruffle: 0.03, ruffleCycles: 2.5, rimRoll: 16 + 4 * k, crease: 0.022, creaseSpread: 0.1 },
+    bud: { open: 58 + 8 * k, curl: -85, wrap: 0.9, offset: 0.06 + 0.02 * k },
+  })),
+  centre: (h) => {
+    const dark = h.second ?? '#2a2436';
+    return {
+      rise: 0.02,
+      dome: { radius: 0.2, height: 0.17, colours: [dark, dark, shade(dark, 0.14)] },
+      balls: { count: 16, radius: 0.19, height: 0.17, size: 0.032, maxDeg: 80, colours: [dark, shade(dark, 0.16)] },
+      stamens: { count: 34, radius: 0.17, length: 0.26, openDeg: [52, 84], filament: shade(dark, 0.1), anther: dark, antherSize: 0.034 },
+    };
+  },
+});
+
+/** Five notched petals and a tuft of gold: blossom. */
+export const blossom: Shape = flower({
+  solid: 0.02,
+  cup: [0.13, 0.2],
+  paint: (h) => ({ base: shade(h.second ?? h.hue, -0.06, 1.3), midAt: 0.32, inner: undefined, outer: undefined, rimShare: 0.6 }),
+  whorls: [
+    {
+      count: 5,
+      layout: 'ring',
+      near: [8, 6],
+      far: [2, 2],
+      inner: { length: 0.92, halfWidth: 0.46, offset: 0.06, open: 66, curl: 8, cup: 44, cupTip: 22, fullest: 0.64, baseWidth: 0.22, tipWidth: 0.6, tipDrop: 0.18, notch: 0.12, notchSpread: 0.2, skew: 0.14, crease: 0.03, creaseSpread: 0.12, ruffle: 0.02, ruffleCycles: 2 },
+      bud: { open: 30, curl: -62, cup: 90, wrap: 0.9, halfWidth: 0.4 },
+    },
+  ],
+  sepals: sepals(5, { length: 0.34, halfWidth: 0.1, rise: -0.08 }, { open: 40, curl: -50, wrap: 0.8 }),
+  centre: () => ({
+    rise: 0.02,
+    dome: { radius: 0.09, height: 0.06, colours: ['#c3c987', '#cfd48e', '#dfe09e'] },
+    stamens: { count: 14, radius: 0.04, length: 0.36, openDeg: [12, 44], filament: '#f6efcf', anther: '#e3ae45', antherSize: 0.04 },
+  }),
+});

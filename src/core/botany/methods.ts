@@ -1,0 +1,80 @@
+/** One step of making a kind. Minutes are STARTING VALUES MADE UP FOR THE PRODUCT, replaced by the person's own log. */
+export interface MethodStep {
+  id: string;
+  name: string;
+  minutesEach: number;
+  minutesBatch: number;
+  /** working on goes no further until this is dry; trade.md D1–D4, at 20 °C and 50 % */
+  dryHours: number;
+  dryNote?: string;
+}
+
+export interface Method {
+  id: string;
+  name: string;
+  /** pieces in one batch, so that they do not dry while one works (trade.md P6) */
+  batch: number;
+  /** rolled-out paste that is not kneaded back */
+  lossShare: number;
+  steps: readonly MethodStep[];
+}
+
+const dust: MethodStep = { id: 'dust', name: 'Dust from the centre out, edges last', minutesEach: 1.5, minutesBatch: 4, dryHours: 0 };
+const steam: MethodStep = { id: 'steam', name: 'Steam through, never wet', minutesEach: 0.3, minutesBatch: 3, dryHours: 2, dryNote: 'dry again before boxing' };
+
+/** Sequences of trade.md M1–M14 in the product's words. */
+export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
+  (
+    [
+      { id: 'layered', name: 'Layered on a dry centre', batch: 12, lossShare: 0.3, steps: [
+        { id: 'centre', name: 'Hook the wire into a cone, let it dry', minutesEach: 1.5, minutesBatch: 5, dryHours: 8, dryNote: 'centres' },
+        { id: 'petals', name: 'Cut rings, thin each edge, wrap ring by ring', minutesEach: 12, minutesBatch: 8, dryHours: 12, dryNote: 'hang overnight' },
+        { ...dust, minutesEach: 3 }, steam] },
+      { id: 'wired petals', name: 'Petals wired one by one', batch: 8, lossShare: 0.3, steps: [
+        { id: 'centre', name: 'Centre on thick wire, let it dry', minutesEach: 3, minutesBatch: 5, dryHours: 8, dryNote: 'centres' },
+        { id: 'petals', name: 'Cut, wire, thin and vein each petal', minutesEach: 16, minutesBatch: 8, dryHours: 12, dryNote: 'in formers overnight' },
+        { ...dust, minutesEach: 4 }, steam,
+        { id: 'assemble', name: 'Tape petals ring by ring, in the gaps', minutesEach: 7, minutesBatch: 2, dryHours: 0 }] },
+      { id: 'wired petals small', name: 'Small flower, petal by petal', batch: 16, lossShare: 0.25, steps: [
+        { id: 'centre', name: 'Hooked wire into a small keel', minutesEach: 1, minutesBatch: 4, dryHours: 8, dryNote: 'keels' },
+        { id: 'petals', name: 'Wings and standard, frilled and set round it', minutesEach: 3.5, minutesBatch: 6, dryHours: 12, dryNote: 'hang overnight' },
+        dust, steam] },
+      { id: 'one piece', name: 'Cut in one piece', batch: 16, lossShare: 0.35, steps: [
+        { id: 'petals', name: 'Cut, soften, vein; centre pressed and glued', minutesEach: 3.5, minutesBatch: 6, dryHours: 12, dryNote: 'in cups overnight' },
+        dust, steam] },
+      { id: 'pulled', name: 'Pulled by hand', batch: 20, lossShare: 0.05, steps: [
+        { id: 'petals', name: 'Cone, open, snip, flatten, wire through the centre', minutesEach: 2, minutesBatch: 4, dryHours: 12, dryNote: 'hang overnight' },
+        { ...dust, minutesEach: 0.7 }, steam] },
+      { id: 'pulled cluster', name: 'Pulled florets on a spike', batch: 6, lossShare: 0.05, steps: [
+        { id: 'florets', name: 'Pull and wire the florets', minutesEach: 28, minutesBatch: 5, dryHours: 12, dryNote: 'hang overnight' },
+        { ...dust, minutesEach: 6 }, steam,
+        { id: 'assemble', name: 'Tape florets from the tip down', minutesEach: 14, minutesBatch: 2, dryHours: 0 }] },
+      { id: 'scrunched', name: 'Scrunched filler', batch: 20, lossShare: 0.1, steps: [
+        { id: 'florets', name: 'Frill thin rounds, wire, gather at the base', minutesEach: 18, minutesBatch: 4, dryHours: 8, dryNote: 'stand in foam' },
+        { id: 'assemble', name: 'Tape florets into clusters, clusters to the stem', minutesEach: 12, minutesBatch: 2, dryHours: 0 }] },
+      { id: 'berry', name: 'Berry', batch: 20, lossShare: 0.05, steps: [
+        { id: 'berries', name: 'Hooked wire into smooth balls', minutesEach: 3, minutesBatch: 4, dryHours: 12, dryNote: 'until firm' },
+        { ...dust, name: 'Dust by ripeness, glaze', dryHours: 1 },
+        { id: 'assemble', name: 'Tape into sprigs, glaze again', minutesEach: 2, minutesBatch: 2, dryHours: 1, dryNote: 'glaze' }] },
+      { id: 'covered berry', name: 'Covered berry', batch: 12, lossShare: 0.05, steps: [
+        { id: 'berries', name: 'Hooked wire into balls, let them firm', minutesEach: 2, minutesBatch: 4, dryHours: 12, dryNote: 'cores' },
+        { id: 'drupelets', name: 'Cover with tiny balls, then the star calyx', minutesEach: 9, minutesBatch: 4, dryHours: 8, dryNote: 'drupelets' },
+        { ...dust, name: 'Dust by ripeness, glaze', dryHours: 1 },
+        { id: 'assemble', name: 'Tape into sprigs', minutesEach: 2, minutesBatch: 2, dryHours: 0 }] },
+      { id: 'wired leaf', name: 'Wired leaf', batch: 16, lossShare: 0.35, steps: [
+        { id: 'leaves', name: 'Cut, wire two thirds up, vein, thin the edges', minutesEach: 11, minutesBatch: 6, dryHours: 12, dryNote: 'over crumpled paper' },
+        { ...dust, name: 'Dust base to tip, edges last', minutesEach: 2.5 }, steam,
+        { id: 'assemble', name: 'Tape leaves from the tip down', minutesEach: 4, minutesBatch: 2, dryHours: 0 }] },
+      { id: 'glued leaf', name: 'Leaves glued to the carrier', batch: 12, lossShare: 0.2, steps: [
+        { id: 'leaves', name: 'Cut fine leaves, glue them up the wire', minutesEach: 8, minutesBatch: 4, dryHours: 10, dryNote: 'lying flat' },
+        { ...dust, name: 'Dust base to tip', minutesEach: 1.5 }, steam] },
+    ] satisfies Method[]
+  ).map((m) => [m.id, m]),
+);
+
+/** The method of a species; throws when the catalogue names one that is not there. */
+export function methodById(id: string): Method {
+  const method = METHODS[id];
+  if (!method) throw new Error(`No method is called “${id}”.`);
+  return method;
+}

@@ -1,0 +1,103 @@
+import { applyDirection, applyPoint, type Affine } from '../../geometry/affine';
+import { normalize, type Vec3 } from '../../geometry/vec3';
+
+/** Linear-light red, green, blue, 0…1. */
+export type LinearColour = readonly [number, number, number];
+
+/** Triangles as typed arrays, three numbers a vertex; colours in linear light. Lengths in the unit the maker used. */
+export interface Mesh {
+  positions: Float32Array;
+  normals: Float32Array;
+  colours: Float32Array;
+  indices: Uint32Array;
+}
+
+/** How a surface takes shade: none, lit through from both sides (petals), or from outside only (solids). */
+export type ShadeSides = 0 | 1 | 2;
+
+/** Collects vertices and triangles; `coarse` asks makers for the far level of detail. */
+export class MeshBuilder {
+  readonly positions: number[] = [];
+  readonly normals: number[] = [];
+  readonly colours: number[] = [];
+  readonly shadeSides: ShadeSides[] = [];
+  readonly indices: number[] = [];
+
+  constructor(readonly coarse: boolean) {}
+
+  get vertexCount(): number {
+    return this.shadeSides.length;
+  }
+
+  vertex(map: Affine, point: Vec3, normal: Vec3, colour: LinearColour, sides: ShadeSides): number {
+    const p = applyPoint(map, point);
+    const n = normalize(applyDirection(map, normal));
+    this.positions.push(p[0], p[1], p[2]);
+    this.normals.push(n[0], n[1], n[2]);
+    this.colours.push(colour[0], colour[1], colour[2]);
+    this.shadeSides.push(sides);
+    return this.shadeSides.length - 1;
+  }
+
+  triangle(a: number, b: number, c: number): void {
+    this.indices.push(a, b, c);
+  }
+
+  /** Two triangles between rows of a grid whose rows are `across` + 1 vertices wide, first vertex `first`. */
+  grid(first: number, across: number, along: number): void {
+    for (let j = 0; j < along; j++) {
+      for (let i = 0; i < across; i++) {
+        const a = first + j * (across + 1) + i;
+        const d = a + across + 1;
+        if (i < across / 2) {
+          this.triangle(a, d + 1, a + 1);
+          this.triangle(a, d, d + 1);
+        } else {
+          this.triangle(a, d, a + 1);
+          this.triangle(a + 1, d, d + 1);
+        }
+      }
+    }
+  }
+
+  finish(): Mesh {
+    return {
+      positions: new Float32Array(this.positions),
+      normals: new Float32Array(this.normals),
+      colours: new Float32Array(this.colours),
+      indices: new Uint32Array(this.indices),
+    };
+  }
+}
+
+/** Volume enclosed by a closed mesh (divergence theorem), in the cube of its unit; meaningless for open sheets. */
+export function meshVolume(mesh: Mesh): number {
+  const { positions: p, indices } = mesh;
+  let six = 0;
+  for (let i = 0; i < indices.length; i += 3) {
+    const a = indices[i]! * 3;
+    const b = indices[i + 1]! * 3;
+    const c = indices[i + 2]! * 3;
+    six +=
+      p[a]! * (p[b + 1]! * p[c + 2]! - p[b + 2]! * p[c + 1]!) -
+      p[a + 1]! * (p[b]! * p[c + 2]! - p[b + 2]! * p[c]!) +
+      p[a + 2]! * (p[b]! * p[c + 1]! - p[b + 1]! * p[c]!);
+  }
+  return Math.abs(six) / 6;
+}
+
+export function meshArea(mesh: Mesh): number {
+  const { positions: p, indices } = mesh;
+  let area = 0;
+  for (let i = 0; i < indices.length; i += 3) {
+    const [a, b, c] = [indices[i]! * 3, indices[i + 1]! * 3, indices[i + 2]! * 3];
+    const ux = p[b]! - p[a]!;
+    const uy = p[b + 1]! - p[a + 1]!;
+    const uz = p[b + 2]! - p[a + 2]!;
+    const vx = p[c]! - p[a]!;
+    const vy = p[c + 1]! - p[a + 1]!;
+    const vz = p[c + 2]! - p[a + 2]!;
+    area += Math.hypot(uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx) / 2;
+  }
+  return area;
+}

@@ -1,0 +1,94 @@
+import { IDENTITY, chain, translation, type Affine } from '../../geometry/affine';
+import type { Random } from '../../geometry/random';
+import type { MeshBuilder } from './mesh';
+import { petalPaint, shade, type PetalPaint } from './paint';
+import { addBall, addCentre, addLathe, three, type FlowerCentre } from './solids';
+import { addWhorl, whorlArea, type Whorl } from './whorl';
+
+/** Main colour and, where a flower has one, a second (heart, back, other petals). sRGB hex. */
+export interface Hues {
+  hue: string;
+  second?: string;
+}
+
+/**
+ * One shape behind one signature: the picture, the paste and the silhouette all come from it. Lengths in head radii
+ * (for sprigs: in lengths of the sprig), local z is the axis, the origin the middle of the head (or the foot of a sprig).
+ */
+export interface Shape {
+  build(b: MeshBuilder, stage: number, hues: Hues, random: Random): void;
+  /** One face of everything that is a thin sheet, in radii². */
+  sheetArea(stage: number): number;
+  /** Everything solid, in radii³. */
+  solidVolume(stage: number): number;
+}
+
+/** A flower as data: rings of petals round a middle, on a calyx. */
+export interface FlowerRecipe {
+  whorls: readonly Whorl[];
+  paint?: (hues: Hues) => Partial<PetalPaint>;
+  core?: { radius: number; rise: number; squash: number; shade: number };
+  centre?: (hues: Hues) => FlowerCentre;
+  /** green cup under the head: radius and depth */
+  cup?: readonly [number, number];
+  sepals?: Whorl;
+  /** wired cone or ball of paste inside, in radii³ */
+  solid: number;
+}
+
+const GREEN: PetalPaint = { base: '#7f9a62', mid: '#93ad78', tip: '#a9bf8e', rim: '#c3cfab', rimShare: 0.35 };
+
+export const sepals = (count: number, inner: Whorl['inner'], bud: Whorl['bud']): Whorl => ({
+  count,
+  layout: 'ring',
+  phase: 0.5,
+  near: [4, 5],
+  far: [2, 1],
+  lag: 0,
+  inner: {
+    length: 0.42,
+    halfWidth: 0.11,
+    offset: 0.06,
+    rise: -0.06,
+    open: 110,
+    curl: 25,
+    cup: 30,
+    fullest: 0.35,
+    baseWidth: 0.6,
+    tipWidth: 0,
+    tipPower: 1.3,
+    tipDrop: 0,
+    ...inner,
+  },
+  bud: { open: 30, curl: -24, ...bud },
+});
+
+/** Makes a Shape of a flower recipe. */
+export function flower(r: FlowerRecipe): Shape {
+  return {
+    build(b, stage, hues, random) {
+      const paint = petalPaint(hues.hue, r.paint?.(hues));
+      if (r.cup) addCup(b, IDENTITY, r.cup);
+      if (r.core && stage > 0.3) {
+        const deep = shade(hues.hue, -r.core.shade, 1.1);
+        addBall(b, chain(IDENTITY, translation(0, 0, r.core.rise)), r.core.radius * (b.coarse ? 1.16 : 1), b.coarse ? [6, 2] : [10, 5], three(deep), r.core.squash);
+      }
+      for (const w of r.whorls) addWhorl(b, IDENTITY, w, stage, paint, random);
+      if (r.centre) addCentre(b, IDENTITY, r.centre(hues), stage, random);
+      if (r.sepals) addWhorl(b, IDENTITY, r.sepals, stage, GREEN, random);
+    },
+    sheetArea: (stage) => r.whorls.concat(r.sepals ?? []).reduce((total, w) => total + whorlArea(w, stage), 0),
+    solidVolume: () => r.solid,
+  };
+}
+
+function addCup(b: MeshBuilder, map: Affine, [radius, depth]: readonly [number, number]): void {
+  const profile: [number, number][] = [
+    [0, -depth * 1.1],
+    [radius * 0.35, -depth * 1.05],
+    [radius * 0.85, -depth * 0.7],
+    [radius, -depth * 0.3],
+    [radius * 0.75, -0.05],
+  ];
+  addLathe(b, map, profile, b.coarse ? 5 : 9, three('#7d9862', '#8fa875', '#9bb283'));
+}

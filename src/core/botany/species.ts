@@ -1,0 +1,79 @@
+import type { Shape } from './shape/recipe';
+
+export const ROLES = ['focal', 'secondary', 'spray', 'filler', 'bud', 'berry', 'foliage'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** How far a flower or berry has come; `open` is 0 closed … 1 open (unripe … ripe). */
+export interface Stage {
+  id: string;
+  name: string;
+  open: number;
+  /** size at this stage as a share of the nominal size */
+  sizeShare: number;
+  /** a closed flower is used as a bud, whatever the species' own role */
+  role?: Role;
+}
+
+export interface Colourway {
+  id: string;
+  name: string;
+  hue: string;
+  second?: string;
+}
+
+/** Wires of one made thing. Gauges are SWG numbers as the trade says them. */
+export interface Wiring {
+  /** never thinner than this unless the person says so */
+  floorSwg: number;
+  hookMm: number;
+  /** run inside the head or up the leaf, as a share of the piece's radius (sprigs: of its length) */
+  insideShare: number;
+  white: boolean;
+  /** separately wired petals or leaves that end at the foot of the head */
+  parts?: { name: string; count: number; swg: number; lengthMm: number };
+  /** a bunch of fine wires through the middle */
+  stamens?: { count: number; swg: number; lengthMm: number };
+}
+
+export interface Species {
+  id: string;
+  name: string;
+  plural: string;
+  role: Role;
+  /** a head looks along its axis; a sprig runs along it from its foot */
+  habit: 'head' | 'sprig';
+  shape: Shape;
+  stages: readonly Stage[];
+  /** nominal sizes in mm, largest first: diameter when open, length of a sprig */
+  sizesMm: readonly number[];
+  colourways: readonly Colourway[];
+  /** thickness of rolled paste, mm (trade.md P2) */
+  pasteMm: number;
+  /** how full the outline is when heads meet: 1 a ball, less where petals give way */
+  solidity: number;
+  /** how deep the folds go dark in pictures, 0…1.2; 0.9 unless said */
+  occlusion?: number;
+  wiring: Wiring;
+  method: string;
+  /** share that breaks before it reaches the cake: a starting value made up for the product */
+  breakageShare: number;
+  /** months of flower or fruit in the northern temperate garden, 1–12 */
+  monthsNorth: readonly number[];
+}
+
+export const stageOf = (species: Species, id: string): Stage =>
+  species.stages.find((stage) => stage.id === id) ?? species.stages[species.stages.length - 1]!;
+
+export const colourwayOf = (species: Species, id: string): Colourway =>
+  species.colourways.find((way) => way.id === id) ?? species.colourways[0]!;
+
+/** The role a piece plays: a closed flower is a bud. */
+export const roleAt = (species: Species, stageId: string): Role => stageOf(species, stageId).role ?? species.role;
+
+/** "half-open dahlia", "dahlia bud", "dahlia". */
+export function pieceName(species: Species, stageId: string): string {
+  const stage = stageOf(species, stageId);
+  const name = species.name.toLowerCase();
+  if (stage.id === 'bud') return `${name} bud`;
+  return species.stages.length > 1 && stage.id !== species.stages[species.stages.length - 1]!.id ? `${stage.name} ${name}` : name;
+}

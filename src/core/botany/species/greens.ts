@@ -1,0 +1,79 @@
+import { berrySprig, floretSpike, frothBranch, leafBranch } from '../families/branch';
+import type { Species, Stage } from '../species';
+
+const grown: Stage[] = [{ id: 'grown', name: 'grown', open: 1, sizeShare: 1 }];
+const ripening: Stage[] = [
+  { id: 'green', name: 'green', open: 0, sizeShare: 0.8 },
+  { id: 'turning', name: 'turning', open: 0.5, sizeShare: 0.9 },
+  { id: 'ripe', name: 'ripe', open: 1, sizeShare: 1 },
+];
+
+/** Fillers, berries and foliage: small branches built of pieces. Sizes are lengths. Gauges from trade.md W2–W6. */
+export const GREENS: readonly Species[] = [
+  {
+    id: 'froth', name: 'Froth', plural: 'sprigs of froth', role: 'filler', habit: 'sprig', shape: frothBranch({ clusters: 9, perCluster: 7, floretSize: 0.05 }), stages: grown,
+    sizesMm: [58, 48, 40], pasteMm: 0.4, solidity: 0.4, method: 'scrunched', breakageShare: 0.15, monthsNorth: [5, 6, 7, 8, 9],
+    colourways: [{ id: 'white', name: 'white', hue: '#f5f1ea' }, { id: 'blush', name: 'blush', hue: '#f0cfd0' }],
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.45, white: false, parts: { name: 'floret', count: 63, swg: 28, lengthMm: 60 } },
+  },
+  {
+    id: 'spike', name: 'Lilac spike', plural: 'lilac spikes', role: 'filler', habit: 'sprig', shape: floretSpike({ count: 40, petals: 4, floretSize: 0.1, spread: 0.17 }),
+    stages: [{ id: 'bud', name: 'bud', open: 0.1, sizeShare: 0.8, role: 'bud' }, { id: 'half', name: 'half-open', open: 0.5, sizeShare: 0.9 }, { id: 'open', name: 'open', open: 1, sizeShare: 1 }],
+    sizesMm: [62, 52, 42], pasteMm: 0.5, solidity: 0.55, method: 'pulled cluster', breakageShare: 0.14, monthsNorth: [4, 5],
+    colourways: [{ id: 'lilac', name: 'lilac', hue: '#b69ad2' }, { id: 'white', name: 'white', hue: '#efece6' }],
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.4, white: false, parts: { name: 'floret', count: 31, swg: 24, lengthMm: 60 } },
+  },
+  {
+    id: 'rosehip', name: 'Rosehip', plural: 'rosehip sprigs', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 3, radius: 0.13, stretch: 1.3, crown: true, leaves: 0 }), stages: ripening,
+    sizesMm: [44, 38, 32], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [9, 10, 11, 12],
+    colourways: [{ id: 'hip', name: 'hip red', hue: '#c93b22' }, { id: 'amber', name: 'amber', hue: '#d98a2b' }],
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, parts: { name: 'berry', count: 3, swg: 24, lengthMm: 70 } },
+  },
+  {
+    id: 'hypericum', name: 'Hypericum', plural: 'hypericum sprigs', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 4, radius: 0.11, stretch: 1.15, crown: false, leaves: 4 }), stages: ripening,
+    sizesMm: [42, 36, 30], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [8, 9, 10, 11],
+    colourways: [{ id: 'russet', name: 'russet', hue: '#a84632' }, { id: 'cream', name: 'cream', hue: '#ece1c4' }],
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, parts: { name: 'berry', count: 4, swg: 26, lengthMm: 65 } },
+  },
+  {
+    id: 'bramble', name: 'Bramble', plural: 'bramble sprigs', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 3, radius: 0.15, stretch: 1.2, crown: false, drupelets: 34, leaves: 2 }), stages: ripening,
+    sizesMm: [46, 40, 34], pasteMm: 1, solidity: 0.6, method: 'covered berry', breakageShare: 0.1, monthsNorth: [8, 9, 10],
+    colourways: [{ id: 'black', name: 'black', hue: '#3b1d3a' }, { id: 'red', name: 'red', hue: '#a32338' }],
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, parts: { name: 'berry', count: 3, swg: 22, lengthMm: 75 } },
+  },
+  {
+    id: 'olive', name: 'Olive', plural: 'olive sprigs', role: 'foliage', habit: 'sprig',
+    shape: leafBranch({ nodes: 6, perNode: 2, leafLength: [0.36, 0.18], blade: { halfWidth: 0.14, tipPower: 1.8 }, angle: 46, turnDeg: 78, carrierSway: 0.06, twoFaced: true, berries: { hue: '#4d4a33', size: 0.034, count: 2 } }),
+    stages: grown, sizesMm: [92, 78, 64], pasteMm: 0.9, solidity: 0.35, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    colourways: [{ id: 'olive', name: 'olive', hue: '#75896a' }, { id: 'silver', name: 'silver', hue: '#a3b19c' }],
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, parts: { name: 'leaf', count: 13, swg: 30, lengthMm: 45 } },
+  },
+  {
+    id: 'roundleaf', name: 'Round leaf', plural: 'round-leaf sprigs', role: 'foliage', habit: 'sprig',
+    shape: leafBranch({ nodes: 6, perNode: 2, leafLength: [0.24, 0.1], blade: { halfWidth: 0.46, tipWidth: 0.4, tipPower: 2.2, fullest: 0.55, baseWidth: 0.3, tipDrop: 0.15 }, angle: 64, turnDeg: 90, carrierSway: 0.04 }),
+    stages: grown, sizesMm: [86, 70, 56], pasteMm: 0.9, solidity: 0.35, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    colourways: [{ id: 'sea', name: 'sea green', hue: '#8fb0a0' }, { id: 'dusk', name: 'dusk green', hue: '#6d8f83' }],
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, parts: { name: 'leaf', count: 13, swg: 30, lengthMm: 40 } },
+  },
+  {
+    id: 'roseleaf', name: 'Rose leaf', plural: 'rose-leaf sprays', role: 'foliage', habit: 'sprig',
+    shape: leafBranch({ nodes: 2, perNode: 2, leafLength: [0.38, 0.46], blade: { halfWidth: 0.3, fullest: 0.42, baseWidth: 0.35, serration: 0.16, serrationCount: 9, crease: 0.03 }, angle: 66, turnDeg: 0, carrierSway: 0.03 }),
+    stages: grown, sizesMm: [74, 62, 50], pasteMm: 1, solidity: 0.4, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
+    colourways: [{ id: 'leaf', name: 'leaf green', hue: '#6f9156' }, { id: 'bronze', name: 'bronze', hue: '#7f6a4a' }],
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.85, white: false, parts: { name: 'leaf', count: 5, swg: 26, lengthMm: 75 } },
+  },
+  {
+    id: 'rosemary', name: 'Rosemary', plural: 'rosemary sprigs', role: 'foliage', habit: 'sprig',
+    shape: leafBranch({ nodes: 14, perNode: 2, leafLength: [0.3, 0.14], blade: { halfWidth: 0.075, fullest: 0.5, baseWidth: 0.6, tipPower: 2 }, angle: 34, turnDeg: 90, carrierSway: 0.03 }),
+    stages: grown, sizesMm: [72, 60, 48], pasteMm: 0.9, solidity: 0.4, method: 'glued leaf', breakageShare: 0.08, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    colourways: [{ id: 'grey', name: 'grey green', hue: '#6c8468' }],
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.95, white: false },
+  },
+  {
+    id: 'fern', name: 'Fern', plural: 'fern fronds', role: 'foliage', habit: 'sprig',
+    shape: leafBranch({ nodes: 15, perNode: 2, leafLength: [0.36, 0.05], blade: { halfWidth: 0.13, fullest: 0.3, baseWidth: 0.7, tipPower: 1.6, serration: 0.22, serrationCount: 7 }, angle: 70, turnDeg: 0, carrierSway: 0.05 }),
+    stages: grown, sizesMm: [88, 72, 58], pasteMm: 0.7, solidity: 0.35, method: 'glued leaf', breakageShare: 0.2, monthsNorth: [4, 5, 6, 7, 8, 9],
+    colourways: [{ id: 'fern', name: 'fern green', hue: '#7ea35c' }],
+    wiring: { floorSwg: 24, hookMm: 0, insideShare: 0.95, white: false },
+  },
+];

@@ -1,0 +1,275 @@
+import { MOST_TILT_RAD } from '../botany/catalogue';
+import type { Cake } from '../cake/cake';
+import { cakeSolid, type CakeSolid } from '../cake/solid';
+import { clamp, lerp } from '../geometry/numbers';
+import type { Random } from '../geometry/random';
+import { addScaled, angleBetween, distance, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
+import type { Piece } from './arrangement';
+import { envelopeGrid, type EnvelopeGrid } from './envelope';
+import type { Line } from './line';
+import { coversSight, intoCakeMm, outlineShareOf, overlapMm, placePiece, type PlacedPiece } from './placement';
+import { focalZoneMm } from './readings/focal';
+import { sizeCeilingMm } from './readings/grading';
+import { PETAL_GIVE_MM } from './scene';
+
+/** Cost of each fault; millimetre terms stay linear so that a bad start still feels where better lies. */
+const COST = {
+  overlapPerMm: 0.55,
+  overlapSquared: 0.05,
+  cakePerMm: 0.5,
+  uncovered: 70,
+  uncoveredBlock: 46,
+  sameWay: 1.6,
+  tooLargePerMm: 0.16,
+  focalAway: 9,
+  floating: 0.7,
+  outsidePerMm: 0.05,
+  sideBalance: 26,
+  leafAgainstLine: 1.4,
+};
+
+/** One arrangement while it is being improved: placed pieces, how often each cell is covered, and the cost so far. */
+export class Annealer {
+  readonly placed: PlacedPiece[];
+  private readonly solid: CakeSolid;
+  private readonly grid: EnvelopeGrid;
+  private readonly hits: Int16Array;
+  private readonly cellPoint: Vec3[];
+  private readonly areaTotal: number;
+  private readonly block: Int32Array;
+  private readonly blockArea: Float64Array;
+  private readonly blockBare: Float64Array;
+  private bare = 0;
+  private readonly footprints: Int32Array[];
+  private readonly largestMm: number;
+
+  constructor(
+    cake: Cake,
+    readonly line: Line,
+    pieces: readonly Piece[],
+    private readonly random: Random,
+  ) {
+    this.solid = cakeSolid(cake);
+    this.grid = envelopeGrid(line, Math.max(8, line.lengthMm / 90));
+    const { cells, columns, rows } = this.grid;
+    this.hits = new Int16Array(cells.length);
+    this.cellPoint = cells.map((c) => addScaled(c.frame.pointMm, c.frame.normal, line.riseMm(c.s) * 0.3));
+    const across = Math.ceil(columns / 4);
+    this.block = Int32Array.from(cells, (c) => Math.floor(c.column / 4) + across * Math.floor((c.row * 3) / rows));
+    this.blockArea = new Float64Array(across * 3);
+    cells.forEach((c, i) => (this.blockArea[this.block[i]!]! += c.areaMm2));
+    this.blockBare = Float64Array.from(this.blockArea);
+    this.areaTotal = cells.reduce((a, c) => a + c.areaMm2, 0) || 1;
+    this.bare = this.areaTotal;
+    this.placed = pieces.map((piece) => placePiece(piece, line));
+    this.footprints = this.placed.map((p) => this.footprint(p));
+    this.footprints.forEach((f) => this.mark(f, 1));
+    this.largestMm = Math.max(0, ...this.placed.filter((p) => !p.spine.length).map((p) => p.body.radialMm * 2));
+  }
+
+  private footprint(p: PlacedPiece): Int32Array {
+    const found: number[] = [];
+    const reach = (p.body.radialMm + p.body.axialMm + 12) ** 2;
+    const share = outlineShareOf(p);
+    const { cells } = this.grid;
+    for (let i = 0; i < cells.length; i++) {
+      const q = this.cellPoint[i]!;
+      const d2 = (q[0] - p.centre[0]) ** 2 + (q[1] - p.centre[1]) ** 2 + (q[2] - p.centre[2]) ** 2;
+      if (d2 < reach && coversSight(p, q, cells[i]!.frame.normal, share)) found.push(i);
+    }
+    return Int32Array.from(found);
+  }
+
+  private mark(footprint: Int32Array, by: 1 | -1): void {
+    for (const i of footprint) {
+      const before = this.hits[i]!;
+      this.hits[i] = before + by;
+      if ((by === 1 && before === 0) || (by === -1 && before === 1)) {
+        const area = this.grid.cells[i]!.areaMm2;
+        this.bare -= by * area;
+        this.blockBare[this.block[i]!]! -= by * area;
+      }
+    }
+  }
+
+  private coverCost(): number {
+    let blocks = 0;
+    for (let i = 0; i < this.blockArea.length; i++) {
+      if (this.blockArea[i]! > 0) blocks += (this.blockBare[i]! / this.blockArea[i]!) ** 2;
+    }
+    return (COST.uncovered * this.bare) / this.areaTotal + (COST.uncoveredBlock * blocks) / this.blockArea.length;
+  }
+
+  private pairCost(p: PlacedPiece, q: PlacedPiece): { cost: number; gapMm: number } {
+    const mm = overlapMm(p, q);
+    const over = Math.max(0, mm - PETAL_GIVE_MM * 0.5);
+    let cost = COST.overlapPerMm * over + COST.overlapSquared * over * over;
+    if (!p.spine.length && !q.spine.length && mm > -18) {
+      const large = Math.min(p.body.radialMm, q.body.radialMm) / 18;
+      const same = Math.max(0, 0.42 - angleBetween(p.axis, q.axis)) / 0.42;
+      cost += COST.sameWay * same * Math.min(1.5, large);
+    }
+    return { cost, gapMm: -mm };
+  }
+
+  /** What piece `i` costs by itself and against all others. */
+  private pieceCost(i: number, p: PlacedPiece): number {
+    let cost = COST.cakePerMm * Math.max(0, intoCakeMm(p, this.solid) - 0.6);
+    let touching = 0;
+    for (let j = 0; j < this.placed.length; j++) {
+      if (j === i) continue;
+      const pair = this.pairCost(p, this.placed[j]!);
+      cost += pair.cost;
+      if (pair.gapMm < 5) touching++;
+    }
+    const sprig = p.spine.length > 0;
+    if (!sprig && touching < 2) cost += COST.floating * (2 - touching);
+    const x = this.line.form === 'posy' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : this.line.armShare(p.piece.s);
+    if (!sprig && !this.line.closed) cost += COST.tooLargePerMm * Math.max(0, p.body.radialMm * 2 - sizeCeilingMm(this.largestMm, x));
+    if (p.body.role === 'focal' && !this.line.closed) {
+      const zone = focalZoneMm(this.line.lengthMm);
+      cost += (COST.focalAway * Math.max(0, x * this.line.lengthMm * 0.5 - zone * 0.55)) / zone;
+    }
+    const half = this.line.halfWidthMm(p.piece.s);
+    cost += COST.outsidePerMm * Math.max(0, Math.abs(p.sideMm) + p.body.radialMm * 0.5 - half * 1.1);
+    if (p.body.role === 'foliage' && !this.line.closed && this.line.form !== 'posy') {
+      const out = p.piece.s > this.line.focal ? 1 : -1;
+      cost += COST.leafAgainstLine * Math.max(0, 0.1 - out * Math.cos(p.piece.headingRad));
+    }
+    return cost;
+  }
+
+  private balanceCost(): number {
+    let weight = 0;
+    let side = 0;
+    for (const p of this.placed) {
+      const w = p.body.radialMm ** 1.5 * (p.spine.length ? 0.4 : 1);
+      weight += w;
+      side += w * p.piece.side;
+    }
+    return weight > 0 ? COST.sideBalance * (side / weight) ** 2 : 0;
+  }
+
+  /** Cost of the whole: each pair once. */
+  total(): number {
+    let cost = this.coverCost() + this.balanceCost();
+    for (let i = 0; i < this.placed.length; i++) {
+      let pairs = 0;
+      for (let j = 0; j < this.placed.length; j++) if (j !== i) pairs += this.pairCost(this.placed[i]!, this.placed[j]!).cost;
+      cost += this.pieceCost(i, this.placed[i]!) - pairs / 2;
+    }
+    return cost;
+  }
+
+  /** Sum of what runs into what, and the worst, in mm past what petals give. */
+  clashes(): { worstMm: number; cakeMm: number } {
+    let worstMm = 0;
+    let cakeMm = 0;
+    this.placed.forEach((p, i) => {
+      cakeMm = Math.max(cakeMm, intoCakeMm(p, this.solid));
+      for (let j = i + 1; j < this.placed.length; j++) worstMm = Math.max(worstMm, overlapMm(p, this.placed[j]!) - PETAL_GIVE_MM);
+    });
+    return { worstMm, cakeMm };
+  }
+
+  private put(i: number, p: PlacedPiece, footprint: Int32Array): void {
+    this.mark(this.footprints[i]!, -1);
+    this.placed[i] = p;
+    this.footprints[i] = footprint;
+    this.mark(footprint, 1);
+  }
+
+  /** Tries new pieces at some places and keeps them when the cost falls, or by chance at a temperature. Returns whether kept. */
+  private attempt(changes: readonly { i: number; piece: Piece }[], temperature: number): boolean {
+    const before = changes.map(({ i }) => ({ i, p: this.placed[i]!, f: this.footprints[i]! }));
+    const localBefore = changes.reduce((a, { i }) => a + this.pieceCost(i, this.placed[i]!), 0);
+    const wholeBefore = this.coverCost() + this.balanceCost();
+    for (const { i, piece } of changes) {
+      const p = placePiece(piece, this.line);
+      this.put(i, p, this.footprint(p));
+    }
+    const localAfter = changes.reduce((a, { i }) => a + this.pieceCost(i, this.placed[i]!), 0);
+    const delta = localAfter - localBefore + this.coverCost() + this.balanceCost() - wholeBefore;
+    if (delta <= 0 || this.random() < Math.exp(-delta / temperature)) return true;
+    for (const { i, p, f } of before) this.put(i, p, f);
+    return false;
+  }
+
+  /** One move. `cool` runs 0 hot … 1 cold; steps shrink to a quarter. */
+  step(cool: number): boolean {
+    const n = this.placed.length;
+    if (n === 0) return false;
+    const temperature = 2.4 * Math.pow(0.012, cool);
+    const size = lerp(1, 0.25, cool);
+    const i = Math.floor(this.random() * n);
+    const piece = this.placed[i]!.piece;
+    if (piece.pinned) return false;
+    const kind = this.random();
+    if (kind < 0.12) return this.swapPlaces(i, temperature);
+    if (kind < 0.24) return this.toBarePlace(i, temperature);
+    if (kind < 0.42) return this.moveApart(i, temperature);
+    return this.attempt([{ i, piece: this.jiggled(this.placed[i]!, size, kind) }], temperature);
+  }
+
+  private jiggled(p: PlacedPiece, size: number, kind: number): Piece {
+    const { piece } = p;
+    const r = () => (this.random() - 0.5) * 2 * size;
+    const most = MOST_TILT_RAD[p.body.role];
+    if (kind < 0.6) return { ...piece, tiltRad: clamp(piece.tiltRad + r() * 0.35, p.body.role === 'foliage' ? 1.1 : p.spine.length ? 0.5 : 0.05, most), headingRad: piece.headingRad + r() * 0.9 };
+    if (kind < 0.68) return { ...piece, lift: clamp(piece.lift + r() * 0.25, 0, p.body.role === 'focal' ? 0.25 : 0.9) };
+    const s = piece.s + (r() * 26) / this.line.lengthMm;
+    return { ...piece, s: this.line.closed ? s - Math.floor(s) : clamp(s), side: clamp(piece.side + r() * 0.4, -1.15, 1.15) };
+  }
+
+  /** Two pieces of like habit change places. */
+  private swapPlaces(i: number, temperature: number): boolean {
+    const j = Math.floor(this.random() * this.placed.length);
+    const a = this.placed[i]!;
+    const b = this.placed[j]!;
+    if (i === j || b.piece.pinned || a.spine.length > 0 !== b.spine.length > 0) return false;
+    const { s, side, headingRad } = a.piece;
+    return this.attempt(
+      [
+        { i, piece: { ...a.piece, s: b.piece.s, side: b.piece.side, headingRad: b.piece.headingRad } },
+        { i: j, piece: { ...b.piece, s, side, headingRad } },
+      ],
+      temperature,
+    );
+  }
+
+  /** A small piece goes to a bare cell. */
+  private toBarePlace(i: number, temperature: number): boolean {
+    const p = this.placed[i]!;
+    if (p.body.role === 'focal') return false;
+    for (let tries = 0; tries < 12; tries++) {
+      const c = Math.floor(this.random() * this.hits.length);
+      if (this.hits[c]! > 0) continue;
+      const cell = this.grid.cells[c]!;
+      const back = p.spine.length ? (p.body.axialMm * 0.8) / this.line.lengthMm : 0;
+      const s = clamp(cell.s - back * Math.cos(p.piece.headingRad));
+      return this.attempt([{ i, piece: { ...p.piece, s, side: clamp(cell.side, -1.1, 1.1) } }], temperature);
+    }
+    return false;
+  }
+
+  /** Along the summed push of everything it runs into. */
+  private moveApart(i: number, temperature: number): boolean {
+    const p = this.placed[i]!;
+    let push: Vec3 = [0, 0, 0];
+    for (let j = 0; j < this.placed.length; j++) {
+      if (j === i) continue;
+      const q = this.placed[j]!;
+      if (distance(p.centre, q.centre) > p.body.radialMm + q.body.radialMm + p.body.axialMm + q.body.axialMm) continue;
+      const mm = overlapMm(p, q);
+      if (mm > 0) push = addScaled(push, normalize(sub(p.centre, q.centre), p.frame.along), mm);
+    }
+    const s = p.piece.s + dot(push, p.frame.along) / this.line.lengthMm;
+    const side = p.piece.side + dot(push, p.frame.toSide) / this.line.halfWidthMm(p.piece.s);
+    const lift = p.piece.lift + (0.5 * dot(push, p.frame.normal)) / this.line.riseMm(p.piece.s);
+    return this.attempt([{ i, piece: { ...p.piece, s: this.line.closed ? s - Math.floor(s) : clamp(s), side: clamp(side, -1.15, 1.15), lift: clamp(lift, 0, p.body.role === 'focal' ? 0.3 : 1) } }], temperature);
+  }
+
+  pieces(): Piece[] {
+    return this.placed.map((p) => p.piece);
+  }
+}

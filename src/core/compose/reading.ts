@@ -1,0 +1,63 @@
+import type { Vec3 } from '../geometry/vec3';
+import type { Piece } from './arrangement';
+import type { Scene } from './scene';
+import { buildable } from './readings/buildable';
+import { counts } from './readings/counts';
+import { cover } from './readings/cover';
+import { crowding } from './readings/crowding';
+import { facing } from './readings/facing';
+import { focal } from './readings/focal';
+import { grading } from './readings/grading';
+import { weight } from './readings/weight';
+
+export const READING_IDS = ['focal', 'grading', 'weight', 'cover', 'crowding', 'facing', 'counts', 'buildable'] as const;
+export type ReadingId = (typeof READING_IDS)[number];
+
+/** Changes to pieces that bring a reading back: applied with one press, undone with one. */
+export interface Remedy {
+  label: string;
+  change: readonly { id: string; to: Partial<Piece> }[];
+  add: readonly Omit<Piece, 'id'>[];
+  remove: readonly string[];
+}
+
+export interface Reading {
+  id: ReadingId;
+  /** 0…100 */
+  score: number;
+  /** −1…1 between the two end words */
+  lean: number;
+  leanWords: readonly [string, string];
+  /** the figures behind it, with units in the names */
+  numbers: Readonly<Record<string, number>>;
+  why: string;
+  remedy: Remedy | null;
+  /** a place that the reading speaks of, if any */
+  place: { pointMm: Vec3; acrossMm: number } | null;
+}
+
+/** What Wire & tape and Place found, for the one reading that depends on them. */
+export interface BuildFaults {
+  stops: number;
+  looks: number;
+  first: string | null;
+}
+
+export type ReadingMaker = (scene: Scene, faults: BuildFaults) => Reading;
+
+const MAKERS: Record<ReadingId, ReadingMaker> = { focal, grading, weight, cover, crowding, facing, counts, buildable };
+
+/** A reading leans when it is below this. */
+export const LEVEL_SCORE = 80;
+
+export function readBalance(scene: Scene, faults: BuildFaults): Reading[] {
+  return READING_IDS.map((id) => MAKERS[id](scene, faults));
+}
+
+/** One figure for the whole: the mean, with the worst reading counted twice. */
+export function overallScore(readings: readonly Reading[]): number {
+  const judged = readings.filter((r) => r.id !== 'buildable');
+  if (judged.length === 0) return 0;
+  const worst = Math.min(...judged.map((r) => r.score));
+  return (judged.reduce((t, r) => t + r.score, 0) + worst) / (judged.length + 1);
+}

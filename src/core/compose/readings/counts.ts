@@ -1,0 +1,65 @@
+import { clamp } from '../../geometry/numbers';
+import { roleAt, type Role, type Species } from '../../botany/species';
+import { speciesById } from '../../botany/catalogue';
+import { countedName } from '../names';
+import type { ReadingMaker, Remedy } from '../reading';
+import type { Scene } from '../scene';
+
+/** Odd numbers read as a group up to this many (trade.md T6). */
+const PARITY_JUDGED_UP_TO = 11;
+
+interface KindCount {
+  species: Species;
+  stage: string;
+  role: Role;
+  count: number;
+}
+
+/** Counts per kind of flower: species, with buds apart from open flowers; foliage is left out. */
+export function kindCounts(scene: Scene): KindCount[] {
+  const found = new Map<string, KindCount>();
+  for (const { piece } of scene.heads) {
+    const species = speciesById(piece.species);
+    const role = roleAt(species, piece.stage);
+    const key = `${species.id}|${role}`;
+    const kind = found.get(key) ?? { species, stage: piece.stage, role, count: 0 };
+    kind.count += 1;
+    found.set(key, kind);
+  }
+  return [...found.values()];
+}
+
+const evenKinds = (kinds: readonly KindCount[]): KindCount[] => kinds.filter((k) => k.role !== 'foliage' && k.count <= PARITY_JUDGED_UP_TO && k.count % 2 === 0);
+
+/** Takes away the outermost of an even kind. */
+function makeOdd(scene: Scene, kind: KindCount): Remedy | null {
+  const own = scene.heads.filter((p) => p.piece.species === kind.species.id && p.body.role === kind.role && !p.piece.pinned);
+  const out = own.sort((a, b) => scene.line.armShare(b.piece.s) - scene.line.armShare(a.piece.s))[0];
+  return out ? { label: `Take 1 ${countedName(kind.species, kind.stage, 1).slice(2)} away`, change: [], add: [], remove: [out.piece.id] } : null;
+}
+
+/** Odd numbers per kind up to eleven, and a sound proportion of large to small and buds to flowers. */
+export const counts: ReadingMaker = (scene) => {
+  const kinds = kindCounts(scene);
+  const judged = kinds.filter((k) => k.role !== 'foliage' && k.count <= PARITY_JUDGED_UP_TO);
+  const even = evenKinds(kinds);
+  const number = (role: Role) => kinds.filter((k) => k.role === role).reduce((a, k) => a + k.count, 0);
+  const large = number('focal');
+  const middle = number('secondary') + number('spray');
+  const small = number('filler') + number('bud') + number('berry');
+  const proportion = large === 0 ? 0.6 : clamp(1.4 - Math.max(0, large / Math.max(1, middle + small) - 0.45) * 2);
+  const flowers = large + middle;
+  const buds = flowers ? number('bud') / flowers : 0;
+  const odd = judged.length ? 1 - even.length / judged.length : 1;
+  const score = scene.heads.length === 0 ? 0 : 0.55 * odd + 0.3 * clamp(proportion) + 0.15 * clamp(1 - Math.max(0, buds - 0.8) / 0.4);
+  return {
+    id: 'counts',
+    score: 100 * score,
+    lean: clamp((large - (middle + small) / 3) / 6, -1, 1),
+    leanWords: ['many small', 'many large'],
+    numbers: { kinds: kinds.length, evenKinds: even.length, large, middle, small },
+    why: even.length ? `${countedName(even[0]!.species, even[0]!.stage, even[0]!.count)}: an even number pairs off.` : scene.heads.length ? 'Odd numbers of every kind that is counted at a glance.' : 'Nothing is placed yet.',
+    remedy: even.length ? makeOdd(scene, even[0]!) : null,
+    place: null,
+  };
+};

@@ -1,0 +1,96 @@
+import type { EnvelopeCell } from '../envelope';
+import { clamp } from '../../geometry/numbers';
+import { addScaled, dot, type Vec3 } from '../../geometry/vec3';
+import { coversSight, outlineShareOf } from '../placement';
+import type { Reading, ReadingMaker, Remedy } from '../reading';
+import { VIEWS, type Scene } from '../scene';
+
+/** Share of the outline that should be covered: airy lines breathe, a closed ring of flowers should not. */
+const TARGET_SHARE = 0.88;
+
+/** Cells that no piece covers when looked at straight down the skin's normal, and the widest empty place. */
+export function coverAlongNormal(scene: Scene): { covered: boolean[]; share: number; hole: { cell: EnvelopeCell; acrossMm: number } | null } {
+  const covered = scene.grid.cells.map((cell) => seen(scene, lifted(scene, cell), cell.frame.normal));
+  const area = scene.grid.cells.reduce((a, c) => a + c.areaMm2, 0) || 1;
+  const share = scene.grid.cells.reduce((a, c, i) => a + (covered[i] ? c.areaMm2 : 0), 0) / area;
+  return { covered, share, hole: widestHole(scene, covered) };
+}
+
+const lifted = (scene: Scene, cell: EnvelopeCell): Vec3 => addScaled(cell.frame.pointMm, cell.frame.normal, scene.line.riseMm(cell.s) * 0.3);
+
+function seen(scene: Scene, point: Vec3, direction: Vec3): boolean {
+  return scene.heads.some((p) => coversSight(p, point, direction, outlineShareOf(p)));
+}
+
+/** Of each uncovered cell the distance to the nearest covered one; the largest is half the hole. */
+function widestHole(scene: Scene, covered: readonly boolean[]): { cell: EnvelopeCell; acrossMm: number } | null {
+  const { cells } = scene.grid;
+  let best: { cell: EnvelopeCell; acrossMm: number } | null = null;
+  for (let i = 0; i < cells.length; i++) {
+    if (covered[i]) continue;
+    const half = scene.line.halfWidthMm(cells[i]!.s);
+    let nearest = (1 - Math.abs(cells[i]!.side)) * half + 6;
+    for (let j = 0; j < cells.length; j++) {
+      if (!covered[j] || Math.abs(cells[i]!.column - cells[j]!.column) > 10) continue;
+      const [a, b] = [cells[i]!.frame.pointMm, cells[j]!.frame.pointMm];
+      nearest = Math.min(nearest, Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]));
+    }
+    if (!best || nearest * 2 > best.acrossMm) best = { cell: cells[i]!, acrossMm: nearest * 2 };
+  }
+  return best;
+}
+
+/** Share covered from each view, of the cells that face it; views that see too little of the line are left out. */
+function coverFromViews(scene: Scene): number[] {
+  const shares: number[] = [];
+  for (const view of VIEWS) {
+    let total = 0;
+    let hit = 0;
+    for (const cell of scene.grid.cells) {
+      if (dot(cell.frame.normal, view.toEye) < 0.2) continue;
+      total += cell.areaMm2;
+      if (seen(scene, lifted(scene, cell), view.toEye)) hit += cell.areaMm2;
+    }
+    const all = scene.grid.cells.reduce((a, c) => a + c.areaMm2, 0);
+    if (total > all * 0.25) shares.push(hit / total);
+  }
+  return shares;
+}
+
+/** A small piece of a kind already there, set into the hole. */
+function fillHole(scene: Scene, hole: { cell: EnvelopeCell; acrossMm: number }): Remedy | null {
+  const small = scene.heads.filter((p) => p.body.role === 'spray' || p.body.role === 'filler' || p.body.role === 'foliage');
+  const pick = small.sort((a, b) => Math.abs(a.body.radialMm * 2 - hole.acrossMm * 0.8) - Math.abs(b.body.radialMm * 2 - hole.acrossMm * 0.8))[0];
+  if (!pick) return null;
+  const { id: _id, ...copy } = pick.piece;
+  const sprig = pick.spine.length > 0;
+  return {
+    label: `Fill it: 1 ${pick.body.species.name.toLowerCase()}`,
+    change: [],
+    add: [{ ...copy, s: hole.cell.s, side: hole.cell.side, lift: sprig ? 0 : 0.15, tiltRad: sprig ? pick.piece.tiltRad : 0.3, headingRad: hole.cell.side >= 0 ? Math.PI / 2 : -Math.PI / 2, pinned: false }],
+    remove: [],
+  };
+}
+
+/** Share of the envelope's outline covered, along the normal and from every view that sees it; the largest hole, and where. */
+export const cover: ReadingMaker = (scene): Reading => {
+  const along = coverAlongNormal(scene);
+  const views = coverFromViews(scene);
+  const meanView = views.length ? views.reduce((a, b) => a + b, 0) / views.length : along.share;
+  const worstView = views.length ? Math.min(...views) : along.share;
+  const share = 0.4 * along.share + 0.4 * meanView + 0.2 * worstView;
+  const half = Math.max(...scene.grid.cells.map((c) => scene.line.halfWidthMm(c.s)), 1);
+  const holeMm = along.hole?.acrossMm ?? 0;
+  const score = 0.6 * clamp((share - (TARGET_SHARE - 0.4)) / 0.4) + 0.4 * clamp(1 - (holeMm - 0.5 * half) / (0.8 * half));
+  const empty = scene.heads.length === 0;
+  return {
+    id: 'cover',
+    score: empty ? 0 : 100 * score,
+    lean: clamp((share - TARGET_SHARE) * 2.5, -1, 1),
+    leanWords: ['thin', 'heavy'],
+    numbers: { coveredShare: along.share, meanViewShare: meanView, worstViewShare: worstView, largestHoleMm: holeMm },
+    why: empty ? 'Nothing is placed yet.' : score > 0.8 ? `${Math.round(share * 100)} of 100 parts of the line are covered.` : `${Math.round(holeMm)} mm lie open; ${Math.round(share * 100)} of 100 parts are covered.`,
+    remedy: along.hole && score < 0.9 ? fillHole(scene, along.hole) : null,
+    place: along.hole && holeMm > half * 0.5 ? { pointMm: lifted(scene, along.hole.cell), acrossMm: holeMm } : null,
+  };
+};

@@ -1,0 +1,57 @@
+import { clamp } from '../../geometry/numbers';
+import { dot, mix, normalize, sub } from '../../geometry/vec3';
+import type { Piece } from '../arrangement';
+import { nameOf } from '../names';
+import type { ReadingMaker, Remedy } from '../reading';
+import type { Scene } from '../scene';
+
+/** Moves the lighter of each clashing pair along the skin, away from the other, by what they overlap. */
+function pushApart(scene: Scene): Remedy | null {
+  const moved = new Map<string, Partial<Piece>>();
+  for (const clash of [...scene.clashes].sort((a, b) => b.mm - a.mm)) {
+    const light = scene.heads[clash.a]!.body.massGrams <= scene.heads[clash.b]!.body.massGrams ? clash.a : clash.b;
+    const other = light === clash.a ? clash.b : clash.a;
+    const p = scene.heads[light]!;
+    if (p.piece.pinned || moved.has(p.piece.id)) continue;
+    const away = normalize(sub(p.centre, scene.heads[other]!.centre), p.frame.along);
+    const half = scene.line.halfWidthMm(p.piece.s);
+    moved.set(p.piece.id, {
+      s: clamp(p.piece.s + (dot(away, p.frame.along) * clash.mm * 1.1) / scene.line.lengthMm),
+      side: clamp(p.piece.side + (dot(away, p.frame.toSide) * clash.mm * 1.1) / half, -1.4, 1.4),
+      lift: clamp(p.piece.lift + (Math.max(0, dot(away, p.frame.normal)) * clash.mm) / scene.line.riseMm(p.piece.s), 0, 1.2),
+    });
+  }
+  scene.intoCake.forEach((mm, i) => {
+    const p = scene.heads[i]!;
+    if (mm > 1 && !p.piece.pinned && !moved.has(p.piece.id)) moved.set(p.piece.id, { lift: clamp(p.piece.lift + (mm * 1.1) / scene.line.riseMm(p.piece.s), 0, 1.5) });
+  });
+  if (moved.size === 0) return null;
+  return { label: moved.size === 1 ? 'Move 1 apart' : `Move ${moved.size} apart`, change: [...moved].map(([id, to]) => ({ id, to })), add: [], remove: [] };
+}
+
+/** Heads that run into each other or into the cake, in mm: petals break there. */
+export const crowding: ReadingMaker = (scene) => {
+  const { clashes, intoCake, heads } = scene;
+  const total = clashes.reduce((a, c) => a + c.mm, 0);
+  const worst = clashes.reduce((a, c) => (c.mm > a.mm ? c : a), { a: 0, b: 0, mm: 0 });
+  const cake = intoCake.reduce((a, mm) => a + Math.max(0, mm - 1), 0);
+  const n = Math.max(1, heads.length);
+  const score = Math.exp(-((0.16 * total) / n + 0.022 * Math.max(0, worst.mm - 1) + (0.08 * cake) / Math.sqrt(n)));
+  const deepest = intoCake.reduce((best, mm, i) => (mm > best.mm ? { i, mm } : best), { i: -1, mm: 1.5 });
+  const why =
+    worst.mm > 1
+      ? `${nameOf(heads[worst.a]!)} and ${nameOf(heads[worst.b]!).toLowerCase()} press ${worst.mm.toFixed(0)} mm into each other.`
+      : deepest.i >= 0
+        ? `${nameOf(heads[deepest.i]!)} reaches ${deepest.mm.toFixed(0)} mm into the cake.`
+        : 'Petals touch, none press.';
+  return {
+    id: 'crowding',
+    score: 100 * score,
+    lean: clamp((total / n - 0.4) * 0.8, -1, 1),
+    leanWords: ['loose', 'pressed'],
+    numbers: { clashes: clashes.length, overlapMm: total, worstMm: worst.mm, intoCakeMm: cake },
+    why,
+    remedy: score < 0.95 ? pushApart(scene) : null,
+    place: worst.mm > 1 ? { pointMm: mix(heads[worst.a]!.centre, heads[worst.b]!.centre, 0.5), acrossMm: Math.max(12, worst.mm * 2) } : null,
+  };
+};

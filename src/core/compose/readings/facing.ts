@@ -1,0 +1,61 @@
+import { clamp, mean } from '../../geometry/numbers';
+import { angleBetween, distance, length, scale, add, type Vec3 } from '../../geometry/vec3';
+import { MOST_TILT_RAD } from '../../botany/catalogue';
+import { nameOf } from '../names';
+import type { PlacedPiece } from '../placement';
+import type { ReadingMaker, Remedy } from '../reading';
+
+/** Two neighbouring faces nearer than this look the same way. 0.42 rad, about 24°. */
+const SAME_WAY_RAD = 0.42;
+
+const looksOut = (p: PlacedPiece): boolean => !p.spine.length;
+
+/** For each face the angle to its nearest neighbour's, among the two nearest. */
+function neighbourAngles(faces: readonly PlacedPiece[]): { p: PlacedPiece; rad: number }[] {
+  return faces.map((p) => {
+    const near = faces
+      .filter((q) => q !== p)
+      .map((q) => ({ q, d: distance(p.centre, q.centre) }))
+      .sort((a, b) => a.d - b.d)
+      .slice(0, 2);
+    return { p, rad: near.length ? Math.min(...near.map(({ q }) => angleBetween(p.axis, q.axis))) : SAME_WAY_RAD };
+  });
+}
+
+/** Fans the faces that agree with a neighbour away from the focal point and from the middle of the line. */
+function fanOut(same: readonly { p: PlacedPiece }[], focalAt: number): Remedy | null {
+  const free = same.filter(({ p }) => !p.piece.pinned);
+  if (free.length === 0) return null;
+  return {
+    label: `Turn ${free.length}`,
+    change: free.map(({ p }, i) => {
+      const away = Math.atan2(p.piece.side || 0.2, (p.piece.s - focalAt) * 2 || 0.2);
+      const tilt = clamp(MOST_TILT_RAD[p.body.role] * (0.45 + 0.4 * ((i * 0.618) % 1)), 0.12, MOST_TILT_RAD[p.body.role]);
+      return { id: p.piece.id, to: { tiltRad: tilt, headingRad: away + ((i % 3) - 1) * 0.7 } };
+    }),
+    add: [],
+    remove: [],
+  };
+}
+
+/** Never all facing one way: each head looks a little elsewhere, and none is seen from behind (trade.md C2). */
+export const facing: ReadingMaker = (scene) => {
+  const faces = scene.heads.filter(looksOut);
+  const sum = faces.reduce<Vec3>((a, p) => add(a, p.axis), [0, 0, 0]);
+  const together = faces.length ? length(scale(sum, 1 / faces.length)) : 1;
+  const angles = neighbourAngles(faces);
+  const apart = mean(angles.map((a) => clamp(a.rad / SAME_WAY_RAD)));
+  const shown = mean(faces.map((p) => clamp((1.35 - angleBetween(p.axis, p.frame.normal)) / 0.35)));
+  const score = faces.length < 2 ? 1 : 0.3 * clamp((1 - together) / 0.1) + 0.45 * clamp(apart / 0.72) + 0.25 * shown;
+  const same = angles.filter((a) => a.rad < SAME_WAY_RAD * 0.5);
+  return {
+    id: 'facing',
+    score: 100 * score,
+    lean: clamp((together - 0.82) * 5, -1, 1),
+    leanWords: ['every way', 'all one way'],
+    numbers: { faces: faces.length, sameWay: same.length, togetherShare: together },
+    why: same.length > 0 && score < 0.9 ? `${same.length} look the way a neighbour looks, ${nameOf(same[0]!.p).toLowerCase()} for one.` : 'Each head looks a little elsewhere.',
+    remedy: score < 0.9 ? fanOut(same, scene.line.focal) : null,
+    place: null,
+  };
+};

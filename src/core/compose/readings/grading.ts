@@ -1,0 +1,29 @@
+import { clamp, correlation } from '../../geometry/numbers';
+import type { ReadingMaker } from '../reading';
+
+/** The largest head that sits well at a share x of the arm: full at the focal point, small at the tip. */
+export const sizeCeilingMm = (largestMm: number, x: number): number => largestMm * (1 - 0.62 * x) + 4;
+
+/** Sizes fall from the focal point to the tips; no large head near a tip. Rings are not graded. */
+export const grading: ReadingMaker = (scene) => {
+  const { line, heads } = scene;
+  const flowers = heads.filter((p) => !p.spine.length);
+  const x = flowers.map((p) => (line.form === 'posy' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : line.armShare(p.piece.s)));
+  const d = flowers.map((p) => Math.log(p.body.radialMm * 2));
+  const rank = correlation(x, d);
+  const largest = Math.max(0, ...flowers.map((p) => p.body.radialMm * 2));
+  const over = flowers.map((p, i) => ({ p, mm: p.body.radialMm * 2 - sizeCeilingMm(largest, x[i]!) })).filter((o) => o.mm > 0);
+  const fall = line.closed || flowers.length < 4 ? 1 : clamp((0.05 - rank) / 0.65);
+  const ceiling = line.closed ? 1 : Math.exp(-over.reduce((t, o) => t + o.mm, 0) / (6 * Math.max(4, flowers.length)));
+  const worst = over.sort((a, b) => b.mm - a.mm)[0];
+  return {
+    id: 'grading',
+    score: 100 * (0.62 * fall + 0.38 * ceiling),
+    lean: clamp(rank, -1, 1),
+    leanWords: ['large inside', 'large at the tips'],
+    numbers: { correlation: rank, tooLarge: over.length },
+    why: worst && fall * ceiling < 0.8 ? `${worst.p.body.species.name} of ${Math.round(worst.p.body.radialMm * 2)} mm sits too near a tip.` : 'Sizes fall from the focal point to the tips.',
+    remedy: null,
+    place: worst ? { pointMm: worst.p.centre, acrossMm: worst.p.body.radialMm * 2 } : null,
+  };
+};

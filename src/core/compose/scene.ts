@@ -1,0 +1,84 @@
+import type { Cake } from '../cake/cake';
+import { cakeSolid, type CakeSolid } from '../cake/solid';
+import { colourwayOf } from '../botany/species';
+import type { Vec3 } from '../geometry/vec3';
+import { differenceCiede2000 } from 'culori';
+import type { Arrangement } from './arrangement';
+import { envelopeGrid, type EnvelopeGrid } from './envelope';
+import { drawLine, type Line } from './line';
+import { intoCakeMm, overlapMm, placeAll, type PlacedPiece } from './placement';
+
+export interface Clash {
+  a: number;
+  b: number;
+  mm: number;
+}
+
+/** All that a reading may look at: the cake, one arrangement's line and its pieces in the world. */
+export interface Scene {
+  cake: Cake;
+  solid: CakeSolid;
+  arrangement: Arrangement;
+  line: Line;
+  heads: readonly PlacedPiece[];
+  grid: EnvelopeGrid;
+  /** visual weight of each head */
+  weights: readonly number[];
+  clashes: readonly Clash[];
+  intoCake: readonly number[];
+}
+
+/** How a person looks: the four sides a little from above, and straight down. Directions toward the eye. */
+export const VIEWS: readonly { name: ViewName; toEye: Vec3 }[] = [
+  { name: 'front', toEye: [0, -0.927, 0.375] },
+  { name: 'left', toEye: [-0.927, 0, 0.375] },
+  { name: 'back', toEye: [0, 0.927, 0.375] },
+  { name: 'right', toEye: [0.927, 0, 0.375] },
+  { name: 'above', toEye: [0, 0, 1] },
+];
+export type ViewName = 'front' | 'left' | 'back' | 'right' | 'above';
+
+/** Heads may press this far into each other before petals break. */
+export const PETAL_GIVE_MM = 1.5;
+
+const deltaE = differenceCiede2000();
+
+/** Visual weight: area^0.75 · (0.6 + 0.4·ΔE00/50 against the covering), less for filler and foliage. The project's own study. */
+export function visualWeight(p: PlacedPiece, covering: string): number {
+  const way = colourwayOf(p.body.species, p.piece.colourway);
+  const area = Math.PI * p.body.radialMm * (p.spine.length ? p.body.axialMm : p.body.radialMm);
+  const contrast = Math.min(1, deltaE(way.hue, covering) / 50);
+  const share = p.body.role === 'filler' ? 0.7 : p.body.role === 'foliage' ? 0.45 : 1;
+  return Math.pow(area, 0.75) * (0.6 + 0.4 * contrast) * share;
+}
+
+export function coveringAt(cake: Cake, solid: CakeSolid, point: Vec3): string {
+  const tier = solid.tiers.find((t) => point[2] <= t.topMm + 1) ?? solid.tiers[solid.tiers.length - 1];
+  return tier?.tier.covering.colour ?? cake.tiers[0]?.covering.colour ?? '#ffffff';
+}
+
+/** Places everything once. Null when the line cannot be drawn (no tier, or a tier that is not there). */
+export function buildScene(cake: Cake, arrangement: Arrangement): Scene | null {
+  const line = drawLine(arrangement.line, cake);
+  if (!line) return null;
+  const solid = cakeSolid(cake);
+  const heads = placeAll(arrangement.pieces, line);
+  const clashes: Clash[] = [];
+  for (let a = 0; a < heads.length; a++) {
+    for (let b = a + 1; b < heads.length; b++) {
+      const mm = overlapMm(heads[a]!, heads[b]!) - PETAL_GIVE_MM;
+      if (mm > 0) clashes.push({ a, b, mm });
+    }
+  }
+  return {
+    cake,
+    solid,
+    arrangement,
+    line,
+    heads,
+    grid: envelopeGrid(line),
+    weights: heads.map((p) => visualWeight(p, coveringAt(cake, solid, p.frame.pointMm))),
+    clashes,
+    intoCake: heads.map((p) => intoCakeMm(p, solid)),
+  };
+}

@@ -1,0 +1,99 @@
+import { bodyOf, MOST_TILT_RAD, speciesById } from '../botany/catalogue';
+import { clamp, GOLDEN_ANGLE_RAD } from '../geometry/numbers';
+import type { Random } from '../geometry/random';
+import type { Piece } from './arrangement';
+import type { Line } from './line';
+import type { KindCount } from './shareOut';
+
+/** Faces fan away from the focal point and from the middle of the line. */
+export const fanHeading = (s: number, side: number, focal: number): number => Math.atan2(side || 0.15, (s - focal) * 2.2 || 0.15);
+
+/** The pieces of a count, largest first within each role. */
+function unroll(kinds: readonly KindCount[]): KindCount[] {
+  return kinds.flatMap((k) => Array.from({ length: k.count }, () => k)).sort((a, b) => b.sizeMm - a.sizeMm);
+}
+
+function onArm(line: Line, x: number, first: boolean): number {
+  if (line.closed) {
+    const s = line.focal + (first ? 0.5 : -0.5) * x;
+    return s - Math.floor(s);
+  }
+  return first ? clamp(line.focal + (1 - line.focal) * x) : clamp(line.focal - line.focal * x);
+}
+
+/**
+ * A first layout that a decorator would begin with: the largest focal at the point, the others half a diameter to either
+ * side; the rest at quantiles of the arms, sides alternating, shrinking outward; a bud at each tip; a sprig for each tip,
+ * the rest fanned out between. `ids` gives each new piece its id.
+ */
+export function startLayout(line: Line, kinds: readonly KindCount[], random: Random, nextId: () => string): Piece[] {
+  const pieces: Piece[] = [];
+  const of = (...roles: string[]) => unroll(kinds.filter((k) => roles.includes(k.role)));
+  const add = (k: KindCount, s: number, side: number, tilt: number, heading: number, lift = 0) => {
+    pieces.push({
+      id: nextId(),
+      species: k.species,
+      stage: k.stage,
+      sizeMm: k.sizeMm,
+      colourway: k.colourway,
+      s: clamp(s),
+      side: clamp(side, -1.1, 1.1),
+      lift,
+      tiltRad: clamp(tilt, 0, MOST_TILT_RAD[k.role]),
+      headingRad: heading,
+      rollRad: (random() - 0.5) * (speciesById(k.species).habit === 'sprig' ? 0.5 : 2.4),
+      pinned: false,
+    });
+  };
+  placeFocals(line, of('focal'), add);
+  placeAlongArms(line, [...of('secondary'), ...of('spray'), ...of('filler', 'berry')], random, add);
+  of('bud').forEach((k, i) => {
+    const x = i < 2 ? 0.95 : 0.78 - 0.1 * (i - 2);
+    const s = onArm(line, x, i % 2 === 0);
+    const side = (i % 3) - 1 ? 0.4 * ((i % 3) - 1) : 0.1;
+    add(k, s, side, 0.7, fanHeading(s, side, line.focal), 0.1);
+  });
+  placeLeaves(line, of('foliage'), random, add);
+  return pieces;
+}
+
+type Add = (k: KindCount, s: number, side: number, tilt: number, heading: number, lift?: number) => void;
+
+function placeFocals(line: Line, focals: readonly KindCount[], add: Add): void {
+  focals.forEach((k, i) => {
+    if (line.closed) {
+      const s = (line.focal + i / focals.length) % 1;
+      add(k, s, 0, 0.25, i * GOLDEN_ANGLE_RAD);
+      return;
+    }
+    const step = Math.ceil(i / 2) * (i % 2 ? 1 : -1);
+    const away = (step * bodyOf(k).radialMm * 1.7) / line.lengthMm;
+    const s = line.focal + away;
+    const side = i === 0 ? 0 : i % 2 ? 0.35 : -0.35;
+    add(k, s, side, i === 0 ? 0.15 : 0.42, fanHeading(s, side, line.focal));
+  });
+}
+
+function placeAlongArms(line: Line, list: readonly KindCount[], random: Random, add: Add): void {
+  const n = list.length;
+  list.forEach((k, i) => {
+    const x = line.closed ? (i + 0.5) / n : Math.pow((i + 0.9) / (n + 0.5), 0.8) * 0.94;
+    const s = onArm(line, x, i % 2 === 0);
+    const side = (Math.floor(i / 2) % 2 ? 1 : -1) * (0.35 + 0.5 * ((i * 0.618) % 1));
+    const sprig = speciesById(k.species).habit === 'sprig';
+    add(k, s, side, sprig ? 0.75 + 0.2 * random() : 0.3 + 0.4 * random(), fanHeading(s, side, line.focal), sprig ? 0 : 0.1 * random());
+  });
+}
+
+function placeLeaves(line: Line, leaves: readonly KindCount[], random: Random, add: Add): void {
+  leaves.forEach((k, i) => {
+    const tip = !line.closed && i < 2;
+    const x = tip ? 0.86 : line.closed ? (i + 0.5) / leaves.length : 0.12 + 0.7 * ((i * 0.618) % 1);
+    const first = i % 2 === 0;
+    const s = onArm(line, x, first);
+    const side = tip ? 0 : (Math.floor(i / 2) % 2 ? 1 : -1) * (0.35 + 0.35 * random());
+    const outward = first ? 0 : Math.PI;
+    const heading = tip ? outward : outward + (first ? 1 : -1) * Math.sign(side || 1) * (0.5 + 0.5 * random());
+    add(k, s, side, 1.22 + 0.16 * random(), heading);
+  });
+}

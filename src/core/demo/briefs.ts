@@ -1,0 +1,72 @@
+import { newArrangement, newProject, newTier } from '../plan/newProject';
+import type { Project } from '../plan/project';
+
+/** The three made-up jobs before anything is composed on them. The shipped demo files are composed from these by `npm run demo:compose`. */
+export function demoBriefs(): Project[] {
+  return [harbourLibrary(), midwinterWreath(), astronomyToppers()];
+}
+
+function harbourLibrary(): Project {
+  const job = newProject('demo-harbour-library', 'Harbour library, a hundred years', '2027-06-12T09:30');
+  const tiers = [newTier('tier-1', 254, 115, '#3f5e78', 'dusk'), newTier('tier-2', 178, 115, '#8fb0bd', 'harbour'), newTier('tier-3', 114, 110, '#e9eeea', 'porcelain')];
+  return {
+    ...job,
+    note: 'Lanterns on a line, quay stones, lit windows.',
+    brief: {
+      ...job.brief,
+      guests: 90,
+      smallChildren: true,
+      dust: 'not edible',
+      choices: [
+        { species: 'dahlia', colourway: 'fig' },
+        { species: 'marigold', colourway: 'marigold' },
+        { species: 'cosmos', colourway: 'shell' },
+        { species: 'sweetpea', colourway: 'lilac' },
+        { species: 'rosehip', colourway: 'hip' },
+        { species: 'olive', colourway: 'olive' },
+      ],
+    },
+    cake: { ...job.cake, tiers, board: { diameterMm: 330, thicknessMm: 12 } },
+    arrangements: [
+      newArrangement('a1', { form: 'cascade', fromRad: -0.75, toRad: -2.35, startMm: 24, lengthDownMm: 430, swingMm: 30, focal: 0.46, widthMm: 56, riseMm: 36 }),
+    ],
+  };
+}
+
+function midwinterWreath(): Project {
+  const job = newProject('demo-midwinter-wreath', 'Midwinter wreath', '2027-01-08T16:00');
+  return {
+    ...job,
+    note: 'One low tier, the wreath taped in sprays.',
+    brief: {
+      ...job.brief,
+      style: 'foliage-led',
+      choices: [
+        { species: 'anemone', colourway: 'white' },
+        { species: 'hypericum', colourway: 'russet' },
+        { species: 'rosemary', colourway: 'grey' },
+      ],
+    },
+    cake: { ...job.cake, tiers: [newTier('tier-1', 230, 90, '#eef1ee', 'snow')], board: { diameterMm: 320, thicknessMm: 12 } },
+    arrangements: [{ ...newArrangement('a1', { form: 'ring', tier: 0, where: 'top', radiusShare: 0.74, gapRad: 0, gapAtRad: Math.PI / 2, focal: 0.5, widthMm: 26, riseMm: 24 }), method: 'taped spray' }],
+  };
+}
+
+function astronomyToppers(): Project {
+  const job = newProject('demo-astronomy-posies', 'Astronomy club, two dozen', '2027-03-20T14:00');
+  return {
+    ...job,
+    note: 'Two dozen small cakes, one tiny posy each.',
+    brief: {
+      ...job.brief,
+      guests: 24,
+      choices: [
+        { species: 'ranunculus', colourway: 'white' },
+        { species: 'blossom', colourway: 'white' },
+        { species: 'roundleaf', colourway: 'dusk' },
+      ],
+    },
+    cake: { ...job.cake, tiers: [newTier('tier-1', 90, 75, '#39415f', 'night')], board: { diameterMm: 120, thicknessMm: 6 } },
+    arrangements: [{ ...newArrangement('a1', { form: 'posy', tier: 0, xMm: 0, yMm: 0, focal: 0.5, widthMm: 30, riseMm: 22 }), quantity: 24 }],
+  };
+}

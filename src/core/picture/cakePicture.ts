@@ -1,0 +1,76 @@
+import { kindMesh, kindKey, type Kind } from '../botany/catalogue';
+import { MeshBuilder, type Mesh } from '../botany/shape/mesh';
+import { hexToLinear, shade } from '../botany/shape/paint';
+import { addLathe, three } from '../botany/shape/solids';
+import { cakeHeightMm, stackTiers, type Cake, type StackedTier } from '../cake/cake';
+import type { PlacedPiece } from '../compose/placement';
+import { frame, IDENTITY, type Affine } from '../geometry/affine';
+import { cross } from '../geometry/vec3';
+import { Raster, sightFrom, type Picture, type Sight } from './raster';
+
+/** From a piece's own axes (axis along z, a sprig's face along −y) into the world. */
+export function pieceMap(p: PlacedPiece): Affine {
+  if (p.spine.length) {
+    const y = [-p.across[0], -p.across[1], -p.across[2]] as const;
+    return frame(cross(y, p.axis), y, p.axis, p.base);
+  }
+  return frame(cross(p.across, p.axis), p.across, p.axis, p.centre);
+}
+
+/** Radius and height of a tier's outline from its foot to the middle of its top. */
+export function tierProfile(tier: StackedTier): [number, number][] {
+  const { radiusMm: R, edgeMm: e, topMm, footMm } = tier;
+  const profile: [number, number][] = [
+    [0, footMm],
+    [R, footMm],
+    [R, topMm - e],
+  ];
+  for (let i = 1; i <= 6; i++) {
+    const a = (i / 6) * (Math.PI / 2);
+    profile.push([R - e + e * Math.cos(a), topMm - e + e * Math.sin(a)]);
+  }
+  profile.push([0, topMm]);
+  return profile;
+}
+
+export function cakeMesh(cake: Cake): Mesh {
+  const b = new MeshBuilder(false);
+  const board = cake.board.diameterMm / 2;
+  const grey = three('#d8cfc6', '#e6dfd8', '#efe9e3');
+  addLathe(b, IDENTITY, [[0, -cake.board.thicknessMm], [board, -cake.board.thicknessMm], [board, -1], [board - 1, 0], [0, 0]], 64, grey);
+  for (const tier of stackTiers(cake)) {
+    const colour = hexToLinear(tier.tier.covering.colour);
+    addLathe(b, IDENTITY, tierProfile(tier), 72, [hexToLinear(shade(tier.tier.covering.colour, -0.04)), colour, colour]);
+  }
+  return b.finish();
+}
+
+const meshes = new Map<string, Mesh>();
+
+function cachedMesh(kind: Kind, coarse: boolean): Mesh {
+  const key = `${kindKey(kind)}|${coarse}`;
+  let mesh = meshes.get(key);
+  if (!mesh) {
+    mesh = kindMesh(kind, coarse);
+    meshes.set(key, mesh);
+    if (meshes.size > 400) meshes.clear();
+  }
+  return mesh;
+}
+
+/** Straight sight at a whole cake from an azimuth and a height, fitted into a sheet. */
+export function cakeSight(cake: Cake, azimuthRad: number, elevationRad: number, width: number, height: number): Sight {
+  const tall = cakeHeightMm(cake) + 60;
+  const wide = Math.max(cake.board.diameterMm + 12, 80);
+  const seen = tall * Math.cos(elevationRad) + wide * Math.sin(elevationRad);
+  const scale = Math.min(width / wide, height / Math.max(60, seen));
+  return sightFrom(azimuthRad, elevationRad, [0, 0, (tall - 40) / 2], scale, width, height);
+}
+
+/** A still picture of the whole cake with its flowers. */
+export function cakePicture(cake: Cake, heads: readonly PlacedPiece[], sight: Sight, over = 2, coarse = false): Picture {
+  const raster = new Raster(sight, over);
+  raster.add(cakeMesh(cake), IDENTITY);
+  for (const p of heads) raster.add(cachedMesh(p.piece, coarse), pieceMap(p));
+  return raster.finish();
+}

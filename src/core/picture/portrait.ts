@@ -1,0 +1,23 @@
+import { kindMesh, speciesById, type Kind } from '../botany/catalogue';
+import { stageOf } from '../botany/species';
+import { IDENTITY } from '../geometry/affine';
+import { degToRad } from '../geometry/numbers';
+import { Raster, sightFrom, type Picture } from './raster';
+
+/** A picture of one piece for trays, maps and sheets: heads looked at from above their face, sprigs lying tip up. Square, `pixels` a side. */
+export function portrait(kind: Kind, pixels: number, over = 2): Picture {
+  const species = speciesById(kind.species);
+  const stage = stageOf(species, kind.stage);
+  const mesh = kindMesh(kind, false);
+  const sizeMm = kind.sizeMm * stage.sizeShare;
+  const closed = stage.open < 0.3;
+  if (species.habit === 'sprig') {
+    const raster = new Raster(sightFrom(-Math.PI / 2, degToRad(8), [0, 0, sizeMm / 2], pixels / (sizeMm * 1.06), pixels, pixels), over);
+    raster.add(mesh, IDENTITY);
+    return raster.finish();
+  }
+  const elevation = closed ? 12 : species.id === 'sweetpea' ? 78 : 66;
+  const raster = new Raster(sightFrom(-Math.PI / 2, degToRad(elevation), [0, 0, 0], pixels / (sizeMm * (closed ? 1.7 : 1.14)), pixels, pixels), over);
+  raster.add(mesh, IDENTITY);
+  return raster.finish();
+}

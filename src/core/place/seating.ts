@@ -1,0 +1,234 @@
+import type { Cake } from '../cake/cake';
+import { tierName } from '../cake/cake';
+import { azimuthOf } from '../cake/skin';
+import type { CakeSolid, RayIntoCake } from '../cake/solid';
+import { segmentDistance } from '../geometry/curve';
+import { clamp, radToDeg, TAU } from '../geometry/numbers';
+import { azimuthToClockWords } from '../geometry/units';
+import { add, addScaled, anyPerpendicular, cross, distance, normalize, scale, type Vec3 } from '../geometry/vec3';
+import { BARRIERS, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
+import type { Entry, Warning } from './entry';
+import { CRUMB_KPA, holdDepthMm } from './holding';
+
+/** What asks for a place in the cake. */
+export interface SeatRequest {
+  id: string;
+  pieceIds: string[];
+  base: Vec3;
+  /** mean axis of the heads, outward */
+  axis: Vec3;
+  /** the cake's own normal under it */
+  normal: Vec3;
+  leafy: boolean;
+  massGrams: number;
+  /** middle of the mass, for lever and horizontal offset */
+  weightAt: Vec3;
+  bundleMm: number;
+  /** pieces that want to be put in first come first: 0 focal … 5 foliage */
+  rank: number;
+}
+
+export const RIM_PROUD_MM = 2;
+const TIP_TO_CARD_MM = 8;
+const TIP_TO_WALL_MM = 10;
+const TO_DOWEL_MM = 4;
+const LEAST_WIRE_INSIDE_MM = 20;
+
+interface Seat {
+  barrier: Barrier;
+  ray: RayIntoCake;
+  point: Vec3;
+  direction: Vec3;
+  insideMm: number;
+  wireInsideMm: number;
+  holdMm: number;
+  clearMm: number;
+  cost: number;
+}
+
+/** Directions that a surface takes: tops 45–90° down, sides 8–45° down and not flat along the wall. */
+function allowedDirection(direction: Vec3, normal: Vec3): Vec3 {
+  const top = normal[2] > 0.7;
+  const down = Math.asin(clamp(-direction[2], -1, 1));
+  const [low, high] = top ? [Math.PI / 4, Math.PI / 2] : [0.14, 0.78];
+  const want = clamp(down, low, high);
+  const flat = normalize([direction[0], direction[1], 0], normalize([-normal[0], -normal[1], 0]));
+  const into = normalize([-normal[0], -normal[1], 0], flat);
+  const heading = top ? flat : normalize(add(scale(flat, 0.4), scale(into, 0.6)), into);
+  return [heading[0] * Math.cos(want), heading[1] * Math.cos(want), -Math.sin(want)];
+}
+
+const clearanceFor = (meets: RayIntoCake['meets']): number => (meets === 'far side' ? TIP_TO_WALL_MM : meets === 'dowel' ? TO_DOWEL_MM : TIP_TO_CARD_MM);
+
+/** Tries one barrier at one place: how deep it must go, whether the cake is deep enough, and what it costs. */
+function tryBarrier(barrier: Barrier, request: SeatRequest, ray: RayIntoCake, direction: Vec3, kPa: number): Seat | null {
+  if (!fitsBore(barrier, request.bundleMm) || request.massGrams > barrier.mostGrams) return null;
+  const od = barrier.outsideMm(request.bundleMm);
+  const lever = distance(request.weightAt, ray.entry);
+  const horizontal = Math.hypot(request.weightAt[0] - ray.entry[0], request.weightAt[1] - ray.entry[1]);
+  const holdMm = holdDepthMm(request.massGrams, lever, horizontal, Math.acos(clamp(-direction[2], 0, 1)), od, kPa);
+  const fixed = barrier.kind === 'pick';
+  const tip = barrier.tipMm(od);
+  const wireInsideMm = fixed ? barrier.stockMm - RIM_PROUD_MM - tip : barrier.kind === 'stake' ? 0 : Math.max(barrier.kind === 'dip' ? 15 : LEAST_WIRE_INSIDE_MM, holdMm - tip);
+  const insideMm = fixed ? barrier.stockMm - RIM_PROUD_MM : barrier.kind === 'stake' ? Math.max(25, holdMm) : wireInsideMm + tip;
+  const clearMm = ray.insideMm - insideMm;
+  if (!(clearMm >= clearanceFor(ray.meets)) || insideMm > barrier.reachMm || holdMm > insideMm + 0.5) return null;
+  return { barrier, ray, point: ray.entry, direction, insideMm, wireInsideMm, holdMm, clearMm, cost: barrierScore(barrier, request.bundleMm, insideMm) };
+}
+
+/** Candidate places: where the stem's own direction meets the skin, and rings round it. */
+function* candidates(request: SeatRequest, solid: CakeSolid): Generator<{ ray: RayIntoCake; direction: Vec3; moveMm: number }> {
+  const blend = request.leafy ? 0.15 : 0.3;
+  const wish = normalize(add(scale(request.axis, -blend), scale(request.normal, blend - 1)));
+  const x = anyPerpendicular(request.normal);
+  const y = cross(request.normal, x);
+  for (const ring of [0, 6, 12, 18, 25, 32]) {
+    const steps = ring === 0 ? 1 : 8;
+    for (let k = 0; k < steps; k++) {
+      const a = (k / steps) * TAU + ring;
+      const from = add(request.base, add(scale(x, ring * Math.cos(a)), scale(y, ring * Math.sin(a))));
+      const first = solid.rayInto(from, wish) ?? solid.rayInto(from, scale(request.normal, -1));
+      if (!first) continue;
+      const normal = solid.normalAt(addScaled(first.entry, request.normal, 0.5));
+      const direction = allowedDirection(wish, normal);
+      const ray = solid.rayInto(addScaled(first.entry, normal, 0.6), direction);
+      if (ray && !nearEdge(ray, solid)) yield { ray, direction, moveMm: ring };
+    }
+  }
+}
+
+/** Too near a rim, the foot of the next tier or a tier's own foot: cake breaks there. */
+function nearEdge(ray: RayIntoCake, solid: CakeSolid): boolean {
+  const { tier } = ray;
+  const [x, y, z] = ray.entry;
+  const radial = Math.hypot(x, y);
+  const onTop = z > tier.topMm - tier.edgeMm * 0.6;
+  const above = solid.tiers[tier.index + 1];
+  if (onTop) return radial > tier.radiusMm - 11 || (above !== undefined && radial < above.radiusMm + 5);
+  return z > tier.topMm - 11 || z < tier.footMm + 9;
+}
+
+/** The wall of cake between two barriers, mm; negative when they would meet. */
+export function wallBetweenMm(a: { point: Vec3; direction: Vec3; insideMm: number; od: number }, b: typeof a): number {
+  const d = segmentDistance(a.point, addScaled(a.point, a.direction, a.insideMm), b.point, addScaled(b.point, b.direction, b.insideMm));
+  return d.mm - (a.od + b.od) / 2;
+}
+
+interface Placed extends Seat {
+  request: SeatRequest;
+  od: number;
+}
+
+/** What standing too near the others costs; stops adding once it cannot win any more. */
+function crowdCost(seat: Seat, od: number, placed: readonly Placed[], most: number): number {
+  let cost = 0;
+  for (const other of placed) {
+    if (cost >= most) return cost;
+    if (distance(other.point, seat.point) > 90) continue;
+    const least = Math.max(3, (od + other.od) / 2);
+    const wall = wallBetweenMm({ ...seat, od }, other);
+    if (wall < least) cost += 6 + 4 * (least - wall);
+  }
+  return cost;
+}
+
+function bestSeat(request: SeatRequest, solid: CakeSolid, kPa: number, placed: readonly Placed[]): Seat | null {
+  let best: Seat | null = null;
+  for (const c of candidates(request, solid)) {
+    const lever = distance(request.weightAt, c.ray.entry);
+    const away = (c.moveMm / 10) ** 2 + 0.5 * Math.min(1, request.massGrams / 8) * (lever / 25) ** 2;
+    for (const barrier of BARRIERS) {
+      const seat = tryBarrier(barrier, request, c.ray, c.direction, kPa);
+      if (!seat) continue;
+      seat.cost += away;
+      if (best && seat.cost >= best.cost) continue;
+      seat.cost += crowdCost(seat, barrier.outsideMm(request.bundleMm), placed, best ? best.cost - seat.cost : Infinity);
+      if (!best || seat.cost < best.cost) best = seat;
+    }
+  }
+  return best;
+}
+
+/**
+ * Seats every request on the cake, heaviest first, each clear of the others and of edges, board, dowels and far walls, with
+ * the barrier that scores best there. What cannot be seated comes back as a stop with the nearest remedy.
+ */
+export function seatAll(requests: readonly SeatRequest[], cake: Cake, solid: CakeSolid): { entries: Entry[]; warnings: Warning[] } {
+  const placed: Placed[] = [];
+  const warnings: Warning[] = [];
+  for (const request of [...requests].sort((a, b) => b.massGrams - a.massGrams)) {
+    const seat = bestSeat(request, solid, CRUMB_KPA[cake.crumb], placed);
+    if (seat) placed.push({ ...seat, request, od: seat.barrier.outsideMm(request.bundleMm) });
+    else warnings.push(noSeat(request, cake, solid));
+  }
+  const order = [...placed].sort((a, b) => a.request.rank - b.request.rank || b.request.massGrams - a.request.massGrams || a.request.id.localeCompare(b.request.id));
+  const entries = order.map((p, i) => toEntry(p, i + 1, placed));
+  return { entries, warnings: [...warnings, ...crowdingWarnings(entries, cake)] };
+}
+
+function noSeat(request: SeatRequest, cake: Cake, solid: CakeSolid): Warning {
+  const ray = solid.rayInto(request.base, scale(request.normal, -1));
+  const where = ray ? `${tierName(cake, ray.tier.index)}, ${azimuthToClockWords(azimuthOf(request.base))}` : azimuthToClockWords(azimuthOf(request.base));
+  const thick = !BARRIERS.some((b) => fitsBore(b, request.bundleMm));
+  return {
+    level: 'stop',
+    station: 'Place',
+    what: thick ? `A stem of ${request.bundleMm.toFixed(1)} mm fits no barrier` : 'No barrier holds this stem here',
+    where,
+    why: thick ? 'Wire and tape would have to touch cake.' : `The cake is too shallow or too narrow for ${request.massGrams.toFixed(0)} g, or a dowel is in the way; a loose stem slips into what is eaten.`,
+    remedy: thick ? 'Split the bunch into two.' : 'Move it to a deeper place, make this tier a dummy, or take a smaller head.',
+    pieceId: request.pieceIds[0],
+  };
+}
+
+function toEntry(p: Placed, number: number, placed: readonly Placed[]): Entry {
+  const { barrier, request } = p;
+  const others = placed.filter((q) => q !== p).map((q) => wallBetweenMm(p, q));
+  const bend = barrier.kind === 'straw' ? radToDeg(springBendRad(barrier.boreMm!, request.bundleMm)) : 0;
+  return {
+    id: request.id,
+    number,
+    pieceIds: request.pieceIds,
+    tierIndex: p.ray.tier.index,
+    pointMm: p.point,
+    direction: p.direction,
+    azimuthRad: azimuthOf(p.point),
+    downDeg: radToDeg(Math.asin(clamp(-p.direction[2], -1, 1))),
+    bundleMm: request.bundleMm,
+    massGrams: request.massGrams,
+    barrier: barrier.id,
+    barrierName: barrier.name,
+    outsideMm: p.od,
+    boreMm: barrier.boreMm,
+    insideMm: p.insideMm,
+    cutMm: p.insideMm + RIM_PROUD_MM,
+    wireInsideMm: p.wireInsideMm,
+    holdMm: p.holdMm,
+    cakeMm: p.ray.insideMm,
+    clearMm: p.clearMm,
+    meets: p.ray.meets,
+    springDeg: bend,
+    reason: `${barrier.name}: a stem of ${request.bundleMm.toFixed(1)} mm ${barrier.boreMm ? `in a bore of ${barrier.boreMm} mm` : 'needs no bore'}, ${p.insideMm.toFixed(0)} mm deep where the cake offers ${p.ray.insideMm.toFixed(0)}.`,
+    countsOut: true,
+    nearestEntryMm: others.length ? Math.min(...others) : Infinity,
+  };
+}
+
+function crowdingWarnings(entries: readonly Entry[], cake: Cake): Warning[] {
+  return entries
+    .filter((e) => e.nearestEntryMm < Math.max(3, e.outsideMm) - 0.05)
+    .map((e) => {
+      const half = e.nearestEntryMm < Math.max(3, e.outsideMm) / 2;
+      return {
+        level: half ? ('stop' as const) : ('look again' as const),
+        station: 'Place' as const,
+        what: `${capital(e.barrierName)} ${e.number} has ${Math.max(0, e.nearestEntryMm).toFixed(0)} mm of cake to its neighbour`,
+        where: `${tierName(cake, e.tierIndex)}, ${azimuthToClockWords(e.azimuthRad)}`,
+        why: 'The cake between them may crumble, and both would lean.',
+        remedy: 'Move one piece a little, or gather both stems into one barrier.',
+        entryId: e.id,
+      };
+    });
+}
+
+export const capital = (text: string): string => (text[0] ?? '').toUpperCase() + text.slice(1);

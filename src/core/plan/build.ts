@@ -1,0 +1,163 @@
+import type { Arrangement } from '../compose/arrangement';
+import type { PlacedPiece } from '../compose/placement';
+import type { Scene } from '../compose/scene';
+import { azimuthOf } from '../cake/skin';
+import { radToDeg } from '../geometry/numbers';
+import { add, addScaled, normalize, scale, type Vec3 } from '../geometry/vec3';
+import { gatherBunches, type Bunch } from '../place/bunch';
+import type { Entry, Warning } from '../place/entry';
+import { RIM_PROUD_MM, seatAll, type SeatRequest } from '../place/seating';
+import { bundleMm } from '../tape/bundle';
+import { branchTrees } from '../tape/tree';
+import { ROLES } from '../botany/species';
+import type { Built } from './derivePlan';
+import type { Project } from './project';
+import { describeBunch, entryWire, gaugeFor, makeStem, partWires, stemToEntry, wireSpray, type Stem, type WireContext } from './stems';
+import type { WireCut } from '../wire/wireLength';
+
+const contextOf = (project: Project): WireContext => ({ system: project.brief.wireSystem, colour: project.brief.wireColour });
+
+const centreOfMass = (members: readonly PlacedPiece[]): Vec3 => {
+  const mass = members.reduce((a, p) => a + p.body.massGrams + 1e-6, 0);
+  return scale(
+    members.reduce<Vec3>((a, p) => add(a, scale(p.centre, p.body.massGrams + 1e-6)), [0, 0, 0]),
+    1 / mass,
+  );
+};
+
+function requestFor(bunch: Bunch, id: string, bundle: number): SeatRequest {
+  const axis = normalize(bunch.members.reduce<Vec3>((a, p) => add(a, p.axis), [0, 0, 0]));
+  const normal = normalize(bunch.members.reduce<Vec3>((a, p) => add(a, p.frame.normal), [0, 0, 0]));
+  return {
+    id,
+    pieceIds: bunch.members.map((p) => p.piece.id),
+    base: bunch.base,
+    axis,
+    normal,
+    leafy: bunch.members[0]!.body.role === 'foliage',
+    massGrams: bunch.massGrams,
+    weightAt: centreOfMass(bunch.members),
+    bundleMm: bundle,
+    rank: Math.min(...bunch.members.map((p) => ROLES.indexOf(p.body.role))),
+  };
+}
+
+/** Every stem or small bunch has its own barrier and goes in on the cake, focal first. */
+export function buildStemByStem(project: Project, arrangement: Arrangement, scene: Scene): Built {
+  const context = contextOf(project);
+  const bunches = gatherBunches(scene.heads);
+  const ids = bunches.map((b) => `${arrangement.id}-${b.members[0]!.piece.id}`);
+  const free = new Map<string, number>();
+  let seated = { entries: [] as Entry[], warnings: [] as Warning[] };
+  // the gauge wants the free length and the seat wants the gauge: twice round settles it
+  for (let round = 0; round < 2; round++) {
+    const requests = bunches.map((bunch, i) => {
+      const wires = bunch.members.map((p) => gaugeFor(p, free.get(p.piece.id) ?? 14, context.system).diameterMm);
+      return requestFor(bunch, ids[i]!, bundleMm(wires, true));
+    });
+    seated = seatAll(requests, project.cake, scene.solid);
+    for (const entry of seated.entries) {
+      for (const p of bunches[ids.indexOf(entry.id)]!.members) free.set(p.piece.id, makeStem(p, stemToEntry(p, entry, scene.solid), context.system).lengthMm);
+    }
+  }
+  const stems: Stem[] = [];
+  const wires: WireCut[] = [];
+  for (const entry of seated.entries) {
+    for (const p of bunches[ids.indexOf(entry.id)]!.members) {
+      const stem = makeStem(p, stemToEntry(p, entry, scene.solid), context.system);
+      stems.push(stem);
+      wires.push(entryWire(p, stem, entry, context), ...partWires(p, context));
+    }
+  }
+  return { stems, wires, entries: seated.entries, sprays: [], warnings: [...seated.warnings, ...plugNotes(seated.entries), ...yieldWarnings(stems, scene)] };
+}
+
+function plugNotes(entries: readonly Entry[]): Warning[] {
+  const open = entries.filter((e) => e.barrierName.includes('straw'));
+  if (open.length === 0) return [];
+  return [{ level: 'note', station: 'Place', what: `${open.length} straw${open.length === 1 ? '' : 's'} to plug`, where: 'before they go in', why: 'An open straw cores crumb up to the wire.', remedy: 'Pinch the lower end, or plug it with a little soft paste.' }];
+}
+
+function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
+  return stems
+    .filter((s) => s.gauge.decidedBy === 'none thick enough')
+    .map((s) => {
+      const p = scene.heads.find((h) => h.piece.id === s.pieceId)!;
+      return { level: 'look again' as const, station: 'Wire & tape' as const, what: `No wire sold carries this ${p.body.species.name.toLowerCase()} freely`, where: `${p.body.massGrams.toFixed(0)} g on ${s.lengthMm.toFixed(0)} mm`, why: 'It would bend over when it is handled.', remedy: 'Set it closer, take a smaller head, or tape a skewer to the stem.', pieceId: s.pieceId };
+    });
+}
+
+/** Whole sprays taped off the cake, each on one pick. */
+export function buildSprays(project: Project, arrangement: Arrangement, scene: Scene): Built {
+  const context = contextOf(project);
+  const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
+  const sprays = branchTrees(scene.heads, scene.line, arrangement.id);
+  const thickness = (bare: readonly number[]) => bundleMm(bare, false);
+  const first = sprays.map((spray) => wireSpray(spray, heads, context, scene.solid, 50, thickness));
+  const requests = sprays.map((spray, i): SeatRequest => {
+    const members = spray.pieceIds.map((id) => heads.get(id)!);
+    return {
+      id: spray.id,
+      pieceIds: spray.pieceIds,
+      base: addScaled(spray.pickAt, spray.pickNormal, 2),
+      axis: spray.pickNormal,
+      normal: spray.pickNormal,
+      leafy: false,
+      massGrams: spray.massGrams,
+      weightAt: centreOfMass(members),
+      bundleMm: bundleMm(first[i]!.atPickMm, true, 2),
+      rank: i,
+    };
+  });
+  const seated = seatAll(requests, project.cake, scene.solid);
+  const wired = sprays.map((spray) => {
+    const entry = seated.entries.find((e) => e.id === spray.id);
+    return wireSpray(spray, heads, context, scene.solid, entry ? entry.wireInsideMm + RIM_PROUD_MM : 30, thickness);
+  });
+  return {
+    stems: wired.flatMap((w) => w.stems),
+    wires: wired.flatMap((w) => w.wires),
+    entries: seated.entries,
+    sprays,
+    warnings: [...seated.warnings, ...plugNotes(seated.entries), ...yieldWarnings(wired.flatMap((w) => w.stems), scene)],
+  };
+}
+
+const FOAM_DEPTH_MM = 30;
+
+/** Stems pushed into foam that nobody eats: no barrier. Where the tier is not a dummy, that is a stop. */
+export function buildSoft(project: Project, arrangement: Arrangement, scene: Scene): Built {
+  const context = contextOf(project);
+  const stems: Stem[] = [];
+  const wires: WireCut[] = [];
+  const entries: Entry[] = [];
+  const warnings: Warning[] = [];
+  for (const bunch of gatherBunches(scene.heads)) {
+    const normal = bunch.members[0]!.frame.normal;
+    const direction = scale(normal, -1);
+    const ray = scene.solid.rayInto(addScaled(bunch.base, normal, 1), direction);
+    const id = `${arrangement.id}-${bunch.members[0]!.piece.id}`;
+    const what = describeBunch(bunch.members);
+    if (!ray || ray.tier.tier.kind !== 'dummy') {
+      warnings.push({ level: 'stop', station: 'Place', what: `${what} would go into cake without a barrier`, where: ray ? `tier ${ray.tier.index + 1}` : 'beside the cake', why: 'Wire and tape are not made for food contact.', remedy: 'Make that tier a dummy in Brief, or set the arrangement stem by stem.', pieceId: bunch.members[0]!.piece.id });
+      continue;
+    }
+    if (ray.tier.tier.covering.eaten) {
+      warnings.push({ level: 'stop', station: 'Place', what: `${what} goes through icing that is served`, where: `tier ${ray.tier.index + 1}, over foam`, why: 'Bare wire and tape touch what is eaten.', remedy: 'Say in Brief that this covering is not eaten, or use barriers.', pieceId: bunch.members[0]!.piece.id });
+    }
+    const bundle = bundleMm(bunch.members.map((p) => gaugeFor(p, 14, context.system).diameterMm), true);
+    const entry: Entry = {
+      id, number: 0, pieceIds: bunch.members.map((p) => p.piece.id), tierIndex: ray.tier.index, pointMm: ray.entry, direction,
+      azimuthRad: azimuthOf(ray.entry), downDeg: radToDeg(Math.asin(Math.max(-1, Math.min(1, -direction[2])))), bundleMm: bundle, massGrams: bunch.massGrams,
+      barrier: null, barrierName: 'foam, no barrier', outsideMm: bundle, boreMm: null, insideMm: FOAM_DEPTH_MM, cutMm: 0, wireInsideMm: FOAM_DEPTH_MM, holdMm: 0,
+      cakeMm: ray.insideMm, clearMm: ray.insideMm - FOAM_DEPTH_MM, meets: ray.meets, springDeg: 0, reason: 'A dummy tier of foam, which nobody eats.', countsOut: true, nearestEntryMm: Infinity,
+    };
+    entries.push(entry);
+    for (const p of bunch.members) {
+      const stem = makeStem(p, stemToEntry(p, entry, scene.solid), context.system);
+      stems.push(stem);
+      wires.push(entryWire(p, stem, entry, context), ...partWires(p, context));
+    }
+  }
+  return { stems, wires, entries, sprays: [], warnings };
+}

@@ -1,0 +1,236 @@
+import { cakeFaults } from '../cake/cake';
+import { cakeSolid } from '../cake/solid';
+import type { Arrangement } from '../compose/arrangement';
+import { readBalance, overallScore, type Reading } from '../compose/reading';
+import { buildScene, type Scene } from '../compose/scene';
+import { dryingFactor } from '../days/drying';
+import { planBackward, wallFromText, type PlannedTask } from '../days/backwardPlan';
+import { criticalPath } from '../days/network';
+import { tasksOf, type Task } from '../days/tasks';
+import type { Vec3 } from '../geometry/vec3';
+import { pasteByColour, trayOf, type PasteBall, type TrayKind } from '../make/tray';
+import { barrierById } from '../place/barrier';
+import { contactWarnings } from '../place/contact';
+import type { Entry, Warning } from '../place/entry';
+import { tapeLengthMm } from '../tape/bundle';
+import type { Spray } from '../tape/tree';
+import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '../wire/cutList';
+import type { WireCut } from '../wire/wireLength';
+import { buildSoft, buildSprays, buildStemByStem } from './build';
+import { handOverOf, type HandOver } from './handOver';
+import type { Project } from './project';
+import type { Stem } from './stems';
+
+/** A head in the world, as the plan reports it. mm, grams, unit vectors. */
+export interface PlannedHead {
+  arrangementId: string;
+  pieceId: string;
+  name: string;
+  role: string;
+  centreMm: Vec3;
+  baseMm: Vec3;
+  axis: Vec3;
+  radialMm: number;
+  axialMm: number;
+  massGrams: number;
+}
+
+export interface PlannedArrangement {
+  id: string;
+  method: Arrangement['method'];
+  lineLengthMm: number;
+  lineForm: string;
+  readings: Reading[];
+  score: number;
+  sprays: Spray[];
+  /** null when the line could not be drawn */
+  fault: string | null;
+}
+
+/** Cut list of one gauge and colour. */
+export interface GaugeCuts {
+  gauge: number;
+  colour: 'white' | 'green';
+  diameterMm: number;
+  demands: CutDemand[];
+  least: CutPlan;
+  fractions: ReturnType<typeof cutByFractions>;
+}
+
+export interface DerivedPlan {
+  projectId: string;
+  arrangements: PlannedArrangement[];
+  heads: PlannedHead[];
+  stems: (Stem & { arrangementId: string })[];
+  wires: WireCut[];
+  cuts: GaugeCuts[];
+  entries: Entry[];
+  tray: TrayKind[];
+  paste: PasteBall[];
+  tapeMm: number;
+  tasks: Task[];
+  schedule: PlannedTask[];
+  critical: string[];
+  dryFactor: number;
+  handOver: HandOver;
+  warnings: Warning[];
+  /** stop while anything not made for food would touch what is eaten, or something cannot be built */
+  verdict: 'go' | 'stop' | 'empty';
+}
+
+/** What one arrangement contributes to the bench. */
+export interface Built {
+  stems: Stem[];
+  wires: WireCut[];
+  entries: Entry[];
+  sprays: Spray[];
+  warnings: Warning[];
+}
+
+const EMPTY_BUILT: Built = { stems: [], wires: [], entries: [], sprays: [], warnings: [] };
+
+const WARN_ORDER: Record<Warning['level'], number> = { stop: 0, 'look again': 1, note: 2 };
+
+function buildArrangement(project: Project, arrangement: Arrangement, scene: Scene): Built {
+  if (scene.heads.length === 0) return EMPTY_BUILT;
+  if (arrangement.method === 'taped spray') return buildSprays(project, arrangement, scene);
+  if (arrangement.method === 'dummy') return buildSoft(project, arrangement, scene);
+  return buildStemByStem(project, arrangement, scene);
+}
+
+/** Cut demands gathered by gauge and colour, quantities of whole arrangements counted in. */
+function cutLists(wires: readonly (WireCut & { times: number })[], stockMm: number): GaugeCuts[] {
+  const groups = new Map<string, GaugeCuts>();
+  for (const wire of wires) {
+    const key = `${wire.gauge}|${wire.colour}`;
+    const group = groups.get(key) ?? { gauge: wire.gauge, colour: wire.colour, diameterMm: wire.diameterMm, demands: [], least: cutLongestFirst([], stockMm), fractions: cutByFractions([], stockMm) };
+    const known = group.demands.find((d) => d.lengthMm === wire.lengthMm);
+    if (known) known.count += wire.count * wire.times;
+    else group.demands.push({ lengthMm: wire.lengthMm, count: wire.count * wire.times });
+    groups.set(key, group);
+  }
+  return [...groups.values()]
+    .map((g) => ({ ...g, demands: g.demands.sort((a, b) => b.lengthMm - a.lengthMm), least: cutLongestFirst(g.demands, stockMm), fractions: cutByFractions(g.demands, stockMm) }))
+    .sort((a, b) => a.gauge - b.gauge || a.colour.localeCompare(b.colour));
+}
+
+const tooLongWarnings = (cuts: readonly GaugeCuts[], stockMm: number): Warning[] =>
+  cuts.flatMap((c) =>
+    c.least.tooLong.map((d) => ({
+      level: 'stop' as const,
+      station: 'Wire & tape' as const,
+      what: `A wire of ${d.lengthMm} mm is longer than a length of ${stockMm} mm`,
+      where: `${c.gauge} ga`,
+      why: 'It cannot be cut in one piece.',
+      remedy: 'Shorten the arm, set a second pick, or enter a longer stock length in Brief.',
+    })),
+  );
+
+/**
+ * The whole derived plan of a project: one pure function, from the composition to the hand-over sheet. Same project, same
+ * plan. An empty cake or arrangement gives an empty plan with the sentence that says what is missing; it never throws for a
+ * project that passed `checkProject`.
+ */
+export function derivePlan(project: Project): DerivedPlan {
+  const warnings: Warning[] = cakeFaults(project.cake).map((f) => ({ level: 'stop', station: 'Brief', what: f.message, where: 'the cake', why: 'Nothing can stand on it.', remedy: 'Mend it in Brief.' }));
+  const solid = cakeSolid(project.cake);
+  const planned: { arrangement: Arrangement; scene: Scene | null; built: Built; contacts: Warning[] }[] = [];
+  for (const arrangement of project.arrangements) {
+    const scene = buildScene(project.cake, arrangement);
+    const built = scene ? buildArrangement(project, arrangement, scene) : EMPTY_BUILT;
+    const contacts = scene
+      ? contactWarnings({ cake: project.cake, solid, heads: scene.heads, intoCake: scene.intoCake, dust: project.brief.dust, stems: built.stems.map((s) => ({ pieceId: s.pieceId, curve: s.curve, endsInEntry: true })) })
+      : [];
+    planned.push({ arrangement, scene, built, contacts });
+    warnings.push(...built.warnings, ...contacts);
+    if (!scene && project.cake.tiers.length > 0) warnings.push(lostLine(arrangement));
+  }
+  const entries = renumber(planned.flatMap((p) => p.built.entries));
+  const wires = planned.flatMap((p) => p.built.wires.map((w) => ({ ...w, times: p.arrangement.quantity })));
+  const cuts = cutLists(wires, project.brief.stockMm);
+  warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
+  const tray = trayOf(project.arrangements);
+  const paste = pasteByColour(tray);
+  const days = daysOf(project, tray, planned, entries, paste.length);
+  warnings.push(...days.warnings);
+  warnings.sort((a, b) => WARN_ORDER[a.level] - WARN_ORDER[b.level]);
+  const stops = warnings.filter((w) => w.level === 'stop').length;
+  return {
+    projectId: project.id,
+    arrangements: planned.map((p) => planArrangement(p)),
+    heads: planned.flatMap((p) => p.scene?.heads.map((h) => reportHead(p.arrangement.id, h)) ?? []),
+    stems: planned.flatMap((p) => p.built.stems.map((s) => ({ ...s, arrangementId: p.arrangement.id }))),
+    wires: wires.map(({ times: _times, ...wire }) => wire),
+    cuts,
+    entries,
+    tray,
+    paste,
+    tapeMm: tapeNeeded(planned.map((p) => p.built)),
+    ...days.plan,
+    handOver: handOverOf(project, entries, tray),
+    warnings,
+    verdict: stops > 0 ? 'stop' : tray.length === 0 ? 'empty' : 'go',
+  };
+}
+
+const lostLine = (arrangement: Arrangement): Warning => ({
+  level: 'stop',
+  station: 'Compose',
+  what: 'The line lies on a tier that is no longer there',
+  where: arrangement.line.form,
+  why: 'Its pieces have no place on this cake.',
+  remedy: 'Choose a line again in Compose; the pieces are kept.',
+});
+
+function reportHead(arrangementId: string, h: Scene['heads'][number]): PlannedHead {
+  return { arrangementId, pieceId: h.piece.id, name: h.body.species.name, role: h.body.role, centreMm: h.centre, baseMm: h.base, axis: h.axis, radialMm: h.body.radialMm, axialMm: h.body.axialMm, massGrams: h.body.massGrams };
+}
+
+function planArrangement({ arrangement, scene, built, contacts }: { arrangement: Arrangement; scene: Scene | null; built: Built; contacts: Warning[] }): PlannedArrangement {
+  const own = [...built.warnings, ...contacts];
+  const first = own.find((w) => w.level === 'stop') ?? own.find((w) => w.level === 'look again');
+  const readings = scene ? readBalance(scene, { stops: own.filter((w) => w.level === 'stop').length, looks: own.filter((w) => w.level === 'look again').length, first: first ? `${first.what}, ${first.where}.` : null }) : [];
+  return {
+    id: arrangement.id,
+    method: arrangement.method,
+    lineLengthMm: scene?.line.lengthMm ?? 0,
+    lineForm: arrangement.line.form,
+    readings,
+    score: overallScore(readings),
+    sprays: built.sprays,
+    fault: scene ? null : 'The line cannot be drawn on this cake.',
+  };
+}
+
+const renumber = (entries: readonly Entry[]): Entry[] => entries.map((e, i) => ({ ...e, number: i + 1 }));
+
+/** Tape for every stem to its end and two turns a joint, a tenth wasted; mm off the roll. */
+function tapeNeeded(built: readonly Built[]): number {
+  let mm = 0;
+  for (const b of built) {
+    for (const stem of b.stems) mm += tapeLengthMm(stem.gauge.diameterMm + 0.3, stem.lengthMm + 5);
+    for (const spray of b.sprays) for (const joint of spray.joints) mm += tapeLengthMm(joint.thicknessMm, joint.onto ? 15 : 12) + 2 * Math.PI * joint.thicknessMm;
+    for (const entry of b.entries) mm += tapeLengthMm(entry.bundleMm, entry.wireInsideMm);
+  }
+  return Math.round(mm * 1.12);
+}
+
+function daysOf(project: Project, tray: readonly TrayKind[], planned: readonly { built: Built; arrangement: Arrangement }[], entries: readonly Entry[], colours: number) {
+  const { brief } = project;
+  const dryFactor = dryingFactor(brief.room.celsius, brief.room.humidityShare);
+  const joints = planned.reduce((a, p) => a + p.arrangement.quantity * p.built.sprays.reduce((b, s) => b + s.joints.length, 0), 0);
+  const barrierMinutes = entries.reduce((a, e) => a + (e.barrier ? barrierById(e.barrier)!.minutes : 0.5), 0);
+  const tasks = tasksOf(tray, { joints, entries: entries.length, barrierMinutes }, colours, dryFactor);
+  const leavesAt = wallFromText(brief.leavesAt);
+  const result = tasks.length && Number.isFinite(leavesAt) ? planBackward(tasks, { hours: brief.hours, leavesAt, bufferMinutes: 45, fillShare: 0.75, lastMorningFrom: brief.lastMorningFrom }) : [];
+  const schedule = Array.isArray(result) ? result : [];
+  const path = criticalPath(tasks);
+  const warnings: Warning[] = [];
+  if (!Number.isFinite(dryFactor)) {
+    warnings.push({ level: 'look again', station: 'Days', what: 'In this air paste may not dry', where: `${Math.round(brief.room.humidityShare * 100)} % humidity`, why: 'Above 75 % it takes up as much water as it gives off; the plan counts three times the usual.', remedy: 'Dry the room, or use a drying cabinet.' });
+  }
+  if (tasks.length && brief.hours.every((h) => h === null)) {
+    warnings.push({ level: 'stop', station: 'Days', what: 'No day of the week has working hours', where: 'Brief', why: 'Nothing can be made.', remedy: 'Give at least one evening.' });
+  }
+  return { plan: { tasks, schedule, critical: 'critical' in path ? path.critical : [], dryFactor }, warnings };
+}

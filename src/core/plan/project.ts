@@ -1,0 +1,100 @@
+import * as v from 'valibot';
+import { cakeSchema } from '../cake/cake';
+import { arrangementSchema } from '../compose/arrangement';
+import { choiceSchema, STYLES } from '../compose/shareOut';
+
+export const PROJECT_KIND = 'ofrenda.project';
+export const PROJECT_VERSION = 1;
+
+const wallTime = v.pipe(v.string(), v.regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T09:30'));
+const minuteOfDay = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1440));
+const window = v.nullable(v.object({ fromMinute: minuteOfDay, toMinute: minuteOfDay }));
+
+export const briefSchema = v.object({
+  /** the kitchen's own clock */
+  leavesAt: wallTime,
+  guests: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(100_000)),
+  smallChildren: v.boolean(),
+  hemisphere: v.picklist(['north', 'south']),
+  botanical: v.boolean(),
+  style: v.picklist(STYLES),
+  /** what the dust on the pieces is: unknown counts as not edible until its label is recorded */
+  dust: v.picklist(['edible', 'not edible', 'unknown']),
+  glue: v.picklist(['CMC glue', 'egg white']),
+  wireColour: v.picklist(['white', 'green']),
+  wireSystem: v.picklist(['SWG', 'AWG']),
+  stockMm: v.pipe(v.number(), v.minValue(100, 'a length of wire is at least 100 mm'), v.maxValue(2000)),
+  allergensInCake: v.pipe(v.array(v.string()), v.maxLength(20)),
+  choices: v.pipe(v.array(choiceSchema), v.maxLength(24)),
+  room: v.object({
+    celsius: v.pipe(v.number(), v.minValue(-5), v.maxValue(45)),
+    humidityShare: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
+  }),
+  /** working hours from Sunday to Saturday */
+  hours: v.pipe(v.array(window), v.length(7, 'working hours have seven days')),
+  lastMorningFrom: minuteOfDay,
+});
+
+export const logEntrySchema = v.object({
+  id: v.string(),
+  at: wallTime,
+  /** key of the tray: species|stage|colourway */
+  kind: v.string(),
+  made: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10_000)),
+  broken: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10_000)),
+  minutes: v.nullable(v.pipe(v.number(), v.minValue(0), v.maxValue(100_000))),
+});
+
+export const projectSchema = v.object({
+  kind: v.literal(PROJECT_KIND),
+  version: v.literal(PROJECT_VERSION),
+  id: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
+  name: v.pipe(v.string(), v.minLength(1, 'a job has a name'), v.maxLength(120)),
+  note: v.pipe(v.string(), v.maxLength(4000)),
+  brief: briefSchema,
+  cake: cakeSchema,
+  arrangements: v.pipe(v.array(arrangementSchema), v.maxLength(12, 'a job has at most 12 arrangements')),
+  log: v.pipe(v.array(logEntrySchema), v.maxLength(5000)),
+  /** joints already taped, entries counted out: ids */
+  taped: v.pipe(v.array(v.string()), v.maxLength(5000)),
+  countedOut: v.pipe(v.array(v.string()), v.maxLength(2000)),
+});
+
+export type Project = v.InferOutput<typeof projectSchema>;
+export type Brief = v.InferOutput<typeof briefSchema>;
+export type LogEntry = v.InferOutput<typeof logEntrySchema>;
+
+/** A fault in data from outside: where, what was wanted, what was there. */
+export interface Issue {
+  path: string;
+  expected: string;
+  received: string;
+  message: string;
+}
+
+const pathOf = (issue: v.BaseIssue<unknown>): string => v.getDotPath(issue) ?? '';
+
+/** Checks anything against the project's schema: the project, or every fault with its path. */
+export function checkProject(value: unknown): { project: Project } | { issues: Issue[] } {
+  const result = v.safeParse(projectSchema, value);
+  if (!result.success) {
+    return {
+      issues: result.issues.map((i) => ({ path: pathOf(i), expected: i.expected ?? 'something else', received: i.received, message: i.message })),
+    };
+  }
+  const twice = repeatedIds(result.output);
+  return twice.length ? { issues: twice } : { project: result.output };
+}
+
+function repeatedIds(project: Project): Issue[] {
+  const issues: Issue[] = [];
+  const seen = new Set<string>();
+  project.arrangements.forEach((arrangement, a) => {
+    arrangement.pieces.forEach((piece, p) => {
+      const key = `${arrangement.id}/${piece.id}`;
+      if (seen.has(key)) issues.push({ path: `arrangements.${a}.pieces.${p}.id`, expected: 'an id used once', received: piece.id, message: 'two pieces have the same id' });
+      seen.add(key);
+    });
+  });
+  return issues;
+}

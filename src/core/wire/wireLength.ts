@@ -1,0 +1,33 @@
+/** One part of a wire's length, with its reason in a line. */
+export interface LengthTerm {
+  name: 'hook' | 'inside the head' | 'free stem' | 'along the stem' | 'in the barrier' | 'sprung fold' | 'to trim';
+  mm: number;
+  why: string;
+}
+
+export interface WireCut {
+  id: string;
+  pieceId: string;
+  /** what it is for: the piece's own stem, one of its parts, a stamen, a carrier that stiffens an arm */
+  use: 'stem' | 'part' | 'stamen' | 'carrier';
+  label: string;
+  gauge: number;
+  diameterMm: number;
+  colour: 'white' | 'green';
+  terms: readonly LengthTerm[];
+  /** sum of the terms, up to the next whole millimetre */
+  lengthMm: number;
+  /** equal wires cut like this one */
+  count: number;
+}
+
+/** Wire is cut long and shortened, never the other way: this much is left to trim. */
+export const TRIM_ALLOWANCE_MM = 5;
+/** A fold that springs in a straw: the last stretch of the wire bent back (trade.md C5); a heavy head takes the smallest that grips. */
+export const SPRUNG_FOLD_MM = 12;
+
+/** A wire's length is the sum of its terms; terms of nothing are left out, a negative or NaN term counts as nothing. */
+export function sumTerms(terms: readonly LengthTerm[]): { terms: LengthTerm[]; lengthMm: number } {
+  const kept = terms.filter((t) => t.mm > 0.05).map((t) => ({ ...t, mm: Math.round(t.mm * 10) / 10 }));
+  return { terms: kept, lengthMm: Math.ceil(kept.reduce((a, t) => a + t.mm, 0) - 1e-6) };
+}
