@@ -1,0 +1,5 @@
+import { ComposeStation } from '@/ui/compose/ComposeStation';
+
+export default function Page() {
+  return <ComposeStation />;
+}

@@ -1,0 +1,5 @@
+import { DaysStation } from '@/ui/days/DaysStation';
+
+export default function Page() {
+  return <DaysStation />;
+}

@@ -1,0 +1,5 @@
+import { HandOverStation } from '@/ui/handover/HandOverStation';
+
+export default function Page() {
+  return <HandOverStation />;
+}

@@ -1,0 +1,5 @@
+import { JobsStation } from '@/ui/jobs/JobsStation';
+
+export default function Page() {
+  return <JobsStation />;
+}

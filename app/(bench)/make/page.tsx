@@ -1,0 +1,5 @@
+import { MakeStation } from '@/ui/make/MakeStation';
+
+export default function Page() {
+  return <MakeStation />;
+}

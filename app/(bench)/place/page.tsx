@@ -1,0 +1,5 @@
+import { PlaceStation } from '@/ui/place/PlaceStation';
+
+export default function Page() {
+  return <PlaceStation />;
+}

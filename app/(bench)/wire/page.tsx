@@ -1,0 +1,5 @@
+import { WireStation } from '@/ui/wire/WireStation';
+
+export default function Page() {
+  return <WireStation />;
+}

@@ -1,0 +1,25 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { Project } from '@/core/plan/project';
+
+export interface JobRow {
+  id: string;
+  name: string;
+  updatedAt: number;
+  project: Project;
+}
+
+interface SettingRow {
+  key: string;
+  value: unknown;
+}
+
+/** The browser's own database. A saved job is on disk: writes wait for it (strict durability). */
+export class StudioDb extends Dexie {
+  jobs!: EntityTable<JobRow, 'id'>;
+  settings!: EntityTable<SettingRow, 'key'>;
+
+  constructor(name = 'ofrenda') {
+    super(name, { chromeTransactionDurability: 'strict' });
+    this.version(1).stores({ jobs: 'id, updatedAt', settings: 'key' });
+  }
+}

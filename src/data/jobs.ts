@@ -1,0 +1,66 @@
+import { checkProject, type Project } from '@/core/plan/project';
+import harbour from '@/core/demo/demo-harbour-library.ofrenda.json';
+import wreath from '@/core/demo/demo-midwinter-wreath.ofrenda.json';
+import astronomy from '@/core/demo/demo-astronomy-posies.ofrenda.json';
+import type { StudioDb } from './db';
+
+export interface JobSummary {
+  id: string;
+  name: string;
+  updatedAt: number;
+  pieces: number;
+  leavesAt: string;
+}
+
+/** Where jobs live; the store is handed one and does not know the database. */
+export interface JobShelf {
+  list(): Promise<JobSummary[]>;
+  load(id: string): Promise<Project | null>;
+  save(project: Project): Promise<void>;
+  remove(id: string): Promise<void>;
+  getSetting(key: string): Promise<unknown>;
+  setSetting(key: string, value: unknown): Promise<void>;
+}
+
+export const DEMO_JOBS: readonly unknown[] = [harbour, wreath, astronomy];
+
+export function jobShelf(db: StudioDb, now: () => number): JobShelf {
+  return {
+    async list() {
+      const rows = await db.jobs.orderBy('updatedAt').reverse().toArray();
+      return rows.map((row) => ({
+        id: row.id,
+        name: row.name,
+        updatedAt: row.updatedAt,
+        leavesAt: row.project.brief.leavesAt,
+        pieces: row.project.arrangements.reduce((a, b) => a + b.pieces.length, 0),
+      }));
+    },
+    async load(id) {
+      const row = await db.jobs.get(id);
+      if (!row) return null;
+      const checked = checkProject(row.project);
+      return 'project' in checked ? checked.project : null;
+    },
+    async save(project) {
+      await db.jobs.put({ id: project.id, name: project.name, updatedAt: now(), project });
+    },
+    async remove(id) {
+      await db.jobs.delete(id);
+    },
+    async getSetting(key) {
+      return (await db.settings.get(key))?.value;
+    },
+    async setSetting(key, value) {
+      await db.settings.put({ key, value });
+    },
+  };
+}
+
+/** On a first start the demo jobs are put on the shelf, the default one last so that it is opened. */
+export async function seedDemos(shelf: JobShelf): Promise<void> {
+  for (const demo of [...DEMO_JOBS].reverse()) {
+    const checked = checkProject(demo);
+    if ('project' in checked) await shelf.save(checked.project);
+  }
+}

@@ -1,0 +1,85 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { LEVEL_SCORE } from '@/core/compose/reading';
+import { plural } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+import { Dial } from './Dial';
+import { KindTray } from './KindTray';
+import { nudge, removeChosen } from './moves';
+import { PieceCard } from './PieceCard';
+import { PieceList } from './PieceList';
+import { Readings } from './Readings';
+import { Shelf } from './Shelf';
+import type { TurntableHandle, View } from './Turntable';
+import { useScene } from './useScene';
+
+const Turntable = dynamic(() => import('./Turntable').then((m) => m.Turntable), { ssr: false, loading: () => <p className="say p-8">Setting up the turntable…</p> });
+
+const VIEW_KEYS: Record<string, View> = { f: 'front', l: 'left', b: 'back', r: 'right', a: 'above' };
+
+export function ComposeStation() {
+  const scene = useScene();
+  const cake = useStudio((s) => s.project?.cake ?? null);
+  const plan = useStudio((s) => s.plan);
+  const index = useStudio((s) => s.arrangementIndex);
+  const evening = useStudio((s) => s.evening);
+  const list = useStudio((s) => s.showList);
+  const selection = useStudio((s) => s.selection);
+  const handle = useRef<TurntableHandle | null>(null);
+  const [view, setView] = useState<View>('front');
+  useEffect(() => handle.current?.look(view), [view]);
+  if (!scene || !cake) return null;
+  const readings = plan?.arrangements[index]?.readings ?? [];
+  const look = (to: View) => {
+    setView(to);
+    handle.current?.look(to);
+  };
+
+  const key = (e: KeyboardEvent) => {
+    if (e.ctrlKey || e.metaKey || e.altKey) return;
+    const to = VIEW_KEYS[e.key.toLowerCase()];
+    if (to) look(to);
+    else if (e.key.startsWith('Arrow') && selection.length) nudge(selection, e.key, e.shiftKey);
+    else if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') handle.current?.turnBy(e.key === 'ArrowLeft' ? -0.2 : 0.2);
+    else if (e.key === 'Delete' || e.key === 'Backspace') removeChosen();
+    else if (e.key === 'Escape') getStudio().select([]);
+    else return;
+    e.preventDefault();
+  };
+
+  return (
+    <div className="grid gap-x-6 px-6 pb-2 lg:h-full lg:grid-cols-[minmax(0,1fr)_minmax(430px,41%)]">
+      <section aria-label="Turntable" className="relative h-[62vh] min-h-[430px] lg:h-auto lg:min-h-0">
+        <div className="absolute inset-0 lg:-bottom-6" tabIndex={0} role="application" aria-label="Turntable: F, L, B, R and A turn it; arrow keys move the chosen piece" onKeyDown={key}>
+          {cake.tiers.length > 0 ? <Turntable cake={cake} scene={scene} readings={readings} evening={evening} handle={handle} /> : <Bare />}
+        </div>
+        <div className="pointer-events-none absolute inset-0">
+          <Shelf />
+          <div className="pointer-events-auto absolute bottom-2 left-0">
+            <Dial view={view} onLook={look} />
+          </div>
+        </div>
+      </section>
+      <section aria-label="Balance" className="flex min-w-0 flex-col gap-3 pb-4 lg:min-h-0 lg:overflow-auto lg:pb-2 lg:pr-1">
+        {list ? <PieceList scene={scene} /> : <Readings readings={readings} />}
+        {selection.length > 0 && !list ? <PieceCard /> : !list && <KindTray />}
+      </section>
+    </div>
+  );
+}
+
+function Bare() {
+  return (
+    <div className="grid h-full place-items-center">
+      <div className="text-center">
+        <h1>An empty turntable</h1>
+        <p className="say mt-2">The cake has no tier yet: add one in Brief.</p>
+      </div>
+    </div>
+  );
+}
+
+export const headline = (leaning: number, pieces: number): string => (pieces === 0 ? 'Nothing is placed yet' : leaning === 0 ? 'All readings are level' : `${plural(leaning, 'reading')} lean${leaning === 1 ? 's' : ''}`);
+export const isLevel = (score: number): boolean => score >= LEVEL_SCORE;

@@ -1,0 +1,48 @@
+'use client';
+
+import type { View } from './Turntable';
+
+const ARCS: { view: View; d: string; x: number; y: number }[] = [
+  { view: 'back', d: 'M22 22A74 74 0 0 1 126 22L104 44A43 43 0 0 0 44 44Z', x: 74, y: 24 },
+  { view: 'right', d: 'M126 22A74 74 0 0 1 126 126L104 104A43 43 0 0 0 104 44Z', x: 125, y: 78 },
+  { view: 'front', d: 'M126 126A74 74 0 0 1 22 126L44 104A43 43 0 0 0 104 104Z', x: 74, y: 133 },
+  { view: 'left', d: 'M22 126A74 74 0 0 1 22 22L44 44A43 43 0 0 0 44 104Z', x: 24, y: 78 },
+];
+
+/** Four sides and above. */
+export function Dial({ view, onLook }: { view: View; onLook(view: View): void }) {
+  const part = (v: View) => ({
+    role: 'button',
+    tabIndex: 0,
+    'aria-label': `Look from ${v === 'above' ? 'above' : `the ${v}`}`,
+    'aria-pressed': view === v,
+    onClick: () => onLook(v),
+    onKeyDown: (e: React.KeyboardEvent) => {
+      if (e.key === 'Enter' || e.key === ' ') {
+        e.preventDefault();
+        onLook(v);
+      }
+    },
+    style: { cursor: 'pointer' },
+  });
+  const fill = (v: View) => (view === v ? 'var(--ink)' : 'var(--glaze)');
+  const text = (v: View) => (view === v ? 'var(--bench)' : 'var(--ink)');
+  return (
+    <svg width="148" height="148" viewBox="0 0 148 148" role="group" aria-label="Turn the cake">
+      {ARCS.map((a) => (
+        <g key={a.view} {...part(a.view)}>
+          <path d={a.d} fill={fill(a.view)} stroke="var(--edge)" />
+          <text x={a.x} y={a.y} textAnchor="middle" fontSize="14" fontWeight="600" fill={text(a.view)}>
+            {a.view}
+          </text>
+        </g>
+      ))}
+      <g {...part('above')}>
+        <circle cx="74" cy="74" r="33" fill={fill('above')} stroke="var(--edge)" />
+        <text x="74" y="79" textAnchor="middle" fontSize="14" fontWeight="600" fill={text('above')}>
+          above
+        </text>
+      </g>
+    </svg>
+  );
+}

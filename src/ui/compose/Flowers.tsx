@@ -1,0 +1,58 @@
+'use client';
+
+import { useThree } from '@react-three/fiber';
+import { useLayoutEffect, useMemo, useRef } from 'react';
+import { Matrix4, type InstancedMesh } from 'three';
+import { kindKey } from '@/core/botany/catalogue';
+import type { PlacedPiece } from '@/core/compose/placement';
+import { pieceMap } from '@/core/picture/cakePicture';
+import { useKindGeometry } from './kindGeometry';
+import { pasteMaterial } from './paste';
+
+/** More pieces than this are drawn with fewer triangles. */
+const FINE_UP_TO = 120;
+
+/** All pieces, one instanced mesh a kind. */
+export function Flowers({ heads }: { heads: readonly PlacedPiece[] }) {
+  const kinds = useMemo(() => {
+    const groups = new Map<string, PlacedPiece[]>();
+    for (const p of heads) {
+      const key = kindKey(p.piece);
+      const own = groups.get(key);
+      if (own) own.push(p);
+      else groups.set(key, [p]);
+    }
+    return [...groups];
+  }, [heads]);
+  const material = useMemo(() => pasteMaterial(), []);
+  return (
+    <>
+      {kinds.map(([key, own]) => (
+        <KindInstances key={key} own={own} coarse={heads.length > FINE_UP_TO} material={material} />
+      ))}
+    </>
+  );
+}
+
+function KindInstances({ own, coarse, material }: { own: readonly PlacedPiece[]; coarse: boolean; material: ReturnType<typeof pasteMaterial> }) {
+  const geometry = useKindGeometry(own[0]!.piece, coarse);
+  const mesh = useRef<InstancedMesh>(null);
+  const invalidate = useThree((s) => s.invalidate);
+  const capacity = Math.max(8, 2 ** Math.ceil(Math.log2(own.length)));
+  useLayoutEffect(() => {
+    const m = mesh.current;
+    if (!m) return;
+    const matrix = new Matrix4();
+    own.forEach((p, i) => {
+      const a = pieceMap(p);
+      matrix.set(a[0]!, a[3]!, a[6]!, a[9]!, a[1]!, a[4]!, a[7]!, a[10]!, a[2]!, a[5]!, a[8]!, a[11]!, 0, 0, 0, 1);
+      m.setMatrixAt(i, matrix);
+    });
+    m.count = own.length;
+    m.instanceMatrix.needsUpdate = true;
+    m.computeBoundingSphere();
+    invalidate();
+  }, [own, geometry, capacity, invalidate]);
+  if (!geometry) return null;
+  return <instancedMesh key={capacity} ref={mesh} args={[geometry, material, capacity]} castShadow receiveShadow />;
+}

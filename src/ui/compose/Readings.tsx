@@ -1,0 +1,120 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import type { Reading, ReadingId } from '@/core/compose/reading';
+import { Vial } from '../shared/fields';
+import { getStudio, useStudio } from '../useStudio';
+import { headline, isLevel } from './ComposeStation';
+
+const NAMES: Record<ReadingId, string> = { focal: 'Focal', grading: 'Grading', weight: 'Weight', cover: 'Cover', crowding: 'Crowding', facing: 'Facing', counts: 'Counts', buildable: 'Buildable' };
+
+const remedyOf = (r: Reading) => {
+  const remedy = r.remedy;
+  return remedy ? { label: remedy.label, apply: () => getStudio().applyRemedy(remedy, `${NAMES[r.id].toLowerCase()}: ${remedy.label.toLowerCase()}`) } : null;
+};
+
+/** The balance as level vials: the worst with its why and remedy, the other leaning ones in a line, level ones small. */
+export function Readings({ readings }: { readings: readonly Reading[] }) {
+  const pieces = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.pieces.length ?? 0);
+  const [open, setOpen] = useState<ReadingId | null>(null);
+  const sorted = [...readings].sort((a, b) => a.score - b.score);
+  const leaning = pieces ? sorted.filter((r) => !isLevel(r.score)) : [];
+  const level = pieces ? sorted.filter((r) => isLevel(r.score)) : sorted;
+  const worst = leaning[0];
+  const shown = level.find((r) => r.id === open);
+  return (
+    <div aria-live="polite">
+      <h1>{headline(leaning.length, pieces)}</h1>
+      {pieces === 0 && <p className="say mt-2">Choose a line, then let the composer propose, or set the first piece from the tray.</p>}
+      {worst && <Worst reading={worst} />}
+      {leaning.slice(1).map((r) => {
+        const remedy = remedyOf(r);
+        return (
+          <div key={r.id} className="flex min-h-[52px] items-center gap-3 border-t border-[var(--line)] py-1">
+            <span className="w-[78px] shrink-0 font-semibold">{NAMES[r.id]}</span>
+            <Vial score={r.score} lean={r.lean} tone="off" width={120} height={18} />
+            <span className="fig w-8 text-right">{Math.round(r.score)}</span>
+            <span className="small min-w-0 grow">{r.why}</span>
+            {remedy && (
+              <button className="key shrink-0" onClick={remedy.apply}>
+                {remedy.label}
+              </button>
+            )}
+          </div>
+        );
+      })}
+      {pieces > 0 && (
+        <div className="grid grid-cols-4 gap-x-3 border-t border-[var(--line)] pt-2">
+          {level.map((r) => (
+            <button key={r.id} className="min-h-[44px] rounded-lg text-left" aria-expanded={open === r.id} aria-label={`${NAMES[r.id]} ${Math.round(r.score)}, level`} onClick={() => setOpen(open === r.id ? null : r.id)}>
+              <Vial score={r.score} lean={r.lean} tone="level" width={92} height={14} />
+              <span className="small">
+                {NAMES[r.id].toLowerCase()} {Math.round(r.score)}
+              </span>
+            </button>
+          ))}
+        </div>
+      )}
+      {shown && (
+        <p className="say pt-1">
+          {NAMES[shown.id]}: {shown.why} <span className="small">{figures(shown)}</span>
+        </p>
+      )}
+      {pieces > 0 && leaning.length === 0 && (
+        <p className="pt-3">
+          <Link className="next" href="/make">
+            Go on to Make
+          </Link>
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Worst({ reading }: { reading: Reading }) {
+  const remedy = remedyOf(reading);
+  return (
+    <div className="pb-3 pt-2">
+      <p className="font-semibold">
+        {NAMES[reading.id]} <span className="fig ml-2 text-lg text-[var(--nexttext)]">{Math.round(reading.score)}</span>
+      </p>
+      <div className="mt-1 flex items-start gap-4">
+        <div>
+          <Vial score={reading.score} lean={reading.lean} tone="worst" width={220} height={28} />
+          <div className="small flex justify-between">
+            <span>{reading.leanWords[0]}</span>
+            <span>{reading.leanWords[1]}</span>
+          </div>
+        </div>
+        <p className="say min-w-0">
+          {reading.why} <span className="small block pt-1">{figures(reading)}</span>
+        </p>
+      </div>
+      {remedy && (
+        <button className="next mt-2" onClick={remedy.apply}>
+          {remedy.label}
+        </button>
+      )}
+    </div>
+  );
+}
+
+const UNIT_WORDS: [RegExp, (v: number) => string][] = [
+  [/Mm$/, (v) => `${v.toFixed(v < 10 ? 1 : 0)} mm`],
+  [/Share$/, (v) => `${Math.round(v * 100)} %`],
+  [/./, (v) => (Number.isInteger(v) ? String(v) : v.toFixed(2))],
+];
+
+/** The figures behind a reading, each with its unit. */
+function figures(r: Reading): string {
+  return Object.entries(r.numbers)
+    .map(([name, value]) => {
+      const words = name
+        .replace(/(Mm|Share)$/, '')
+        .replace(/([A-Z])/g, ' $1')
+        .toLowerCase();
+      return `${words} ${UNIT_WORDS.find(([p]) => p.test(name))![1](value)}`;
+    })
+    .join(', ');
+}

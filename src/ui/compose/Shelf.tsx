@@ -1,0 +1,163 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { LineForm } from '@/core/compose/arrangement';
+import { METHODS } from '@/core/compose/arrangement';
+import type { Proposal } from '@/core/compose/composer';
+import { tierName } from '@/core/cake/cake';
+import { azimuthOf } from '@/core/cake/skin';
+import { azimuthToClockWords } from '@/core/geometry/units';
+import { defaultLine } from '@/core/plan/newProject';
+import { pictureBench } from '@/workers/clients';
+import { pictureToUrl } from '../shared/Portrait';
+import { getStudio, useStudio } from '../useStudio';
+import { FormIcon, FORM_NAMES } from '../shared/FormIcon';
+
+const FORMS: readonly LineForm[] = ['crescent', 'cascade', 'ring', 'posy'];
+
+/** What stands in the corner beside the tiers: the line's form, the proposals as small cakes, the gap measured. */
+export function Shelf() {
+  const search = useStudio((s) => s.search);
+  return (
+    <div className="pointer-events-auto absolute left-0 top-1 flex w-[236px] flex-col gap-2">
+      <Forms />
+      {search.running ? <Searching /> : <Propose />}
+      {search.fault && (
+        <p role="alert" className="rounded-xl bg-[var(--stopwash)] p-2 text-[15px]">
+          {search.fault}
+        </p>
+      )}
+      {search.proposals.length > 0 && <Proposals proposals={search.proposals} />}
+      {search.proposals.length === 0 && <Gap />}
+    </div>
+  );
+}
+
+function Forms() {
+  const form = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.line.form ?? null);
+  const method = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.method ?? null);
+  const choose = (f: LineForm) => {
+    const { project, arrangementIndex, edit } = getStudio();
+    if (!project || f === form) return;
+    edit(`${FORM_NAMES[f]} line`, (draft) => void (draft.arrangements[arrangementIndex]!.line = defaultLine(f, project.cake)));
+  };
+  return (
+    <>
+      <div className="flex gap-1" role="radiogroup" aria-label="Line">
+        {FORMS.map((f) => (
+          <button key={f} role="radio" aria-checked={f === form} className={`flex w-[57px] flex-col items-center rounded-xl border px-0 py-1 ${f === form ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent'}`} onClick={() => choose(f)}>
+            <FormIcon form={f} />
+            <span className="text-[13px]">{FORM_NAMES[f]}</span>
+          </button>
+        ))}
+      </div>
+      <select
+        className="key w-full appearance-auto px-2 text-[15px]"
+        aria-label="How it meets the cake"
+        value={method ?? ''}
+        onChange={(e) => {
+          const { arrangementIndex, edit } = getStudio();
+          const next = METHODS.find((m) => m === e.target.value);
+          if (next) edit(`set ${next}`, (draft) => void (draft.arrangements[arrangementIndex]!.method = next));
+        }}
+      >
+        <option value="stem by stem">stem by stem, own barriers</option>
+        <option value="taped spray">taped in sprays, on picks</option>
+        <option value="dummy">into a dummy tier</option>
+      </select>
+    </>
+  );
+}
+
+function Propose() {
+  const empty = useStudio((s) => (s.project?.arrangements[s.arrangementIndex]?.pieces.length ?? 0) === 0);
+  return (
+    <button className={empty ? 'next' : 'key'} onClick={() => getStudio().compose(3)}>
+      Propose three
+    </button>
+  );
+}
+
+/** The search as a stem that grows, a leaf for each better find. */
+function Searching() {
+  const progress = useStudio((s) => s.search.progress);
+  const share = progress ? (progress.proposal + progress.share) / progress.proposals : 0;
+  const leaves = Math.floor(share * 9);
+  return (
+    <div role="status" aria-label="Composing">
+      <svg width="236" height="36" aria-hidden="true">
+        <path d="M4 26C60 14 120 34 232 18" stroke="var(--leaf)" strokeWidth="2" strokeDasharray="1 6" fill="none" strokeLinecap="round" />
+        <path d="M4 26C60 14 120 34 232 18" stroke="var(--leaf)" strokeWidth="4" fill="none" strokeLinecap="round" pathLength="1" strokeDasharray={`${share} 1`} />
+        {Array.from({ length: leaves }, (_, i) => (
+          <path key={i} d="M0 0C-5 -5 -5 -12 0 -17C5 -12 5 -5 0 0Z" fill="var(--leaf)" opacity="0.7" transform={`translate(${14 + i * 25} ${23 - (i % 2) * 2}) rotate(${i % 2 ? 130 : 40})`} />
+        ))}
+      </svg>
+      <p className="small">{progress ? `Arrangement ${progress.proposal + 1} of ${progress.proposals}, ${progress.pieces.length} pieces` : 'Beginning…'}</p>
+      <button className="key mt-1 w-full" onClick={() => getStudio().stopComposing()}>
+        Stop, keep the best
+      </button>
+    </div>
+  );
+}
+
+function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
+  const pieces = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.pieces);
+  return (
+    <div className="flex items-end gap-1" role="group" aria-label="Proposals">
+      {proposals.map((p) => (
+        <button key={p.name} className="rounded-xl p-1 text-center" aria-pressed={p.arrangement.pieces === pieces} onClick={() => getStudio().keep(p)}>
+          <SmallCake proposal={p} />
+          <span className="block text-[15px] font-semibold">
+            {p.arrangement.pieces === pieces && <span className="text-[var(--leaf)]">● </span>}
+            {p.name}
+          </span>
+          <span className="small block">
+            {p.arrangement.pieces.length} pieces, {Math.round(p.score)}
+          </span>
+        </button>
+      ))}
+    </div>
+  );
+}
+
+function SmallCake({ proposal }: { proposal: Proposal }) {
+  const [url, setUrl] = useState<string | null>(null);
+  useEffect(() => {
+    const { project } = getStudio();
+    let live = true;
+    if (project) {
+      void pictureBench()
+        .cakePicture(project.cake, [proposal.arrangement], { azimuthRad: -Math.PI / 2, elevationDeg: 15, width: 140, height: 180, coarse: true })
+        .then((picture) => live && setUrl(pictureToUrl(picture)));
+    }
+    return () => {
+      live = false;
+    };
+  }, [proposal]);
+  // eslint-disable-next-line @next/next/no-img-element -- a picture made in this page
+  return url ? <img src={url} width={70} height={90} alt="" /> : <span className="inline-block h-[90px] w-[70px]" />;
+}
+
+/** The widest open place, measured beside itself. */
+function Gap() {
+  const cover = useStudio((s) => s.plan?.arrangements[s.arrangementIndex]?.readings.find((r) => r.id === 'cover') ?? null);
+  const cake = useStudio((s) => s.project?.cake ?? null);
+  if (!cover?.place || !cake || cover.score >= 80) return null;
+  const z = cover.place.pointMm[2];
+  let foot = 0;
+  let tier = 0;
+  cake.tiers.forEach((t, i) => {
+    if (z >= foot - 1) tier = i;
+    foot += t.heightMm;
+  });
+  return (
+    <div className="pt-2">
+      <p className="fig text-[2rem] leading-none">{Math.round(cover.place.acrossMm)} mm</p>
+      <p className="say">
+        open at {azimuthToClockWords(azimuthOf(cover.place.pointMm))},
+        <br />
+        {tierName(cake, tier)}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,193 @@
+'use client';
+
+import { Line as DrawnLine, OrbitControls } from '@react-three/drei';
+import { Canvas, useThree } from '@react-three/fiber';
+import { useEffect, useMemo, useRef, type RefObject } from 'react';
+import { PerspectiveCamera, Vector2, Vector3 } from 'three';
+import type { OrbitControls as OrbitControlsImpl } from 'three-stdlib';
+import { cakeHeightMm, type Cake } from '@/core/cake/cake';
+import type { Reading } from '@/core/compose/reading';
+import { TAU } from '@/core/geometry/numbers';
+import { addScaled, anyPerpendicular, cross, type Vec3 } from '@/core/geometry/vec3';
+import { CakeModel } from './CakeModel';
+import { Flowers } from './Flowers';
+import { startDrag } from './dragging';
+import { pickPiece } from '@/core/compose/pick';
+import type { LiveScene } from './useScene';
+import { getStudio, useStudio } from '../useStudio';
+
+export type View = 'front' | 'left' | 'back' | 'right' | 'above';
+
+/** Azimuth of the controls about the vertical, 0 in front; how far down from above. Radians. */
+const VIEW_ANGLES: Record<View, { turn: number; fromAbove: number }> = {
+  front: { turn: 0, fromAbove: 1.3 },
+  right: { turn: Math.PI / 2, fromAbove: 1.3 },
+  back: { turn: Math.PI, fromAbove: 1.3 },
+  left: { turn: -Math.PI / 2, fromAbove: 1.3 },
+  above: { turn: 0, fromAbove: 0.03 },
+};
+
+export interface TurntableHandle {
+  look(view: View): void;
+  turnBy(rad: number): void;
+}
+
+const DRAWN_UP = -Math.PI / 2;
+
+/** three's y is up: core's (x, y, z) is drawn at (x, z, −y). */
+const toCore = (v: Vector3): Vec3 => [v.x, -v.z, v.y];
+
+export function Turntable({ cake, scene, readings, evening, handle }: { cake: Cake; scene: LiveScene; readings: readonly Reading[]; evening: boolean; handle: RefObject<TurntableHandle | null> }) {
+  const selection = useStudio((s) => s.selection);
+  const chosen = scene.heads.filter((p) => selection.includes(p.piece.id));
+  return (
+    <Canvas frameloop="demand" shadows="percentage" dpr={[1, 2]} gl={{ antialias: true, alpha: true, preserveDrawingBuffer: false }} camera={{ fov: 26, near: 20, far: 6000, position: [0, 400, 1400] }}>
+      <Lights evening={evening} reach={cake.board.diameterMm} />
+      <group rotation={[DRAWN_UP, 0, 0]}>
+        <CakeModel cake={cake} />
+        <Flowers heads={scene.heads} />
+        {chosen.map((p) => (
+          <Ring key={p.piece.id} at={p.centre} axis={p.axis} radius={Math.max(p.body.radialMm, p.spine.length ? p.body.axialMm * 0.7 : 0) * 1.12} colour="#ffa824" width={3} />
+        ))}
+        {readings.map((r) => r.place && r.score < 80 && <Hole key={r.id} reading={r} scene={scene} />)}
+      </group>
+      <Rig cake={cake} handle={handle} />
+      <Hands scene={scene} />
+    </Canvas>
+  );
+}
+
+function Lights({ evening, reach }: { evening: boolean; reach: number }) {
+  const r = reach * 1.1;
+  return (
+    <>
+      <hemisphereLight args={evening ? ['#ffdcb0', '#5a3a3a', 0.75] : ['#ffffff', '#f0d8c8', 1.15]} />
+      <directionalLight
+        position={[-reach * 1.3, reach * 2.4, reach * 1.7]}
+        intensity={evening ? 2.1 : 2.5}
+        color={evening ? '#ffcf96' : '#fff3e2'}
+        castShadow
+        shadow-mapSize={[1024, 1024]}
+        shadow-bias={-0.0006}
+        shadow-normalBias={1.2}
+        shadow-camera-left={-r}
+        shadow-camera-right={r}
+        shadow-camera-top={r}
+        shadow-camera-bottom={-r}
+        shadow-camera-far={reach * 6}
+      />
+      <directionalLight position={[reach * 1.5, reach * 0.6, reach]} intensity={evening ? 0.35 : 0.6} color="#f4f6ff" />
+      <directionalLight position={[reach * 0.4, reach, -reach * 1.6]} intensity={0.5} color="#fff2e4" />
+    </>
+  );
+}
+
+/** A ring about a place, square to a direction. */
+function Ring({ at, axis, radius, colour, width, dashed = false }: { at: Vec3; axis: Vec3; radius: number; colour: string; width: number; dashed?: boolean }) {
+  const points = useMemo(() => {
+    const x = anyPerpendicular(axis);
+    const y = cross(axis, x);
+    return Array.from({ length: 49 }, (_, i) => {
+      const a = (i / 48) * TAU;
+      return new Vector3(...addScaled(addScaled(at, x, Math.cos(a) * radius), y, Math.sin(a) * radius));
+    });
+  }, [at, axis, radius]);
+  return <DrawnLine points={points} color={colour} lineWidth={width} dashed={dashed} dashSize={radius * 0.22} gapSize={radius * 0.14} depthTest={false} renderOrder={10} />;
+}
+
+function Hole({ reading, scene }: { reading: Reading; scene: LiveScene }) {
+  const place = reading.place!;
+  return <Ring at={place.pointMm} axis={scene.solid.normalAt(place.pointMm)} radius={Math.max(8, place.acrossMm / 2)} colour={reading.id === 'crowding' ? '#b91121' : '#8f4d05'} width={2} dashed />;
+}
+
+/** Fits the cake into the picture and turns to the named views. Nothing moves by itself under reduced motion. */
+function Rig({ cake, handle }: { cake: Cake; handle: RefObject<TurntableHandle | null> }) {
+  const controls = useRef<OrbitControlsImpl>(null);
+  const size = useThree((s) => s.size);
+  const camera = useThree((s) => s.camera) as PerspectiveCamera;
+  const invalidate = useThree((s) => s.invalidate);
+  const height = cakeHeightMm(cake);
+  const wide = cake.board.diameterMm + 80;
+  const aspect = size.width / Math.max(1, size.height);
+  const far = (Math.max(height + 150, wide / aspect) / 2 / Math.tan((26 * Math.PI) / 360)) * 1.06 + wide * 0.32;
+  useEffect(() => {
+    const c = controls.current;
+    if (!c) return;
+    c.target.set(0, height / 2 + 2, 0);
+    const away = camera.position.clone().sub(c.target).normalize();
+    camera.position.copy(c.target).addScaledVector(away, far);
+    c.update();
+    invalidate();
+  }, [far, height, camera, invalidate]);
+  useEffect(() => {
+    const turnTo = (turn: number, fromAbove: number) => {
+      const c = controls.current;
+      if (!c) return;
+      c.setAzimuthalAngle(turn);
+      c.setPolarAngle(fromAbove);
+      c.update();
+      invalidate();
+    };
+    handle.current = {
+      look: (view) => turnTo(VIEW_ANGLES[view].turn, VIEW_ANGLES[view].fromAbove),
+      turnBy: (rad) => {
+        const c = controls.current;
+        if (c) turnTo(c.getAzimuthalAngle() + rad, c.getPolarAngle());
+      },
+    };
+    handle.current.look('front');
+  }, [handle, invalidate]);
+  return <OrbitControls ref={controls} makeDefault enablePan={false} enableDamping={false} minPolarAngle={0.02} maxPolarAngle={1.62} minDistance={far * 0.35} maxDistance={far * 1.6} />;
+}
+
+/** Choosing and dragging pieces in the picture. What is grabbed stays under the finger; nothing jumps when let go. */
+function Hands({ scene }: { scene: LiveScene }) {
+  const { gl, camera, controls } = useThree();
+  const live = useRef(scene);
+  useEffect(() => {
+    live.current = scene;
+  }, [scene]);
+  useEffect(() => {
+    const canvas = gl.domElement;
+    const orbit = controls as unknown as OrbitControlsImpl | null;
+    const sight = (e: PointerEvent): { origin: Vec3; direction: Vec3 } => {
+      const box = canvas.getBoundingClientRect();
+      const at = new Vector2(((e.clientX - box.left) / box.width) * 2 - 1, 1 - ((e.clientY - box.top) / box.height) * 2);
+      const through = new Vector3(at.x, at.y, 0.5).unproject(camera).sub(camera.position).normalize();
+      return { origin: toCore(camera.position), direction: toCore(through) };
+    };
+    const down = (e: PointerEvent) => {
+      const { origin, direction } = sight(e);
+      const hit = pickPiece(live.current.heads, origin, direction);
+      const studio = getStudio();
+      if (!hit) {
+        studio.select([]);
+        return;
+      }
+      e.stopPropagation();
+      const piece = live.current.heads[hit.index]!;
+      const id = piece.piece.id;
+      studio.select(e.shiftKey ? [...new Set([...studio.selection, id])] : [id]);
+      if (orbit) orbit.enabled = false;
+      const drag = startDrag(live.current, piece, addScaled(origin, direction, hit.alongMm), e.altKey);
+      canvas.setPointerCapture(e.pointerId);
+      const move = (m: PointerEvent) => {
+        const s = sight(m);
+        drag.to(s.origin, s.direction);
+      };
+      const up = () => {
+        canvas.removeEventListener('pointermove', move);
+        canvas.removeEventListener('pointerup', up);
+        canvas.removeEventListener('pointercancel', up);
+        if (orbit) orbit.enabled = true;
+        drag.end();
+      };
+      canvas.addEventListener('pointermove', move);
+      canvas.addEventListener('pointerup', up);
+      canvas.addEventListener('pointercancel', up);
+    };
+    canvas.addEventListener('pointerdown', down, { capture: true });
+    return () => canvas.removeEventListener('pointerdown', down, { capture: true });
+  }, [gl, camera, controls]);
+  return null;
+}

@@ -1,0 +1,67 @@
+import { clamp } from '@/core/geometry/numbers';
+import { dot, length, sub, type Vec3 } from '@/core/geometry/vec3';
+import { nearestOnLine } from '@/core/compose/line';
+import { pickSkin } from '@/core/compose/pick';
+import type { PlacedPiece } from '@/core/compose/placement';
+import type { Piece } from '@/core/compose/arrangement';
+import type { LiveScene } from './useScene';
+import { getStudio } from '../useStudio';
+
+export const SIDE_MOST = 1.4;
+
+/** Changes pieces of the open arrangement in a draft. */
+export function changePieces(ids: readonly string[], change: (piece: Piece) => void) {
+  const { arrangementIndex } = getStudio();
+  return (draft: { arrangements: { pieces: Piece[] }[] }) => {
+    for (const piece of draft.arrangements[arrangementIndex]?.pieces ?? []) if (ids.includes(piece.id)) change(piece);
+  };
+}
+
+/**
+ * A drag of one piece along and off its line: the skin is met as far above as the piece was grabbed, and the difference to
+ * where it was grabbed is kept. With Alt held it lifts instead.
+ */
+export function startDrag(scene: LiveScene, p: PlacedPiece, grabbed: Vec3, lifting: boolean) {
+  const { line, solid } = scene;
+  const height = Math.max(1, Math.min(solid.signedDistanceMm(grabbed), 80));
+  const from = line ? nearestOnLine(line, grabbed) : null;
+  const { id, s: s0, side: side0, lift: lift0 } = p.piece;
+  let moved = false;
+
+  const slide = (origin: Vec3, direction: Vec3) => {
+    const at = pickSkin(solid, origin, direction, height);
+    if (!at || !line || !from) return;
+    const now = nearestOnLine(line, at);
+    const s = s0 + now.s - from.s;
+    const half = line.halfWidthMm(clamp(s));
+    const sideMm = side0 * line.halfWidthMm(s0) + now.sideMm - from.sideMm;
+    show({ s: line.closed ? s - Math.floor(s) : clamp(s), side: clamp(sideMm / half, -SIDE_MOST, SIDE_MOST) });
+  };
+  const lift = (origin: Vec3, direction: Vec3) => {
+    if (!line) return;
+    const n = p.frame.normal;
+    const r = sub(origin, grabbed);
+    const dn = dot(direction, n);
+    const denominator = 1 - dn * dn;
+    if (denominator < 0.02) return;
+    const up = (dot(r, n) - dot(r, direction) * dn) / denominator;
+    show({ lift: clamp(lift0 + up / line.riseMm(s0), 0, 1.2) });
+  };
+  const show = (to: Partial<Piece>) => {
+    moved = true;
+    getStudio().preview(changePieces([id], (piece) => Object.assign(piece, to)));
+  };
+  const first = { origin: null as Vec3 | null, direction: null as Vec3 | null };
+  return {
+    to(origin: Vec3, direction: Vec3) {
+      first.origin ??= origin;
+      first.direction ??= direction;
+      if (!moved && length(sub(direction, first.direction)) < 0.002) return;
+      if (lifting) lift(origin, direction);
+      else slide(origin, direction);
+    },
+    end() {
+      if (moved) getStudio().settle(`move ${p.body.species.name.toLowerCase()}`);
+    },
+  };
+}

@@ -1,0 +1,43 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { BufferAttribute, BufferGeometry } from 'three';
+import { kindKey, type Kind } from '@/core/botany/catalogue';
+import type { Mesh } from '@/core/botany/shape/mesh';
+import { pictureBench } from '@/workers/clients';
+
+export function toGeometry(mesh: Mesh): BufferGeometry {
+  const geometry = new BufferGeometry();
+  geometry.setAttribute('position', new BufferAttribute(mesh.positions, 3));
+  geometry.setAttribute('normal', new BufferAttribute(mesh.normals, 3));
+  geometry.setAttribute('color', new BufferAttribute(mesh.colours, 3));
+  geometry.setIndex(new BufferAttribute(mesh.indices, 1));
+  geometry.computeBoundingSphere();
+  return geometry;
+}
+
+const made = new Map<string, Promise<BufferGeometry>>();
+
+function geometryOf(kind: Kind, coarse: boolean): Promise<BufferGeometry> {
+  const key = `${kindKey(kind)}|${coarse}`;
+  let geometry = made.get(key);
+  if (!geometry) {
+    geometry = pictureBench().mesh(kind, coarse, 0).then(toGeometry);
+    made.set(key, geometry);
+  }
+  return geometry;
+}
+
+/** The triangles of a kind, made off the page once; null until they are there. */
+export function useKindGeometry(kind: Kind, coarse: boolean): BufferGeometry | null {
+  const { species, stage, sizeMm, colourway } = kind;
+  const [geometry, setGeometry] = useState<BufferGeometry | null>(null);
+  useEffect(() => {
+    let live = true;
+    void geometryOf({ species, stage, sizeMm, colourway }, coarse).then((g) => live && setGeometry(g));
+    return () => {
+      live = false;
+    };
+  }, [species, stage, sizeMm, colourway, coarse]);
+  return geometry;
+}

@@ -1,0 +1,65 @@
+import { bodyOf, MOST_TILT_RAD } from '@/core/botany/catalogue';
+import type { Piece } from '@/core/compose/arrangement';
+import { drawLine } from '@/core/compose/line';
+import { clamp } from '@/core/geometry/numbers';
+import { freshId } from '@/data/studio';
+import { getStudio } from '../useStudio';
+import { changePieces, SIDE_MOST } from './dragging';
+
+const NUDGE_MM = 1;
+const NUDGE_FAST = 5;
+
+/** Arrow keys: left and right along the line, up and down across it; Shift five times as far. */
+export function nudge(ids: readonly string[], key: string, fast: boolean): void {
+  const { project, arrangementIndex, edit } = getStudio();
+  const arrangement = project?.arrangements[arrangementIndex];
+  const line = project && arrangement ? drawLine(arrangement.line, project.cake) : null;
+  if (!line) return;
+  const mm = NUDGE_MM * (fast ? NUDGE_FAST : 1) * (key === 'ArrowLeft' || key === 'ArrowDown' ? -1 : 1);
+  const along = key === 'ArrowLeft' || key === 'ArrowRight';
+  edit(
+    'nudge',
+    changePieces(ids, (piece) => {
+      if (along) {
+        const s = piece.s + mm / line.lengthMm;
+        piece.s = line.closed ? s - Math.floor(s) : clamp(s);
+      } else piece.side = clamp(piece.side - mm / line.halfWidthMm(piece.s), -SIDE_MOST, SIDE_MOST);
+    }),
+  );
+}
+
+export function removeChosen(): void {
+  const { selection, edit, arrangementIndex, select } = getStudio();
+  if (selection.length === 0) return;
+  edit(selection.length === 1 ? 'take 1 piece away' : `take ${selection.length} pieces away`, (draft) => {
+    const arrangement = draft.arrangements[arrangementIndex]!;
+    arrangement.pieces = arrangement.pieces.filter((p) => !selection.includes(p.id));
+  });
+  select([]);
+}
+
+/** Lift, turn, lean and spin of the chosen pieces, in steps that a finger can press. */
+export const MOVES = {
+  lift: (by: number) => (piece: Piece) => void (piece.lift = clamp(piece.lift + by, 0, 1.2)),
+  lean: (byRad: number) => (piece: Piece) => void (piece.tiltRad = clamp(piece.tiltRad + byRad, 0, MOST_TILT_RAD[bodyOf(piece).role])),
+  turn: (byRad: number) => (piece: Piece) => void (piece.headingRad += byRad),
+  spin: (byRad: number) => (piece: Piece) => void (piece.rollRad += byRad),
+} as const;
+
+export function applyMove(label: string, change: (piece: Piece) => void): void {
+  const { selection, edit } = getStudio();
+  edit(label, changePieces(selection, change));
+}
+
+/** Another of the same kind, a little further along; it becomes the chosen one. */
+export function addAnother(): void {
+  const { selection, project, arrangementIndex, edit, select } = getStudio();
+  const pieces = project?.arrangements[arrangementIndex]?.pieces ?? [];
+  const one = pieces.find((p) => p.id === selection[0]);
+  if (!one) return;
+  const id = freshId(pieces);
+  edit('add another', (draft) => {
+    draft.arrangements[arrangementIndex]!.pieces.push({ ...one, id, s: clamp(one.s + 0.06), side: clamp(one.side + 0.25, -1.2, 1.2), pinned: false });
+  });
+  select([id]);
+}

@@ -1,0 +1,4 @@
+'use client';
+export function LogStation() {
+  return null;
+}

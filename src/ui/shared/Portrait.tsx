@@ -1,0 +1,57 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { Kind } from '@/core/botany/catalogue';
+import type { Picture } from '@/core/picture/raster';
+import { pictureBench } from '@/workers/clients';
+
+const cache = new Map<string, Promise<string>>();
+
+/** A picture as an address that an image can show. */
+export function pictureToUrl(picture: Picture): string {
+  const canvas = document.createElement('canvas');
+  canvas.width = picture.width;
+  canvas.height = picture.height;
+  canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(picture.rgba), picture.width, picture.height), 0, 0);
+  return canvas.toDataURL();
+}
+
+const RENDER_PX = 192;
+
+/** The made picture of a kind, once for all its uses; sizes only scale it. */
+export function portraitUrl(kind: Kind): Promise<string> {
+  const key = `${kind.species}|${kind.stage}|${kind.colourway}`;
+  let url = cache.get(key);
+  if (!url) {
+    url = pictureBench().portrait({ species: kind.species, stage: kind.stage, sizeMm: 60, colourway: kind.colourway }, RENDER_PX).then(pictureToUrl);
+    cache.set(key, url);
+  }
+  return url;
+}
+
+export function usePortrait(kind: Kind): string | null {
+  const { species, stage, colourway } = kind;
+  const [url, setUrl] = useState<string | null>(null);
+  useEffect(() => {
+    let live = true;
+    void portraitUrl({ species, stage, sizeMm: 60, colourway }).then((made) => live && setUrl(made));
+    return () => {
+      live = false;
+    };
+  }, [species, stage, colourway]);
+  return url;
+}
+
+/** A piece drawn at `px` pixels; `alt` is empty where its name stands beside it. */
+export function Portrait({ kind, px, alt = '', className = '' }: { kind: Kind; px: number; alt?: string; className?: string }) {
+  const url = usePortrait(kind);
+  if (!url) return <span className={`inline-block ${className}`} style={{ width: px, height: px }} />;
+  // eslint-disable-next-line @next/next/no-img-element -- a picture made in this page; there is nothing to optimise
+  return <img src={url} width={px} height={px} alt={alt} className={className} draggable={false} />;
+}
+
+/** The same inside an SVG drawing, about a middle. */
+export function SvgPortrait({ kind, x, y, size, rotateDeg = 0 }: { kind: Kind; x: number; y: number; size: number; rotateDeg?: number }) {
+  const url = usePortrait(kind);
+  return url ? <image href={url} x={x - size / 2} y={y - size / 2} width={size} height={size} transform={rotateDeg ? `rotate(${rotateDeg} ${x} ${y})` : undefined} /> : null;
+}

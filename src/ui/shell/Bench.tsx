@@ -1,0 +1,144 @@
+'use client';
+
+import { CircleAlert, FolderOpen, List, Moon, Redo2, Sun, Undo2, X } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useEffect, type ReactNode } from 'react';
+import { getStudio, useStudio } from '../useStudio';
+import { leavesWords } from '../shared/words';
+import { Stem } from './Stem';
+import { budsOf, STATIONS } from './stations';
+
+/** The room every station stands in: the job's name, the few tools, the content, the stem. */
+export function Bench({ children }: { children: ReactNode }) {
+  const ready = useStudio((s) => s.ready);
+  const project = useStudio((s) => s.project);
+  const plan = useStudio((s) => s.plan);
+  const evening = useStudio((s) => s.evening);
+  const path = usePathname();
+  const here = STATIONS.find((s) => path.startsWith(s.path))?.id ?? null;
+
+  useEffect(() => {
+    void getStudio().start();
+  }, []);
+  useEffect(() => {
+    document.documentElement.dataset.theme = evening ? 'evening' : 'day';
+  }, [evening]);
+  useShortcuts();
+
+  return (
+    <div className="bench">
+      <Header />
+      <main>
+        <Message />
+        {!ready ? <p className="say px-6 pt-6">Opening the bench…</p> : project || path.startsWith('/jobs') ? children : <NoJob />}
+      </main>
+      <Stem here={here} buds={budsOf(project, plan)} />
+    </div>
+  );
+}
+
+function NoJob() {
+  return (
+    <div className="px-6 pt-10">
+      <h1>No job is open</h1>
+      <p className="say mt-2">Begin a new one, or open one from the shelf.</p>
+      <p className="mt-5 flex gap-3">
+        <button className="next" onClick={() => void getStudio().create()}>
+          New job
+        </button>
+        <Link className="key" href="/jobs">
+          All jobs
+        </Link>
+      </p>
+    </div>
+  );
+}
+
+const SAVED_WORDS = { saved: 'saved', saving: 'saving…', failed: 'not saved' } as const;
+
+function Header() {
+  const name = useStudio((s) => s.project?.name ?? 'Ofrenda');
+  const leavesAt = useStudio((s) => s.project?.brief.leavesAt ?? null);
+  const saved = useStudio((s) => s.saved);
+  const back = useStudio((s) => s.past[s.past.length - 1]?.label ?? null);
+  const forth = useStudio((s) => s.future[0]?.label ?? null);
+  const evening = useStudio((s) => s.evening);
+  const list = useStudio((s) => s.showList);
+  return (
+    <header className="no-print flex items-start justify-between gap-4 px-6 pt-4">
+      <div className="min-w-0">
+        <h2 className="truncate">{name}</h2>
+        <p className="sub">
+          {leavesAt ? leavesWords(leavesAt) : 'Sugar flowers, from the cake to the hand-over'}
+          <span role="status" aria-label="Saving" className={saved === 'failed' ? 'ml-3 font-semibold text-[var(--stop)]' : 'ml-3'}>
+            {leavesAt ? SAVED_WORDS[saved] : ''}
+          </span>
+        </p>
+      </div>
+      <div className="flex shrink-0 items-center">
+        <button className="key bare" aria-label={back ? `Undo ${back}` : 'Undo'} title={back ? `Undo ${back}` : 'Nothing to undo'} disabled={!back} onClick={() => getStudio().undo()}>
+          <Undo2 size={22} />
+        </button>
+        <button className="key bare" aria-label={forth ? `Redo ${forth}` : 'Redo'} title={forth ? `Redo ${forth}` : 'Nothing to redo'} disabled={!forth} onClick={() => getStudio().redo()}>
+          <Redo2 size={22} />
+        </button>
+        <Link className="key bare" href="/jobs">
+          <FolderOpen size={22} /> Jobs
+        </Link>
+        <button className="key bare" aria-pressed={list} onClick={() => getStudio().set({ showList: !list })}>
+          <List size={22} /> List
+        </button>
+        <button className="key bare" aria-label={evening ? 'Day light' : 'Evening light'} onClick={() => getStudio().setEvening(!evening)}>
+          {evening ? <Sun size={22} /> : <Moon size={22} />}
+        </button>
+      </div>
+    </header>
+  );
+}
+
+function Message() {
+  const message = useStudio((s) => s.message);
+  const deleted = useStudio((s) => s.deleted);
+  const planFault = useStudio((s) => s.planFault);
+  if (!message && !deleted && !planFault) return null;
+  const fault = message?.kind === 'fault' || (!message && planFault !== null);
+  return (
+    <div role={fault ? 'alert' : 'status'} className={`no-print mx-6 mt-3 flex items-center gap-3 rounded-2xl px-4 py-2 ${fault ? 'bg-[var(--stopwash)]' : 'bg-[var(--leafwash)]'}`}>
+      {fault && <CircleAlert size={20} className="shrink-0 text-[var(--stop)]" />}
+      <p className="min-w-0 grow">{message?.text ?? (deleted ? `“${deleted.project.name}” is deleted.` : planFault)}</p>
+      {deleted && (
+        <button className="key" onClick={() => void getStudio().bringBack()}>
+          Bring it back
+        </button>
+      )}
+      <button className="key bare" aria-label="Close message" onClick={() => getStudio().set({ message: null, deleted: null, planFault: null })}>
+        <X size={20} />
+      </button>
+    </div>
+  );
+}
+
+/** Undo and redo from the keyboard anywhere; edits are flushed when the page is hidden. */
+function useShortcuts() {
+  useEffect(() => {
+    const key = (e: KeyboardEvent) => {
+      const typing = e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName);
+      if (typing || !(e.ctrlKey || e.metaKey)) return;
+      const k = e.key.toLowerCase();
+      if (k === 'z' && !e.shiftKey) getStudio().undo();
+      else if (k === 'y' || (k === 'z' && e.shiftKey)) getStudio().redo();
+      else return;
+      e.preventDefault();
+    };
+    const hide = () => void getStudio().flush();
+    window.addEventListener('keydown', key);
+    window.addEventListener('pagehide', hide);
+    document.addEventListener('visibilitychange', hide);
+    return () => {
+      window.removeEventListener('keydown', key);
+      window.removeEventListener('pagehide', hide);
+      document.removeEventListener('visibilitychange', hide);
+    };
+  }, []);
+}

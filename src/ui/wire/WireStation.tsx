@@ -1,0 +1,4 @@
+'use client';
+export function WireStation() {
+  return null;
+}

@@ -1,0 +1,53 @@
+import * as Comlink from 'comlink';
+import highsLoader, { type Highs } from 'highs';
+import { findSpecies, kindMesh, type Kind } from '@/core/botany/catalogue';
+import type { Mesh } from '@/core/botany/shape/mesh';
+import { buildScene } from '@/core/compose/scene';
+import type { Arrangement } from '@/core/compose/arrangement';
+import type { Cake } from '@/core/cake/cake';
+import { degToRad } from '@/core/geometry/numbers';
+import { cakePicture, cakeSight } from '@/core/picture/cakePicture';
+import { portrait } from '@/core/picture/portrait';
+import type { Picture } from '@/core/picture/raster';
+import { checkProject } from '@/core/plan/project';
+import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
+import type { CutDemand, CutPlan } from '@/core/wire/cutList';
+import { cutOptimally } from '@/core/wire/cutOptimum';
+import { solverFrom } from '@/core/wire/solver';
+
+let highs: Promise<Highs> | null = null;
+
+const mustExist = (kind: Kind): void => {
+  if (!findSpecies(kind.species)) throw new Error(`No species is called “${kind.species}”.`);
+};
+
+/** Heavy work off the page: the derived plan, shapes, pictures and proven cut lists. */
+const bench = {
+  plan(input: unknown): DerivedPlan {
+    const checked = checkProject(input);
+    if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+    return derivePlan(checked.project);
+  },
+  mesh(kind: Kind, coarse: boolean, variant: number): Mesh {
+    mustExist(kind);
+    const mesh = kindMesh(kind, coarse, variant);
+    return Comlink.transfer(mesh, [mesh.positions.buffer, mesh.normals.buffer, mesh.colours.buffer, mesh.indices.buffer] as Transferable[]);
+  },
+  portrait(kind: Kind, pixels: number): Picture {
+    mustExist(kind);
+    const picture = portrait(kind, Math.max(8, Math.min(512, pixels)));
+    return Comlink.transfer(picture, [picture.rgba.buffer as ArrayBuffer]);
+  },
+  cakePicture(cake: Cake, arrangements: readonly Arrangement[], view: { azimuthRad: number; elevationDeg: number; width: number; height: number; coarse: boolean }): Picture {
+    const heads = arrangements.flatMap((a) => buildScene(cake, a)?.heads ?? []);
+    const sight = cakeSight(cake, view.azimuthRad, degToRad(view.elevationDeg), Math.min(1600, view.width), Math.min(1600, view.height));
+    return cakePicture(cake, heads, sight, 2, view.coarse);
+  },
+  async cutOptimally(demands: readonly CutDemand[], stockMm: number): Promise<CutPlan> {
+    highs ??= highsLoader();
+    return cutOptimally(demands, stockMm, solverFrom(await highs, 2));
+  },
+};
+
+export type Bench = typeof bench;
+Comlink.expose(bench);

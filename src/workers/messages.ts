@@ -1,0 +1,32 @@
+import * as v from 'valibot';
+import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/composer';
+import { arrangementSchema } from '@/core/compose/arrangement';
+import { choiceSchema, STYLES } from '@/core/compose/shareOut';
+import { cakeSchema } from '@/core/cake/cake';
+
+const kindCount = v.object({
+  species: v.string(),
+  stage: v.string(),
+  sizeMm: v.number(),
+  colourway: v.string(),
+  role: v.picklist(['focal', 'secondary', 'spray', 'filler', 'bud', 'berry', 'foliage']),
+  count: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(400)),
+});
+
+export const composeRequestSchema = v.object({
+  cake: cakeSchema,
+  arrangement: arrangementSchema,
+  choices: v.array(choiceSchema),
+  style: v.picklist(STYLES),
+  counts: v.nullable(v.array(kindCount)),
+  seed: v.pipe(v.number(), v.integer()),
+  proposals: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(6)),
+  effort: v.pipe(v.number(), v.minValue(0.05), v.maxValue(10)),
+});
+
+export type ComposeMessage = { run: number; request: ComposeRequest } | { cancel: number };
+
+export type ComposeReply =
+  | { run: number; progress: ComposeProgress }
+  | { run: number; done: Proposal[] }
+  | { run: number; fault: string };
