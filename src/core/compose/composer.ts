@@ -40,9 +40,12 @@ export interface ComposeProgress {
   pieces: readonly Piece[];
 }
 
+/** A full line holds a fifth more than its area alone would say. */
+export const FULL_DENSITY = 1.2;
+
 /** Clearly different ways to fill one line: mood, density and where the focal point lies. */
 const WAYS: readonly { name: string; style: Style | null; density: number; focalShift: number }[] = [
-  { name: 'Full', style: null, density: 1.2, focalShift: 0 },
+  { name: 'Full', style: null, density: FULL_DENSITY, focalShift: 0 },
   { name: 'Airy', style: 'meadow', density: 0.9, focalShift: -0.14 },
   { name: 'Leafy', style: 'foliage-led', density: 1.1, focalShift: 0.12 },
   { name: 'Lush', style: 'lush', density: 1.3, focalShift: 0.05 },

@@ -1,5 +1,5 @@
 import { clamp } from '../geometry/numbers';
-import { normalize, type Vec3 } from '../geometry/vec3';
+import { dot, normalize, sub, type Vec3 } from '../geometry/vec3';
 import type { Mesh } from '../botany/shape/mesh';
 import { applyDirection, applyPoint, type Affine } from '../geometry/affine';
 
@@ -30,6 +30,13 @@ export function sightFrom(azimuthRad: number, elevationRad: number, centre: Vec3
   return { toEye: [ca * ce, sa * ce, se], right: [-sa, ca, 0], up: [-ca * se, -sa * se, ce], centre, pixelsPerMm, width, height };
 }
 
+/** Sheet coordinates of a point in pixels from the upper left, and its depth toward the eye. */
+export function projectPoint(sight: Sight, p: Vec3): Vec3 {
+  const d = sub(p, sight.centre);
+  const k = sight.pixelsPerMm;
+  return [sight.width / 2 + dot(d, sight.right) * k, sight.height / 2 - dot(d, sight.up) * k, dot(d, sight.toEye) * k];
+}
+
 const KEY: Vec3 = normalize([-0.5, 0.75, 0.9]);
 const FILL: Vec3 = normalize([0.9, 0.1, 0.4]);
 
@@ -47,16 +54,9 @@ export class Raster {
     this.colour = new Float32Array(this.w * this.h * 4);
   }
 
-  /** Sheet coordinates of a point in pixels, and its depth toward the eye. */
-  project(p: Vec3): Vec3 {
-    const s = this.sight;
-    const d: Vec3 = [p[0] - s.centre[0], p[1] - s.centre[1], p[2] - s.centre[2]];
-    const k = s.pixelsPerMm * this.over;
-    return [
-      this.w / 2 + (d[0] * s.right[0] + d[1] * s.right[1] + d[2] * s.right[2]) * k,
-      this.h / 2 - (d[0] * s.up[0] + d[1] * s.up[1] + d[2] * s.up[2]) * k,
-      (d[0] * s.toEye[0] + d[1] * s.toEye[1] + d[2] * s.toEye[2]) * k,
-    ];
+  private project(p: Vec3): Vec3 {
+    const at = projectPoint(this.sight, p);
+    return [at[0] * this.over, at[1] * this.over, at[2] * this.over];
   }
 
   /** Light on a surface: wrapped key, near-neutral fill, hemisphere. Sheets are lit on the side that is seen. */

@@ -3,10 +3,10 @@
 import type { View } from './Turntable';
 
 const ARCS: { view: View; d: string; x: number; y: number }[] = [
-  { view: 'back', d: 'M22 22A74 74 0 0 1 126 22L104 44A43 43 0 0 0 44 44Z', x: 74, y: 24 },
-  { view: 'right', d: 'M126 22A74 74 0 0 1 126 126L104 104A43 43 0 0 0 104 44Z', x: 125, y: 78 },
-  { view: 'front', d: 'M126 126A74 74 0 0 1 22 126L44 104A43 43 0 0 0 104 104Z', x: 74, y: 133 },
-  { view: 'left', d: 'M22 126A74 74 0 0 1 22 22L44 44A43 43 0 0 0 44 104Z', x: 24, y: 78 },
+  { view: 'back', d: 'M22 22A74 74 0 0 1 126 22L104 44A42 42 0 0 0 44 44Z', x: 74, y: 24 },
+  { view: 'right', d: 'M126 22A74 74 0 0 1 126 126L104 104A42 42 0 0 0 104 44Z', x: 126, y: 78 },
+  { view: 'front', d: 'M126 126A74 74 0 0 1 22 126L44 104A42 42 0 0 0 104 104Z', x: 74, y: 133 },
+  { view: 'left', d: 'M22 126A74 74 0 0 1 22 22L44 44A42 42 0 0 0 44 104Z', x: 22, y: 78 },
 ];
 
 /** Four sides and above. */
@@ -32,14 +32,14 @@ export function Dial({ view, onLook }: { view: View; onLook(view: View): void })
       {ARCS.map((a) => (
         <g key={a.view} {...part(a.view)}>
           <path d={a.d} fill={fill(a.view)} stroke="var(--edge)" />
-          <text x={a.x} y={a.y} textAnchor="middle" fontSize="14" fontWeight="600" fill={text(a.view)}>
+          <text x={a.x} y={a.y} textAnchor="middle" fontSize="13" fontWeight="600" fill={text(a.view)}>
             {a.view}
           </text>
         </g>
       ))}
       <g {...part('above')}>
-        <circle cx="74" cy="74" r="33" fill={fill('above')} stroke="var(--edge)" />
-        <text x="74" y="79" textAnchor="middle" fontSize="14" fontWeight="600" fill={text('above')}>
+        <circle cx="74" cy="74" r="30" fill={fill('above')} stroke="var(--edge)" />
+        <text x="74" y="79" textAnchor="middle" fontSize="13" fontWeight="600" fill={text('above')}>
           above
         </text>
       </g>

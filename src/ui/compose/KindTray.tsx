@@ -5,6 +5,7 @@ import { speciesById, bodyOf } from '@/core/botany/catalogue';
 import { colourwayOf, pieceName, roleAt, stageOf, type Role } from '@/core/botany/species';
 import type { Piece } from '@/core/compose/arrangement';
 import { drawLine } from '@/core/compose/line';
+import { FULL_DENSITY } from '@/core/compose/composer';
 import { shareOut } from '@/core/compose/shareOut';
 import { freshId } from '@/data/studio';
 import { Portrait } from '../shared/Portrait';
@@ -32,7 +33,7 @@ export function KindTray() {
   const wells = useMemo(() => (project ? wellsOf(project.arrangements[index]?.pieces ?? [], project, index) : []), [project, index]);
   if (!project) return null;
   return (
-    <div className="tray p-3">
+    <div className="tray p-3 pb-2">
       <ul className="flex flex-wrap gap-2" aria-label="Kinds on this line">
         {wells.map((w) => (
           <li key={w.key} className="grow">
@@ -54,14 +55,14 @@ function WellButton({ well, chosen }: { well: Well; chosen: boolean }) {
   const name = pieceName(species, well.stage);
   return (
     <button
-      className={`well flex w-full min-w-[104px] flex-col items-center px-2 pb-1 pt-2 ${short ? 'mark' : ''}`}
+      className={`well flex w-full min-w-[104px] flex-col items-center px-2 py-1 ${short ? 'mark' : ''}`}
       aria-pressed={chosen}
       aria-label={`${name}, ${well.placed} of ${well.wanted}${well.placed ? ', choose all' : ', set one'}`}
       onClick={() => (well.ids.length ? getStudio().select(well.ids) : setFirst(well))}
     >
-      <span className="flex h-[62px] items-center gap-1">
+      <span className="flex h-[56px] items-center gap-1">
         {well.sizes.slice(0, 3).map((mm) => (
-          <Portrait key={mm} kind={{ species: well.species, stage: well.stage, sizeMm: mm, colourway: well.colourway }} px={Math.max(18, Math.min(62, mm * stageOf(species, well.stage).sizeShare * PX_PER_MM * 1.1))} />
+          <Portrait key={mm} kind={{ species: well.species, stage: well.stage, sizeMm: mm, colourway: well.colourway }} px={Math.max(18, Math.min(56, mm * stageOf(species, well.stage).sizeShare * PX_PER_MM * 1.1))} />
         ))}
       </span>
       <span className="self-start whitespace-nowrap text-[15px] font-semibold">
@@ -117,7 +118,7 @@ function wellsOf(pieces: readonly Piece[], project: NonNullable<ReturnType<typeo
   }
   const arrangement = project.arrangements[index];
   const line = arrangement ? drawLine(arrangement.line, project.cake) : null;
-  for (const kind of line ? shareOut(line, project.brief.style, project.brief.choices, 1) : []) {
+  for (const kind of line ? shareOut(line, project.brief.style, project.brief.choices, FULL_DENSITY) : []) {
     const w = well(kind.species, kind.stage, kind.colourway);
     w.wanted += kind.count;
     if (!w.sizes.includes(kind.sizeMm)) w.sizes.push(kind.sizeMm);

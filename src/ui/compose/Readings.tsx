@@ -34,7 +34,7 @@ export function Readings({ readings }: { readings: readonly Reading[] }) {
           <div key={r.id} className="flex min-h-[52px] items-center gap-3 border-t border-[var(--line)] py-1">
             <span className="w-[78px] shrink-0 font-semibold">{NAMES[r.id]}</span>
             <Vial score={r.score} lean={r.lean} tone="off" width={120} height={18} />
-            <span className="fig w-8 text-right">{Math.round(r.score)}</span>
+            <span className="fig w-8 text-right">{Math.floor(r.score)}</span>
             <span className="small min-w-0 grow">{r.why}</span>
             {remedy && (
               <button className="key shrink-0" onClick={remedy.apply}>
@@ -47,10 +47,10 @@ export function Readings({ readings }: { readings: readonly Reading[] }) {
       {pieces > 0 && (
         <div className="grid grid-cols-4 gap-x-3 border-t border-[var(--line)] pt-2">
           {level.map((r) => (
-            <button key={r.id} className="min-h-[44px] rounded-lg text-left" aria-expanded={open === r.id} aria-label={`${NAMES[r.id]} ${Math.round(r.score)}, level`} onClick={() => setOpen(open === r.id ? null : r.id)}>
+            <button key={r.id} className="min-h-[44px] rounded-lg text-left" aria-expanded={open === r.id} aria-label={`${NAMES[r.id]} ${Math.floor(r.score)}, level`} onClick={() => setOpen(open === r.id ? null : r.id)}>
               <Vial score={r.score} lean={r.lean} tone="level" width={92} height={14} />
               <span className="small">
-                {NAMES[r.id].toLowerCase()} {Math.round(r.score)}
+                {NAMES[r.id].toLowerCase()} {Math.floor(r.score)}
               </span>
             </button>
           ))}
@@ -77,7 +77,7 @@ function Worst({ reading }: { reading: Reading }) {
   return (
     <div className="pb-3 pt-2">
       <p className="font-semibold">
-        {NAMES[reading.id]} <span className="fig ml-2 text-lg text-[var(--nexttext)]">{Math.round(reading.score)}</span>
+        {NAMES[reading.id]} <span className="fig ml-2 text-lg text-[var(--nexttext)]">{Math.floor(reading.score)}</span>
       </p>
       <div className="mt-1 flex items-start gap-4">
         <div>

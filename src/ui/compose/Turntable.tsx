@@ -20,10 +20,10 @@ export type View = 'front' | 'left' | 'back' | 'right' | 'above';
 
 /** Azimuth of the controls about the vertical, 0 in front; how far down from above. Radians. */
 const VIEW_ANGLES: Record<View, { turn: number; fromAbove: number }> = {
-  front: { turn: 0, fromAbove: 1.3 },
-  right: { turn: Math.PI / 2, fromAbove: 1.3 },
-  back: { turn: Math.PI, fromAbove: 1.3 },
-  left: { turn: -Math.PI / 2, fromAbove: 1.3 },
+  front: { turn: 0, fromAbove: 1.36 },
+  right: { turn: Math.PI / 2, fromAbove: 1.36 },
+  back: { turn: Math.PI, fromAbove: 1.36 },
+  left: { turn: -Math.PI / 2, fromAbove: 1.36 },
   above: { turn: 0, fromAbove: 0.03 },
 };
 
@@ -109,11 +109,11 @@ function Rig({ cake, handle }: { cake: Cake; handle: RefObject<TurntableHandle |
   const height = cakeHeightMm(cake);
   const wide = cake.board.diameterMm + 80;
   const aspect = size.width / Math.max(1, size.height);
-  const far = (Math.max(height + 150, wide / aspect) / 2 / Math.tan((26 * Math.PI) / 360)) * 1.06 + wide * 0.32;
+  const far = (Math.max(height + 120, wide / aspect) / 2 / Math.tan((26 * Math.PI) / 360)) * 0.94 + wide * 0.3;
   useEffect(() => {
     const c = controls.current;
     if (!c) return;
-    c.target.set(0, height / 2 + 2, 0);
+    c.target.set(0, height / 2 - 4, 0);
     const away = camera.position.clone().sub(c.target).normalize();
     camera.position.copy(c.target).addScaledVector(away, far);
     c.update();

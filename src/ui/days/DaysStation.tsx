@@ -1,4 +1,101 @@
 'use client';
+
+import { format } from 'date-fns';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import { dayStart, wallFromText, wallToText, type PlannedTask } from '@/core/days/backwardPlan';
+import type { Task } from '@/core/days/tasks';
+import { speciesById } from '@/core/botany/catalogue';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { Choice, NumberField } from '../shared/fields';
+import { durationWords, leavesWords } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+import { Strands, type DayRow } from './Strands';
+
+/** When each step is done: strands hang from a drying rail, dark is work, light is drying; all run to the cake. */
 export function DaysStation() {
-  return null;
+  const plan = useStudio((s) => s.plan);
+  const leavesAt = useStudio((s) => s.project!.brief.leavesAt);
+  const rows = useMemo(() => (plan ? dayRows(plan, leavesAt) : []), [plan, leavesAt]);
+  if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
+  if (plan.tasks.length === 0) {
+    return (
+      <div className="px-6 pt-6">
+        <h1>No work yet</h1>
+        <p className="say mt-2">Days are counted back from the hour it leaves, once there is something to make.</p>
+        <Link href="/compose" className="next mt-4">
+          Compose
+        </Link>
+      </div>
+    );
+  }
+  const minutes = plan.tasks.reduce((a, t) => a + t.minutes, 0);
+  const first = plan.schedule[0];
+  const strands = [...new Set(plan.tasks.filter((t) => t.strand !== 'all').map((t) => t.strand))].map((id) => speciesById(id));
+  return (
+    <div className="px-6 pb-6">
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <div className="grow">
+          <h1>
+            {durationWords(minutes)} of work{first ? `, beginning ${format(new Date(`${wallToText(first.start)}:00`), 'EEEE d MMMM')}` : ''}
+          </h1>
+          <p className="sub">Dark is work, light is drying. Minutes are starting values; windows are filled to three quarters, drying counted half again.</p>
+        </div>
+        <Room />
+      </div>
+      {plan.warnings
+        .filter((w) => w.station === 'Days')
+        .map((w) => (
+          <p key={w.what} role="alert" className={`mt-2 rounded-xl px-3 py-2 ${w.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}>
+            <b>{w.what}.</b> {w.why} {w.remedy}
+          </p>
+        ))}
+      <Strands rows={rows} strands={strands} leaves={leavesWords(leavesAt)} />
+    </div>
+  );
+}
+
+/** Working evenings and the air of the room, which decides how long paste dries. */
+function Room() {
+  const { room, hours } = useStudio((s) => s.project!.brief);
+  const { edit } = getStudio();
+  const evening = hours.find((h) => h !== null && h.fromMinute >= 12 * 60) ?? null;
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <NumberField label="Room" value={room.celsius} unit="°C" width={92} least={-5} most={45} onChange={(v) => edit('temperature of the room', (d) => void (d.brief.room.celsius = v))} />
+      <NumberField label="Humidity" value={Math.round(room.humidityShare * 100)} unit="%" width={92} least={0} most={100} onChange={(v) => edit('humidity of the room', (d) => void (d.brief.room.humidityShare = v / 100))} />
+      <Choice
+        label="Evening hours"
+        value={evening ? `${(evening.toMinute - evening.fromMinute) / 60}` : '3'}
+        options={['2', '3', '4'].map((value) => ({ value, name: `${value} h evenings` }))}
+        onChange={(v) =>
+          edit('length of evenings', (d) => {
+            d.brief.hours = d.brief.hours.map((h) => (h && h.fromMinute >= 12 * 60 ? { fromMinute: h.fromMinute, toMinute: h.fromMinute + Number(v) * 60 } : h));
+          })
+        }
+      />
+    </div>
+  );
+}
+
+/** Every day from the first sitting to the day it leaves, with its work and what dries into it. */
+function dayRows(plan: DerivedPlan, leavesAt: string): DayRow[] {
+  const first = plan.schedule[0];
+  const end = wallFromText(leavesAt);
+  if (!first || !Number.isFinite(end)) return [];
+  const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
+  const rows: DayRow[] = [];
+  for (let day = dayStart(first.start); day <= end; day += 1440) {
+    const sittings = plan.schedule.flatMap((p) => p.sittings.filter((s) => s.from >= day && s.from < day + 1440).map((s) => ({ task: tasks.get(p.id)!, planned: p, from: s.from, to: s.to })));
+    rows.push({ day, sittings: sittings.sort((a, b) => a.from - b.from), minutes: sittings.reduce((a, s) => a + (s.to - s.from), 0), words: dayWords(sittings) });
+  }
+  return rows;
+}
+
+/** At most three things, then "and n more". */
+function dayWords(sittings: readonly { task: Task; planned: PlannedTask }[]): string {
+  const names = [...new Set(sittings.map((s) => s.task.name))];
+  if (names.length === 0) return 'nothing; things dry';
+  const shown = names.slice(0, 3).join('; ');
+  return names.length > 3 ? `${shown}; and ${names.length - 3} more` : shown;
 }

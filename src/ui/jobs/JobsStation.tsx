@@ -1,4 +1,80 @@
 'use client';
+
+import { Copy, Download, FolderInput, Plus, Trash2 } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { useRef } from 'react';
+import { PROJECT_FILE_ENDING, writeProjectFile } from '@/core/formats/projectFile';
+import { leavesWords, plural } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+
+/** Hands a text to the browser as a file. */
+export function download(name: string, text: string, type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const a = document.createElement('a');
+  a.href = url;
+  a.download = name;
+  a.click();
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
+
+const fileName = (name: string): string => `${name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'job'}${PROJECT_FILE_ENDING}`;
+
+/** The shelf of jobs: begin, open, copy, delete with undo, and files in and out. */
 export function JobsStation() {
-  return null;
+  const jobs = useStudio((s) => s.jobs);
+  const current = useStudio((s) => s.project);
+  const router = useRouter();
+  const file = useRef<HTMLInputElement>(null);
+  const go = (path: string) => (done: Promise<void>) => void done.then(() => router.push(path));
+  return (
+    <div className="max-w-[900px] px-6 pb-6 pt-3">
+      <div className="flex flex-wrap items-center gap-3 pb-4">
+        <h1 className="mr-auto">Jobs</h1>
+        <button className="next" onClick={() => go('/brief')(getStudio().create())}>
+          <Plus size={20} /> New job
+        </button>
+        <button className="key" onClick={() => file.current?.click()}>
+          <FolderInput size={20} /> Open a file
+        </button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          className="hidden"
+          aria-label="Job file"
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            e.target.value = '';
+            if (chosen) void chosen.text().then((text) => getStudio().importText(text));
+          }}
+        />
+        <button className="key" disabled={!current} onClick={() => current && download(fileName(current.name), writeProjectFile(current))}>
+          <Download size={20} /> Export the open job
+        </button>
+      </div>
+      <ul aria-label="All jobs">
+        {jobs.map((j) => (
+          <li key={j.id} className="flex items-center gap-3 border-t border-[var(--line)] py-2">
+            <button className="min-h-[44px] grow rounded-lg text-left" aria-label={`Open ${j.name}`} onClick={() => go('/compose')(getStudio().open(j.id))}>
+              <b className="block">
+                {j.id === current?.id && <span className="text-[var(--leaf)]">● </span>}
+                {j.name}
+              </b>
+              <span className="small">
+                {leavesWords(j.leavesAt)}, {plural(j.pieces, 'piece')}
+              </span>
+            </button>
+            <button className="key" aria-label={`Copy ${j.name}`} onClick={() => void getStudio().copy(j.id)}>
+              <Copy size={20} /> Copy
+            </button>
+            <button className="key" aria-label={`Delete ${j.name}`} onClick={() => void getStudio().remove(j.id)}>
+              <Trash2 size={20} /> Delete
+            </button>
+          </li>
+        ))}
+      </ul>
+      {jobs.length === 0 && <p className="say">The shelf is empty.</p>}
+      <p className="small pt-4">Jobs live in this browser and in the files you export. Nothing is sent anywhere.</p>
+    </div>
+  );
 }

@@ -1,4 +1,46 @@
 'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { plural } from '../shared/words';
+import { useStudio } from '../useStudio';
+import { CutBars } from './CutBars';
+import { SprayDiagram } from './SprayDiagram';
+import { StemStrip } from './StemStrip';
+
+/** Which wire, which joint, in which order: the sprays or the single stems above, the lengths to cut below. */
 export function WireStation() {
-  return null;
+  const plan = useStudio((s) => s.plan);
+  const [spray, setSpray] = useState(0);
+  if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
+  if (plan.stems.length === 0) {
+    return (
+      <div className="px-6 pt-6">
+        <h1>No stem yet</h1>
+        <p className="say mt-2">Wire and tape follow from the composition.</p>
+        <Link href="/compose" className="next mt-4">
+          Compose
+        </Link>
+      </div>
+    );
+  }
+  const sprays = plan.arrangements.flatMap((a) => a.sprays);
+  const chosen = sprays[Math.min(spray, sprays.length - 1)];
+  return (
+    <div className="flex flex-col gap-5 px-6 pb-6">
+      <section aria-label={chosen ? 'Branching diagram' : 'Stems'}>
+        {sprays.length > 1 && (
+          <div className="flex gap-2 pb-1 pt-2" role="tablist" aria-label="Sprays">
+            {sprays.map((s, i) => (
+              <button key={s.id} role="tab" aria-selected={s === chosen} className={`key ${s === chosen ? 'on' : ''}`} onClick={() => setSpray(i)}>
+                Spray {i + 1}, {plural(s.pieceIds.length, 'piece')}
+              </button>
+            ))}
+          </div>
+        )}
+        {chosen ? <SprayDiagram spray={chosen} plan={plan} /> : <StemStrip plan={plan} />}
+      </section>
+      <CutBars plan={plan} />
+    </div>
+  );
 }

@@ -1,0 +1,3 @@
+import { answerCompose } from '../answers';
+
+export const POST = answerCompose;

@@ -1,0 +1,3 @@
+import { answerPlan } from '../answers';
+
+export const POST = answerPlan;

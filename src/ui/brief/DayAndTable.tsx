@@ -1,0 +1,40 @@
+'use client';
+
+import { Choice, NumberField } from '../shared/fields';
+import { getStudio, useStudio } from '../useStudio';
+
+/** The day it leaves, who eats, what the dust is: each choice with its consequence in a line. */
+export function DayAndTable() {
+  const brief = useStudio((s) => s.project!.brief);
+  const { edit } = getStudio();
+  const [day, hour] = brief.leavesAt.split('T') as [string, string];
+  const leave = (d: string, h: string) => /^\d{4}-\d{2}-\d{2}$/.test(d) && /^\d{2}:\d{2}$/.test(h) && edit('change the day', (draft) => void (draft.brief.leavesAt = `${d}T${h}`));
+  const dustWords = { edible: 'Heads may rest on icing.', 'not edible': 'No head may touch icing that is eaten.', unknown: 'Unknown counts as not edible until its label is recorded.' }[brief.dust];
+  return (
+    <div className="flex flex-col gap-3">
+      <div className="flex flex-wrap gap-3">
+        <label>
+          <span className="block pb-1 text-[15px] font-semibold">Leaves the kitchen</span>
+          <span className="flex gap-2">
+            <span className="fld">
+              <input type="date" aria-label="Day it leaves" value={day} onChange={(e) => leave(e.target.value, hour)} />
+            </span>
+            <span className="fld">
+              <input type="time" aria-label="Hour it leaves" value={hour} onChange={(e) => leave(day, e.target.value)} />
+            </span>
+          </span>
+        </label>
+        <NumberField label="At the table" value={brief.guests} unit="guests" least={0} most={100000} onChange={(v) => edit('number of guests', (d) => void (d.brief.guests = Math.round(v)))} />
+      </div>
+      <label className="flex min-h-[44px] items-center gap-3">
+        <input type="checkbox" className="checkbox checkbox-secondary" checked={brief.smallChildren} onChange={(e) => edit('small children', (d) => void (d.brief.smallChildren = e.target.checked))} />
+        <span className="font-semibold">Small children</span>
+        <span className="say">{brief.smallChildren ? 'Berries, buds and picks are named on the sheet.' : 'Nobody under three at the table.'}</span>
+      </label>
+      <div className="flex flex-wrap items-center gap-3">
+        <Choice label="Dust on the pieces" value={brief.dust} options={[{ value: 'edible', name: 'Edible dust' }, { value: 'not edible', name: 'Not edible' }, { value: 'unknown', name: 'Unknown' }]} onChange={(v) => edit(`dust ${v}`, (d) => void (d.brief.dust = v))} />
+        <span className="say">{dustWords}</span>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,127 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { DerivedPlan, GaugeCuts } from '@/core/plan/derivePlan';
+import { KEEP_OFFCUT_MM, type CutBar, type CutPlan } from '@/core/wire/cutList';
+import { planBench } from '@/workers/clients';
+import { Choice } from '../shared/fields';
+import { plural } from '../shared/words';
+import { useStudio } from '../useStudio';
+
+const keyOf = (c: GaugeCuts): string => `${c.gauge}|${c.colour}`;
+
+/** Lengths that the quick plan could not prove least are proven in the worker; late answers for other lengths are dropped. */
+function useProven(plan: DerivedPlan, stockMm: number): Map<string, CutPlan> {
+  const [proven, setProven] = useState<{ of: DerivedPlan; plans: Map<string, CutPlan> }>({ of: plan, plans: new Map() });
+  useEffect(() => {
+    let live = true;
+    const open = plan.cuts.filter((c) => !c.least.proven);
+    void (async () => {
+      const plans = new Map<string, CutPlan>();
+      for (const c of open) {
+        const answer = await planBench().cutOptimally(c.demands, stockMm);
+        if (!live) return;
+        plans.set(keyOf(c), answer);
+        setProven({ of: plan, plans: new Map(plans) });
+      }
+    })();
+    return () => {
+      live = false;
+    };
+  }, [plan, stockMm]);
+  return proven.of === plan ? proven.plans : new Map();
+}
+
+/** One stock length a bar: its cuts in cutting order, height by gauge, offcuts dashed, keepers to the tin. Pressing a length shows its sum. */
+export function CutBars({ plan }: { plan: DerivedPlan }) {
+  const stockMm = useStudio((s) => s.project!.brief.stockMm);
+  const system = useStudio((s) => s.project!.brief.wireSystem);
+  const [way, setWay] = useState<'least' | 'fractions'>('least');
+  const [picked, setPicked] = useState<{ gauge: number; mm: number } | null>(null);
+  const proven = useProven(plan, stockMm);
+  const least = plan.cuts.map((c) => proven.get(keyOf(c)) ?? c.least);
+  const leastBars = least.reduce((a, p) => a + p.bars.length, 0);
+  const fractionBars = plan.cuts.reduce((a, c) => a + c.fractions.bars.length, 0);
+  const allProven = least.every((p) => p.proven);
+  const wire = picked && plan.wires.find((w) => w.gauge === picked.gauge && w.lengthMm === picked.mm);
+  return (
+    <section aria-label="Wire to cut">
+      <div className="flex flex-wrap items-center gap-4 pb-2">
+        <h1 className="grow">{plural(way === 'least' ? leastBars : fractionBars, 'length')} of wire to cut</h1>
+        <Choice label="Way of cutting" value={way} options={[{ value: 'least', name: `Least wire, ${leastBars}` }, { value: 'fractions', name: `By fractions, ${fractionBars}` }]} onChange={(v) => setWay(v)} />
+      </div>
+      <p className="say pb-3">
+        {wire
+          ? `${wire.lengthMm} mm for ${wire.label.toLowerCase()} is ${wire.terms.map((t) => `${t.mm} ${t.name}`).join(', ')}.`
+          : `One bar is one wire of ${stockMm} mm. ${allProven ? 'No plan needs fewer lengths.' : 'At most a length or two could still be saved.'} Press a length to see its sum.`}
+      </p>
+      <div className="grid gap-x-10 gap-y-2 lg:grid-cols-2">
+        {plan.cuts.map((c, i) => (
+          <GaugeBars key={keyOf(c)} cuts={c} bars={way === 'least' ? least[i]!.bars : c.fractions.bars} stockMm={stockMm} system={system} picked={picked?.gauge === c.gauge ? picked.mm : null} onPick={(mm) => setPicked({ gauge: c.gauge, mm })} />
+        ))}
+      </div>
+    </section>
+  );
+}
+
+/** Bars cut alike are drawn once, with how many. */
+function alike(bars: readonly CutBar[]): { bar: CutBar; times: number }[] {
+  const groups = new Map<string, { bar: CutBar; times: number }>();
+  for (const bar of bars) {
+    const key = bar.cutsMm.join('|');
+    const known = groups.get(key);
+    if (known) known.times += 1;
+    else groups.set(key, { bar, times: 1 });
+  }
+  return [...groups.values()].sort((a, b) => b.times - a.times);
+}
+
+function GaugeBars({ cuts, bars, stockMm, system, picked, onPick }: { cuts: GaugeCuts; bars: readonly CutBar[]; stockMm: number; system: string; picked: number | null; onPick(mm: number): void }) {
+  const groups = alike(bars);
+  const [all, setAll] = useState(false);
+  const shown = all ? groups : groups.slice(0, 3);
+  return (
+    <div className="border-t border-[var(--line)] pt-2">
+      <p className="text-[15px]">
+        <b>
+          {cuts.gauge} {system}
+        </b>{' '}
+        <span className="small">
+          Ø {cuts.diameterMm.toFixed(2)} mm, {cuts.colour}, {bars.length} {bars.length === 1 ? 'length' : 'lengths'}
+        </span>
+      </p>
+      <ul>
+        {shown.map(({ bar, times }) => (
+          <li key={bar.cutsMm.join('|')} className="flex items-center gap-2 py-0.5">
+            <span className="fig w-9 shrink-0 text-right text-lg">{times}×</span>
+            <span className="flex h-[44px] grow items-center">
+              {bar.cutsMm.map((mm, i) => (
+                <button
+                  key={i}
+                  className={`flex h-[44px] items-center justify-center overflow-hidden border-0 bg-transparent px-0 text-[13px]`}
+                  style={{ width: `${(mm / stockMm) * 100}%` }}
+                  aria-label={`${mm} mm of ${cuts.gauge} gauge`}
+                  onClick={() => onPick(mm)}
+                >
+                  <span className={`grid w-full place-items-center border border-[var(--leaf)] ${picked === mm ? 'bg-[var(--next)] text-[var(--onnext)]' : 'bg-[var(--leafwash)]'} ${i === 0 ? 'rounded-l-full' : 'rounded-sm'}`} style={{ height: Math.max(20, Math.min(34, 14 + cuts.diameterMm * 20)) }}>
+                    {mm >= 18 ? mm : ''}
+                  </span>
+                </button>
+              ))}
+              {bar.leftMm > 4 && (
+                <span className="small grid h-[22px] place-items-center overflow-hidden whitespace-nowrap rounded-sm border border-dashed border-[var(--edge)]" style={{ width: `${(bar.leftMm / stockMm) * 100}%` }}>
+                  {bar.leftMm >= KEEP_OFFCUT_MM ? `${Math.round(bar.leftMm)} to the tin` : bar.leftMm > 22 ? Math.round(bar.leftMm) : ''}
+                </span>
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {groups.length > 3 && (
+        <button className="key bare" onClick={() => setAll(!all)} aria-expanded={all}>
+          {all ? 'Fewer' : `${groups.length - 3} more ways of cutting`}
+        </button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,170 @@
+'use client';
+
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import type { Entry } from '@/core/place/entry';
+import type { Joint, Spray } from '@/core/tape/tree';
+import { tapeWidthShare } from '@/core/tape/bundle';
+import { SvgPortrait } from '../shared/Portrait';
+import { getStudio, useStudio } from '../useStudio';
+
+const W = 1230;
+const LEFT = 70;
+const PICK = 190;
+const ROW = 268;
+const MIDDLE = 122;
+
+export const jointKey = (spray: Spray, joint: Joint): string => `${spray.id}:${joint.order}`;
+
+const ARM_WORDS = { first: 'First arm, from its tip', second: 'Second arm, from its tip', heel: 'At the heel, light to heavy' } as const;
+
+/** The spray lies tip-left along a millimetre rule; under each joint mm from the tip and mm thick; what is not yet taped is dashed. */
+export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan }) {
+  const taped = useStudio((s) => s.project!.taped);
+  const entry = plan.entries.find((e) => e.id === spray.id) ?? null;
+  const next = spray.joints.find((j) => !taped.includes(jointKey(spray, j)));
+  const rows = (['first', 'second', 'heel'] as const).map((arm) => ({ arm, joints: spray.joints.filter((j) => j.arm === arm) })).filter((r) => r.joints.length > 0);
+  rows.sort((a, b) => a.joints[0]!.order - b.joints[0]!.order);
+  const done = spray.joints.length - spray.joints.filter((j) => !taped.includes(jointKey(spray, j))).length;
+  return (
+    <div>
+      <div className="flex items-center gap-4">
+        <p className="say grow">
+          {done} of {spray.joints.length} taped. {Math.round(spray.massGrams)} g on one {entry?.barrierName ?? 'pick'}.
+        </p>
+        {next ? (
+          <button className="next" onClick={() => getStudio().edit(`tape joint ${next.order}`, (d) => void d.taped.push(jointKey(spray, next)))}>
+            Tape joint {next.order}
+          </button>
+        ) : (
+          <p className="say text-[var(--leaf)]">All taped.</p>
+        )}
+      </div>
+      <div className="overflow-x-auto">
+        {rows.map(({ arm, joints }, i) => (
+          <ArmRow key={arm} title={ARM_WORDS[arm]} spray={spray} joints={joints} plan={plan} taped={taped} nextOrder={next?.order ?? -1} entry={i === rows.length - 1 ? entry : null} />
+        ))}
+      </div>
+    </div>
+  );
+}
+
+interface ArmRowProps {
+  title: string;
+  spray: Spray;
+  joints: readonly Joint[];
+  plan: DerivedPlan;
+  taped: readonly string[];
+  nextOrder: number;
+  entry: Entry | null;
+}
+
+function ArmRow({ title, spray, joints, plan, taped, nextOrder, entry }: ArmRowProps) {
+  const heel = joints[0]!.arm === 'heel';
+  const leads = joints.filter((j) => j.onto === null);
+  const long = heel ? leads.length * 30 : Math.max(40, ...leads.map((j) => j.fromTipMm + j.toPickMm));
+  const scale = Math.min(9, (W - LEFT - PICK) / long);
+  const x = (j: Joint, i: number) => LEFT + (heel ? (i + 0.6) * 30 * scale : j.fromTipMm * scale);
+  const endX = LEFT + long * scale;
+  const last = leads[leads.length - 1]!;
+  return (
+    <svg viewBox={`0 0 ${W} ${ROW}`} className="min-w-[900px] w-full" role="img" aria-label={`${title}: ${leads.map((j) => `joint ${j.order} at ${Math.round(j.fromTipMm)} mm, ${j.thicknessMm.toFixed(1)} mm thick`).join('; ')}`}>
+      <text x="0" y="18" fontSize="15" fill="var(--ink2)">
+        {title}
+      </text>
+      {leads.slice(0, -1).map((j, i) => (
+        <path key={j.order} d={`M${x(j, i)} ${MIDDLE}H${x(leads[i + 1]!, i + 1)}`} stroke="var(--leaf)" strokeWidth={Math.max(2, j.thicknessMm * 1.9)} strokeDasharray={taped.includes(jointKey(spray, leads[i + 1]!)) ? undefined : '7 5'} />
+      ))}
+      <path d={`M${x(last, leads.length - 1)} ${MIDDLE}H${endX + 20}`} stroke="var(--leaf)" strokeWidth={Math.max(2, last.thicknessMm * 1.9)} strokeDasharray={taped.includes(jointKey(spray, last)) ? undefined : '7 5'} />
+      {leads.map((j, i) => (
+        <JointMark key={j.order} joint={j} x={x(j, i)} level={i % 4} plan={plan} members={joints.filter((m) => m.onto === j.pieceId)} done={taped.includes(jointKey(spray, j))} next={j.order === nextOrder} />
+      ))}
+      <Ruler heel={heel} leads={leads} x={x} endX={endX} scale={scale} long={long} />
+      {entry && <InBarrier entry={entry} x={endX + 20} y={MIDDLE} />}
+    </svg>
+  );
+}
+
+function JointMark({ joint, x, level, plan, members, done, next }: { joint: Joint; x: number; level: number; plan: DerivedPlan; members: readonly Joint[]; done: boolean; next: boolean }) {
+  const up = level % 2 === 0;
+  const away = (level < 2 ? 58 : 88) * (up ? -1 : 1);
+  const hx = x - 20;
+  const hy = MIDDLE + away;
+  const wire = plan.wires.find((w) => w.pieceId === joint.pieceId && w.use === 'stem');
+  const dash = done ? undefined : '3 5';
+  return (
+    <g>
+      <path d={joint.tip ? `M${x - 40} ${MIDDLE}H${x}` : `M${hx} ${hy}C${hx + 4} ${hy - away * 0.4} ${x - 10} ${MIDDLE + away * 0.2} ${x} ${MIDDLE}`} stroke={done ? 'var(--leaf)' : 'var(--wire)'} strokeWidth={wire ? Math.max(1.4, wire.diameterMm * 3) : 2} strokeDasharray={dash} fill="none" />
+      <PiecePicture pieceId={joint.pieceId} plan={plan} x={joint.tip ? x - 44 : hx} y={joint.tip ? MIDDLE : hy} />
+      {members.map((m, k) => (
+        <g key={m.order}>
+          <PiecePicture pieceId={m.pieceId} plan={plan} x={hx + 26 + 20 * k} y={hy + (up ? -10 : 10)} small />
+          <text x={hx + 26 + 20 * k} y={hy + (up ? -24 : 30)} fontSize="13" textAnchor="middle" fill="var(--ink2)">
+            {m.order}
+          </text>
+        </g>
+      ))}
+      <text x={(hx + x) / 2 + 10} y={MIDDLE + away * 0.44} fontSize="13" fill="var(--ink)">
+        {Math.round(joint.stalkMm)}
+      </text>
+      <circle cx={x} cy={MIDDLE} r={next ? 15 : 12} fill={next ? 'var(--next)' : done ? 'var(--leaf)' : 'var(--glaze)'} stroke={next ? 'var(--onnext)' : 'var(--leaf)'} />
+      <text x={x} y={MIDDLE + 5} fontSize="13" fontWeight="700" textAnchor="middle" fill={next ? 'var(--onnext)' : done ? 'var(--onleaf)' : 'var(--ink)'}>
+        {joint.order}
+      </text>
+    </g>
+  );
+}
+
+/** A piece at the end of its stalk, small. */
+export function PiecePicture({ pieceId, plan, x, y, small = false }: { pieceId: string; plan: DerivedPlan; x: number; y: number; small?: boolean }) {
+  const piece = useStudio((s) => s.project!.arrangements.flatMap((a) => a.pieces).find((p) => p.id === pieceId));
+  const head = plan.heads.find((h) => h.pieceId === pieceId);
+  if (!piece || !head) return null;
+  const long = Math.max(head.radialMm, head.axialMm) * 2;
+  return <SvgPortrait kind={piece} x={x} y={y} size={Math.max(16, Math.min(small ? 28 : 54, long * 0.78))} />;
+}
+
+function Ruler({ heel, leads, x, endX, scale, long }: { heel: boolean; leads: readonly Joint[]; x(j: Joint, i: number): number; endX: number; scale: number; long: number }) {
+  const y = 226;
+  return (
+    <g fontSize="13" fill="var(--ink)">
+      {!heel && (
+        <path d={`M${LEFT} ${y - 14}H${endX}${Array.from({ length: Math.floor(long / 5) + 1 }, (_, i) => `M${LEFT + i * 5 * scale} ${y - 14}v${i % 10 === 0 ? 9 : i % 2 === 0 ? 6 : 3}`).join('')}`} stroke="var(--wire)" fill="none" />
+      )}
+      <text x="0" y={y + 10} fill="var(--ink2)">
+        {heel ? '' : 'mm from tip'}
+      </text>
+      <text x="0" y={y + 30} fill="var(--ink2)">
+        mm thick
+      </text>
+      {leads.map((j, i) => (
+        <g key={j.order} textAnchor="middle">
+          <text x={x(j, i)} y={y + 10}>
+            {heel ? '' : Math.round(j.fromTipMm)}
+          </text>
+          <text x={x(j, i)} y={y + 30} fill="var(--ink2)">
+            {j.thicknessMm.toFixed(1)}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}
+
+/** The stem's end drawn inside its barrier. */
+export function InBarrier({ entry, x, y }: { entry: Entry; x: number; y: number }) {
+  const od = Math.max(10, entry.outsideMm * 2.2);
+  const long = 110;
+  const straw = entry.barrierName.includes('straw');
+  return (
+    <g>
+      <path d={straw ? `M${x} ${y - od / 2}H${x + long}L${x + long - od} ${y + od / 2}H${x}Z` : `M${x} ${y - od / 2}H${x + long - 14}L${x + long} ${y}L${x + long - 14} ${y + od / 2}H${x}Z`} fill="var(--nextwash)" stroke="var(--ink)" />
+      <path d={`M${x} ${y}H${x + long - 26}`} stroke="var(--leaf)" strokeWidth={Math.max(2, entry.bundleMm * 1.9)} strokeDasharray="7 5" />
+      <text x={x} y={y - od / 2 - 26} fontSize="15" fontWeight="600" fill="var(--ink)">
+        Stem {entry.bundleMm.toFixed(1)}, {entry.barrierName}
+      </text>
+      <text x={x} y={y - od / 2 - 9} fontSize="13" fill="var(--leaf)">
+        {entry.boreMm ? `bore ${entry.boreMm} mm` : `Ø ${entry.outsideMm.toFixed(1)} mm`}, {Math.round(entry.insideMm)} mm deep, tape {tapeWidthShare(entry.bundleMm) === 1 ? 'full' : 'half'} width
+      </text>
+    </g>
+  );
+}
