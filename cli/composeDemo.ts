@@ -9,13 +9,25 @@ for (const brief of demoBriefs()) {
   const arrangement = brief.arrangements[0]!;
   let best = null;
   for (let seed = 1; seed <= 6; seed++) {
-    const [proposal] = composeAll({ cake: brief.cake, arrangement, choices: brief.brief.choices, style: brief.brief.style, counts: null, seed, proposals: 1, effort: 1.6 });
+    const [proposal] = composeAll({
+      cake: brief.cake,
+      arrangement,
+      choices: brief.brief.choices,
+      style: brief.brief.style,
+      counts: null,
+      seed,
+      proposals: 1,
+      effort: 1.6,
+    });
     const project = { ...brief, arrangements: [proposal!.arrangement] };
     const plan = derivePlan(project);
     const stops = plan.warnings.filter((w) => w.level === 'stop').length;
     const rank = proposal!.score - stops * 20 - plan.warnings.filter((w) => w.level === 'look again').length * 2;
-    if (!best || rank > best.rank) best = { rank, project, stops, seed, score: proposal!.score, pieces: proposal!.arrangement.pieces.length };
+    if (!best || rank > best.rank)
+      best = { rank, project, stops, seed, score: proposal!.score, pieces: proposal!.arrangement.pieces.length };
   }
   writeFileSync(`src/core/demo/${brief.id}.ofrenda.json`, writeProjectFile(best!.project));
-  process.stdout.write(`${brief.name}: ${best!.pieces} pieces, score ${best!.score.toFixed(1)}, ${best!.stops} stops, seed ${best!.seed}\n`);
+  process.stdout.write(
+    `${brief.name}: ${best!.pieces} pieces, score ${best!.score.toFixed(1)}, ${best!.stops} stops, seed ${best!.seed}\n`,
+  );
 }

@@ -23,7 +23,8 @@ class Refused extends Error {
   }
 }
 
-const refused = (path: string, expected: string, received: string, message: string) => new Refused([{ path, expected, received, message }]);
+const refused = (path: string, expected: string, received: string, message: string) =>
+  new Refused([{ path, expected, received, message }]);
 
 function option(args: readonly string[], name: string): string | undefined {
   const at = args.indexOf(name);
@@ -34,7 +35,8 @@ function whole(args: readonly string[], name: string, fallback: number, most: nu
   const text = option(args, name);
   if (text === undefined) return fallback;
   const value = Number(text);
-  if (!Number.isInteger(value) || value < 0 || value > most) throw refused(name, `a whole number from 0 to ${most}`, text, `${name} is “${text}”.`);
+  if (!Number.isInteger(value) || value < 0 || value > most)
+    throw refused(name, `a whole number from 0 to ${most}`, text, `${name} is “${text}”.`);
   return value;
 }
 
@@ -43,7 +45,12 @@ function readText(file: string | undefined): string {
   try {
     return readFileSync(file, 'utf8');
   } catch (cause) {
-    throw refused(file, 'a file that can be read', cause instanceof Error ? cause.message : 'nothing', `The file ${file} cannot be read.`);
+    throw refused(
+      file,
+      'a file that can be read',
+      cause instanceof Error ? cause.message : 'nothing',
+      `The file ${file} cannot be read.`,
+    );
   }
 }
 
@@ -60,12 +67,35 @@ function composeCommand(args: readonly string[]): void {
   const out = option(args, '--out');
   const arrangement = project.arrangements[0];
   if (!arrangement) throw refused('arrangements', 'at least one', '0', 'The job has no arrangement to fill.');
-  const request = { cake: project.cake, arrangement, choices: project.brief.choices, style: project.brief.style, counts: null, seed: whole(args, '--seed', 1, 2 ** 31), proposals: whole(args, '--proposals', 1, MOST_PROPOSALS), effort: 1 };
+  const request = {
+    cake: project.cake,
+    arrangement,
+    choices: project.brief.choices,
+    style: project.brief.style,
+    counts: null,
+    seed: whole(args, '--seed', 1, 2 ** 31),
+    proposals: whole(args, '--proposals', 1, MOST_PROPOSALS),
+    effort: 1,
+  };
   const fault = composeFault(request);
   if (fault) throw refused('arrangements.0', 'something that can be composed', arrangement.line.form, fault);
   const proposals = composeAll(request);
-  if (out) writeFileSync(out, writeProjectFile({ ...project, arrangements: [proposals[0]!.arrangement, ...project.arrangements.slice(1)] }));
-  print(proposals.map((p) => ({ name: p.name, score: p.score, pieces: p.arrangement.pieces.length, iterations: p.iterations, stopped: p.stopped, readings: Object.fromEntries(p.readings.map((r) => [r.id, r.score])), ...(out ? {} : { arrangement: p.arrangement }) })));
+  if (out)
+    writeFileSync(
+      out,
+      writeProjectFile({ ...project, arrangements: [proposals[0]!.arrangement, ...project.arrangements.slice(1)] }),
+    );
+  print(
+    proposals.map((p) => ({
+      name: p.name,
+      score: p.score,
+      pieces: p.arrangement.pieces.length,
+      iterations: p.iterations,
+      stopped: p.stopped,
+      readings: Object.fromEntries(p.readings.map((r) => [r.id, r.score])),
+      ...(out ? {} : { arrangement: p.arrangement }),
+    })),
+  );
 }
 
 async function cutListCommand(args: readonly string[]): Promise<void> {
@@ -79,7 +109,16 @@ async function cutListCommand(args: readonly string[]): Promise<void> {
       const rows = read.rows.filter((r) => r.gauge === gauge);
       const least = cutOptimally(rows, stockMm, solve);
       const fractions = cutByFractions(rows, stockMm);
-      return { gauge, stockMm, lengths: least.bars.length, proven: least.proven, wasteMm: least.wasteMm, byFractions: fractions.bars.length, tooLong: least.tooLong, bars: least.bars.map((b) => b.cutsMm) };
+      return {
+        gauge,
+        stockMm,
+        lengths: least.bars.length,
+        proven: least.proven,
+        wasteMm: least.wasteMm,
+        byFractions: fractions.bars.length,
+        tooLong: least.tooLong,
+        bars: least.bars.map((b) => b.cutsMm),
+      };
     }),
   );
 }

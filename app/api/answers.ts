@@ -8,16 +8,20 @@ export const MOST_PIECES = 400;
 
 const bad = (issues: readonly Issue[], status = 400) => Response.json({ issues }, { status });
 
-const refuse = (path: string, expected: string, received: string, message: string, status = 400) => bad([{ path, expected, received, message }], status);
+const refuse = (path: string, expected: string, received: string, message: string, status = 400) =>
+  bad([{ path, expected, received, message }], status);
 
 /** Reads a project from a request's body within the size limit, or answers why not. */
 async function projectFrom(request: Request): Promise<Project | Response> {
   const announced = Number(request.headers.get('content-length') ?? 0);
-  if (announced > MOST_FILE_CHARACTERS) return refuse('', `at most ${MOST_FILE_CHARACTERS} bytes`, `${announced}`, 'The request is larger than any job.', 413);
+  if (announced > MOST_FILE_CHARACTERS)
+    return refuse('', `at most ${MOST_FILE_CHARACTERS} bytes`, `${announced}`, 'The request is larger than any job.', 413);
   const read = readProjectFile(await request.text());
   if ('sentence' in read) return bad(read.issues);
   const pieces = read.project.arrangements.reduce((a, b) => a + b.pieces.length, 0);
-  return pieces > MOST_PIECES ? refuse('arrangements', `at most ${MOST_PIECES} pieces`, `${pieces}`, 'Too many pieces for one request.', 413) : read.project;
+  return pieces > MOST_PIECES
+    ? refuse('arrangements', `at most ${MOST_PIECES} pieces`, `${pieces}`, 'Too many pieces for one request.', 413)
+    : read.project;
 }
 
 export async function answerPlan(request: Request): Promise<Response> {
@@ -33,10 +37,27 @@ export async function answerCompose(request: Request): Promise<Response> {
   const seed = Number(query.get('seed') ?? 1);
   const proposals = Number(query.get('proposals') ?? 1);
   if (!Number.isInteger(seed)) return refuse('seed', 'a whole number', String(query.get('seed')), 'The seed is a whole number.');
-  if (!Number.isInteger(proposals) || proposals < 1 || proposals > MOST_PROPOSALS) return refuse('proposals', `1 to ${MOST_PROPOSALS}`, String(query.get('proposals')), `Ask for 1 to ${MOST_PROPOSALS} proposals.`);
+  if (!Number.isInteger(proposals) || proposals < 1 || proposals > MOST_PROPOSALS)
+    return refuse(
+      'proposals',
+      `1 to ${MOST_PROPOSALS}`,
+      String(query.get('proposals')),
+      `Ask for 1 to ${MOST_PROPOSALS} proposals.`,
+    );
   const arrangement = project.arrangements[0];
   if (!arrangement) return refuse('arrangements', 'at least one', '0', 'The job has no arrangement to fill.');
-  const work = { cake: project.cake, arrangement, choices: project.brief.choices, style: project.brief.style, counts: null, seed, proposals, effort: 1 };
+  const work = {
+    cake: project.cake,
+    arrangement,
+    choices: project.brief.choices,
+    style: project.brief.style,
+    counts: null,
+    seed,
+    proposals,
+    effort: 1,
+  };
   const fault = composeFault(work);
-  return fault ? refuse('arrangements.0', 'something that can be composed', arrangement.line.form, fault) : Response.json({ proposals: composeAll(work) });
+  return fault
+    ? refuse('arrangements.0', 'something that can be composed', arrangement.line.form, fault)
+    : Response.json({ proposals: composeAll(work) });
 }

@@ -16,7 +16,10 @@ export interface StudioPorts {
   newId(): string;
   derive(project: Project): Promise<DerivedPlan>;
   composer: {
-    start(request: ComposeRequest, handlers: { progress(p: ComposeProgress): void; done(p: Proposal[]): void; fault(s: string): void }): void;
+    start(
+      request: ComposeRequest,
+      handlers: { progress(p: ComposeProgress): void; done(p: Proposal[]): void; fault(s: string): void },
+    ): void;
     cancel(): void;
   };
   later(run: () => void, ms: number): () => void;
@@ -102,7 +105,13 @@ const EMPTY: StudioState = {
 /** The studio's state without React: one open job, its history without limit, autosave, and the plan derived beside it. */
 export function createStudio(ports: StudioPorts): StoreApi<Studio> {
   const keeper = new Keeper(ports);
-  const store = createStore<Studio>()((set, get) => ({ ...EMPTY, ...jobActions(ports, keeper, get), ...editActions(keeper, get), ...composeActions(ports, keeper, get), set: (patch) => set(patch) }));
+  const store = createStore<Studio>()((set, get) => ({
+    ...EMPTY,
+    ...jobActions(ports, keeper, get),
+    ...editActions(keeper, get),
+    ...composeActions(ports, keeper, get),
+    set: (patch) => set(patch),
+  }));
   keeper.store = store;
   return store;
 }
@@ -153,7 +162,13 @@ class Keeper {
       await this.ports.shelf.save(project);
       if (this.store.getState().project === project) this.store.setState({ saved: 'saved' });
     } catch {
-      this.store.setState({ saved: 'failed', message: { text: 'This browser could not store the job. Export it as a file now so that nothing is lost.', kind: 'fault' } });
+      this.store.setState({
+        saved: 'failed',
+        message: {
+          text: 'This browser could not store the job. Export it as a file now so that nothing is lost.',
+          kind: 'fault',
+        },
+      });
     }
   }
 
@@ -168,7 +183,9 @@ class Keeper {
       .then((plan) => {
         if (this.store.getState().project?.id === project.id) this.store.setState({ plan, planOf: project, planFault: null });
       })
-      .catch((cause: unknown) => this.store.setState({ planFault: cause instanceof Error ? cause.message : 'The plan could not be made.' }))
+      .catch((cause: unknown) =>
+        this.store.setState({ planFault: cause instanceof Error ? cause.message : 'The plan could not be made.' }),
+      )
       .finally(() => {
         this.busy = false;
         if (this.store.getState().project !== project) this.askPlan();
@@ -182,7 +199,11 @@ class Keeper {
 
 const FRESH = { past: [], future: [], selection: [], arrangementIndex: 0, plan: null, planOf: null, saved: 'saved' as const };
 
-function jobActions(ports: StudioPorts, keeper: Keeper, get: () => Studio): Pick<Studio, 'start' | 'open' | 'create' | 'copy' | 'remove' | 'bringBack' | 'importText' | 'flush' | 'setEvening'> {
+function jobActions(
+  ports: StudioPorts,
+  keeper: Keeper,
+  get: () => Studio,
+): Pick<Studio, 'start' | 'open' | 'create' | 'copy' | 'remove' | 'bringBack' | 'importText' | 'flush' | 'setEvening'> {
   const { shelf } = ports;
   const openProject = async (project: Project, patch: Partial<StudioState> = {}) => {
     await keeper.flush();
@@ -244,7 +265,9 @@ function jobActions(ports: StudioPorts, keeper: Keeper, get: () => Studio): Pick
       }
       const taken = get().jobs.some((j) => j.id === read.project.id);
       const project = taken ? { ...read.project, id: ports.newId() } : read.project;
-      await addJob(project, { message: { text: `“${project.name}” is open${taken ? ', as a second copy beside the one you have' : ''}.`, kind: 'tell' } });
+      await addJob(project, {
+        message: { text: `“${project.name}” is open${taken ? ', as a second copy beside the one you have' : ''}.`, kind: 'tell' },
+      });
     },
     flush: () => keeper.flush(),
     setEvening(evening) {
@@ -254,7 +277,10 @@ function jobActions(ports: StudioPorts, keeper: Keeper, get: () => Studio): Pick
   };
 }
 
-function editActions(keeper: Keeper, get: () => Studio): Pick<Studio, 'edit' | 'preview' | 'settle' | 'giveUp' | 'undo' | 'redo' | 'select' | 'applyRemedy'> {
+function editActions(
+  keeper: Keeper,
+  get: () => Studio,
+): Pick<Studio, 'edit' | 'preview' | 'settle' | 'giveUp' | 'undo' | 'redo' | 'select' | 'applyRemedy'> {
   const edit = (label: string, recipe: Recipe) => {
     const before = get().project;
     if (before) keeper.step(label, before, produce(before, recipe));
@@ -318,7 +344,11 @@ export function freshId(pieces: readonly Pick<Piece, 'id'>[]): string {
   return `p${n}`;
 }
 
-function composeActions(ports: StudioPorts, keeper: Keeper, get: () => Studio): Pick<Studio, 'compose' | 'stopComposing' | 'keep'> {
+function composeActions(
+  ports: StudioPorts,
+  keeper: Keeper,
+  get: () => Studio,
+): Pick<Studio, 'compose' | 'stopComposing' | 'keep'> {
   const search = (patch: Partial<StudioState['search']>) => get().set({ search: { ...get().search, ...patch } });
   return {
     compose(proposals) {
@@ -328,7 +358,16 @@ function composeActions(ports: StudioPorts, keeper: Keeper, get: () => Studio): 
       const seed = get().search.seed;
       search({ running: true, fault: null, progress: null, proposals: [], seed: seed + 1 });
       ports.composer.start(
-        { cake: project.cake, arrangement, choices: project.brief.choices, style: project.brief.style, counts: null, seed, proposals, effort: 1 },
+        {
+          cake: project.cake,
+          arrangement,
+          choices: project.brief.choices,
+          style: project.brief.style,
+          counts: null,
+          seed,
+          proposals,
+          effort: 1,
+        },
         {
           progress: (progress) => search({ progress }),
           done: (found) => search({ running: false, progress: null, proposals: found }),
@@ -344,7 +383,11 @@ function composeActions(ports: StudioPorts, keeper: Keeper, get: () => Studio): 
       search({ running: false, progress: null });
       if (!progress || !project) return;
       const pieces = progress.pieces.map((p) => ({ ...p }));
-      keeper.step('keep the best so far', project, produce(project, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)));
+      keeper.step(
+        'keep the best so far',
+        project,
+        produce(project, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
+      );
     },
     keep(proposal) {
       const { arrangementIndex, project } = get();

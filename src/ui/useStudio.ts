@@ -22,7 +22,14 @@ const studio = createStudio({
 /** While the page is made on the server there is no storage; nothing is started there. */
 function nowhere(): ReturnType<typeof jobShelf> {
   const none = () => Promise.resolve();
-  return { list: () => Promise.resolve([]), load: () => Promise.resolve(null), save: none, remove: none, getSetting: none, setSetting: none };
+  return {
+    list: () => Promise.resolve([]),
+    load: () => Promise.resolve(null),
+    save: none,
+    remove: none,
+    getSetting: none,
+    setSetting: none,
+  };
 }
 
 /** Reads a slice of the studio; the component renders again only when that slice changes. */

@@ -31,16 +31,31 @@ const bench = {
   mesh(kind: Kind, coarse: boolean, variant: number): Mesh {
     mustExist(kind);
     const mesh = kindMesh(kind, coarse, variant);
-    return Comlink.transfer(mesh, [mesh.positions.buffer, mesh.normals.buffer, mesh.colours.buffer, mesh.indices.buffer] as Transferable[]);
+    return Comlink.transfer(mesh, [
+      mesh.positions.buffer,
+      mesh.normals.buffer,
+      mesh.colours.buffer,
+      mesh.indices.buffer,
+    ] as Transferable[]);
   },
   portrait(kind: Kind, pixels: number): Picture {
     mustExist(kind);
     const picture = portrait(kind, Math.max(8, Math.min(512, pixels)));
     return Comlink.transfer(picture, [picture.rgba.buffer as ArrayBuffer]);
   },
-  cakePicture(cake: Cake, arrangements: readonly Arrangement[], view: { azimuthRad: number; elevationDeg: number; width: number; height: number; coarse: boolean }): Picture {
+  cakePicture(
+    cake: Cake,
+    arrangements: readonly Arrangement[],
+    view: { azimuthRad: number; elevationDeg: number; width: number; height: number; coarse: boolean },
+  ): Picture {
     const heads = arrangements.flatMap((a) => buildScene(cake, a)?.heads ?? []);
-    const sight = cakeSight(cake, view.azimuthRad, degToRad(view.elevationDeg), Math.min(1600, view.width), Math.min(1600, view.height));
+    const sight = cakeSight(
+      cake,
+      view.azimuthRad,
+      degToRad(view.elevationDeg),
+      Math.min(1600, view.width),
+      Math.min(1600, view.height),
+    );
     return cakePicture(cake, heads, sight, 2, view.coarse);
   },
   async cutOptimally(demands: readonly CutDemand[], stockMm: number): Promise<CutPlan> {

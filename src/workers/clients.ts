@@ -3,7 +3,8 @@ import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/c
 import type { Bench } from './bench.worker';
 import type { ComposeMessage, ComposeReply } from './messages';
 
-const newBench = () => Comlink.wrap<Bench>(new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module', name: 'bench' }));
+const newBench = () =>
+  Comlink.wrap<Bench>(new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module', name: 'bench' }));
 
 let planner: Comlink.Remote<Bench> | null = null;
 let pictures: Comlink.Remote<Bench> | null = null;
@@ -27,7 +28,10 @@ export class ComposeClient {
   start(request: ComposeRequest, handlers: ComposeHandlers): void {
     this.cancel();
     const run = ++this.run;
-    const worker = (this.worker ??= new Worker(new URL('./compose.worker.ts', import.meta.url), { type: 'module', name: 'compose' }));
+    const worker = (this.worker ??= new Worker(new URL('./compose.worker.ts', import.meta.url), {
+      type: 'module',
+      name: 'compose',
+    }));
     worker.onmessage = (event: MessageEvent<ComposeReply>) => {
       const reply = event.data;
       if (reply.run !== this.run) return;

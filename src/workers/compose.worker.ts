@@ -11,7 +11,8 @@ const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
 async function run(id: number, input: unknown): Promise<void> {
   const checked = v.safeParse(composeRequestSchema, input);
-  if (!checked.success) return reply({ run: id, fault: `The composer was asked for something it cannot read: ${checked.issues[0].message}` });
+  if (!checked.success)
+    return reply({ run: id, fault: `The composer was asked for something it cannot read: ${checked.issues[0].message}` });
   const fault = composeFault(checked.output);
   if (fault) return reply({ run: id, fault });
   const search = compose(checked.output);
@@ -30,5 +31,7 @@ self.onmessage = (event: MessageEvent<ComposeMessage>) => {
     return;
   }
   current = message.run;
-  run(message.run, message.request).catch((cause: unknown) => reply({ run: message.run, fault: cause instanceof Error ? cause.message : 'The composer stopped.' }));
+  run(message.run, message.request).catch((cause: unknown) =>
+    reply({ run: message.run, fault: cause instanceof Error ? cause.message : 'The composer stopped.' }),
+  );
 };

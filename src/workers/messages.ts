@@ -27,6 +27,4 @@ export const composeRequestSchema = v.object({
 export type ComposeMessage = { run: number; request: ComposeRequest } | { cancel: number };
 
 export type ComposeReply =
-  | { run: number; progress: ComposeProgress }
-  | { run: number; done: Proposal[] }
-  | { run: number; fault: string };
+  { run: number; progress: ComposeProgress } | { run: number; done: Proposal[] } | { run: number; fault: string };

@@ -57,7 +57,8 @@ interface Extent {
 
 const extents = new Map<string, Extent>();
 
-const percentile = (sorted: Float64Array, share: number): number => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
+const percentile = (sorted: Float64Array, share: number): number =>
+  sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
 
 /** Measured on the coarse shape; a few stray petal tips are left out. */
 function extentOf(species: Species, stage: Stage): Extent {
@@ -68,9 +69,15 @@ function extentOf(species: Species, stage: Stage): Extent {
   species.shape.build(b, stage.open, { hue: '#808080' }, seededRandom(1));
   const n = b.vertexCount;
   const sprig = species.habit === 'sprig';
-  const wide = Float64Array.from({ length: n }, (_, i) => (sprig ? Math.abs(b.positions[i * 3]!) : Math.hypot(b.positions[i * 3]!, b.positions[i * 3 + 1]!))).sort();
+  const wide = Float64Array.from({ length: n }, (_, i) =>
+    sprig ? Math.abs(b.positions[i * 3]!) : Math.hypot(b.positions[i * 3]!, b.positions[i * 3 + 1]!),
+  ).sort();
   const high = Float64Array.from({ length: n }, (_, i) => b.positions[i * 3 + 2]!).sort();
-  const extent = { radial: percentile(wide, 0.96) || 1, low: sprig ? 0 : percentile(high, 0.05), high: percentile(high, sprig ? 0.995 : 0.98) || 1 };
+  const extent = {
+    radial: percentile(wide, 0.96) || 1,
+    low: sprig ? 0 : percentile(high, 0.05),
+    high: percentile(high, sprig ? 0.995 : 0.98) || 1,
+  };
   extents.set(key, extent);
   return extent;
 }
@@ -90,7 +97,8 @@ export function bodyOf(kind: Kind): Body {
   const stage = stageOf(species, kind.stage);
   const extent = extentOf(species, stage);
   const unit = unitMm(kind, species, stage);
-  const pasteMm3 = species.shape.sheetArea(stage.open) * unit ** 2 * species.pasteMm + species.shape.solidVolume(stage.open) * unit ** 3;
+  const pasteMm3 =
+    species.shape.sheetArea(stage.open) * unit ** 2 * species.pasteMm + species.shape.solidVolume(stage.open) * unit ** 3;
   const body: Body = {
     species,
     role: roleAt(species, kind.stage),

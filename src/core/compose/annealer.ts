@@ -125,7 +125,8 @@ export class Annealer {
     const sprig = p.spine.length > 0;
     if (!sprig && touching < 2) cost += COST.floating * (2 - touching);
     const x = this.line.form === 'posy' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : this.line.armShare(p.piece.s);
-    if (!sprig && !this.line.closed) cost += COST.tooLargePerMm * Math.max(0, p.body.radialMm * 2 - sizeCeilingMm(this.largestMm, x));
+    if (!sprig && !this.line.closed)
+      cost += COST.tooLargePerMm * Math.max(0, p.body.radialMm * 2 - sizeCeilingMm(this.largestMm, x));
     if (p.body.role === 'focal' && !this.line.closed) {
       const zone = focalZoneMm(this.line.lengthMm);
       cost += (COST.focalAway * Math.max(0, x * this.line.lengthMm * 0.5 - zone * 0.55)) / zone;
@@ -215,7 +216,12 @@ export class Annealer {
     const { piece } = p;
     const r = () => (this.random() - 0.5) * 2 * size;
     const most = MOST_TILT_RAD[p.body.role];
-    if (kind < 0.6) return { ...piece, tiltRad: clamp(piece.tiltRad + r() * 0.35, p.body.role === 'foliage' ? 1.1 : p.spine.length ? 0.5 : 0.05, most), headingRad: piece.headingRad + r() * 0.9 };
+    if (kind < 0.6)
+      return {
+        ...piece,
+        tiltRad: clamp(piece.tiltRad + r() * 0.35, p.body.role === 'foliage' ? 1.1 : p.spine.length ? 0.5 : 0.05, most),
+        headingRad: piece.headingRad + r() * 0.9,
+      };
     if (kind < 0.68) return { ...piece, lift: clamp(piece.lift + r() * 0.25, 0, p.body.role === 'focal' ? 0.25 : 0.9) };
     const s = piece.s + (r() * 26) / this.line.lengthMm;
     return { ...piece, s: this.line.closed ? s - Math.floor(s) : clamp(s), side: clamp(piece.side + r() * 0.4, -1.15, 1.15) };
@@ -266,7 +272,20 @@ export class Annealer {
     const s = p.piece.s + dot(push, p.frame.along) / this.line.lengthMm;
     const side = p.piece.side + dot(push, p.frame.toSide) / this.line.halfWidthMm(p.piece.s);
     const lift = p.piece.lift + (0.5 * dot(push, p.frame.normal)) / this.line.riseMm(p.piece.s);
-    return this.attempt([{ i, piece: { ...p.piece, s: this.line.closed ? s - Math.floor(s) : clamp(s), side: clamp(side, -1.15, 1.15), lift: clamp(lift, 0, p.body.role === 'focal' ? 0.3 : 1) } }], temperature);
+    return this.attempt(
+      [
+        {
+          i,
+          piece: {
+            ...p.piece,
+            s: this.line.closed ? s - Math.floor(s) : clamp(s),
+            side: clamp(side, -1.15, 1.15),
+            lift: clamp(lift, 0, p.body.role === 'focal' ? 0.3 : 1),
+          },
+        },
+      ],
+      temperature,
+    );
   }
 
   pieces(): Piece[] {

@@ -60,7 +60,8 @@ export type ComposeFault = { fault: string };
 /** What stands in the way of composing, in one sentence; null when nothing does. */
 export function composeFault(request: Pick<ComposeRequest, 'cake' | 'arrangement' | 'choices'>): string | null {
   if (request.cake.tiers.length === 0) return 'There is no tier to compose on: add one in Brief.';
-  if (!drawLine(request.arrangement.line, request.cake)) return 'The line lies on a tier that is no longer there: choose a line again.';
+  if (!drawLine(request.arrangement.line, request.cake))
+    return 'The line lies on a tier that is no longer there: choose a line again.';
   if (request.choices.length === 0) return 'No flower is chosen yet: choose at least one in Brief.';
   return null;
 }
@@ -82,10 +83,16 @@ export function* compose(request: ComposeRequest): Generator<ComposeProgress, Pr
 function* composeOne(request: ComposeRequest, k: number, proposals: number): Generator<ComposeProgress, Proposal> {
   const way = WAYS[k]!;
   const random = seededRandom(request.seed * 1009 + k * 7919 + 17);
-  const spec = { ...request.arrangement.line, focal: Math.max(0.2, Math.min(0.8, request.arrangement.line.focal + way.focalShift)) };
+  const spec = {
+    ...request.arrangement.line,
+    focal: Math.max(0.2, Math.min(0.8, request.arrangement.line.focal + way.focalShift)),
+  };
   const line = drawLine(spec, request.cake)!;
   const pinned = request.arrangement.pieces.filter((p) => p.pinned);
-  const kinds = without(request.counts && k === 0 ? request.counts : shareOut(line, way.style ?? request.style, request.choices, way.density), pinned);
+  const kinds = without(
+    request.counts && k === 0 ? request.counts : shareOut(line, way.style ?? request.style, request.choices, way.density),
+    pinned,
+  );
   const taken = new Set(pinned.map((p) => p.id));
   let count = 0;
   const nextId = () => {
@@ -94,11 +101,24 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
     return `p${count}`;
   };
   const pieces = [...pinned, ...startLayout(line, kinds, random, nextId)];
-  const polished = yield* polish(request.cake, line, pieces, random, request.effort, (share, cost, now) => ({ proposal: k, proposals, share, cost, pieces: now }));
+  const polished = yield* polish(request.cake, line, pieces, random, request.effort, (share, cost, now) => ({
+    proposal: k,
+    proposals,
+    share,
+    cost,
+    pieces: now,
+  }));
   const arrangement = { ...request.arrangement, line: spec, pieces: polished.pieces };
   const scene = buildScene(request.cake, arrangement)!;
   const readings = readBalance(scene, { stops: 0, looks: 0, first: null });
-  return { name: way.name, arrangement, readings, score: overallScore(readings), iterations: polished.iterations, stopped: 'settled' };
+  return {
+    name: way.name,
+    arrangement,
+    readings,
+    score: overallScore(readings),
+    iterations: polished.iterations,
+    stopped: 'settled',
+  };
 }
 
 /** What is still to be placed when some of it is pinned already. */

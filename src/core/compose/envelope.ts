@@ -29,7 +29,14 @@ export function envelopeGrid(line: Line, stepMm = 8): EnvelopeGrid {
     const half = line.halfWidthMm(s);
     for (let row = 0; row < rows; row++) {
       const side = -1 + (2 * (row + 0.5)) / rows;
-      cells.push({ s, side, frame: line.at(s, side * half * 0.92), areaMm2: (line.lengthMm / columns) * ((2 * half) / rows), column, row });
+      cells.push({
+        s,
+        side,
+        frame: line.at(s, side * half * 0.92),
+        areaMm2: (line.lengthMm / columns) * ((2 * half) / rows),
+        column,
+        row,
+      });
     }
   }
   return { columns, rows, stepMm, cells };

@@ -34,7 +34,14 @@ export type FormMaker<F extends LineForm> = (spec: Extract<LineSpec, { form: F }
 
 export type DrawnLine =
   | { kind: 'path'; closed: boolean; path: readonly PathPoint[] }
-  | { kind: 'own'; closed: boolean; lengthMm: number; at: (s: number, sideMm: number) => LineFrame; halfWidthMm(s: number): number; riseMm(s: number): number };
+  | {
+      kind: 'own';
+      closed: boolean;
+      lengthMm: number;
+      at: (s: number, sideMm: number) => LineFrame;
+      halfWidthMm(s: number): number;
+      riseMm(s: number): number;
+    };
 
 /** A point of a path: azimuth (radians) and meridian length (mm). */
 export type PathPoint = readonly [azimuthRad: number, meridianMm: number];
@@ -95,7 +102,12 @@ function pathLine(spec: LineSpec, skin: Skin, path: readonly PathPoint[], closed
     const off = skin.at(azimuth - (cm * sideMm) / r, meridian + ca * sideMm);
     const raw: Vec3 = [0, 1, 2].map((k) => off.around[k]! * ca + off.downward[k]! * cm) as unknown as Vec3;
     const toSide = normalize(cross(off.normal, raw));
-    return { pointMm: off.pointMm, normal: off.normal, along: normalize(cross(toSide, off.normal)), toSide: [-toSide[0], -toSide[1], -toSide[2]] };
+    return {
+      pointMm: off.pointMm,
+      normal: off.normal,
+      along: normalize(cross(toSide, off.normal)),
+      toSide: [-toSide[0], -toSide[1], -toSide[2]],
+    };
   };
   return {
     form: spec.form,
@@ -136,7 +148,12 @@ function spline(a: PathPoint, b: PathPoint, c: PathPoint, d: PathPoint, t: numbe
 }
 
 /** Place and direction in the chart at arc-length share s. */
-function chartAt(points: readonly PathPoint[], lengths: readonly number[], s: number, lengthMm: number): [number, number, number, number] {
+function chartAt(
+  points: readonly PathPoint[],
+  lengths: readonly number[],
+  s: number,
+  lengthMm: number,
+): [number, number, number, number] {
   const want = s * lengthMm;
   let low = 0;
   let high = lengths.length - 1;
@@ -177,4 +194,5 @@ export function directionAt(frame: LineFrame, tiltRad: number, headingRad: numbe
   return normalize([0, 1, 2].map((k) => frame.along[k]! * a + frame.toSide[k]! * b + frame.normal[k]! * n) as unknown as Vec3);
 }
 
-export const lineVector = (line: Line, s: number): Vec3 => normalize(sub(line.at(clamp(s + 0.01), 0).pointMm, line.at(clamp(s - 0.01), 0).pointMm));
+export const lineVector = (line: Line, s: number): Vec3 =>
+  normalize(sub(line.at(clamp(s + 0.01), 0).pointMm, line.at(clamp(s - 0.01), 0).pointMm));

@@ -20,7 +20,11 @@ export function sightMeets(p: PlacedPiece, origin: Vec3, direction: Vec3): numbe
 }
 
 /** The piece that a sight meets first, with the place; null when it meets none. */
-export function pickPiece(heads: readonly PlacedPiece[], origin: Vec3, direction: Vec3): { index: number; alongMm: number } | null {
+export function pickPiece(
+  heads: readonly PlacedPiece[],
+  origin: Vec3,
+  direction: Vec3,
+): { index: number; alongMm: number } | null {
   let best: { index: number; alongMm: number } | null = null;
   heads.forEach((p, index) => {
     const alongMm = sightMeets(p, origin, direction);

@@ -57,16 +57,36 @@ export function placePiece(piece: Piece, line: Line): PlacedPiece {
   const gap = STEM_ROOM_MM[body.role] + piece.lift * line.riseMm(piece.s);
   if (body.species.habit === 'sprig') {
     const base = addScaled(frame.pointMm, frame.normal, gap);
-    const face = normalize(sub(frame.normal, [axis[0] * dot(frame.normal, axis), axis[1] * dot(frame.normal, axis), axis[2] * dot(frame.normal, axis)]), anyPerpendicular(axis));
+    const face = normalize(
+      sub(frame.normal, [
+        axis[0] * dot(frame.normal, axis),
+        axis[1] * dot(frame.normal, axis),
+        axis[2] * dot(frame.normal, axis),
+      ]),
+      anyPerpendicular(axis),
+    );
     const across = rotateAbout(face, axis, piece.rollRad);
     const long = body.axialMm * 2;
-    const spine = [0.25, 0.55, 0.85].map((t) => ({ at: addScaled(base, axis, long * t), radiusMm: body.radialMm * (1 - 0.5 * Math.abs(t - 0.45)) * body.solidity }));
+    const spine = [0.25, 0.55, 0.85].map((t) => ({
+      at: addScaled(base, axis, long * t),
+      radiusMm: body.radialMm * (1 - 0.5 * Math.abs(t - 0.45)) * body.solidity,
+    }));
     return { piece, body, frame, sideMm, centre: addScaled(base, axis, body.axialMm), base, axis, across, spine };
   }
   const centre = addScaled(frame.pointMm, frame.normal, gap + supportMm(body, axis, frame.normal));
   const upright: Vec3 = Math.abs(axis[2]) > 0.92 ? frame.along : [0, 0, 1];
   const level = normalize(cross(axis, normalize(cross(upright, axis))), anyPerpendicular(axis));
-  return { piece, body, frame, sideMm, centre, base: addScaled(centre, axis, -body.axialMm), axis, across: rotateAbout(level, axis, piece.rollRad), spine: [] };
+  return {
+    piece,
+    body,
+    frame,
+    sideMm,
+    centre,
+    base: addScaled(centre, axis, -body.axialMm),
+    axis,
+    across: rotateAbout(level, axis, piece.rollRad),
+    spine: [],
+  };
 }
 
 export const placeAll = (pieces: readonly Piece[], line: Line): PlacedPiece[] => pieces.map((piece) => placePiece(piece, line));
@@ -89,7 +109,10 @@ export function overlapMm(a: PlacedPiece, b: PlacedPiece): number {
     for (const ball of b.spine) {
       const d = sub(ball.at, a.centre);
       const far = length(d);
-      worst = Math.max(worst, LEAF_YIELD * contactMm(a, far > 1e-6 ? [d[0] / far, d[1] / far, d[2] / far] : a.axis) + ball.radiusMm * 0.5 - far);
+      worst = Math.max(
+        worst,
+        LEAF_YIELD * contactMm(a, far > 1e-6 ? [d[0] / far, d[1] / far, d[2] / far] : a.axis) + ball.radiusMm * 0.5 - far,
+      );
     }
     return worst;
   }
@@ -104,7 +127,8 @@ export function overlapMm(a: PlacedPiece, b: PlacedPiece): number {
 function spineOverlap(a: PlacedPiece, b: PlacedPiece): number {
   if (a.body.role === 'foliage' || b.body.role === 'foliage') return -1;
   let worst = -Infinity;
-  for (const p of a.spine) for (const q of b.spine) worst = Math.max(worst, (p.radiusMm + q.radiusMm) * 0.6 - length(sub(p.at, q.at)));
+  for (const p of a.spine)
+    for (const q of b.spine) worst = Math.max(worst, (p.radiusMm + q.radiusMm) * 0.6 - length(sub(p.at, q.at)));
   return worst;
 }
 
@@ -140,4 +164,5 @@ export function coversSight(p: PlacedPiece, point: Vec3, direction: Vec3, share:
 }
 
 /** How much of its outline a piece really fills: a sprig is mostly air. */
-export const outlineShareOf = (p: PlacedPiece): number => (p.body.role === 'foliage' ? 0.66 : p.body.role === 'filler' ? 0.78 : p.body.role === 'berry' ? 0.85 : 0.97);
+export const outlineShareOf = (p: PlacedPiece): number =>
+  p.body.role === 'foliage' ? 0.66 : p.body.role === 'filler' ? 0.78 : p.body.role === 'berry' ? 0.85 : 0.97;

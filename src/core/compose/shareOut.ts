@@ -65,8 +65,13 @@ function candidatesFor(role: Role, choices: readonly Choice[]): Candidate[] {
     const last = species.stages[species.stages.length - 1]!;
     if (role === 'bud') {
       const bud = species.stages.find((stage) => stage.role === 'bud');
-      if (bud && species.role !== 'focal' && species.role !== 'filler' && list.length === 0) list.push({ species, colourway: choice.colourway, stage: bud.id });
-    } else if (species.role === role || (role === 'focal' && species.role === 'secondary' && !choices.some((c) => speciesById(c.species).role === 'focal'))) list.push({ species, colourway: choice.colourway, stage: last.id });
+      if (bud && species.role !== 'focal' && species.role !== 'filler' && list.length === 0)
+        list.push({ species, colourway: choice.colourway, stage: bud.id });
+    } else if (
+      species.role === role ||
+      (role === 'focal' && species.role === 'secondary' && !choices.some((c) => speciesById(c.species).role === 'focal'))
+    )
+      list.push({ species, colourway: choice.colourway, stage: last.id });
   }
   return list;
 }
@@ -116,10 +121,14 @@ export function shareOut(line: Line, style: Style, choices: readonly Choice[], d
   for (const role of ROLES) {
     const candidates = candidatesFor(role, choices);
     if (candidates.length === 0) continue;
-    if (role === 'secondary' && result.some((r) => r.role === 'focal' && candidates.some((c) => c.species.id === r.species))) continue;
+    if (role === 'secondary' && result.some((r) => r.role === 'focal' && candidates.some((c) => c.species.id === r.species)))
+      continue;
     const fillers = choices.some((c) => speciesById(c.species).role === 'filler');
     const berries = choices.some((c) => speciesById(c.species).role === 'berry');
-    const shareOfRole = role === 'berry' ? SHARES[style].filler * (fillers ? 0.35 : 0.7) : SHARES[style][role] * (role === 'filler' && berries ? 0.65 : 1);
+    const shareOfRole =
+      role === 'berry'
+        ? SHARES[style].filler * (fillers ? 0.35 : 0.7)
+        : SHARES[style][role] * (role === 'filler' && berries ? 0.65 : 1);
     const one = meanOutline(candidates, widest) || 1;
     let want = ((role === 'foliage' ? plain : area) * shareOfRole + (role === 'secondary' ? surplusMm2 : 0)) / one;
     if (role === 'focal' && !line.closed) {
@@ -129,7 +138,8 @@ export function shareOut(line: Line, style: Style, choices: readonly Choice[], d
         want = most;
       }
     }
-    const count = role === 'foliage' ? Math.max(2, Math.round(want)) : role === 'bud' ? clamp(nearestOdd(want), 3, 7) : nearestOdd(want);
+    const count =
+      role === 'foliage' ? Math.max(2, Math.round(want)) : role === 'bud' ? clamp(nearestOdd(want), 3, 7) : nearestOdd(want);
     result.push(...splitRole(role, count, candidates, widest));
   }
   return result;

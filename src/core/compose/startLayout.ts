@@ -81,7 +81,14 @@ function placeAlongArms(line: Line, list: readonly KindCount[], random: Random, 
     const s = onArm(line, x, i % 2 === 0);
     const side = (Math.floor(i / 2) % 2 ? 1 : -1) * (0.35 + 0.5 * ((i * 0.618) % 1));
     const sprig = speciesById(k.species).habit === 'sprig';
-    add(k, s, side, sprig ? 0.75 + 0.2 * random() : 0.3 + 0.4 * random(), fanHeading(s, side, line.focal), sprig ? 0 : 0.1 * random());
+    add(
+      k,
+      s,
+      side,
+      sprig ? 0.75 + 0.2 * random() : 0.3 + 0.4 * random(),
+      fanHeading(s, side, line.focal),
+      sprig ? 0 : 0.1 * random(),
+    );
   });
 }
 

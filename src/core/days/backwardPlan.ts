@@ -59,7 +59,10 @@ function freeSlots(options: DayPlanOptions): WallMinutes[] {
  * end before what waits for it, drying in between. A plan always exists, since windows reach into the past; whoever calls
  * compares its beginning with today. Faults of the network are passed on.
  */
-export function planBackward(tasks: readonly NetworkTask[], options: DayPlanOptions): PlannedTask[] | { fault: string; taskId: string } {
+export function planBackward(
+  tasks: readonly NetworkTask[],
+  options: DayPlanOptions,
+): PlannedTask[] | { fault: string; taskId: string } {
   const order = topologicalOrder(tasks);
   if (!Array.isArray(order)) return order;
   const byId = new Map(tasks.map((t) => [t.id, t]));
@@ -87,7 +90,7 @@ export function planBackward(tasks: readonly NetworkTask[], options: DayPlanOpti
 function takeSlots(task: NetworkTask, by: WallMinutes, free: WallMinutes[]): PlannedTask {
   const need = Math.max(1, Math.ceil(task.duration / SLOT_MINUTES - 1e-9));
   const taken: WallMinutes[] = [];
-  for (let i = 0; i < free.length && taken.length < need; ) {
+  for (let i = 0; i < free.length && taken.length < need;) {
     if (free[i]! + SLOT_MINUTES <= by) taken.push(...free.splice(i, 1));
     else i++;
   }

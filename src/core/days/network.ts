@@ -43,7 +43,9 @@ export function topologicalOrder(tasks: readonly NetworkTask[]): string[] | Netw
 }
 
 /** Critical path method: forward and backward pass, float (any project-scheduling textbook). Times in the unit given. */
-export function criticalPath(tasks: readonly NetworkTask[]): { end: number; times: Map<string, TimedTask>; critical: string[] } | NetworkFault {
+export function criticalPath(
+  tasks: readonly NetworkTask[],
+): { end: number; times: Map<string, TimedTask>; critical: string[] } | NetworkFault {
   const order = topologicalOrder(tasks);
   if (!Array.isArray(order)) return order;
   const byId = new Map(tasks.map((t) => [t.id, t]));

@@ -1,5 +1,6 @@
 import { speciesById } from '../botany/catalogue';
 import { methodById } from '../botany/methods';
+import { pieceName } from '../botany/species';
 import { kindName } from '../compose/names';
 import type { TrayKind } from '../make/tray';
 import type { NetworkTask } from './network';
@@ -7,6 +8,8 @@ import type { NetworkTask } from './network';
 /** A task with what the day list says of it. Minutes of work; drying after it in hours, in this room. */
 export interface Task extends NetworkTask {
   name: string;
+  /** a few words for the day list: "4 dahlia centres" */
+  short: string;
   detail: string;
   strand: string;
   step: string;
@@ -18,6 +21,19 @@ export interface Task extends NetworkTask {
 
 /** Drying is planned longer than it should take. */
 export const DRYING_MARGIN = 1.5;
+
+/** What a step leaves on the rack, in a word. */
+const STEP_WORDS: Readonly<Record<string, string>> = {
+  centre: 'centres',
+  petals: 'petals',
+  leaves: 'leaves',
+  berries: 'berries',
+  florets: 'florets',
+  drupelets: 'coverings',
+  dust: 'to dust',
+  steam: 'to steam',
+  assemble: 'to tape',
+};
 
 interface BenchWork {
   joints: number;
@@ -32,7 +48,9 @@ export const BENCH_MINUTES = { mixEach: 6, jointEach: 3, entryEach: 4, boxing: 1
 export function tasksOf(tray: readonly TrayKind[], work: BenchWork, colours: number, dryFactor: number): Task[] {
   if (tray.length === 0) return [];
   const factor = Number.isFinite(dryFactor) ? dryFactor : 3;
-  const tasks: Task[] = [plain('mix', 'Mix the pastes', `${colours} colours, rest them wrapped`, Math.max(10, colours * BENCH_MINUTES.mixEach), [])];
+  const tasks: Task[] = [
+    plain('mix', 'Mix the pastes', `${colours} colours, rest them wrapped`, Math.max(10, colours * BENCH_MINUTES.mixEach), []),
+  ];
   const ends: { id: string; wait: number }[] = [];
   for (const kind of tray) {
     const species = speciesById(kind.species);
@@ -43,16 +61,60 @@ export function tasksOf(tray: readonly TrayKind[], work: BenchWork, colours: num
       const minutes = step.minutesEach * kind.toMake + step.minutesBatch * batches;
       const dryHours = step.dryHours * factor;
       const id = `${kind.key}|${step.id}`;
-      tasks.push({ id, duration: minutes, after: before, name: `${kindName(species, kind.stage)}: ${step.name.toLowerCase()}`, detail: step.dryHours ? `then ${Math.round(dryHours)} h to dry` : '', strand: species.id, step: step.id, pieces: kind.toMake, minutes, dryHours, dryNote: step.dryNote ?? '' });
+      tasks.push({
+        id,
+        duration: minutes,
+        after: before,
+        name: `${kindName(species, kind.stage)}: ${step.name.toLowerCase()}`,
+        short: `${kind.toMake} ${pieceName(species, kind.stage)} ${STEP_WORDS[step.id] ?? step.id}`,
+        detail: step.dryHours ? `then ${Math.round(dryHours)} h to dry` : '',
+        strand: species.id,
+        step: step.id,
+        pieces: kind.toMake,
+        minutes,
+        dryHours,
+        dryNote: step.dryNote ?? '',
+      });
       before = [{ id, wait: dryHours * 60 * DRYING_MARGIN }];
     }
     ends.push(...before);
   }
-  tasks.push(plain('tape', work.joints > 0 ? 'Tape the sprays' : 'Tape the stems', work.joints > 0 ? `${work.joints} joints` : 'every stem to its end', Math.max(15, Math.max(work.joints, tray.reduce((a, k) => a + k.placed, 0) * 0.5) * BENCH_MINUTES.jointEach), ends));
-  tasks.push(plain('barriers', 'Fit the barriers', `${work.entries} to fit`, Math.max(10, work.barrierMinutes), [{ id: 'tape', wait: 0 }]));
+  tasks.push(
+    plain(
+      'tape',
+      work.joints > 0 ? 'Tape the sprays' : 'Tape the stems',
+      work.joints > 0 ? `${work.joints} joints` : 'every stem to its end',
+      Math.max(15, Math.max(work.joints, tray.reduce((a, k) => a + k.placed, 0) * 0.5) * BENCH_MINUTES.jointEach),
+      ends,
+    ),
+  );
+  tasks.push(
+    plain('barriers', 'Fit the barriers', `${work.entries} to fit`, Math.max(10, work.barrierMinutes), [{ id: 'tape', wait: 0 }]),
+  );
   tasks.push(plain('box', 'Box what is ready', 'dry, dark, not airtight', BENCH_MINUTES.boxing, [{ id: 'barriers', wait: 0 }]));
-  tasks.push(plain('place', 'Place on the cake', `${work.entries} go in, in order`, work.entries * BENCH_MINUTES.entryEach + BENCH_MINUTES.lookRound, [{ id: 'box', wait: 0 }]));
+  tasks.push(
+    plain(
+      'place',
+      'Place on the cake',
+      `${work.entries} go in, in order`,
+      work.entries * BENCH_MINUTES.entryEach + BENCH_MINUTES.lookRound,
+      [{ id: 'box', wait: 0 }],
+    ),
+  );
   return tasks;
 }
 
-const plain = (id: string, name: string, detail: string, minutes: number, after: NetworkTask['after']): Task => ({ id, name, detail, strand: 'all', step: id, pieces: 0, minutes, duration: minutes, dryHours: 0, dryNote: '', after });
+const plain = (id: string, name: string, detail: string, minutes: number, after: NetworkTask['after']): Task => ({
+  id,
+  name,
+  short: name.toLowerCase(),
+  detail,
+  strand: 'all',
+  step: id,
+  pieces: 0,
+  minutes,
+  duration: minutes,
+  dryHours: 0,
+  dryNote: '',
+  after,
+});

@@ -8,7 +8,11 @@ export function demoBriefs(): Project[] {
 
 function harbourLibrary(): Project {
   const job = newProject('demo-harbour-library', 'Harbour library, a hundred years', '2027-06-12T09:30');
-  const tiers = [newTier('tier-1', 254, 115, '#3f5e78', 'dusk'), newTier('tier-2', 178, 115, '#8fb0bd', 'harbour'), newTier('tier-3', 114, 110, '#e9eeea', 'porcelain')];
+  const tiers = [
+    newTier('tier-1', 254, 115, '#3f5e78', 'dusk'),
+    newTier('tier-2', 178, 115, '#8fb0bd', 'harbour'),
+    newTier('tier-3', 114, 110, '#e9eeea', 'porcelain'),
+  ];
   return {
     ...job,
     note: 'Lanterns on a line, quay stones, lit windows.',
@@ -28,7 +32,17 @@ function harbourLibrary(): Project {
     },
     cake: { ...job.cake, tiers, board: { diameterMm: 330, thicknessMm: 12 } },
     arrangements: [
-      newArrangement('a1', { form: 'cascade', fromRad: -0.75, toRad: -2.35, startMm: 24, lengthDownMm: 430, swingMm: 30, focal: 0.46, widthMm: 56, riseMm: 36 }),
+      newArrangement('a1', {
+        form: 'cascade',
+        fromRad: -0.75,
+        toRad: -2.35,
+        startMm: 24,
+        lengthDownMm: 430,
+        swingMm: 30,
+        focal: 0.46,
+        widthMm: 56,
+        riseMm: 36,
+      }),
     ],
   };
 }
@@ -48,7 +62,22 @@ function midwinterWreath(): Project {
       ],
     },
     cake: { ...job.cake, tiers: [newTier('tier-1', 230, 90, '#eef1ee', 'snow')], board: { diameterMm: 320, thicknessMm: 12 } },
-    arrangements: [{ ...newArrangement('a1', { form: 'ring', tier: 0, where: 'top', radiusShare: 0.74, gapRad: 0, gapAtRad: Math.PI / 2, focal: 0.5, widthMm: 26, riseMm: 24 }), method: 'taped spray' }],
+    arrangements: [
+      {
+        ...newArrangement('a1', {
+          form: 'ring',
+          tier: 0,
+          where: 'top',
+          radiusShare: 0.74,
+          gapRad: 0,
+          gapAtRad: Math.PI / 2,
+          focal: 0.5,
+          widthMm: 26,
+          riseMm: 24,
+        }),
+        method: 'taped spray',
+      },
+    ],
   };
 }
 
@@ -67,6 +96,8 @@ function astronomyToppers(): Project {
       ],
     },
     cake: { ...job.cake, tiers: [newTier('tier-1', 90, 75, '#39415f', 'night')], board: { diameterMm: 120, thicknessMm: 6 } },
-    arrangements: [{ ...newArrangement('a1', { form: 'posy', tier: 0, xMm: 0, yMm: 0, focal: 0.5, widthMm: 30, riseMm: 22 }), quantity: 24 }],
+    arrangements: [
+      { ...newArrangement('a1', { form: 'posy', tier: 0, xMm: 0, yMm: 0, focal: 0.5, widthMm: 30, riseMm: 22 }), quantity: 24 },
+    ],
   };
 }

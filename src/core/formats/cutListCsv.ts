@@ -12,14 +12,27 @@ const COLUMNS = ['gauge', 'length_mm', 'count'] as const;
 export function readCutListCsv(text: string): { rows: CutRow[] } | { issues: Issue[] } {
   const parsed = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true });
   const missing = COLUMNS.filter((c) => !(parsed.meta.fields ?? []).includes(c));
-  if (missing.length) return { issues: missing.map((c) => ({ path: `header.${c}`, expected: `a column ${c}`, received: (parsed.meta.fields ?? []).join(', '), message: `The column ${c} is missing.` })) };
+  if (missing.length)
+    return {
+      issues: missing.map((c) => ({
+        path: `header.${c}`,
+        expected: `a column ${c}`,
+        received: (parsed.meta.fields ?? []).join(', '),
+        message: `The column ${c} is missing.`,
+      })),
+    };
   const issues: Issue[] = [];
   const rows = parsed.data.map((row, i) => {
     const number = (column: (typeof COLUMNS)[number], whole: boolean): number => {
       const cell = row[column] ?? '';
       const value = Number(cell);
       if (cell.trim() === '' || !Number.isFinite(value) || value <= 0 || (whole && !Number.isInteger(value))) {
-        issues.push({ path: `line ${i + 2}.${column}`, expected: whole ? 'a whole number above 0' : 'a number above 0', received: cell, message: `Line ${i + 2}: ${column} is “${cell}”.` });
+        issues.push({
+          path: `line ${i + 2}.${column}`,
+          expected: whole ? 'a whole number above 0' : 'a number above 0',
+          received: cell,
+          message: `Line ${i + 2}: ${column} is “${cell}”.`,
+        });
       }
       return value;
     };
@@ -28,4 +41,5 @@ export function readCutListCsv(text: string): { rows: CutRow[] } | { issues: Iss
   return issues.length ? { issues } : { rows };
 }
 
-export const writeCutListCsv = (rows: readonly CutRow[]): string => `${Papa.unparse(rows.map((r) => ({ gauge: r.gauge, length_mm: r.lengthMm, count: r.count })))}\r\n`;
+export const writeCutListCsv = (rows: readonly CutRow[]): string =>
+  `${Papa.unparse(rows.map((r) => ({ gauge: r.gauge, length_mm: r.lengthMm, count: r.count })))}\r\n`;

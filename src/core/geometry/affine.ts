@@ -10,8 +10,7 @@ export function compose(a: Affine, b: Affine): Affine {
   const r = new Array<number>(12);
   for (let c = 0; c < 4; c++) {
     for (let k = 0; k < 3; k++) {
-      r[c * 3 + k] =
-        a[k]! * b[c * 3]! + a[3 + k]! * b[c * 3 + 1]! + a[6 + k]! * b[c * 3 + 2]! + (c === 3 ? a[9 + k]! : 0);
+      r[c * 3 + k] = a[k]! * b[c * 3]! + a[3 + k]! * b[c * 3 + 1]! + a[6 + k]! * b[c * 3 + 2]! + (c === 3 ? a[9 + k]! : 0);
     }
   }
   return r;

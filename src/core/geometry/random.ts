@@ -20,5 +20,4 @@ export function seedFromText(text: string): number {
 }
 
 /** A normally distributed number, mean 0 and deviation 1 (Box and Muller 1958). */
-export const gaussian = (random: Random): number =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+export const gaussian = (random: Random): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());

@@ -52,8 +52,19 @@ export function trayOf(arrangements: readonly Arrangement[]): TrayKind[] {
       const key = `${piece.species}|${piece.stage}|${piece.colourway}`;
       const species = speciesById(piece.species);
       const kind = kinds.get(key) ?? {
-        species: piece.species, stage: piece.stage, sizeMm: piece.sizeMm, colourway: piece.colourway, key, role: roleAt(species, piece.stage),
-        method: species.method, placed: 0, spares: 0, spareReason: '', toMake: 0, sizes: [], pasteGramsEach: 0,
+        species: piece.species,
+        stage: piece.stage,
+        sizeMm: piece.sizeMm,
+        colourway: piece.colourway,
+        key,
+        role: roleAt(species, piece.stage),
+        method: species.method,
+        placed: 0,
+        spares: 0,
+        spareReason: '',
+        toMake: 0,
+        sizes: [],
+        pasteGramsEach: 0,
       };
       kind.placed += arrangement.quantity;
       kind.sizeMm = Math.max(kind.sizeMm, piece.sizeMm);
@@ -107,6 +118,7 @@ export function pasteByColour(tray: readonly TrayKind[]): PasteBall[] {
     if (!ball.kinds.includes(species.name)) ball.kinds.push(species.name);
     balls.set(way.hue, ball);
   }
-  return [...balls.values()].map((b) => ({ ...b, grams: Math.ceil(b.grams / PASTE_STEP_GRAMS - 1e-9) * PASTE_STEP_GRAMS })).sort((a, b) => b.grams - a.grams);
+  return [...balls.values()]
+    .map((b) => ({ ...b, grams: Math.ceil(b.grams / PASTE_STEP_GRAMS - 1e-9) * PASTE_STEP_GRAMS }))
+    .sort((a, b) => b.grams - a.grams);
 }
-

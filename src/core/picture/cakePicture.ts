@@ -37,7 +37,19 @@ export function cakeMesh(cake: Cake): Mesh {
   const b = new MeshBuilder(false);
   const board = cake.board.diameterMm / 2;
   const grey = three('#d8cfc6', '#e6dfd8', '#efe9e3');
-  addLathe(b, IDENTITY, [[0, -cake.board.thicknessMm], [board, -cake.board.thicknessMm], [board, -1], [board - 1, 0], [0, 0]], 64, grey);
+  addLathe(
+    b,
+    IDENTITY,
+    [
+      [0, -cake.board.thicknessMm],
+      [board, -cake.board.thicknessMm],
+      [board, -1],
+      [board - 1, 0],
+      [0, 0],
+    ],
+    64,
+    grey,
+  );
   for (const tier of stackTiers(cake)) {
     const colour = hexToLinear(tier.tier.covering.colour);
     addLathe(b, IDENTITY, tierProfile(tier), 72, [hexToLinear(shade(tier.tier.covering.colour, -0.04)), colour, colour]);

@@ -12,12 +12,18 @@ export function portrait(kind: Kind, pixels: number, over = 2): Picture {
   const sizeMm = kind.sizeMm * stage.sizeShare;
   const closed = stage.open < 0.3;
   if (species.habit === 'sprig') {
-    const raster = new Raster(sightFrom(-Math.PI / 2, degToRad(8), [0, 0, sizeMm / 2], pixels / (sizeMm * 1.06), pixels, pixels), over);
+    const raster = new Raster(
+      sightFrom(-Math.PI / 2, degToRad(8), [0, 0, sizeMm / 2], pixels / (sizeMm * 1.06), pixels, pixels),
+      over,
+    );
     raster.add(mesh, IDENTITY);
     return raster.finish();
   }
   const elevation = closed ? 12 : species.id === 'sweetpea' ? 78 : 66;
-  const raster = new Raster(sightFrom(-Math.PI / 2, degToRad(elevation), [0, 0, 0], pixels / (sizeMm * (closed ? 1.7 : 1.14)), pixels, pixels), over);
+  const raster = new Raster(
+    sightFrom(-Math.PI / 2, degToRad(elevation), [0, 0, 0], pixels / (sizeMm * (closed ? 1.7 : 1.14)), pixels, pixels),
+    over,
+  );
   raster.add(mesh, IDENTITY);
   return raster.finish();
 }

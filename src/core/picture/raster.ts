@@ -22,7 +22,14 @@ export interface Sight {
 }
 
 /** Sight from an azimuth and a height above the horizon, both in radians; azimuth −π/2 is the front. */
-export function sightFrom(azimuthRad: number, elevationRad: number, centre: Vec3, pixelsPerMm: number, width: number, height: number): Sight {
+export function sightFrom(
+  azimuthRad: number,
+  elevationRad: number,
+  centre: Vec3,
+  pixelsPerMm: number,
+  width: number,
+  height: number,
+): Sight {
   const ca = Math.cos(azimuthRad);
   const sa = Math.sin(azimuthRad);
   const ce = Math.cos(elevationRad);
@@ -47,7 +54,10 @@ export class Raster {
   private readonly depth: Float32Array;
   private readonly colour: Float32Array;
 
-  constructor(private readonly sight: Sight, private readonly over = 2) {
+  constructor(
+    private readonly sight: Sight,
+    private readonly over = 2,
+  ) {
     this.w = Math.max(1, Math.round(sight.width * over));
     this.h = Math.max(1, Math.round(sight.height * over));
     this.depth = new Float32Array(this.w * this.h).fill(-Infinity);
@@ -92,7 +102,16 @@ export class Raster {
     }
   }
 
-  private triangle(x: Float32Array, y: Float32Array, z: Float32Array, lit: Float32Array, colours: Float32Array, a: number, b: number, c: number): void {
+  private triangle(
+    x: Float32Array,
+    y: Float32Array,
+    z: Float32Array,
+    lit: Float32Array,
+    colours: Float32Array,
+    a: number,
+    b: number,
+    c: number,
+  ): void {
     const area = (x[b]! - x[a]!) * (y[c]! - y[a]!) - (y[b]! - y[a]!) * (x[c]! - x[a]!);
     if (Math.abs(area) < 1e-6) return;
     const left = Math.max(0, Math.ceil(Math.min(x[a]!, x[b]!, x[c]!) - 0.5));

@@ -30,7 +30,8 @@ export const BARRIERS: readonly Barrier[] = [...straws, ...picks, wax, compoundC
 export const barrierById = (id: string): Barrier | null => BARRIERS.find((b) => b.id === id) ?? null;
 
 /** A stem slides into a bore with half a millimetre to spare. NaN or a missing stem does not fit. */
-export const fitsBore = (barrier: Barrier, stemMm: number): boolean => (barrier.boreMm === null ? stemMm > 0 && stemMm < 9 : stemMm + 0.5 <= barrier.boreMm);
+export const fitsBore = (barrier: Barrier, stemMm: number): boolean =>
+  barrier.boreMm === null ? stemMm > 0 && stemMm < 9 : stemMm + 0.5 <= barrier.boreMm;
 
 const KIND_PENALTY: Record<Barrier['kind'], number> = { straw: 0, pick: 3, dip: 4, stake: 7 };
 

@@ -24,7 +24,9 @@ export interface ContactInput {
 
 /** Whether what is touched at a place is eaten: the covering of that tier, or the board (not eaten). */
 function eatenAt(solid: CakeSolid, point: Vec3): boolean {
-  const tier = solid.tiers.find((t) => point[2] >= t.footMm - 2 && point[2] <= t.topMm + 8 && Math.hypot(point[0], point[1]) < t.radiusMm + 8);
+  const tier = solid.tiers.find(
+    (t) => point[2] >= t.footMm - 2 && point[2] <= t.topMm + 8 && Math.hypot(point[0], point[1]) < t.radiusMm + 8,
+  );
   return tier ? tier.tier.covering.eaten : false;
 }
 
@@ -44,9 +46,28 @@ function headContacts({ cake, solid, heads, intoCake, dust }: ContactInput): War
     if (intoCake[i]! <= HEAD_TOUCH_MM || !eatenAt(solid, p.frame.pointMm)) return;
     const deep = intoCake[i]!;
     if (deep > 6) {
-      warnings.push({ level: 'stop', station: 'Place', what: `${nameOf(p)} reaches ${deep.toFixed(0)} mm into the cake`, where: whereAt(cake, solid, p.centre), why: 'It cannot be set without breaking it or the cake.', remedy: 'Lift it, or turn it outward.', pieceId: p.piece.id });
+      warnings.push({
+        level: 'stop',
+        station: 'Place',
+        what: `${nameOf(p)} reaches ${deep.toFixed(0)} mm into the cake`,
+        where: whereAt(cake, solid, p.centre),
+        why: 'It cannot be set without breaking it or the cake.',
+        remedy: 'Lift it, or turn it outward.',
+        pieceId: p.piece.id,
+      });
     } else if (dust !== 'edible') {
-      warnings.push({ level: 'stop', station: 'Place', what: `${nameOf(p)} lies on the icing`, where: whereAt(cake, solid, p.centre), why: dust === 'unknown' ? 'Its dust is unknown, which counts as not edible, and this icing is eaten.' : 'Its dust is not edible, and this icing is eaten.', remedy: `Lift it ${Math.ceil(deep)} mm, lay something made for food under it, or use edible dust.`, pieceId: p.piece.id });
+      warnings.push({
+        level: 'stop',
+        station: 'Place',
+        what: `${nameOf(p)} lies on the icing`,
+        where: whereAt(cake, solid, p.centre),
+        why:
+          dust === 'unknown'
+            ? 'Its dust is unknown, which counts as not edible, and this icing is eaten.'
+            : 'Its dust is not edible, and this icing is eaten.',
+        remedy: `Lift it ${Math.ceil(deep)} mm, lay something made for food under it, or use edible dust.`,
+        pieceId: p.piece.id,
+      });
     }
   });
   return warnings;
@@ -68,7 +89,15 @@ function stemContacts({ cake, solid, heads, stems }: ContactInput): Warning[] {
     }
     if (worst < STEM_CLEARANCE_MM && eatenAt(solid, at)) {
       const p = byId.get(stem.pieceId);
-      warnings.push({ level: 'stop', station: 'Place', what: `The stem of ${p ? nameOf(p).toLowerCase() : 'a piece'} touches icing`, where: whereAt(cake, solid, at), why: 'Wire and tape are not made for food contact.', remedy: 'Lift the head a little, or turn it so that its stem stays clear.', pieceId: stem.pieceId });
+      warnings.push({
+        level: 'stop',
+        station: 'Place',
+        what: `The stem of ${p ? nameOf(p).toLowerCase() : 'a piece'} touches icing`,
+        where: whereAt(cake, solid, at),
+        why: 'Wire and tape are not made for food contact.',
+        remedy: 'Lift the head a little, or turn it so that its stem stays clear.',
+        pieceId: stem.pieceId,
+      });
     }
   }
   return warnings;

@@ -58,7 +58,8 @@ function allowedDirection(direction: Vec3, normal: Vec3): Vec3 {
   return [heading[0] * Math.cos(want), heading[1] * Math.cos(want), -Math.sin(want)];
 }
 
-const clearanceFor = (meets: RayIntoCake['meets']): number => (meets === 'far side' ? TIP_TO_WALL_MM : meets === 'dowel' ? TO_DOWEL_MM : TIP_TO_CARD_MM);
+const clearanceFor = (meets: RayIntoCake['meets']): number =>
+  meets === 'far side' ? TIP_TO_WALL_MM : meets === 'dowel' ? TO_DOWEL_MM : TIP_TO_CARD_MM;
 
 /** Tries one barrier at one place: how deep it must go, whether the cake is deep enough, and what it costs. */
 function tryBarrier(barrier: Barrier, request: SeatRequest, ray: RayIntoCake, direction: Vec3, kPa: number): Seat | null {
@@ -69,11 +70,25 @@ function tryBarrier(barrier: Barrier, request: SeatRequest, ray: RayIntoCake, di
   const holdMm = holdDepthMm(request.massGrams, lever, horizontal, Math.acos(clamp(-direction[2], 0, 1)), od, kPa);
   const fixed = barrier.kind === 'pick';
   const tip = barrier.tipMm(od);
-  const wireInsideMm = fixed ? barrier.stockMm - RIM_PROUD_MM - tip : barrier.kind === 'stake' ? 0 : Math.max(barrier.kind === 'dip' ? 15 : LEAST_WIRE_INSIDE_MM, holdMm - tip);
+  const wireInsideMm = fixed
+    ? barrier.stockMm - RIM_PROUD_MM - tip
+    : barrier.kind === 'stake'
+      ? 0
+      : Math.max(barrier.kind === 'dip' ? 15 : LEAST_WIRE_INSIDE_MM, holdMm - tip);
   const insideMm = fixed ? barrier.stockMm - RIM_PROUD_MM : barrier.kind === 'stake' ? Math.max(25, holdMm) : wireInsideMm + tip;
   const clearMm = ray.insideMm - insideMm;
   if (!(clearMm >= clearanceFor(ray.meets)) || insideMm > barrier.reachMm || holdMm > insideMm + 0.5) return null;
-  return { barrier, ray, point: ray.entry, direction, insideMm, wireInsideMm, holdMm, clearMm, cost: barrierScore(barrier, request.bundleMm, insideMm) };
+  return {
+    barrier,
+    ray,
+    point: ray.entry,
+    direction,
+    insideMm,
+    wireInsideMm,
+    holdMm,
+    clearMm,
+    cost: barrierScore(barrier, request.bundleMm, insideMm),
+  };
 }
 
 /** Candidate places: where the stem's own direction meets the skin, and rings round it. */
@@ -110,7 +125,12 @@ function nearEdge(ray: RayIntoCake, solid: CakeSolid): boolean {
 
 /** The wall of cake between two barriers, mm; negative when they would meet. */
 export function wallBetweenMm(a: { point: Vec3; direction: Vec3; insideMm: number; od: number }, b: typeof a): number {
-  const d = segmentDistance(a.point, addScaled(a.point, a.direction, a.insideMm), b.point, addScaled(b.point, b.direction, b.insideMm));
+  const d = segmentDistance(
+    a.point,
+    addScaled(a.point, a.direction, a.insideMm),
+    b.point,
+    addScaled(b.point, b.direction, b.insideMm),
+  );
   return d.mm - (a.od + b.od) / 2;
 }
 
@@ -153,7 +173,11 @@ function bestSeat(request: SeatRequest, solid: CakeSolid, kPa: number, placed: r
  * Seats every request on the cake, heaviest first, each clear of the others and of edges, board, dowels and far walls, with
  * the barrier that scores best there. What cannot be seated comes back as a stop with the nearest remedy.
  */
-export function seatAll(requests: readonly SeatRequest[], cake: Cake, solid: CakeSolid): { entries: Entry[]; warnings: Warning[] } {
+export function seatAll(
+  requests: readonly SeatRequest[],
+  cake: Cake,
+  solid: CakeSolid,
+): { entries: Entry[]; warnings: Warning[] } {
   const placed: Placed[] = [];
   const warnings: Warning[] = [];
   for (const request of [...requests].sort((a, b) => b.massGrams - a.massGrams)) {
@@ -161,21 +185,28 @@ export function seatAll(requests: readonly SeatRequest[], cake: Cake, solid: Cak
     if (seat) placed.push({ ...seat, request, od: seat.barrier.outsideMm(request.bundleMm) });
     else warnings.push(noSeat(request, cake, solid));
   }
-  const order = [...placed].sort((a, b) => a.request.rank - b.request.rank || b.request.massGrams - a.request.massGrams || a.request.id.localeCompare(b.request.id));
+  const order = [...placed].sort(
+    (a, b) =>
+      a.request.rank - b.request.rank || b.request.massGrams - a.request.massGrams || a.request.id.localeCompare(b.request.id),
+  );
   const entries = order.map((p, i) => toEntry(p, i + 1, placed));
   return { entries, warnings: [...warnings, ...crowdingWarnings(entries, cake)] };
 }
 
 function noSeat(request: SeatRequest, cake: Cake, solid: CakeSolid): Warning {
   const ray = solid.rayInto(request.base, scale(request.normal, -1));
-  const where = ray ? `${tierName(cake, ray.tier.index)}, ${azimuthToClockWords(azimuthOf(request.base))}` : azimuthToClockWords(azimuthOf(request.base));
+  const where = ray
+    ? `${tierName(cake, ray.tier.index)}, ${azimuthToClockWords(azimuthOf(request.base))}`
+    : azimuthToClockWords(azimuthOf(request.base));
   const thick = !BARRIERS.some((b) => fitsBore(b, request.bundleMm));
   return {
     level: 'stop',
     station: 'Place',
     what: thick ? `A stem of ${request.bundleMm.toFixed(1)} mm fits no barrier` : 'No barrier holds this stem here',
     where,
-    why: thick ? 'Wire and tape would have to touch cake.' : `The cake is too shallow or too narrow for ${request.massGrams.toFixed(0)} g, or a dowel is in the way; a loose stem slips into what is eaten.`,
+    why: thick
+      ? 'Wire and tape would have to touch cake.'
+      : `The cake is too shallow or too narrow for ${request.massGrams.toFixed(0)} g, or a dowel is in the way; a loose stem slips into what is eaten.`,
     remedy: thick ? 'Split the bunch into two.' : 'Move it to a deeper place, make this tier a dummy, or take a smaller head.',
     pieceId: request.pieceIds[0],
   };

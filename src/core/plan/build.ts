@@ -12,7 +12,17 @@ import { branchTrees } from '../tape/tree';
 import { ROLES } from '../botany/species';
 import type { Built } from './derivePlan';
 import type { Project } from './project';
-import { describeBunch, entryWire, gaugeFor, makeStem, partWires, stemToEntry, wireSpray, type Stem, type WireContext } from './stems';
+import {
+  describeBunch,
+  entryWire,
+  gaugeFor,
+  makeStem,
+  partWires,
+  stemToEntry,
+  wireSpray,
+  type Stem,
+  type WireContext,
+} from './stems';
 import type { WireCut } from '../wire/wireLength';
 
 const contextOf = (project: Project): WireContext => ({ system: project.brief.wireSystem, colour: project.brief.wireColour });
@@ -57,7 +67,8 @@ export function buildStemByStem(project: Project, arrangement: Arrangement, scen
     });
     seated = seatAll(requests, project.cake, scene.solid);
     for (const entry of seated.entries) {
-      for (const p of bunches[ids.indexOf(entry.id)]!.members) free.set(p.piece.id, makeStem(p, stemToEntry(p, entry, scene.solid), context.system).lengthMm);
+      for (const p of bunches[ids.indexOf(entry.id)]!.members)
+        free.set(p.piece.id, makeStem(p, stemToEntry(p, entry, scene.solid), context.system).lengthMm);
     }
   }
   const stems: Stem[] = [];
@@ -69,13 +80,28 @@ export function buildStemByStem(project: Project, arrangement: Arrangement, scen
       wires.push(entryWire(p, stem, entry, context), ...partWires(p, context));
     }
   }
-  return { stems, wires, entries: seated.entries, sprays: [], warnings: [...seated.warnings, ...plugNotes(seated.entries), ...yieldWarnings(stems, scene)] };
+  return {
+    stems,
+    wires,
+    entries: seated.entries,
+    sprays: [],
+    warnings: [...seated.warnings, ...plugNotes(seated.entries), ...yieldWarnings(stems, scene)],
+  };
 }
 
 function plugNotes(entries: readonly Entry[]): Warning[] {
   const open = entries.filter((e) => e.barrierName.includes('straw'));
   if (open.length === 0) return [];
-  return [{ level: 'note', station: 'Place', what: `${open.length} straw${open.length === 1 ? '' : 's'} to plug`, where: 'before they go in', why: 'An open straw cores crumb up to the wire.', remedy: 'Pinch the lower end, or plug it with a little soft paste.' }];
+  return [
+    {
+      level: 'note',
+      station: 'Place',
+      what: `${open.length} straw${open.length === 1 ? '' : 's'} to plug`,
+      where: 'before they go in',
+      why: 'An open straw cores crumb up to the wire.',
+      remedy: 'Pinch the lower end, or plug it with a little soft paste.',
+    },
+  ];
 }
 
 function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
@@ -83,7 +109,15 @@ function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
     .filter((s) => s.gauge.decidedBy === 'none thick enough')
     .map((s) => {
       const p = scene.heads.find((h) => h.piece.id === s.pieceId)!;
-      return { level: 'look again' as const, station: 'Wire & tape' as const, what: `No wire sold carries this ${p.body.species.name.toLowerCase()} freely`, where: `${p.body.massGrams.toFixed(0)} g on ${s.lengthMm.toFixed(0)} mm`, why: 'It would bend over when it is handled.', remedy: 'Set it closer, take a smaller head, or tape a skewer to the stem.', pieceId: s.pieceId };
+      return {
+        level: 'look again' as const,
+        station: 'Wire & tape' as const,
+        what: `No wire sold carries this ${p.body.species.name.toLowerCase()} freely`,
+        where: `${p.body.massGrams.toFixed(0)} g on ${s.lengthMm.toFixed(0)} mm`,
+        why: 'It would bend over when it is handled.',
+        remedy: 'Set it closer, take a smaller head, or tape a skewer to the stem.',
+        pieceId: s.pieceId,
+      };
     });
 }
 
@@ -119,7 +153,14 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
     wires: wired.flatMap((w) => w.wires),
     entries: seated.entries,
     sprays,
-    warnings: [...seated.warnings, ...plugNotes(seated.entries), ...yieldWarnings(wired.flatMap((w) => w.stems), scene)],
+    warnings: [
+      ...seated.warnings,
+      ...plugNotes(seated.entries),
+      ...yieldWarnings(
+        wired.flatMap((w) => w.stems),
+        scene,
+      ),
+    ],
   };
 }
 
@@ -139,18 +180,58 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
     const id = `${arrangement.id}-${bunch.members[0]!.piece.id}`;
     const what = describeBunch(bunch.members);
     if (!ray || ray.tier.tier.kind !== 'dummy') {
-      warnings.push({ level: 'stop', station: 'Place', what: `${what} would go into cake without a barrier`, where: ray ? `tier ${ray.tier.index + 1}` : 'beside the cake', why: 'Wire and tape are not made for food contact.', remedy: 'Make that tier a dummy in Brief, or set the arrangement stem by stem.', pieceId: bunch.members[0]!.piece.id });
+      warnings.push({
+        level: 'stop',
+        station: 'Place',
+        what: `${what} would go into cake without a barrier`,
+        where: ray ? `tier ${ray.tier.index + 1}` : 'beside the cake',
+        why: 'Wire and tape are not made for food contact.',
+        remedy: 'Make that tier a dummy in Brief, or set the arrangement stem by stem.',
+        pieceId: bunch.members[0]!.piece.id,
+      });
       continue;
     }
     if (ray.tier.tier.covering.eaten) {
-      warnings.push({ level: 'stop', station: 'Place', what: `${what} goes through icing that is served`, where: `tier ${ray.tier.index + 1}, over foam`, why: 'Bare wire and tape touch what is eaten.', remedy: 'Say in Brief that this covering is not eaten, or use barriers.', pieceId: bunch.members[0]!.piece.id });
+      warnings.push({
+        level: 'stop',
+        station: 'Place',
+        what: `${what} goes through icing that is served`,
+        where: `tier ${ray.tier.index + 1}, over foam`,
+        why: 'Bare wire and tape touch what is eaten.',
+        remedy: 'Say in Brief that this covering is not eaten, or use barriers.',
+        pieceId: bunch.members[0]!.piece.id,
+      });
     }
-    const bundle = bundleMm(bunch.members.map((p) => gaugeFor(p, 14, context.system).diameterMm), true);
+    const bundle = bundleMm(
+      bunch.members.map((p) => gaugeFor(p, 14, context.system).diameterMm),
+      true,
+    );
     const entry: Entry = {
-      id, number: 0, pieceIds: bunch.members.map((p) => p.piece.id), tierIndex: ray.tier.index, pointMm: ray.entry, direction,
-      azimuthRad: azimuthOf(ray.entry), downDeg: radToDeg(Math.asin(Math.max(-1, Math.min(1, -direction[2])))), bundleMm: bundle, massGrams: bunch.massGrams,
-      barrier: null, barrierName: 'foam, no barrier', outsideMm: bundle, boreMm: null, insideMm: FOAM_DEPTH_MM, cutMm: 0, wireInsideMm: FOAM_DEPTH_MM, holdMm: 0,
-      cakeMm: ray.insideMm, clearMm: ray.insideMm - FOAM_DEPTH_MM, meets: ray.meets, springDeg: 0, reason: 'A dummy tier of foam, which nobody eats.', countsOut: true, nearestEntryMm: Infinity,
+      id,
+      number: 0,
+      pieceIds: bunch.members.map((p) => p.piece.id),
+      tierIndex: ray.tier.index,
+      pointMm: ray.entry,
+      direction,
+      azimuthRad: azimuthOf(ray.entry),
+      downDeg: radToDeg(Math.asin(Math.max(-1, Math.min(1, -direction[2])))),
+      bundleMm: bundle,
+      massGrams: bunch.massGrams,
+      barrier: null,
+      barrierName: 'foam, no barrier',
+      outsideMm: bundle,
+      boreMm: null,
+      insideMm: FOAM_DEPTH_MM,
+      cutMm: 0,
+      wireInsideMm: FOAM_DEPTH_MM,
+      holdMm: 0,
+      cakeMm: ray.insideMm,
+      clearMm: ray.insideMm - FOAM_DEPTH_MM,
+      meets: ray.meets,
+      springDeg: 0,
+      reason: 'A dummy tier of foam, which nobody eats.',
+      countsOut: true,
+      nearestEntryMm: Infinity,
     };
     entries.push(entry);
     for (const p of bunch.members) {

@@ -103,14 +103,26 @@ function cutLists(wires: readonly (WireCut & { times: number })[], stockMm: numb
   const groups = new Map<string, GaugeCuts>();
   for (const wire of wires) {
     const key = `${wire.gauge}|${wire.colour}`;
-    const group = groups.get(key) ?? { gauge: wire.gauge, colour: wire.colour, diameterMm: wire.diameterMm, demands: [], least: cutLongestFirst([], stockMm), fractions: cutByFractions([], stockMm) };
+    const group = groups.get(key) ?? {
+      gauge: wire.gauge,
+      colour: wire.colour,
+      diameterMm: wire.diameterMm,
+      demands: [],
+      least: cutLongestFirst([], stockMm),
+      fractions: cutByFractions([], stockMm),
+    };
     const known = group.demands.find((d) => d.lengthMm === wire.lengthMm);
     if (known) known.count += wire.count * wire.times;
     else group.demands.push({ lengthMm: wire.lengthMm, count: wire.count * wire.times });
     groups.set(key, group);
   }
   return [...groups.values()]
-    .map((g) => ({ ...g, demands: g.demands.sort((a, b) => b.lengthMm - a.lengthMm), least: cutLongestFirst(g.demands, stockMm), fractions: cutByFractions(g.demands, stockMm) }))
+    .map((g) => ({
+      ...g,
+      demands: g.demands.sort((a, b) => b.lengthMm - a.lengthMm),
+      least: cutLongestFirst(g.demands, stockMm),
+      fractions: cutByFractions(g.demands, stockMm),
+    }))
     .sort((a, b) => a.gauge - b.gauge || a.colour.localeCompare(b.colour));
 }
 
@@ -132,14 +144,28 @@ const tooLongWarnings = (cuts: readonly GaugeCuts[], stockMm: number): Warning[]
  * project that passed `checkProject`.
  */
 export function derivePlan(project: Project): DerivedPlan {
-  const warnings: Warning[] = cakeFaults(project.cake).map((f) => ({ level: 'stop', station: 'Brief', what: f.message, where: 'the cake', why: 'Nothing can stand on it.', remedy: 'Mend it in Brief.' }));
+  const warnings: Warning[] = cakeFaults(project.cake).map((f) => ({
+    level: 'stop',
+    station: 'Brief',
+    what: f.message,
+    where: 'the cake',
+    why: 'Nothing can stand on it.',
+    remedy: 'Mend it in Brief.',
+  }));
   const solid = cakeSolid(project.cake);
   const planned: { arrangement: Arrangement; scene: Scene | null; built: Built; contacts: Warning[] }[] = [];
   for (const arrangement of project.arrangements) {
     const scene = buildScene(project.cake, arrangement);
     const built = scene ? buildArrangement(project, arrangement, scene) : EMPTY_BUILT;
     const contacts = scene
-      ? contactWarnings({ cake: project.cake, solid, heads: scene.heads, intoCake: scene.intoCake, dust: project.brief.dust, stems: built.stems.map((s) => ({ pieceId: s.pieceId, curve: s.curve, endsInEntry: true })) })
+      ? contactWarnings({
+          cake: project.cake,
+          solid,
+          heads: scene.heads,
+          intoCake: scene.intoCake,
+          dust: project.brief.dust,
+          stems: built.stems.map((s) => ({ pieceId: s.pieceId, curve: s.curve, endsInEntry: true })),
+        })
       : [];
     planned.push({ arrangement, scene, built, contacts });
     warnings.push(...built.warnings, ...contacts);
@@ -183,13 +209,40 @@ const lostLine = (arrangement: Arrangement): Warning => ({
 });
 
 function reportHead(arrangementId: string, h: Scene['heads'][number]): PlannedHead {
-  return { arrangementId, pieceId: h.piece.id, name: h.body.species.name, role: h.body.role, centreMm: h.centre, baseMm: h.base, axis: h.axis, radialMm: h.body.radialMm, axialMm: h.body.axialMm, massGrams: h.body.massGrams };
+  return {
+    arrangementId,
+    pieceId: h.piece.id,
+    name: h.body.species.name,
+    role: h.body.role,
+    centreMm: h.centre,
+    baseMm: h.base,
+    axis: h.axis,
+    radialMm: h.body.radialMm,
+    axialMm: h.body.axialMm,
+    massGrams: h.body.massGrams,
+  };
 }
 
-function planArrangement({ arrangement, scene, built, contacts }: { arrangement: Arrangement; scene: Scene | null; built: Built; contacts: Warning[] }): PlannedArrangement {
+function planArrangement({
+  arrangement,
+  scene,
+  built,
+  contacts,
+}: {
+  arrangement: Arrangement;
+  scene: Scene | null;
+  built: Built;
+  contacts: Warning[];
+}): PlannedArrangement {
   const own = [...built.warnings, ...contacts];
   const first = own.find((w) => w.level === 'stop') ?? own.find((w) => w.level === 'look again');
-  const readings = scene ? readBalance(scene, { stops: own.filter((w) => w.level === 'stop').length, looks: own.filter((w) => w.level === 'look again').length, first: first ? `${first.what}, ${first.where}.` : null }) : [];
+  const readings = scene
+    ? readBalance(scene, {
+        stops: own.filter((w) => w.level === 'stop').length,
+        looks: own.filter((w) => w.level === 'look again').length,
+        first: first ? `${first.what}, ${first.where}.` : null,
+      })
+    : [];
   return {
     id: arrangement.id,
     method: arrangement.method,
@@ -209,28 +262,62 @@ function tapeNeeded(built: readonly Built[]): number {
   let mm = 0;
   for (const b of built) {
     for (const stem of b.stems) mm += tapeLengthMm(stem.gauge.diameterMm + 0.3, stem.lengthMm + 5);
-    for (const spray of b.sprays) for (const joint of spray.joints) mm += tapeLengthMm(joint.thicknessMm, joint.onto ? 15 : 12) + 2 * Math.PI * joint.thicknessMm;
+    for (const spray of b.sprays)
+      for (const joint of spray.joints)
+        mm += tapeLengthMm(joint.thicknessMm, joint.onto ? 15 : 12) + 2 * Math.PI * joint.thicknessMm;
     for (const entry of b.entries) mm += tapeLengthMm(entry.bundleMm, entry.wireInsideMm);
   }
   return Math.round(mm * 1.12);
 }
 
-function daysOf(project: Project, tray: readonly TrayKind[], planned: readonly { built: Built; arrangement: Arrangement }[], entries: readonly Entry[], colours: number) {
+function daysOf(
+  project: Project,
+  tray: readonly TrayKind[],
+  planned: readonly { built: Built; arrangement: Arrangement }[],
+  entries: readonly Entry[],
+  colours: number,
+) {
   const { brief } = project;
   const dryFactor = dryingFactor(brief.room.celsius, brief.room.humidityShare);
-  const joints = planned.reduce((a, p) => a + p.arrangement.quantity * p.built.sprays.reduce((b, s) => b + s.joints.length, 0), 0);
+  const joints = planned.reduce(
+    (a, p) => a + p.arrangement.quantity * p.built.sprays.reduce((b, s) => b + s.joints.length, 0),
+    0,
+  );
   const barrierMinutes = entries.reduce((a, e) => a + (e.barrier ? barrierById(e.barrier)!.minutes : 0.5), 0);
   const tasks = tasksOf(tray, { joints, entries: entries.length, barrierMinutes }, colours, dryFactor);
   const leavesAt = wallFromText(brief.leavesAt);
-  const result = tasks.length && Number.isFinite(leavesAt) ? planBackward(tasks, { hours: brief.hours, leavesAt, bufferMinutes: 45, fillShare: 0.75, lastMorningFrom: brief.lastMorningFrom }) : [];
+  const result =
+    tasks.length && Number.isFinite(leavesAt)
+      ? planBackward(tasks, {
+          hours: brief.hours,
+          leavesAt,
+          bufferMinutes: 45,
+          fillShare: 0.75,
+          lastMorningFrom: brief.lastMorningFrom,
+        })
+      : [];
   const schedule = Array.isArray(result) ? result : [];
   const path = criticalPath(tasks);
   const warnings: Warning[] = [];
   if (!Number.isFinite(dryFactor)) {
-    warnings.push({ level: 'look again', station: 'Days', what: 'In this air paste may not dry', where: `${Math.round(brief.room.humidityShare * 100)} % humidity`, why: 'Above 75 % it takes up as much water as it gives off; the plan counts three times the usual.', remedy: 'Dry the room, or use a drying cabinet.' });
+    warnings.push({
+      level: 'look again',
+      station: 'Days',
+      what: 'In this air paste may not dry',
+      where: `${Math.round(brief.room.humidityShare * 100)} % humidity`,
+      why: 'Above 75 % it takes up as much water as it gives off; the plan counts three times the usual.',
+      remedy: 'Dry the room, or use a drying cabinet.',
+    });
   }
   if (tasks.length && brief.hours.every((h) => h === null)) {
-    warnings.push({ level: 'stop', station: 'Days', what: 'No day of the week has working hours', where: 'Brief', why: 'Nothing can be made.', remedy: 'Give at least one evening.' });
+    warnings.push({
+      level: 'stop',
+      station: 'Days',
+      what: 'No day of the week has working hours',
+      where: 'Brief',
+      why: 'Nothing can be made.',
+      remedy: 'Give at least one evening.',
+    });
   }
   return { plan: { tasks, schedule, critical: 'critical' in path ? path.critical : [], dryFactor }, warnings };
 }

@@ -25,16 +25,28 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
   const { cake, brief } = project;
   const out = entries
     .filter((e) => e.countsOut)
-    .map((e) => ({ number: e.number, entryId: e.id, what: e.barrierName, where: azimuthToClockWords(e.azimuthRad), tier: tierName(cake, e.tierIndex) }));
+    .map((e) => ({
+      number: e.number,
+      entryId: e.id,
+      what: e.barrierName,
+      where: azimuthToClockWords(e.azimuthRad),
+      tier: tierName(cake, e.tierIndex),
+    }));
   const names = cake.tiers.map((t, i) => ({ t, name: tierName(cake, i) }));
-  const eaten = names.filter(({ t }) => t.kind === 'edible').map(({ t, name }) => `${name}${t.covering.eaten ? ' with its covering' : ', without its covering'}`);
+  const eaten = names
+    .filter(({ t }) => t.kind === 'edible')
+    .map(({ t, name }) => `${name}${t.covering.eaten ? ' with its covering' : ', without its covering'}`);
   const notEaten = [
-    ...names.filter(({ t }) => t.kind === 'dummy').map(({ t, name }) => `${name}: foam${t.covering.eaten ? '' : ', covering too'}`),
+    ...names
+      .filter(({ t }) => t.kind === 'dummy')
+      .map(({ t, name }) => `${name}: foam${t.covering.eaten ? '' : ', covering too'}`),
     ...(tray.length ? ['every flower, berry and leaf: they hold wire and tape'] : []),
     ...(brief.dust === 'edible' ? [] : [`dust that is ${brief.dust === 'unknown' ? 'not known to be edible' : 'not edible'}`]),
   ];
   const fromBarriers = entries.flatMap((e) => (e.barrier ? (barrierById(e.barrier)?.allergens ?? []) : []));
-  const allergens = [...new Set([...brief.allergensInCake, ...fromBarriers, ...(brief.glue === 'egg white' && tray.length ? ['egg'] : [])])];
+  const allergens = [
+    ...new Set([...brief.allergensInCake, ...fromBarriers, ...(brief.glue === 'egg white' && tray.length ? ['egg'] : [])]),
+  ];
   const small = tray.filter((k) => k.role === 'berry' || k.role === 'bud').map((k) => speciesById(k.species).plural);
   return {
     goesIn: entries.length,
@@ -45,7 +57,9 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
     allergens,
     smallParts: brief.smallChildren ? [...new Set(small)] : [],
     cautions: [
-      ...(brief.smallChildren ? ['Small children at the table: keep picks, berries and buds out of reach, and count everything out first.'] : []),
+      ...(brief.smallChildren
+        ? ['Small children at the table: keep picks, berries and buds out of reach, and count everything out first.']
+        : []),
       'Keep dry and out of the sun; take the flowers off before chilling, damp lifts their colour.',
       'Usual cautions. Check your local food rules; nothing here says that a rule is met.',
     ],

@@ -40,7 +40,13 @@ export const defaultCake = (): Cake => ({
   dowels: [],
 });
 
-export const newTier = (id: string, diameterMm: number, heightMm: number, colour: string, name: string): Cake['tiers'][number] => ({
+export const newTier = (
+  id: string,
+  diameterMm: number,
+  heightMm: number,
+  colour: string,
+  name: string,
+): Cake['tiers'][number] => ({
   id,
   shape: 'round',
   diameterMm,
@@ -59,17 +65,61 @@ export function defaultLine(form: LineSpec['form'], cake: Cake): LineSpec {
   const bottom = (cake.tiers[0]?.diameterMm ?? 200) / 2;
   switch (form) {
     case 'crescent':
-      return { form, tier: top, fromRad: -0.2, sweepRad: -2.4, radiusShare: 0.57, trailMm: Math.min(60, (topTier?.heightMm ?? 100) * 0.5), focal: 0.5, widthMm: Math.min(40, radius * 0.42), riseMm: Math.min(34, radius * 0.36) };
+      return {
+        form,
+        tier: top,
+        fromRad: -0.2,
+        sweepRad: -2.4,
+        radiusShare: 0.57,
+        trailMm: Math.min(60, (topTier?.heightMm ?? 100) * 0.5),
+        focal: 0.5,
+        widthMm: Math.min(40, radius * 0.42),
+        riseMm: Math.min(34, radius * 0.36),
+      };
     case 'cascade':
-      return { form, fromRad: -0.9, toRad: -2.3, startMm: radius * 0.5, lengthDownMm: radius * 0.5 + height * 0.8 + (bottom - radius), swingMm: 26, focal: 0.5, widthMm: Math.min(56, bottom * 0.42), riseMm: Math.min(36, bottom * 0.3) };
+      return {
+        form,
+        fromRad: -0.9,
+        toRad: -2.3,
+        startMm: radius * 0.5,
+        lengthDownMm: radius * 0.5 + height * 0.8 + (bottom - radius),
+        swingMm: 26,
+        focal: 0.5,
+        widthMm: Math.min(56, bottom * 0.42),
+        riseMm: Math.min(36, bottom * 0.3),
+      };
     case 'ring':
-      return { form, tier: 0, where: cake.tiers.length > 1 ? 'foot' : 'top', radiusShare: 0.78, gapRad: 0, gapAtRad: Math.PI / 2, focal: 0.5, widthMm: Math.min(26, bottom * 0.26), riseMm: 24 };
+      return {
+        form,
+        tier: 0,
+        where: cake.tiers.length > 1 ? 'foot' : 'top',
+        radiusShare: 0.78,
+        gapRad: 0,
+        gapAtRad: Math.PI / 2,
+        focal: 0.5,
+        widthMm: Math.min(26, bottom * 0.26),
+        riseMm: 24,
+      };
     case 'posy':
-      return { form, tier: top, xMm: 0, yMm: 0, focal: 0.5, widthMm: Math.min(64, radius * 0.66), riseMm: Math.min(46, radius * 0.45) };
+      return {
+        form,
+        tier: top,
+        xMm: 0,
+        yMm: 0,
+        focal: 0.5,
+        widthMm: Math.min(64, radius * 0.66),
+        riseMm: Math.min(46, radius * 0.45),
+      };
   }
 }
 
-export const newArrangement = (id: string, line: LineSpec): Arrangement => ({ id, line, method: 'stem by stem', pieces: [], quantity: 1 });
+export const newArrangement = (id: string, line: LineSpec): Arrangement => ({
+  id,
+  line,
+  method: 'stem by stem',
+  pieces: [],
+  quantity: 1,
+});
 
 /** A new job. The caller hands in the id and the day, since the core has neither clock nor chance. */
 export function newProject(id: string, name: string, leavesAt: string): Project {

@@ -79,7 +79,12 @@ export function checkProject(value: unknown): { project: Project } | { issues: I
   const result = v.safeParse(projectSchema, value);
   if (!result.success) {
     return {
-      issues: result.issues.map((i) => ({ path: pathOf(i), expected: i.expected ?? 'something else', received: i.received, message: i.message })),
+      issues: result.issues.map((i) => ({
+        path: pathOf(i),
+        expected: i.expected ?? 'something else',
+        received: i.received,
+        message: i.message,
+      })),
     };
   }
   const twice = repeatedIds(result.output);
@@ -92,7 +97,13 @@ function repeatedIds(project: Project): Issue[] {
   project.arrangements.forEach((arrangement, a) => {
     arrangement.pieces.forEach((piece, p) => {
       const key = `${arrangement.id}/${piece.id}`;
-      if (seen.has(key)) issues.push({ path: `arrangements.${a}.pieces.${p}.id`, expected: 'an id used once', received: piece.id, message: 'two pieces have the same id' });
+      if (seen.has(key))
+        issues.push({
+          path: `arrangements.${a}.pieces.${p}.id`,
+          expected: 'an id used once',
+          received: piece.id,
+          message: 'two pieces have the same id',
+        });
       seen.add(key);
     });
   });

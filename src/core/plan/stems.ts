@@ -37,7 +37,12 @@ export const gaugeFor = (p: PlacedPiece, freeMm: number, system: WireSystem): Ga
 export function stemToEntry(p: PlacedPiece, entry: Entry, solid: CakeSolid): Vec3[] {
   const rim = addScaled(entry.pointMm, entry.direction, -RIM_PROUD_MM);
   const reach = Math.max(4, distance(p.base, rim));
-  return keepStemClear(hermite(p.base, scale(p.axis, -reach), rim, scale(entry.direction, reach), 12), solid, STEM_LIFT_MM, AT_RIM_MM);
+  return keepStemClear(
+    hermite(p.base, scale(p.axis, -reach), rim, scale(entry.direction, reach), 12),
+    solid,
+    STEM_LIFT_MM,
+    AT_RIM_MM,
+  );
 }
 
 function headTerms(p: PlacedPiece): LengthTerm[] {
@@ -45,7 +50,11 @@ function headTerms(p: PlacedPiece): LengthTerm[] {
   const inside = p.body.axialMm * 2 * wiring.insideShare;
   return [
     { name: 'hook', mm: wiring.hookMm, why: 'bent in the paste so that the head cannot pull off' },
-    { name: 'inside the head', mm: inside, why: p.spine.length ? 'up the middle of the sprig' : 'through the base into the middle' },
+    {
+      name: 'inside the head',
+      mm: inside,
+      why: p.spine.length ? 'up the middle of the sprig' : 'through the base into the middle',
+    },
   ];
 }
 
@@ -61,7 +70,18 @@ export function partWires(p: PlacedPiece, context: WireContext): WireCut[] {
       { name: 'along the stem', mm: long * 0.45, why: 'taped to the head’s own stem' },
       { name: 'to trim', mm: TRIM_ALLOWANCE_MM, why: 'cut long, shorten after' },
     ]);
-    cuts.push({ id: `${p.piece.id}-${use}`, pieceId: p.piece.id, use, label: `${nameOf(p)}: ${name}`, gauge: part.swg, diameterMm: gaugeToMm('SWG', part.swg), colour: wiring.white ? 'white' : context.colour, terms, lengthMm, count: part.count });
+    cuts.push({
+      id: `${p.piece.id}-${use}`,
+      pieceId: p.piece.id,
+      use,
+      label: `${nameOf(p)}: ${name}`,
+      gauge: part.swg,
+      diameterMm: gaugeToMm('SWG', part.swg),
+      colour: wiring.white ? 'white' : context.colour,
+      terms,
+      lengthMm,
+      count: part.count,
+    });
   };
   if (wiring.parts) add('part', wiring.parts.name, wiring.parts);
   if (wiring.stamens) add('stamen', 'stamen', wiring.stamens);
@@ -76,7 +96,11 @@ export function entryWire(p: PlacedPiece, stem: Stem, entry: Entry, context: Wir
     ...headTerms(p),
     { name: 'free stem', mm: stem.lengthMm, why: 'from the head to the barrier’s rim' },
     { name: 'in the barrier', mm: entry.wireInsideMm + (straw ? RIM_PROUD_MM : 0), why: `down the ${entry.barrierName}` },
-    { name: 'sprung fold', mm: straw ? (heavy ? SPRUNG_FOLD_MM / 2 : SPRUNG_FOLD_MM) : 0, why: heavy ? 'the smallest fold that grips' : 'bent back so that it springs' },
+    {
+      name: 'sprung fold',
+      mm: straw ? (heavy ? SPRUNG_FOLD_MM / 2 : SPRUNG_FOLD_MM) : 0,
+      why: heavy ? 'the smallest fold that grips' : 'bent back so that it springs',
+    },
     { name: 'to trim', mm: TRIM_ALLOWANCE_MM, why: 'cut long, shorten after' },
   ]);
   return stemCut(p, stem.gauge, context, terms, lengthMm);
@@ -114,7 +138,14 @@ interface RunningWire {
 }
 
 /** Gauges, run-past lengths, carriers and thickness of one spray. Joints get their wires and thickness. */
-export function wireSpray(spray: Spray, heads: ReadonlyMap<string, PlacedPiece>, context: WireContext, solid: CakeSolid, insideMm: number, thickness: (bare: readonly number[]) => number): SprayWiring {
+export function wireSpray(
+  spray: Spray,
+  heads: ReadonlyMap<string, PlacedPiece>,
+  context: WireContext,
+  solid: CakeSolid,
+  insideMm: number,
+  thickness: (bare: readonly number[]) => number,
+): SprayWiring {
   const stems: Stem[] = [];
   const running: RunningWire[] = [];
   for (const joint of spray.joints) {
@@ -122,10 +153,21 @@ export function wireSpray(spray: Spray, heads: ReadonlyMap<string, PlacedPiece>,
     joint.curve = keepStemClear(joint.curve, solid, STEM_LIFT_MM, joint.arm === 'heel' ? AT_RIM_MM : 0);
     joint.stalkMm = polylineLengthMm(joint.curve);
     const gauge = gaugeFor(p, joint.stalkMm, context.system);
-    stems.push({ pieceId: joint.pieceId, curve: joint.curve, lengthMm: joint.stalkMm, gauge, wires: 1 + (p.body.species.wiring.parts?.count ?? 0) });
+    stems.push({
+      pieceId: joint.pieceId,
+      curve: joint.curve,
+      lengthMm: joint.stalkMm,
+      gauge,
+      wires: 1 + (p.body.species.wiring.parts?.count ?? 0),
+    });
     const main = joint.tip || joint.arm === 'heel' || p.body.role === 'focal' || p.body.role === 'secondary';
     const runMm = joint.onto ? RUN_PAST_JOINT_MM.branch : RUN_PAST_JOINT_MM.arm;
-    running.push({ joint, diameterMm: gauge.diameterMm, runMm, toEnd: !joint.onto && (main || joint.toPickMm <= RUN_PAST_JOINT_MM.arm) });
+    running.push({
+      joint,
+      diameterMm: gauge.diameterMm,
+      runMm,
+      toEnd: !joint.onto && (main || joint.toPickMm <= RUN_PAST_JOINT_MM.arm),
+    });
   }
   const carriers = (['first', 'second'] as const).flatMap((arm) => carriersFor(arm, heads, running, context));
   fillThickness(running, carriers, thickness);
@@ -136,7 +178,11 @@ export function wireSpray(spray: Spray, heads: ReadonlyMap<string, PlacedPiece>,
     const { terms, lengthMm } = sumTerms([
       ...headTerms(p),
       { name: 'free stem', mm: joint.stalkMm, why: `from the head to joint ${joint.order}` },
-      { name: 'along the stem', mm: run.toEnd ? joint.toPickMm : toEnd, why: run.toEnd ? 'carries the arm to the pick' : 'runs on past its joint, then is trimmed so that the stem tapers' },
+      {
+        name: 'along the stem',
+        mm: run.toEnd ? joint.toPickMm : toEnd,
+        why: run.toEnd ? 'carries the arm to the pick' : 'runs on past its joint, then is trimmed so that the stem tapers',
+      },
       { name: 'in the barrier', mm: run.toEnd ? insideMm : 0, why: 'to the pick’s end' },
       { name: 'to trim', mm: TRIM_ALLOWANCE_MM, why: 'cut long, shorten after' },
     ]);
@@ -155,16 +201,25 @@ interface Carrier {
 }
 
 /** Walks an arm from its tip; where the bundle's own wires would yield, a further wire is laid in from 20 mm before. */
-function carriersFor(arm: 'first' | 'second', heads: ReadonlyMap<string, PlacedPiece>, running: readonly RunningWire[], context: WireContext): Carrier[] {
+function carriersFor(
+  arm: 'first' | 'second',
+  heads: ReadonlyMap<string, PlacedPiece>,
+  running: readonly RunningWire[],
+  context: WireContext,
+): Carrier[] {
   const own = running.filter((r) => r.joint.arm === arm).sort((a, b) => b.joint.toPickMm - a.joint.toPickMm);
   const carriers: Carrier[] = [];
   for (const at of own) {
     const x = at.joint.toPickMm;
     const momentNmm = own.reduce((a, r) => {
       const beyond = r.joint.toPickMm - x;
-      return beyond >= 0 ? a + heads.get(r.joint.pieceId)!.body.massGrams * GRAVITY_N_PER_GRAM * HANDLING_FACTOR * (beyond + 8) : a;
+      return beyond >= 0
+        ? a + heads.get(r.joint.pieceId)!.body.massGrams * GRAVITY_N_PER_GRAM * HANDLING_FACTOR * (beyond + 8)
+        : a;
     }, 0);
-    const passing = own.filter((r) => r.joint.toPickMm >= x && (r.toEnd || r.joint.toPickMm - r.runMm < x)).map((r) => r.diameterMm);
+    const passing = own
+      .filter((r) => r.joint.toPickMm >= x && (r.toEnd || r.joint.toPickMm - r.runMm < x))
+      .map((r) => r.diameterMm);
     const here = [...passing, ...carriers.map((c) => c.diameterMm)];
     while (momentNmm > bundleMomentNmm(here) && carriers.length < 6) {
       const gauge = carriers.length < 2 ? 22 : 20;
@@ -183,14 +238,25 @@ export function bundleMomentNmm(diametersMm: readonly number[]): number {
   return (STEEL.yieldMPa * total) / (Math.max(...diametersMm) / 2);
 }
 
-function fillThickness(running: readonly RunningWire[], carriers: readonly Carrier[], thickness: (bare: readonly number[]) => number): void {
+function fillThickness(
+  running: readonly RunningWire[],
+  carriers: readonly Carrier[],
+  thickness: (bare: readonly number[]) => number,
+): void {
   for (const { joint } of running) {
     const passing = running.filter((r) => {
-      if (joint.onto || r.joint.onto) return r.joint === joint || (joint.onto !== null && r.joint.onto === joint.onto && r.joint.order <= joint.order);
+      if (joint.onto || r.joint.onto)
+        return r.joint === joint || (joint.onto !== null && r.joint.onto === joint.onto && r.joint.order <= joint.order);
       if (joint.arm === 'heel') return r.joint.order <= joint.order && (r.toEnd || r.joint.arm === 'heel');
-      return r.joint.arm === joint.arm && r.joint.toPickMm >= joint.toPickMm && (r.toEnd || r.joint.toPickMm - r.runMm < joint.toPickMm);
+      return (
+        r.joint.arm === joint.arm &&
+        r.joint.toPickMm >= joint.toPickMm &&
+        (r.toEnd || r.joint.toPickMm - r.runMm < joint.toPickMm)
+      );
     });
-    const stiff = carriers.filter((c) => joint.arm === 'heel' || (c.arm === joint.arm && c.fromPickMm >= joint.toPickMm && !joint.onto));
+    const stiff = carriers.filter(
+      (c) => joint.arm === 'heel' || (c.arm === joint.arm && c.fromPickMm >= joint.toPickMm && !joint.onto),
+    );
     const bare = [...passing.map((r) => r.diameterMm), ...stiff.map((c) => c.diameterMm)];
     joint.wires = bare.length;
     joint.thicknessMm = thickness(bare);
@@ -203,19 +269,39 @@ function carrierCut(spray: Spray, carrier: Carrier, index: number, insideMm: num
     { name: 'in the barrier', mm: insideMm, why: 'to the pick’s end' },
     { name: 'to trim', mm: TRIM_ALLOWANCE_MM, why: 'cut long, shorten after' },
   ]);
-  return { id: `${spray.id}-carrier-${index + 1}`, pieceId: spray.pieceIds[0]!, use: 'carrier', label: 'Carrier', gauge: carrier.gauge, diameterMm: carrier.diameterMm, colour: context.colour, terms, lengthMm, count: 1 };
+  return {
+    id: `${spray.id}-carrier-${index + 1}`,
+    pieceId: spray.pieceIds[0]!,
+    use: 'carrier',
+    label: 'Carrier',
+    gauge: carrier.gauge,
+    diameterMm: carrier.diameterMm,
+    colour: context.colour,
+    terms,
+    lengthMm,
+    count: 1,
+  };
 }
 
 export function makeStem(p: PlacedPiece, curve: Vec3[], system: WireSystem): Stem {
   const lengthMm = polylineLengthMm(curve);
-  return { pieceId: p.piece.id, curve, lengthMm, gauge: gaugeFor(p, lengthMm, system), wires: 1 + (p.body.species.wiring.parts?.count ?? 0) };
+  return {
+    pieceId: p.piece.id,
+    curve,
+    lengthMm,
+    gauge: gaugeFor(p, lengthMm, system),
+    wires: 1 + (p.body.species.wiring.parts?.count ?? 0),
+  };
 }
 
 export const describeBunch = (members: readonly PlacedPiece[]): string => {
   const counts = new Map<string, number>();
-  for (const p of members) counts.set(`${p.piece.species}|${p.piece.stage}`, (counts.get(`${p.piece.species}|${p.piece.stage}`) ?? 0) + 1);
-  return [...counts].map(([key, n]) => {
-    const p = members.find((m) => `${m.piece.species}|${m.piece.stage}` === key)!;
-    return countedName(p.body.species, p.piece.stage, n);
-  }).join(', ');
+  for (const p of members)
+    counts.set(`${p.piece.species}|${p.piece.stage}`, (counts.get(`${p.piece.species}|${p.piece.stage}`) ?? 0) + 1);
+  return [...counts]
+    .map(([key, n]) => {
+      const p = members.find((m) => `${m.piece.species}|${m.piece.stage}` === key)!;
+      return countedName(p.body.species, p.piece.stage, n);
+    })
+    .join(', ');
 };

@@ -147,7 +147,9 @@ function planArm(locals: readonly Local[], heel: Local[], stemY: (x: number) => 
 function sideBranches(locals: readonly Local[], stemY: (x: number) => number): { leads: Local[]; members: Map<string, Local[]> } {
   const members = new Map<string, Local[]>();
   const leads: Local[] = [];
-  const rest = [...locals].sort((a, b) => Math.abs(b.y - stemY(b.x)) - Math.abs(a.y - stemY(a.x)) || a.p.piece.id.localeCompare(b.p.piece.id));
+  const rest = [...locals].sort(
+    (a, b) => Math.abs(b.y - stemY(b.x)) - Math.abs(a.y - stemY(a.x)) || a.p.piece.id.localeCompare(b.p.piece.id),
+  );
   while (rest.length) {
     const lead = rest.shift()!;
     leads.push(lead);
@@ -181,8 +183,18 @@ function buildSpray(group: readonly PlacedPiece[], line: Line, id: string): Spra
   const heel: Local[] = locals.filter((l) => belongsAtHeel(l, pickX));
   const onArms = locals.filter((l) => !heel.includes(l));
   const arms = {
-    first: planArm(onArms.filter((l) => l.x < pickX), heel, stemY, pickX),
-    second: planArm(onArms.filter((l) => l.x >= pickX), heel, stemY, pickX),
+    first: planArm(
+      onArms.filter((l) => l.x < pickX),
+      heel,
+      stemY,
+      pickX,
+    ),
+    second: planArm(
+      onArms.filter((l) => l.x >= pickX),
+      heel,
+      stemY,
+      pickX,
+    ),
   };
   const heavier = weigh(arms.first) >= weigh(arms.second) ? (['first', 'second'] as const) : (['second', 'first'] as const);
   const joints: Joint[] = [];
@@ -190,7 +202,11 @@ function buildSpray(group: readonly PlacedPiece[], line: Line, id: string): Spra
   for (const arm of heavier) {
     const sign = arm === 'first' ? -1 : 1;
     armsMm[arm] = Math.max(0, ...arms[arm].map((a) => a.toPick)) + (arms[arm].length ? 12 : 0);
-    arms[arm].forEach((plan, i) => joints.push(armJoint(plan, arm, sign, armsMm[arm], joints.length + 1, i === firstLead(arms[arm]), group, line, pickX, arms[arm])));
+    arms[arm].forEach((plan, i) =>
+      joints.push(
+        armJoint(plan, arm, sign, armsMm[arm], joints.length + 1, i === firstLead(arms[arm]), group, line, pickX, arms[arm]),
+      ),
+    );
   }
   heel.sort((a, b) => a.p.body.massGrams - b.p.body.massGrams || a.p.piece.id.localeCompare(b.p.piece.id));
   heel.forEach((local, i) => joints.push(heelJoint(local, i, heel.length, joints.length + 1, group, line, pickS)));
@@ -226,7 +242,10 @@ function armJoint(
   const { p } = plan.local;
   const s = (pickX + sign * plan.toPick) / line.lengthMm;
   let at = onStem(group, line, s);
-  const onward = normalize(sub(onStem(group, line, (pickX + sign * Math.max(0, plan.toPick - 6)) / line.lengthMm), at), scale(p.frame.along, -sign));
+  const onward = normalize(
+    sub(onStem(group, line, (pickX + sign * Math.max(0, plan.toPick - 6)) / line.lengthMm), at),
+    scale(p.frame.along, -sign),
+  );
   let fromTipMm = armMm - plan.toPick;
   if (plan.onto) {
     const lead = plans.find((q) => q.onto === null && q.local.p.piece.id === plan.onto)!.local.p;
@@ -255,7 +274,15 @@ function armJoint(
   };
 }
 
-function heelJoint(local: Local, i: number, count: number, order: number, group: readonly PlacedPiece[], line: Line, pickS: number): Joint {
+function heelJoint(
+  local: Local,
+  i: number,
+  count: number,
+  order: number,
+  group: readonly PlacedPiece[],
+  line: Line,
+  pickS: number,
+): Joint {
   const frame = line.at(pickS, stemSide(group, line, pickS));
   const below = Math.min(STEM_HEIGHT_MM - 0.5, ((i + 1) / (count + 1)) * (STEM_HEIGHT_MM - 0.5));
   const at = addScaled(frame.pointMm, frame.normal, STEM_HEIGHT_MM - below);

@@ -23,7 +23,8 @@ export interface CutPlan {
 /** An offcut at least this long goes to the tin: a sixth of a length still wires a small filler flower (trade.md W3). */
 export const KEEP_OFFCUT_MM = 60;
 
-const unroll = (demands: readonly CutDemand[]): number[] => demands.flatMap((d) => Array.from({ length: Math.max(0, d.count) }, () => d.lengthMm)).sort((a, b) => b - a);
+const unroll = (demands: readonly CutDemand[]): number[] =>
+  demands.flatMap((d) => Array.from({ length: Math.max(0, d.count) }, () => d.lengthMm)).sort((a, b) => b - a);
 
 /** Lower bound by Martello and Toth 1990 (L2): for every threshold, long pieces alone and what does not fit beside them. */
 export function lowerBoundBars(lengthsMm: readonly number[], stockMm: number): number {
@@ -57,7 +58,10 @@ export function cutLongestFirst(demands: readonly CutDemand[], stockMm: number):
 }
 
 /** Simple fractions of a length, halves to sixths (trade.md W1): each wire from the smallest fraction that is long enough. */
-export function cutByFractions(demands: readonly CutDemand[], stockMm: number): CutPlan & { byFraction: { parts: number; count: number; bars: number }[] } {
+export function cutByFractions(
+  demands: readonly CutDemand[],
+  stockMm: number,
+): CutPlan & { byFraction: { parts: number; count: number; bars: number }[] } {
   const tooLong = demands.filter((d) => d.lengthMm > stockMm && d.count > 0);
   const counts = new Map<number, number[]>();
   for (const mm of unroll(demands.filter((d) => d.lengthMm <= stockMm && d.lengthMm > 0))) {
@@ -66,13 +70,15 @@ export function cutByFractions(demands: readonly CutDemand[], stockMm: number): 
     counts.set(parts, [...(counts.get(parts) ?? []), mm]);
   }
   const bars: CutBar[] = [];
-  const byFraction = [...counts].sort((a, b) => a[0] - b[0]).map(([parts, lengths]) => {
-    const before = bars.length;
-    for (let i = 0; i < lengths.length; i += parts) {
-      const own = lengths.slice(i, i + parts);
-      bars.push({ cutsMm: own, leftMm: stockMm - own.reduce((a, b) => a + b, 0) });
-    }
-    return { parts, count: lengths.length, bars: bars.length - before };
-  });
+  const byFraction = [...counts]
+    .sort((a, b) => a[0] - b[0])
+    .map(([parts, lengths]) => {
+      const before = bars.length;
+      for (let i = 0; i < lengths.length; i += parts) {
+        const own = lengths.slice(i, i + parts);
+        bars.push({ cutsMm: own, leftMm: stockMm - own.reduce((a, b) => a + b, 0) });
+      }
+      return { parts, count: lengths.length, bars: bars.length - before };
+    });
   return { bars, boundBars: bars.length, proven: false, wasteMm: bars.reduce((a, b) => a + b.leftMm, 0), tooLong, byFraction };
 }

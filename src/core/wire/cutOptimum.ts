@@ -28,22 +28,49 @@ function fullPatterns(lengthsMm: readonly number[], counts: readonly number[], s
 export function cutOptimally(demands: readonly CutDemand[], stockMm: number, solve: IntegerSolver, mostPatterns = 6000): CutPlan {
   const quick = cutLongestFirst(demands, stockMm);
   const merged = new Map<number, number>();
-  for (const d of demands) if (d.count > 0 && d.lengthMm > 0 && d.lengthMm <= stockMm) merged.set(d.lengthMm, (merged.get(d.lengthMm) ?? 0) + d.count);
+  for (const d of demands)
+    if (d.count > 0 && d.lengthMm > 0 && d.lengthMm <= stockMm) merged.set(d.lengthMm, (merged.get(d.lengthMm) ?? 0) + d.count);
   if (quick.proven || merged.size === 0) return quick;
   const lengths = [...merged.keys()].sort((a, b) => b - a);
   const counts = lengths.map((l) => merged.get(l)!);
   const patterns = fullPatterns(lengths, counts, stockMm, mostPatterns);
   if (!patterns) return quick;
-  const rows = lengths.map((_, i) => `r${i}: ${patterns.map((p, j) => (p[i] ? `+ ${p[i]} x${j}` : '')).filter(Boolean).join(' ')} >= ${counts[i]}`);
+  const rows = lengths.map(
+    (_, i) =>
+      `r${i}: ${patterns
+        .map((p, j) => (p[i] ? `+ ${p[i]} x${j}` : ''))
+        .filter(Boolean)
+        .join(' ')} >= ${counts[i]}`,
+  );
   const names = patterns.map((_, j) => `x${j}`);
-  const answer = solve(`Minimize\n bars: ${names.map((n) => `+ ${n}`).join(' ')}\nSubject To\n ${rows.join('\n ')}\nGeneral\n ${names.join(' ')}\nEnd\n`);
+  const answer = solve(
+    `Minimize\n bars: ${names.map((n) => `+ ${n}`).join(' ')}\nSubject To\n ${rows.join('\n ')}\nGeneral\n ${names.join(' ')}\nEnd\n`,
+  );
   if (!answer) return quick;
-  const bars = barsFromPatterns(patterns, names.map((n) => Math.round(answer.columns[n] ?? 0)), lengths, counts, stockMm);
+  const bars = barsFromPatterns(
+    patterns,
+    names.map((n) => Math.round(answer.columns[n] ?? 0)),
+    lengths,
+    counts,
+    stockMm,
+  );
   if (bars.length > quick.bars.length) return quick;
-  return { bars, boundBars: answer.optimal ? bars.length : quick.boundBars, proven: answer.optimal, wasteMm: bars.reduce((a, b) => a + b.leftMm, 0), tooLong: quick.tooLong };
+  return {
+    bars,
+    boundBars: answer.optimal ? bars.length : quick.boundBars,
+    proven: answer.optimal,
+    wasteMm: bars.reduce((a, b) => a + b.leftMm, 0),
+    tooLong: quick.tooLong,
+  };
 }
 
-function barsFromPatterns(patterns: readonly number[][], times: readonly number[], lengths: readonly number[], counts: readonly number[], stockMm: number): CutBar[] {
+function barsFromPatterns(
+  patterns: readonly number[][],
+  times: readonly number[],
+  lengths: readonly number[],
+  counts: readonly number[],
+  stockMm: number,
+): CutBar[] {
   const left = [...counts];
   const bars: CutBar[] = [];
   patterns.forEach((pattern, j) => {

@@ -3,8 +3,26 @@ export type WireSystem = 'SWG' | 'AWG';
 
 /** Imperial standard wire gauge, mm (BS 3737; values from memory). */
 const SWG_MM: Readonly<Record<number, number>> = {
-  14: 2.032, 15: 1.829, 16: 1.626, 17: 1.422, 18: 1.219, 19: 1.016, 20: 0.914, 21: 0.813, 22: 0.711, 23: 0.61, 24: 0.559,
-  25: 0.508, 26: 0.457, 27: 0.417, 28: 0.376, 29: 0.345, 30: 0.315, 31: 0.295, 32: 0.274, 33: 0.254,
+  14: 2.032,
+  15: 1.829,
+  16: 1.626,
+  17: 1.422,
+  18: 1.219,
+  19: 1.016,
+  20: 0.914,
+  21: 0.813,
+  22: 0.711,
+  23: 0.61,
+  24: 0.559,
+  25: 0.508,
+  26: 0.457,
+  27: 0.417,
+  28: 0.376,
+  29: 0.345,
+  30: 0.315,
+  31: 0.295,
+  32: 0.274,
+  33: 0.254,
 };
 
 /** Gauges that florist wire is sold in, thinnest first. */
@@ -19,7 +37,10 @@ export function gaugeToMm(system: WireSystem, gauge: number): number {
 
 /** The gauge of a system whose wire is nearest in thickness, among those sold. */
 export function mmToGauge(system: WireSystem, mm: number): number {
-  return FLORIST_GAUGES.reduce((best, g) => (Math.abs(gaugeToMm(system, g) - mm) < Math.abs(gaugeToMm(system, best) - mm) ? g : best), FLORIST_GAUGES[0] as number);
+  return FLORIST_GAUGES.reduce(
+    (best, g) => (Math.abs(gaugeToMm(system, g) - mm) < Math.abs(gaugeToMm(system, best) - mm) ? g : best),
+    FLORIST_GAUGES[0] as number,
+  );
 }
 
 /** Paper cover adds this much to the diameter of bare florist wire, mm (assumed, not measured). */

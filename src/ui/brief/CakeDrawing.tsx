@@ -10,7 +10,7 @@ import { seededRandom } from '@/core/geometry/random';
 import { getStudio, useStudio } from '../useStudio';
 
 const W = 620;
-const H = 330;
+const H = 262;
 
 /** The tiers to scale, seen from the front; sides and tops can be pulled. The arrangement is dabs of its colours only. */
 export function CakeDrawing({ cake }: { cake: Cake }) {
@@ -30,7 +30,8 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
     const move = (m: globalThis.PointerEvent) => {
       getStudio().preview((d) => {
         const tier = d.cake.tiers[index]!;
-        if (what === 'width') tier.diameterMm = Math.round(clamp(start.diameterMm + (m.clientX - from.x) * mmPerPx * 2, 40, 800) / 2) * 2;
+        if (what === 'width')
+          tier.diameterMm = Math.round(clamp(start.diameterMm + (m.clientX - from.x) * mmPerPx * 2, 40, 800) / 2) * 2;
         else tier.heightMm = Math.round(clamp(start.heightMm - (m.clientY - from.y) * mmPerPx, 10, 400));
       });
     };
@@ -42,12 +43,29 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
     target.addEventListener('pointerup', up, { once: true });
   };
   return (
-    <svg ref={svg} viewBox={`0 0 ${W} ${H}`} className="mt-2 w-full touch-none" role="img" aria-label={`The cake to scale: ${cake.tiers.map((t) => `${t.diameterMm} by ${t.heightMm} mm`).join(', ') || 'no tier yet'}`}>
+    <svg
+      ref={svg}
+      viewBox={`0 0 ${W} ${H}`}
+      className="mt-2 w-full touch-none"
+      role="img"
+      aria-label={`The cake to scale: ${cake.tiers.map((t) => `${t.diameterMm} by ${t.heightMm} mm`).join(', ') || 'no tier yet'}`}
+    >
       <ellipse cx={W / 2} cy={Y(-6)} rx={(cake.board.diameterMm / 2) * scale} ry={7} fill="#d9cdc2" />
-      <rect x={X(-cake.board.diameterMm / 2)} y={Y(0)} width={cake.board.diameterMm * scale} height={cake.board.thicknessMm * scale} rx="3" fill="#e2d8ce" />
+      <rect
+        x={X(-cake.board.diameterMm / 2)}
+        y={Y(0)}
+        width={cake.board.diameterMm * scale}
+        height={cake.board.thicknessMm * scale}
+        rx="3"
+        fill="#e2d8ce"
+      />
       {stackTiers(cake).map((t) => (
         <g key={t.tier.id}>
-          <path d={outline(t.radiusMm, t.footMm, t.topMm, t.edgeMm, X, Y)} fill={t.tier.covering.colour} stroke="rgb(59 21 45 / .25)" />
+          <path
+            d={outline(t.radiusMm, t.footMm, t.topMm, t.edgeMm, X, Y)}
+            fill={t.tier.covering.colour}
+            stroke="rgb(59 21 45 / .25)"
+          />
           <path d={outline(t.radiusMm, t.footMm, t.topMm, t.edgeMm, X, Y)} fill="url(#side)" />
           {t.tier.kind === 'dummy' && (
             <text x={W / 2} y={Y((t.footMm + t.topMm) / 2) + 5} textAnchor="middle" fontSize="15" fill="var(--ink)">
@@ -66,8 +84,30 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
       <Dabs cake={cake} X={X} Y={Y} scale={scale} />
       {stackTiers(cake).map((t) => (
         <g key={t.tier.id} style={{ cursor: 'grab' }}>
-          <rect x={X(t.radiusMm) - 8} y={Y((t.footMm + t.topMm) / 2) - 18} width="16" height="36" rx="8" fill="var(--glaze)" stroke="var(--ink)" strokeWidth="1.6" onPointerDown={(e) => pull(e, t.index, 'width')} style={{ cursor: 'ew-resize' }} />
-          <rect x={W / 2 - 18} y={Y(t.topMm) - 8} width="36" height="16" rx="8" fill="var(--glaze)" stroke="var(--ink)" strokeWidth="1.6" onPointerDown={(e) => pull(e, t.index, 'height')} style={{ cursor: 'ns-resize' }} />
+          <rect
+            x={X(t.radiusMm) - 8}
+            y={Y((t.footMm + t.topMm) / 2) - 18}
+            width="16"
+            height="36"
+            rx="8"
+            fill="var(--glaze)"
+            stroke="var(--ink)"
+            strokeWidth="1.6"
+            onPointerDown={(e) => pull(e, t.index, 'width')}
+            style={{ cursor: 'ew-resize' }}
+          />
+          <rect
+            x={W / 2 - 18}
+            y={Y(t.topMm) - 8}
+            width="36"
+            height="16"
+            rx="8"
+            fill="var(--glaze)"
+            stroke="var(--ink)"
+            strokeWidth="1.6"
+            onPointerDown={(e) => pull(e, t.index, 'height')}
+            style={{ cursor: 'ns-resize' }}
+          />
         </g>
       ))}
     </svg>
@@ -90,7 +130,12 @@ function Dabs({ cake, X, Y, scale }: { cake: Cake; X: (mm: number) => number; Y:
     const place = line.at(s, (random() * 2 - 1) * line.halfWidthMm(s) * 0.8);
     const species = speciesById(choices[Math.floor(random() * choices.length)]!.species);
     const way = colourwayOf(species, choices.find((c) => c.species === species.id)!.colourway);
-    return { place, hue: way.hue, r: (species.sizesMm[1] ?? species.sizesMm[0]!) * (species.habit === 'sprig' ? 0.16 : 0.34) * (1 - 0.5 * line.armShare(s)), front: place.normal[1] < 0.25 };
+    return {
+      place,
+      hue: way.hue,
+      r: (species.sizesMm[1] ?? species.sizesMm[0]!) * (species.habit === 'sprig' ? 0.16 : 0.34) * (1 - 0.5 * line.armShare(s)),
+      front: place.normal[1] < 0.25,
+    };
   });
   return (
     <g opacity="0.8">
@@ -98,7 +143,14 @@ function Dabs({ cake, X, Y, scale }: { cake: Cake; X: (mm: number) => number; Y:
         .filter((d) => d.front)
         .sort((a, b) => b.place.pointMm[1] - a.place.pointMm[1])
         .map((d, i) => (
-          <circle key={i} cx={X(d.place.pointMm[0])} cy={Y(d.place.pointMm[2] + 4)} r={Math.max(2, d.r * scale)} fill={d.hue} opacity="0.85" />
+          <circle
+            key={i}
+            cx={X(d.place.pointMm[0])}
+            cy={Y(d.place.pointMm[2] + 4)}
+            r={Math.max(2, d.r * scale)}
+            fill={d.hue}
+            opacity="0.85"
+          />
         ))}
     </g>
   );

@@ -8,10 +8,17 @@ export function DayAndTable() {
   const brief = useStudio((s) => s.project!.brief);
   const { edit } = getStudio();
   const [day, hour] = brief.leavesAt.split('T') as [string, string];
-  const leave = (d: string, h: string) => /^\d{4}-\d{2}-\d{2}$/.test(d) && /^\d{2}:\d{2}$/.test(h) && edit('change the day', (draft) => void (draft.brief.leavesAt = `${d}T${h}`));
-  const dustWords = { edible: 'Heads may rest on icing.', 'not edible': 'No head may touch icing that is eaten.', unknown: 'Unknown counts as not edible until its label is recorded.' }[brief.dust];
+  const leave = (d: string, h: string) =>
+    /^\d{4}-\d{2}-\d{2}$/.test(d) &&
+    /^\d{2}:\d{2}$/.test(h) &&
+    edit('change the day', (draft) => void (draft.brief.leavesAt = `${d}T${h}`));
+  const dustWords = {
+    edible: 'Heads may rest on icing.',
+    'not edible': 'No head may touch icing that is eaten.',
+    unknown: 'Unknown counts as not edible until its label is recorded.',
+  }[brief.dust];
   return (
-    <div className="flex flex-col gap-3">
+    <div className="flex flex-col gap-2">
       <div className="flex flex-wrap gap-3">
         <label>
           <span className="block pb-1 text-[15px] font-semibold">Leaves the kitchen</span>
@@ -24,16 +31,39 @@ export function DayAndTable() {
             </span>
           </span>
         </label>
-        <NumberField label="At the table" value={brief.guests} unit="guests" least={0} most={100000} onChange={(v) => edit('number of guests', (d) => void (d.brief.guests = Math.round(v)))} />
+        <NumberField
+          label="At the table"
+          value={brief.guests}
+          unit="guests"
+          least={0}
+          most={100000}
+          onChange={(v) => edit('number of guests', (d) => void (d.brief.guests = Math.round(v)))}
+        />
       </div>
       <label className="flex min-h-[44px] items-center gap-3">
-        <input type="checkbox" className="checkbox checkbox-secondary" checked={brief.smallChildren} onChange={(e) => edit('small children', (d) => void (d.brief.smallChildren = e.target.checked))} />
+        <input
+          type="checkbox"
+          className="checkbox checkbox-secondary"
+          checked={brief.smallChildren}
+          onChange={(e) => edit('small children', (d) => void (d.brief.smallChildren = e.target.checked))}
+        />
         <span className="font-semibold">Small children</span>
-        <span className="say">{brief.smallChildren ? 'Berries, buds and picks are named on the sheet.' : 'Nobody under three at the table.'}</span>
+        <span className="say">
+          {brief.smallChildren ? 'Berries, buds and picks are named on the sheet.' : 'Nobody under three at the table.'}
+        </span>
       </label>
       <div className="flex flex-wrap items-center gap-3">
-        <Choice label="Dust on the pieces" value={brief.dust} options={[{ value: 'edible', name: 'Edible dust' }, { value: 'not edible', name: 'Not edible' }, { value: 'unknown', name: 'Unknown' }]} onChange={(v) => edit(`dust ${v}`, (d) => void (d.brief.dust = v))} />
-        <span className="say">{dustWords}</span>
+        <Choice
+          label="Dust on the pieces"
+          value={brief.dust}
+          options={[
+            { value: 'edible', name: 'Edible dust' },
+            { value: 'not edible', name: 'Not edible' },
+            { value: 'unknown', name: 'Unknown' },
+          ]}
+          onChange={(v) => edit(`dust ${v}`, (d) => void (d.brief.dust = v))}
+        />
+        <span className="small min-w-0 grow basis-40">{dustWords}</span>
       </div>
     </div>
   );

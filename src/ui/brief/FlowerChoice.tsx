@@ -6,7 +6,12 @@ import { Choice } from '../shared/fields';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 
-const STYLE_NAMES: Record<(typeof STYLES)[number], string> = { 'focal-led': 'Focal-led', meadow: 'Meadow', 'foliage-led': 'Leafy', lush: 'Lush' };
+const STYLE_NAMES: Record<(typeof STYLES)[number], string> = {
+  'focal-led': 'Focal-led',
+  meadow: 'Meadow',
+  'foliage-led': 'Leafy',
+  lush: 'Lush',
+};
 
 /** The flowers of this job, picked from the catalogue; each in one of its colours. */
 export function Flowers() {
@@ -23,7 +28,12 @@ export function Flowers() {
     <div>
       <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
         <h2>Flowers and leaves</h2>
-        <Choice label="Mood" value={style} options={STYLES.map((value) => ({ value, name: STYLE_NAMES[value] }))} onChange={(v) => edit(`mood ${v}`, (d) => void (d.brief.style = v))} />
+        <Choice
+          label="Mood"
+          value={style}
+          options={STYLES.map((value) => ({ value, name: STYLE_NAMES[value] }))}
+          onChange={(v) => edit(`mood ${v}`, (d) => void (d.brief.style = v))}
+        />
       </div>
       <ul className="grid grid-cols-5 gap-1 sm:grid-cols-7 lg:grid-cols-5 xl:grid-cols-7" aria-label="Catalogue">
         {SPECIES.map((s) => {
@@ -32,8 +42,15 @@ export function Flowers() {
           const next = s.colourways[(s.colourways.findIndex((w) => w.id === way) + 1) % s.colourways.length]!;
           return (
             <li key={s.id} className="relative">
-              <button aria-pressed={chosen !== undefined} className={`flex w-full flex-col items-center rounded-xl border px-0 py-1 ${chosen ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent opacity-75'}`} onClick={() => toggle(s.id, way)}>
-                <Portrait kind={{ species: s.id, stage: s.stages[s.stages.length - 1]!.id, sizeMm: 50, colourway: way }} px={44} />
+              <button
+                aria-pressed={chosen !== undefined}
+                className={`flex w-full flex-col items-center rounded-xl border px-0 py-0.5 ${chosen ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent opacity-75'}`}
+                onClick={() => toggle(s.id, way)}
+              >
+                <Portrait
+                  kind={{ species: s.id, stage: s.stages[s.stages.length - 1]!.id, sizeMm: 50, colourway: way }}
+                  px={40}
+                />
                 <span className="max-w-full truncate text-[13px]">{s.name}</span>
               </button>
               {chosen && s.colourways.length > 1 && (
@@ -44,11 +61,15 @@ export function Flowers() {
                     edit(`${s.name.toLowerCase()} in ${next.name}`, (d) => {
                       const own = d.brief.choices.find((c) => c.species === s.id);
                       if (own) own.colourway = next.id;
-                      for (const a of d.arrangements) for (const p of a.pieces) if (p.species === s.id && !p.pinned) p.colourway = next.id;
+                      for (const a of d.arrangements)
+                        for (const p of a.pieces) if (p.species === s.id && !p.pinned) p.colourway = next.id;
                     })
                   }
                 >
-                  <span className="size-4 rounded-full border border-[var(--edge)]" style={{ background: s.colourways.find((w) => w.id === way)?.hue }} />
+                  <span
+                    className="size-4 rounded-full border border-[var(--edge)]"
+                    style={{ background: s.colourways.find((w) => w.id === way)?.hue }}
+                  />
                 </button>
               )}
             </li>

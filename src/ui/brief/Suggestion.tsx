@@ -29,7 +29,9 @@ export function Suggestion({ onCompose }: { onCompose(): void }) {
   if (total === 0) {
     return (
       <p role="alert" className="say">
-        {brief.choices.length === 0 ? 'Choose at least one flower.' : 'The line has no place on this cake yet: add a tier, or choose a line in Compose.'}
+        {brief.choices.length === 0
+          ? 'Choose at least one flower.'
+          : 'The line has no place on this cake yet: add a tier, or choose a line in Compose.'}
       </p>
     );
   }

@@ -8,7 +8,10 @@ import { tierProfile } from '@/core/picture/cakePicture';
 
 /** Tiers, board and the turntable under them, with the hours marked round it. Core's frame: z up. */
 export function CakeModel({ cake }: { cake: Cake }) {
-  const tiers = useMemo(() => stackTiers(cake).map((t) => ({ id: t.tier.id, colour: t.tier.covering.colour, geometry: lathe(tierProfile(t)) })), [cake]);
+  const tiers = useMemo(
+    () => stackTiers(cake).map((t) => ({ id: t.tier.id, colour: t.tier.covering.colour, geometry: lathe(tierProfile(t)) })),
+    [cake],
+  );
   const board = cake.board.diameterMm / 2;
   const plate = board + 34;
   const under = -cake.board.thicknessMm;

@@ -15,7 +15,10 @@ import { Shelf } from './Shelf';
 import type { TurntableHandle, View } from './Turntable';
 import { useScene } from './useScene';
 
-const Turntable = dynamic(() => import('./Turntable').then((m) => m.Turntable), { ssr: false, loading: () => <p className="say p-8">Setting up the turntable…</p> });
+const Turntable = dynamic(() => import('./Turntable').then((m) => m.Turntable), {
+  ssr: false,
+  loading: () => <p className="say p-8">Setting up the turntable…</p>,
+});
 
 const VIEW_KEYS: Record<string, View> = { f: 'front', l: 'left', b: 'back', r: 'right', a: 'above' };
 
@@ -52,8 +55,18 @@ export function ComposeStation() {
   return (
     <div className="grid gap-x-6 px-6 pb-2 lg:h-full lg:grid-cols-[minmax(0,1fr)_minmax(430px,41%)]">
       <section aria-label="Turntable" className="relative h-[62vh] min-h-[430px] lg:h-auto lg:min-h-0">
-        <div className="absolute inset-0 lg:-bottom-6" tabIndex={0} role="application" aria-label="Turntable: F, L, B, R and A turn it; arrow keys move the chosen piece" onKeyDown={key}>
-          {cake.tiers.length > 0 ? <Turntable cake={cake} scene={scene} readings={readings} evening={evening} handle={handle} /> : <Bare />}
+        <div
+          className="absolute inset-0 lg:-bottom-6"
+          tabIndex={0}
+          role="application"
+          aria-label="Turntable: F, L, B, R and A turn it; arrow keys move the chosen piece"
+          onKeyDown={key}
+        >
+          {cake.tiers.length > 0 ? (
+            <Turntable cake={cake} scene={scene} readings={readings} evening={evening} handle={handle} />
+          ) : (
+            <Bare />
+          )}
         </div>
         <div className="pointer-events-none absolute inset-0">
           <Shelf />
@@ -81,5 +94,10 @@ function Bare() {
   );
 }
 
-export const headline = (leaning: number, pieces: number): string => (pieces === 0 ? 'Nothing is placed yet' : leaning === 0 ? 'All readings are level' : `${plural(leaning, 'reading')} lean${leaning === 1 ? 's' : ''}`);
+export const headline = (leaning: number, pieces: number): string =>
+  pieces === 0
+    ? 'Nothing is placed yet'
+    : leaning === 0
+      ? 'All readings are level'
+      : `${plural(leaning, 'reading')} lean${leaning === 1 ? 's' : ''}`;
 export const isLevel = (score: number): boolean => score >= LEVEL_SCORE;

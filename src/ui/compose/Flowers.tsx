@@ -34,7 +34,15 @@ export function Flowers({ heads }: { heads: readonly PlacedPiece[] }) {
   );
 }
 
-function KindInstances({ own, coarse, material }: { own: readonly PlacedPiece[]; coarse: boolean; material: ReturnType<typeof pasteMaterial> }) {
+function KindInstances({
+  own,
+  coarse,
+  material,
+}: {
+  own: readonly PlacedPiece[];
+  coarse: boolean;
+  material: ReturnType<typeof pasteMaterial>;
+}) {
   const geometry = useKindGeometry(own[0]!.piece, coarse);
   const mesh = useRef<InstancedMesh>(null);
   const invalidate = useThree((s) => s.invalidate);

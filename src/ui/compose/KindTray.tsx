@@ -30,7 +30,10 @@ export function KindTray() {
   const project = useStudio((s) => s.project);
   const index = useStudio((s) => s.arrangementIndex);
   const selection = useStudio((s) => s.selection);
-  const wells = useMemo(() => (project ? wellsOf(project.arrangements[index]?.pieces ?? [], project, index) : []), [project, index]);
+  const wells = useMemo(
+    () => (project ? wellsOf(project.arrangements[index]?.pieces ?? [], project, index) : []),
+    [project, index],
+  );
   if (!project) return null;
   return (
     <div className="tray p-3 pb-2">
@@ -62,11 +65,18 @@ function WellButton({ well, chosen }: { well: Well; chosen: boolean }) {
     >
       <span className="flex h-[56px] items-center gap-1">
         {well.sizes.slice(0, 3).map((mm) => (
-          <Portrait key={mm} kind={{ species: well.species, stage: well.stage, sizeMm: mm, colourway: well.colourway }} px={Math.max(18, Math.min(56, mm * stageOf(species, well.stage).sizeShare * PX_PER_MM * 1.1))} />
+          <Portrait
+            key={mm}
+            kind={{ species: well.species, stage: well.stage, sizeMm: mm, colourway: well.colourway }}
+            px={Math.max(18, Math.min(56, mm * stageOf(species, well.stage).sizeShare * PX_PER_MM * 1.1))}
+          />
         ))}
       </span>
       <span className="self-start whitespace-nowrap text-[15px] font-semibold">
-        {name[0]!.toUpperCase() + name.slice(1)} <span className={`text-[13px] font-normal ${short ? 'text-[var(--nexttext)]' : 'text-[var(--leaf)]'}`}>{`${well.placed} of ${well.wanted}`}</span>
+        {name[0]!.toUpperCase() + name.slice(1)}{' '}
+        <span
+          className={`text-[13px] font-normal ${short ? 'text-[var(--nexttext)]' : 'text-[var(--leaf)]'}`}
+        >{`${well.placed} of ${well.wanted}`}</span>
       </span>
     </button>
   );
@@ -80,7 +90,20 @@ function setFirst(well: Well): void {
   const id = freshId(arrangement.pieces);
   const sprig = speciesById(well.species).habit === 'sprig';
   edit(`set ${speciesById(well.species).name.toLowerCase()}`, (draft) => {
-    draft.arrangements[arrangementIndex]!.pieces.push({ id, species: well.species, stage: well.stage, sizeMm: well.sizes[0]!, colourway: well.colourway, s: arrangement.line.focal, side: 0, lift: 0, tiltRad: sprig ? 1.2 : 0.2, headingRad: 0, rollRad: 0, pinned: false });
+    draft.arrangements[arrangementIndex]!.pieces.push({
+      id,
+      species: well.species,
+      stage: well.stage,
+      sizeMm: well.sizes[0]!,
+      colourway: well.colourway,
+      s: arrangement.line.focal,
+      side: 0,
+      lift: 0,
+      tiltRad: sprig ? 1.2 : 0.2,
+      headingRad: 0,
+      rollRad: 0,
+      pinned: false,
+    });
   });
   select([id]);
 }
@@ -89,7 +112,11 @@ function setFirst(well: Well): void {
 function Rule() {
   return (
     <svg width={300 * PX_PER_MM + 44} height="26" aria-label="Scale: 0 to 300 mm" role="img">
-      <path d={`M4 1V9${Array.from({ length: 30 }, (_, i) => `M${4 + (i + 1) * 10 * PX_PER_MM} ${(i + 1) % 10 === 0 ? 0 : 4}V9`).join('')}M4 9H${4 + 300 * PX_PER_MM}`} stroke="var(--wire)" fill="none" />
+      <path
+        d={`M4 1V9${Array.from({ length: 30 }, (_, i) => `M${4 + (i + 1) * 10 * PX_PER_MM} ${(i + 1) % 10 === 0 ? 0 : 4}V9`).join('')}M4 9H${4 + 300 * PX_PER_MM}`}
+        stroke="var(--wire)"
+        fill="none"
+      />
       {[0, 100, 200, 300].map((mm) => (
         <text key={mm} x={4 + mm * PX_PER_MM} y="24" fontSize="13" textAnchor={mm ? 'middle' : 'start'} fill="var(--ink2)">
           {mm || '0 mm'}
@@ -106,7 +133,17 @@ function wellsOf(pieces: readonly Piece[], project: NonNullable<ReturnType<typeo
     const key = `${species}|${stage}|${colourway}`;
     const known = wells.get(key);
     if (known) return known;
-    const made: Well = { key, species, stage, colourway: colourwayOf(speciesById(species), colourway).id, role: roleAt(speciesById(species), stage), placed: 0, wanted: 0, sizes: [], ids: [] };
+    const made: Well = {
+      key,
+      species,
+      stage,
+      colourway: colourwayOf(speciesById(species), colourway).id,
+      role: roleAt(speciesById(species), stage),
+      placed: 0,
+      wanted: 0,
+      sizes: [],
+      ids: [],
+    };
     wells.set(key, made);
     return made;
   };
@@ -130,4 +167,5 @@ function wellsOf(pieces: readonly Piece[], project: NonNullable<ReturnType<typeo
   return [...wells.values()].sort((a, b) => bodySize(b) - bodySize(a)).filter((w) => w.placed > 0 || w.wanted > 0);
 }
 
-const bodySize = (w: Well): number => bodyOf({ species: w.species, stage: w.stage, sizeMm: w.sizes[0]!, colourway: w.colourway }).radialMm;
+const bodySize = (w: Well): number =>
+  bodyOf({ species: w.species, stage: w.stage, sizeMm: w.sizes[0]!, colourway: w.colourway }).radialMm;

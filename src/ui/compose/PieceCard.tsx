@@ -39,13 +39,41 @@ export function PieceCard() {
         </button>
       </div>
       <div className="mt-3 grid grid-cols-4 gap-2">
-        <Pair label="Lift" less="lower" more="higher" onLess={() => applyMove('lower', MOVES.lift(-0.08))} onMore={() => applyMove('lift', MOVES.lift(0.08))} />
-        <Pair label="Lean" less="less" more="more" onLess={() => applyMove('lean', MOVES.lean(-0.1))} onMore={() => applyMove('lean', MOVES.lean(0.1))} />
-        <Pair label="Turn" less="left" more="right" onLess={() => applyMove('turn', MOVES.turn(-0.26))} onMore={() => applyMove('turn', MOVES.turn(0.26))} />
-        <Pair label="Spin" less="back" more="on" onLess={() => applyMove('spin', MOVES.spin(-0.26))} onMore={() => applyMove('spin', MOVES.spin(0.26))} />
+        <Pair
+          label="Lift"
+          less="lower"
+          more="higher"
+          onLess={() => applyMove('lower', MOVES.lift(-0.08))}
+          onMore={() => applyMove('lift', MOVES.lift(0.08))}
+        />
+        <Pair
+          label="Lean"
+          less="less"
+          more="more"
+          onLess={() => applyMove('lean', MOVES.lean(-0.1))}
+          onMore={() => applyMove('lean', MOVES.lean(0.1))}
+        />
+        <Pair
+          label="Turn"
+          less="left"
+          more="right"
+          onLess={() => applyMove('turn', MOVES.turn(-0.26))}
+          onMore={() => applyMove('turn', MOVES.turn(0.26))}
+        />
+        <Pair
+          label="Spin"
+          less="back"
+          more="on"
+          onLess={() => applyMove('spin', MOVES.spin(-0.26))}
+          onMore={() => applyMove('spin', MOVES.spin(0.26))}
+        />
       </div>
       <div className="mt-3 flex flex-wrap gap-2">
-        <button className="key" aria-pressed={pinned} onClick={() => applyMove(pinned ? 'unpin' : 'pin', (p) => void (p.pinned = !pinned))}>
+        <button
+          className="key"
+          aria-pressed={pinned}
+          onClick={() => applyMove(pinned ? 'unpin' : 'pin', (p) => void (p.pinned = !pinned))}
+        >
           {pinned ? <PinOff size={20} /> : <Pin size={20} />} {pinned ? 'Unpin' : 'Pin'}
         </button>
         <button className="key" onClick={addAnother}>
@@ -60,7 +88,19 @@ export function PieceCard() {
   );
 }
 
-function Pair({ label, less, more, onLess, onMore }: { label: string; less: string; more: string; onLess(): void; onMore(): void }) {
+function Pair({
+  label,
+  less,
+  more,
+  onLess,
+  onMore,
+}: {
+  label: string;
+  less: string;
+  more: string;
+  onLess(): void;
+  onMore(): void;
+}) {
   return (
     <div>
       <span className="small">{label}</span>
@@ -77,9 +117,19 @@ function Pair({ label, less, more, onLess, onMore }: { label: string; less: stri
 }
 
 /** Another species, stage, size or colour in the same place. */
-function Swap({ one, ids }: { one: { species: string; stage: string; sizeMm: number; colourway: string }; ids: readonly string[] }) {
+function Swap({
+  one,
+  ids,
+}: {
+  one: { species: string; stage: string; sizeMm: number; colourway: string };
+  ids: readonly string[];
+}) {
   const species = speciesById(one.species);
-  const edit = (label: string, to: Partial<{ species: string; stage: string; sizeMm: number; colourway: string }>) => getStudio().edit(label, changePieces(ids, (p) => Object.assign(p, to)));
+  const edit = (label: string, to: Partial<{ species: string; stage: string; sizeMm: number; colourway: string }>) =>
+    getStudio().edit(
+      label,
+      changePieces(ids, (p) => Object.assign(p, to)),
+    );
   const select = 'key appearance-auto px-2 text-[15px]';
   return (
     <div className="mt-2 flex flex-wrap gap-2">
@@ -89,7 +139,12 @@ function Swap({ one, ids }: { one: { species: string; stage: string; sizeMm: num
         value={species.id}
         onChange={(e) => {
           const next = speciesById(e.target.value);
-          edit(`swap for ${next.name.toLowerCase()}`, { species: next.id, stage: next.stages[next.stages.length - 1]!.id, sizeMm: next.sizesMm[Math.min(1, next.sizesMm.length - 1)]!, colourway: next.colourways[0]!.id });
+          edit(`swap for ${next.name.toLowerCase()}`, {
+            species: next.id,
+            stage: next.stages[next.stages.length - 1]!.id,
+            sizeMm: next.sizesMm[Math.min(1, next.sizesMm.length - 1)]!,
+            colourway: next.colourways[0]!.id,
+          });
         }}
       >
         {SPECIES.map((s) => (
@@ -99,7 +154,12 @@ function Swap({ one, ids }: { one: { species: string; stage: string; sizeMm: num
         ))}
       </select>
       {species.stages.length > 1 && (
-        <select className={select} aria-label="Stage" value={one.stage} onChange={(e) => edit('change stage', { stage: e.target.value })}>
+        <select
+          className={select}
+          aria-label="Stage"
+          value={one.stage}
+          onChange={(e) => edit('change stage', { stage: e.target.value })}
+        >
           {species.stages.map((s) => (
             <option key={s.id} value={s.id}>
               {s.name}
@@ -107,7 +167,12 @@ function Swap({ one, ids }: { one: { species: string; stage: string; sizeMm: num
           ))}
         </select>
       )}
-      <select className={select} aria-label="Size" value={one.sizeMm} onChange={(e) => edit('change size', { sizeMm: Number(e.target.value) })}>
+      <select
+        className={select}
+        aria-label="Size"
+        value={one.sizeMm}
+        onChange={(e) => edit('change size', { sizeMm: Number(e.target.value) })}
+      >
         {[...new Set([...species.sizesMm, one.sizeMm])].map((mm) => (
           <option key={mm} value={mm}>
             {mm} mm
@@ -115,7 +180,12 @@ function Swap({ one, ids }: { one: { species: string; stage: string; sizeMm: num
         ))}
       </select>
       {species.colourways.length > 1 && (
-        <select className={select} aria-label="Colour" value={colourwayOf(species, one.colourway).id} onChange={(e) => edit('change colour', { colourway: e.target.value })}>
+        <select
+          className={select}
+          aria-label="Colour"
+          value={colourwayOf(species, one.colourway).id}
+          onChange={(e) => edit('change colour', { colourway: e.target.value })}
+        >
           {species.colourways.map((w) => (
             <option key={w.id} value={w.id}>
               {w.name}

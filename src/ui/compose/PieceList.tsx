@@ -20,7 +20,9 @@ export function PieceList({ scene }: { scene: LiveScene }) {
   };
   return (
     <div>
-      <h1>{heads.length} pieces along {Math.round(length)} mm</h1>
+      <h1>
+        {heads.length} pieces along {Math.round(length)} mm
+      </h1>
       <ul ref={list} role="listbox" aria-label="Pieces along the line" aria-multiselectable="true" className="mt-2">
         {heads.map((p, i) => {
           const on = selection.includes(p.piece.id);
@@ -45,7 +47,8 @@ export function PieceList({ scene }: { scene: LiveScene }) {
               <span className="fig w-16 shrink-0 text-right">{Math.round(p.piece.s * length)} mm</span>
               <span className="min-w-0 grow font-semibold">{pieceName(p.body.species, p.piece.stage)}</span>
               <span className="small w-32 shrink-0">
-                {p.piece.sizeMm} mm, {Math.abs(p.sideMm) < 1 ? 'on the line' : `${Math.abs(Math.round(p.sideMm))} mm ${p.sideMm > 0 ? 'out' : 'in'}`}
+                {p.piece.sizeMm} mm,{' '}
+                {Math.abs(p.sideMm) < 1 ? 'on the line' : `${Math.abs(Math.round(p.sideMm))} mm ${p.sideMm > 0 ? 'out' : 'in'}`}
               </span>
               <span className="small w-14 shrink-0">{p.piece.pinned ? 'pinned' : ''}</span>
             </li>

@@ -7,11 +7,25 @@ import { Vial } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { headline, isLevel } from './ComposeStation';
 
-const NAMES: Record<ReadingId, string> = { focal: 'Focal', grading: 'Grading', weight: 'Weight', cover: 'Cover', crowding: 'Crowding', facing: 'Facing', counts: 'Counts', buildable: 'Buildable' };
+const NAMES: Record<ReadingId, string> = {
+  focal: 'Focal',
+  grading: 'Grading',
+  weight: 'Weight',
+  cover: 'Cover',
+  crowding: 'Crowding',
+  facing: 'Facing',
+  counts: 'Counts',
+  buildable: 'Buildable',
+};
 
 const remedyOf = (r: Reading) => {
   const remedy = r.remedy;
-  return remedy ? { label: remedy.label, apply: () => getStudio().applyRemedy(remedy, `${NAMES[r.id].toLowerCase()}: ${remedy.label.toLowerCase()}`) } : null;
+  return remedy
+    ? {
+        label: remedy.label,
+        apply: () => getStudio().applyRemedy(remedy, `${NAMES[r.id].toLowerCase()}: ${remedy.label.toLowerCase()}`),
+      }
+    : null;
 };
 
 /** The balance as level vials: the worst with its why and remedy, the other leaning ones in a line, level ones small. */
@@ -26,7 +40,9 @@ export function Readings({ readings }: { readings: readonly Reading[] }) {
   return (
     <div aria-live="polite">
       <h1>{headline(leaning.length, pieces)}</h1>
-      {pieces === 0 && <p className="say mt-2">Choose a line, then let the composer propose, or set the first piece from the tray.</p>}
+      {pieces === 0 && (
+        <p className="say mt-2">Choose a line, then let the composer propose, or set the first piece from the tray.</p>
+      )}
       {worst && <Worst reading={worst} />}
       {leaning.slice(1).map((r) => {
         const remedy = remedyOf(r);
@@ -47,7 +63,13 @@ export function Readings({ readings }: { readings: readonly Reading[] }) {
       {pieces > 0 && (
         <div className="grid grid-cols-4 gap-x-3 border-t border-[var(--line)] pt-2">
           {level.map((r) => (
-            <button key={r.id} className="min-h-[44px] rounded-lg text-left" aria-expanded={open === r.id} aria-label={`${NAMES[r.id]} ${Math.floor(r.score)}, level`} onClick={() => setOpen(open === r.id ? null : r.id)}>
+            <button
+              key={r.id}
+              className="min-h-[44px] rounded-lg text-left"
+              aria-expanded={open === r.id}
+              aria-label={`${NAMES[r.id]} ${Math.floor(r.score)}, level`}
+              onClick={() => setOpen(open === r.id ? null : r.id)}
+            >
               <Vial score={r.score} lean={r.lean} tone="level" width={92} height={14} />
               <span className="small">
                 {NAMES[r.id].toLowerCase()} {Math.floor(r.score)}

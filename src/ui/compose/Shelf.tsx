@@ -45,7 +45,13 @@ function Forms() {
     <>
       <div className="flex gap-1" role="radiogroup" aria-label="Line">
         {FORMS.map((f) => (
-          <button key={f} role="radio" aria-checked={f === form} className={`flex w-[57px] flex-col items-center rounded-xl border px-0 py-1 ${f === form ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent'}`} onClick={() => choose(f)}>
+          <button
+            key={f}
+            role="radio"
+            aria-checked={f === form}
+            className={`flex w-[57px] flex-col items-center rounded-xl border px-0 py-1 ${f === form ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent'}`}
+            onClick={() => choose(f)}
+          >
             <FormIcon form={f} />
             <span className="text-[13px]">{FORM_NAMES[f]}</span>
           </button>
@@ -86,13 +92,38 @@ function Searching() {
   return (
     <div role="status" aria-label="Composing">
       <svg width="236" height="36" aria-hidden="true">
-        <path d="M4 26C60 14 120 34 232 18" stroke="var(--leaf)" strokeWidth="2" strokeDasharray="1 6" fill="none" strokeLinecap="round" />
-        <path d="M4 26C60 14 120 34 232 18" stroke="var(--leaf)" strokeWidth="4" fill="none" strokeLinecap="round" pathLength="1" strokeDasharray={`${share} 1`} />
+        <path
+          d="M4 26C60 14 120 34 232 18"
+          stroke="var(--leaf)"
+          strokeWidth="2"
+          strokeDasharray="1 6"
+          fill="none"
+          strokeLinecap="round"
+        />
+        <path
+          d="M4 26C60 14 120 34 232 18"
+          stroke="var(--leaf)"
+          strokeWidth="4"
+          fill="none"
+          strokeLinecap="round"
+          pathLength="1"
+          strokeDasharray={`${share} 1`}
+        />
         {Array.from({ length: leaves }, (_, i) => (
-          <path key={i} d="M0 0C-5 -5 -5 -12 0 -17C5 -12 5 -5 0 0Z" fill="var(--leaf)" opacity="0.7" transform={`translate(${14 + i * 25} ${23 - (i % 2) * 2}) rotate(${i % 2 ? 130 : 40})`} />
+          <path
+            key={i}
+            d="M0 0C-5 -5 -5 -12 0 -17C5 -12 5 -5 0 0Z"
+            fill="var(--leaf)"
+            opacity="0.7"
+            transform={`translate(${14 + i * 25} ${23 - (i % 2) * 2}) rotate(${i % 2 ? 130 : 40})`}
+          />
         ))}
       </svg>
-      <p className="small">{progress ? `Arrangement ${progress.proposal + 1} of ${progress.proposals}, ${progress.pieces.length} pieces` : 'Beginning…'}</p>
+      <p className="small">
+        {progress
+          ? `Arrangement ${progress.proposal + 1} of ${progress.proposals}, ${progress.pieces.length} pieces`
+          : 'Beginning…'}
+      </p>
       <button className="key mt-1 w-full" onClick={() => getStudio().stopComposing()}>
         Stop, keep the best
       </button>
@@ -105,7 +136,12 @@ function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
   return (
     <div className="flex items-end gap-1" role="group" aria-label="Proposals">
       {proposals.map((p) => (
-        <button key={p.name} className="rounded-xl p-1 text-center" aria-pressed={p.arrangement.pieces === pieces} onClick={() => getStudio().keep(p)}>
+        <button
+          key={p.name}
+          className="rounded-xl p-1 text-center"
+          aria-pressed={p.arrangement.pieces === pieces}
+          onClick={() => getStudio().keep(p)}
+        >
           <SmallCake proposal={p} />
           <span className="block text-[15px] font-semibold">
             {p.arrangement.pieces === pieces && <span className="text-[var(--leaf)]">● </span>}
@@ -127,7 +163,13 @@ function SmallCake({ proposal }: { proposal: Proposal }) {
     let live = true;
     if (project) {
       void pictureBench()
-        .cakePicture(project.cake, [proposal.arrangement], { azimuthRad: -Math.PI / 2, elevationDeg: 15, width: 140, height: 180, coarse: true })
+        .cakePicture(project.cake, [proposal.arrangement], {
+          azimuthRad: -Math.PI / 2,
+          elevationDeg: 15,
+          width: 140,
+          height: 180,
+          coarse: true,
+        })
         .then((picture) => live && setUrl(pictureToUrl(picture)));
     }
     return () => {

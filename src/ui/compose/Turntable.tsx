@@ -2,8 +2,8 @@
 
 import { Line as DrawnLine, OrbitControls } from '@react-three/drei';
 import { Canvas, useThree } from '@react-three/fiber';
-import { useEffect, useMemo, useRef, type RefObject } from 'react';
-import { PerspectiveCamera, Vector2, Vector3 } from 'three';
+import { useCallback, useEffect, useImperativeHandle, useMemo, useRef, type RefObject } from 'react';
+import { type PerspectiveCamera, Vector2, Vector3 } from 'three';
 import type { OrbitControls as OrbitControlsImpl } from 'three-stdlib';
 import { cakeHeightMm, type Cake } from '@/core/cake/cake';
 import type { Reading } from '@/core/compose/reading';
@@ -37,17 +37,42 @@ const DRAWN_UP = -Math.PI / 2;
 /** three's y is up: core's (x, y, z) is drawn at (x, z, −y). */
 const toCore = (v: Vector3): Vec3 => [v.x, -v.z, v.y];
 
-export function Turntable({ cake, scene, readings, evening, handle }: { cake: Cake; scene: LiveScene; readings: readonly Reading[]; evening: boolean; handle: RefObject<TurntableHandle | null> }) {
+export function Turntable({
+  cake,
+  scene,
+  readings,
+  evening,
+  handle,
+}: {
+  cake: Cake;
+  scene: LiveScene;
+  readings: readonly Reading[];
+  evening: boolean;
+  handle: RefObject<TurntableHandle | null>;
+}) {
   const selection = useStudio((s) => s.selection);
   const chosen = scene.heads.filter((p) => selection.includes(p.piece.id));
   return (
-    <Canvas frameloop="demand" shadows="percentage" dpr={[1, 2]} gl={{ antialias: true, alpha: true, preserveDrawingBuffer: false }} camera={{ fov: 26, near: 20, far: 6000, position: [0, 400, 1400] }}>
+    <Canvas
+      frameloop="demand"
+      shadows="percentage"
+      dpr={[1, 2]}
+      gl={{ antialias: true, alpha: true, preserveDrawingBuffer: false }}
+      camera={{ fov: 26, near: 20, far: 6000, position: [0, 400, 1400] }}
+    >
       <Lights evening={evening} reach={cake.board.diameterMm} />
       <group rotation={[DRAWN_UP, 0, 0]}>
         <CakeModel cake={cake} />
         <Flowers heads={scene.heads} />
         {chosen.map((p) => (
-          <Ring key={p.piece.id} at={p.centre} axis={p.axis} radius={Math.max(p.body.radialMm, p.spine.length ? p.body.axialMm * 0.7 : 0) * 1.12} colour="#ffa824" width={3} />
+          <Ring
+            key={p.piece.id}
+            at={p.centre}
+            axis={p.axis}
+            radius={Math.max(p.body.radialMm, p.spine.length ? p.body.axialMm * 0.7 : 0) * 1.12}
+            colour="#ffa824"
+            width={3}
+          />
         ))}
         {readings.map((r) => r.place && r.score < 80 && <Hole key={r.id} reading={r} scene={scene} />)}
       </group>
@@ -83,7 +108,21 @@ function Lights({ evening, reach }: { evening: boolean; reach: number }) {
 }
 
 /** A ring about a place, square to a direction. */
-function Ring({ at, axis, radius, colour, width, dashed = false }: { at: Vec3; axis: Vec3; radius: number; colour: string; width: number; dashed?: boolean }) {
+function Ring({
+  at,
+  axis,
+  radius,
+  colour,
+  width,
+  dashed = false,
+}: {
+  at: Vec3;
+  axis: Vec3;
+  radius: number;
+  colour: string;
+  width: number;
+  dashed?: boolean;
+}) {
   const points = useMemo(() => {
     const x = anyPerpendicular(axis);
     const y = cross(axis, x);
@@ -92,12 +131,32 @@ function Ring({ at, axis, radius, colour, width, dashed = false }: { at: Vec3; a
       return new Vector3(...addScaled(addScaled(at, x, Math.cos(a) * radius), y, Math.sin(a) * radius));
     });
   }, [at, axis, radius]);
-  return <DrawnLine points={points} color={colour} lineWidth={width} dashed={dashed} dashSize={radius * 0.22} gapSize={radius * 0.14} depthTest={false} renderOrder={10} />;
+  return (
+    <DrawnLine
+      points={points}
+      color={colour}
+      lineWidth={width}
+      dashed={dashed}
+      dashSize={radius * 0.22}
+      gapSize={radius * 0.14}
+      depthTest={false}
+      renderOrder={10}
+    />
+  );
 }
 
 function Hole({ reading, scene }: { reading: Reading; scene: LiveScene }) {
   const place = reading.place!;
-  return <Ring at={place.pointMm} axis={scene.solid.normalAt(place.pointMm)} radius={Math.max(8, place.acrossMm / 2)} colour={reading.id === 'crowding' ? '#b91121' : '#8f4d05'} width={2} dashed />;
+  return (
+    <Ring
+      at={place.pointMm}
+      axis={scene.solid.normalAt(place.pointMm)}
+      radius={Math.max(8, place.acrossMm / 2)}
+      colour={reading.id === 'crowding' ? '#b91121' : '#8f4d05'}
+      width={2}
+      dashed
+    />
+  );
 }
 
 /** Fits the cake into the picture and turns to the named views. Nothing moves by itself under reduced motion. */
@@ -119,25 +178,41 @@ function Rig({ cake, handle }: { cake: Cake; handle: RefObject<TurntableHandle |
     c.update();
     invalidate();
   }, [far, height, camera, invalidate]);
-  useEffect(() => {
-    const turnTo = (turn: number, fromAbove: number) => {
+  const turnTo = useCallback(
+    (turn: number, fromAbove: number) => {
       const c = controls.current;
       if (!c) return;
       c.setAzimuthalAngle(turn);
       c.setPolarAngle(fromAbove);
       c.update();
       invalidate();
-    };
-    handle.current = {
+    },
+    [invalidate],
+  );
+  useImperativeHandle(
+    handle,
+    () => ({
       look: (view) => turnTo(VIEW_ANGLES[view].turn, VIEW_ANGLES[view].fromAbove),
       turnBy: (rad) => {
         const c = controls.current;
         if (c) turnTo(c.getAzimuthalAngle() + rad, c.getPolarAngle());
       },
-    };
-    handle.current.look('front');
-  }, [handle, invalidate]);
-  return <OrbitControls ref={controls} makeDefault enablePan={false} enableDamping={false} minPolarAngle={0.02} maxPolarAngle={1.62} minDistance={far * 0.35} maxDistance={far * 1.6} />;
+    }),
+    [turnTo],
+  );
+  useEffect(() => turnTo(VIEW_ANGLES.front.turn, VIEW_ANGLES.front.fromAbove), [turnTo]);
+  return (
+    <OrbitControls
+      ref={controls}
+      makeDefault
+      enablePan={false}
+      enableDamping={false}
+      minPolarAngle={0.02}
+      maxPolarAngle={1.62}
+      minDistance={far * 0.35}
+      maxDistance={far * 1.6}
+    />
+  );
 }
 
 /** Choosing and dragging pieces in the picture. What is grabbed stays under the finger; nothing jumps when let go. */

@@ -41,7 +41,8 @@ export function removeChosen(): void {
 /** Lift, turn, lean and spin of the chosen pieces, in steps that a finger can press. */
 export const MOVES = {
   lift: (by: number) => (piece: Piece) => void (piece.lift = clamp(piece.lift + by, 0, 1.2)),
-  lean: (byRad: number) => (piece: Piece) => void (piece.tiltRad = clamp(piece.tiltRad + byRad, 0, MOST_TILT_RAD[bodyOf(piece).role])),
+  lean: (byRad: number) => (piece: Piece) =>
+    void (piece.tiltRad = clamp(piece.tiltRad + byRad, 0, MOST_TILT_RAD[bodyOf(piece).role])),
   turn: (byRad: number) => (piece: Piece) => void (piece.headingRad += byRad),
   spin: (byRad: number) => (piece: Piece) => void (piece.rollRad += byRad),
 } as const;
@@ -59,7 +60,13 @@ export function addAnother(): void {
   if (!one) return;
   const id = freshId(pieces);
   edit('add another', (draft) => {
-    draft.arrangements[arrangementIndex]!.pieces.push({ ...one, id, s: clamp(one.s + 0.06), side: clamp(one.side + 0.25, -1.2, 1.2), pinned: false });
+    draft.arrangements[arrangementIndex]!.pieces.push({
+      ...one,
+      id,
+      s: clamp(one.s + 0.06),
+      side: clamp(one.side + 0.25, -1.2, 1.2),
+      pinned: false,
+    });
   });
   select([id]);
 }

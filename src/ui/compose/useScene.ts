@@ -20,5 +20,8 @@ export function useScene(): LiveScene | null {
   const line = useMemo(() => (cake && lineSpec ? drawLine(lineSpec, cake) : null), [cake, lineSpec]);
   const solid = useMemo(() => (cake ? cakeSolid(cake) : null), [cake]);
   const pieces = arrangement?.pieces;
-  return useMemo(() => (solid ? { solid, line, heads: line && pieces ? placeAll(pieces, line) : [] } : null), [solid, line, pieces]);
+  return useMemo(
+    () => (solid ? { solid, line, heads: line && pieces ? placeAll(pieces, line) : [] } : null),
+    [solid, line, pieces],
+  );
 }

@@ -37,16 +37,24 @@ export function DaysStation() {
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div className="grow">
           <h1>
-            {durationWords(minutes)} of work{first ? `, beginning ${format(new Date(`${wallToText(first.start)}:00`), 'EEEE d MMMM')}` : ''}
+            {durationWords(minutes)} of work
+            {first ? `, beginning ${format(new Date(`${wallToText(first.start)}:00`), 'EEEE d MMMM')}` : ''}
           </h1>
-          <p className="sub">Dark is work, light is drying. Minutes are starting values; windows are filled to three quarters, drying counted half again.</p>
+          <p className="sub">
+            Dark is work, light is drying. Minutes are starting values; windows are filled to three quarters, drying counted half
+            again.
+          </p>
         </div>
         <Room />
       </div>
       {plan.warnings
         .filter((w) => w.station === 'Days')
         .map((w) => (
-          <p key={w.what} role="alert" className={`mt-2 rounded-xl px-3 py-2 ${w.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}>
+          <p
+            key={w.what}
+            role="alert"
+            className={`mt-2 rounded-xl px-3 py-2 ${w.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}
+          >
             <b>{w.what}.</b> {w.why} {w.remedy}
           </p>
         ))}
@@ -62,15 +70,33 @@ function Room() {
   const evening = hours.find((h) => h !== null && h.fromMinute >= 12 * 60) ?? null;
   return (
     <div className="flex flex-wrap items-end gap-3">
-      <NumberField label="Room" value={room.celsius} unit="°C" width={92} least={-5} most={45} onChange={(v) => edit('temperature of the room', (d) => void (d.brief.room.celsius = v))} />
-      <NumberField label="Humidity" value={Math.round(room.humidityShare * 100)} unit="%" width={92} least={0} most={100} onChange={(v) => edit('humidity of the room', (d) => void (d.brief.room.humidityShare = v / 100))} />
+      <NumberField
+        label="Room"
+        value={room.celsius}
+        unit="°C"
+        width={92}
+        least={-5}
+        most={45}
+        onChange={(v) => edit('temperature of the room', (d) => void (d.brief.room.celsius = v))}
+      />
+      <NumberField
+        label="Humidity"
+        value={Math.round(room.humidityShare * 100)}
+        unit="%"
+        width={92}
+        least={0}
+        most={100}
+        onChange={(v) => edit('humidity of the room', (d) => void (d.brief.room.humidityShare = v / 100))}
+      />
       <Choice
         label="Evening hours"
         value={evening ? `${(evening.toMinute - evening.fromMinute) / 60}` : '3'}
         options={['2', '3', '4'].map((value) => ({ value, name: `${value} h evenings` }))}
         onChange={(v) =>
           edit('length of evenings', (d) => {
-            d.brief.hours = d.brief.hours.map((h) => (h && h.fromMinute >= 12 * 60 ? { fromMinute: h.fromMinute, toMinute: h.fromMinute + Number(v) * 60 } : h));
+            d.brief.hours = d.brief.hours.map((h) =>
+              h && h.fromMinute >= 12 * 60 ? { fromMinute: h.fromMinute, toMinute: h.fromMinute + Number(v) * 60 } : h,
+            );
           })
         }
       />
@@ -86,16 +112,26 @@ function dayRows(plan: DerivedPlan, leavesAt: string): DayRow[] {
   const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
   const rows: DayRow[] = [];
   for (let day = dayStart(first.start); day <= end; day += 1440) {
-    const sittings = plan.schedule.flatMap((p) => p.sittings.filter((s) => s.from >= day && s.from < day + 1440).map((s) => ({ task: tasks.get(p.id)!, planned: p, from: s.from, to: s.to })));
-    rows.push({ day, sittings: sittings.sort((a, b) => a.from - b.from), minutes: sittings.reduce((a, s) => a + (s.to - s.from), 0), words: dayWords(sittings) });
+    const sittings = plan.schedule.flatMap((p) =>
+      p.sittings
+        .filter((s) => s.from >= day && s.from < day + 1440)
+        .map((s) => ({ task: tasks.get(p.id)!, planned: p, from: s.from, to: s.to })),
+    );
+    rows.push({
+      day,
+      sittings: sittings.sort((a, b) => a.from - b.from),
+      minutes: sittings.reduce((a, s) => a + (s.to - s.from), 0),
+      words: dayWords(sittings),
+    });
   }
   return rows;
 }
 
 /** At most three things, then "and n more". */
 function dayWords(sittings: readonly { task: Task; planned: PlannedTask }[]): string {
-  const names = [...new Set(sittings.map((s) => s.task.name))];
-  if (names.length === 0) return 'nothing; things dry';
-  const shown = names.slice(0, 3).join('; ');
-  return names.length > 3 ? `${shown}; and ${names.length - 3} more` : shown;
+  const names = [...new Set(sittings.map((s) => s.task.short))];
+  if (names.length === 0) return 'Nothing: things dry';
+  const shown = names.slice(0, 3).join(', ');
+  const words = names.length > 3 ? `${shown} and ${names.length - 3} more` : shown;
+  return words[0]!.toUpperCase() + words.slice(1);
 }

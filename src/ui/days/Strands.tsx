@@ -31,7 +31,16 @@ export function Strands({ rows, strands, leaves }: { rows: readonly DayRow[]; st
       <div className="flex justify-around border-b-2 border-[var(--wire)] pb-1 max-md:hidden">
         {strands.map((s) => (
           <span key={s.id} className="w-14 text-center">
-            <Portrait kind={{ species: s.id, stage: s.stages[s.stages.length - 1]!.id, sizeMm: 50, colourway: choices.find((c) => c.species === s.id)?.colourway ?? s.colourways[0]!.id }} px={46} alt={s.name} />
+            <Portrait
+              kind={{
+                species: s.id,
+                stage: s.stages[s.stages.length - 1]!.id,
+                sizeMm: 50,
+                colourway: choices.find((c) => c.species === s.id)?.colourway ?? s.colourways[0]!.id,
+              }}
+              px={46}
+              alt={s.name}
+            />
           </span>
         ))}
       </div>
@@ -55,7 +64,10 @@ export function Strands({ rows, strands, leaves }: { rows: readonly DayRow[]; st
                   <>
                     <b className="text-[15px]">{durationWords(r.minutes)}</b>
                     <span className="mt-1 block h-1.5 rounded-full bg-[var(--well)]">
-                      <span className="block h-full rounded-full bg-[var(--ink)]" style={{ width: `${(r.minutes / longest) * 100}%` }} />
+                      <span
+                        className="block h-full rounded-full bg-[var(--ink)]"
+                        style={{ width: `${(r.minutes / longest) * 100}%` }}
+                      />
                     </span>
                   </>
                 )}
@@ -64,7 +76,14 @@ export function Strands({ rows, strands, leaves }: { rows: readonly DayRow[]; st
           );
         })}
       </ol>
-      <svg viewBox={`0 0 700 ${height}`} preserveAspectRatio="none" className="w-full max-md:hidden" style={{ height }} role="img" aria-label="Work and drying of each kind over the days">
+      <svg
+        viewBox={`0 0 700 ${height}`}
+        preserveAspectRatio="none"
+        className="w-full max-md:hidden"
+        style={{ height }}
+        role="img"
+        aria-label="Work and drying of each kind over the days"
+      >
         {rows.map((_, i) => (
           <path key={i} d={`M0 ${(i + 1) * ROW}H700`} stroke="var(--line)" />
         ))}
@@ -79,7 +98,19 @@ export function Strands({ rows, strands, leaves }: { rows: readonly DayRow[]; st
 
 const BLOCK = 15;
 
-function Strand({ x, rows, id, y, height }: { x: number; rows: readonly DayRow[]; id: string; y(wall: number): number; height: number }) {
+function Strand({
+  x,
+  rows,
+  id,
+  y,
+  height,
+}: {
+  x: number;
+  rows: readonly DayRow[];
+  id: string;
+  y(wall: number): number;
+  height: number;
+}) {
   const own = rows.flatMap((r) => r.sittings).filter((s) => s.task.strand === id);
   const byTask = new Map<string, { task: Task; from: number; to: number; minutes: number }>();
   for (const s of own) {
@@ -131,7 +162,14 @@ function Shared({ rows, y, strands }: { rows: readonly DayRow[]; y(wall: number)
     <>
       {merged.map((m, i) => (
         <g key={i}>
-          <rect x={left} y={y(m.from)} width={700 - left * 2} height={Math.max(22, y(m.to) - y(m.from))} rx="8" fill="var(--ink)" />
+          <rect
+            x={left}
+            y={y(m.from)}
+            width={700 - left * 2}
+            height={Math.max(22, y(m.to) - y(m.from))}
+            rx="8"
+            fill="var(--ink)"
+          />
           <text x={350} y={y(m.from) + 16} fontSize="13" textAnchor="middle" fill="var(--bench)">
             {m.name}, {durationWords(m.minutes)}
           </text>

@@ -33,7 +33,10 @@ export function HandOverStation() {
   const times = Math.max(1, ...project.arrangements.map((a) => a.quantity));
   return (
     <div className="grid gap-6 px-6 pb-6 pt-2 lg:grid-cols-[minmax(0,1fr)_230px]">
-      <article className="rounded-lg border border-[var(--line)] bg-[#fff] p-8 text-[#3b152d] shadow-[var(--sh-tray)] print:border-0 print:shadow-none" aria-label="Hand-over sheet">
+      <article
+        className="rounded-lg border border-[var(--line)] bg-[#fff] p-8 text-[#3b152d] shadow-[var(--sh-tray)] print:border-0 print:shadow-none"
+        aria-label="Hand-over sheet"
+      >
         <div className="grid gap-x-8 gap-y-6 md:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
           <div>
             <h1 className="text-[2.4rem] leading-none">
@@ -42,16 +45,32 @@ export function HandOverStation() {
               take {plan.handOver.comesOut} out
             </h1>
             <p className="pt-2 text-[15px]">
-              For the person with the knife. {project.name}, {leavesWords(project.brief.leavesAt)}.{times > 1 ? ` This is one of ${times} equal cakes.` : ''}
+              For the person with the knife. {project.name}, {leavesWords(project.brief.leavesAt)}.
+              {times > 1 ? ` This is one of ${times} equal cakes.` : ''}
             </p>
             <Numbered project={project} plan={plan} />
           </div>
           <div>
             <Counting plan={plan} />
             <Part title="Not food" tone="#b91121" lines={plan.handOver.notEaten} />
-            <Part title="Food" tone="#28653c" lines={plan.handOver.eaten.length ? plan.handOver.eaten : ['nothing on this cake']} />
-            <Part title="Allergens" lines={plan.handOver.allergens.length ? plan.handOver.allergens : ['none entered: ask the baker']} inline />
-            {plan.handOver.smallParts.length > 0 && <Part title="Small children" lines={[`${plan.handOver.smallParts.join(', ')} come off; ${plan.handOver.cautions[0]!.replace('Small children at the table: ', '')}`]} />}
+            <Part
+              title="Food"
+              tone="#28653c"
+              lines={plan.handOver.eaten.length ? plan.handOver.eaten : ['nothing on this cake']}
+            />
+            <Part
+              title="Allergens"
+              lines={plan.handOver.allergens.length ? plan.handOver.allergens : ['none entered: ask the baker']}
+              inline
+            />
+            {plan.handOver.smallParts.length > 0 && (
+              <Part
+                title="Small children"
+                lines={[
+                  `${plan.handOver.smallParts.join(', ')} come off; ${plan.handOver.cautions[0]!.replace('Small children at the table: ', '')}`,
+                ]}
+              />
+            )}
             <div className="border-t border-[#c8d5d8] pt-2 text-[15px]">
               {plan.handOver.cautions.slice(-2).map((c) => (
                 <p key={c}>{c}</p>
@@ -88,7 +107,17 @@ export function HandOverStation() {
   );
 }
 
-function Part({ title, lines, tone, inline = false }: { title: string; lines: readonly string[]; tone?: string; inline?: boolean }) {
+function Part({
+  title,
+  lines,
+  tone,
+  inline = false,
+}: {
+  title: string;
+  lines: readonly string[];
+  tone?: string;
+  inline?: boolean;
+}) {
   return (
     <div className="border-t border-[#c8d5d8] py-2">
       <h2 style={{ color: tone }}>{title}</h2>
@@ -137,7 +166,8 @@ function Counting({ plan }: { plan: DerivedPlan }) {
         })}
       </ul>
       <p className="text-[15px]">
-        {done} of {plan.handOver.comesOut} out. Lift straight up, barrier and all. If one is missing, look again before anyone eats.
+        {done} of {plan.handOver.comesOut} out. Lift straight up, barrier and all. If one is missing, look again before anyone
+        eats.
       </p>
     </div>
   );
@@ -165,11 +195,18 @@ function Numbered({ project, plan }: { project: Project; plan: DerivedPlan }) {
     return { e, x: x + 70, y, hidden: e.pointMm[1] > 30 };
   });
   const front = marks.filter((m) => !m.hidden);
-  const columns = (['left', 'right'] as const).map((side) => front.filter((m) => (side === 'left' ? m.x < 300 : m.x >= 300)).sort((a, b) => a.y - b.y));
+  const columns = (['left', 'right'] as const).map((side) =>
+    front.filter((m) => (side === 'left' ? m.x < 300 : m.x >= 300)).sort((a, b) => a.y - b.y),
+  );
   const behind = marks.filter((m) => m.hidden).map((m) => m.e.number);
   return (
     <>
-      <svg viewBox={`0 0 ${W + 140} ${H}`} className="w-full" role="img" aria-label={`Front of the cake with ${front.length} numbered places`}>
+      <svg
+        viewBox={`0 0 ${W + 140} ${H}`}
+        className="w-full"
+        role="img"
+        aria-label={`Front of the cake with ${front.length} numbered places`}
+      >
         {url && <image href={url} x="70" y="0" width={W} height={H} />}
         {columns.map((column, side) =>
           column.map((m, i) => {

@@ -17,7 +17,13 @@ export function download(name: string, text: string, type = 'application/json'):
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
-const fileName = (name: string): string => `${name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'job'}${PROJECT_FILE_ENDING}`;
+const fileName = (name: string): string =>
+  `${
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'job'
+  }${PROJECT_FILE_ENDING}`;
 
 /** The shelf of jobs: begin, open, copy, delete with undo, and files in and out. */
 export function JobsStation() {
@@ -48,14 +54,22 @@ export function JobsStation() {
             if (chosen) void chosen.text().then((text) => getStudio().importText(text));
           }}
         />
-        <button className="key" disabled={!current} onClick={() => current && download(fileName(current.name), writeProjectFile(current))}>
+        <button
+          className="key"
+          disabled={!current}
+          onClick={() => current && download(fileName(current.name), writeProjectFile(current))}
+        >
           <Download size={20} /> Export the open job
         </button>
       </div>
       <ul aria-label="All jobs">
         {jobs.map((j) => (
           <li key={j.id} className="flex items-center gap-3 border-t border-[var(--line)] py-2">
-            <button className="min-h-[44px] grow rounded-lg text-left" aria-label={`Open ${j.name}`} onClick={() => go('/compose')(getStudio().open(j.id))}>
+            <button
+              className="min-h-[44px] grow rounded-lg text-left"
+              aria-label={`Open ${j.name}`}
+              onClick={() => go('/compose')(getStudio().open(j.id))}
+            >
               <b className="block">
                 {j.id === current?.id && <span className="text-[var(--leaf)]">● </span>}
                 {j.name}

@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import { speciesById } from '@/core/botany/catalogue';
 import { methodById } from '@/core/botany/methods';
 import { pieceName } from '@/core/botany/species';
+import { kindName } from '@/core/compose/names';
 import { ownMinutes } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
 import type { LogEntry } from '@/core/plan/project';
@@ -52,7 +53,8 @@ export function LogStation() {
       </div>
     );
   }
-  const open = plan.tray.find((k) => k.key === key) ?? plan.tray.find((k) => tallyOf(log, k.key).made < k.toMake) ?? plan.tray[0]!;
+  const open =
+    plan.tray.find((k) => k.key === key) ?? plan.tray.find((k) => tallyOf(log, k.key).made < k.toMake) ?? plan.tray[0]!;
   return (
     <div className="grid gap-x-10 gap-y-6 px-6 pb-6 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
       <section aria-label="At the bench">
@@ -62,9 +64,13 @@ export function LogStation() {
             const t = tallyOf(log, k.key);
             return (
               <li key={k.key}>
-                <button className={`well flex min-w-[112px] flex-col items-center px-3 py-2 ${k.key === open.key ? 'mark' : ''}`} aria-pressed={k.key === open.key} onClick={() => setKey(k.key)}>
+                <button
+                  className={`well flex min-w-[112px] flex-col items-center px-3 py-2 ${k.key === open.key ? 'mark' : ''}`}
+                  aria-pressed={k.key === open.key}
+                  onClick={() => setKey(k.key)}
+                >
                   <Portrait kind={k} px={44} />
-                  <b className="text-[15px]">{pieceName(speciesById(k.species), k.stage)}</b>
+                  <b className="text-[15px]">{kindName(speciesById(k.species), k.stage)}</b>
                   <span className={`text-[13px] ${t.made >= k.toMake ? 'text-[var(--leaf)]' : 'text-[var(--ink2)]'}`}>
                     {t.made} of {k.toMake}
                   </span>
@@ -76,7 +82,9 @@ export function LogStation() {
       </section>
       <section aria-label="Your minutes a piece">
         <h1>Your minutes a piece</h1>
-        <p className="small pb-2">The tick is the starting value, the leaf is yours: the wider, the less sure. A starting value counts like two entries.</p>
+        <p className="small pb-2">
+          The tick is the starting value, the leaf is yours: the wider, the less sure. A starting value counts like two entries.
+        </p>
         <ul>
           {plan.tray.map((k) => (
             <OwnMinutes key={k.key} kind={k} logged={tallyOf(log, k.key).perPiece} />
@@ -113,7 +121,9 @@ function Counting({ kind, tally }: { kind: TrayKind; tally: Tally }) {
         </p>
         <p className="say grow">
           {name[0]!.toUpperCase() + name.slice(1)}
-          <span className="small block">{since === null ? 'the timer rests' : 'the timer runs; a piece made takes its time'}</span>
+          <span className="small block">
+            {since === null ? 'the timer rests' : 'the timer runs; a piece made takes its time'}
+          </span>
         </p>
         <button className="key" onClick={() => (since === null ? (setSince(Date.now()), setNow(Date.now())) : setSince(null))}>
           {since === null ? 'Start the timer' : 'Rest'}
@@ -142,7 +152,11 @@ function Counting({ kind, tally }: { kind: TrayKind; tally: Tally }) {
         {tally.made < kind.toMake && <li className="size-[58px] rounded-full border-2 border-dashed border-[var(--edge)]" />}
       </ul>
       <div className="grid grid-cols-[2fr_1fr] gap-3">
-        <button className="next h-16 text-lg" disabled={tally.made >= kind.toMake} onClick={() => addEntry(`one ${name} made`, kind.key, 1, 0, take())}>
+        <button
+          className="next h-16 text-lg"
+          disabled={tally.made >= kind.toMake}
+          onClick={() => addEntry(`one ${name} made`, kind.key, 1, 0, take())}
+        >
           One made, {Math.min(tally.made + 1, kind.toMake)} of {kind.toMake}
         </button>
         <button className="key h-16 text-lg" onClick={() => addEntry(`one ${name} broke`, kind.key, 0, 1, null)}>
@@ -162,13 +176,18 @@ function OwnMinutes({ kind, logged }: { kind: TrayKind; logged: readonly number[
   return (
     <li className="flex min-h-[52px] items-center gap-3 border-t border-[var(--line)]">
       <Portrait kind={kind} px={38} />
-      <span className="w-28 shrink-0 font-semibold leading-tight">{pieceName(speciesById(kind.species), kind.stage)}</span>
+      <span className="w-28 shrink-0 font-semibold leading-tight">{kindName(speciesById(kind.species), kind.stage)}</span>
       <svg width="200" height="34" aria-hidden="true" className="shrink-0">
         <path d="M4 17H196" stroke="var(--line)" strokeWidth="2" />
         <path d={`M${x(starting)} 6V28`} stroke="var(--ink2)" strokeWidth="2" />
         {half > 0 && (
           <>
-            <path d={`M${x(own.minutes) - half} 17Q${x(own.minutes)} 2 ${x(own.minutes) + half} 17Q${x(own.minutes)} 32 ${x(own.minutes) - half} 17Z`} fill="var(--leafwash)" stroke="var(--leaf)" strokeDasharray={own.sure === 'unsure' ? '3 3' : undefined} />
+            <path
+              d={`M${x(own.minutes) - half} 17Q${x(own.minutes)} 2 ${x(own.minutes) + half} 17Q${x(own.minutes)} 32 ${x(own.minutes) - half} 17Z`}
+              fill="var(--leafwash)"
+              stroke="var(--leaf)"
+              strokeDasharray={own.sure === 'unsure' ? '3 3' : undefined}
+            />
             <circle cx={x(own.minutes)} cy="17" r="4.5" fill="var(--leaf)" />
           </>
         )}

@@ -10,7 +10,7 @@ import { Portrait } from '../shared/Portrait';
 import { durationWords, gramWords, inchWords, plural } from '../shared/words';
 import { useStudio } from '../useStudio';
 
-const PX_PER_MM = 0.62;
+const PX_PER_MM = 0.78;
 
 /** Everything to make, drawn once at one scale on its method's shelf; the open kind with its steps; the paste as balls. */
 export function MakeStation() {
@@ -52,14 +52,27 @@ export function MakeStation() {
           <h2 className="pb-2">Paste</h2>
           <ul className="flex flex-wrap items-end gap-4">
             {plan.paste.map((b) => (
-              <li key={b.colour} className="text-center" title={`${b.kinds.join(', ')}: ${gramWords(b.netGrams)} g in the pieces, the rest is what rolling out loses`}>
-                <span className="inline-block rounded-full shadow-[inset_-4px_-6px_10px_rgb(0_0_0/.18),inset_4px_5px_8px_rgb(255_255_255/.35)]" style={{ width: Math.min(64, 8 + 4.4 * Math.cbrt(b.grams) * 1.9), height: Math.min(64, 8 + 4.4 * Math.cbrt(b.grams) * 1.9), background: b.colour }} />
+              <li
+                key={b.colour}
+                className="text-center"
+                title={`${b.kinds.join(', ')}: ${gramWords(b.netGrams)} g in the pieces, the rest is what rolling out loses`}
+              >
+                <span
+                  className="inline-block rounded-full shadow-[inset_-4px_-6px_10px_rgb(0_0_0/.18),inset_4px_5px_8px_rgb(255_255_255/.35)]"
+                  style={{
+                    width: Math.min(64, 8 + 4.4 * Math.cbrt(b.grams) * 1.9),
+                    height: Math.min(64, 8 + 4.4 * Math.cbrt(b.grams) * 1.9),
+                    background: b.colour,
+                  }}
+                />
                 <b className="fig block">{b.grams} g</b>
                 <span className="small">{b.name}</span>
               </li>
             ))}
           </ul>
-          <p className="small pt-2">From the pieces’ own volume at 1.35 g/cm³ (assumed), what rolling out loses counted in, rounded up to 5 g.</p>
+          <p className="small pt-2">
+            From the pieces’ own volume at 1.35 g/cm³ (assumed), what rolling out loses counted in, rounded up to 5 g.
+          </p>
         </div>
       </section>
     </div>
@@ -85,14 +98,23 @@ function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolean; onOp
   const drawn = kind.sizes.flatMap((s) => Array.from({ length: Math.min(s.count, 60) }, () => s.sizeMm)).slice(0, 40);
   const more = kind.placed - drawn.length;
   return (
-    <button className={`rounded-2xl px-3 py-2 text-left ${open ? 'tray' : ''}`} aria-expanded={open} aria-label={`${name}: ${kind.toMake} to make, ${kind.placed} and ${kind.spares} spare`} onClick={onOpen}>
-      <span className="flex max-w-[430px] flex-wrap items-center">
+    <button
+      className={`rounded-2xl px-3 py-2 text-left ${open ? 'tray' : ''}`}
+      aria-expanded={open}
+      aria-label={`${name}: ${kind.toMake} to make, ${kind.placed} and ${kind.spares} spare`}
+      onClick={onOpen}
+    >
+      <span className="flex max-w-[560px] flex-wrap items-center gap-0.5">
         {drawn.map((mm, i) => (
           <Portrait key={i} kind={{ ...kind, sizeMm: mm }} px={Math.max(12, mm * share * PX_PER_MM * 1.14)} />
         ))}
         {Array.from({ length: kind.spares }, (_, i) => (
           <span key={i} className="rounded-full border-2 border-dotted border-[var(--ink)]">
-            <Portrait kind={kind} px={Math.max(12, (kind.sizes[0]?.sizeMm ?? kind.sizeMm) * share * PX_PER_MM)} className="opacity-80" />
+            <Portrait
+              kind={kind}
+              px={Math.max(12, (kind.sizes[0]?.sizeMm ?? kind.sizeMm) * share * PX_PER_MM)}
+              className="opacity-80"
+            />
           </span>
         ))}
         {more > 0 && <span className="small pl-1">and {more} more</span>}
@@ -141,16 +163,29 @@ function Card({ kind }: { kind: TrayKind }) {
       <ol className="flex flex-col">
         {method.steps.map((s, i) => (
           <li key={s.id} className="flex min-h-[40px] items-center gap-3 border-t border-[var(--line)] py-1">
-            <span className="grid size-7 shrink-0 place-items-center rounded-full border border-[var(--edge)] text-[13px] font-semibold">{i + 1}</span>
+            <span className="grid size-7 shrink-0 place-items-center rounded-full border border-[var(--edge)] text-[13px] font-semibold">
+              {i + 1}
+            </span>
             <span className="min-w-0 grow leading-tight">{s.name}</span>
-            <span className="shrink-0 text-[15px]">{durationWords(s.minutesEach * kind.toMake + s.minutesBatch * Math.ceil(kind.toMake / method.batch))}</span>
-            <span className="w-[64px] shrink-0 text-right">{s.dryHours > 0 && <span className="rounded-lg border border-[var(--dryedge)] bg-[var(--dry)] px-2 py-1 text-[13px]">{Number.isFinite(factor) ? `${Math.round(s.dryHours * factor)} h` : 'may not'}</span>}</span>
+            <span className="shrink-0 text-[15px]">
+              {durationWords(s.minutesEach * kind.toMake + s.minutesBatch * Math.ceil(kind.toMake / method.batch))}
+            </span>
+            <span className="w-[64px] shrink-0 text-right">
+              {s.dryHours > 0 && (
+                <span className="rounded-lg border border-[var(--dryedge)] bg-[var(--dry)] px-2 py-1 text-[13px]">
+                  {Number.isFinite(factor) ? `${Math.round(s.dryHours * factor)} h` : 'may not'}
+                </span>
+              )}
+            </span>
           </li>
         ))}
       </ol>
       <p className="small pt-1">
         Minutes are starting values. {kind.spareReason} Wire: {species.wiring.floorSwg} SWG or thicker
-        {species.wiring.parts ? `, ${species.wiring.parts.count} × ${species.wiring.parts.swg} SWG for each ${species.wiring.parts.name}` : ''}.
+        {species.wiring.parts
+          ? `, ${species.wiring.parts.count} × ${species.wiring.parts.swg} SWG for each ${species.wiring.parts.name}`
+          : ''}
+        .
       </p>
     </div>
   );

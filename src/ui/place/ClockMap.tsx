@@ -10,7 +10,17 @@ const SIZE = 580;
 const MIDDLE = SIZE / 2;
 
 /** The cake seen from above inside a clock, front at 6; entries numbered in the order they go in. */
-export function ClockMap({ cake, plan, chosen, onChoose }: { cake: Cake; plan: DerivedPlan; chosen: string | null; onChoose(id: string): void }) {
+export function ClockMap({
+  cake,
+  plan,
+  chosen,
+  onChoose,
+}: {
+  cake: Cake;
+  plan: DerivedPlan;
+  chosen: string | null;
+  onChoose(id: string): void;
+}) {
   const pieces = useStudio((s) => s.project!.arrangements);
   const widest = Math.max(100, ...cake.tiers.map((t) => t.diameterMm));
   const scale = (SIZE * 0.385 * 2) / widest;
@@ -19,6 +29,7 @@ export function ClockMap({ cake, plan, chosen, onChoose }: { cake: Cake; plan: D
   const all = pieces.flatMap((a) => a.pieces);
   const level = new Map(plan.warnings.filter((w) => w.entryId).map((w) => [w.entryId!, w.level]));
   const current = plan.entries.find((e) => e.id === chosen);
+  const labels = spreadLabels(plan.entries.map((e) => ({ e, atX: X(e.pointMm[0]), atY: Y(e.pointMm[1]) })));
   const heads = [...plan.heads].sort((a, b) => a.centreMm[2] - b.centreMm[2]);
   return (
     <svg viewBox={`0 0 ${SIZE} ${SIZE}`} className="w-full" role="group" aria-label="Map from above, front at 6 o’clock">
@@ -29,41 +40,105 @@ export function ClockMap({ cake, plan, chosen, onChoose }: { cake: Cake; plan: D
         const r = MIDDLE - 24;
         return (
           <g key={hour}>
-            <path d={`M${MIDDLE + Math.cos(a) * (MIDDLE - 4)} ${MIDDLE - Math.sin(a) * (MIDDLE - 4)}L${MIDDLE + Math.cos(a) * (MIDDLE - 12)} ${MIDDLE - Math.sin(a) * (MIDDLE - 12)}`} stroke="var(--ink)" strokeWidth={hour === 6 ? 3 : 1.4} />
-            <text x={MIDDLE + Math.cos(a) * r} y={MIDDLE - Math.sin(a) * r + 6} textAnchor="middle" className="fig" fontSize={hour === 6 ? 20 : 16} fill="var(--ink)">
+            <path
+              d={`M${MIDDLE + Math.cos(a) * (MIDDLE - 4)} ${MIDDLE - Math.sin(a) * (MIDDLE - 4)}L${MIDDLE + Math.cos(a) * (MIDDLE - 12)} ${MIDDLE - Math.sin(a) * (MIDDLE - 12)}`}
+              stroke="var(--ink)"
+              strokeWidth={hour === 6 ? 3 : 1.4}
+            />
+            <text
+              x={MIDDLE + Math.cos(a) * r}
+              y={MIDDLE - Math.sin(a) * r + 6}
+              textAnchor="middle"
+              className="fig"
+              fontSize={hour === 6 ? 20 : 16}
+              fill="var(--ink)"
+            >
               {hour}
             </text>
           </g>
         );
       })}
       {cake.tiers.map((t) => (
-        <circle key={t.id} cx={MIDDLE} cy={MIDDLE} r={(t.diameterMm / 2) * scale} fill={t.covering.colour} stroke="rgb(59 21 45 / .35)" />
+        <circle
+          key={t.id}
+          cx={MIDDLE}
+          cy={MIDDLE}
+          r={(t.diameterMm / 2) * scale}
+          fill={t.covering.colour}
+          stroke="rgb(59 21 45 / .35)"
+        />
       ))}
-      {heads.map((h) => {
-        const piece = all.find((p) => p.id === h.pieceId);
-        return piece && <SvgPortrait key={`${h.arrangementId}${h.pieceId}`} kind={piece} x={X(h.centreMm[0])} y={Y(h.centreMm[1])} size={Math.max(h.radialMm, h.axialMm * (h.role === 'foliage' ? 1 : 0)) * 2 * scale} rotateDeg={(Math.atan2(h.axis[0], h.axis[1]) * 180) / Math.PI} />;
-      })}
-      {heads.length > 0 && <circle cx={MIDDLE} cy={MIDDLE} r={(widest / 2) * scale} fill="var(--glaze)" opacity="0.35" />}
-      {current && <path d={`M${MIDDLE} ${MIDDLE}L${X(current.pointMm[0])} ${Y(current.pointMm[1])}`} stroke="var(--ink)" strokeWidth="2" strokeDasharray="8 5" />}
+      <g opacity="0.72">
+        {heads.map((h) => {
+          const piece = all.find((p) => p.id === h.pieceId);
+          return (
+            piece && (
+              <SvgPortrait
+                key={`${h.arrangementId}${h.pieceId}`}
+                kind={piece}
+                x={X(h.centreMm[0])}
+                y={Y(h.centreMm[1])}
+                size={Math.max(h.radialMm, h.axialMm * (h.role === 'foliage' ? 1 : 0)) * 2 * scale}
+                rotateDeg={(Math.atan2(h.axis[0], h.axis[1]) * 180) / Math.PI}
+              />
+            )
+          );
+        })}
+      </g>
+      {current && (
+        <path
+          d={`M${MIDDLE} ${MIDDLE}L${X(current.pointMm[0])} ${Y(current.pointMm[1])}`}
+          stroke="var(--ink)"
+          strokeWidth="2"
+          strokeDasharray="8 5"
+        />
+      )}
       {cake.dowels.map((d, i) => (
-        <circle key={i} cx={X(d.xMm)} cy={Y(d.yMm)} r={Math.max(3, (d.diameterMm / 2) * scale)} fill="#b58a52" stroke="var(--ink)" />
+        <circle
+          key={i}
+          cx={X(d.xMm)}
+          cy={Y(d.yMm)}
+          r={Math.max(3, (d.diameterMm / 2) * scale)}
+          fill="#b58a52"
+          stroke="var(--ink)"
+        />
       ))}
-      {plan.entries.map((e) => {
+      {labels.map(({ e, x, y, atX, atY }) => {
         const mark = level.get(e.id);
-        const x = X(e.pointMm[0]);
-        const y = Y(e.pointMm[1]);
         return (
-          <g key={e.id} role="button" tabIndex={0} aria-label={`Entry ${e.number}, ${e.barrierName}${mark ? `, ${mark}` : ''}`} aria-pressed={e.id === chosen} style={{ cursor: 'pointer' }} onClick={() => onChoose(e.id)} onKeyDown={(k) => (k.key === 'Enter' || k.key === ' ') && (k.preventDefault(), onChoose(e.id))}>
+          <g
+            key={e.id}
+            role="button"
+            tabIndex={0}
+            aria-label={`Entry ${e.number}, ${e.barrierName}${mark ? `, ${mark}` : ''}`}
+            aria-pressed={e.id === chosen}
+            style={{ cursor: 'pointer' }}
+            onClick={() => onChoose(e.id)}
+            onKeyDown={(k) => (k.key === 'Enter' || k.key === ' ') && (k.preventDefault(), onChoose(e.id))}
+          >
             <circle cx={x} cy={y} r="22" fill="transparent" />
+            <path d={`M${atX} ${atY}L${x} ${y}`} stroke="var(--ink)" strokeWidth="1.2" />
+            <circle cx={atX} cy={atY} r="3" fill="var(--ink)" stroke="#f9fdfe" />
             {mark === 'stop' ? (
-              <path d={`M${x - 5} ${y - 13}H${x + 5}L${x + 13} ${y - 5}V${y + 5}L${x + 5} ${y + 13}H${x - 5}L${x - 13} ${y + 5}V${y - 5}Z`} fill="var(--stop)" stroke="#fff" />
+              <path
+                d={`M${x - 5} ${y - 13}H${x + 5}L${x + 13} ${y - 5}V${y + 5}L${x + 5} ${y + 13}H${x - 5}L${x - 13} ${y + 5}V${y - 5}Z`}
+                fill="var(--stop)"
+                stroke="#fff"
+              />
             ) : mark === 'look again' ? (
               <circle cx={x} cy={y} r="12" fill="var(--glaze)" stroke="var(--ink)" strokeWidth="2.4" strokeDasharray="4 3" />
             ) : (
               <circle cx={x} cy={y} r="11" fill="var(--leaf)" stroke="#f9fdfe" strokeWidth="1.6" />
             )}
             {e.id === chosen && <circle cx={x} cy={y} r="17" fill="none" stroke="var(--next)" strokeWidth="3" />}
-            <text x={x} y={y + 4.5} textAnchor="middle" fontSize="13" fontWeight="700" fill={mark === 'stop' ? 'var(--onstop)' : mark === 'look again' ? 'var(--ink)' : 'var(--onleaf)'}>
+            <text
+              x={x}
+              y={y + 4.5}
+              textAnchor="middle"
+              fontSize="13"
+              fontWeight="700"
+              fill={mark === 'stop' ? 'var(--onstop)' : mark === 'look again' ? 'var(--ink)' : 'var(--onleaf)'}
+            >
               {e.number}
             </text>
           </g>
@@ -71,4 +146,32 @@ export function ClockMap({ cake, plan, chosen, onChoose }: { cake: Cake; plan: D
       })}
     </svg>
   );
+}
+
+const LABEL_GAP = 27;
+
+/** Numbers that would cover each other are pushed apart, away from their places, and keep a leader to them. */
+function spreadLabels<T extends { atX: number; atY: number }>(places: readonly T[]): (T & { x: number; y: number })[] {
+  const labels = places.map((p) => ({ ...p, x: p.atX, y: p.atY }));
+  for (let round = 0; round < 160; round++) {
+    let moved = false;
+    for (let i = 0; i < labels.length; i++) {
+      for (let j = i + 1; j < labels.length; j++) {
+        const a = labels[i]!;
+        const b = labels[j]!;
+        const dx = b.x - a.x || 0.01 * (j - i);
+        const dy = b.y - a.y || 0.013;
+        const gap = Math.hypot(dx, dy);
+        if (gap >= LABEL_GAP) continue;
+        const push = (LABEL_GAP - gap) / 2 / gap;
+        a.x -= dx * push;
+        a.y -= dy * push;
+        b.x += dx * push;
+        b.y += dy * push;
+        moved = true;
+      }
+    }
+    if (!moved) break;
+  }
+  return labels.map((l) => ({ ...l, x: Math.max(16, Math.min(SIZE - 16, l.x)), y: Math.max(16, Math.min(SIZE - 16, l.y)) }));
 }

@@ -26,24 +26,75 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: Entry; pl
   const headOut = head ? head.centreMm[0] * out[0] + head.centreMm[1] * out[1] : 0;
   const tier = tiers[entry.tierIndex];
   return (
-    <svg viewBox={`0 0 ${W} ${H}`} className="w-full max-w-[340px]" role="img" aria-label={`${entry.barrierName} ${Math.round(entry.insideMm)} mm into ${Math.round(entry.cakeMm)} mm of cake`}>
+    <svg
+      viewBox={`0 0 ${W} ${H}`}
+      className="w-full max-w-[340px]"
+      role="img"
+      aria-label={`${entry.barrierName} ${Math.round(entry.insideMm)} mm into ${Math.round(entry.cakeMm)} mm of cake`}
+    >
       {tiers.map((t) => (
         <g key={t.tier.id}>
-          <path d={`M${X(0)} ${Y(t.footMm)}H${X(t.radiusMm)}V${Y(t.topMm - t.edgeMm)}Q${X(t.radiusMm)} ${Y(t.topMm)} ${X(t.radiusMm - t.edgeMm)} ${Y(t.topMm)}H${X(0)}Z`} fill={t.tier.kind === 'dummy' ? 'var(--well)' : 'var(--crumb)'} stroke={t.tier.covering.colour} strokeWidth="6" />
+          <path
+            d={`M${X(0)} ${Y(t.footMm)}H${X(t.radiusMm)}V${Y(t.topMm - t.edgeMm)}Q${X(t.radiusMm)} ${Y(t.topMm)} ${X(t.radiusMm - t.edgeMm)} ${Y(t.topMm)}H${X(0)}Z`}
+            fill={t.tier.kind === 'dummy' ? 'var(--well)' : 'var(--crumb)'}
+          />
+          <path
+            d={`M${X(t.radiusMm)} ${Y(t.footMm)}V${Y(t.topMm - t.edgeMm)}Q${X(t.radiusMm)} ${Y(t.topMm)} ${X(t.radiusMm - t.edgeMm)} ${Y(t.topMm)}H${X(0)}`}
+            fill="none"
+            stroke={t.tier.covering.colour}
+            strokeWidth="6"
+          />
           {t.tier.kind === 'edible' &&
-            [1, 2, 3].map((k) => <path key={k} d={`M${X(0)} ${Y(t.footMm + (k * t.tier.heightMm) / 4)}H${X(t.radiusMm - 4)}`} stroke="#f9f1e0" strokeWidth="3" opacity="0.75" />)}
+            [1, 2, 3].map((k) => (
+              <path
+                key={k}
+                d={`M${X(0)} ${Y(t.footMm + (k * t.tier.heightMm) / 4)}H${X(t.radiusMm - 4)}`}
+                stroke="#f9f1e0"
+                strokeWidth="3"
+                opacity="0.75"
+              />
+            ))}
         </g>
       ))}
       <path d={`M${X(0)} 6V${H - 6}`} stroke="var(--edge)" strokeDasharray="2 6" />
       <rect x={X(cake.board.diameterMm / 2)} y={Y(0)} width={(cake.board.diameterMm / 2) * scale} height="8" fill="#b79f8b" />
-      <path d={`M${X(radial - inward * 2)} ${Y(entry.pointMm[2] - entry.direction[2] * 2)}L${X(end.r)} ${Y(end.z)}`} stroke="var(--ink)" strokeWidth={entry.outsideMm * scale + 3} />
-      <path d={`M${X(radial - inward * 2)} ${Y(entry.pointMm[2] - entry.direction[2] * 2)}L${X(end.r)} ${Y(end.z)}`} stroke="var(--nextwash)" strokeWidth={entry.outsideMm * scale} />
-      {head && <path d={`M${X(headOut)} ${Y(head.centreMm[2])}L${X(radial)} ${Y(entry.pointMm[2])}L${X(radial + inward * entry.wireInsideMm)} ${Y(entry.pointMm[2] + entry.direction[2] * entry.wireInsideMm)}`} stroke="var(--leaf)" strokeWidth="2.4" fill="none" />}
-      {piece && head && <SvgPortrait kind={piece} x={X(headOut)} y={Y(head.centreMm[2])} size={Math.max(head.radialMm, head.axialMm) * 2 * scale} />}
+      <path
+        d={`M${X(radial - inward * 2)} ${Y(entry.pointMm[2] - entry.direction[2] * 2)}L${X(end.r)} ${Y(end.z)}`}
+        stroke="var(--ink)"
+        strokeWidth={entry.outsideMm * scale + 3}
+      />
+      <path
+        d={`M${X(radial - inward * 2)} ${Y(entry.pointMm[2] - entry.direction[2] * 2)}L${X(end.r)} ${Y(end.z)}`}
+        stroke="var(--nextwash)"
+        strokeWidth={entry.outsideMm * scale}
+      />
+      {head && (
+        <path
+          d={`M${X(headOut)} ${Y(head.centreMm[2])}L${X(radial)} ${Y(entry.pointMm[2])}L${X(radial + inward * entry.wireInsideMm)} ${Y(entry.pointMm[2] + entry.direction[2] * entry.wireInsideMm)}`}
+          stroke="var(--leaf)"
+          strokeWidth="2.4"
+          fill="none"
+        />
+      )}
+      {piece && head && (
+        <SvgPortrait
+          kind={piece}
+          x={X(headOut)}
+          y={Y(head.centreMm[2])}
+          size={Math.max(head.radialMm, head.axialMm) * 2 * scale}
+        />
+      )}
       {tier && (
         <g fontSize="13" fill="var(--ink)">
-          <path d={`M${X(tier.radiusMm) - 16} ${Y(tier.footMm)}V${Y(tier.topMm)}m-5 0h10M${X(tier.radiusMm) - 21} ${Y(tier.footMm)}h10`} stroke="var(--ink)" fill="none" />
-          <text transform={`translate(${X(tier.radiusMm) - 22} ${Y((tier.footMm + tier.topMm) / 2)}) rotate(-90)`} textAnchor="middle">
+          <path
+            d={`M${X(tier.radiusMm) - 16} ${Y(tier.footMm)}V${Y(tier.topMm)}m-5 0h10M${X(tier.radiusMm) - 21} ${Y(tier.footMm)}h10`}
+            stroke="var(--ink)"
+            fill="none"
+          />
+          <text
+            transform={`translate(${X(tier.radiusMm) - 22} ${Y((tier.footMm + tier.topMm) / 2)}) rotate(-90)`}
+            textAnchor="middle"
+          >
             {tier.tier.heightMm} of {tier.tier.kind === 'dummy' ? 'foam' : 'cake'}
           </text>
           <text x={X(end.r) + 8} y={Y(end.z) + 4} fontWeight="600">

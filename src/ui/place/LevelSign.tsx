@@ -17,7 +17,15 @@ export function LevelSign({ level }: { level: Level }) {
           <circle cx="20" cy="20" r="3" fill="var(--ink)" />
         </>
       )}
-      {level === 'note' && <path d="M7 33C6 16 16 7 33 7C34 24 24 34 7 33ZM7 33L24 16" fill="none" stroke="var(--ink2)" strokeWidth="2.2" strokeLinecap="round" />}
+      {level === 'note' && (
+        <path
+          d="M7 33C6 16 16 7 33 7C34 24 24 34 7 33ZM7 33L24 16"
+          fill="none"
+          stroke="var(--ink2)"
+          strokeWidth="2.2"
+          strokeLinecap="round"
+        />
+      )}
     </svg>
   );
 }

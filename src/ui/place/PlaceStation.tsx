@@ -41,7 +41,11 @@ export function PlaceStation() {
         <h1 className="pb-1">
           {plan.handOver.goesIn} go in, {plan.handOver.comesOut} come out
         </h1>
-        {list ? <EntryList chosen={entry?.id ?? null} onChoose={setChosen} /> : <ClockMap cake={cake} plan={plan} chosen={entry?.id ?? null} onChoose={setChosen} />}
+        {list ? (
+          <EntryList chosen={entry?.id ?? null} onChoose={setChosen} />
+        ) : (
+          <ClockMap cake={cake} plan={plan} chosen={entry?.id ?? null} onChoose={setChosen} />
+        )}
       </section>
       <section aria-label="Cut through the cake" className="min-w-0">
         {entry && (
@@ -52,11 +56,14 @@ export function PlaceStation() {
             <CutThrough cake={cake} entry={entry} plan={plan} />
             <h2 className="pt-2">{capital(entry.barrierName)}</h2>
             <p className="say">
-              {entry.barrier ? `Cut to ${Math.round(entry.cutMm)} mm, ${Math.round(entry.downDeg)}° down, stem ${entry.bundleMm.toFixed(1)} mm.` : `Stem ${entry.bundleMm.toFixed(1)} mm, ${Math.round(entry.insideMm)} mm into foam.`}
+              {entry.barrier
+                ? `Cut to ${Math.round(entry.cutMm)} mm, ${Math.round(entry.downDeg)}° down, stem ${entry.bundleMm.toFixed(1)} mm.`
+                : `Stem ${entry.bundleMm.toFixed(1)} mm, ${Math.round(entry.insideMm)} mm into foam.`}
               {entry.springDeg > 1 ? ` Bend the wire ${Math.round(entry.springDeg)}° so that it springs.` : ''}
             </p>
             <p className="small">
-              {Math.round(entry.massGrams)} g needs {Math.round(entry.holdMm)} mm to hold in this crumb (assumed pressure); the cake offers {Math.round(entry.cakeMm)} mm, then {entry.meets}.
+              {Math.round(entry.massGrams)} g needs {Math.round(entry.holdMm)} mm to hold in this crumb (assumed pressure); the
+              cake offers {Math.round(entry.cakeMm)} mm, then {entry.meets}.
             </p>
           </>
         )}
@@ -89,7 +96,9 @@ function Message({ warning, onShow }: { warning: Warning; onShow(id: string): vo
     <div className={`flex gap-3 ${stop ? 'rounded-2xl bg-[var(--stopwash)] p-3' : ''}`}>
       <LevelSign level={warning.level} />
       <div className="min-w-0">
-        <p className={`text-[13px] font-semibold ${stop ? 'text-[var(--stop)]' : 'text-[var(--ink2)]'}`}>{capital(warning.level)}</p>
+        <p className={`text-[13px] font-semibold ${stop ? 'text-[var(--stop)]' : 'text-[var(--ink2)]'}`}>
+          {capital(warning.level)}
+        </p>
         <h2 className={stop ? 'text-[var(--stop)]' : ''}>{warning.what}</h2>
         <p className="text-[15px]">
           {capital(warning.where)}. {warning.why}

@@ -23,7 +23,9 @@ export function portraitUrl(kind: Kind): Promise<string> {
   const key = `${kind.species}|${kind.stage}|${kind.colourway}`;
   let url = cache.get(key);
   if (!url) {
-    url = pictureBench().portrait({ species: kind.species, stage: kind.stage, sizeMm: 60, colourway: kind.colourway }, RENDER_PX).then(pictureToUrl);
+    url = pictureBench()
+      .portrait({ species: kind.species, stage: kind.stage, sizeMm: 60, colourway: kind.colourway }, RENDER_PX)
+      .then(pictureToUrl);
     cache.set(key, url);
   }
   return url;
@@ -51,7 +53,28 @@ export function Portrait({ kind, px, alt = '', className = '' }: { kind: Kind; p
 }
 
 /** The same inside an SVG drawing, about a middle. */
-export function SvgPortrait({ kind, x, y, size, rotateDeg = 0 }: { kind: Kind; x: number; y: number; size: number; rotateDeg?: number }) {
+export function SvgPortrait({
+  kind,
+  x,
+  y,
+  size,
+  rotateDeg = 0,
+}: {
+  kind: Kind;
+  x: number;
+  y: number;
+  size: number;
+  rotateDeg?: number;
+}) {
   const url = usePortrait(kind);
-  return url ? <image href={url} x={x - size / 2} y={y - size / 2} width={size} height={size} transform={rotateDeg ? `rotate(${rotateDeg} ${x} ${y})` : undefined} /> : null;
+  return url ? (
+    <image
+      href={url}
+      x={x - size / 2}
+      y={y - size / 2}
+      width={size}
+      height={size}
+      transform={rotateDeg ? `rotate(${rotateDeg} ${x} ${y})` : undefined}
+    />
+  ) : null;
 }

@@ -65,7 +65,17 @@ export function faultOf(text: string, label: string, unit: string, least: number
 }
 
 /** Two or three ways, one chosen. Arrow keys move between them. */
-export function Choice<T extends string>({ label, value, options, onChange }: { label: string; value: T; options: readonly { value: T; name: string }[]; onChange(value: T): void }) {
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: readonly { value: T; name: string }[];
+  onChange(value: T): void;
+}) {
   const move = (by: number) => {
     const at = options.findIndex((o) => o.value === value);
     onChange(options[(at + by + options.length) % options.length]!.value);
@@ -85,7 +95,14 @@ export function Choice<T extends string>({ label, value, options, onChange }: { 
             else if (e.key === 'ArrowLeft' || e.key === 'ArrowUp') move(-1);
             else return;
             e.preventDefault();
-            (e.currentTarget.parentElement?.querySelectorAll('button')[(options.findIndex((x) => x.value === value) + (e.key === 'ArrowRight' || e.key === 'ArrowDown' ? 1 : -1) + options.length) % options.length] as HTMLElement | undefined)?.focus();
+            (
+              e.currentTarget.parentElement?.querySelectorAll('button')[
+                (options.findIndex((x) => x.value === value) +
+                  (e.key === 'ArrowRight' || e.key === 'ArrowDown' ? 1 : -1) +
+                  options.length) %
+                  options.length
+              ] as HTMLElement | undefined
+            )?.focus();
           }}
         >
           {o.name}
@@ -96,7 +113,19 @@ export function Choice<T extends string>({ label, value, options, onChange }: { 
 }
 
 /** A level vial: the side of the bubble says which way it leans, its distance how much; between the marks is level. */
-export function Vial({ score, lean, tone, width = 220, height = 26 }: { score: number; lean: number; tone: 'level' | 'off' | 'worst'; width?: number; height?: number }) {
+export function Vial({
+  score,
+  lean,
+  tone,
+  width = 220,
+  height = 26,
+}: {
+  score: number;
+  lean: number;
+  tone: 'level' | 'off' | 'worst';
+  width?: number;
+  height?: number;
+}) {
   const middle = width / 2;
   const half = width * 0.11;
   const away = Math.min(1, (100 - score) / 60);

@@ -31,7 +31,13 @@ export function Bench({ children }: { children: ReactNode }) {
       <Header />
       <main>
         <Message />
-        {!ready ? <p className="say px-6 pt-6">Opening the bench…</p> : project || path.startsWith('/jobs') ? children : <NoJob />}
+        {!ready ? (
+          <p className="say px-6 pt-6">Opening the bench…</p>
+        ) : project || path.startsWith('/jobs') ? (
+          children
+        ) : (
+          <NoJob />
+        )}
       </main>
       <Stem here={here} buds={budsOf(project, plan)} />
     </div>
@@ -71,16 +77,32 @@ function Header() {
         <h2 className="truncate">{name}</h2>
         <p className="sub">
           {leavesAt ? leavesWords(leavesAt) : 'Sugar flowers, from the cake to the hand-over'}
-          <span role="status" aria-label="Saving" className={saved === 'failed' ? 'ml-3 font-semibold text-[var(--stop)]' : 'ml-3'}>
+          <span
+            role="status"
+            aria-label="Saving"
+            className={saved === 'failed' ? 'ml-3 font-semibold text-[var(--stop)]' : 'ml-3'}
+          >
             {leavesAt ? SAVED_WORDS[saved] : ''}
           </span>
         </p>
       </div>
       <div className="flex shrink-0 items-center">
-        <button className="key bare" aria-label={back ? `Undo ${back}` : 'Undo'} title={back ? `Undo ${back}` : 'Nothing to undo'} disabled={!back} onClick={() => getStudio().undo()}>
+        <button
+          className="key bare"
+          aria-label={back ? `Undo ${back}` : 'Undo'}
+          title={back ? `Undo ${back}` : 'Nothing to undo'}
+          disabled={!back}
+          onClick={() => getStudio().undo()}
+        >
           <Undo2 size={22} />
         </button>
-        <button className="key bare" aria-label={forth ? `Redo ${forth}` : 'Redo'} title={forth ? `Redo ${forth}` : 'Nothing to redo'} disabled={!forth} onClick={() => getStudio().redo()}>
+        <button
+          className="key bare"
+          aria-label={forth ? `Redo ${forth}` : 'Redo'}
+          title={forth ? `Redo ${forth}` : 'Nothing to redo'}
+          disabled={!forth}
+          onClick={() => getStudio().redo()}
+        >
           <Redo2 size={22} />
         </button>
         <Link className="key bare" href="/jobs">
@@ -89,7 +111,11 @@ function Header() {
         <button className="key bare" aria-pressed={list} onClick={() => getStudio().set({ showList: !list })}>
           <List size={22} /> List
         </button>
-        <button className="key bare" aria-label={evening ? 'Day light' : 'Evening light'} onClick={() => getStudio().setEvening(!evening)}>
+        <button
+          className="key bare"
+          aria-label={evening ? 'Day light' : 'Evening light'}
+          onClick={() => getStudio().setEvening(!evening)}
+        >
           {evening ? <Sun size={22} /> : <Moon size={22} />}
         </button>
       </div>
@@ -104,7 +130,10 @@ function Message() {
   if (!message && !deleted && !planFault) return null;
   const fault = message?.kind === 'fault' || (!message && planFault !== null);
   return (
-    <div role={fault ? 'alert' : 'status'} className={`no-print mx-6 mt-3 flex items-center gap-3 rounded-2xl px-4 py-2 ${fault ? 'bg-[var(--stopwash)]' : 'bg-[var(--leafwash)]'}`}>
+    <div
+      role={fault ? 'alert' : 'status'}
+      className={`no-print mx-6 mt-3 flex items-center gap-3 rounded-2xl px-4 py-2 ${fault ? 'bg-[var(--stopwash)]' : 'bg-[var(--leafwash)]'}`}
+    >
       {fault && <CircleAlert size={20} className="shrink-0 text-[var(--stop)]" />}
       <p className="min-w-0 grow">{message?.text ?? (deleted ? `“${deleted.project.name}” is deleted.` : planFault)}</p>
       {deleted && (
@@ -112,7 +141,11 @@ function Message() {
           Bring it back
         </button>
       )}
-      <button className="key bare" aria-label="Close message" onClick={() => getStudio().set({ message: null, deleted: null, planFault: null })}>
+      <button
+        className="key bare"
+        aria-label="Close message"
+        onClick={() => getStudio().set({ message: null, deleted: null, planFault: null })}
+      >
         <X size={20} />
       </button>
     </div>

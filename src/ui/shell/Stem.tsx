@@ -40,7 +40,11 @@ export function Stem({ here, buds }: { here: StationId | null; buds: Record<Stat
       <ol>
         {STATIONS.map((s) => (
           <li key={s.id} style={{ paddingLeft: narrow ? 0 : 24 }}>
-            <Link href={s.path} aria-current={s.id === here ? 'page' : undefined} className={buds[s.id].state === 'stop' ? 'stopped' : ''}>
+            <Link
+              href={s.path}
+              aria-current={s.id === here ? 'page' : undefined}
+              className={buds[s.id].state === 'stop' ? 'stopped' : ''}
+            >
               <b>{s.name}</b>
               <span>{buds[s.id].note || '\u00a0'}</span>
             </Link>
@@ -51,19 +55,45 @@ export function Stem({ here, buds }: { here: StationId | null; buds: Record<Stat
   );
 }
 
-function Stretch({ from: [ax, ay], to: [bx, by], i, grown, last }: { from: [number, number]; to: [number, number]; i: number; grown: boolean; last: boolean }) {
+function Stretch({
+  from: [ax, ay],
+  to: [bx, by],
+  i,
+  grown,
+  last,
+}: {
+  from: [number, number];
+  to: [number, number];
+  i: number;
+  grown: boolean;
+  last: boolean;
+}) {
   const m = (bx - ax) * 0.45;
   const bow = i % 2 ? 7 : -7;
   const d = last
     ? `M${ax} ${ay}C${ax + m} ${ay + 9} ${bx - 6} ${by + 26} ${bx + 4} ${by + 6}C${bx + 12} ${by - 14} ${bx - 12} ${by - 16} ${bx - 8} ${by - 4}`
     : `M${ax} ${ay}C${ax + m} ${ay + bow} ${bx - m} ${by + bow} ${bx} ${by}`;
-  return <path d={d} fill="none" stroke="var(--leaf)" strokeWidth={grown ? Math.max(2.6, 7.4 - 0.62 * i) : 2.4} strokeLinecap="round" strokeDasharray={grown ? undefined : '1 7'} />;
+  return (
+    <path
+      d={d}
+      fill="none"
+      stroke="var(--leaf)"
+      strokeWidth={grown ? Math.max(2.6, 7.4 - 0.62 * i) : 2.4}
+      strokeLinecap="round"
+      strokeDasharray={grown ? undefined : '1 7'}
+    />
+  );
 }
 
 const STALK = 'M0 4C0 14 -3 20 -12 26';
 
 function BudShape({ state }: { state: BudState }) {
-  const sepals = <path d="M-8.500 0C-9 7 -4 10.500 0 10.500C4 10.500 9 7 8.500 0C6.500 -3 5 -3 3.800 2C3 -4 -3 -4 -3.800 2C-5 -3 -6.500 -3 -8.500 0Z" fill="var(--leaf)" />;
+  const sepals = (
+    <path
+      d="M-8.500 0C-9 7 -4 10.500 0 10.500C4 10.500 9 7 8.500 0C6.500 -3 5 -3 3.800 2C3 -4 -3 -4 -3.800 2C-5 -3 -6.500 -3 -8.500 0Z"
+      fill="var(--leaf)"
+    />
+  );
   return (
     <>
       <path d={STALK} stroke="var(--leaf)" strokeWidth="2.6" fill="none" strokeLinecap="round" />
@@ -79,7 +109,12 @@ function BudShape({ state }: { state: BudState }) {
       )}
       {state === 'ready' && (
         <>
-          <path d="M-9 1C-13 -8 -7 -14 -4 -15C-3 -13 -1 -14 0 -17C1 -14 3 -13 4 -15C7 -14 13 -8 9 1Z" fill="var(--nextwash)" stroke="var(--leaf)" strokeWidth="1.6" />
+          <path
+            d="M-9 1C-13 -8 -7 -14 -4 -15C-3 -13 -1 -14 0 -17C1 -14 3 -13 4 -15C7 -14 13 -8 9 1Z"
+            fill="var(--nextwash)"
+            stroke="var(--leaf)"
+            strokeWidth="1.6"
+          />
           {sepals}
         </>
       )}
@@ -112,7 +147,14 @@ function Bloom() {
       <g transform="translate(0 -5)">
         {rings.map(([r, n, fill]) =>
           Array.from({ length: n }, (_, i) => (
-            <path key={`${r}-${i}`} d={`M0 0L${-r * 0.28} ${-r * 0.86}Q${-r * 0.14} ${-r * 1.04} 0 ${-r * 0.93}Q${r * 0.14} ${-r * 1.04} ${r * 0.28} ${-r * 0.86}Z`} transform={`rotate(${(i * 360) / n + r})`} fill={fill} stroke="#c9560a" strokeWidth="0.5" />
+            <path
+              key={`${r}-${i}`}
+              d={`M0 0L${-r * 0.28} ${-r * 0.86}Q${-r * 0.14} ${-r * 1.04} 0 ${-r * 0.93}Q${r * 0.14} ${-r * 1.04} ${r * 0.28} ${-r * 0.86}Z`}
+              transform={`rotate(${(i * 360) / n + r})`}
+              fill={fill}
+              stroke="#c9560a"
+              strokeWidth="0.5"
+            />
           )),
         )}
         <circle r="3.4" fill="#a84306" />

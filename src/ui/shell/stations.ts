@@ -23,7 +23,8 @@ export interface Bud {
   note: string;
 }
 
-const stopsAt = (plan: DerivedPlan, ...stations: string[]): number => plan.warnings.filter((w) => w.level === 'stop' && stations.includes(w.station)).length;
+const stopsAt = (plan: DerivedPlan, ...stations: string[]): number =>
+  plan.warnings.filter((w) => w.level === 'stop' && stations.includes(w.station)).length;
 
 const stopNote = (n: number): string => `${n} stop${n === 1 ? '' : 's'}`;
 
@@ -33,14 +34,34 @@ const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n ==
 export function budsOf(project: Project | null, plan: DerivedPlan | null): Record<StationId, Bud> {
   const shut = (note: string): Bud => ({ state: 'shut', note });
   if (!project || !plan) {
-    return { brief: shut(''), compose: shut(''), make: shut(''), wire: shut(''), place: shut(''), days: shut(''), log: shut(''), 'hand-over': shut('') };
+    return {
+      brief: shut(''),
+      compose: shut(''),
+      make: shut(''),
+      wire: shut(''),
+      place: shut(''),
+      days: shut(''),
+      log: shut(''),
+      'hand-over': shut(''),
+    };
   }
   const pieces = plan.heads.length;
   const briefStops = stopsAt(plan, 'Brief');
-  const brief: Bud = briefStops ? { state: 'stop', note: stopNote(briefStops) } : { state: 'settled', note: count(project.cake.tiers.length, 'tier') };
+  const brief: Bud = briefStops
+    ? { state: 'stop', note: stopNote(briefStops) }
+    : { state: 'settled', note: count(project.cake.tiers.length, 'tier') };
   if (pieces === 0) {
     const needs = shut('needs Compose');
-    return { brief, compose: { state: briefStops ? 'shut' : 'ready', note: briefStops ? 'needs Brief' : 'ready' }, make: needs, wire: needs, place: needs, days: needs, log: shut('starts with Make'), 'hand-over': needs };
+    return {
+      brief,
+      compose: { state: briefStops ? 'shut' : 'ready', note: briefStops ? 'needs Brief' : 'ready' },
+      make: needs,
+      wire: needs,
+      place: needs,
+      days: needs,
+      log: shut('starts with Make'),
+      'hand-over': needs,
+    };
   }
   return { brief, compose: composeBud(plan), ...benchBuds(project, plan) };
 }
@@ -64,10 +85,18 @@ function benchBuds(project: Project, plan: DerivedPlan): Omit<Record<StationId, 
   const out = plan.handOver.comesOut;
   return {
     make: made >= toMake ? { state: 'settled', note: 'all made' } : { state: 'ready', note: `${toMake} to make` },
-    wire: wireStops ? { state: 'stop', note: stopNote(wireStops) } : { state: 'ready', note: joints ? count(joints, 'joint') : count(plan.stems.length, 'stem') },
-    place: placeStops ? { state: 'stop', note: stopNote(placeStops) } : { state: looks ? 'ready' : 'settled', note: looks ? `${looks} to look at` : `${plan.entries.length} sit` },
-    days: dayStops ? { state: 'stop', note: stopNote(dayStops) } : { state: 'ready', note: `${Math.round(plan.tasks.reduce((a, t) => a + t.minutes, 0) / 60)} h of work` },
-    log: made ? { state: made >= toMake ? 'settled' : 'ready', note: `${made} of ${toMake} in` } : { state: 'ready', note: 'begin' },
+    wire: wireStops
+      ? { state: 'stop', note: stopNote(wireStops) }
+      : { state: 'ready', note: joints ? count(joints, 'joint') : count(plan.stems.length, 'stem') },
+    place: placeStops
+      ? { state: 'stop', note: stopNote(placeStops) }
+      : { state: looks ? 'ready' : 'settled', note: looks ? `${looks} to look at` : `${plan.entries.length} sit` },
+    days: dayStops
+      ? { state: 'stop', note: stopNote(dayStops) }
+      : { state: 'ready', note: `${Math.round(plan.tasks.reduce((a, t) => a + t.minutes, 0) / 60)} h of work` },
+    log: made
+      ? { state: made >= toMake ? 'settled' : 'ready', note: `${made} of ${toMake} in` }
+      : { state: 'ready', note: 'begin' },
     'hand-over': placeStops ? { state: 'shut', note: 'needs Place' } : { state: 'ready', note: `${out} to take out` },
   };
 }

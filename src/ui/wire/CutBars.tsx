@@ -48,7 +48,15 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
     <section aria-label="Wire to cut">
       <div className="flex flex-wrap items-center gap-4 pb-2">
         <h1 className="grow">{plural(way === 'least' ? leastBars : fractionBars, 'length')} of wire to cut</h1>
-        <Choice label="Way of cutting" value={way} options={[{ value: 'least', name: `Least wire, ${leastBars}` }, { value: 'fractions', name: `By fractions, ${fractionBars}` }]} onChange={(v) => setWay(v)} />
+        <Choice
+          label="Way of cutting"
+          value={way}
+          options={[
+            { value: 'least', name: `Least wire, ${leastBars}` },
+            { value: 'fractions', name: `By fractions, ${fractionBars}` },
+          ]}
+          onChange={(v) => setWay(v)}
+        />
       </div>
       <p className="say pb-3">
         {wire
@@ -57,7 +65,15 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
       </p>
       <div className="grid gap-x-10 gap-y-2 lg:grid-cols-2">
         {plan.cuts.map((c, i) => (
-          <GaugeBars key={keyOf(c)} cuts={c} bars={way === 'least' ? least[i]!.bars : c.fractions.bars} stockMm={stockMm} system={system} picked={picked?.gauge === c.gauge ? picked.mm : null} onPick={(mm) => setPicked({ gauge: c.gauge, mm })} />
+          <GaugeBars
+            key={keyOf(c)}
+            cuts={c}
+            bars={way === 'least' ? least[i]!.bars : c.fractions.bars}
+            stockMm={stockMm}
+            system={system}
+            picked={picked?.gauge === c.gauge ? picked.mm : null}
+            onPick={(mm) => setPicked({ gauge: c.gauge, mm })}
+          />
         ))}
       </div>
     </section>
@@ -76,7 +92,21 @@ function alike(bars: readonly CutBar[]): { bar: CutBar; times: number }[] {
   return [...groups.values()].sort((a, b) => b.times - a.times);
 }
 
-function GaugeBars({ cuts, bars, stockMm, system, picked, onPick }: { cuts: GaugeCuts; bars: readonly CutBar[]; stockMm: number; system: string; picked: number | null; onPick(mm: number): void }) {
+function GaugeBars({
+  cuts,
+  bars,
+  stockMm,
+  system,
+  picked,
+  onPick,
+}: {
+  cuts: GaugeCuts;
+  bars: readonly CutBar[];
+  stockMm: number;
+  system: string;
+  picked: number | null;
+  onPick(mm: number): void;
+}) {
   const groups = alike(bars);
   const [all, setAll] = useState(false);
   const shown = all ? groups : groups.slice(0, 3);
@@ -103,14 +133,24 @@ function GaugeBars({ cuts, bars, stockMm, system, picked, onPick }: { cuts: Gaug
                   aria-label={`${mm} mm of ${cuts.gauge} gauge`}
                   onClick={() => onPick(mm)}
                 >
-                  <span className={`grid w-full place-items-center border border-[var(--leaf)] ${picked === mm ? 'bg-[var(--next)] text-[var(--onnext)]' : 'bg-[var(--leafwash)]'} ${i === 0 ? 'rounded-l-full' : 'rounded-sm'}`} style={{ height: Math.max(20, Math.min(34, 14 + cuts.diameterMm * 20)) }}>
+                  <span
+                    className={`grid w-full place-items-center border border-[var(--leaf)] ${picked === mm ? 'bg-[var(--next)] text-[var(--onnext)]' : 'bg-[var(--leafwash)]'} ${i === 0 ? 'rounded-l-full' : 'rounded-sm'}`}
+                    style={{ height: Math.max(20, Math.min(34, 14 + cuts.diameterMm * 20)) }}
+                  >
                     {mm >= 18 ? mm : ''}
                   </span>
                 </button>
               ))}
               {bar.leftMm > 4 && (
-                <span className="small grid h-[22px] place-items-center overflow-hidden whitespace-nowrap rounded-sm border border-dashed border-[var(--edge)]" style={{ width: `${(bar.leftMm / stockMm) * 100}%` }}>
-                  {bar.leftMm >= KEEP_OFFCUT_MM ? `${Math.round(bar.leftMm)} to the tin` : bar.leftMm > 22 ? Math.round(bar.leftMm) : ''}
+                <span
+                  className="small grid h-[22px] place-items-center overflow-hidden whitespace-nowrap rounded-sm border border-dashed border-[var(--edge)]"
+                  style={{ width: `${(bar.leftMm / stockMm) * 100}%` }}
+                >
+                  {bar.leftMm >= KEEP_OFFCUT_MM
+                    ? `${Math.round(bar.leftMm)} to the tin`
+                    : bar.leftMm > 22
+                      ? Math.round(bar.leftMm)
+                      : ''}
                 </span>
               )}
             </span>

@@ -15,14 +15,20 @@ const MIDDLE = 122;
 
 export const jointKey = (spray: Spray, joint: Joint): string => `${spray.id}:${joint.order}`;
 
-const ARM_WORDS = { first: 'First arm, from its tip', second: 'Second arm, from its tip', heel: 'At the heel, light to heavy' } as const;
+const ARM_WORDS = {
+  first: 'First arm, from its tip',
+  second: 'Second arm, from its tip',
+  heel: 'At the heel, light to heavy',
+} as const;
 
 /** The spray lies tip-left along a millimetre rule; under each joint mm from the tip and mm thick; what is not yet taped is dashed. */
 export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan }) {
   const taped = useStudio((s) => s.project!.taped);
   const entry = plan.entries.find((e) => e.id === spray.id) ?? null;
   const next = spray.joints.find((j) => !taped.includes(jointKey(spray, j)));
-  const rows = (['first', 'second', 'heel'] as const).map((arm) => ({ arm, joints: spray.joints.filter((j) => j.arm === arm) })).filter((r) => r.joints.length > 0);
+  const rows = (['first', 'second', 'heel'] as const)
+    .map((arm) => ({ arm, joints: spray.joints.filter((j) => j.arm === arm) }))
+    .filter((r) => r.joints.length > 0);
   rows.sort((a, b) => a.joints[0]!.order - b.joints[0]!.order);
   const done = spray.joints.length - spray.joints.filter((j) => !taped.includes(jointKey(spray, j))).length;
   return (
@@ -32,7 +38,10 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
           {done} of {spray.joints.length} taped. {Math.round(spray.massGrams)} g on one {entry?.barrierName ?? 'pick'}.
         </p>
         {next ? (
-          <button className="next" onClick={() => getStudio().edit(`tape joint ${next.order}`, (d) => void d.taped.push(jointKey(spray, next)))}>
+          <button
+            className="next"
+            onClick={() => getStudio().edit(`tape joint ${next.order}`, (d) => void d.taped.push(jointKey(spray, next)))}
+          >
             Tape joint {next.order}
           </button>
         ) : (
@@ -41,7 +50,16 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
       </div>
       <div className="overflow-x-auto">
         {rows.map(({ arm, joints }, i) => (
-          <ArmRow key={arm} title={ARM_WORDS[arm]} spray={spray} joints={joints} plan={plan} taped={taped} nextOrder={next?.order ?? -1} entry={i === rows.length - 1 ? entry : null} />
+          <ArmRow
+            key={arm}
+            title={ARM_WORDS[arm]}
+            spray={spray}
+            joints={joints}
+            plan={plan}
+            taped={taped}
+            nextOrder={next?.order ?? -1}
+            entry={i === rows.length - 1 ? entry : null}
+          />
         ))}
       </div>
     </div>
@@ -67,16 +85,41 @@ function ArmRow({ title, spray, joints, plan, taped, nextOrder, entry }: ArmRowP
   const endX = LEFT + long * scale;
   const last = leads[leads.length - 1]!;
   return (
-    <svg viewBox={`0 0 ${W} ${ROW}`} className="min-w-[900px] w-full" role="img" aria-label={`${title}: ${leads.map((j) => `joint ${j.order} at ${Math.round(j.fromTipMm)} mm, ${j.thicknessMm.toFixed(1)} mm thick`).join('; ')}`}>
+    <svg
+      viewBox={`0 0 ${W} ${ROW}`}
+      className="min-w-[900px] w-full"
+      role="img"
+      aria-label={`${title}: ${leads.map((j) => `joint ${j.order} at ${Math.round(j.fromTipMm)} mm, ${j.thicknessMm.toFixed(1)} mm thick`).join('; ')}`}
+    >
       <text x="0" y="18" fontSize="15" fill="var(--ink2)">
         {title}
       </text>
       {leads.slice(0, -1).map((j, i) => (
-        <path key={j.order} d={`M${x(j, i)} ${MIDDLE}H${x(leads[i + 1]!, i + 1)}`} stroke="var(--leaf)" strokeWidth={Math.max(2, j.thicknessMm * 1.9)} strokeDasharray={taped.includes(jointKey(spray, leads[i + 1]!)) ? undefined : '7 5'} />
+        <path
+          key={j.order}
+          d={`M${x(j, i)} ${MIDDLE}H${x(leads[i + 1]!, i + 1)}`}
+          stroke="var(--leaf)"
+          strokeWidth={Math.max(2, j.thicknessMm * 1.9)}
+          strokeDasharray={taped.includes(jointKey(spray, leads[i + 1]!)) ? undefined : '7 5'}
+        />
       ))}
-      <path d={`M${x(last, leads.length - 1)} ${MIDDLE}H${endX + 20}`} stroke="var(--leaf)" strokeWidth={Math.max(2, last.thicknessMm * 1.9)} strokeDasharray={taped.includes(jointKey(spray, last)) ? undefined : '7 5'} />
+      <path
+        d={`M${x(last, leads.length - 1)} ${MIDDLE}H${endX + 20}`}
+        stroke="var(--leaf)"
+        strokeWidth={Math.max(2, last.thicknessMm * 1.9)}
+        strokeDasharray={taped.includes(jointKey(spray, last)) ? undefined : '7 5'}
+      />
       {leads.map((j, i) => (
-        <JointMark key={j.order} joint={j} x={x(j, i)} level={i % 4} plan={plan} members={joints.filter((m) => m.onto === j.pieceId)} done={taped.includes(jointKey(spray, j))} next={j.order === nextOrder} />
+        <JointMark
+          key={j.order}
+          joint={j}
+          x={x(j, i)}
+          level={i % 4}
+          plan={plan}
+          members={joints.filter((m) => m.onto === j.pieceId)}
+          done={taped.includes(jointKey(spray, j))}
+          next={j.order === nextOrder}
+        />
       ))}
       <Ruler heel={heel} leads={leads} x={x} endX={endX} scale={scale} long={long} />
       {entry && <InBarrier entry={entry} x={endX + 20} y={MIDDLE} />}
@@ -84,7 +127,23 @@ function ArmRow({ title, spray, joints, plan, taped, nextOrder, entry }: ArmRowP
   );
 }
 
-function JointMark({ joint, x, level, plan, members, done, next }: { joint: Joint; x: number; level: number; plan: DerivedPlan; members: readonly Joint[]; done: boolean; next: boolean }) {
+function JointMark({
+  joint,
+  x,
+  level,
+  plan,
+  members,
+  done,
+  next,
+}: {
+  joint: Joint;
+  x: number;
+  level: number;
+  plan: DerivedPlan;
+  members: readonly Joint[];
+  done: boolean;
+  next: boolean;
+}) {
   const up = level % 2 === 0;
   const away = (level < 2 ? 58 : 88) * (up ? -1 : 1);
   const hx = x - 20;
@@ -93,7 +152,17 @@ function JointMark({ joint, x, level, plan, members, done, next }: { joint: Join
   const dash = done ? undefined : '3 5';
   return (
     <g>
-      <path d={joint.tip ? `M${x - 40} ${MIDDLE}H${x}` : `M${hx} ${hy}C${hx + 4} ${hy - away * 0.4} ${x - 10} ${MIDDLE + away * 0.2} ${x} ${MIDDLE}`} stroke={done ? 'var(--leaf)' : 'var(--wire)'} strokeWidth={wire ? Math.max(1.4, wire.diameterMm * 3) : 2} strokeDasharray={dash} fill="none" />
+      <path
+        d={
+          joint.tip
+            ? `M${x - 40} ${MIDDLE}H${x}`
+            : `M${hx} ${hy}C${hx + 4} ${hy - away * 0.4} ${x - 10} ${MIDDLE + away * 0.2} ${x} ${MIDDLE}`
+        }
+        stroke={done ? 'var(--leaf)' : 'var(--wire)'}
+        strokeWidth={wire ? Math.max(1.4, wire.diameterMm * 3) : 2}
+        strokeDasharray={dash}
+        fill="none"
+      />
       <PiecePicture pieceId={joint.pieceId} plan={plan} x={joint.tip ? x - 44 : hx} y={joint.tip ? MIDDLE : hy} />
       {members.map((m, k) => (
         <g key={m.order}>
@@ -106,8 +175,21 @@ function JointMark({ joint, x, level, plan, members, done, next }: { joint: Join
       <text x={(hx + x) / 2 + 10} y={MIDDLE + away * 0.44} fontSize="13" fill="var(--ink)">
         {Math.round(joint.stalkMm)}
       </text>
-      <circle cx={x} cy={MIDDLE} r={next ? 15 : 12} fill={next ? 'var(--next)' : done ? 'var(--leaf)' : 'var(--glaze)'} stroke={next ? 'var(--onnext)' : 'var(--leaf)'} />
-      <text x={x} y={MIDDLE + 5} fontSize="13" fontWeight="700" textAnchor="middle" fill={next ? 'var(--onnext)' : done ? 'var(--onleaf)' : 'var(--ink)'}>
+      <circle
+        cx={x}
+        cy={MIDDLE}
+        r={next ? 15 : 12}
+        fill={next ? 'var(--next)' : done ? 'var(--leaf)' : 'var(--glaze)'}
+        stroke={next ? 'var(--onnext)' : 'var(--leaf)'}
+      />
+      <text
+        x={x}
+        y={MIDDLE + 5}
+        fontSize="13"
+        fontWeight="700"
+        textAnchor="middle"
+        fill={next ? 'var(--onnext)' : done ? 'var(--onleaf)' : 'var(--ink)'}
+      >
         {joint.order}
       </text>
     </g>
@@ -115,7 +197,19 @@ function JointMark({ joint, x, level, plan, members, done, next }: { joint: Join
 }
 
 /** A piece at the end of its stalk, small. */
-export function PiecePicture({ pieceId, plan, x, y, small = false }: { pieceId: string; plan: DerivedPlan; x: number; y: number; small?: boolean }) {
+export function PiecePicture({
+  pieceId,
+  plan,
+  x,
+  y,
+  small = false,
+}: {
+  pieceId: string;
+  plan: DerivedPlan;
+  x: number;
+  y: number;
+  small?: boolean;
+}) {
   const piece = useStudio((s) => s.project!.arrangements.flatMap((a) => a.pieces).find((p) => p.id === pieceId));
   const head = plan.heads.find((h) => h.pieceId === pieceId);
   if (!piece || !head) return null;
@@ -123,12 +217,30 @@ export function PiecePicture({ pieceId, plan, x, y, small = false }: { pieceId: 
   return <SvgPortrait kind={piece} x={x} y={y} size={Math.max(16, Math.min(small ? 28 : 54, long * 0.78))} />;
 }
 
-function Ruler({ heel, leads, x, endX, scale, long }: { heel: boolean; leads: readonly Joint[]; x(j: Joint, i: number): number; endX: number; scale: number; long: number }) {
+function Ruler({
+  heel,
+  leads,
+  x,
+  endX,
+  scale,
+  long,
+}: {
+  heel: boolean;
+  leads: readonly Joint[];
+  x(j: Joint, i: number): number;
+  endX: number;
+  scale: number;
+  long: number;
+}) {
   const y = 226;
   return (
     <g fontSize="13" fill="var(--ink)">
       {!heel && (
-        <path d={`M${LEFT} ${y - 14}H${endX}${Array.from({ length: Math.floor(long / 5) + 1 }, (_, i) => `M${LEFT + i * 5 * scale} ${y - 14}v${i % 10 === 0 ? 9 : i % 2 === 0 ? 6 : 3}`).join('')}`} stroke="var(--wire)" fill="none" />
+        <path
+          d={`M${LEFT} ${y - 14}H${endX}${Array.from({ length: Math.floor(long / 5) + 1 }, (_, i) => `M${LEFT + i * 5 * scale} ${y - 14}v${i % 10 === 0 ? 9 : i % 2 === 0 ? 6 : 3}`).join('')}`}
+          stroke="var(--wire)"
+          fill="none"
+        />
       )}
       <text x="0" y={y + 10} fill="var(--ink2)">
         {heel ? '' : 'mm from tip'}
@@ -157,13 +269,27 @@ export function InBarrier({ entry, x, y }: { entry: Entry; x: number; y: number 
   const straw = entry.barrierName.includes('straw');
   return (
     <g>
-      <path d={straw ? `M${x} ${y - od / 2}H${x + long}L${x + long - od} ${y + od / 2}H${x}Z` : `M${x} ${y - od / 2}H${x + long - 14}L${x + long} ${y}L${x + long - 14} ${y + od / 2}H${x}Z`} fill="var(--nextwash)" stroke="var(--ink)" />
-      <path d={`M${x} ${y}H${x + long - 26}`} stroke="var(--leaf)" strokeWidth={Math.max(2, entry.bundleMm * 1.9)} strokeDasharray="7 5" />
+      <path
+        d={
+          straw
+            ? `M${x} ${y - od / 2}H${x + long}L${x + long - od} ${y + od / 2}H${x}Z`
+            : `M${x} ${y - od / 2}H${x + long - 14}L${x + long} ${y}L${x + long - 14} ${y + od / 2}H${x}Z`
+        }
+        fill="var(--nextwash)"
+        stroke="var(--ink)"
+      />
+      <path
+        d={`M${x} ${y}H${x + long - 26}`}
+        stroke="var(--leaf)"
+        strokeWidth={Math.max(2, entry.bundleMm * 1.9)}
+        strokeDasharray="7 5"
+      />
       <text x={x} y={y - od / 2 - 26} fontSize="15" fontWeight="600" fill="var(--ink)">
         Stem {entry.bundleMm.toFixed(1)}, {entry.barrierName}
       </text>
       <text x={x} y={y - od / 2 - 9} fontSize="13" fill="var(--leaf)">
-        {entry.boreMm ? `bore ${entry.boreMm} mm` : `Ø ${entry.outsideMm.toFixed(1)} mm`}, {Math.round(entry.insideMm)} mm deep, tape {tapeWidthShare(entry.bundleMm) === 1 ? 'full' : 'half'} width
+        {entry.boreMm ? `bore ${entry.boreMm} mm` : `Ø ${entry.outsideMm.toFixed(1)} mm`}, {Math.round(entry.insideMm)} mm deep,
+        tape {tapeWidthShare(entry.bundleMm) === 1 ? 'full' : 'half'} width
       </text>
     </g>
   );

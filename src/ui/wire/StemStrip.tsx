@@ -5,13 +5,14 @@ import type { Entry } from '@/core/place/entry';
 import { plural } from '../shared/words';
 import { PiecePicture } from './SprayDiagram';
 
-const RIM = 150;
-const PX_PER_MM = 1.25;
+const PX_PER_MM = 1.9;
+const HEAD_ROOM = 62;
 
 /** Stem by stem: every bunch with its stems drawn into its own barrier, all at one scale, in the order they go in. */
 export function StemStrip({ plan }: { plan: DerivedPlan }) {
   const deepest = Math.max(40, ...plan.entries.map((e) => e.cutMm));
-  const height = RIM + deepest * PX_PER_MM + 58;
+  const rim = HEAD_ROOM + Math.min(60, Math.max(20, ...plan.stems.map((s) => s.lengthMm))) * PX_PER_MM;
+  const height = rim + deepest * PX_PER_MM + 58;
   return (
     <div>
       <h1 className="pt-1">
@@ -20,7 +21,7 @@ export function StemStrip({ plan }: { plan: DerivedPlan }) {
       <ol className="flex gap-1 overflow-x-auto pb-2" aria-label="Stems in the order they go in" tabIndex={0}>
         {plan.entries.map((e) => (
           <li key={e.id} className="shrink-0">
-            <StemInBarrier entry={e} plan={plan} height={height} />
+            <StemInBarrier entry={e} plan={plan} rim={rim} height={height} />
           </li>
         ))}
       </ol>
@@ -28,37 +29,60 @@ export function StemStrip({ plan }: { plan: DerivedPlan }) {
   );
 }
 
-function StemInBarrier({ entry, plan, height }: { entry: Entry; plan: DerivedPlan; height: number }) {
+function StemInBarrier({ entry, plan, rim, height }: { entry: Entry; plan: DerivedPlan; rim: number; height: number }) {
   const n = entry.pieceIds.length;
-  const width = Math.max(104, n * 40 + 34);
+  const width = Math.max(108, n * 44 + 34);
   const middle = width / 2;
-  const od = Math.max(6, entry.outsideMm * 2);
-  const bottom = RIM + entry.cutMm * PX_PER_MM;
+  const od = Math.max(7, entry.outsideMm * 2.4);
+  const bottom = rim + entry.cutMm * PX_PER_MM;
   const stems = entry.pieceIds.map((id) => plan.stems.find((s) => s.pieceId === id)!);
   const wires = entry.pieceIds.map((id) => plan.wires.find((w) => w.pieceId === id && w.use === 'stem')!);
   const gauges = [...new Set(wires.map((w) => w.gauge))].sort((a, b) => a - b);
   return (
-    <svg width={width} height={height} role="img" aria-label={`${entry.number}: ${n === 1 ? 'one stem' : `${n} stems`} of ${gauges.join(' and ')} gauge, ${entry.bundleMm.toFixed(1)} mm thick, ${entry.barrierName} cut to ${Math.round(entry.cutMm)} mm`}>
-      <path d={entry.barrierName.includes('straw') ? `M${middle - od / 2} ${RIM}H${middle + od / 2}V${bottom}L${middle - od / 2} ${bottom - od}Z` : `M${middle - od / 2} ${RIM}H${middle + od / 2}V${bottom - 8}L${middle} ${bottom}L${middle - od / 2} ${bottom - 8}Z`} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="1.2" />
-      <path d={`M${middle} ${RIM}V${RIM + entry.wireInsideMm * PX_PER_MM}`} stroke="var(--leaf)" strokeWidth={Math.max(1.6, entry.bundleMm * 1.6)} />
+    <svg
+      width={width}
+      height={height}
+      role="img"
+      aria-label={`${entry.number}: ${n === 1 ? 'one stem' : `${n} stems`} of ${gauges.join(' and ')} gauge, ${entry.bundleMm.toFixed(1)} mm thick, ${entry.barrierName} cut to ${Math.round(entry.cutMm)} mm`}
+    >
+      <path
+        d={
+          entry.barrierName.includes('straw')
+            ? `M${middle - od / 2} ${rim}H${middle + od / 2}V${bottom}L${middle - od / 2} ${bottom - od}Z`
+            : `M${middle - od / 2} ${rim}H${middle + od / 2}V${bottom - 8}L${middle} ${bottom}L${middle - od / 2} ${bottom - 8}Z`
+        }
+        fill="var(--nextwash)"
+        stroke="var(--ink)"
+        strokeWidth="1.2"
+      />
+      <path
+        d={`M${middle} ${rim}V${rim + entry.wireInsideMm * PX_PER_MM}`}
+        stroke="var(--leaf)"
+        strokeWidth={Math.max(1.6, entry.bundleMm * 1.6)}
+      />
       {stems.map((stem, i) => {
-        const hx = middle + (i - (n - 1) / 2) * 40;
-        const hy = Math.max(34, RIM - Math.max(16, stem.lengthMm * PX_PER_MM) - (i % 2) * 16);
+        const hx = middle + (i - (n - 1) / 2) * 44;
+        const hy = Math.max(32, rim - Math.max(14, stem.lengthMm * PX_PER_MM) - (i % 2) * 12);
         return (
           <g key={stem.pieceId}>
-            <path d={`M${hx} ${hy}C${hx} ${hy + 26} ${middle} ${RIM - 34} ${middle} ${RIM}`} stroke="var(--leaf)" fill="none" strokeWidth={Math.max(1.4, stem.gauge.diameterMm * 2.6)} />
+            <path
+              d={`M${hx} ${hy}C${hx} ${hy + 20} ${middle} ${rim - 26} ${middle} ${rim}`}
+              stroke="var(--leaf)"
+              fill="none"
+              strokeWidth={Math.max(1.4, stem.gauge.diameterMm * 2.6)}
+            />
             <PiecePicture pieceId={stem.pieceId} plan={plan} x={hx} y={hy - 10} />
-            <text x={hx + (n > 1 ? 0 : 10)} y={RIM - 10 - (i % 2) * 13} fontSize="13" fill="var(--ink2)">
+            <text x={n > 1 ? hx : hx + 34} y={hy - 38} textAnchor="middle" fontSize="13" fill="var(--ink2)">
               {Math.round(stem.lengthMm)}
             </text>
           </g>
         );
       })}
-      <text x={middle + od / 2 + 6} y={(RIM + bottom) / 2 + 4} fontSize="13" fill="var(--ink)">
+      <text x={middle + od / 2 + 6} y={(rim + bottom) / 2 + 4} fontSize="13" fill="var(--ink)">
         {Math.round(entry.cutMm)}
       </text>
-      <circle cx={middle - od / 2 - 18} cy={RIM + 12} r="12" fill="var(--leaf)" />
-      <text x={middle - od / 2 - 18} y={RIM + 17} textAnchor="middle" fontSize="13" fontWeight="700" fill="var(--onleaf)">
+      <circle cx={middle - od / 2 - 18} cy={rim + 12} r="12" fill="var(--leaf)" />
+      <text x={middle - od / 2 - 18} y={rim + 17} textAnchor="middle" fontSize="13" fontWeight="700" fill="var(--onleaf)">
         {entry.number}
       </text>
       <text x={middle} y={height - 34} textAnchor="middle" fontSize="13" fontWeight="600" fill="var(--ink)">

@@ -32,7 +32,13 @@ export function WireStation() {
         {sprays.length > 1 && (
           <div className="flex gap-2 pb-1 pt-2" role="tablist" aria-label="Sprays">
             {sprays.map((s, i) => (
-              <button key={s.id} role="tab" aria-selected={s === chosen} className={`key ${s === chosen ? 'on' : ''}`} onClick={() => setSpray(i)}>
+              <button
+                key={s.id}
+                role="tab"
+                aria-selected={s === chosen}
+                className={`key ${s === chosen ? 'on' : ''}`}
+                onClick={() => setSpray(i)}
+              >
                 Spray {i + 1}, {plural(s.pieceIds.length, 'piece')}
               </button>
             ))}

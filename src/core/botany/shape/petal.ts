@@ -106,8 +106,7 @@ function tipEdge(p: PetalShape, u: number): number {
   return edge;
 }
 
-const midribRad = (p: PetalShape, s: number): number =>
-  degToRad(p.open + p.curl * s + p.rimRoll * smoothstep(p.rimAt, 1.08, s));
+const midribRad = (p: PetalShape, s: number): number => degToRad(p.open + p.curl * s + p.rimRoll * smoothstep(p.rimAt, 1.08, s));
 
 /** A point of the sheet as [across, outward from the axis, along the axis]. `phase` shifts the ruffle. */
 export function petalPoint(p: PetalShape, u: number, v: number, phase: number): Vec3 {
@@ -160,8 +159,7 @@ function relief(p: PetalShape, u: number, v: number, vv: number, halfWidth: numb
     const margin = Math.max(smoothstep(p.ruffleFrom, 1, v), smoothstep(0.55, 1, a) * smoothstep(0.25, 0.7, v));
     const q = u * Math.PI * p.ruffleCycles + phase;
     const drift = (v - 1) * 5;
-    height +=
-      p.ruffle * p.length * margin * (Math.sin(q + drift) * 0.7 + 0.3 * Math.sin(q * 1.9 + phase * 3.1 + drift * 1.4));
+    height += p.ruffle * p.length * margin * (Math.sin(q + drift) * 0.7 + 0.3 * Math.sin(q * 1.9 + phase * 3.1 + drift * 1.4));
   }
   if (p.sideRoll) height -= p.sideRoll * halfWidth * Math.pow(smoothstep(0.55, 1, a), 1.4) * smoothstep(0.3, 0.85, v);
   if (p.skew) height += p.skew * halfWidth * u * smoothstep(0, 0.4, v);

@@ -71,7 +71,14 @@ export function flower(r: FlowerRecipe): Shape {
       if (r.cup) addCup(b, IDENTITY, r.cup);
       if (r.core && stage > 0.3) {
         const deep = shade(hues.hue, -r.core.shade, 1.1);
-        addBall(b, chain(IDENTITY, translation(0, 0, r.core.rise)), r.core.radius * (b.coarse ? 1.16 : 1), b.coarse ? [6, 2] : [10, 5], three(deep), r.core.squash);
+        addBall(
+          b,
+          chain(IDENTITY, translation(0, 0, r.core.rise)),
+          r.core.radius * (b.coarse ? 1.16 : 1),
+          b.coarse ? [6, 2] : [10, 5],
+          three(deep),
+          r.core.squash,
+        );
       }
       for (const w of r.whorls) addWhorl(b, IDENTITY, w, stage, paint, random);
       if (r.centre) addCentre(b, IDENTITY, r.centre(hues), stage, random);

@@ -166,7 +166,10 @@ function addStamens(b: MeshBuilder, map: Affine, s: NonNullable<FlowerCentre['st
     const knee: Vec3 = [0, s.radius + Math.sin(open) * length * 0.55, Math.cos(open) * length * 0.55];
     const end: Vec3 = [0, knee[1] + Math.sin(later) * length * 0.45, knee[2] + Math.cos(later) * length * 0.45];
     const filament = hexToLinear(s.filament);
-    addTube(b, turned, b.coarse ? [[0, s.radius, 0], end] : [[0, s.radius, 0], knee, end], [0.012, 0.009], 3, [filament, filament]);
+    addTube(b, turned, b.coarse ? [[0, s.radius, 0], end] : [[0, s.radius, 0], knee, end], [0.012, 0.009], 3, [
+      filament,
+      filament,
+    ]);
     addBall(b, chain(turned, translation(...end)), s.antherSize * (b.coarse ? 1.4 : 1), [4, 2], three(s.anther), 0.8, true);
   }
 }

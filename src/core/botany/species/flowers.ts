@@ -14,7 +14,7 @@ const stages = (bud: number, half: number): Stage[] => [
 /** Sizes, gauges and thicknesses start from trade.md W2–W5 and P1–P3; all are defaults that a person may change. */
 export const FLOWERS: readonly Species[] = [
   {
-    id: 'dahlia', name: 'Dahlia', plural: 'dahlias', role: 'focal', habit: 'head', shape: dahlia, stages: stages(0.34, 0.62),
+    id: 'dahlia', name: 'Dahlia', plural: 'dahlias', role: 'focal', habit: 'head', shape: dahlia, occlusion: 0.75, stages: stages(0.34, 0.62),
     sizesMm: [78, 66, 56], pasteMm: 0.6, solidity: 0.92, method: 'layered', breakageShare: 0.12, monthsNorth: [7, 8, 9, 10],
     colourways: [{ id: 'fig', name: 'fig', hue: '#a52f52' }, { id: 'coral', name: 'coral', hue: '#e2705a' }, { id: 'cream', name: 'cream', hue: '#eadfc2' }],
     wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.5, white: false },
@@ -33,7 +33,7 @@ export const FLOWERS: readonly Species[] = [
   },
   {
     id: 'marigold', name: 'Marigold', plural: 'marigolds', role: 'secondary', habit: 'head', shape: marigold, stages: stages(0.4, 0.7),
-    sizesMm: [50, 42, 34], pasteMm: 0.7, solidity: 0.92, occlusion: 0.55, method: 'layered', breakageShare: 0.1, monthsNorth: [6, 7, 8, 9, 10],
+    sizesMm: [50, 42, 34], pasteMm: 0.7, solidity: 0.92, occlusion: 0.4, method: 'layered', breakageShare: 0.1, monthsNorth: [6, 7, 8, 9, 10],
     colourways: [{ id: 'marigold', name: 'marigold', hue: '#f28f16' }, { id: 'lemon', name: 'lemon', hue: '#f3c83c' }],
     wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.55, white: false },
   },

@@ -29,7 +29,11 @@ export const posy: FormMaker<'posy'> = (spec, _skin, cake) => {
       const out = Math.hypot(x, y) || 1;
       const normal: Vec3 = normalize([(x / out) * Math.sin(lean), (y / out) * Math.sin(lean), Math.cos(lean)]);
       const along = normalize([normal[2], 0, -normal[0]], [1, 0, 0]);
-      const toSide: Vec3 = [normal[1] * along[2] - normal[2] * along[1], normal[2] * along[0] - normal[0] * along[2], normal[0] * along[1] - normal[1] * along[0]];
+      const toSide: Vec3 = [
+        normal[1] * along[2] - normal[2] * along[1],
+        normal[2] * along[0] - normal[0] * along[2],
+        normal[0] * along[1] - normal[1] * along[0],
+      ];
       return { pointMm: [spec.xMm + x, spec.yMm + y, top + lift], normal, along, toSide };
     },
   };

@@ -29,13 +29,16 @@ export function kindCounts(scene: Scene): KindCount[] {
   return [...found.values()];
 }
 
-const evenKinds = (kinds: readonly KindCount[]): KindCount[] => kinds.filter((k) => k.role !== 'foliage' && k.count <= PARITY_JUDGED_UP_TO && k.count % 2 === 0);
+const evenKinds = (kinds: readonly KindCount[]): KindCount[] =>
+  kinds.filter((k) => k.role !== 'foliage' && k.count <= PARITY_JUDGED_UP_TO && k.count % 2 === 0);
 
 /** Takes away the outermost of an even kind. */
 function makeOdd(scene: Scene, kind: KindCount): Remedy | null {
   const own = scene.heads.filter((p) => p.piece.species === kind.species.id && p.body.role === kind.role && !p.piece.pinned);
   const out = own.sort((a, b) => scene.line.armShare(b.piece.s) - scene.line.armShare(a.piece.s))[0];
-  return out ? { label: `Take 1 ${countedName(kind.species, kind.stage, 1).slice(2)} away`, change: [], add: [], remove: [out.piece.id] } : null;
+  return out
+    ? { label: `Take 1 ${countedName(kind.species, kind.stage, 1).slice(2)} away`, change: [], add: [], remove: [out.piece.id] }
+    : null;
 }
 
 /** Odd numbers per kind up to eleven, and a sound proportion of large to small and buds to flowers. */
@@ -51,14 +54,19 @@ export const counts: ReadingMaker = (scene) => {
   const flowers = large + middle;
   const buds = flowers ? number('bud') / flowers : 0;
   const odd = judged.length ? 1 - even.length / judged.length : 1;
-  const score = scene.heads.length === 0 ? 0 : 0.55 * odd + 0.3 * clamp(proportion) + 0.15 * clamp(1 - Math.max(0, buds - 0.8) / 0.4);
+  const score =
+    scene.heads.length === 0 ? 0 : 0.55 * odd + 0.3 * clamp(proportion) + 0.15 * clamp(1 - Math.max(0, buds - 0.8) / 0.4);
   return {
     id: 'counts',
     score: 100 * score,
     lean: clamp((large - (middle + small) / 3) / 6, -1, 1),
     leanWords: ['many small', 'many large'],
     numbers: { kinds: kinds.length, evenKinds: even.length, large, middle, small },
-    why: even.length ? `${countedName(even[0]!.species, even[0]!.stage, even[0]!.count)}: an even number pairs off.` : scene.heads.length ? 'Odd numbers of every kind that is counted at a glance.' : 'Nothing is placed yet.',
+    why: even.length
+      ? `${countedName(even[0]!.species, even[0]!.stage, even[0]!.count)}: an even number pairs off.`
+      : scene.heads.length
+        ? 'Odd numbers of every kind that is counted at a glance.'
+        : 'Nothing is placed yet.',
     remedy: even.length ? makeOdd(scene, even[0]!) : null,
     place: null,
   };

@@ -9,14 +9,19 @@ import { VIEWS, type Scene } from '../scene';
 const TARGET_SHARE = 0.88;
 
 /** Cells that no piece covers when looked at straight down the skin's normal, and the widest empty place. */
-export function coverAlongNormal(scene: Scene): { covered: boolean[]; share: number; hole: { cell: EnvelopeCell; acrossMm: number } | null } {
+export function coverAlongNormal(scene: Scene): {
+  covered: boolean[];
+  share: number;
+  hole: { cell: EnvelopeCell; acrossMm: number } | null;
+} {
   const covered = scene.grid.cells.map((cell) => seen(scene, lifted(scene, cell), cell.frame.normal));
   const area = scene.grid.cells.reduce((a, c) => a + c.areaMm2, 0) || 1;
   const share = scene.grid.cells.reduce((a, c, i) => a + (covered[i] ? c.areaMm2 : 0), 0) / area;
   return { covered, share, hole: widestHole(scene, covered) };
 }
 
-const lifted = (scene: Scene, cell: EnvelopeCell): Vec3 => addScaled(cell.frame.pointMm, cell.frame.normal, scene.line.riseMm(cell.s) * 0.3);
+const lifted = (scene: Scene, cell: EnvelopeCell): Vec3 =>
+  addScaled(cell.frame.pointMm, cell.frame.normal, scene.line.riseMm(cell.s) * 0.3);
 
 function seen(scene: Scene, point: Vec3, direction: Vec3): boolean {
   return scene.heads.some((p) => coversSight(p, point, direction, outlineShareOf(p)));
@@ -60,14 +65,26 @@ function coverFromViews(scene: Scene): number[] {
 /** A small piece of a kind already there, set into the hole. */
 function fillHole(scene: Scene, hole: { cell: EnvelopeCell; acrossMm: number }): Remedy | null {
   const small = scene.heads.filter((p) => p.body.role === 'spray' || p.body.role === 'filler' || p.body.role === 'foliage');
-  const pick = small.sort((a, b) => Math.abs(a.body.radialMm * 2 - hole.acrossMm * 0.8) - Math.abs(b.body.radialMm * 2 - hole.acrossMm * 0.8))[0];
+  const pick = small.sort(
+    (a, b) => Math.abs(a.body.radialMm * 2 - hole.acrossMm * 0.8) - Math.abs(b.body.radialMm * 2 - hole.acrossMm * 0.8),
+  )[0];
   if (!pick) return null;
   const { id: _id, ...copy } = pick.piece;
   const sprig = pick.spine.length > 0;
   return {
     label: `Fill it: 1 ${pick.body.species.name.toLowerCase()}`,
     change: [],
-    add: [{ ...copy, s: hole.cell.s, side: hole.cell.side, lift: sprig ? 0 : 0.15, tiltRad: sprig ? pick.piece.tiltRad : 0.3, headingRad: hole.cell.side >= 0 ? Math.PI / 2 : -Math.PI / 2, pinned: false }],
+    add: [
+      {
+        ...copy,
+        s: hole.cell.s,
+        side: hole.cell.side,
+        lift: sprig ? 0 : 0.15,
+        tiltRad: sprig ? pick.piece.tiltRad : 0.3,
+        headingRad: hole.cell.side >= 0 ? Math.PI / 2 : -Math.PI / 2,
+        pinned: false,
+      },
+    ],
     remove: [],
   };
 }
@@ -89,7 +106,11 @@ export const cover: ReadingMaker = (scene): Reading => {
     lean: clamp((share - TARGET_SHARE) * 2.5, -1, 1),
     leanWords: ['thin', 'heavy'],
     numbers: { coveredShare: along.share, meanViewShare: meanView, worstViewShare: worstView, largestHoleMm: holeMm },
-    why: empty ? 'Nothing is placed yet.' : score > 0.8 ? `${Math.round(share * 100)} of 100 parts of the line are covered.` : `${Math.round(holeMm)} mm lie open; ${Math.round(share * 100)} of 100 parts are covered.`,
+    why: empty
+      ? 'Nothing is placed yet.'
+      : score > 0.8
+        ? `${Math.round(share * 100)} of 100 parts of the line are covered.`
+        : `${Math.round(holeMm)} mm lie open; ${Math.round(share * 100)} of 100 parts are covered.`,
     remedy: along.hole && score < 0.9 ? fillHole(scene, along.hole) : null,
     place: along.hole && holeMm > half * 0.5 ? { pointMm: lifted(scene, along.hole.cell), acrossMm: holeMm } : null,
   };

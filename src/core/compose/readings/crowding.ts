@@ -23,10 +23,16 @@ function pushApart(scene: Scene): Remedy | null {
   }
   scene.intoCake.forEach((mm, i) => {
     const p = scene.heads[i]!;
-    if (mm > 1 && !p.piece.pinned && !moved.has(p.piece.id)) moved.set(p.piece.id, { lift: clamp(p.piece.lift + (mm * 1.1) / scene.line.riseMm(p.piece.s), 0, 1.5) });
+    if (mm > 1 && !p.piece.pinned && !moved.has(p.piece.id))
+      moved.set(p.piece.id, { lift: clamp(p.piece.lift + (mm * 1.1) / scene.line.riseMm(p.piece.s), 0, 1.5) });
   });
   if (moved.size === 0) return null;
-  return { label: moved.size === 1 ? 'Move 1 apart' : `Move ${moved.size} apart`, change: [...moved].map(([id, to]) => ({ id, to })), add: [], remove: [] };
+  return {
+    label: moved.size === 1 ? 'Move 1 apart' : `Move ${moved.size} apart`,
+    change: [...moved].map(([id, to]) => ({ id, to })),
+    add: [],
+    remove: [],
+  };
 }
 
 /** Heads that run into each other or into the cake, in mm: petals break there. */
@@ -52,6 +58,9 @@ export const crowding: ReadingMaker = (scene) => {
     numbers: { clashes: clashes.length, overlapMm: total, worstMm: worst.mm, intoCakeMm: cake },
     why,
     remedy: score < 0.95 ? pushApart(scene) : null,
-    place: worst.mm > 1 ? { pointMm: mix(heads[worst.a]!.centre, heads[worst.b]!.centre, 0.5), acrossMm: Math.max(12, worst.mm * 2) } : null,
+    place:
+      worst.mm > 1
+        ? { pointMm: mix(heads[worst.a]!.centre, heads[worst.b]!.centre, 0.5), acrossMm: Math.max(12, worst.mm * 2) }
+        : null,
   };
 };

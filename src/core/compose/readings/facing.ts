@@ -54,7 +54,10 @@ export const facing: ReadingMaker = (scene) => {
     lean: clamp((together - 0.82) * 5, -1, 1),
     leanWords: ['every way', 'all one way'],
     numbers: { faces: faces.length, sameWay: same.length, togetherShare: together },
-    why: same.length > 0 && score < 0.9 ? `${same.length} look the way a neighbour looks, ${nameOf(same[0]!.p).toLowerCase()} for one.` : 'Each head looks a little elsewhere.',
+    why:
+      same.length > 0 && score < 0.9
+        ? `${same.length} look the way a neighbour looks, ${nameOf(same[0]!.p).toLowerCase()} for one.`
+        : 'Each head looks a little elsewhere.',
     remedy: score < 0.9 ? fanOut(same, scene.line.focal) : null,
     place: null,
   };

@@ -10,7 +10,9 @@ export const focalZoneMm = (lineLengthMm: number): number => Math.max(0.16 * lin
 export const focal: ReadingMaker = (scene) => {
   const { line, heads, weights } = scene;
   const zone = focalZoneMm(line.lengthMm);
-  const away = heads.map((p) => Math.hypot(line.armShare(p.piece.s) * armLength(line.focal, p.piece.s, line.lengthMm, line.closed), p.sideMm * 0.4));
+  const away = heads.map((p) =>
+    Math.hypot(line.armShare(p.piece.s) * armLength(line.focal, p.piece.s, line.lengthMm, line.closed), p.sideMm * 0.4),
+  );
   const leading = leadingRole(heads);
   const focals = heads.map((p, i) => ({ p, i })).filter(({ p }) => p.body.role === leading);
   const near = mean(focals.map(({ i }) => clamp(1.6 - (1.3 * away[i]!) / zone)));
@@ -29,13 +31,22 @@ export const focal: ReadingMaker = (scene) => {
     lean: clamp(inside / areaShare - 1.4, -1, 1),
     leanWords: ['scattered', 'all in one'],
     numbers: { focalPieces: focals.length, zoneMm: zone, weightInZoneShare: inside },
-    why: focals.length === 0 ? 'There is no focal flower for the eye to rest on.' : near < 0.6 ? 'The large flowers lie away from the focal point.' : odd ? `${focals.length} large, together: the eye comes to rest.` : 'An even number of large flowers pairs off.',
+    why:
+      focals.length === 0
+        ? 'There is no focal flower for the eye to rest on.'
+        : near < 0.6
+          ? 'The large flowers lie away from the focal point.'
+          : odd
+            ? `${focals.length} large, together: the eye comes to rest.`
+            : 'An even number of large flowers pairs off.',
     remedy: null,
     place: null,
   };
 };
 
 /** The role that leads: focal, or what is largest where no focal flower is used. */
-export const leadingRole = (heads: readonly PlacedPiece[]): Role => (['focal', 'secondary', 'spray'] as const).find((role) => heads.some((p) => p.body.role === role)) ?? 'filler';
+export const leadingRole = (heads: readonly PlacedPiece[]): Role =>
+  (['focal', 'secondary', 'spray'] as const).find((role) => heads.some((p) => p.body.role === role)) ?? 'filler';
 
-const armLength = (focalAt: number, s: number, lengthMm: number, closed: boolean): number => (closed ? lengthMm / 2 : (s < focalAt ? focalAt : 1 - focalAt) * lengthMm);
+const armLength = (focalAt: number, s: number, lengthMm: number, closed: boolean): number =>
+  closed ? lengthMm / 2 : (s < focalAt ? focalAt : 1 - focalAt) * lengthMm;

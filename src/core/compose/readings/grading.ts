@@ -8,7 +8,9 @@ export const sizeCeilingMm = (largestMm: number, x: number): number => largestMm
 export const grading: ReadingMaker = (scene) => {
   const { line, heads } = scene;
   const flowers = heads.filter((p) => !p.spine.length);
-  const x = flowers.map((p) => (line.form === 'posy' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : line.armShare(p.piece.s)));
+  const x = flowers.map((p) =>
+    line.form === 'posy' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : line.armShare(p.piece.s),
+  );
   const d = flowers.map((p) => Math.log(p.body.radialMm * 2));
   const rank = correlation(x, d);
   const largest = Math.max(0, ...flowers.map((p) => p.body.radialMm * 2));
@@ -22,7 +24,10 @@ export const grading: ReadingMaker = (scene) => {
     lean: clamp(rank, -1, 1),
     leanWords: ['large inside', 'large at the tips'],
     numbers: { correlation: rank, tooLarge: over.length },
-    why: worst && fall * ceiling < 0.8 ? `${worst.p.body.species.name} of ${Math.round(worst.p.body.radialMm * 2)} mm sits too near a tip.` : 'Sizes fall from the focal point to the tips.',
+    why:
+      worst && fall * ceiling < 0.8
+        ? `${worst.p.body.species.name} of ${Math.round(worst.p.body.radialMm * 2)} mm sits too near a tip.`
+        : 'Sizes fall from the focal point to the tips.',
     remedy: null,
     place: worst ? { pointMm: worst.p.centre, acrossMm: worst.p.body.radialMm * 2 } : null,
   };

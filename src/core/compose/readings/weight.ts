@@ -6,7 +6,16 @@ export const weight: ReadingMaker = (scene): Reading => {
   const { line, heads, weights, grid } = scene;
   const total = weights.reduce((a, b) => a + b, 0);
   if (total <= 0) {
-    return { id: 'weight', score: 0, lean: 0, leanWords: ['left', 'right'], numbers: {}, why: 'Nothing is placed yet.', remedy: null, place: null };
+    return {
+      id: 'weight',
+      score: 0,
+      lean: 0,
+      leanWords: ['left', 'right'],
+      numbers: {},
+      why: 'Nothing is placed yet.',
+      remedy: null,
+      place: null,
+    };
   }
   const centre = [0, 1, 2].map((k) => heads.reduce((a, p, i) => a + p.frame.pointMm[k]! * weights[i]!, 0) / total);
   const area = grid.cells.reduce((a, c) => a + c.areaMm2, 0) || 1;
@@ -19,7 +28,8 @@ export const weight: ReadingMaker = (scene): Reading => {
   const reach = line.lengthMm / (line.closed ? Math.PI * 2 : 2);
   const score = round
     ? Math.exp(-0.7 * (off / (0.2 * reach)) ** 2)
-    : 0.65 * Math.exp(-((Math.max(0, Math.abs(meanS - idealS) - 0.04) / 0.1) ** 2)) + 0.35 * Math.exp(-((Math.max(0, Math.abs(side) - 0.08) / 0.35) ** 2));
+    : 0.65 * Math.exp(-((Math.max(0, Math.abs(meanS - idealS) - 0.04) / 0.1) ** 2)) +
+      0.35 * Math.exp(-((Math.max(0, Math.abs(side) - 0.08) / 0.35) ** 2));
   const lean = clamp((centre[0]! - ideal[0]!) / Math.max(10, reach * 0.25), -1, 1);
   return {
     id: 'weight',
@@ -27,7 +37,14 @@ export const weight: ReadingMaker = (scene): Reading => {
     lean,
     leanWords: ['left', 'right'],
     numbers: { offCentreMm: off, acrossShare: side, alongShare: meanS - idealS },
-    why: score > 0.8 ? 'Dark and large are spread evenly about the line.' : round ? `The weight lies ${Math.round(off)} mm off the middle.` : Math.abs(side) > 0.2 ? `The weight lies to one side of the line.` : `The weight lies toward one end, by ${Math.round(Math.abs(meanS - idealS) * line.lengthMm)} mm.`,
+    why:
+      score > 0.8
+        ? 'Dark and large are spread evenly about the line.'
+        : round
+          ? `The weight lies ${Math.round(off)} mm off the middle.`
+          : Math.abs(side) > 0.2
+            ? `The weight lies to one side of the line.`
+            : `The weight lies toward one end, by ${Math.round(Math.abs(meanS - idealS) * line.lengthMm)} mm.`,
     remedy: null,
     place: null,
   };

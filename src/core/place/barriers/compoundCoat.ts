@@ -13,6 +13,10 @@ export const compoundCoat: Barrier = {
   minutes: 5,
   tipMm: () => 3,
   allergens: ['milk', 'soybeans'],
-  steps: ['Tape the stem closed to its end.', 'Dip the whole length that enters, about 10 min to set.', 'Look for bare places; only a whole coat goes into cake.'],
+  steps: [
+    'Tape the stem closed to its end.',
+    'Dip the whole length that enters, about 10 min to set.',
+    'Look for bare places; only a whole coat goes into cake.',
+  ],
   caution: 'Compound coat may hold milk and soya.',
 };

@@ -12,7 +12,11 @@ const pick = (id: string, name: string, boreMm: number, outside: number, stockMm
   minutes: 1,
   tipMm: () => 4,
   allergens: [],
-  steps: ['Push the pick into the cake first; its rim stays 2 mm proud.', 'A little soft paste in the pick holds the stem.', 'Set the stem in after.'],
+  steps: [
+    'Push the pick into the cake first; its rim stays 2 mm proud.',
+    'A little soft paste in the pick holds the stem.',
+    'Set the stem in after.',
+  ],
   caution: 'Hard plastic: count it out before anyone cuts.',
 });
 

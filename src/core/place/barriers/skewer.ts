@@ -13,6 +13,10 @@ export const skewer: Barrier = {
   minutes: 3,
   tipMm: () => 0,
   allergens: [],
-  steps: ['Tape the stem to the skewer; wire and tape end at least 5 mm above the icing.', 'Cut the skewer to length, point down.', 'Push it in bare.'],
+  steps: [
+    'Tape the stem to the skewer; wire and tape end at least 5 mm above the icing.',
+    'Cut the skewer to length, point down.',
+    'Push it in bare.',
+  ],
   caution: 'Wood splinters: count it out, and keep the point away from fingers.',
 };

@@ -13,6 +13,10 @@ export const wax: Barrier = {
   minutes: 4,
   tipMm: () => 3,
   allergens: [],
-  steps: ['Tape the stem closed to its end.', 'Dip as deep as it will go in, let it set, dip again.', 'Look for bare places; only a whole coat goes into cake.'],
+  steps: [
+    'Tape the stem closed to its end.',
+    'Dip as deep as it will go in, let it set, dip again.',
+    'Look for bare places; only a whole coat goes into cake.',
+  ],
   caution: 'Hot wax burns: melt it over water, keep children away.',
 };

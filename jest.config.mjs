@@ -1,0 +1,15 @@
+/** The core and the studio's store, in Node. A few packages ship as ES modules only and are transformed. */
+const config = {
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/cli/**/*.test.ts'],
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  transform: {
+    '^.+\\.(t|j|mj)sx?$': [
+      '@swc/jest',
+      { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } }, module: { type: 'commonjs' } },
+    ],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(culori|d3-hierarchy|valibot|immer|zustand|@valibot)/)'],
+};
+
+export default config;

@@ -1,0 +1,58 @@
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { build, chromium, install, NEXT, run } from './shared.mjs';
+
+/** Everything that has to hold, in one run. Ends with one plain line: N passed, N failed. */
+let passed = 0;
+let failed = 0;
+
+const step = (name, ok) => {
+  if (ok) return;
+  failed++;
+  console.error(`✗ ${name}`);
+};
+
+const finish = () => {
+  console.log(`${passed} passed, ${failed} failed`);
+  process.exit(failed ? 1 : 0);
+};
+
+const node = (script, args) => run(process.execPath, [script, ...args]);
+
+if (!install()) {
+  step('install', false);
+  finish();
+}
+mkdirSync('test-results', { recursive: true });
+for (const file of ['jest.json', 'e2e.json']) rmSync(`test-results/${file}`, { force: true });
+const browser = chromium();
+
+step('route types', node(NEXT, ['typegen']));
+step('types', node('node_modules/typescript/bin/tsc', ['--noEmit', '-p', '.']));
+step('lint and the import rule', node('node_modules/eslint/bin/eslint.js', ['.', '--max-warnings', '0']));
+step('formatting', node('node_modules/prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']));
+
+step(
+  'unit tests ran',
+  node('node_modules/jest/bin/jest.js', ['--json', '--outputFile=test-results/jest.json']) ||
+    existsSync('test-results/jest.json'),
+);
+if (existsSync('test-results/jest.json')) {
+  const jest = JSON.parse(readFileSync('test-results/jest.json', 'utf8'));
+  passed += jest.numPassedTests;
+  failed += jest.numFailedTests + jest.numRuntimeErrorTestSuites;
+}
+
+const built = build();
+step('build', built);
+if (!browser) step('a browser to drive', false);
+else if (built) {
+  const env = { CHROMIUM: browser };
+  run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test'], env);
+  if (existsSync('test-results/e2e.json')) {
+    const { stats, errors } = JSON.parse(readFileSync('test-results/e2e.json', 'utf8'));
+    passed += stats.expected;
+    failed += stats.unexpected + stats.flaky + (stats.expected + stats.unexpected === 0 ? 1 : 0) + errors.length;
+  } else step('interface tests ran', false);
+}
+node('scripts/ratio.mjs', []);
+finish();
