@@ -80,7 +80,7 @@ export default defineConfig([
               allow: [part, ...PARTS[part]].map((p) => to('core', p)),
             })),
             { from: element('core', 'plan'), allow: [...partNames, 'plan'].map((p) => to('core', p)) },
-            ...['formats', 'demo'].map((part) => ({
+            ...['formats', 'demo', 'testing'].map((part) => ({
               from: element('core', part),
               allow: [...partNames, 'plan', part].map((p) => to('core', p)),
             })),

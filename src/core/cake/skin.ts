@@ -41,6 +41,8 @@ export interface TierSpan {
 
 /** Normals are averaged over this much of the meridian to each side; positions stay exact. */
 export const NORMAL_BLEND_MM = 14;
+const BLEND_STEPS = 14;
+const TABLE_STEP_MM = 1;
 
 interface Stretch {
   fromMm: number;
@@ -82,7 +84,48 @@ function tierStretches(tier: StackedTier, innerR: number, fromMm: number): { str
   return { stretches, span: { tierIndex: index, topFromMm: fromMm, edgeFromMm, sideFromMm, sideToMm } };
 }
 
+interface MeridianPlace {
+  nr: number;
+  nz: number;
+}
+
+/** Normals in the meridian plane, averaged and laid down in a table; between its entries they are mixed. Past its end they look up. */
+function blendedNormals(place: (m: number) => MeridianPlace, toMm: number): (m: number) => MeridianPlace {
+  const count = Math.ceil(toMm / TABLE_STEP_MM) + 2;
+  const radial = new Float64Array(count);
+  const up = new Float64Array(count);
+  for (let k = 0; k < count; k++) {
+    for (let i = -BLEND_STEPS; i <= BLEND_STEPS; i++) {
+      const m = k * TABLE_STEP_MM + (i * NORMAL_BLEND_MM) / BLEND_STEPS;
+      const here = place(Math.abs(m));
+      const weight = 1 - Math.abs(i) / (BLEND_STEPS + 1);
+      radial[k]! += (m < 0 ? -here.nr : here.nr) * weight;
+      up[k]! += here.nz * weight;
+    }
+  }
+  return (m) => {
+    const x = m / TABLE_STEP_MM;
+    const k = Math.min(count - 2, Math.floor(x));
+    const t = Math.min(1, x - k);
+    const nr = radial[k]! + (radial[k + 1]! - radial[k]!) * t;
+    const nz = up[k]! + (up[k + 1]! - up[k]!) * t;
+    const size = Math.hypot(nr, nz) || 1;
+    return { nr: nr / size, nz: nz / size };
+  };
+}
+
+const skins = new WeakMap<Cake, Skin>();
+
+/** The skin of a cake, unrolled once for each cake. */
 export function cakeSkin(cake: Cake): Skin {
+  const known = skins.get(cake);
+  if (known) return known;
+  const skin = unrollSkin(cake);
+  skins.set(cake, skin);
+  return skin;
+}
+
+function unrollSkin(cake: Cake): Skin {
   const tiers = stackTiers(cake);
   const stretches: Stretch[] = [];
   const spans: TierSpan[] = [];
@@ -109,18 +152,7 @@ export function cakeSkin(cake: Cake): Skin {
     const stretch = find(Math.max(0, m));
     return { stretch, ...stretch.place(Math.max(0, m) - stretch.fromMm) };
   };
-  const blended = (m: number): { nr: number; nz: number } => {
-    let nr = 0;
-    let nz = 0;
-    for (let i = -3; i <= 3; i++) {
-      const here = place(Math.abs(m + (i * NORMAL_BLEND_MM) / 3));
-      const weight = 1 - Math.abs(i) / 4;
-      nr += (m + (i * NORMAL_BLEND_MM) / 3 < 0 ? -here.nr : here.nr) * weight;
-      nz += here.nz * weight;
-    }
-    const size = Math.hypot(nr, nz) || 1;
-    return { nr: nr / size, nz: nz / size };
-  };
+  const blended = blendedNormals(place, lengthMm + 80);
 
   const at = (azimuthRad: number, meridianMm: number): SkinPoint => {
     const crossed = meridianMm < 0;

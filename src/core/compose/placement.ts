@@ -132,22 +132,39 @@ function spineOverlap(a: PlacedPiece, b: PlacedPiece): number {
   return worst;
 }
 
-/** How far a piece reaches into the cake, mm; 0 when it does not. Leaves may bend along the skin. */
+/** Petals at a head's very edge give way: its reach toward the cake counts at this share. */
+const EDGE_GIVE = 0.94;
+
+/**
+ * How far a head reaches into one tier: the least it would have to move to be clear, straight out from the side, straight up
+ * from the top, or between the two over the edge (separating directions of two convex bodies). Negative when it is clear.
+ */
+function intoTierMm(p: PlacedPiece, tier: CakeSolid['tiers'][number]): number {
+  const [x, y, z] = p.centre;
+  const r = Math.hypot(x, y) || 1e-9;
+  const reach = p.body.radialMm + p.body.axialMm;
+  const out = r - tier.radiusMm;
+  const up = z - tier.topMm;
+  if (out > reach || up > reach || z < tier.footMm - reach) return -1;
+  const d = Math.SQRT1_2;
+  const ux = x / r;
+  const uy = y / r;
+  const aside = supportMm(p.body, p.axis, [ux, uy, 0]) * EDGE_GIVE - out;
+  const above = supportMm(p.body, p.axis, [0, 0, 1]) * EDGE_GIVE - up;
+  const over = supportMm(p.body, p.axis, [ux * d, uy * d, d]) * EDGE_GIVE - ((out + up) * d + tier.edgeMm * (Math.SQRT2 - 1));
+  return Math.min(aside, above, over);
+}
+
+/** How far a piece reaches into the cake, mm; 0 when it does not. Leaves may bend along the skin. The board is a floor too. */
 export function intoCakeMm(p: PlacedPiece, solid: CakeSolid): number {
+  let worst = 0;
   if (p.spine.length) {
-    let worst = 0;
     for (const ball of p.spine) worst = Math.max(worst, 1.5 - solid.signedDistanceMm(ball.at));
     return worst;
   }
-  const here = solid.signedDistanceMm(p.centre);
-  if (here > p.body.radialMm + p.body.axialMm) return 0;
-  const normal = here > 0 ? solid.normalAt(p.centre) : p.frame.normal;
-  const intoTier = supportMm(p.body, p.axis, normal) * 0.94 - here;
-  return Math.max(0, intoTier, onBoard(p));
+  for (const tier of solid.tiers) worst = Math.max(worst, intoTierMm(p, tier));
+  return Math.max(worst, supportMm(p.body, p.axis, [0, 0, 1]) * EDGE_GIVE - p.centre[2]);
 }
-
-/** The board is a floor too. */
-const onBoard = (p: PlacedPiece): number => supportMm(p.body, p.axis, [0, 0, 1]) * 0.94 - p.centre[2];
 
 /** Whether the straight sight through `point` along `direction` meets the piece's body, its outline taken at `share` of full. */
 export function coversSight(p: PlacedPiece, point: Vec3, direction: Vec3, share: number): boolean {

@@ -70,12 +70,13 @@ export function planBackward(
   const waiting = new Map(tasks.map((t) => [t.id, 0]));
   for (const t of tasks) for (const link of t.after) waiting.set(link.id, waiting.get(link.id)! + 1);
   const free = freeSlots(options);
+  const longestSlots = longestRun(free);
   const planned: PlannedTask[] = [];
   const ready = tasks.filter((t) => waiting.get(t.id) === 0).map((t) => t.id);
   while (ready.length) {
     ready.sort((a, b) => latest.get(b)! - latest.get(a)! || order.indexOf(b) - order.indexOf(a));
     const task = byId.get(ready.shift()!)!;
-    const done = takeSlots(task, latest.get(task.id)!, free);
+    const done = takeSlots(task, latest.get(task.id)!, free, longestSlots);
     planned.push(done);
     for (const link of task.after) {
       latest.set(link.id, Math.min(latest.get(link.id)!, done.start - link.wait));
@@ -86,10 +87,36 @@ export function planBackward(
   return planned.sort((a, b) => a.start - b.start || a.id.localeCompare(b.id));
 }
 
-/** Takes the latest free slots that end by `by`; `free` runs backward in time and loses what is taken. */
-function takeSlots(task: NetworkTask, by: WallMinutes, free: WallMinutes[]): PlannedTask {
+/** The longest sitting there is, in slots. */
+function longestRun(free: readonly WallMinutes[]): number {
+  let run = 0;
+  let longest = 0;
+  free.forEach((slot, i) => {
+    run = i > 0 && free[i - 1]! - SLOT_MINUTES === slot ? run + 1 : 1;
+    longest = Math.max(longest, run);
+  });
+  return longest;
+}
+
+/** The latest run of `need` slots without a gap that ends by `by`, as its place in `free`; −1 when no sitting is long enough. */
+function latestRun(free: readonly WallMinutes[], need: number, by: WallMinutes): number {
+  let run = 0;
+  for (let i = 0; i < free.length; i++) {
+    if (free[i]! + SLOT_MINUTES > by) continue;
+    run = run > 0 && free[i - 1]! - SLOT_MINUTES === free[i]! ? run + 1 : 1;
+    if (run === need) return i - need + 1;
+  }
+  return -1;
+}
+
+/**
+ * Takes the latest free slots that end by `by`: in one sitting where one is long enough, else in several. `free` runs
+ * backward in time and loses what is taken.
+ */
+function takeSlots(task: NetworkTask, by: WallMinutes, free: WallMinutes[], longestSlots: number): PlannedTask {
   const need = Math.max(1, Math.ceil(task.duration / SLOT_MINUTES - 1e-9));
-  const taken: WallMinutes[] = [];
+  const at = need <= longestSlots ? latestRun(free, need, by) : -1;
+  const taken: WallMinutes[] = at >= 0 ? free.splice(at, need) : [];
   for (let i = 0; i < free.length && taken.length < need;) {
     if (free[i]! + SLOT_MINUTES <= by) taken.push(...free.splice(i, 1));
     else i++;

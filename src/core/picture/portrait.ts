@@ -21,7 +21,7 @@ export function portrait(kind: Kind, pixels: number, over = 2): Picture {
   }
   const elevation = closed ? 12 : species.id === 'sweetpea' ? 78 : 66;
   const raster = new Raster(
-    sightFrom(-Math.PI / 2, degToRad(elevation), [0, 0, 0], pixels / (sizeMm * (closed ? 1.7 : 1.14)), pixels, pixels),
+    sightFrom(-Math.PI / 2, degToRad(elevation), [0, 0, 0], pixels / (sizeMm * (closed ? 1.7 : 1.24)), pixels, pixels),
     over,
   );
   raster.add(mesh, IDENTITY);

@@ -8,7 +8,7 @@ export const TAPE_LAYER_MM = 0.11;
 export function bundleMm(bareDiametersMm: readonly number[], exact: boolean, tapeLayers = 1): number {
   if (bareDiametersMm.length === 0) return 0;
   const covered = bareDiametersMm.map((d) => d + PAPER_COVER_MM);
-  const wires = exact ? enclosingDiameter(covered, 8) : estimateEnclosingDiameter(covered);
+  const wires = exact ? enclosingDiameter(covered) : estimateEnclosingDiameter(covered);
   return wires + 2 * TAPE_LAYER_MM * tapeLayers;
 }
 

@@ -29,5 +29,5 @@ export const SPRUNG_FOLD_MM = 12;
 /** A wire's length is the sum of its terms; terms of nothing are left out, a negative or NaN term counts as nothing. */
 export function sumTerms(terms: readonly LengthTerm[]): { terms: LengthTerm[]; lengthMm: number } {
   const kept = terms.filter((t) => t.mm > 0.05).map((t) => ({ ...t, mm: Math.round(t.mm * 10) / 10 }));
-  return { terms: kept, lengthMm: Math.ceil(kept.reduce((a, t) => a + t.mm, 0) - 1e-6) };
+  return { terms: kept, lengthMm: Math.max(0, Math.ceil(kept.reduce((a, t) => a + t.mm, 0) - 1e-6)) };
 }

@@ -1,0 +1,149 @@
+import { gaugeToMm } from '../wire/gauge';
+import { bodyOf, findSpecies, kindKey, kindMesh, PASTE_DENSITY, SPECIES, speciesById, type Kind } from './catalogue';
+import { METHODS, methodById } from './methods';
+import { meshArea } from './shape/mesh';
+import { pieceName, roleAt, ROLES, stageOf } from './species';
+
+const kindOf = (id: string, stage?: string): Kind => {
+  const s = speciesById(id);
+  return {
+    species: id,
+    stage: stage ?? s.stages[s.stages.length - 1]!.id,
+    sizeMm: s.sizesMm[0]!,
+    colourway: s.colourways[0]!.id,
+  };
+};
+
+describe('the catalogue', () => {
+  test('at least fourteen species over all roles, ids used once', () => {
+    expect(SPECIES.length).toBeGreaterThanOrEqual(14);
+    expect(new Set(SPECIES.map((s) => s.id)).size).toBe(SPECIES.length);
+    const roles = new Set(SPECIES.flatMap((s) => s.stages.map((stage) => roleAt(s, stage.id))));
+    expect([...roles].sort()).toEqual([...ROLES].sort());
+  });
+
+  test.each(SPECIES.map((s) => [s.id, s] as const))('%s is whole', (_id, s) => {
+    expect(METHODS[s.method]).toBe(methodById(s.method));
+    expect(s.sizesMm.length).toBeGreaterThanOrEqual(2);
+    expect([...s.sizesMm].sort((a, b) => b - a)).toEqual([...s.sizesMm]);
+    expect(s.colourways.length).toBeGreaterThan(0);
+    for (const way of s.colourways) expect(way.hue).toMatch(/^#[0-9a-f]{6}$/);
+    expect(gaugeToMm('SWG', s.wiring.floorSwg)).toBeGreaterThan(0);
+    expect(s.wiring.insideShare).toBeGreaterThan(0);
+    expect(s.wiring.insideShare).toBeLessThan(1);
+    expect(s.breakageShare).toBeGreaterThan(0);
+    expect(s.monthsNorth.every((m) => m >= 1 && m <= 12)).toBe(true);
+    expect(stageOf(s, 'no such stage')).toBe(s.stages[s.stages.length - 1]);
+  });
+
+  test('what is not there is null, or an exception with a sentence', () => {
+    expect(findSpecies('triffid')).toBeNull();
+    expect(() => speciesById('triffid')).toThrow(/No species is called/);
+    expect(() => methodById('witchcraft')).toThrow(/No method is called/);
+  });
+
+  test('names as a decorator says them', () => {
+    expect(pieceName(speciesById('cosmos'), 'bud')).toBe('cosmos bud');
+    expect(pieceName(speciesById('rose'), 'half')).toBe('half-open garden rose');
+    expect(pieceName(speciesById('olive'), 'grown')).toBe('olive');
+    expect(kindKey(kindOf('rose'))).toBe('rose|open|68|blush');
+  });
+});
+
+describe('practice values (trade.md; common practice, no source)', () => {
+  test.each([
+    ['dahlia', 20, 'W5: large many-petalled focal flower on 20 ga'],
+    ['peony', 18, 'W5: very large, fleshy-petalled one on 18 ga'],
+    ['rosehip', 22, 'W4: berries’ main stem 22 ga'],
+    ['blossom', 28, 'W3: tiny filler flower 28 ga'],
+    ['spike', 22, 'W6: main stem of a branching filler 22 ga'],
+  ])('%s: %i SWG (%s)', (id, swg) => {
+    expect(speciesById(id).wiring.floorSwg).toBe(swg);
+  });
+
+  test('W5: separate petals of the fleshy flower on 26 ga white', () => {
+    expect(speciesById('peony').wiring.parts).toMatchObject({ swg: 26 });
+    expect(speciesById('peony').wiring.white).toBe(true);
+  });
+
+  test('W6: floret 28 ga in a branching filler; each level at least as thick as the one it carries', () => {
+    expect(speciesById('froth').wiring.parts!.swg).toBe(28);
+    for (const s of SPECIES) if (s.wiring.parts) expect(s.wiring.floorSwg).toBeLessThanOrEqual(s.wiring.parts.swg);
+  });
+
+  test('W7: a closed hook needs about 5–8 mm of wire', () => {
+    for (const s of SPECIES) if (s.wiring.hookMm > 0) expect(s.wiring.hookMm >= 5 && s.wiring.hookMm <= 8).toBe(true);
+  });
+
+  test('P2: wired petals and leaves 1.6 mm and less', () => {
+    for (const s of SPECIES) expect(s.pasteMm).toBeLessThanOrEqual(1.6);
+  });
+
+  test('D1, D2: centres dry 8 h at least, petals and leaves overnight', () => {
+    for (const m of Object.values(METHODS)) {
+      for (const step of m.steps) {
+        if (step.id === 'centre') expect(step.dryHours).toBeGreaterThanOrEqual(8);
+        if (step.id === 'petals' || step.id === 'leaves') expect(step.dryHours).toBeGreaterThanOrEqual(10);
+      }
+    }
+  });
+
+  test('P6: batches of about twenty small pieces at most', () => {
+    for (const m of Object.values(METHODS)) expect(m.batch).toBeLessThanOrEqual(20);
+  });
+});
+
+describe('bodies are true to size', () => {
+  test.each(SPECIES.filter((s) => s.habit === 'head').map((s) => [s.id] as const))('%s is as wide as it says when open', (id) => {
+    const kind = kindOf(id);
+    const mesh = kindMesh(kind, true);
+    const radii = Array.from({ length: mesh.positions.length / 3 }, (_, i) =>
+      Math.hypot(mesh.positions[i * 3]!, mesh.positions[i * 3 + 1]!),
+    ).sort((a, b) => a - b);
+    const wide = radii[Math.floor(radii.length * 0.96)]! * 2;
+    expect(Math.abs(wide / kind.sizeMm - 1)).toBeLessThan(0.06);
+    expect(bodyOf(kind).radialMm * 2).toBeCloseTo(kind.sizeMm, 6);
+  });
+
+  test.each(SPECIES.filter((s) => s.habit === 'sprig').map((s) => [s.id] as const))('%s is as long as it says', (id) => {
+    const kind = kindOf(id);
+    const mesh = kindMesh(kind, false);
+    let high = 0;
+    for (let i = 2; i < mesh.positions.length; i += 3) high = Math.max(high, mesh.positions[i]!);
+    expect(Math.abs(high / kind.sizeMm - 1)).toBeLessThan(0.12);
+  });
+
+  test.each(SPECIES.map((s) => [s.id] as const))('%s: every stage has triangles without NaN, fewer when coarse', (id) => {
+    for (const stage of speciesById(id).stages) {
+      const near = kindMesh(kindOf(id, stage.id), false);
+      const far = kindMesh(kindOf(id, stage.id), true);
+      expect(near.positions.every(Number.isFinite)).toBe(true);
+      expect(near.normals.every(Number.isFinite)).toBe(true);
+      expect(near.colours.every((c) => c >= 0 && c <= 1.2)).toBe(true);
+      expect(Math.max(...near.indices)).toBeLessThan(near.positions.length / 3);
+      expect(far.indices.length).toBeLessThan(near.indices.length);
+      expect(meshArea(far)).toBeGreaterThan(0);
+    }
+  });
+
+  test('mass grows with size, between square and cube', () => {
+    for (const id of ['dahlia', 'rose', 'rosehip', 'olive']) {
+      const small = bodyOf({ ...kindOf(id), sizeMm: 40 }).massGrams;
+      const large = bodyOf({ ...kindOf(id), sizeMm: 80 }).massGrams;
+      expect(large / small).toBeGreaterThan(3.9);
+      expect(large / small).toBeLessThan(8.1);
+    }
+  });
+
+  test('mass is volume times density', () => {
+    const body = bodyOf(kindOf('rose'));
+    expect(body.massGrams).toBeCloseTo((body.pasteMm3 / 1000) * PASTE_DENSITY, 9);
+    expect(body.massGrams).toBeGreaterThan(10);
+    expect(body.massGrams).toBeLessThan(40);
+  });
+
+  test('a bud is smaller and lighter than the open flower, and plays a bud’s part', () => {
+    expect(bodyOf(kindOf('cosmos', 'bud')).radialMm).toBeLessThan(bodyOf(kindOf('cosmos')).radialMm * 0.6);
+    expect(bodyOf(kindOf('cosmos', 'bud')).role).toBe('bud');
+  });
+});

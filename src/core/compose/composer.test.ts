@@ -1,0 +1,244 @@
+import { cakeOf, CHOICES, FORMS, proposalFor } from '../testing/samples';
+import { bodyOf, speciesById } from '../botany/catalogue';
+import { roleAt } from '../botany/species';
+import { seededRandom } from '../geometry/random';
+import { angleBetween, distance } from '../geometry/vec3';
+import { defaultLine, newArrangement } from '../plan/newProject';
+import type { Arrangement, Piece } from './arrangement';
+import { compose, composeAll, composeFault, MOST_PROPOSALS, type ComposeRequest } from './composer';
+import { drawLine } from './line';
+import { overallScore, readBalance } from './reading';
+import { buildScene, type Scene } from './scene';
+import { fittingSizes, nearestOdd, shareOut } from './shareOut';
+import { startLayout } from './startLayout';
+
+const CAKE = cakeOf([220, 110]);
+const CLEAN = { stops: 0, looks: 0, first: null };
+
+const request = (over: Partial<ComposeRequest> = {}): ComposeRequest => ({
+  cake: CAKE,
+  arrangement: newArrangement('a1', defaultLine('crescent', CAKE)),
+  choices: CHOICES,
+  style: 'focal-led',
+  counts: null,
+  seed: 5,
+  proposals: 1,
+  effort: 0.2,
+  ...over,
+});
+
+const sceneOf = (a: Arrangement): Scene => buildScene(CAKE, a)!;
+const scoreOf = (a: Arrangement): number => overallScore(readBalance(sceneOf(a), CLEAN));
+
+test('the same seed gives the same arrangement, another seed another', () => {
+  const [a] = composeAll(request());
+  const [b] = composeAll(request());
+  const [c] = composeAll(request({ seed: 6 }));
+  expect(b).toEqual(a);
+  expect(c!.arrangement.pieces).not.toEqual(a!.arrangement.pieces);
+});
+
+describe.each(FORMS)('%s', (form) => {
+  const arrangement = proposalFor(form, CAKE, 2, 0.7).arrangement;
+  const scene = sceneOf(arrangement);
+
+  test('no heads through each other or the cake', () => {
+    expect(Math.max(0, ...scene.clashes.map((c) => c.mm))).toBeLessThan(1);
+    expect(Math.max(0, ...scene.intoCake)).toBeLessThan(1.6);
+  });
+
+  test('an odd number of focal flowers', () => {
+    expect(arrangement.pieces.filter((p) => p.species === 'rose').length % 2).toBe(1);
+  });
+
+  test('scores well', () => {
+    expect(scoreOf(arrangement)).toBeGreaterThan(78);
+  });
+
+  test('no two neighbouring large heads look the same way within 12°', () => {
+    const large = scene.heads.filter((p) => p.body.role === 'focal' || p.body.role === 'secondary');
+    large.forEach((p, i) =>
+      large.slice(i + 1).forEach((q) => {
+        const touching = distance(p.centre, q.centre) < p.body.radialMm + q.body.radialMm + 6;
+        if (touching) expect(angleBetween(p.axis, q.axis)).toBeGreaterThan((7 * Math.PI) / 180);
+      }),
+    );
+  });
+});
+
+test('large at the focal point, small at the tips', () => {
+  const scene = sceneOf(proposalFor('crescent', CAKE, 4, 1).arrangement);
+  const heads = scene.heads.filter((p) => !p.spine.length);
+  const middle = heads.filter((p) => scene.line.armShare(p.piece.s) < 0.4).map((p) => p.body.radialMm);
+  const tips = heads.filter((p) => scene.line.armShare(p.piece.s) > 0.75).map((p) => p.body.radialMm);
+  const mean = (xs: number[]) => xs.reduce((a, b) => a + b, 0) / xs.length;
+  expect(mean(middle)).toBeGreaterThan(mean(tips) * 1.3);
+});
+
+test('beats random scatter of the same pieces by far, seeds 1–12 of scatter', () => {
+  const { arrangement } = proposalFor('crescent', CAKE, 3, 1);
+  let bestScatter = 0;
+  for (let seed = 1; seed <= 12; seed++) {
+    const random = seededRandom(seed);
+    const pieces: Piece[] = arrangement.pieces.map((p) => ({
+      ...p,
+      s: random(),
+      side: random() * 2 - 1,
+      headingRad: random() * 6.28,
+      tiltRad: random() * 0.8,
+    }));
+    bestScatter = Math.max(bestScatter, scoreOf({ ...arrangement, pieces }));
+  }
+  expect(scoreOf(arrangement)).toBeGreaterThan(bestScatter + 8);
+});
+
+test('the search improves on where it begins', () => {
+  const { arrangement } = proposalFor('crescent', CAKE, 7, 1);
+  const line = drawLine(arrangement.line, CAKE)!;
+  let n = 0;
+  const start = startLayout(line, shareOut(line, 'focal-led', CHOICES, 1.2), seededRandom(7), () => `s${n++}`);
+  expect(scoreOf(arrangement)).toBeGreaterThan(scoreOf({ ...arrangement, pieces: start }) + 3);
+});
+
+describe('what the person holds fast', () => {
+  const pinned: Piece = {
+    id: 'mine',
+    species: 'rose',
+    stage: 'open',
+    sizeMm: 48,
+    colourway: 'rose',
+    s: 0.71,
+    side: 0.1,
+    lift: 0.05,
+    tiltRad: 0.3,
+    headingRad: 0.4,
+    rollRad: 0,
+    pinned: true,
+  };
+
+  test('a pinned piece stays exactly where and what it was, and is counted', () => {
+    const arrangement = {
+      ...newArrangement('a1', defaultLine('crescent', CAKE)),
+      pieces: [pinned, { ...pinned, id: 'loose', pinned: false }],
+    };
+    const [withPin] = composeAll(request({ arrangement }));
+    const pieces = withPin!.arrangement.pieces;
+    expect(pieces.find((p) => p.id === 'mine')).toEqual(pinned);
+    expect(pieces.some((p) => p.id === 'loose')).toBe(false);
+    const [without] = composeAll(request());
+    const roses = (ps: readonly Piece[]) => ps.filter((p) => p.species === 'rose').length;
+    expect(roses(pieces)).toBe(roses(without!.arrangement.pieces));
+  });
+
+  test('ids stay unique', () => {
+    const arrangement = {
+      ...newArrangement('a1', defaultLine('crescent', CAKE)),
+      pieces: [
+        { ...pinned, id: 'p1' },
+        { ...pinned, id: 'p3', s: 0.2 },
+      ],
+    };
+    const ids = composeAll(request({ arrangement }))[0]!.arrangement.pieces.map((p) => p.id);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+});
+
+describe('progress and cancel', () => {
+  test('progress moves on, proposal by proposal, and can be left at any time', () => {
+    const run = compose(request({ proposals: 2 }));
+    let last = -1;
+    let steps = 0;
+    for (let next = run.next(); !next.done; next = run.next()) {
+      const now = next.value.proposal + next.value.share;
+      expect(now).toBeGreaterThan(last);
+      expect(next.value.pieces.length).toBeGreaterThan(5);
+      last = now;
+      steps++;
+    }
+    expect(steps).toBeGreaterThan(20);
+    const left = compose(request());
+    left.next();
+    expect(left.return([]).done).toBe(true);
+  });
+
+  test('several proposals are different and best first', () => {
+    const found = composeAll(request({ proposals: 3 }));
+    expect(found.map((p) => p.name).sort()).toEqual(['Airy', 'Full', 'Leafy']);
+    for (let i = 1; i < found.length; i++) expect(found[i - 1]!.score).toBeGreaterThanOrEqual(found[i]!.score);
+    const roses = found.map((p) => p.arrangement.pieces.filter((x) => x.species === 'roundleaf').length);
+    expect(new Set(roses).size).toBeGreaterThan(1);
+    expect(composeAll(request({ proposals: 99, effort: 0.05 }))).toHaveLength(MOST_PROPOSALS);
+  });
+});
+
+describe('what cannot be composed is said', () => {
+  test('no tier, a lost tier, no flower', () => {
+    expect(composeFault({ ...request(), cake: { ...CAKE, tiers: [] } })).toMatch(/no tier/);
+    expect(
+      composeFault(request({ arrangement: newArrangement('a', { ...defaultLine('posy', CAKE), tier: 3 } as never) })),
+    ).toMatch(/no longer there/);
+    expect(composeFault(request({ choices: [] }))).toMatch(/No flower/);
+    expect(composeFault(request())).toBeNull();
+    expect(() => composeAll(request({ choices: [] }))).toThrow(/No flower/);
+  });
+
+  test('only leaves, only one species: still an arrangement', () => {
+    for (const species of ['olive', 'blossom', 'rosehip']) {
+      const [p] = composeAll(request({ choices: [{ species, colourway: 'x' }] }));
+      expect(p!.arrangement.pieces.length).toBeGreaterThan(1);
+    }
+  });
+});
+
+describe('how many of each', () => {
+  test('a 20 cm tier takes about 3 large, 1–2 medium, 4–5 spray, about 5 fillers, a few leaves (trade.md C3; common practice, no source)', () => {
+    const cake = cakeOf([200, 110]);
+    const line = drawLine({ ...defaultLine('crescent', cake), widthMm: 40, riseMm: 34 } as never, cake)!;
+    const choices = ['rose', 'ranunculus', 'cosmos', 'froth', 'roundleaf'].map((species) => ({ species, colourway: 'x' }));
+    const counts: Record<string, number> = {};
+    for (const k of shareOut(line, 'focal-led', choices, 1)) counts[k.role] = (counts[k.role] ?? 0) + k.count;
+    expect(Math.abs(counts.focal! - 3)).toBeLessThanOrEqual(1);
+    expect(counts.secondary!).toBeLessThanOrEqual(3);
+    expect(Math.abs(counts.spray! - 5)).toBeLessThanOrEqual(1);
+    expect(counts.filler!).toBeGreaterThanOrEqual(3);
+    expect(counts.filler!).toBeLessThanOrEqual(7);
+    expect(counts.foliage!).toBeGreaterThanOrEqual(3);
+  });
+
+  test('flowers come in odd numbers per kind (trade.md T6; common practice, no source)', () => {
+    for (const style of ['focal-led', 'meadow', 'foliage-led', 'lush'] as const) {
+      const line = drawLine(defaultLine('ring', CAKE), CAKE)!;
+      const perKind = new Map<string, number>();
+      for (const k of shareOut(line, style, CHOICES)) {
+        const key = `${k.species}|${roleAt(speciesById(k.species), k.stage)}`;
+        if (k.role !== 'foliage') perKind.set(key, (perKind.get(key) ?? 0) + k.count);
+      }
+      for (const [kind, n] of perKind) expect({ kind, odd: n % 2 }).toEqual({ kind, odd: 1 });
+    }
+  });
+
+  test('denser asks for more, a wider line for more, nothing chosen for nothing', () => {
+    const line = drawLine(defaultLine('crescent', CAKE), CAKE)!;
+    const total = (density: number) => shareOut(line, 'lush', CHOICES, density).reduce((a, k) => a + k.count, 0);
+    expect(total(1.6)).toBeGreaterThan(total(0.8));
+    expect(shareOut(line, 'lush', [])).toEqual([]);
+  });
+
+  test.each([
+    [0, 1],
+    [1.9, 1],
+    [2.1, 3],
+    [4, 5],
+    [6.9, 7],
+  ])('the odd number nearest to %f is %i', (x, odd) => {
+    expect(nearestOdd(x)).toBe(odd);
+  });
+
+  test('sizes that the line cannot carry are left out, but never all of them', () => {
+    const peony = speciesById('peony');
+    expect(fittingSizes(peony, 100)).toEqual(peony.sizesMm);
+    expect(fittingSizes(peony, 5)).toEqual([peony.sizesMm[peony.sizesMm.length - 1]]);
+    for (const mm of fittingSizes(peony, 36))
+      expect(bodyOf({ species: 'peony', stage: 'open', sizeMm: mm, colourway: 'x' }).radialMm).toBeLessThan(36);
+  });
+});

@@ -1,0 +1,285 @@
+import { cakeSolid } from '../cake/solid';
+import { cakeOf, CHOICES } from '../testing/samples';
+import type { Piece } from '../compose/arrangement';
+import { composeAll } from '../compose/composer';
+import { buildScene } from '../compose/scene';
+import { defaultLine, newArrangement } from '../plan/newProject';
+import type { Vec3 } from '../geometry/vec3';
+import { BARRIERS, barrierById, fitsBore, springBendRad } from './barrier';
+import { gatherBunches } from './bunch';
+import { contactWarnings, type ContactInput } from './contact';
+import { CRUMB_KPA, holdDepthMm } from './holding';
+import { RIM_PROUD_MM, seatAll, wallBetweenMm, type SeatRequest } from './seating';
+
+describe('barriers (sizes from memory)', () => {
+  test.each([
+    ['stirring-straw', 2.6, 3, 130],
+    ['cocktail-straw', 3.6, 4, 150],
+    ['drinking-straw', 5.5, 6, 200],
+    ['wide-straw', 7.5, 8, 220],
+    ['pick-small', 5.5, 7.5, 55],
+    ['pick-medium', 8.5, 11, 80],
+    ['pick-large', 12.5, 15.5, 115],
+  ])('%s: bore %f, outside %f, stock %f mm', (id, bore, outside, stock) => {
+    const b = barrierById(id)!;
+    expect([b.boreMm, b.outsideMm(2), b.stockMm]).toEqual([bore, outside, stock]);
+  });
+
+  test('dips take the stem’s own shape: 1.4 and 1.6 mm more', () => {
+    expect(barrierById('wax')!.outsideMm(2)).toBeCloseTo(3.4, 9);
+    expect(barrierById('compound-coat')!.outsideMm(2)).toBeCloseTo(3.6, 9);
+    expect(barrierById('compound-coat')!.allergens).toContain('milk');
+  });
+
+  test('a stem slides in with half a millimetre to spare; NaN never fits', () => {
+    const cocktail = barrierById('cocktail-straw')!;
+    expect(fitsBore(cocktail, 3.1)).toBe(true);
+    expect(fitsBore(cocktail, 3.2)).toBe(false);
+    for (const b of BARRIERS) expect(fitsBore(b, NaN)).toBe(false);
+  });
+
+  test('every barrier says how it is done and what to mind', () => {
+    for (const b of BARRIERS) {
+      expect(b.steps.length).toBeGreaterThan(1);
+      expect(b.caution.length).toBeGreaterThan(10);
+      expect(b.minutes).toBeGreaterThan(0);
+    }
+    expect(new Set(BARRIERS.map((b) => b.id)).size).toBe(BARRIERS.length);
+    expect(barrierById('nothing')).toBeNull();
+  });
+
+  test('the sprung bend: 2 mm of slack over 30 mm is 15°, 4 mm 31°, none none (own study)', () => {
+    const deg = (rad: number) => (rad * 180) / Math.PI;
+    expect(deg(springBendRad(3, 1))).toBeCloseTo(15.3, 1);
+    expect(deg(springBendRad(5, 1))).toBeCloseTo(30.9, 1);
+    expect(springBendRad(2, 2.4)).toBe(0);
+  });
+});
+
+describe('what holds a head (own simple model; pressures assumed)', () => {
+  // 20 g at 40 mm, held out sideways: depth by outside diameter, from the project's own study
+  test.each([
+    ['sponge', [62, 52, 40, 34, 28]],
+    ['butter cake, chilled', [27, 23, 18, 15, 13]],
+    ['foam', [13, 11, 9, 8, 6]],
+  ] as const)('%s: within a fifth of the study, or 2 mm', (crumb, depths) => {
+    [3, 4, 6, 8, 11].forEach((od, i) => {
+      const off = Math.abs(holdDepthMm(20, 40, 40, 0, od, CRUMB_KPA[crumb]) - depths[i]!);
+      expect(off).toBeLessThan(Math.max(2.5, depths[i]! * 0.2));
+    });
+  });
+
+  test('by statics: at that depth a uniform pressure, turning about one point, balances twice the force and the moment', () => {
+    for (const [grams, lever, aside, tilt, od, kPa] of [
+      [20, 40, 10, 0.3, 6, 20],
+      [8, 25, 4, 0, 3, 40],
+      [60, 50, 30, 0.8, 11, 60],
+    ] as const) {
+      const L = holdDepthMm(grams, lever, aside, tilt, od, kPa);
+      const weight = grams * 0.00980665;
+      const force = 2 * weight * (Math.sin(tilt) + 0.5);
+      const moment = 2 * weight * (aside + 0.5 * lever);
+      const pd = (kPa / 1000) * od;
+      const turn = (L + force / pd) / 2;
+      const steps = 20_000;
+      let held = 0;
+      let turned = 0;
+      for (let i = 0; i < steps; i++) {
+        const z = ((i + 0.5) / steps) * L;
+        const p = (z < turn ? pd : -pd) * (L / steps);
+        held += p;
+        turned -= p * z;
+      }
+      expect(held / force).toBeCloseTo(1, 2);
+      expect(turned / moment).toBeCloseTo(1, 2);
+    }
+  });
+
+  test('deeper for heavier heads and longer levers, less deep in firmer crumb and for thicker barriers', () => {
+    const base = holdDepthMm(20, 40, 10, 0.4, 6, 40);
+    expect(holdDepthMm(40, 40, 10, 0.4, 6, 40)).toBeGreaterThan(base);
+    expect(holdDepthMm(20, 80, 10, 0.4, 6, 40)).toBeGreaterThan(base);
+    expect(holdDepthMm(20, 40, 10, 0.4, 6, 80)).toBeLessThan(base);
+    expect(holdDepthMm(20, 40, 10, 0.4, 11, 40)).toBeLessThan(base);
+    expect(holdDepthMm(0, 40, 10, 0.4, 6, 40)).toBe(0);
+    expect(holdDepthMm(20, 40, 10, 0.4, 6, 0)).toBe(Infinity);
+  });
+});
+
+const request = (over: Partial<SeatRequest> = {}): SeatRequest => ({
+  id: 'e1',
+  pieceIds: ['p1'],
+  base: [40, -30, 116],
+  axis: [0, 0, 1],
+  normal: [0, 0, 1],
+  leafy: false,
+  massGrams: 10,
+  weightAt: [40, -30, 128],
+  bundleMm: 1.3,
+  rank: 0,
+  ...over,
+});
+
+describe('seating', () => {
+  const cake = cakeOf([240, 110]);
+  const solid = cakeSolid(cake);
+
+  test('a head over a deep top goes straight down its own stem, and is cut with its rim proud', () => {
+    const { entries, warnings } = seatAll([request()], cake, solid);
+    expect(warnings).toEqual([]);
+    const e = entries[0]!;
+    expect(e.pointMm[2]).toBeCloseTo(110, 1);
+    expect(e.cutMm).toBeCloseTo(e.insideMm + RIM_PROUD_MM, 9);
+    expect(e.insideMm).toBeGreaterThanOrEqual(20);
+    expect(e.cakeMm - e.insideMm).toBeCloseTo(e.clearMm, 9);
+    expect(e.clearMm).toBeGreaterThanOrEqual(8);
+    expect(e.downDeg).toBeGreaterThanOrEqual(45);
+  });
+
+  test('heavy ones are numbered by rank, focal first', () => {
+    const { entries } = seatAll(
+      [request({ id: 'leaf', rank: 6, base: [0, 60, 114] }), request({ id: 'rose', rank: 0 })],
+      cake,
+      solid,
+    );
+    expect(entries.map((e) => e.id)).toEqual(['rose', 'leaf']);
+  });
+
+  test('two in one place are set apart, with cake between them', () => {
+    const { entries } = seatAll([request(), request({ id: 'e2' })], cake, solid);
+    const [a, b] = entries;
+    const wall = wallBetweenMm(
+      { point: a!.pointMm, direction: a!.direction, insideMm: a!.insideMm, od: a!.outsideMm },
+      { point: b!.pointMm, direction: b!.direction, insideMm: b!.insideMm, od: b!.outsideMm },
+    );
+    expect(wall).toBeGreaterThanOrEqual(2.9);
+    expect(a!.nearestEntryMm).toBeCloseTo(wall, 6);
+    expect(b!.nearestEntryMm).toBeCloseTo(wall, 6);
+  });
+
+  test('on a side it goes in slanting down, 8 to 45°', () => {
+    const { entries } = seatAll(
+      [request({ base: [0, -128, 60], axis: [0, -1, 0], normal: [0, -1, 0], weightAt: [0, -140, 60] })],
+      cake,
+      solid,
+    );
+    expect(entries[0]!.downDeg).toBeGreaterThan(7.9);
+    expect(entries[0]!.downDeg).toBeLessThan(45.1);
+    expect(entries[0]!.direction[1]).toBeGreaterThan(0.5);
+  });
+
+  test('a stem thicker than every bore is a stop that says to split it', () => {
+    const { entries, warnings } = seatAll([request({ bundleMm: 13 })], cake, solid);
+    expect(entries).toEqual([]);
+    expect(warnings[0]).toMatchObject({ level: 'stop', station: 'Place' });
+    expect(warnings[0]!.remedy).toMatch(/Split/);
+  });
+
+  test('a tier thinner than any barrier is a stop that names a dummy tier', () => {
+    const thin = cakeOf([240, 22]);
+    const { warnings } = seatAll([request({ base: [40, -30, 28], weightAt: [40, -30, 40] })], thin, cakeSolid(thin));
+    expect(warnings[0]!.level).toBe('stop');
+    expect(warnings[0]!.remedy).toMatch(/dummy/);
+  });
+
+  test('a rod through the focal place: the entry moves aside and stays clear of it', () => {
+    const rod = { ...cake, dowels: [{ xMm: 40, yMm: -30, diameterMm: 14, fromMm: 0, toMm: 110 }] };
+    const { entries, warnings } = seatAll([request()], rod, cakeSolid(rod));
+    expect(warnings.filter((w) => w.level === 'stop')).toEqual([]);
+    const e = entries[0]!;
+    expect(Math.hypot(e.pointMm[0] - 40, e.pointMm[1] + 30)).toBeGreaterThan(7);
+  });
+});
+
+describe('bunches', () => {
+  const cake = cakeOf([240, 110]);
+  const [proposal] = composeAll({
+    cake,
+    arrangement: newArrangement('a1', defaultLine('crescent', cake)),
+    choices: CHOICES,
+    style: 'focal-led',
+    counts: null,
+    seed: 9,
+    proposals: 1,
+    effort: 0.2,
+  });
+  const scene = buildScene(cake, proposal!.arrangement)!;
+  const bunches = gatherBunches(scene.heads);
+
+  test('every piece in exactly one; large heads alone; at most five stems; leaves with leaves', () => {
+    expect(bunches.flatMap((b) => b.members.map((m) => m.piece.id)).sort()).toEqual(scene.heads.map((h) => h.piece.id).sort());
+    for (const b of bunches) {
+      expect(b.members.length).toBeLessThanOrEqual(5);
+      if (b.members.some((m) => m.body.role === 'focal')) expect(b.members).toHaveLength(1);
+      const leaves = b.members.filter((m) => m.body.role === 'foliage').length;
+      expect(leaves === 0 || leaves === b.members.length).toBe(true);
+    }
+    expect(bunches.length).toBeLessThan(scene.heads.length);
+  });
+});
+
+describe('contact', () => {
+  const cake = cakeOf([240, 110]);
+  const solid = cakeSolid(cake);
+  const piece: Piece = {
+    id: 'p1',
+    species: 'rose',
+    stage: 'open',
+    sizeMm: 48,
+    colourway: 'blush',
+    s: 0.5,
+    side: 0,
+    lift: 0,
+    tiltRad: 0,
+    headingRad: 0,
+    rollRad: 0,
+    pinned: false,
+  };
+  const scene = buildScene(cake, { ...newArrangement('a1', defaultLine('crescent', cake)), pieces: [piece] })!;
+  const input = (over: Partial<ContactInput> = {}): ContactInput => ({
+    cake,
+    solid,
+    heads: scene.heads,
+    intoCake: [3],
+    stems: [],
+    dust: 'unknown',
+    ...over,
+  });
+
+  test.each([
+    ['unknown', 3, ['stop']],
+    ['not edible', 3, ['stop']],
+    ['edible', 3, []],
+    ['unknown', 0.5, []],
+    ['edible', 9, ['stop']],
+  ] as const)('dust %s, %f mm into the icing: %j', (dust, deep, levels) => {
+    expect(contactWarnings(input({ dust, intoCake: [deep] })).map((w) => w.level)).toEqual(levels);
+  });
+
+  test('on a covering that nobody eats it may rest', () => {
+    const foam = cakeOf([240, 110]);
+    foam.tiers[0]!.kind = 'dummy';
+    foam.tiers[0]!.covering.eaten = false;
+    expect(contactWarnings(input({ cake: foam, solid: cakeSolid(foam) }))).toEqual([]);
+  });
+
+  test('wire along the icing is a stop that names the piece and the remedy; in its own barrier it is not', () => {
+    const lying: Vec3[] = [
+      [60, 0, 116],
+      [40, 0, 110.4],
+      [20, 0, 110.4],
+      [0, 0, 112],
+    ];
+    const [w] = contactWarnings(input({ intoCake: [0], stems: [{ pieceId: 'p1', curve: lying, endsInEntry: true }] }));
+    expect(w).toMatchObject({ level: 'stop', pieceId: 'p1' });
+    expect(w!.why).toMatch(/not made for food/);
+    expect(w!.remedy).toMatch(/Lift/);
+    const upright: Vec3[] = [
+      [60, 0, 120],
+      [60, 0, 114],
+      [60, 0, 112],
+    ];
+    expect(contactWarnings(input({ intoCake: [0], stems: [{ pieceId: 'p1', curve: upright, endsInEntry: true }] }))).toEqual([]);
+    expect(contactWarnings(input({ intoCake: [0], stems: [{ pieceId: 'p1', curve: [], endsInEntry: true }] }))).toEqual([]);
+  });
+});

@@ -1,0 +1,282 @@
+import { produce } from 'immer';
+import { barrierById } from '../place/barrier';
+import { cakeOf, CHOICES, FORMS, randomProject } from '../testing/samples';
+import { composeAll } from '../compose/composer';
+import type { Arrangement } from '../compose/arrangement';
+import { derivePlan, type DerivedPlan } from './derivePlan';
+import { defaultLine, newArrangement, newProject } from './newProject';
+import { checkProject, type Project } from './project';
+
+const SEEDS = Array.from({ length: 24 }, (_, i) => i + 1);
+
+/** Every number anywhere in a value, with its path. */
+function* numbers(value: unknown, path = ''): Generator<[string, number]> {
+  if (typeof value === 'number') yield [path, value];
+  else if (value && typeof value === 'object') for (const [k, v] of Object.entries(value)) yield* numbers(v, `${path}.${k}`);
+}
+
+const MAY_BE_INFINITE = /nearestEntryMm|dryFactor/;
+
+function expectSound(project: Project, plan: DerivedPlan): void {
+  for (const [path, n] of numbers(plan))
+    if (!MAY_BE_INFINITE.test(path) && !Number.isFinite(n)) throw new Error(`${path} is ${n}`);
+  const pieces = project.arrangements.flatMap((a) => a.pieces.map((p) => p.id));
+  expect(plan.heads.map((h) => h.pieceId).sort()).toEqual([...pieces].sort());
+  for (const wire of plan.wires)
+    expect(wire.lengthMm).toBe(Math.max(0, Math.ceil(wire.terms.reduce((a, t) => a + t.mm, 0) - 1e-6)));
+  const entered = plan.entries.flatMap((e) => e.pieceIds);
+  expect(new Set(entered).size).toBe(entered.length);
+  expect(plan.handOver.comesOut).toBe(plan.handOver.goesIn);
+  expect(plan.handOver.goesIn).toBe(plan.entries.length);
+  expect(plan.entries.map((e) => e.number)).toEqual(plan.entries.map((_, i) => i + 1));
+}
+
+describe.each(SEEDS)('a random project, seed %i', (seed) => {
+  const project = randomProject(seed);
+  const plan = derivePlan(project);
+
+  test('passes its own schema; the plan is finite, whole, and the same each time', () => {
+    expect(checkProject(project)).toEqual({ project });
+    expectSound(project, plan);
+    expect(derivePlan(project)).toEqual(plan);
+  });
+
+  test('every piece has one load path to one entry, or a stop says why not', () => {
+    const entered = new Set(plan.entries.flatMap((e) => e.pieceIds));
+    const lost = plan.heads.filter((h) => !entered.has(h.pieceId));
+    if (lost.length) expect(plan.warnings.some((w) => w.level === 'stop')).toBe(true);
+  });
+
+  test('never go with a stop; never a barrier longer than its path in cake less clearance, nor a stem wider than its bore', () => {
+    if (plan.warnings.some((w) => w.level === 'stop')) expect(plan.verdict).toBe('stop');
+    for (const e of plan.entries) {
+      if (!e.barrier) {
+        expect(project.cake.tiers[e.tierIndex]!.kind === 'dummy' || plan.verdict === 'stop').toBe(true);
+        continue;
+      }
+      expect(e.insideMm).toBeLessThanOrEqual(e.cakeMm - 4 + 1e-6);
+      expect(e.holdMm).toBeLessThanOrEqual(e.insideMm + 0.51);
+      const bore = barrierById(e.barrier)!.boreMm;
+      if (bore !== null) expect(e.bundleMm + 0.5).toBeLessThanOrEqual(bore + 1e-9);
+    }
+  });
+
+  test('what is cut is what is needed', () => {
+    const times = project.arrangements[0]!.quantity;
+    const wanted = plan.wires.reduce((a, w) => a + w.count, 0) * times;
+    const cut = plan.cuts.reduce(
+      (a, c) => a + c.least.bars.reduce((b, bar) => b + bar.cutsMm.length, 0) + c.least.tooLong.reduce((b, d) => b + d.count, 0),
+      0,
+    );
+    expect(cut).toBe(wanted);
+    for (const c of plan.cuts) {
+      expect(c.least.bars.length).toBeLessThanOrEqual(c.fractions.bars.length);
+      expect(c.least.boundBars).toBeLessThanOrEqual(c.least.bars.length);
+    }
+  });
+
+  test('is plain data: it survives JSON', () => {
+    const back = JSON.parse(JSON.stringify(plan)) as DerivedPlan;
+    expect(back.entries.length).toBe(plan.entries.length);
+    expect(back.tray).toEqual(plan.tray);
+  });
+});
+
+/** A composed job on one tier. */
+function composed(form: (typeof FORMS)[number], method: Arrangement['method'], over: Partial<Project['brief']> = {}): Project {
+  const cake = cakeOf([220, 120]);
+  const arrangement = { ...newArrangement('a1', defaultLine(form, cake)), method };
+  const [p] = composeAll({
+    cake,
+    arrangement,
+    choices: CHOICES,
+    style: 'focal-led',
+    counts: null,
+    seed: 3,
+    proposals: 1,
+    effort: 0.4,
+  });
+  const project = newProject('job', 'Job', '2027-06-12T09:30');
+  return { ...project, cake, brief: { ...project.brief, ...over }, arrangements: [p!.arrangement] };
+}
+
+describe.each(FORMS)('a composed %s', (form) => {
+  test('stem by stem: every stem in its own barrier, nothing that stops', () => {
+    const project = composed(form, 'stem by stem');
+    const plan = derivePlan(project);
+    expectSound(project, plan);
+    expect(plan.warnings.filter((w) => w.level === 'stop')).toEqual([]);
+    expect(plan.verdict).toBe('go');
+    expect(plan.stems).toHaveLength(plan.heads.length);
+    expect(plan.entries.length).toBeLessThan(plan.heads.length);
+  });
+
+  test('taped: every spray on one pick, thickness grows toward it, and the pick takes it', () => {
+    const project = composed(form, 'taped spray');
+    const plan = derivePlan(project);
+    const sprays = plan.arrangements[0]!.sprays;
+    expect(sprays.flatMap((s) => s.pieceIds).sort()).toEqual(plan.heads.map((h) => h.pieceId).sort());
+    for (const s of sprays) {
+      for (const j of s.joints) {
+        expect(j.wires).toBeGreaterThan(0);
+        expect(j.thicknessMm).toBeGreaterThan(0.3);
+      }
+      const entry = plan.entries.find((e) => e.id === s.id);
+      if (entry)
+        expect(entry.bundleMm).toBeGreaterThanOrEqual(
+          Math.max(...s.joints.filter((j) => j.arm === 'heel').map((j) => j.thicknessMm), 0) * 0.6,
+        );
+      else expect(plan.warnings.some((w) => w.level === 'stop')).toBe(true);
+    }
+    expect(plan.tapeMm).toBeGreaterThan(500);
+  });
+});
+
+describe('into a dummy', () => {
+  const dummy = (eaten: boolean): Project =>
+    produce(composed('posy', 'dummy'), (d) => {
+      d.cake.tiers[0]!.kind = 'dummy';
+      d.cake.tiers[0]!.covering.eaten = eaten;
+    });
+
+  test('foam that nobody eats needs no barrier and goes', () => {
+    const plan = derivePlan(dummy(false));
+    expect(plan.verdict).toBe('go');
+    expect(plan.entries.every((e) => e.barrier === null)).toBe(true);
+    expect(plan.handOver.eaten).toEqual([]);
+    expect(plan.handOver.notEaten.join()).toMatch(/foam/);
+  });
+
+  test('its icing served is a stop', () => {
+    expect(derivePlan(dummy(true)).verdict).toBe('stop');
+  });
+
+  test('without a dummy tier it is a stop that names two remedies', () => {
+    const plan = derivePlan(composed('posy', 'dummy'));
+    expect(plan.verdict).toBe('stop');
+    expect(plan.warnings[0]!.remedy).toMatch(/dummy.*stem by stem/);
+  });
+});
+
+describe('wire follows the composition', () => {
+  const project = composed('crescent', 'stem by stem');
+  const plan = derivePlan(project);
+  const id = project.arrangements[0]!.pieces.find((p) => p.species === 'rose')!.id;
+  const stemWire = (p: DerivedPlan) => p.wires.find((w) => w.pieceId === id && w.use === 'stem')!;
+
+  test('lift a head and its wire grows by about as much', () => {
+    const lifted = produce(project, (d) => {
+      d.arrangements[0]!.pieces.find((p) => p.id === id)!.lift += 0.5;
+    });
+    const more = stemWire(derivePlan(lifted)).lengthMm - stemWire(plan).lengthMm;
+    expect(more).toBeGreaterThan(8);
+    expect(more).toBeLessThan(45);
+  });
+
+  test('names every term with its reason', () => {
+    for (const term of stemWire(plan).terms) {
+      expect(term.mm).toBeGreaterThan(0);
+      expect(term.why.length).toBeGreaterThan(5);
+    }
+    expect(stemWire(plan).terms.map((t) => t.name)).toEqual(
+      expect.arrayContaining(['hook', 'inside the head', 'free stem', 'in the barrier', 'to trim']),
+    );
+  });
+
+  test('separately wired petals are cut and counted too: ten petals and a bunch of stamens for an anemone', () => {
+    const anemone = produce(project, (d) => {
+      const piece = d.arrangements[0]!.pieces.find((p) => p.id === id)!;
+      Object.assign(piece, { species: 'anemone', sizeMm: 54, colourway: 'white' });
+    });
+    const own = derivePlan(anemone).wires.filter((w) => w.pieceId === id);
+    expect(own.map((w) => [w.use, w.count])).toEqual([
+      ['stem', 1],
+      ['part', 10],
+      ['stamen', 34],
+    ]);
+    expect(own.every((w) => w.colour === 'white')).toBe(true);
+  });
+
+  test('two dozen equal cakes need two dozen times the wire and the pieces', () => {
+    const many = derivePlan({ ...project, arrangements: [{ ...project.arrangements[0]!, quantity: 24 }] });
+    const wires = (p: DerivedPlan) => p.cuts.reduce((a, c) => a + c.demands.reduce((b, d) => b + d.count, 0), 0);
+    expect(wires(many)).toBe(24 * wires(plan));
+    expect(many.tray.reduce((a, k) => a + k.placed, 0)).toBe(24 * plan.heads.length);
+  });
+
+  test('a stock length that is too short is a stop with a remedy', () => {
+    const short = derivePlan({ ...project, brief: { ...project.brief, stockMm: 100 } });
+    if (short.cuts.some((c) => c.least.tooLong.length))
+      expect(short.warnings.some((w) => w.station === 'Wire & tape' && w.level === 'stop')).toBe(true);
+    expect(short.cuts.some((c) => c.least.tooLong.length > 0)).toBe(true);
+  });
+});
+
+describe('ordinary and bad input', () => {
+  const project = newProject('p', 'Empty', '2027-06-12T09:30');
+
+  test('an empty arrangement gives an empty plan that says so', () => {
+    const plan = derivePlan(project);
+    expect(plan).toMatchObject({ verdict: 'empty', heads: [], entries: [], tray: [], tasks: [], schedule: [], tapeMm: 0 });
+    expect(plan.handOver).toMatchObject({ goesIn: 0, comesOut: 0 });
+  });
+
+  test('a cake without tiers stops at Brief with a sentence', () => {
+    const plan = derivePlan({ ...project, cake: { ...project.cake, tiers: [] } });
+    expect(plan.verdict).toBe('stop');
+    expect(plan.warnings[0]).toMatchObject({ station: 'Brief', level: 'stop' });
+    expect(plan.arrangements[0]!.fault).toMatch(/cannot be drawn/);
+  });
+
+  test('a line on a tier that was taken away stops at Compose; the pieces are kept', () => {
+    const two = { ...project, cake: cakeOf([200, 100], [120, 100]) };
+    const onTop = { ...two, arrangements: [newArrangement('a1', defaultLine('crescent', two.cake))] };
+    const cut = { ...onTop, cake: cakeOf([200, 100]) };
+    const plan = derivePlan(cut);
+    expect(plan.warnings.map((w) => w.station)).toContain('Compose');
+    expect(plan.verdict).toBe('stop');
+  });
+
+  test('no working hours at all, damp air: said at Days', () => {
+    const job = composed('posy', 'stem by stem', {
+      hours: Array(7).fill(null) as null[],
+      room: { celsius: 20, humidityShare: 0.9 },
+    });
+    const said = derivePlan(job).warnings.filter((w) => w.station === 'Days');
+    expect(said.map((w) => w.level).sort()).toEqual(['look again', 'stop']);
+  });
+
+  test('no arrangement at all', () => {
+    expect(derivePlan({ ...project, arrangements: [] }).verdict).toBe('empty');
+  });
+});
+
+describe('the hand-over sheet', () => {
+  test('names small parts only where small children sit, and allergens of coats and glue', () => {
+    const project = produce(
+      composed('crescent', 'stem by stem', { smallChildren: true, glue: 'egg white', allergensInCake: ['wheat'] }),
+      (d) => {
+        d.arrangements[0]!.pieces[0]!.species = 'rosehip';
+        d.arrangements[0]!.pieces[0]!.stage = 'ripe';
+      },
+    );
+    const { handOver } = derivePlan(project);
+    expect(handOver.smallParts.join()).toMatch(/rosehip/);
+    expect(handOver.allergens).toEqual(expect.arrayContaining(['wheat', 'egg']));
+    expect(handOver.cautions.join(' ')).toMatch(/local food rules/);
+    expect(derivePlan({ ...project, brief: { ...project.brief, smallChildren: false } }).handOver.smallParts).toEqual([]);
+  });
+
+  test('says where each thing is: tier and hour', () => {
+    const { handOver } = derivePlan(composed('ring', 'stem by stem'));
+    for (const o of handOver.out) {
+      expect(o.tier).toBe('the tier');
+      expect(o.where).toMatch(/o’clock|half past/);
+    }
+  });
+
+  test('never claims that a rule is met', () => {
+    const text = JSON.stringify(derivePlan(composed('posy', 'stem by stem')).handOver);
+    expect(text).not.toMatch(/complian|certified|legal|approved/i);
+  });
+});

@@ -1,0 +1,163 @@
+import highsLoader from 'highs';
+import { seededRandom } from '../geometry/random';
+import { cutByFractions, cutLongestFirst, lowerBoundBars, type CutBar, type CutDemand } from './cutList';
+import { cutOptimally, type IntegerSolver } from './cutOptimum';
+import { solverFrom } from './solver';
+
+let solve: IntegerSolver;
+beforeAll(async () => {
+  solve = solverFrom(await highsLoader(), 20);
+});
+
+const unrolled = (demands: readonly CutDemand[]): number[] =>
+  demands.flatMap((d) => Array.from({ length: d.count }, () => d.lengthMm)).sort((a, b) => a - b);
+const cutsOf = (bars: readonly CutBar[]): number[] => bars.flatMap((b) => b.cutsMm).sort((a, b) => a - b);
+
+/** Every demand is cut exactly once, no bar holds more than the stock. */
+function expectSound(bars: readonly CutBar[], demands: readonly CutDemand[], stockMm: number): void {
+  expect(cutsOf(bars)).toEqual(unrolled(demands));
+  for (const bar of bars) {
+    const sum = bar.cutsMm.reduce((a, b) => a + b, 0);
+    expect(sum).toBeLessThanOrEqual(stockMm + 1e-9);
+    expect(bar.leftMm).toBeCloseTo(stockMm - sum, 6);
+  }
+}
+
+describe('the paper-mill example printed with Gilmore and Gomory 1961 (values from memory)', () => {
+  const WIDTHS: readonly [number, number][] = [
+    [1380, 22],
+    [1520, 25],
+    [1560, 12],
+    [1710, 14],
+    [1820, 18],
+    [1880, 18],
+    [1930, 20],
+    [2000, 10],
+    [2050, 12],
+    [2100, 14],
+    [2140, 16],
+    [2150, 18],
+    [2200, 20],
+  ];
+  const demands = WIDTHS.map(([lengthMm, count]) => ({ lengthMm, count }));
+
+  test('73 rolls of 5600, proven', () => {
+    const plan = cutOptimally(demands, 5600, solve);
+    expect(plan.bars).toHaveLength(73);
+    expect(plan.proven).toBe(true);
+    expectSound(plan.bars, demands, 5600);
+  });
+
+  test('the quick plan is sound and not better than the optimum', () => {
+    const quick = cutLongestFirst(demands, 5600);
+    expectSound(quick.bars, demands, 5600);
+    expect(quick.bars.length).toBeGreaterThanOrEqual(73);
+    expect(quick.boundBars).toBeLessThanOrEqual(73);
+  });
+});
+
+/** Slow and plain: the fewest bars by trying every way, for a handful of pieces. */
+function fewestBars(lengths: readonly number[], stockMm: number): number {
+  let best = lengths.length;
+  const walk = (i: number, left: number[]): void => {
+    if (left.length >= best) return;
+    if (i === lengths.length) {
+      best = left.length;
+      return;
+    }
+    const seen = new Set<number>();
+    for (let k = 0; k < left.length; k++) {
+      if (left[k]! >= lengths[i]! && !seen.has(left[k]!)) {
+        seen.add(left[k]!);
+        walk(
+          i + 1,
+          left.map((l, j) => (j === k ? l - lengths[i]! : l)),
+        );
+      }
+    }
+    walk(i + 1, [...left, stockMm - lengths[i]!]);
+  };
+  walk(0, []);
+  return best;
+}
+
+describe('against the plain search on random lengths', () => {
+  test.each(Array.from({ length: 14 }, (_, i) => i + 1))('seed %i', (seed) => {
+    const random = seededRandom(seed);
+    const lengths = Array.from({ length: 8 }, () => 40 + Math.round(random() * 200)).sort((a, b) => b - a);
+    const demands = lengths.map((lengthMm) => ({ lengthMm, count: 1 }));
+    const fewest = fewestBars(lengths, 360);
+    const plan = cutOptimally(demands, 360, solve);
+    expect(plan.bars.length).toBe(fewest);
+    expect(plan.proven).toBe(true);
+    expect(lowerBoundBars(lengths, 360)).toBeLessThanOrEqual(fewest);
+    expect(cutLongestFirst(demands, 360).bars.length).toBeGreaterThanOrEqual(fewest);
+    expectSound(plan.bars, demands, 360);
+  });
+});
+
+describe('simple fractions of a length (trade.md W1: halves to sixths; common practice, no source)', () => {
+  test.each([
+    [60, 6],
+    [61, 5],
+    [72, 5],
+    [90, 4],
+    [91, 3],
+    [120, 3],
+    [180, 2],
+    [181, 1],
+  ])('%i mm from 360 is a piece of one in %i', (lengthMm, parts) => {
+    expect(cutByFractions([{ lengthMm, count: 1 }], 360).byFraction).toEqual([{ parts, count: 1, bars: 1 }]);
+  });
+
+  test('is sound and never uses fewer lengths than the optimum', () => {
+    const demands = [
+      { lengthMm: 96, count: 7 },
+      { lengthMm: 58, count: 11 },
+      { lengthMm: 122, count: 3 },
+    ];
+    const fractions = cutByFractions(demands, 360);
+    expectSound(fractions.bars, demands, 360);
+    expect(fractions.bars.length).toBeGreaterThanOrEqual(cutOptimally(demands, 360, solve).bars.length);
+  });
+});
+
+describe('bad input', () => {
+  test('lengths that the stock does not hold are named, the rest is cut', () => {
+    const plan = cutLongestFirst(
+      [
+        { lengthMm: 400, count: 2 },
+        { lengthMm: 100, count: 1 },
+      ],
+      360,
+    );
+    expect(plan.tooLong).toEqual([{ lengthMm: 400, count: 2 }]);
+    expect(plan.bars).toHaveLength(1);
+  });
+
+  test('nothing to cut, zero counts', () => {
+    expect(cutLongestFirst([], 360)).toMatchObject({ bars: [], boundBars: 0, proven: true });
+    expect(cutOptimally([{ lengthMm: 80, count: 0 }], 360, solve).bars).toEqual([]);
+  });
+
+  test('a solver that gives up leaves the quick plan, honestly unproven', () => {
+    const demands = [
+      { lengthMm: 200, count: 3 },
+      { lengthMm: 150, count: 3 },
+      { lengthMm: 120, count: 4 },
+      { lengthMm: 130, count: 5 },
+      { lengthMm: 110, count: 5 },
+    ];
+    const quick = cutLongestFirst(demands, 360);
+    const plan = cutOptimally(demands, 360, () => null);
+    expect(plan.bars.length).toBe(quick.bars.length);
+    expect(plan.proven).toBe(quick.proven);
+  });
+
+  test('sixty different lengths come back in time with a sound plan', () => {
+    const demands = Array.from({ length: 60 }, (_, i) => ({ lengthMm: 41 + i * 2, count: 1 + (i % 3) }));
+    const plan = cutOptimally(demands, 360, solve);
+    expectSound(plan.bars, demands, 360);
+    expect(plan.bars.length - plan.boundBars).toBeLessThanOrEqual(1);
+  });
+});
