@@ -1,0 +1,336 @@
+import type { ComposeRequest, Proposal } from '@/core/compose/composer';
+import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
+import { newProject } from '@/core/plan/newProject';
+import type { Project } from '@/core/plan/project';
+import { writeProjectFile } from '@/core/formats/projectFile';
+import { composeAll } from '@/core/compose/composer';
+import { DEMO_JOBS, type JobShelf } from './jobs';
+import { createStudio, freshId, type StudioPorts } from './studio';
+
+/** A shelf in memory, with a switch that makes it fail. */
+function memoryShelf(): JobShelf & { rows: Map<string, { project: Project; at: number }>; broken: boolean } {
+  const rows = new Map<string, { project: Project; at: number }>();
+  const settings = new Map<string, unknown>();
+  let clock = 0;
+  return {
+    rows,
+    broken: false,
+    list() {
+      const all = [...rows.values()].sort((a, b) => b.at - a.at);
+      return Promise.resolve(
+        all.map(({ project, at }) => ({
+          id: project.id,
+          name: project.name,
+          updatedAt: at,
+          leavesAt: project.brief.leavesAt,
+          pieces: 0,
+        })),
+      );
+    },
+    load: (id) => Promise.resolve(rows.get(id)?.project ?? null),
+    save(project) {
+      if (this.broken) return Promise.reject(new Error('disk full'));
+      rows.set(project.id, { project, at: ++clock });
+      return Promise.resolve();
+    },
+    remove(id) {
+      rows.delete(id);
+      return Promise.resolve();
+    },
+    getSetting: (key) => Promise.resolve(settings.get(key)),
+    setSetting(key, value) {
+      settings.set(key, value);
+      return Promise.resolve();
+    },
+  };
+}
+
+interface Bench {
+  shelf: ReturnType<typeof memoryShelf>;
+  timers: (() => void)[];
+  plans: { project: Project; answer: (plan: DerivedPlan) => void; fail: (e: Error) => void }[];
+  compose: { request: ComposeRequest; handlers: Parameters<StudioPorts['composer']['start']>[1] } | null;
+  cancelled: number;
+}
+
+function studioForTest() {
+  const bench: Bench = { shelf: memoryShelf(), timers: [], plans: [], compose: null, cancelled: 0 };
+  let ids = 0;
+  const store = createStudio({
+    shelf: bench.shelf,
+    now: () => new Date('2027-05-01T12:00:00Z'),
+    newId: () => `id-${++ids}`,
+    derive: (project) => new Promise((answer, fail) => bench.plans.push({ project, answer, fail })),
+    composer: {
+      start: (request, handlers) => void (bench.compose = { request, handlers }),
+      cancel: () => void bench.cancelled++,
+    },
+    later(run) {
+      bench.timers.push(run);
+      return () => {
+        const at = bench.timers.indexOf(run);
+        if (at >= 0) bench.timers.splice(at, 1);
+      };
+    },
+  });
+  return { bench, store, studio: () => store.getState() };
+}
+
+const tick = () => new Promise<void>((resolve) => setImmediate(resolve));
+
+async function opened() {
+  const t = studioForTest();
+  await t.studio().start();
+  await tick();
+  return t;
+}
+
+/** Runs what was put off, as the clock would. */
+async function passTime(bench: Bench) {
+  for (const run of bench.timers.splice(0)) run();
+  await tick();
+}
+
+describe('a first start', () => {
+  test('puts the demo jobs on the shelf and opens the default one', async () => {
+    const { studio, bench } = await opened();
+    expect(bench.shelf.rows.size).toBe(DEMO_JOBS.length);
+    expect(studio().project?.id).toBe('demo-harbour-library');
+    expect(studio().jobs).toHaveLength(DEMO_JOBS.length);
+    expect(studio().ready).toBe(true);
+  });
+
+  test('does not bring demos back that were deleted', async () => {
+    const { studio, bench } = await opened();
+    for (const job of [...studio().jobs]) await studio().remove(job.id);
+    expect(studio().project).toBeNull();
+    await studio().start();
+    expect(bench.shelf.rows.size).toBe(0);
+  });
+
+  test('opens the job that was open last', async () => {
+    const { studio } = await opened();
+    await studio().open('demo-midwinter-wreath');
+    await studio().start();
+    expect(studio().project?.id).toBe('demo-midwinter-wreath');
+  });
+});
+
+describe('edits', () => {
+  test('are undone and redone by name, without limit', async () => {
+    const { studio } = await opened();
+    for (let i = 0; i < 150; i++) studio().edit(`step ${i}`, (d) => void (d.brief.guests = i));
+    expect(studio().past).toHaveLength(150);
+    expect(studio().past[149]!.label).toBe('step 149');
+    for (let i = 0; i < 150; i++) studio().undo();
+    expect(studio().project?.brief.guests).toBe(90);
+    studio().undo();
+    for (let i = 0; i < 150; i++) studio().redo();
+    expect(studio().project?.brief.guests).toBe(149);
+    studio().redo();
+    expect(studio().future).toEqual([]);
+  });
+
+  test('an edit after undo forgets the way forward; one that changes nothing is no step', async () => {
+    const { studio } = await opened();
+    studio().edit('one', (d) => void (d.brief.guests = 1));
+    studio().undo();
+    studio().edit('two', (d) => void (d.brief.guests = 2));
+    expect(studio().future).toEqual([]);
+    const before = studio().past.length;
+    studio().edit('nothing', () => undefined);
+    expect(studio().past).toHaveLength(before);
+  });
+
+  test('a drag is one step, however often it was shown; given up it is none', async () => {
+    const { studio } = await opened();
+    const start = studio().project;
+    for (let i = 1; i <= 30; i++) studio().preview((d) => void (d.brief.guests = i));
+    studio().settle('drag');
+    expect(studio().past).toHaveLength(1);
+    studio().undo();
+    expect(studio().project).toBe(start);
+    studio().preview((d) => void (d.brief.guests = 7));
+    studio().giveUp();
+    expect(studio().project).toBe(start);
+    studio().settle('nothing was begun');
+    expect(studio().past).toHaveLength(0);
+  });
+});
+
+describe('saving', () => {
+  test('the mark says saved only when it is on the shelf', async () => {
+    const { studio, bench } = await opened();
+    studio().edit('guests', (d) => void (d.brief.guests = 12));
+    expect(studio().saved).toBe('saving');
+    expect(bench.shelf.rows.get('demo-harbour-library')!.project.brief.guests).toBe(90);
+    await passTime(bench);
+    expect(studio().saved).toBe('saved');
+    expect(bench.shelf.rows.get('demo-harbour-library')!.project.brief.guests).toBe(12);
+  });
+
+  test('a shelf that fails is said at once, with what to do', async () => {
+    const { studio, bench } = await opened();
+    bench.shelf.broken = true;
+    studio().edit('guests', (d) => void (d.brief.guests = 12));
+    await passTime(bench);
+    expect(studio().saved).toBe('failed');
+    expect(studio().message).toMatchObject({ kind: 'fault' });
+    expect(studio().message!.text).toMatch(/Export/);
+    bench.shelf.broken = false;
+    await studio().flush();
+    expect(studio().saved).toBe('saved');
+  });
+
+  test('another job is opened only after this one is saved', async () => {
+    const { studio, bench } = await opened();
+    studio().edit('guests', (d) => void (d.brief.guests = 31));
+    await studio().open('demo-midwinter-wreath');
+    expect(bench.shelf.rows.get('demo-harbour-library')!.project.brief.guests).toBe(31);
+    expect(studio().past).toEqual([]);
+  });
+});
+
+describe('the plan beside it', () => {
+  test('belongs to what is shown; while one is made the newest waits, those between are skipped', async () => {
+    const { studio, bench } = await opened();
+    expect(bench.plans).toHaveLength(1);
+    for (let i = 0; i < 5; i++) studio().edit('x', (d) => void (d.brief.guests = i));
+    expect(bench.plans).toHaveLength(1);
+    bench.plans[0]!.answer(derivePlan(bench.plans[0]!.project));
+    await tick();
+    expect(bench.plans).toHaveLength(2);
+    expect(bench.plans[1]!.project).toBe(studio().project);
+  });
+
+  test('a late answer for another job is ignored', async () => {
+    const { studio, bench } = await opened();
+    const [late] = bench.plans;
+    await studio().create();
+    late!.answer(derivePlan(late!.project));
+    await tick();
+    expect(studio().plan).toBeNull();
+    bench.plans[1]!.answer(derivePlan(bench.plans[1]!.project));
+    await tick();
+    expect(studio().plan?.projectId).toBe(studio().project!.id);
+  });
+
+  test('a plan that could not be made is said, and nothing is lost', async () => {
+    const { studio, bench } = await opened();
+    bench.plans[0]!.fail(new Error('The bench stopped.'));
+    await tick();
+    expect(studio().planFault).toBe('The bench stopped.');
+    expect(studio().project).not.toBeNull();
+  });
+});
+
+describe('jobs', () => {
+  test('new, copied, deleted, brought back', async () => {
+    const { studio, bench } = await opened();
+    await studio().create();
+    expect(studio().project).toMatchObject({ name: 'New job' });
+    expect(studio().project!.brief.leavesAt).toBe('2027-05-15T10:00');
+    await studio().copy('demo-harbour-library');
+    expect(studio().project!.name).toBe('Harbour library, a hundred years, copy');
+    const id = studio().project!.id;
+    await studio().remove(id);
+    expect(bench.shelf.rows.has(id)).toBe(false);
+    expect(studio().deleted?.project.id).toBe(id);
+    await studio().bringBack();
+    expect(studio().project?.id).toBe(id);
+    expect(studio().deleted).toBeNull();
+  });
+
+  test('one that is gone is said', async () => {
+    const { studio } = await opened();
+    await studio().open('never was');
+    expect(studio().message?.kind).toBe('fault');
+    expect(studio().project?.id).toBe('demo-harbour-library');
+  });
+
+  test('a file that is refused changes nothing; a good one opens, a second copy gets its own id', async () => {
+    const { studio, bench } = await opened();
+    const before = studio().project;
+    await studio().importText('{"kind":"recipe"}');
+    expect(studio().message).toMatchObject({ kind: 'fault' });
+    expect(studio().project).toBe(before);
+    expect(bench.shelf.rows.size).toBe(DEMO_JOBS.length);
+    const file = writeProjectFile(newProject('mine', 'Mine', '2027-06-12T09:30'));
+    await studio().importText(file);
+    expect(studio().project?.id).toBe('mine');
+    await studio().importText(file);
+    expect(studio().project?.id).not.toBe('mine');
+    expect(studio().message?.text).toMatch(/second copy/);
+  });
+});
+
+describe('composing', () => {
+  const proposalFrom = (request: ComposeRequest): Proposal[] => composeAll({ ...request, effort: 0.05, proposals: 1 });
+
+  test('asks for what is open, shows progress, offers proposals; keeping one is one step', async () => {
+    const { studio, bench } = await opened();
+    studio().compose(3);
+    expect(studio().search.running).toBe(true);
+    expect(bench.compose!.request).toMatchObject({ proposals: 3, seed: 1 });
+    const found = proposalFrom(bench.compose!.request);
+    bench.compose!.handlers.progress({ proposal: 0, proposals: 3, share: 0.4, cost: 9, pieces: found[0]!.arrangement.pieces });
+    expect(studio().search.progress?.share).toBe(0.4);
+    bench.compose!.handlers.done(found);
+    expect(studio().search).toMatchObject({ running: false, progress: null });
+    studio().keep(found[0]!);
+    expect(studio().project!.arrangements[0]!.pieces).toBe(found[0]!.arrangement.pieces);
+    expect(studio().past.map((s) => s.label)).toEqual(['keep “Full”']);
+    studio().compose(3);
+    expect(bench.compose!.request.seed).toBe(2);
+  });
+
+  test('stopping cancels at once and keeps the best so far as one step', async () => {
+    const { studio, bench } = await opened();
+    studio().compose(3);
+    const pieces = proposalFrom(bench.compose!.request)[0]!.arrangement.pieces;
+    bench.compose!.handlers.progress({ proposal: 0, proposals: 3, share: 0.2, cost: 3, pieces });
+    studio().stopComposing();
+    expect(bench.cancelled).toBeGreaterThan(0);
+    expect(studio().search.running).toBe(false);
+    expect(studio().project!.arrangements[0]!.pieces).toEqual(pieces);
+    studio().undo();
+    expect(studio().project!.arrangements[0]!.pieces).not.toEqual(pieces);
+  });
+
+  test('a fault is said at its place', async () => {
+    const { studio, bench } = await opened();
+    studio().compose(1);
+    bench.compose!.handlers.fault('There is no tier to compose on: add one in Brief.');
+    expect(studio().search).toMatchObject({ running: false, fault: 'There is no tier to compose on: add one in Brief.' });
+  });
+
+  test('a remedy changes, adds and removes in one step', async () => {
+    const { studio } = await opened();
+    const pieces = studio().project!.arrangements[0]!.pieces;
+    const { id: _id, ...copy } = pieces[0]!;
+    studio().applyRemedy(
+      { label: 'x', change: [{ id: pieces[1]!.id, to: { lift: 0.9 } }], add: [copy], remove: [pieces[2]!.id] },
+      'mend',
+    );
+    const now = studio().project!.arrangements[0]!.pieces;
+    expect(now).toHaveLength(pieces.length);
+    expect(now.find((p) => p.id === pieces[1]!.id)!.lift).toBe(0.9);
+    expect(now.some((p) => p.id === pieces[2]!.id)).toBe(false);
+    expect(new Set(now.map((p) => p.id)).size).toBe(now.length);
+    studio().undo();
+    expect(studio().project!.arrangements[0]!.pieces).toBe(pieces);
+  });
+});
+
+test('a fresh id is never one that is taken', () => {
+  expect(freshId([])).toBe('p1');
+  expect(freshId([{ id: 'p1' }, { id: 'p3' }])).toBe('p4');
+  expect(freshId([{ id: 'p3' }, { id: 'x' }])).toBe('p4');
+});
+
+test('light is remembered', async () => {
+  const { studio } = await opened();
+  studio().setEvening(true);
+  await studio().start();
+  expect(studio().evening).toBe(true);
+});
