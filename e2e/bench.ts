@@ -1,0 +1,45 @@
+import { expect, type Page } from '@playwright/test';
+
+export const STATIONS = ['Brief', 'Compose', 'Make', 'Wire & tape', 'Place', 'Days', 'Log', 'Hand over'] as const;
+export type StationName = (typeof STATIONS)[number];
+
+/** Opens the application and waits until the demo job stands on the turntable with its plan derived. */
+export async function openBench(page: Page, path = '/compose'): Promise<void> {
+  await page.goto(path);
+  await expect(page.getByRole('heading', { name: 'Harbour library, a hundred years' })).toBeVisible();
+  await expect(stationLink(page, 'Make')).toContainText(/to make/);
+}
+
+export const stationLink = (page: Page, name: StationName) =>
+  page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name.replace('&', '&')}`) });
+
+export async function goTo(page: Page, name: StationName): Promise<void> {
+  await stationLink(page, name).click();
+  await expect(stationLink(page, name)).toHaveAttribute('aria-current', 'page');
+}
+
+/** Waits until the mark says that everything is on disk. */
+export const saved = (page: Page) => expect(page.getByRole('status', { name: 'Saving' })).toHaveText('saved');
+
+export const undo = (page: Page) => page.getByRole('button', { name: /^Undo/ });
+export const redo = (page: Page) => page.getByRole('button', { name: /^Redo/ });
+
+/** A number that stands in a text: the first group of the pattern. */
+export async function numberIn(page: Page, pattern: RegExp): Promise<number> {
+  const text = await page.locator('main').innerText();
+  const found = pattern.exec(text);
+  expect(found, `${pattern} in ${text.slice(0, 300)}`).not.toBeNull();
+  return Number(found![1]);
+}
+
+/** Every request that leaves this machine, and every error the page logs. */
+export function watch(page: Page): { outside: string[]; errors: string[] } {
+  const seen = { outside: [] as string[], errors: [] as string[] };
+  page.on('request', (r) => {
+    const { hostname, protocol } = new URL(r.url());
+    if (protocol.startsWith('http') && hostname !== '127.0.0.1') seen.outside.push(r.url());
+  });
+  page.on('console', (m) => m.type() === 'error' && seen.errors.push(m.text()));
+  page.on('pageerror', (e) => seen.errors.push(e.message));
+  return seen;
+}

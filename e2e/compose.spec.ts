@@ -1,0 +1,155 @@
+import { expect, test, type Page } from '@playwright/test';
+import { goTo, openBench, redo, saved, stationLink, undo } from './bench';
+
+const turntable = (page: Page) => page.getByRole('application', { name: /^Turntable/ });
+
+/** Presses about the middle of the cake until a piece is chosen; says where. */
+async function chooseInPicture(page: Page): Promise<{ x: number; y: number }> {
+  const box = (await page.locator('canvas').boundingBox())!;
+  for (const [fx, fy] of [
+    [0.5, 0.48],
+    [0.46, 0.52],
+    [0.55, 0.45],
+    [0.5, 0.6],
+    [0.42, 0.6],
+    [0.58, 0.38],
+  ] as const) {
+    const at = { x: box.x + box.width * fx, y: box.y + box.height * fy };
+    await page.mouse.click(at.x, at.y);
+    if (await page.getByRole('group', { name: /^Chosen:/ }).isVisible()) return at;
+  }
+  throw new Error('no piece under any of these places');
+}
+
+test('propose three, keep one, undo and redo by name', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: 'Propose three' }).click();
+  await expect(page.getByRole('status', { name: 'Composing' })).toContainText(/Arrangement \d of 3/);
+  const shelf = page.getByRole('group', { name: 'Proposals' });
+  await expect(shelf.getByRole('button')).toHaveCount(3, { timeout: 60_000 });
+  const leafy = shelf.getByRole('button', { name: /Leafy/ });
+  await leafy.click();
+  await expect(leafy).toHaveAttribute('aria-pressed', 'true');
+  await expect(undo(page)).toHaveAccessibleName('Undo keep “Leafy”');
+  await undo(page).click();
+  await expect(leafy).toHaveAttribute('aria-pressed', 'false');
+  await page.keyboard.press('Control+y');
+  await expect(leafy).toHaveAttribute('aria-pressed', 'true');
+  await saved(page);
+});
+
+test('a search is stopped at once and keeps the best so far', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: 'Propose three' }).click();
+  await expect(page.getByRole('status', { name: 'Composing' })).toContainText(/pieces/);
+  await page.getByRole('button', { name: 'Stop, keep the best' }).click();
+  await expect(page.getByRole('button', { name: 'Propose three' })).toBeVisible();
+  await expect(undo(page)).toHaveAccessibleName('Undo keep the best so far');
+});
+
+test('a piece is chosen and dragged in the picture; the drag is one step', async ({ page }) => {
+  await openBench(page);
+  await expect(page.locator('canvas')).toBeVisible();
+  const at = await chooseInPicture(page);
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  for (let i = 1; i <= 6; i++) await page.mouse.move(at.x + i * 5, at.y + i * 3);
+  await page.mouse.up();
+  await expect(undo(page)).toHaveAccessibleName(/^Undo move/);
+  await undo(page).click();
+  await expect(undo(page)).toBeDisabled();
+  await expect(redo(page)).toBeEnabled();
+});
+
+test('the chosen piece is lifted, turned, pinned, swapped, doubled and taken away, each undone by name', async ({ page }) => {
+  await openBench(page);
+  await expect(page.locator('canvas')).toBeVisible();
+  await chooseInPicture(page);
+  const card = page.getByRole('group', { name: /^Chosen:/ });
+  await card.getByRole('button', { name: 'Lift higher' }).click();
+  await expect(undo(page)).toHaveAccessibleName('Undo lift');
+  await card.getByRole('button', { name: 'Turn left' }).click();
+  await card.getByRole('button', { name: 'Pin' }).click();
+  await expect(card.getByRole('button', { name: 'Unpin' })).toBeVisible();
+  await card.getByLabel('Species').selectOption('anemone');
+  await expect(undo(page)).toHaveAccessibleName('Undo swap for anemone');
+  await expect(card).toContainText('Anemone');
+  await card.getByLabel('Size').selectOption('38');
+  await expect(card).toContainText('38 mm across (1.50 in)');
+  await card.getByRole('button', { name: 'Another' }).click();
+  await expect(undo(page)).toHaveAccessibleName('Undo add another');
+  await card.getByRole('button', { name: 'Take away' }).click();
+  await expect(card).toBeHidden();
+  for (let i = 0; i < 7; i++) await undo(page).click();
+  await expect(undo(page)).toBeDisabled();
+});
+
+test('the list by keyboard alone: choose, nudge, take away', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: 'List' }).focus();
+  await page.keyboard.press('Enter');
+  const list = page.getByRole('listbox', { name: 'Pieces along the line' });
+  const count = await list.getByRole('option').count();
+  await list.getByRole('option').first().focus();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  const chosen = list.getByRole('option', { selected: true });
+  await expect(chosen).toHaveCount(1);
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(undo(page)).toHaveAccessibleName('Undo nudge');
+  await page.keyboard.press('Delete');
+  await expect(list.getByRole('option')).toHaveCount(count - 1);
+  await page.keyboard.press('Control+z');
+  await expect(list.getByRole('option')).toHaveCount(count);
+});
+
+test('the cake is turned by dial and by key', async ({ page }) => {
+  await openBench(page);
+  const dial = page.getByRole('group', { name: 'Turn the cake' });
+  await dial.getByRole('button', { name: 'Look from the back' }).click();
+  await expect(dial.getByRole('button', { name: 'Look from the back' })).toHaveAttribute('aria-pressed', 'true');
+  await turntable(page).focus();
+  await page.keyboard.press('a');
+  await expect(dial.getByRole('button', { name: 'Look from above' })).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('f');
+  await expect(dial.getByRole('button', { name: 'Look from the front' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('another line keeps the pieces; each form is drawn and read', async ({ page }) => {
+  await openBench(page);
+  const lines = page.getByRole('radiogroup', { name: 'Line' });
+  for (const form of ['ring', 'posy', 'crescent']) {
+    await lines.getByRole('radio', { name: form }).click();
+    await expect(lines.getByRole('radio', { name: form })).toHaveAttribute('aria-checked', 'true');
+    await expect(undo(page)).toHaveAccessibleName(`Undo ${form} line`);
+  }
+  await expect(page.getByRole('region', { name: 'Balance' }).getByRole('heading').first()).toContainText(/lean|level/);
+});
+
+test('a spoiled arrangement leans, and its remedy is one press that is itself undone', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: /^dahlia, .* choose all/ }).click();
+  const card = page.getByRole('group', { name: /^Chosen: 3 pieces/ });
+  await expect(card).toBeVisible();
+  await card.getByRole('button', { name: 'Another' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Let go' }).click();
+  const remedy = page.getByRole('button', { name: /^(Take 1 dahlia away|Move \d+ apart)$/ }).first();
+  await remedy.click();
+  await expect(undo(page)).toHaveAccessibleName(/^Undo (counts|crowding):/);
+});
+
+test('a wish from Brief: other flowers, then compose them', async ({ page }) => {
+  await openBench(page, '/brief');
+  const catalogue = page.getByRole('list', { name: 'Catalogue' });
+  await catalogue.getByRole('button', { name: 'Peony', exact: true }).click();
+  await catalogue.getByRole('button', { name: 'Dahlia', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Suggested counts' })).toContainText('peony');
+  await expect(page.getByRole('list', { name: 'Suggested counts' })).not.toContainText('dahlia');
+  await page.getByRole('button', { name: /^Compose these/ }).click();
+  await page.getByRole('button', { name: 'Propose three' }).click();
+  await page.getByRole('group', { name: 'Proposals' }).getByRole('button', { name: /Full/ }).click({ timeout: 60_000 });
+  await goTo(page, 'Make');
+  await expect(page.getByRole('button', { name: /^peony: \d+ to make/ })).toBeVisible();
+  await expect(stationLink(page, 'Make')).toContainText('to make');
+});

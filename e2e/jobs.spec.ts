@@ -1,0 +1,126 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { goTo, openBench, saved, stationLink, undo } from './bench';
+
+test('an edit is on disk within a second, and a reload brings back the very same state', async ({ page }) => {
+  await openBench(page, '/brief');
+  await page.getByLabel('At the table').fill('47');
+  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText('saved', { timeout: 2000 });
+  const before = await exported(page);
+  await page.reload();
+  await expect(page.getByLabel('At the table')).toHaveValue('47');
+  expect(await exported(page)).toEqual(before);
+});
+
+/** The open job as its exported file. */
+async function exported(page: import('@playwright/test').Page): Promise<unknown> {
+  const here = page.url();
+  await page.getByRole('link', { name: 'Jobs' }).click();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export the open job' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toMatch(/\.ofrenda\.json$/);
+  const value: unknown = JSON.parse(readFileSync(await file.path(), 'utf8'));
+  await page.goto(here);
+  return value;
+}
+
+test('new job, copy, delete with undo', async ({ page }) => {
+  await openBench(page, '/jobs');
+  const shelf = page.getByRole('list', { name: 'All jobs' });
+  await expect(shelf.getByRole('listitem')).toHaveCount(3);
+  await page.getByRole('button', { name: 'New job' }).click();
+  await expect(page.getByRole('heading', { name: 'New job' })).toBeVisible();
+  await expect(page).toHaveURL(/\/brief$/);
+  await page.getByLabel('Name of the job').fill('Lighthouse supper');
+  await saved(page);
+  await page.getByRole('link', { name: 'Jobs' }).click();
+  await page.getByRole('button', { name: 'Copy Lighthouse supper' }).click();
+  await expect(shelf).toContainText('Lighthouse supper, copy');
+  await page.getByRole('button', { name: 'Delete Lighthouse supper, copy' }).click();
+  await expect(shelf).not.toContainText('Lighthouse supper, copy');
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(shelf).toContainText('Lighthouse supper, copy');
+});
+
+test('a file goes out and comes in again as a second copy', async ({ page }, info) => {
+  await openBench(page, '/jobs');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export the open job' }).click(),
+  ]);
+  const place = info.outputPath('job.ofrenda.json');
+  await file.saveAs(place);
+  await page.getByLabel('Job file').setInputFiles(place);
+  await expect(page.getByRole('status').filter({ hasText: 'second copy' })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'All jobs' }).getByRole('listitem')).toHaveCount(4);
+});
+
+for (const [what, text, sentence] of [
+  ['is not JSON', 'flour, sugar', /not JSON.*nothing was changed/],
+  ['is of another kind', '{"kind":"recipe","version":1}', /something else than an Ofrenda job/],
+  ['is from a newer version', '{"kind":"ofrenda.project","version":12}', /newer Ofrenda.*left untouched/],
+] as const) {
+  test(`a file that ${what} is refused in one sentence, nothing is half imported`, async ({ page }) => {
+    await openBench(page, '/jobs');
+    await page.getByLabel('Job file').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+    await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();
+    await expect(page.getByRole('list', { name: 'All jobs' }).getByRole('listitem')).toHaveCount(3);
+  });
+}
+
+test('bad sizes are said at their place and change nothing', async ({ page }) => {
+  await openBench(page, '/brief');
+  const width = page.getByLabel('Bottom tier diameter');
+  for (const [typed, sentence] of [
+    ['0', 'Bottom tier diameter is at least 40 mm Ø; the old value stays.'],
+    ['-20', 'Bottom tier diameter is at least 40 mm Ø; the old value stays.'],
+    ['99999', 'Bottom tier diameter is at most 800 mm Ø; the old value stays.'],
+    ['', 'Bottom tier diameter is a number.'],
+  ] as const) {
+    await width.fill(typed);
+    await expect(page.getByText(sentence)).toBeVisible();
+  }
+  await expect(undo(page)).toBeDisabled();
+  await width.fill('260');
+  await expect(undo(page)).toHaveAccessibleName('Undo width of the bottom tier');
+  await width.fill('100');
+  await expect(page.getByRole('alert').filter({ hasText: 'is wider than the one it stands on' })).toBeVisible();
+  await expect(stationLink(page, 'Brief')).toContainText('stop');
+});
+
+test('a cake without a tier: said everywhere, and undo brings all back', async ({ page }) => {
+  await openBench(page, '/brief');
+  const pieces = await stationLink(page, 'Make').innerText();
+  for (const tier of ['top', 'middle'])
+    await page
+      .getByRole('button', { name: `Take the ${tier} tier away` })
+      .click()
+      .catch(() =>
+        page
+          .getByRole('button', { name: /^Take the/ })
+          .first()
+          .click(),
+      );
+  while ((await page.getByRole('button', { name: /^Take the/ }).count()) > 0)
+    await page
+      .getByRole('button', { name: /^Take the/ })
+      .first()
+      .click();
+  await expect(page.getByRole('alert').filter({ hasText: 'The cake has no tier yet' })).toBeVisible();
+  await goTo(page, 'Compose');
+  await expect(page.getByRole('heading', { name: 'An empty turntable' })).toBeVisible();
+  await page.getByRole('button', { name: 'Propose three' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'There is no tier to compose on' })).toBeVisible();
+  while (await undo(page).isEnabled()) await undo(page).click();
+  await expect(stationLink(page, 'Make')).toHaveText(pieces);
+});
+
+test('evening light is remembered', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: 'Evening light' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
+});

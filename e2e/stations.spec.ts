@@ -1,0 +1,146 @@
+import { expect, test } from '@playwright/test';
+import { goTo, numberIn, openBench, saved, stationLink, STATIONS, undo, watch } from './bench';
+
+test('a first start shows the demo job, every station opens, nothing comes from outside and nothing is logged as an error', async ({
+  page,
+}) => {
+  const seen = watch(page);
+  await openBench(page, '/');
+  await expect(page).toHaveURL(/\/compose$/);
+  await expect(page.locator('canvas')).toBeVisible();
+  for (const name of STATIONS) {
+    await goTo(page, name);
+    await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
+  }
+  expect(seen.outside).toEqual([]);
+  expect(seen.errors).toEqual([]);
+});
+
+test('every station reads the one plan: pieces, entries and counts agree', async ({ page }) => {
+  await openBench(page, '/make');
+  const toMake = await numberIn(page, /(\d+) pieces to make/);
+  await expect(stationLink(page, 'Make')).toContainText(`${toMake} to make`);
+  await goTo(page, 'Wire & tape');
+  const stems = await numberIn(page, /(\d+) stems into/);
+  const barriers = await numberIn(page, /stems into (\d+) barriers/);
+  expect(stems).toBeGreaterThan(barriers);
+  await goTo(page, 'Place');
+  expect(await numberIn(page, /(\d+) go in/)).toBe(barriers);
+  expect(await numberIn(page, /(\d+) come out/)).toBe(barriers);
+  await goTo(page, 'Hand over');
+  await expect(page.getByRole('article', { name: 'Hand-over sheet' })).toContainText(`take ${barriers} out`);
+  await expect(page.getByRole('listitem').filter({ has: page.getByRole('button', { name: /,.*tier at/ }) })).toHaveCount(
+    barriers,
+  );
+});
+
+test('Make: opening a kind shows its steps, its sizes in mm and inches, and its spares with the reason', async ({ page }) => {
+  await openBench(page, '/make');
+  await page.getByRole('button', { name: /^cosmos: \d+ to make/ }).click();
+  const card = page.getByRole('region', { name: 'How to make it' });
+  await expect(card.getByRole('heading', { name: 'Cosmos' })).toBeVisible();
+  await expect(card).toContainText('Cut, soften, vein');
+  await expect(card).toContainText(/open 36 mm/);
+  await expect(card).toContainText(/1\.42 in/);
+  await expect(card).toContainText(/enough survive in nine of ten/);
+  await expect(card.getByText('Paste', { exact: true })).toBeVisible();
+});
+
+test('Wire & tape: least wire against fractions, and pressing a length shows its sum', async ({ page }) => {
+  await openBench(page, '/wire');
+  const cut = page.getByRole('region', { name: 'Wire to cut' });
+  const least = Number(/(\d+)/.exec(await cut.getByRole('radio', { name: /^Least wire/ }).innerText())![1]);
+  const fractions = Number(/(\d+)/.exec(await cut.getByRole('radio', { name: /^By fractions/ }).innerText())![1]);
+  expect(least).toBeLessThanOrEqual(fractions);
+  await expect(cut).toContainText('No plan needs fewer lengths.');
+  await cut.getByRole('radio', { name: /^Least wire/ }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(cut.getByRole('radio', { name: /^By fractions/ })).toHaveAttribute('aria-checked', 'true');
+  await expect(cut.getByRole('heading', { name: `${fractions} lengths of wire to cut` })).toBeVisible();
+  const length = cut.getByRole('button', { name: /mm of 20 gauge/ }).first();
+  const mm = Number(/(\d+) mm/.exec((await length.getAttribute('aria-label'))!)![1]);
+  await length.click();
+  await expect(cut).toContainText(new RegExp(`${mm} mm for .* is .*hook.*inside the head.*to trim`));
+});
+
+test('taped in sprays: joints are numbered, taped one by one, and the count is kept over a reload', async ({ page }) => {
+  await openBench(page);
+  await page.getByLabel('How it meets the cake').selectOption('taped spray');
+  await expect(stationLink(page, 'Wire & tape')).toContainText(/joints/);
+  await goTo(page, 'Wire & tape');
+  await page.getByRole('button', { name: 'Tape joint 1' }).click();
+  await page.getByRole('button', { name: 'Tape joint 2' }).click();
+  await expect(page.getByRole('region', { name: 'Branching diagram' })).toContainText(/2 of \d+ taped/);
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Tape joint 3' })).toBeVisible();
+  await undo(page).isDisabled();
+});
+
+test('Place: an entry chosen on the map is cut open beside it, and the list says the same', async ({ page }) => {
+  await openBench(page, '/place');
+  const map = page.getByRole('group', { name: /Map from above/ });
+  await map.getByRole('button', { name: /^Entry 5,/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(map.getByRole('button', { name: /^Entry 5,/ })).toHaveAttribute('aria-pressed', 'true');
+  const cut = page.getByRole('region', { name: 'Cut through the cake' });
+  await expect(cut).toContainText(/5: cut through at/);
+  await expect(cut).toContainText(/Cut to \d+ mm, \d+° down, stem \d/);
+  const mm = /Cut to (\d+) mm/.exec(await cut.innerText())![1]!;
+  await page.getByRole('button', { name: 'List' }).click();
+  const row = page.getByRole('row').filter({ has: page.getByRole('button', { name: '5', exact: true }) });
+  await expect(row).toContainText(mm);
+});
+
+test('a stop closes the way out: bare wire planned into cake is never a go', async ({ page }) => {
+  await openBench(page);
+  await page.getByLabel('How it meets the cake').selectOption('dummy');
+  await expect(stationLink(page, 'Place')).toContainText(/stop/);
+  await expect(stationLink(page, 'Hand over')).toContainText('needs Place');
+  await goTo(page, 'Place');
+  await expect(page.getByRole('region', { name: 'Messages' })).toContainText(/not made for food contact/);
+  await page.goto('/hand-over');
+  await expect(page.getByRole('heading', { name: /No sheet yet|Before you cut/ })).toBeVisible();
+  await expect(page.getByText('no stop is left')).toHaveCount(0);
+});
+
+test('Days: longer evenings begin later, damp air is said', async ({ page }) => {
+  await openBench(page, '/days');
+  const title = page.getByRole('heading', { name: /of work, beginning/ });
+  const before = await title.innerText();
+  await page.getByRole('radio', { name: '4 h evenings' }).click();
+  await expect(title).not.toHaveText(before);
+  const humidity = page.getByLabel('Humidity');
+  await humidity.fill('82');
+  await expect(page.getByRole('alert').filter({ hasText: 'paste may not dry' })).toBeVisible();
+  await humidity.fill('500');
+  await expect(page.getByText('Humidity is at most 100 %; the old value stays.')).toBeVisible();
+});
+
+test('Log: pieces made and broken are counted, undone, and pull the minutes', async ({ page }) => {
+  await openBench(page, '/log');
+  const bench = page.getByRole('region', { name: 'At the bench' });
+  await bench.getByRole('button', { name: /^One made, 1 of/ }).click();
+  await bench.getByRole('button', { name: 'One broke' }).click();
+  await expect(bench.getByRole('list', { name: '1 made, 1 broken' })).toBeVisible();
+  await undo(page).click();
+  await expect(bench.getByRole('list', { name: '1 made, 0 broken' })).toBeVisible();
+  await bench.getByRole('button', { name: 'Start the timer' }).click();
+  await bench.getByRole('button', { name: /^One made, 2 of/ }).click();
+  await expect(page.getByRole('region', { name: 'Your minutes a piece' })).toContainText('yours, from 1, unsure');
+  await expect(stationLink(page, 'Log')).toContainText(/2 of \d+ in/);
+});
+
+test('Hand over: what comes out is ticked, and stays ticked', async ({ page }) => {
+  await openBench(page, '/hand-over');
+  const sheet = page.getByRole('article', { name: 'Hand-over sheet' });
+  await sheet.getByRole('button', { name: /^1,/ }).click();
+  await sheet.getByRole('button', { name: /^2,/ }).click();
+  await expect(sheet).toContainText(/2 of \d+ out/);
+  await saved(page);
+  await page.reload();
+  await expect(sheet.getByRole('button', { name: /^1,/ })).toHaveAttribute('aria-pressed', 'true');
+  await expect(sheet).toContainText('Not food');
+  await expect(sheet).toContainText('Check your local food rules');
+  await expect(page.getByText('Go:')).toBeVisible();
+});

@@ -1,0 +1,66 @@
+import { chromium as playwright } from '@playwright/test';
+import { build, chromium, install, NEXT, start } from './shared.mjs';
+
+/** One current picture of each station from the demo job, 1280×800, into docs/screenshots. */
+const PORT = 3290;
+const STATIONS = ['brief', 'compose', 'make', 'wire', 'place', 'days', 'log', 'hand-over'];
+
+const executablePath = chromium();
+if (!executablePath || !install() || !build()) process.exit(1);
+const server = start(process.execPath, [NEXT, 'start', '-p', String(PORT)]);
+const address = `http://127.0.0.1:${PORT}`;
+
+async function answering() {
+  for (let i = 0; i < 100; i++) {
+    try {
+      if ((await fetch(`${address}/icon.svg`)).ok) return;
+    } catch {
+      // not yet
+    }
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+  throw new Error('The server does not answer.');
+}
+
+/** Waits until the plan is there, every picture is made, and the turntable rests. */
+async function settled(page) {
+  await page.getByRole('link', { name: /^Make/ }).filter({ hasText: 'to make' }).waitFor();
+  await page.waitForFunction(() => [...document.images].every((i) => i.complete && i.naturalWidth > 0));
+  await page.waitForLoadState('networkidle');
+  await page.waitForFunction(
+    () =>
+      new Promise((resolve) => {
+        let last = document.querySelectorAll('img, image').length;
+        setTimeout(() => resolve(document.querySelectorAll('img, image').length === last), 2500);
+      }),
+  );
+}
+
+try {
+  await answering();
+  const browser = await playwright.launch({ executablePath, args: ['--no-sandbox', '--disable-background-networking', '--disable-sync'] });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${address}/compose`);
+  await settled(page);
+  const shot = async (name) => {
+    await settled(page);
+    await page.screenshot({ path: `docs/screenshots/${name}.png` });
+    console.log(`docs/screenshots/${name}.png`);
+  };
+  for (const station of STATIONS) {
+    await page.goto(`${address}/${station}`);
+    await shot(station);
+  }
+  await page.goto(`${address}/jobs`);
+  await page.getByRole('button', { name: /^Open Midwinter/ }).click();
+  await page.getByRole('heading', { name: 'Midwinter wreath' }).waitFor();
+  await shot('compose-wreath');
+  await page.goto(`${address}/wire`);
+  await shot('wire-sprays');
+  await page.getByRole('button', { name: 'Evening light' }).click();
+  await page.goto(`${address}/compose`);
+  await shot('compose-evening');
+  await browser.close();
+} finally {
+  server.kill('SIGTERM');
+}
