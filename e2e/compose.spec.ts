@@ -69,7 +69,7 @@ test('the chosen piece is lifted, turned, pinned, swapped, doubled and taken awa
   await card.getByRole('button', { name: 'Lift higher' }).click();
   await expect(undo(page)).toHaveAccessibleName('Undo lift');
   await card.getByRole('button', { name: 'Turn left' }).click();
-  await card.getByRole('button', { name: 'Pin' }).click();
+  await card.getByRole('button', { name: 'Pin', exact: true }).click();
   await expect(card.getByRole('button', { name: 'Unpin' })).toBeVisible();
   await card.getByLabel('Species').selectOption('anemone');
   await expect(undo(page)).toHaveAccessibleName('Undo swap for anemone');

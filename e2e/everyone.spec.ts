@@ -46,7 +46,7 @@ test.describe('on the bench tablet', () => {
     await openBench(page);
     await page.getByRole('button', { name: /^olive, .* choose all/ }).tap();
     const card = page.getByRole('group', { name: /^Chosen:/ });
-    await card.getByRole('button', { name: 'Pin' }).tap();
+    await card.getByRole('button', { name: 'Pin', exact: true }).tap();
     await expect(card.getByRole('button', { name: 'Unpin' })).toBeVisible();
     await card.getByRole('button', { name: 'Lift higher' }).tap();
     await expect(page.getByRole('button', { name: 'Undo lift' })).toBeEnabled();

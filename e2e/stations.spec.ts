@@ -110,7 +110,7 @@ test('Days: longer evenings begin later, damp air is said', async ({ page }) => 
   const before = await title.innerText();
   await page.getByRole('radio', { name: '4 h evenings' }).click();
   await expect(title).not.toHaveText(before);
-  const humidity = page.getByLabel('Humidity');
+  const humidity = page.getByRole('spinbutton', { name: 'Humidity' });
   await humidity.fill('82');
   await expect(page.getByRole('alert').filter({ hasText: 'paste may not dry' })).toBeVisible();
   await humidity.fill('500');

@@ -161,6 +161,7 @@ class Keeper {
     try {
       await this.ports.shelf.save(project);
       if (this.store.getState().project === project) this.store.setState({ saved: 'saved' });
+      await this.refreshJobs();
     } catch {
       this.store.setState({
         saved: 'failed',

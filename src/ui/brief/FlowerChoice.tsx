@@ -1,6 +1,6 @@
 'use client';
 
-import { SPECIES } from '@/core/botany/catalogue';
+import { SPECIES, speciesById } from '@/core/botany/catalogue';
 import { STYLES } from '@/core/compose/shareOut';
 import { Choice } from '../shared/fields';
 import { Portrait } from '../shared/Portrait';
@@ -39,9 +39,8 @@ export function Flowers() {
         {SPECIES.map((s) => {
           const chosen = choices.find((c) => c.species === s.id);
           const way = chosen?.colourway ?? s.colourways[0]!.id;
-          const next = s.colourways[(s.colourways.findIndex((w) => w.id === way) + 1) % s.colourways.length]!;
           return (
-            <li key={s.id} className="relative">
+            <li key={s.id}>
               <button
                 aria-pressed={chosen !== undefined}
                 className={`flex w-full flex-col items-center rounded-xl border px-0 py-0.5 ${chosen ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent opacity-75'}`}
@@ -53,29 +52,52 @@ export function Flowers() {
                 />
                 <span className="max-w-full truncate text-[13px]">{s.name}</span>
               </button>
-              {chosen && s.colourways.length > 1 && (
-                <button
-                  className="absolute right-0 top-0 grid size-11 place-items-start justify-items-end p-1"
-                  aria-label={`${s.name} in ${next.name} instead`}
-                  onClick={() =>
-                    edit(`${s.name.toLowerCase()} in ${next.name}`, (d) => {
-                      const own = d.brief.choices.find((c) => c.species === s.id);
-                      if (own) own.colourway = next.id;
-                      for (const a of d.arrangements)
-                        for (const p of a.pieces) if (p.species === s.id && !p.pinned) p.colourway = next.id;
-                    })
-                  }
-                >
-                  <span
-                    className="size-4 rounded-full border border-[var(--edge)]"
-                    style={{ background: s.colourways.find((w) => w.id === way)?.hue }}
-                  />
-                </button>
-              )}
             </li>
           );
         })}
       </ul>
+      <Colours />
     </div>
   );
+}
+
+/** Each chosen flower that comes in several colours: pressing its key takes the next one, for the pieces already placed too. */
+function Colours() {
+  const choices = useStudio((s) => s.project!.brief.choices);
+  const several = choices
+    .map((c) => ({ c, species: speciesById(c.species) }))
+    .filter(({ species }) => species.colourways.length > 1);
+  if (several.length === 0) return null;
+  return (
+    <ul className="flex flex-wrap gap-1 pt-1" aria-label="Their colours">
+      {several.map(({ c, species }) => {
+        const at = Math.max(
+          0,
+          species.colourways.findIndex((w) => w.id === c.colourway),
+        );
+        const way = species.colourways[at]!;
+        const next = species.colourways[(at + 1) % species.colourways.length]!;
+        return (
+          <li key={c.species}>
+            <button
+              className="key bare px-2 text-[15px]"
+              aria-label={`${species.name} in ${way.name}; take ${next.name}`}
+              onClick={() => recolour(species.id, species.name, next)}
+            >
+              <span className="size-5 rounded-full border border-[var(--edge)]" style={{ background: way.hue }} />
+              {way.name}
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+function recolour(id: string, name: string, next: { id: string; name: string }): void {
+  getStudio().edit(`${name.toLowerCase()} in ${next.name}`, (d) => {
+    const own = d.brief.choices.find((c) => c.species === id);
+    if (own) own.colourway = next.id;
+    for (const a of d.arrangements) for (const p of a.pieces) if (p.species === id && !p.pinned) p.colourway = next.id;
+  });
 }
