@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { goTo, openBench, saved, stationLink, undo } from './bench';
 
 test('an edit is on disk within a second, and a reload brings back the very same state', async ({ page }) => {
@@ -13,7 +13,7 @@ test('an edit is on disk within a second, and a reload brings back the very same
 });
 
 /** The open job as its exported file. */
-async function exported(page: import('@playwright/test').Page): Promise<unknown> {
+async function exported(page: Page): Promise<unknown> {
   const here = page.url();
   await page.getByRole('link', { name: 'Jobs' }).click();
   const [file] = await Promise.all([

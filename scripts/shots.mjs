@@ -38,7 +38,10 @@ async function settled(page) {
 
 try {
   await answering();
-  const browser = await playwright.launch({ executablePath, args: ['--no-sandbox', '--disable-background-networking', '--disable-sync'] });
+  const browser = await playwright.launch({
+    executablePath,
+    args: ['--no-sandbox', '--disable-background-networking', '--disable-sync'],
+  });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${address}/compose`);
   await settled(page);

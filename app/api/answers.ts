@@ -1,10 +1,13 @@
-import { composeAll, composeFault, MOST_PROPOSALS } from '@/core/compose/composer';
+import { compose, composeFault, MOST_PROPOSALS, type ComposeRequest, type Proposal } from '@/core/compose/composer';
 import { MOST_FILE_CHARACTERS, readProjectFile } from '@/core/formats/projectFile';
 import { derivePlan } from '@/core/plan/derivePlan';
 import type { Issue, Project } from '@/core/plan/project';
 
 /** At most this many pieces are composed or planned in one request, so that an answer comes in time. */
 export const MOST_PIECES = 400;
+
+/** A search that takes longer than this is given up with a clear answer. */
+export const MOST_COMPOSE_MS = 30_000;
 
 const bad = (issues: readonly Issue[], status = 400) => Response.json({ issues }, { status });
 
@@ -27,6 +30,16 @@ async function projectFrom(request: Request): Promise<Project | Response> {
 export async function answerPlan(request: Request): Promise<Response> {
   const project = await projectFrom(request);
   return project instanceof Response ? project : Response.json(derivePlan(project));
+}
+
+/** Runs the composer to its end, or null when time runs out. */
+function composeInTime(request: ComposeRequest): Proposal[] | null {
+  const until = Date.now() + MOST_COMPOSE_MS;
+  const search = compose(request);
+  for (let next = search.next(); ; next = search.next()) {
+    if (next.done) return next.value;
+    if (Date.now() > until) return null;
+  }
 }
 
 /** Query: seed, proposals. Answers with the proposals, best first. */
@@ -57,7 +70,15 @@ export async function answerCompose(request: Request): Promise<Response> {
     effort: 1,
   };
   const fault = composeFault(work);
-  return fault
-    ? refuse('arrangements.0', 'something that can be composed', arrangement.line.form, fault)
-    : Response.json({ proposals: composeAll(work) });
+  if (fault) return refuse('arrangements.0', 'something that can be composed', arrangement.line.form, fault);
+  const found = composeInTime(work);
+  return found
+    ? Response.json({ proposals: found })
+    : refuse(
+        'proposals',
+        'fewer proposals or a shorter line',
+        String(proposals),
+        'The search took too long and was given up.',
+        503,
+      );
 }

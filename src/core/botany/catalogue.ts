@@ -89,6 +89,19 @@ function unitMm(kind: Kind, species: Species, stage: Stage): number {
   return species.habit === 'sprig' ? sizeMm / extent.high : sizeMm / 2 / extent.radial;
 }
 
+/** Petals of a closed flower that are really made, as a share of the open one's (trade.md P3: 3–5 of 15 make a bud). */
+const BUD_PETAL_SHARE = 0.3;
+/** The cone inside a bud fills this much of its body; an open flower has only its own solid middle. Assumed. */
+const BUD_CORE_SHARE = 0.35;
+
+/** Paste in one piece, mm³: its sheets at their thickness, its solids, and for a closed head the cone it is wrapped on. */
+function pasteOf(species: Species, stage: Stage, unit: number, bodyMm3: number): number {
+  const closed = species.habit === 'head' ? 1 - stage.open : 0;
+  const petals = 1 - closed * (1 - BUD_PETAL_SHARE);
+  const sheets = species.shape.sheetArea(stage.open) * unit ** 2 * species.pasteMm * petals;
+  return sheets + species.shape.solidVolume(stage.open) * unit ** 3 * (1 - closed) + closed * BUD_CORE_SHARE * bodyMm3;
+}
+
 export function bodyOf(kind: Kind): Body {
   const key = `${kind.species}|${kind.stage}|${kind.sizeMm}`;
   const known = bodies.get(key);
@@ -97,13 +110,14 @@ export function bodyOf(kind: Kind): Body {
   const stage = stageOf(species, kind.stage);
   const extent = extentOf(species, stage);
   const unit = unitMm(kind, species, stage);
-  const pasteMm3 =
-    species.shape.sheetArea(stage.open) * unit ** 2 * species.pasteMm + species.shape.solidVolume(stage.open) * unit ** 3;
+  const radialMm = extent.radial * unit;
+  const axialMm = ((extent.high - extent.low) / 2) * unit;
+  const pasteMm3 = pasteOf(species, stage, unit, (4 / 3) * Math.PI * radialMm ** 2 * axialMm);
   const body: Body = {
     species,
     role: roleAt(species, kind.stage),
-    radialMm: extent.radial * unit,
-    axialMm: ((extent.high - extent.low) / 2) * unit,
+    radialMm,
+    axialMm,
     massGrams: (pasteMm3 / 1000) * PASTE_DENSITY,
     pasteMm3,
     solidity: stage.id === 'bud' ? Math.max(0.85, species.solidity) : species.solidity,

@@ -1,6 +1,7 @@
 import { cakeFaults } from '../cake/cake';
 import { cakeSolid } from '../cake/solid';
 import type { Arrangement } from '../compose/arrangement';
+import { lineLimits } from '../compose/lineLimits';
 import { readBalance, overallScore, type Reading } from '../compose/reading';
 import { buildScene, type Scene } from '../compose/scene';
 import { dryingFactor } from '../days/drying';
@@ -170,6 +171,7 @@ export function derivePlan(project: Project): DerivedPlan {
     planned.push({ arrangement, scene, built, contacts });
     warnings.push(...built.warnings, ...contacts);
     if (!scene && project.cake.tiers.length > 0) warnings.push(lostLine(arrangement));
+    if (scene) warnings.push(...lineLimits(arrangement.line, project.cake).map((said) => limitWarning(said)));
   }
   const entries = renumber(planned.flatMap((p) => p.built.entries));
   const wires = planned.flatMap((p) => p.built.wires.map((w) => ({ ...w, times: p.arrangement.quantity })));
@@ -198,6 +200,15 @@ export function derivePlan(project: Project): DerivedPlan {
     verdict: stops > 0 ? 'stop' : tray.length === 0 ? 'empty' : 'go',
   };
 }
+
+const limitWarning = (said: { what: string; remedy: string }): Warning => ({
+  level: 'look again',
+  station: 'Compose',
+  what: said.what,
+  where: 'the line',
+  why: 'It is drawn as far as the cake allows.',
+  remedy: said.remedy,
+});
 
 const lostLine = (arrangement: Arrangement): Warning => ({
   level: 'stop',

@@ -127,7 +127,7 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         label={`${title} diameter`}
         value={tier.diameterMm}
         unit="mm Ø"
-        width={106}
+        width={116}
         least={40}
         most={800}
         step={2}

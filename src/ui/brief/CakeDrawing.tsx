@@ -10,7 +10,7 @@ import { seededRandom } from '@/core/geometry/random';
 import { getStudio, useStudio } from '../useStudio';
 
 const W = 620;
-const H = 262;
+const H = 296;
 
 /** The tiers to scale, seen from the front; sides and tops can be pulled. The arrangement is dabs of its colours only. */
 export function CakeDrawing({ cake }: { cake: Cake }) {

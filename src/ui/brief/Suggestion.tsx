@@ -37,9 +37,14 @@ export function Suggestion({ onCompose }: { onCompose(): void }) {
   }
   return (
     <div>
-      <h2>
-        {total} pieces <span className="say text-[var(--ink2)]">for {Math.round(lengthMm)} mm of line</span>
-      </h2>
+      <div className="flex items-center justify-between gap-4">
+        <h2>
+          {total} pieces <span className="say text-[var(--ink2)]">for {Math.round(lengthMm)} mm of line</span>
+        </h2>
+        <button className="next" onClick={onCompose}>
+          Compose these {total}
+        </button>
+      </div>
       <ul className="flex flex-wrap gap-x-4 gap-y-2 py-2" aria-label="Suggested counts">
         {kinds.map((k) => (
           <li key={`${k.species}${k.stage}`} className="flex flex-col items-center">
@@ -49,9 +54,6 @@ export function Suggestion({ onCompose }: { onCompose(): void }) {
           </li>
         ))}
       </ul>
-      <button className="next w-full" onClick={onCompose}>
-        Compose these {total}
-      </button>
     </div>
   );
 }

@@ -4,9 +4,9 @@ import type { View } from './Turntable';
 
 const ARCS: { view: View; d: string; x: number; y: number }[] = [
   { view: 'back', d: 'M22 22A74 74 0 0 1 126 22L104 44A42 42 0 0 0 44 44Z', x: 74, y: 24 },
-  { view: 'right', d: 'M126 22A74 74 0 0 1 126 126L104 104A42 42 0 0 0 104 44Z', x: 126, y: 78 },
+  { view: 'right', d: 'M126 22A74 74 0 0 1 126 126L104 104A42 42 0 0 0 104 44Z', x: 131, y: 78 },
   { view: 'front', d: 'M126 126A74 74 0 0 1 22 126L44 104A42 42 0 0 0 104 104Z', x: 74, y: 133 },
-  { view: 'left', d: 'M22 126A74 74 0 0 1 22 22L44 44A42 42 0 0 0 44 104Z', x: 22, y: 78 },
+  { view: 'left', d: 'M22 126A74 74 0 0 1 22 22L44 44A42 42 0 0 0 44 104Z', x: 17, y: 78 },
 ];
 
 /** Four sides and above. */

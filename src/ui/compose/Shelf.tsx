@@ -27,6 +27,7 @@ export function Shelf() {
           {search.fault}
         </p>
       )}
+      <LineSaid />
       {search.proposals.length > 0 && <Proposals proposals={search.proposals} />}
       {search.proposals.length === 0 && <Gap />}
     </div>
@@ -178,6 +179,21 @@ function SmallCake({ proposal }: { proposal: Proposal }) {
   }, [proposal]);
   // eslint-disable-next-line @next/next/no-img-element -- a picture made in this page
   return url ? <img src={url} width={70} height={90} alt="" /> : <span className="inline-block h-[90px] w-[70px]" />;
+}
+
+/** What the line asks for and the cake does not allow, or a line that lost its tier. */
+function LineSaid() {
+  const said = useStudio((s) => s.plan?.warnings.find((w) => w.station === 'Compose') ?? null);
+  if (!said) return null;
+  return (
+    <p
+      role="status"
+      aria-label="About the line"
+      className={`rounded-xl p-2 text-[15px] leading-tight ${said.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}
+    >
+      <b>{said.what}.</b> {said.remedy}
+    </p>
+  );
 }
 
 /** The widest open place, measured beside itself. */

@@ -168,11 +168,11 @@ function Rig({ cake, handle }: { cake: Cake; handle: RefObject<TurntableHandle |
   const height = cakeHeightMm(cake);
   const wide = cake.board.diameterMm + 80;
   const aspect = size.width / Math.max(1, size.height);
-  const far = (Math.max(height + 120, wide / aspect) / 2 / Math.tan((26 * Math.PI) / 360)) * 0.94 + wide * 0.3;
+  const far = (Math.max(height + 120, wide / aspect) / 2 / Math.tan((26 * Math.PI) / 360)) * 1.03 + wide * 0.3;
   useEffect(() => {
     const c = controls.current;
     if (!c) return;
-    c.target.set(0, height / 2 - 4, 0);
+    c.target.set(0, height / 2 + 4, 0);
     const away = camera.position.clone().sub(c.target).normalize();
     camera.position.copy(c.target).addScaledVector(away, far);
     c.update();

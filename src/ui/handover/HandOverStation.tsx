@@ -195,9 +195,9 @@ function Numbered({ project, plan }: { project: Project; plan: DerivedPlan }) {
     return { e, x: x + 70, y, hidden: e.pointMm[1] > 30 };
   });
   const front = marks.filter((m) => !m.hidden);
-  const columns = (['left', 'right'] as const).map((side) =>
-    front.filter((m) => (side === 'left' ? m.x < 300 : m.x >= 300)).sort((a, b) => a.y - b.y),
-  );
+  const acrossSheet = [...front].sort((a, b) => a.x - b.x);
+  const half = Math.ceil(acrossSheet.length / 2);
+  const columns = [acrossSheet.slice(0, half), acrossSheet.slice(half)].map((column) => column.sort((a, b) => a.y - b.y));
   const behind = marks.filter((m) => m.hidden).map((m) => m.e.number);
   return (
     <>
@@ -212,7 +212,8 @@ function Numbered({ project, plan }: { project: Project; plan: DerivedPlan }) {
           column.map((m, i) => {
             const gap = Math.min(34, (H - 30) / Math.max(1, column.length));
             const y = (H - gap * (column.length - 1)) / 2 + i * gap;
-            const x = side === 0 ? 22 : W + 118;
+            const inward = gap < 30 && i % 2 ? 30 : 0;
+            const x = side === 0 ? 18 + inward : W + 122 - inward;
             return (
               <g key={m.e.id}>
                 <path d={`M${x} ${y}L${m.x} ${m.y}`} stroke="#3b152d" strokeWidth="1" />

@@ -104,7 +104,7 @@ function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolean; onOp
       aria-label={`${name}: ${kind.toMake} to make, ${kind.placed} and ${kind.spares} spare`}
       onClick={onOpen}
     >
-      <span className="flex max-w-[560px] flex-wrap items-center gap-0.5">
+      <span className="flex max-w-[690px] flex-wrap items-center gap-0.5">
         {drawn.map((mm, i) => (
           <Portrait key={i} kind={{ ...kind, sizeMm: mm }} px={Math.max(12, mm * share * PX_PER_MM * 1.14)} />
         ))}

@@ -32,7 +32,12 @@ export function ClockMap({
   const labels = spreadLabels(plan.entries.map((e) => ({ e, atX: X(e.pointMm[0]), atY: Y(e.pointMm[1]) })));
   const heads = [...plan.heads].sort((a, b) => a.centreMm[2] - b.centreMm[2]);
   return (
-    <svg viewBox={`0 0 ${SIZE} ${SIZE}`} className="w-full" role="group" aria-label="Map from above, front at 6 o’clock">
+    <svg
+      viewBox={`0 0 ${SIZE} ${SIZE}`}
+      className="w-full overflow-visible"
+      role="group"
+      aria-label="Map from above, front at 6 o’clock"
+    >
       <circle cx={MIDDLE} cy={MIDDLE} r={MIDDLE - 4} fill="var(--glaze)" stroke="var(--line)" />
       {Array.from({ length: 12 }, (_, i) => {
         const hour = i + 1;

@@ -86,15 +86,8 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: Entry; pl
       )}
       {tier && (
         <g fontSize="13" fill="var(--ink)">
-          <path
-            d={`M${X(tier.radiusMm) - 16} ${Y(tier.footMm)}V${Y(tier.topMm)}m-5 0h10M${X(tier.radiusMm) - 21} ${Y(tier.footMm)}h10`}
-            stroke="var(--ink)"
-            fill="none"
-          />
-          <text
-            transform={`translate(${X(tier.radiusMm) - 22} ${Y((tier.footMm + tier.topMm) / 2)}) rotate(-90)`}
-            textAnchor="middle"
-          >
+          <path d={`M24 ${Y(tier.footMm)}V${Y(tier.topMm)}m-5 0h10M19 ${Y(tier.footMm)}h10`} stroke="var(--ink)" fill="none" />
+          <text transform={`translate(17 ${Y((tier.footMm + tier.topMm) / 2)}) rotate(-90)`} textAnchor="middle">
             {tier.tier.heightMm} of {tier.tier.kind === 'dummy' ? 'foam' : 'cake'}
           </text>
           <text x={X(end.r) + 8} y={Y(end.z) + 4} fontWeight="600">

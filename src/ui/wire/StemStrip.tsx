@@ -72,7 +72,7 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: Entry; plan: Deriv
               strokeWidth={Math.max(1.4, stem.gauge.diameterMm * 2.6)}
             />
             <PiecePicture pieceId={stem.pieceId} plan={plan} x={hx} y={hy - 10} />
-            <text x={n > 1 ? hx : hx + 34} y={hy - 38} textAnchor="middle" fontSize="13" fill="var(--ink2)">
+            <text x={n > 1 ? hx : hx + 36} y={n > 1 ? hy - 40 : hy - 6} textAnchor="middle" fontSize="13" fill="var(--ink2)">
               {Math.round(stem.lengthMm)}
             </text>
           </g>
