@@ -4,6 +4,7 @@ import { composeAll, composeFault, MOST_PROPOSALS } from '../src/core/compose/co
 import { enclosingDiameter } from '../src/core/geometry/circlePacking';
 import { readCutListCsv } from '../src/core/formats/cutListCsv';
 import { readProjectFile, writeProjectFile } from '../src/core/formats/projectFile';
+import { composeRequestOf } from '../src/core/plan/composeRequest';
 import { derivePlan } from '../src/core/plan/derivePlan';
 import type { Issue, Project } from '../src/core/plan/project';
 import { cutByFractions } from '../src/core/wire/cutList';
@@ -65,20 +66,10 @@ const print = (value: unknown) => process.stdout.write(`${JSON.stringify(value, 
 function composeCommand(args: readonly string[]): void {
   const project = readProject(args[0]);
   const out = option(args, '--out');
-  const arrangement = project.arrangements[0];
-  if (!arrangement) throw refused('arrangements', 'at least one', '0', 'The job has no arrangement to fill.');
-  const request = {
-    cake: project.cake,
-    arrangement,
-    choices: project.brief.choices,
-    style: project.brief.style,
-    counts: null,
-    seed: whole(args, '--seed', 1, 2 ** 31),
-    proposals: whole(args, '--proposals', 1, MOST_PROPOSALS),
-    effort: 1,
-  };
+  const request = composeRequestOf(project, 0, whole(args, '--seed', 1, 2 ** 31), whole(args, '--proposals', 1, MOST_PROPOSALS));
+  if (!request) throw refused('arrangements', 'at least one', '0', 'The job has no arrangement to fill.');
   const fault = composeFault(request);
-  if (fault) throw refused('arrangements.0', 'something that can be composed', arrangement.line.form, fault);
+  if (fault) throw refused('arrangements.0', 'something that can be composed', request.arrangement.line.form, fault);
   const proposals = composeAll(request);
   if (out)
     writeFileSync(

@@ -1,5 +1,6 @@
 import { compose, composeFault, MOST_PROPOSALS, type ComposeRequest, type Proposal } from '@/core/compose/composer';
 import { MOST_FILE_CHARACTERS, readProjectFile } from '@/core/formats/projectFile';
+import { composeRequestOf } from '@/core/plan/composeRequest';
 import { derivePlan } from '@/core/plan/derivePlan';
 import type { Issue, Project } from '@/core/plan/project';
 
@@ -57,20 +58,10 @@ export async function answerCompose(request: Request): Promise<Response> {
       String(query.get('proposals')),
       `Ask for 1 to ${MOST_PROPOSALS} proposals.`,
     );
-  const arrangement = project.arrangements[0];
-  if (!arrangement) return refuse('arrangements', 'at least one', '0', 'The job has no arrangement to fill.');
-  const work = {
-    cake: project.cake,
-    arrangement,
-    choices: project.brief.choices,
-    style: project.brief.style,
-    counts: null,
-    seed,
-    proposals,
-    effort: 1,
-  };
+  const work = composeRequestOf(project, 0, seed, proposals);
+  if (!work) return refuse('arrangements', 'at least one', '0', 'The job has no arrangement to fill.');
   const fault = composeFault(work);
-  if (fault) return refuse('arrangements.0', 'something that can be composed', arrangement.line.form, fault);
+  if (fault) return refuse('arrangements.0', 'something that can be composed', work.arrangement.line.form, fault);
   const found = composeInTime(work);
   return found
     ? Response.json({ proposals: found })

@@ -4,6 +4,7 @@ import type { Piece } from '@/core/compose/arrangement';
 import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/composer';
 import type { Remedy } from '@/core/compose/reading';
 import { readProjectFile } from '@/core/formats/projectFile';
+import { composeRequestOf } from '@/core/plan/composeRequest';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { newProject } from '@/core/plan/newProject';
 import type { Project } from '@/core/plan/project';
@@ -354,27 +355,15 @@ function composeActions(
   return {
     compose(proposals) {
       const { project, arrangementIndex } = get();
-      const arrangement = project?.arrangements[arrangementIndex];
-      if (!project || !arrangement) return;
       const seed = get().search.seed;
+      const request = project && composeRequestOf(project, arrangementIndex, seed, proposals);
+      if (!request) return;
       search({ running: true, fault: null, progress: null, proposals: [], seed: seed + 1 });
-      ports.composer.start(
-        {
-          cake: project.cake,
-          arrangement,
-          choices: project.brief.choices,
-          style: project.brief.style,
-          counts: null,
-          seed,
-          proposals,
-          effort: 1,
-        },
-        {
-          progress: (progress) => search({ progress }),
-          done: (found) => search({ running: false, progress: null, proposals: found }),
-          fault: (fault) => search({ running: false, progress: null, fault }),
-        },
-      );
+      ports.composer.start(request, {
+        progress: (progress) => search({ progress }),
+        done: (found) => search({ running: false, progress: null, proposals: found }),
+        fault: (fault) => search({ running: false, progress: null, fault }),
+      });
     },
     /** Stops at once; the best found so far is kept as one step that can be undone. */
     stopComposing() {

@@ -1,21 +1,13 @@
 import type { CakeSolid } from '../cake/solid';
-import { addScaled, dot, sub, type Vec3 } from '../geometry/vec3';
-import type { PlacedPiece } from './placement';
+import { addScaled, type Vec3 } from '../geometry/vec3';
+import { sightQuadratic, type PlacedPiece } from './placement';
 
 /** Where a sight meets the body of a piece first, as a length along it; null when it passes by. */
 export function sightMeets(p: PlacedPiece, origin: Vec3, direction: Vec3): number | null {
-  const a2 = (p.body.radialMm * (p.spine.length ? 0.75 : 1)) ** 2;
-  const b2 = p.body.axialMm ** 2;
-  const k = 1 / b2 - 1 / a2;
-  const r = sub(origin, p.centre);
-  const rk = dot(r, p.axis);
-  const dk = dot(direction, p.axis);
-  const dQd = 1 / a2 + k * dk * dk;
-  const rQd = dot(r, direction) / a2 + k * rk * dk;
-  const rQr = dot(r, r) / a2 + k * rk * rk;
-  const disc = rQd * rQd - dQd * (rQr - 1);
+  const { a, b, c } = sightQuadratic(p, origin, direction, p.spine.length ? 0.75 : 1, 1);
+  const disc = b * b - a * c;
   if (disc < 0) return null;
-  const t = (-rQd - Math.sqrt(disc)) / dQd;
+  const t = (-b - Math.sqrt(disc)) / a;
   return t > 0 ? t : null;
 }
 

@@ -166,18 +166,33 @@ export function intoCakeMm(p: PlacedPiece, solid: CakeSolid): number {
   return Math.max(worst, supportMm(p.body, p.axis, [0, 0, 1]) * EDGE_GIVE - p.centre[2]);
 }
 
-/** Whether the straight sight through `point` along `direction` meets the piece's body, its outline taken at `share` of full. */
-export function coversSight(p: PlacedPiece, point: Vec3, direction: Vec3, share: number): boolean {
-  const a2 = (p.body.radialMm * share) ** 2;
-  const b2 = (p.body.axialMm * share) ** 2;
-  const k = 1 / b2 - 1 / a2;
+/** A straight line against a spheroid: a t² + 2 b t + c = 0 for the lengths t at which it meets the surface. */
+export interface SightQuadratic {
+  a: number;
+  b: number;
+  c: number;
+}
+
+/** The quadratic of the line from `point` along the unit `direction`, the body's radii taken at shares of full. */
+export function sightQuadratic(
+  p: PlacedPiece,
+  point: Vec3,
+  direction: Vec3,
+  radialShare: number,
+  axialShare: number,
+): SightQuadratic {
+  const a2 = (p.body.radialMm * radialShare) ** 2;
+  const k = 1 / (p.body.axialMm * axialShare) ** 2 - 1 / a2;
   const r = sub(point, p.centre);
   const rk = dot(r, p.axis);
   const dk = dot(direction, p.axis);
-  const dQd = 1 / a2 + k * dk * dk;
-  const rQd = dot(r, direction) / a2 + k * rk * dk;
-  const rQr = dot(r, r) / a2 + k * rk * rk;
-  return rQd * rQd - dQd * (rQr - 1) >= 0;
+  return { a: 1 / a2 + k * dk * dk, b: dot(r, direction) / a2 + k * rk * dk, c: dot(r, r) / a2 + k * rk * rk - 1 };
+}
+
+/** Whether the straight sight through `point` along `direction` meets the piece's body, its outline taken at `share` of full. */
+export function coversSight(p: PlacedPiece, point: Vec3, direction: Vec3, share: number): boolean {
+  const { a, b, c } = sightQuadratic(p, point, direction, share, share);
+  return b * b - a * c >= 0;
 }
 
 /** How much of its outline a piece really fills: a sprig is mostly air. */

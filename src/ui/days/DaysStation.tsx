@@ -3,14 +3,13 @@
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { dayStart, wallFromText, wallToText, type PlannedTask } from '@/core/days/backwardPlan';
-import type { Task } from '@/core/days/tasks';
+import { wallToText } from '@/core/days/backwardPlan';
 import { speciesById } from '@/core/botany/catalogue';
-import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Choice, NumberField } from '../shared/fields';
 import { durationWords, leavesWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
-import { Strands, type DayRow } from './Strands';
+import { dayRows } from './dayRows';
+import { Strands } from './Strands';
 
 /** When each step is done: strands hang from a drying rail, dark is work, light is drying; all run to the cake. */
 export function DaysStation() {
@@ -102,36 +101,4 @@ function Room() {
       />
     </div>
   );
-}
-
-/** Every day from the first sitting to the day it leaves, with its work and what dries into it. */
-function dayRows(plan: DerivedPlan, leavesAt: string): DayRow[] {
-  const first = plan.schedule[0];
-  const end = wallFromText(leavesAt);
-  if (!first || !Number.isFinite(end)) return [];
-  const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
-  const rows: DayRow[] = [];
-  for (let day = dayStart(first.start); day <= end; day += 1440) {
-    const sittings = plan.schedule.flatMap((p) =>
-      p.sittings
-        .filter((s) => s.from >= day && s.from < day + 1440)
-        .map((s) => ({ task: tasks.get(p.id)!, planned: p, from: s.from, to: s.to })),
-    );
-    rows.push({
-      day,
-      sittings: sittings.sort((a, b) => a.from - b.from),
-      minutes: sittings.reduce((a, s) => a + (s.to - s.from), 0),
-      words: dayWords(sittings),
-    });
-  }
-  return rows;
-}
-
-/** At most three things, then "and n more". */
-function dayWords(sittings: readonly { task: Task; planned: PlannedTask }[]): string {
-  const names = [...new Set(sittings.map((s) => s.task.short))];
-  if (names.length === 0) return 'Nothing: things dry';
-  const shown = names.slice(0, 3).join(', ');
-  const words = names.length > 3 ? `${shown} and ${names.length - 3} more` : shown;
-  return words[0]!.toUpperCase() + words.slice(1);
 }

@@ -3,18 +3,11 @@
 import { format } from 'date-fns';
 import { wallToText } from '@/core/days/backwardPlan';
 import { DRYING_MARGIN, type Task } from '@/core/days/tasks';
-import type { PlannedTask } from '@/core/days/backwardPlan';
 import type { Species } from '@/core/botany/species';
 import { Portrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
 import { durationWords } from '../shared/words';
-
-export interface DayRow {
-  day: number;
-  sittings: { task: Task; planned: PlannedTask; from: number; to: number }[];
-  minutes: number;
-  words: string;
-}
+import type { DayRow } from './dayRows';
 
 const ROW = 92;
 

@@ -5,6 +5,7 @@ import { clockHoursToAzimuth } from '@/core/geometry/units';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { SvgPortrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
+import { spreadLabels } from './labels';
 
 const SIZE = 580;
 const MIDDLE = SIZE / 2;
@@ -29,7 +30,10 @@ export function ClockMap({
   const all = pieces.flatMap((a) => a.pieces);
   const level = new Map(plan.warnings.filter((w) => w.entryId).map((w) => [w.entryId!, w.level]));
   const current = plan.entries.find((e) => e.id === chosen);
-  const labels = spreadLabels(plan.entries.map((e) => ({ e, atX: X(e.pointMm[0]), atY: Y(e.pointMm[1]) })));
+  const labels = spreadLabels(
+    plan.entries.map((e) => ({ e, atX: X(e.pointMm[0]), atY: Y(e.pointMm[1]) })),
+    SIZE,
+  );
   const heads = [...plan.heads].sort((a, b) => a.centreMm[2] - b.centreMm[2]);
   return (
     <svg
@@ -151,32 +155,4 @@ export function ClockMap({
       })}
     </svg>
   );
-}
-
-const LABEL_GAP = 27;
-
-/** Numbers that would cover each other are pushed apart, away from their places, and keep a leader to them. */
-function spreadLabels<T extends { atX: number; atY: number }>(places: readonly T[]): (T & { x: number; y: number })[] {
-  const labels = places.map((p) => ({ ...p, x: p.atX, y: p.atY }));
-  for (let round = 0; round < 160; round++) {
-    let moved = false;
-    for (let i = 0; i < labels.length; i++) {
-      for (let j = i + 1; j < labels.length; j++) {
-        const a = labels[i]!;
-        const b = labels[j]!;
-        const dx = b.x - a.x || 0.01 * (j - i);
-        const dy = b.y - a.y || 0.013;
-        const gap = Math.hypot(dx, dy);
-        if (gap >= LABEL_GAP) continue;
-        const push = (LABEL_GAP - gap) / 2 / gap;
-        a.x -= dx * push;
-        a.y -= dy * push;
-        b.x += dx * push;
-        b.y += dy * push;
-        moved = true;
-      }
-    }
-    if (!moved) break;
-  }
-  return labels.map((l) => ({ ...l, x: Math.max(16, Math.min(SIZE - 16, l.x)), y: Math.max(16, Math.min(SIZE - 16, l.y)) }));
 }

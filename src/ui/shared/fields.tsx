@@ -1,6 +1,7 @@
 'use client';
 
-import { useId, useState } from 'react';
+import { useId, useState, type KeyboardEvent } from 'react';
+import { faultOf } from './numbers';
 
 interface NumberFieldProps {
   label: string;
@@ -56,14 +57,6 @@ export function NumberField({ label, value, unit, least, most, step = 1, width =
   );
 }
 
-export function faultOf(text: string, label: string, unit: string, least: number, most: number): string | null {
-  const value = Number(text);
-  if (text.trim() === '' || !Number.isFinite(value)) return `${label} is a number.`;
-  if (value < least) return `${label} is at least ${least} ${unit}; the old value stays.`;
-  if (value > most) return `${label} is at most ${most} ${unit}; the old value stays.`;
-  return null;
-}
-
 /** Two or three ways, one chosen. Arrow keys move between them. */
 export function Choice<T extends string>({
   label,
@@ -76,9 +69,13 @@ export function Choice<T extends string>({
   options: readonly { value: T; name: string }[];
   onChange(value: T): void;
 }) {
-  const move = (by: number) => {
-    const at = options.findIndex((o) => o.value === value);
-    onChange(options[(at + by + options.length) % options.length]!.value);
+  const onKey = (e: KeyboardEvent<HTMLButtonElement>) => {
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[e.key];
+    if (!by) return;
+    e.preventDefault();
+    const next = (options.findIndex((o) => o.value === value) + by + options.length) % options.length;
+    onChange(options[next]!.value);
+    e.currentTarget.parentElement?.querySelectorAll('button')[next]?.focus();
   };
   return (
     <div className="two" role="radiogroup" aria-label={label}>
@@ -90,20 +87,7 @@ export function Choice<T extends string>({
           aria-checked={o.value === value}
           tabIndex={o.value === value ? 0 : -1}
           onClick={() => onChange(o.value)}
-          onKeyDown={(e) => {
-            if (e.key === 'ArrowRight' || e.key === 'ArrowDown') move(1);
-            else if (e.key === 'ArrowLeft' || e.key === 'ArrowUp') move(-1);
-            else return;
-            e.preventDefault();
-            (
-              e.currentTarget.parentElement?.querySelectorAll('button')[
-                (options.findIndex((x) => x.value === value) +
-                  (e.key === 'ArrowRight' || e.key === 'ArrowDown' ? 1 : -1) +
-                  options.length) %
-                  options.length
-              ] as HTMLElement | undefined
-            )?.focus();
-          }}
+          onKeyDown={onKey}
         >
           {o.name}
         </button>

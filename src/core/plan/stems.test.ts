@@ -1,0 +1,114 @@
+import { cakeOf, proposalFor } from '../testing/samples';
+import { buildScene } from '../compose/scene';
+import { secondMoment, STEEL } from '../wire/mechanics';
+import { bundleMm } from '../tape/bundle';
+import { branchTrees } from '../tape/tree';
+import {
+  bundleMomentNmm,
+  describeBunch,
+  gaugeFor,
+  makeStem,
+  partWires,
+  RUN_PAST_JOINT_MM,
+  STEM_LIFT_MM,
+  wireSpray,
+  type WireContext,
+} from './stems';
+
+const CAKE = cakeOf([220, 110]);
+const GREEN: WireContext = { system: 'SWG', colour: 'green' };
+const { arrangement } = proposalFor('crescent', CAKE, 6, 0.3);
+const scene = buildScene(CAKE, arrangement)!;
+const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
+
+describe('a bundle of unbonded wires', () => {
+  test('bears the sum of their second moments before the thickest yields', () => {
+    expect(bundleMomentNmm([1])).toBeCloseTo((STEEL.yieldMPa * Math.PI) / 32, 9);
+    expect(bundleMomentNmm([1, 1])).toBeCloseTo(2 * bundleMomentNmm([1]), 9);
+    expect(bundleMomentNmm([0.9, 0.5])).toBeCloseTo((STEEL.yieldMPa * (secondMoment(0.9) + secondMoment(0.5))) / 0.45, 9);
+    expect(bundleMomentNmm([])).toBe(0);
+  });
+});
+
+describe('stems and parts', () => {
+  test('a longer free stem never takes a thinner wire', () => {
+    for (const p of scene.heads)
+      expect(gaugeFor(p, 120, 'SWG').diameterMm).toBeGreaterThanOrEqual(gaugeFor(p, 10, 'SWG').diameterMm);
+  });
+
+  test('never thinner than the trade’s floor for the piece', () => {
+    for (const p of scene.heads) expect(gaugeFor(p, 5, 'SWG').gauge).toBeLessThanOrEqual(p.body.species.wiring.floorSwg);
+  });
+
+  test('a stem is as long as its curve', () => {
+    const stem = makeStem(
+      scene.heads[0]!,
+      [
+        [0, 0, 0],
+        [3, 4, 0],
+        [3, 4, 12],
+      ],
+      'SWG',
+    );
+    expect(stem.lengthMm).toBeCloseTo(17, 9);
+  });
+
+  test('leaves and petals on wires of their own are listed with the piece, sized with it', () => {
+    const leaf = scene.heads.find((p) => p.piece.species === 'roundleaf')!;
+    const [part] = partWires(leaf, GREEN);
+    expect(part).toMatchObject({ use: 'part', count: 13, gauge: 30 });
+    expect(part!.terms.reduce((a, t) => a + t.mm, 0)).toBeLessThanOrEqual(part!.lengthMm);
+    const blossom = scene.heads.find((p) => p.piece.species === 'blossom')!;
+    expect(partWires(blossom, GREEN)).toEqual([]);
+  });
+
+  test('a bunch is named by what is in it', () => {
+    const roses = scene.heads.filter((p) => p.piece.species === 'rose' && p.piece.stage === 'open');
+    expect(describeBunch(roses.slice(0, 1))).toBe('1 garden rose');
+    expect(describeBunch(roses)).toBe(`${roses.length} garden roses`);
+  });
+});
+
+describe('wiring a spray', () => {
+  const [spray] = branchTrees(scene.heads, scene.line, 'a1');
+  const wired = wireSpray(spray!, heads, GREEN, scene.solid, 50, (bare) => bundleMm(bare, false));
+
+  test('one stem wire for each piece, with its joint named in the reason', () => {
+    const stems = wired.wires.filter((w) => w.use === 'stem');
+    expect(stems.map((w) => w.pieceId).sort()).toEqual([...spray!.pieceIds].sort());
+    for (const w of stems) expect(w.terms.find((t) => t.name === 'free stem')!.why).toMatch(/joint \d+/);
+  });
+
+  test('wires that end on the way run past their joint and no further than the pick', () => {
+    for (const joint of spray!.joints) {
+      const along = wired.wires.find((w) => w.pieceId === joint.pieceId && w.use === 'stem')!.terms;
+      const inPick = along.some((t) => t.name === 'in the barrier');
+      const run = along.find((t) => t.name === 'along the stem')?.mm ?? 0;
+      if (!inPick) expect(run).toBeLessThanOrEqual(joint.onto ? RUN_PAST_JOINT_MM.branch : RUN_PAST_JOINT_MM.arm);
+      expect(run).toBeLessThanOrEqual(joint.toPickMm + 25);
+    }
+  });
+
+  test('every wire passes one root: what reaches the pick is what carries the arms', () => {
+    const inPick = wired.wires.filter((w) => w.terms.some((t) => t.name === 'in the barrier'));
+    expect(wired.atPickMm).toHaveLength(inPick.length);
+    expect(inPick.length).toBeGreaterThan(0);
+  });
+
+  test('no arm is asked for more than its bundle bears, carriers counted', () => {
+    for (const arm of ['first', 'second'] as const) {
+      const joints = spray!.joints.filter((j) => j.arm === arm && !j.onto);
+      for (const j of joints) {
+        expect(j.wires).toBeGreaterThan(0);
+        expect(j.thicknessMm).toBeGreaterThan(0.3);
+      }
+    }
+  });
+
+  test('stalks stay clear of the skin', () => {
+    for (const stem of wired.stems) {
+      const inner = stem.curve.slice(1, -2);
+      for (const p of inner) expect(scene.solid.signedDistanceMm(p)).toBeGreaterThan(-STEM_LIFT_MM);
+    }
+  });
+});

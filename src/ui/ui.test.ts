@@ -1,0 +1,183 @@
+import { wallFromText } from '@/core/days/backwardPlan';
+import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
+import { newProject } from '@/core/plan/newProject';
+import { checkProject, type Project } from '@/core/plan/project';
+import harbour from '@/core/demo/demo-harbour-library.ofrenda.json';
+import wreath from '@/core/demo/demo-midwinter-wreath.ofrenda.json';
+import { seededRandom } from '@/core/geometry/random';
+import { dayRows } from './days/dayRows';
+import { LABEL_GAP, spreadLabels } from './place/labels';
+import { faultOf } from './shared/numbers';
+import { durationWords, gramWords, inchWords, leavesWords, plural } from './shared/words';
+import { budsOf, STATIONS } from './shell/stations';
+
+const open = (demo: unknown): Project => {
+  const checked = checkProject(demo);
+  if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+  return checked.project;
+};
+const project = open(harbour);
+const plan = derivePlan(project);
+
+describe('words', () => {
+  test.each([
+    [0, '0 min'],
+    [40, '40 min'],
+    [59.6, '1 h'],
+    [60, '1 h'],
+    [155, '2 h 35'],
+    [125, '2 h 05'],
+  ])('%f minutes is “%s”', (minutes, words) => {
+    expect(durationWords(minutes)).toBe(words);
+  });
+
+  test('the day it leaves, and a day that is none', () => {
+    expect(leavesWords('2027-06-12T09:30')).toBe('Saturday 12 June, leaves at 09:30');
+    expect(leavesWords('2027-13-45T99:99')).toBe('no day set');
+  });
+
+  test('inches, grams, plurals', () => {
+    expect(inchWords(25.4)).toBe('1.00 in');
+    expect(gramWords(2.345)).toBe('2.3');
+    expect(gramWords(23.45)).toBe('23');
+    expect(plural(1, 'tier')).toBe('1 tier');
+    expect(plural(3, 'tier')).toBe('3 tiers');
+    expect(plural(2, 'peony', 'peonies')).toBe('2 peonies');
+  });
+});
+
+describe('a typed figure', () => {
+  test.each([
+    ['', /is a number/],
+    ['  ', /is a number/],
+    ['three', /is a number/],
+    ['39', /at least 40 mm; the old value stays/],
+    ['1e9', /at most 800 mm; the old value stays/],
+    ['-0', /at least 40/],
+  ])('“%s” is said', (text, sentence) => {
+    expect(faultOf(text, 'Width', 'mm', 40, 800)).toMatch(sentence);
+  });
+
+  test.each(['40', '800', '127.5', ' 90 '])('“%s” may stand', (text) => {
+    expect(faultOf(text, 'Width', 'mm', 40, 800)).toBeNull();
+  });
+});
+
+describe('the growing stem', () => {
+  test('has eight stations, each with a path of its own', () => {
+    expect(STATIONS.map((s) => s.name)).toEqual(['Brief', 'Compose', 'Make', 'Wire & tape', 'Place', 'Days', 'Log', 'Hand over']);
+    expect(new Set(STATIONS.map((s) => s.path)).size).toBe(8);
+  });
+
+  test('without a job or a plan all is shut', () => {
+    for (const bud of Object.values(budsOf(null, null))) expect(bud.state).toBe('shut');
+    for (const bud of Object.values(budsOf(project, null))) expect(bud.state).toBe('shut');
+  });
+
+  test('with nothing composed each says what holds it closed', () => {
+    const empty = newProject('e', 'E', '2027-06-12T09:30');
+    const buds = budsOf(empty, derivePlan(empty));
+    expect(buds.brief).toEqual({ state: 'settled', note: '1 tier' });
+    expect(buds.compose).toEqual({ state: 'ready', note: 'ready' });
+    expect(buds.place).toEqual({ state: 'shut', note: 'needs Compose' });
+    expect(buds.log.note).toBe('starts with Make');
+  });
+
+  test('with a composed job the notes are the plan’s own numbers', () => {
+    const buds = budsOf(project, plan);
+    expect(buds.make.note).toBe(`${plan.tray.reduce((a, k) => a + k.toMake, 0)} to make`);
+    expect(buds.wire.note).toBe(`${plan.stems.length} stems`);
+    expect(buds['hand-over'].note).toBe(`${plan.entries.length} to take out`);
+    const sprays = open(wreath);
+    expect(budsOf(sprays, derivePlan(sprays)).wire.note).toMatch(/joints$/);
+  });
+
+  test('a stop turns its own bud red and closes the way out', () => {
+    const stopped: DerivedPlan = {
+      ...plan,
+      warnings: [{ level: 'stop', station: 'Place', what: '', where: '', why: '', remedy: '' }],
+    };
+    const buds = budsOf(project, stopped);
+    expect(buds.place).toEqual({ state: 'stop', note: '1 stop' });
+    expect(buds['hand-over']).toEqual({ state: 'shut', note: 'needs Place' });
+    const brief: DerivedPlan = {
+      ...plan,
+      warnings: [{ level: 'stop', station: 'Brief', what: '', where: '', why: '', remedy: '' }],
+    };
+    expect(budsOf(project, brief).brief.state).toBe('stop');
+  });
+
+  test('what is made settles Make and Log', () => {
+    const all = plan.tray.map((k, i) => ({
+      id: `${i}`,
+      at: '2027-06-01T19:00',
+      kind: k.key,
+      made: k.toMake,
+      broken: 0,
+      minutes: null,
+    }));
+    const buds = budsOf({ ...project, log: all }, plan);
+    expect(buds.make).toEqual({ state: 'settled', note: 'all made' });
+    expect(buds.log.state).toBe('settled');
+    const half = budsOf({ ...project, log: all.slice(0, 1) }, plan);
+    expect(half.log.state).toBe('ready');
+  });
+});
+
+describe('the days in rows', () => {
+  const rows = dayRows(plan, project.brief.leavesAt);
+
+  test('run from the first sitting to the day it leaves, none left out', () => {
+    expect(rows.length).toBeGreaterThan(3);
+    rows.forEach((r, i) => i && expect(r.day - rows[i - 1]!.day).toBe(1440));
+    expect(rows[rows.length - 1]!.day).toBe(Math.floor(wallFromText(project.brief.leavesAt) / 1440) * 1440);
+  });
+
+  test('hold every minute of the schedule exactly once, in order', () => {
+    const scheduled = plan.schedule.reduce((a, p) => a + p.sittings.reduce((b, s) => b + s.to - s.from, 0), 0);
+    expect(rows.reduce((a, r) => a + r.minutes, 0)).toBe(scheduled);
+    for (const r of rows)
+      for (let i = 1; i < r.sittings.length; i++) expect(r.sittings[i]!.from).toBeGreaterThanOrEqual(r.sittings[i - 1]!.to);
+  });
+
+  test('say a day in at most three things', () => {
+    for (const r of rows) {
+      expect(r.words.length).toBeGreaterThan(5);
+      expect(r.words.split(',').length).toBeLessThanOrEqual(4);
+      if (r.minutes === 0) expect(r.words).toMatch(/things dry/);
+    }
+    expect(rows[rows.length - 1]!.words.toLowerCase()).toContain('place on the cake');
+  });
+
+  test('no schedule or no day, no row', () => {
+    expect(dayRows({ tasks: [], schedule: [] }, project.brief.leavesAt)).toEqual([]);
+    expect(dayRows(plan, 'soon')).toEqual([]);
+  });
+});
+
+describe('numbers on a crowded map', () => {
+  test.each([1, 2, 3, 4])('are pushed apart and keep their places, seed %i', (seed) => {
+    const random = seededRandom(seed);
+    const places = Array.from({ length: 24 }, (_, i) => ({ id: i, atX: 200 + random() * 160, atY: 260 + random() * 120 }));
+    const labels = spreadLabels(places, 580);
+    expect(labels.map((l) => [l.id, l.atX, l.atY])).toEqual(places.map((p) => [p.id, p.atX, p.atY]));
+    let close = 0;
+    labels.forEach((a, i) =>
+      labels.slice(i + 1).forEach((b) => (close += Math.hypot(a.x - b.x, a.y - b.y) < LABEL_GAP - 3 ? 1 : 0)),
+    );
+    expect(close).toBe(0);
+  });
+
+  test('one alone, two in one place, and one at the rim stay on the map', () => {
+    expect(spreadLabels([{ atX: 100, atY: 100 }], 580)[0]).toMatchObject({ x: 100, y: 100 });
+    const [a, b] = spreadLabels(
+      [
+        { atX: 300, atY: 300 },
+        { atX: 300, atY: 300 },
+      ],
+      580,
+    );
+    expect(Math.hypot(a!.x - b!.x, a!.y - b!.y)).toBeGreaterThan(LABEL_GAP - 1);
+    expect(spreadLabels([{ atX: 2, atY: 579 }], 580)[0]).toMatchObject({ x: 16, y: 564 });
+  });
+});
