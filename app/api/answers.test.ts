@@ -1,0 +1,52 @@
+import { readFileSync } from 'node:fs';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { derivePlan } from '@/core/plan/derivePlan';
+import { MOST_FILE_CHARACTERS } from '@/core/formats/projectFile';
+import type { Project } from '@/core/plan/project';
+import { answerCompose, answerPlan, MOST_PIECES } from './answers';
+
+const DEMO = readFileSync('src/core/demo/demo-astronomy-posies.ofrenda.json', 'utf8');
+const project = JSON.parse(DEMO) as Project;
+
+const post = (body: string, query = '', headers: Record<string, string> = {}) =>
+  new Request(`http://localhost/api${query}`, { method: 'POST', body, headers });
+
+const issuesOf = async (answer: Response) =>
+  ((await answer.json()) as { issues: { path: string; expected: string; received: string }[] }).issues;
+
+test('a plan is the core’s own plan', async () => {
+  const answer = await answerPlan(post(DEMO));
+  expect(answer.status).toBe(200);
+  expect((await answer.json()) as DerivedPlan).toEqual(JSON.parse(JSON.stringify(derivePlan(project))));
+});
+
+test('proposals by seed and number', async () => {
+  const answer = await answerCompose(post(DEMO, '?seed=2&proposals=2'));
+  const { proposals } = (await answer.json()) as { proposals: { name: string; score: number }[] };
+  expect(proposals).toHaveLength(2);
+  expect(proposals[0]!.score).toBeGreaterThanOrEqual(proposals[1]!.score);
+});
+
+test.each([
+  ['text that is not JSON', 'dear diary', '', 400, ''],
+  ['another kind of file', '{"kind":"recipe"}', '', 400, 'kind'],
+  ['a newer version', '{"kind":"ofrenda.project","version":5}', '', 400, 'version'],
+  ['a seed that is none', DEMO, '?seed=x', 400, 'seed'],
+  ['no proposal', DEMO, '?proposals=0', 400, 'proposals'],
+  ['a job without an arrangement', JSON.stringify({ ...project, arrangements: [] }), '', 400, 'arrangements'],
+  ['a cake without a tier', JSON.stringify({ ...project, cake: { ...project.cake, tiers: [] } }), '', 400, 'arrangements.0'],
+])('%s is refused with its place', async (_name, body, query, status, path) => {
+  const answer = await answerCompose(post(body, query));
+  expect(answer.status).toBe(status);
+  expect((await issuesOf(answer))[0]!.path).toBe(path);
+});
+
+test('too many pieces, and a body that announces itself too large, are 413', async () => {
+  const one = project.arrangements[0]!.pieces[0]!;
+  const pieces = Array.from({ length: MOST_PIECES + 1 }, (_, i) => ({ ...one, id: `p${i}` }));
+  const many = await answerPlan(post(JSON.stringify({ ...project, arrangements: [{ ...project.arrangements[0]!, pieces }] })));
+  expect(many.status).toBe(413);
+  const large = await answerPlan(post('{}', '', { 'content-length': String(MOST_FILE_CHARACTERS + 1) }));
+  expect(large.status).toBe(413);
+  expect((await issuesOf(large))[0]!.expected).toMatch(/at most/);
+});
