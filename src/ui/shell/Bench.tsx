@@ -7,7 +7,7 @@ import { useEffect, type ReactNode } from 'react';
 import { getStudio, useStudio } from '../useStudio';
 import { leavesWords } from '../shared/words';
 import { Stem } from './Stem';
-import { budsOf, STATIONS } from './stations';
+import { budsOf, STATIONS, type StationId } from './stations';
 
 /** The room every station stands in: the job's name, the few tools, the content, the stem. */
 export function Bench({ children }: { children: ReactNode }) {
@@ -28,7 +28,7 @@ export function Bench({ children }: { children: ReactNode }) {
 
   return (
     <div className="bench">
-      <Header />
+      <Header here={here} />
       <main>
         <Message />
         {!ready ? (
@@ -63,7 +63,10 @@ function NoJob() {
 
 const SAVED_WORDS = { saved: 'saved', saving: 'saving…', failed: 'not saved' } as const;
 
-function Header() {
+/** Stations whose picture has a list beside it; the others are lists already. */
+const WITH_LIST: readonly (StationId | null)[] = ['compose', 'place'];
+
+function Header({ here }: { here: StationId | null }) {
   const name = useStudio((s) => s.project?.name ?? 'Ofrenda');
   const leavesAt = useStudio((s) => s.project?.brief.leavesAt ?? null);
   const saved = useStudio((s) => s.saved);
@@ -108,9 +111,11 @@ function Header() {
         <Link className="key bare" href="/jobs">
           <FolderOpen size={22} /> Jobs
         </Link>
-        <button className="key bare" aria-pressed={list} onClick={() => getStudio().set({ showList: !list })}>
-          <List size={22} /> List
-        </button>
+        {WITH_LIST.includes(here) && (
+          <button className="key bare" aria-pressed={list} onClick={() => getStudio().set({ showList: !list })}>
+            <List size={22} /> List
+          </button>
+        )}
         <button
           className="key bare"
           aria-label={evening ? 'Day light' : 'Evening light'}
