@@ -142,6 +142,32 @@ describe('remedies', () => {
     expect(after).toBeGreaterThan(before);
   });
 
+  test('focal: gathering brings the large flowers back to the focal point', () => {
+    const spoiled = spoil(good[0]!, (ps) => ps.filter((p) => p.species === 'rose').forEach((p, i) => (p.s = 0.02 + 0.03 * i)));
+    const [before, after] = press(spoiled, 'focal', 1);
+    expect(after - before).toBeGreaterThan(15);
+  });
+
+  test('grading: two change places', () => {
+    const spoiled = spoil(good[1]!, (ps) => {
+      const rose = ps.find((p) => p.species === 'rose' && p.stage === 'open')!;
+      const small = ps.filter((p) => p.species === 'blossom').sort((a, b) => a.s - b.s)[0]!;
+      Object.assign(rose, { s: 0.03, side: 0 });
+      Object.assign(small, { s: 0.5, side: 0 });
+    });
+    const [before, after] = press(spoiled, 'grading', 3);
+    expect(after).toBeGreaterThan(before);
+  });
+
+  test('weight: some go over to the other side', () => {
+    const [before, after] = press(
+      spoil(good[2]!, (ps) => ps.forEach((p) => (p.side = Math.abs(p.side) + 0.2))),
+      'weight',
+      3,
+    );
+    expect(after - before).toBeGreaterThan(8);
+  });
+
   test('pinned pieces are never touched', () => {
     const pinned = spoil(good[0]!, (ps) => ps.forEach((p) => Object.assign(p, { pinned: true, tiltRad: 0.05, headingRad: 0 })));
     for (const r of Object.values(read(pinned))) {

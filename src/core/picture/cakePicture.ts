@@ -4,17 +4,29 @@ import { hexToLinear, shade } from '../botany/shape/paint';
 import { addLathe, three } from '../botany/shape/solids';
 import { cakeHeightMm, stackTiers, type Cake, type StackedTier } from '../cake/cake';
 import type { PlacedPiece } from '../compose/placement';
-import { frame, IDENTITY, type Affine } from '../geometry/affine';
+import { compose, frame, IDENTITY, scaling, type Affine } from '../geometry/affine';
 import { cross } from '../geometry/vec3';
 import { Raster, sightFrom, type Picture, type Sight } from './raster';
 
-/** From a piece's own axes (axis along z, a sprig's face along −y) into the world. */
+/** Kinds are modelled once at this nominal size and scaled to each piece. */
+export const MODEL_SIZE_MM = 60;
+
+/** What a piece is modelled as: its kind at the one model size. */
+export const modelOf = (p: PlacedPiece): Kind => ({
+  species: p.piece.species,
+  stage: p.piece.stage,
+  sizeMm: MODEL_SIZE_MM,
+  colourway: p.piece.colourway,
+});
+
+/** From the model's own axes (axis along z, a sprig's face along −y) into the world, scaled to the piece. */
 export function pieceMap(p: PlacedPiece): Affine {
+  const scale = scaling(p.piece.sizeMm / MODEL_SIZE_MM);
   if (p.spine.length) {
     const y = [-p.across[0], -p.across[1], -p.across[2]] as const;
-    return frame(cross(y, p.axis), y, p.axis, p.base);
+    return compose(frame(cross(y, p.axis), y, p.axis, p.base), scale);
   }
-  return frame(cross(p.across, p.axis), p.across, p.axis, p.centre);
+  return compose(frame(cross(p.across, p.axis), p.across, p.axis, p.centre), scale);
 }
 
 /** Radius and height of a tier's outline from its foot to the middle of its top. */
@@ -83,6 +95,6 @@ export function cakeSight(cake: Cake, azimuthRad: number, elevationRad: number, 
 export function cakePicture(cake: Cake, heads: readonly PlacedPiece[], sight: Sight, over = 2, coarse = false): Picture {
   const raster = new Raster(sight, over);
   raster.add(cakeMesh(cake), IDENTITY);
-  for (const p of heads) raster.add(cachedMesh(p.piece, coarse), pieceMap(p));
+  for (const p of heads) raster.add(cachedMesh(modelOf(p), coarse), pieceMap(p));
   return raster.finish();
 }

@@ -1,11 +1,11 @@
-import { SPECIES } from '../botany/catalogue';
+import { bodyOf, SPECIES } from '../botany/catalogue';
 import { MeshBuilder } from '../botany/shape/mesh';
 import { addBall, three } from '../botany/shape/solids';
 import { buildScene } from '../compose/scene';
 import { applyPoint, IDENTITY } from '../geometry/affine';
 import { distance } from '../geometry/vec3';
 import { cakeOf, proposalFor } from '../testing/samples';
-import { cakeMesh, cakePicture, cakeSight, pieceMap, tierProfile } from './cakePicture';
+import { cakeMesh, cakePicture, cakeSight, modelOf, pieceMap, tierProfile } from './cakePicture';
 import { portrait } from './portrait';
 import { projectPoint, Raster, sightFrom, type Picture } from './raster';
 
@@ -104,11 +104,9 @@ describe('the cake in a picture', () => {
     const scene = buildScene(cake, arrangement)!;
     for (const p of scene.heads) {
       const map = pieceMap(p);
+      const long = bodyOf(modelOf(p)).axialMm * 2;
       if (p.spine.length)
-        expect(distance(applyPoint(map, [0, 0, p.body.axialMm * 2]), applyPoint(map, [0, 0, 0]))).toBeCloseTo(
-          p.body.axialMm * 2,
-          6,
-        );
+        expect(distance(applyPoint(map, [0, 0, long]), applyPoint(map, [0, 0, 0]))).toBeCloseTo(p.body.axialMm * 2, 6);
       else expect(distance(applyPoint(map, [0, 0, 0]), p.centre)).toBeLessThan(1e-9);
     }
     const bare = cakePicture(cake, [], cakeSight(cake, 0, 0.25, 90, 110), 1, true);

@@ -5,7 +5,7 @@ import { useLayoutEffect, useMemo, useRef } from 'react';
 import { Matrix4, type InstancedMesh } from 'three';
 import { kindKey } from '@/core/botany/catalogue';
 import type { PlacedPiece } from '@/core/compose/placement';
-import { pieceMap } from '@/core/picture/cakePicture';
+import { modelOf, pieceMap } from '@/core/picture/cakePicture';
 import { useKindGeometry } from './kindGeometry';
 import { pasteMaterial } from './paste';
 
@@ -17,7 +17,7 @@ export function Flowers({ heads }: { heads: readonly PlacedPiece[] }) {
   const kinds = useMemo(() => {
     const groups = new Map<string, PlacedPiece[]>();
     for (const p of heads) {
-      const key = kindKey(p.piece);
+      const key = kindKey(modelOf(p));
       const own = groups.get(key);
       if (own) own.push(p);
       else groups.set(key, [p]);
@@ -43,7 +43,7 @@ function KindInstances({
   coarse: boolean;
   material: ReturnType<typeof pasteMaterial>;
 }) {
-  const geometry = useKindGeometry(own[0]!.piece, coarse);
+  const geometry = useKindGeometry(modelOf(own[0]!), coarse);
   const mesh = useRef<InstancedMesh>(null);
   const invalidate = useThree((s) => s.invalidate);
   const capacity = Math.max(8, 2 ** Math.ceil(Math.log2(own.length)));

@@ -1,7 +1,8 @@
 import { clamp, mean } from '../../geometry/numbers';
 import type { Role } from '../../botany/species';
 import type { PlacedPiece } from '../placement';
-import type { ReadingMaker } from '../reading';
+import type { ReadingMaker, Remedy } from '../reading';
+import type { Scene } from '../scene';
 
 /** Half-length of the zone in which the focal flowers belong: 0.16 of the line, at least 55 mm. */
 export const focalZoneMm = (lineLengthMm: number): number => Math.max(0.16 * lineLengthMm, 55);
@@ -39,10 +40,23 @@ export const focal: ReadingMaker = (scene) => {
           : odd
             ? `${focals.length} large, together: the eye comes to rest.`
             : 'An even number of large flowers pairs off.',
-    remedy: null,
+    remedy: !line.closed && near < 0.75 ? gather(scene, leading) : null,
     place: null,
   };
 };
+
+/** The leading flowers come to the focal point: the largest at it, the others half a diameter to either side. */
+function gather(scene: Scene, leading: Role): Remedy | null {
+  const { line } = scene;
+  const own = scene.heads
+    .filter((p) => p.body.role === leading && !p.piece.pinned)
+    .sort((a, b) => b.body.radialMm - a.body.radialMm);
+  const change = own.slice(0, 3).map((p, i) => {
+    const away = (i === 0 ? 0 : i === 1 ? 1 : -1) * ((own[0]!.body.radialMm + p.body.radialMm) / line.lengthMm) * 0.9;
+    return { id: p.piece.id, to: { s: clamp(line.focal + away), side: i === 0 ? 0 : i === 1 ? 0.3 : -0.3 } };
+  });
+  return change.length ? { label: `Gather ${change.length}`, change, add: [], remove: [] } : null;
+}
 
 /** The role that leads: focal, or what is largest where no focal flower is used. */
 export const leadingRole = (heads: readonly PlacedPiece[]): Role =>

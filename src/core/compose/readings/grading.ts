@@ -1,8 +1,35 @@
 import { clamp, correlation } from '../../geometry/numbers';
-import type { ReadingMaker } from '../reading';
+import type { PlacedPiece } from '../placement';
+import type { ReadingMaker, Remedy } from '../reading';
 
 /** The largest head that sits well at a share x of the arm: full at the focal point, small at the tip. */
 export const sizeCeilingMm = (largestMm: number, x: number): number => largestMm * (1 - 0.62 * x) + 4;
+
+/** The head that is too large for its place changes places with one nearer the focal point that would sit well there. */
+function changePlaces(
+  flowers: readonly PlacedPiece[],
+  x: readonly number[],
+  worst: PlacedPiece,
+  largestMm: number,
+): Remedy | null {
+  const at = x[flowers.indexOf(worst)]!;
+  const room = sizeCeilingMm(largestMm, at);
+  const other = flowers
+    .map((q, i) => ({ q, x: x[i]! }))
+    .filter(({ q, x: nearer }) => nearer < at && q.body.radialMm * 2 <= room && !q.piece.pinned)
+    .sort((a, b) => a.x - b.x)[0]?.q;
+  if (!other || worst.piece.pinned) return null;
+  const place = (p: PlacedPiece) => ({ s: p.piece.s, side: p.piece.side });
+  return {
+    label: 'Change 2 places',
+    change: [
+      { id: worst.piece.id, to: place(other) },
+      { id: other.piece.id, to: place(worst) },
+    ],
+    add: [],
+    remove: [],
+  };
+}
 
 /** Sizes fall from the focal point to the tips; no large head near a tip. Rings are not graded. */
 export const grading: ReadingMaker = (scene) => {
@@ -28,7 +55,7 @@ export const grading: ReadingMaker = (scene) => {
       worst && fall * ceiling < 0.8
         ? `${worst.p.body.species.name} of ${Math.round(worst.p.body.radialMm * 2)} mm sits too near a tip.`
         : 'Sizes fall from the focal point to the tips.',
-    remedy: null,
+    remedy: worst && fall * 0.62 + ceiling * 0.38 < 0.9 ? changePlaces(flowers, x, worst.p, largest) : null,
     place: worst ? { pointMm: worst.p.centre, acrossMm: worst.p.body.radialMm * 2 } : null,
   };
 };

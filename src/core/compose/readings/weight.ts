@@ -1,5 +1,25 @@
 import { clamp } from '../../geometry/numbers';
-import type { Reading, ReadingMaker } from '../reading';
+import type { Piece } from '../arrangement';
+import type { Reading, ReadingMaker, Remedy } from '../reading';
+import type { Scene } from '../scene';
+
+/** Small pieces of the heavy side go over to the other, the weightiest first, until the line is level across. */
+function moveAcross(scene: Scene): Remedy | null {
+  const { heads, weights } = scene;
+  const total = weights.reduce((a, b) => a + b, 0) || 1;
+  let lean = heads.reduce((a, p, i) => a + p.piece.side * weights[i]!, 0) / total;
+  const order = heads
+    .map((p, i) => ({ p, pull: p.piece.side * weights[i]! }))
+    .sort((a, b) => (b.pull - a.pull) * Math.sign(lean));
+  const change: { id: string; to: Partial<Piece> }[] = [];
+  for (const { p, pull } of order) {
+    if (Math.abs(lean) < 0.08 || change.length >= 5) break;
+    if (p.piece.pinned || p.body.role === 'focal' || pull * lean <= 0) continue;
+    change.push({ id: p.piece.id, to: { side: -p.piece.side, headingRad: -p.piece.headingRad } });
+    lean -= (2 * pull) / total;
+  }
+  return change.length ? { label: `Move ${change.length} across`, change, add: [], remove: [] } : null;
+}
 
 /** The centre of visual weight lies on the line's axis, where its envelope's own centre is. */
 export const weight: ReadingMaker = (scene): Reading => {
@@ -45,7 +65,7 @@ export const weight: ReadingMaker = (scene): Reading => {
           : Math.abs(side) > 0.2
             ? `The weight lies to one side of the line.`
             : `The weight lies toward one end, by ${Math.round(Math.abs(meanS - idealS) * line.lengthMm)} mm.`,
-    remedy: null,
+    remedy: score < 0.9 && !round && Math.abs(side) > 0.08 ? moveAcross(scene) : null,
     place: null,
   };
 };
