@@ -70,13 +70,12 @@ export function planBackward(
   const waiting = new Map(tasks.map((t) => [t.id, 0]));
   for (const t of tasks) for (const link of t.after) waiting.set(link.id, waiting.get(link.id)! + 1);
   const free = freeSlots(options);
-  const longestSlots = longestRun(free);
   const planned: PlannedTask[] = [];
   const ready = tasks.filter((t) => waiting.get(t.id) === 0).map((t) => t.id);
   while (ready.length) {
     ready.sort((a, b) => latest.get(b)! - latest.get(a)! || order.indexOf(b) - order.indexOf(a));
     const task = byId.get(ready.shift()!)!;
-    const done = takeSlots(task, latest.get(task.id)!, free, longestSlots);
+    const done = takeSlots(task, latest.get(task.id)!, free);
     planned.push(done);
     for (const link of task.after) {
       latest.set(link.id, Math.min(latest.get(link.id)!, done.start - link.wait));
@@ -85,17 +84,6 @@ export function planBackward(
     }
   }
   return planned.sort((a, b) => a.start - b.start || a.id.localeCompare(b.id));
-}
-
-/** The longest sitting there is, in slots. */
-function longestRun(free: readonly WallMinutes[]): number {
-  let run = 0;
-  let longest = 0;
-  free.forEach((slot, i) => {
-    run = i > 0 && free[i - 1]! - SLOT_MINUTES === slot ? run + 1 : 1;
-    longest = Math.max(longest, run);
-  });
-  return longest;
 }
 
 /** The latest run of `need` slots without a gap that ends by `by`, as its place in `free`; −1 when no sitting is long enough. */
@@ -109,18 +97,27 @@ function latestRun(free: readonly WallMinutes[], need: number, by: WallMinutes):
   return -1;
 }
 
+/** A task is done in one sitting if that begins it no more than this much earlier than in several. */
+const ONE_SITTING_WORTH_MINUTES = 1440;
+
+/** The latest free slots that end by `by`, wherever they are, as their places in `free`. */
+function latestSlots(free: readonly WallMinutes[], need: number, by: WallMinutes): number[] {
+  const places: number[] = [];
+  for (let i = 0; i < free.length && places.length < need; i++) if (free[i]! + SLOT_MINUTES <= by) places.push(i);
+  return places;
+}
+
 /**
- * Takes the latest free slots that end by `by`: in one sitting where one is long enough, else in several. `free` runs
- * backward in time and loses what is taken.
+ * Takes the latest free slots that end by `by`: in one sitting where that costs less than a day, else in several. `free`
+ * runs backward in time and loses what is taken.
  */
-function takeSlots(task: NetworkTask, by: WallMinutes, free: WallMinutes[], longestSlots: number): PlannedTask {
+function takeSlots(task: NetworkTask, by: WallMinutes, free: WallMinutes[]): PlannedTask {
   const need = Math.max(1, Math.ceil(task.duration / SLOT_MINUTES - 1e-9));
-  const at = need <= longestSlots ? latestRun(free, need, by) : -1;
-  const taken: WallMinutes[] = at >= 0 ? free.splice(at, need) : [];
-  for (let i = 0; i < free.length && taken.length < need;) {
-    if (free[i]! + SLOT_MINUTES <= by) taken.push(...free.splice(i, 1));
-    else i++;
-  }
+  const several = latestSlots(free, need, by);
+  const run = latestRun(free, need, by);
+  const one = run >= 0 && free[several[several.length - 1]!]! - free[run + need - 1]! <= ONE_SITTING_WORTH_MINUTES;
+  const taken = one ? free.splice(run, need) : several.map((place) => free[place]!);
+  if (!one) for (const place of [...several].reverse()) free.splice(place, 1);
   taken.sort((a, b) => a - b);
   const sittings: PlannedTask['sittings'] = [];
   for (const from of taken) {

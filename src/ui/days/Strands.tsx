@@ -5,6 +5,7 @@ import { wallToText } from '@/core/days/backwardPlan';
 import { DRYING_MARGIN, type Task } from '@/core/days/tasks';
 import type { Species } from '@/core/botany/species';
 import { Portrait } from '../shared/Portrait';
+import { useWidth } from '../shared/useWidth';
 import { useStudio } from '../useStudio';
 import { durationWords } from '../shared/words';
 import type { DayRow } from './dayRows';
@@ -14,6 +15,7 @@ const ROW = 92;
 /** A row a day, a strand a species: work as dark blocks at their hour, drying hanging below them. */
 export function Strands({ rows, strands, leaves }: { rows: readonly DayRow[]; strands: readonly Species[]; leaves: string }) {
   const choices = useStudio((s) => s.project!.brief.choices);
+  const [box, width] = useWidth<SVGSVGElement>(700);
   const start = rows[0]?.day ?? 0;
   const height = rows.length * ROW;
   const y = (wall: number) => ((wall - start) / 1440) * ROW;
@@ -70,20 +72,20 @@ export function Strands({ rows, strands, leaves }: { rows: readonly DayRow[]; st
         })}
       </ol>
       <svg
-        viewBox={`0 0 700 ${height}`}
-        preserveAspectRatio="none"
+        ref={box}
+        viewBox={`0 0 ${width} ${height}`}
         className="w-full max-md:hidden"
         style={{ height }}
         role="img"
         aria-label="Work and drying of each kind over the days"
       >
         {rows.map((_, i) => (
-          <path key={i} d={`M0 ${(i + 1) * ROW}H700`} stroke="var(--line)" />
+          <path key={i} d={`M0 ${(i + 1) * ROW}H${width}`} stroke="var(--line)" />
         ))}
         {strands.map((s, k) => (
-          <Strand key={s.id} x={((k + 0.5) / strands.length) * 700} rows={rows} id={s.id} y={y} height={height} />
+          <Strand key={s.id} x={((k + 0.5) / strands.length) * width} rows={rows} id={s.id} y={y} height={height} />
         ))}
-        <Shared rows={rows} y={y} strands={strands.length} />
+        <Shared rows={rows} y={y} strands={strands.length} width={width} />
       </svg>
     </div>
   );
@@ -139,7 +141,17 @@ function Strand({
 }
 
 /** Mixing, taping, barriers, boxing and placing go across all strands. */
-function Shared({ rows, y, strands }: { rows: readonly DayRow[]; y(wall: number): number; strands: number }) {
+function Shared({
+  rows,
+  y,
+  strands,
+  width,
+}: {
+  rows: readonly DayRow[];
+  y(wall: number): number;
+  strands: number;
+  width: number;
+}) {
   const own = rows.flatMap((r) => r.sittings).filter((s) => s.task.strand === 'all');
   const merged: { name: string; from: number; to: number; minutes: number }[] = [];
   for (const s of own) {
@@ -150,7 +162,7 @@ function Shared({ rows, y, strands }: { rows: readonly DayRow[]; y(wall: number)
       if (!last.name.includes(s.task.name.toLowerCase())) last.name += `, ${s.task.name.toLowerCase()}`;
     } else merged.push({ name: s.task.name, from: s.from, to: s.to, minutes: s.to - s.from });
   }
-  const left = (0.5 / strands) * 700 - 20;
+  const left = (0.5 / strands) * width - 20;
   return (
     <>
       {merged.map((m, i) => (
@@ -158,12 +170,12 @@ function Shared({ rows, y, strands }: { rows: readonly DayRow[]; y(wall: number)
           <rect
             x={left}
             y={y(m.from)}
-            width={700 - left * 2}
+            width={width - left * 2}
             height={Math.max(22, y(m.to) - y(m.from))}
             rx="8"
             fill="var(--ink)"
           />
-          <text x={350} y={y(m.from) + 16} fontSize="13" textAnchor="middle" fill="var(--bench)">
+          <text x={width / 2} y={y(m.from) + 16} fontSize="13" textAnchor="middle" fill="var(--bench)">
             {m.name}, {durationWords(m.minutes)}
           </text>
         </g>

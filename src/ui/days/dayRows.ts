@@ -36,7 +36,7 @@ export function dayRows(plan: Pick<DerivedPlan, 'tasks' | 'schedule'>, leavesAt:
 /** At most three things, then "and n more". */
 function dayWords(sittings: readonly { task: Task; planned: PlannedTask }[]): string {
   const names = [...new Set(sittings.map((s) => s.task.short))];
-  if (names.length === 0) return 'Nothing: things dry';
+  if (names.length === 0) return 'Nothing to do';
   const shown = names.slice(0, 3).join(', ');
   const words = names.length > 3 ? `${shown} and ${names.length - 3} more` : shown;
   return words[0]!.toUpperCase() + words.slice(1);

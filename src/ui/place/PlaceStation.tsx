@@ -37,7 +37,7 @@ export function PlaceStation() {
   const barrier = entry?.barrier ? barrierById(entry.barrier) : null;
   return (
     <div className="grid gap-x-6 gap-y-6 px-6 pb-6 md:grid-cols-2 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,0.9fr)_minmax(0,1fr)]">
-      <section aria-label="Insertion map" className="min-w-0">
+      <section aria-label="Insertion map" className="mx-auto w-full min-w-0 max-w-[640px] md:max-lg:col-span-2">
         <h1 className="pb-1">
           {plan.handOver.goesIn} go in, {plan.handOver.comesOut} come out
         </h1>
@@ -68,7 +68,7 @@ export function PlaceStation() {
           </>
         )}
       </section>
-      <section aria-label="Messages" className="flex min-w-0 flex-col gap-4 md:col-span-2 lg:col-span-1">
+      <section aria-label="Messages" className="flex min-w-0 flex-col gap-4">
         {warnings.length === 0 && <p className="say text-[var(--leaf)]">Nothing to mend: every entry passes.</p>}
         {warnings.slice(0, 8).map((w, i) => (
           <Message key={i} warning={w} onShow={setChosen} />

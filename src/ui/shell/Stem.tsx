@@ -1,24 +1,14 @@
 'use client';
 
 import Link from 'next/link';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useWidth } from '../shared/useWidth';
 import { STATIONS, type Bud, type BudState, type StationId } from './stations';
 
 const HEIGHT = 118;
 
 /** The growing stem: eight stations, each a bud that opens when it has what it needs and says what holds it closed. */
 export function Stem({ here, buds }: { here: StationId | null; buds: Record<StationId, Bud> }) {
-  const box = useRef<HTMLElement>(null);
-  const [width, setWidth] = useState(1280);
-  useLayoutEffect(() => {
-    const el = box.current;
-    if (!el) return;
-    const measure = () => setWidth(el.clientWidth);
-    measure();
-    const observer = new ResizeObserver(measure);
-    observer.observe(el);
-    return () => observer.disconnect();
-  }, []);
+  const [box, width] = useWidth<HTMLElement>(1280);
   const narrow = width <= 900;
   const step = width / STATIONS.length;
   const x = (i: number) => step * i + (narrow ? step / 2 : 46);
