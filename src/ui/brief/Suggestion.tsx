@@ -45,12 +45,14 @@ export function Suggestion({ onCompose }: { onCompose(): void }) {
           Compose these {total}
         </button>
       </div>
-      <ul className="flex flex-wrap gap-x-4 gap-y-2 py-2" aria-label="Suggested counts">
+      <ul className="flex flex-wrap gap-x-3 gap-y-1 pt-1" aria-label="Suggested counts">
         {kinds.map((k) => (
-          <li key={`${k.species}${k.stage}`} className="flex flex-col items-center">
-            <Portrait kind={{ ...k, sizeMm: 50 }} px={40} />
-            <b className="fig text-xl leading-tight">{k.count}</b>
-            <span className="small">{pieceName(speciesById(k.species), k.stage)}</span>
+          <li key={`${k.species}${k.stage}`} className="flex items-center gap-1.5">
+            <Portrait kind={{ ...k, sizeMm: 50 }} px={34} />
+            <span>
+              <b className="fig block text-lg leading-none">{k.count}</b>
+              <span className="small">{pieceName(speciesById(k.species), k.stage)}</span>
+            </span>
           </li>
         ))}
       </ul>

@@ -18,14 +18,12 @@ import { getStudio, useStudio } from '../useStudio';
 
 export type View = 'front' | 'left' | 'back' | 'right' | 'above';
 
-/** Azimuth of the controls about the vertical, 0 in front; how far down from above. Radians. */
-const VIEW_ANGLES: Record<View, { turn: number; fromAbove: number }> = {
-  front: { turn: 0, fromAbove: 1.36 },
-  right: { turn: Math.PI / 2, fromAbove: 1.36 },
-  back: { turn: Math.PI, fromAbove: 1.36 },
-  left: { turn: -Math.PI / 2, fromAbove: 1.36 },
-  above: { turn: 0, fromAbove: 0.03 },
-};
+/** Azimuth of the controls about the vertical, 0 in front. Radians. */
+const VIEW_TURNS: Record<View, number> = { front: 0, right: Math.PI / 2, back: Math.PI, left: -Math.PI / 2, above: 0 };
+
+/** How far down from straight above one looks: a low cake is looked into, a tall one looked at. Radians. */
+const fromAboveFor = (view: View, heightMm: number, wideMm: number): number =>
+  view === 'above' ? 0.03 : heightMm > wideMm * 0.6 ? 1.36 : 1.14;
 
 export interface TurntableHandle {
   look(view: View): void;
@@ -86,10 +84,10 @@ function Lights({ evening, reach }: { evening: boolean; reach: number }) {
   const r = reach * 1.1;
   return (
     <>
-      <hemisphereLight args={evening ? ['#ffdcb0', '#5a3a3a', 0.75] : ['#ffffff', '#f0d8c8', 1.15]} />
+      <hemisphereLight args={evening ? ['#ffdcb0', '#6a4a42', 1] : ['#ffffff', '#f6e6da', 1.5]} />
       <directionalLight
         position={[-reach * 1.3, reach * 2.4, reach * 1.7]}
-        intensity={evening ? 2.1 : 2.5}
+        intensity={evening ? 2.1 : 2.2}
         color={evening ? '#ffcf96' : '#fff3e2'}
         castShadow
         shadow-mapSize={[1024, 1024]}
@@ -101,7 +99,7 @@ function Lights({ evening, reach }: { evening: boolean; reach: number }) {
         shadow-camera-bottom={-r}
         shadow-camera-far={reach * 6}
       />
-      <directionalLight position={[reach * 1.5, reach * 0.6, reach]} intensity={evening ? 0.35 : 0.6} color="#f4f6ff" />
+      <directionalLight position={[reach * 1.5, reach * 0.6, reach]} intensity={evening ? 0.45 : 0.9} color="#f4f6ff" />
       <directionalLight position={[reach * 0.4, reach, -reach * 1.6]} intensity={0.5} color="#fff2e4" />
     </>
   );
@@ -168,11 +166,11 @@ function Rig({ cake, handle }: { cake: Cake; handle: RefObject<TurntableHandle |
   const height = cakeHeightMm(cake);
   const wide = cake.board.diameterMm + 80;
   const aspect = size.width / Math.max(1, size.height);
-  const far = (Math.max(height + 120, wide / aspect) / 2 / Math.tan((26 * Math.PI) / 360)) * 1.03 + wide * 0.3;
+  const far = (Math.max(height + 120, (wide / aspect) * 1.14) / 2 / Math.tan((26 * Math.PI) / 360)) * 1.05 + wide * 0.3;
   useEffect(() => {
     const c = controls.current;
     if (!c) return;
-    c.target.set(0, height / 2 + 4, 0);
+    c.target.set(0, height / 2 - 6, 0);
     const away = camera.position.clone().sub(c.target).normalize();
     camera.position.copy(c.target).addScaledVector(away, far);
     c.update();
@@ -192,15 +190,15 @@ function Rig({ cake, handle }: { cake: Cake; handle: RefObject<TurntableHandle |
   useImperativeHandle(
     handle,
     () => ({
-      look: (view) => turnTo(VIEW_ANGLES[view].turn, VIEW_ANGLES[view].fromAbove),
+      look: (view) => turnTo(VIEW_TURNS[view], fromAboveFor(view, height, wide)),
       turnBy: (rad) => {
         const c = controls.current;
         if (c) turnTo(c.getAzimuthalAngle() + rad, c.getPolarAngle());
       },
     }),
-    [turnTo],
+    [turnTo, height, wide],
   );
-  useEffect(() => turnTo(VIEW_ANGLES.front.turn, VIEW_ANGLES.front.fromAbove), [turnTo]);
+  useEffect(() => turnTo(VIEW_TURNS.front, fromAboveFor('front', height, wide)), [turnTo, height, wide]);
   return (
     <OrbitControls
       ref={controls}

@@ -214,7 +214,7 @@ export function PiecePicture({
   const head = plan.heads.find((h) => h.pieceId === pieceId);
   if (!piece || !head) return null;
   const long = Math.max(head.radialMm, head.axialMm) * 2;
-  return <SvgPortrait kind={piece} x={x} y={y} size={Math.max(16, Math.min(small ? 28 : 54, long * 0.78))} />;
+  return <SvgPortrait kind={piece} x={x} y={y} size={Math.max(16, Math.min(small ? 30 : 62, long * 0.95))} />;
 }
 
 function Ruler({

@@ -44,7 +44,7 @@ export const FLOWERS: readonly Species[] = [
     wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.5, white: false },
   },
   {
-    id: 'anemone', name: 'Anemone', plural: 'anemones', role: 'secondary', habit: 'head', shape: anemone, stages: stages(0.4, 0.75),
+    id: 'anemone', name: 'Anemone', plural: 'anemones', role: 'secondary', habit: 'head', shape: anemone, occlusion: 0.5, stages: stages(0.4, 0.75),
     sizesMm: [54, 46, 38], pasteMm: 0.7, solidity: 0.7, method: 'wired petals', breakageShare: 0.15, monthsNorth: [12, 1, 2, 3, 4],
     colourways: [{ id: 'white', name: 'white', hue: '#e9e3df', second: '#2a2436' }, { id: 'ink', name: 'ink', hue: '#5b4a8c', second: '#1d1a2b' }],
     wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: { name: 'petal', count: 10, swg: 28, lengthMm: 70 }, stamens: { count: 34, swg: 33, lengthMm: 60 } },
