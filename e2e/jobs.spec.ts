@@ -114,3 +114,17 @@ test('evening light is remembered', async ({ page }) => {
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
 });
+
+test('the bench’s own settings reach the plan: wire system, length of a wire, glue and allergens', async ({ page }) => {
+  await openBench(page, '/brief');
+  await page.getByText('Wire, glue and allergens').click();
+  await page.getByRole('radio', { name: 'AWG' }).click();
+  await page.getByRole('radio', { name: 'Egg white' }).click();
+  await page.getByRole('checkbox', { name: 'sesame' }).check();
+  await page.getByLabel('Length of a wire').fill('400');
+  await goTo(page, 'Wire & tape');
+  await expect(page.getByRole('region', { name: 'Wire to cut' })).toContainText('One bar is one wire of 400 mm');
+  await expect(page.getByRole('region', { name: 'Wire to cut' })).toContainText(/\d+ AWG/);
+  await goTo(page, 'Hand over');
+  await expect(page.getByRole('article', { name: 'Hand-over sheet' })).toContainText(/sesame/);
+});

@@ -11,8 +11,6 @@ export function defaultBrief(leavesAt: string): Brief {
     leavesAt,
     guests: 30,
     smallChildren: false,
-    hemisphere: 'north',
-    botanical: false,
     style: 'focal-led',
     dust: 'unknown',
     glue: 'CMC glue',

@@ -15,8 +15,6 @@ export const briefSchema = v.object({
   leavesAt: wallTime,
   guests: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(100_000)),
   smallChildren: v.boolean(),
-  hemisphere: v.picklist(['north', 'south']),
-  botanical: v.boolean(),
   style: v.picklist(STYLES),
   /** what the dust on the pieces is: unknown counts as not edible until its label is recorded */
   dust: v.picklist(['edible', 'not edible', 'unknown']),

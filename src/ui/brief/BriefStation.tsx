@@ -6,6 +6,7 @@ import { cakeFaults, tierName, crumbs, type Cake } from '@/core/cake/cake';
 import { newTier } from '@/core/plan/newProject';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
+import { BenchSettings } from './BenchSettings';
 import { CakeDrawing } from './CakeDrawing';
 import { Flowers } from './FlowerChoice';
 import { DayAndTable } from './DayAndTable';
@@ -22,6 +23,7 @@ export function BriefStation() {
       <section aria-label="Cake">
         <NameField />
         <CakeForm cake={cake} />
+        <BenchSettings />
         {faults.map((f) => (
           <p key={f.path} role="alert" className="mt-2 rounded-xl bg-[var(--stopwash)] px-3 py-2">
             {f.message}
