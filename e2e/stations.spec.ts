@@ -99,6 +99,7 @@ test('a stop closes the way out: bare wire planned into cake is never a go', asy
   await expect(stationLink(page, 'Hand over')).toContainText('needs Place');
   await goTo(page, 'Place');
   await expect(page.getByRole('region', { name: 'Messages' })).toContainText(/not made for food contact/);
+  await saved(page);
   await page.goto('/hand-over');
   await expect(page.getByRole('heading', { name: /No sheet yet|Before you cut/ })).toBeVisible();
   await expect(page.getByText('no stop is left')).toHaveCount(0);

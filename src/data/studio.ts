@@ -82,7 +82,7 @@ export interface StudioActions {
 
 export type Studio = StudioState & StudioActions;
 
-const SAVE_AFTER_MS = 350;
+const SAVE_AFTER_MS = 200;
 
 const EMPTY: StudioState = {
   ready: false,
