@@ -262,6 +262,7 @@ describe('the hand-over sheet', () => {
     );
     const { handOver } = derivePlan(project);
     expect(handOver.smallParts.join()).toMatch(/rosehip/);
+    expect(handOver.smallParts.join()).toMatch(/ranunculus buds/);
     expect(handOver.allergens).toEqual(expect.arrayContaining(['wheat', 'egg']));
     expect(handOver.cautions.join(' ')).toMatch(/local food rules/);
     expect(derivePlan({ ...project, brief: { ...project.brief, smallChildren: false } }).handOver.smallParts).toEqual([]);

@@ -4,6 +4,7 @@ import type { TrayKind } from '../make/tray';
 import { barrierById } from '../place/barrier';
 import type { Entry } from '../place/entry';
 import { speciesById } from '../botany/catalogue';
+import { pieceName } from '../botany/species';
 import type { Project } from './project';
 
 /** The US nine (FALCPA 2004 with FASTER 2021). Values from memory. */
@@ -47,7 +48,9 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
   const allergens = [
     ...new Set([...brief.allergensInCake, ...fromBarriers, ...(brief.glue === 'egg white' && tray.length ? ['egg'] : [])]),
   ];
-  const small = tray.filter((k) => k.role === 'berry' || k.role === 'bud').map((k) => speciesById(k.species).plural);
+  const small = tray
+    .filter((k) => k.role === 'berry' || k.role === 'bud')
+    .map((k) => (k.role === 'bud' ? `${pieceName(speciesById(k.species), k.stage)}s` : speciesById(k.species).plural));
   return {
     goesIn: entries.length,
     comesOut: out.length,
