@@ -95,7 +95,7 @@ describe('wiring a spray', () => {
     expect(inPick.length).toBeGreaterThan(0);
   });
 
-  test('no arm is asked for more than its bundle bears, carriers counted', () => {
+  test('every joint of an arm has its wires and its thickness', () => {
     for (const arm of ['first', 'second'] as const) {
       const joints = spray!.joints.filter((j) => j.arm === arm && !j.onto);
       for (const j of joints) {

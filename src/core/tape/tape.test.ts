@@ -112,6 +112,14 @@ describe.each(FORMS.flatMap((form) => [1, 2, 3].map((seed) => [form, seed] as co
       });
     });
 
+    test('the angle of a joint is the one that its stalk is drawn at', () => {
+      each((_s, j) => {
+        expect(j.angleDeg).toBeGreaterThanOrEqual(0);
+        expect(j.angleDeg).toBeLessThanOrEqual(180);
+      });
+      expect(new Set(sprays.flatMap((s) => s.joints.map((j) => Math.round(j.angleDeg)))).size).toBeGreaterThan(2);
+    });
+
     test('same input, same trees', () => {
       expect(branchTrees(scene.heads, scene.line, 'a1')).toEqual(sprays);
     });

@@ -1,8 +1,8 @@
 import type { PlacedPiece } from '../compose/placement';
 import type { Line } from '../compose/line';
 import { hermite, polylineLengthMm } from '../geometry/curve';
-import { clamp } from '../geometry/numbers';
-import { addScaled, distance, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
+import { clamp, radToDeg } from '../geometry/numbers';
+import { addScaled, angleBetween, distance, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 
 /** A joint: where a piece's stem (or a side branch) is taped to the stem it joins. Lengths in mm along that stem. */
 export interface Joint {
@@ -16,6 +16,7 @@ export interface Joint {
   fromTipMm: number;
   toPickMm: number;
   stalkMm: number;
+  /** between the stalk, head to joint, and the way on toward the pick */
   angleDeg: number;
   side: 'left' | 'right';
   at: Vec3;
@@ -264,7 +265,7 @@ function armJoint(
     fromTipMm,
     toPickMm: plan.toPick,
     stalkMm: polylineLengthMm(curve),
-    angleDeg: tip ? 0 : 45,
+    angleDeg: radToDeg(angleBetween(sub(at, curve[0]!), onward)),
     side: plan.local.y >= stemSide(group, line, p.piece.s) ? 'left' : 'right',
     at,
     curve,
@@ -295,7 +296,7 @@ function heelJoint(
     fromTipMm: 0,
     toPickMm: 0,
     stalkMm: polylineLengthMm(curve),
-    angleDeg: 60,
+    angleDeg: radToDeg(angleBetween(sub(at, curve[0]!), scale(frame.normal, -1))),
     side: local.y >= 0 ? 'left' : 'right',
     at,
     curve,

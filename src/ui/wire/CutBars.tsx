@@ -42,6 +42,7 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
   const least = plan.cuts.map((c) => proven.get(keyOf(c)) ?? c.least);
   const leastBars = least.reduce((a, p) => a + p.bars.length, 0);
   const fractionBars = plan.cuts.reduce((a, c) => a + c.fractions.bars.length, 0);
+  const boundBars = least.reduce((a, p) => a + p.boundBars, 0);
   const allProven = least.every((p) => p.proven);
   const wire = picked && plan.wires.find((w) => w.gauge === picked.gauge && w.lengthMm === picked.mm);
   return (
@@ -61,7 +62,7 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
       <p className="say pb-3">
         {wire
           ? `${wire.lengthMm} mm for ${wire.label.toLowerCase()} is ${wire.terms.map((t) => `${t.mm} ${t.name}`).join(', ')}.`
-          : `One bar is one wire of ${stockMm} mm. ${allProven ? 'No plan needs fewer lengths.' : 'At most a length or two could still be saved.'} Press a length to see its sum.`}
+          : `One bar is one wire of ${stockMm} mm. ${allProven ? 'No plan needs fewer lengths.' : `At most ${plural(leastBars - boundBars, 'length')} could still be saved.`} Press a length to see its sum.`}
       </p>
       <div className="grid gap-x-10 gap-y-2 lg:grid-cols-2">
         {plan.cuts.map((c, i) => (

@@ -1,6 +1,5 @@
 import { IDENTITY } from '../../geometry/affine';
-import { seededRandom } from '../../geometry/random';
-import { distance, dot, normalize, type Vec3 } from '../../geometry/vec3';
+import { distance, dot, normalize } from '../../geometry/vec3';
 import { MeshBuilder, meshArea, meshVolume } from './mesh';
 import { bakeOcclusion } from './occlusion';
 import { hexToLinear, paintAt, petalPaint, shade } from './paint';
@@ -183,12 +182,4 @@ describe('colour', () => {
     expect(Math.max(...b.colours)).toBeGreaterThan(0.8);
     bakeOcclusion(new MeshBuilder(false), 1, [1, 1, 1]);
   });
-});
-
-test('a seed decides the small irregularities: same seed, same triangles', () => {
-  const make = (seed: number): Vec3 => {
-    const random = seededRandom(seed);
-    return [random(), random(), random()];
-  };
-  expect(make(4)).toEqual(make(4));
 });
