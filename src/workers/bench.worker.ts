@@ -48,7 +48,7 @@ const bench = {
     arrangements: readonly Arrangement[],
     view: { azimuthRad: number; elevationDeg: number; width: number; height: number; coarse: boolean },
   ): Picture {
-    const heads = arrangements.flatMap((a) => buildScene(cake, a)?.heads ?? []);
+    const scenes = arrangements.flatMap((a) => buildScene(cake, a) ?? []);
     const sight = cakeSight(
       cake,
       view.azimuthRad,
@@ -56,7 +56,7 @@ const bench = {
       Math.min(1600, view.width),
       Math.min(1600, view.height),
     );
-    return cakePicture(cake, heads, sight, 2, view.coarse);
+    return cakePicture(cake, scenes, sight, 2, view.coarse);
   },
   async cutOptimally(demands: readonly CutDemand[], stockMm: number): Promise<CutPlan> {
     highs ??= highsLoader();

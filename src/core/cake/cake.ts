@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { outlineOf, type Outline } from './outline';
 
 const colour = v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'a colour is written #rrggbb'));
 const mm = (least: number, most: number, what: string) =>
@@ -9,14 +10,27 @@ const mm = (least: number, most: number, what: string) =>
     v.maxValue(most, `${what} is at most ${most} mm`),
   );
 
+export const TIER_SHAPES = ['round', 'square', 'rectangle', 'hexagon'] as const;
+
 export const tierSchema = v.object({
   id: v.pipe(v.string(), v.minLength(1)),
   /** Plan outline of the tier. */
-  shape: v.picklist(['round']),
+  shape: v.picklist(TIER_SHAPES),
+  /** across: a round's diameter, the side of a square, a rectangle's width, a hexagon from flat to flat */
   diameterMm: mm(40, 800, 'a tier’s diameter'),
+  /** a rectangle's other side, front to back; other shapes do not use it */
+  depthMm: v.optional(mm(40, 800, 'a tier’s depth'), 200),
+  /** radius of the softened upright corners of shapes that have corners */
+  cornerMm: v.optional(mm(0, 120, 'a tier’s corner radius'), 12),
+  /** off the middle of the board, x to the right and y to the back, and turned counter-clockwise seen from above */
+  offset: v.optional(v.object({ xMm: mm(-300, 300, 'a tier’s offset'), yMm: mm(-300, 300, 'a tier’s offset') }), {
+    xMm: 0,
+    yMm: 0,
+  }),
+  turnRad: v.optional(v.pipe(v.number(), v.finite('a tier’s turn is a number')), 0),
   heightMm: mm(10, 400, 'a tier’s height'),
-  /** What stands inside: cake that is eaten, foam that nobody eats. */
-  kind: v.picklist(['edible', 'dummy']),
+  /** What stands inside: cake that is eaten, foam that nobody eats, or a separator that only holds the next tier up. */
+  kind: v.picklist(['edible', 'dummy', 'separator']),
   covering: v.object({ name: v.string(), colour, eaten: v.boolean() }),
   /** Radius of the softened top edge. */
   edgeRadiusMm: mm(0, 40, 'a tier’s edge radius'),
@@ -25,7 +39,7 @@ export const tierSchema = v.object({
 export const crumbs = ['sponge', 'sponge, chilled', 'butter cake', 'butter cake, chilled', 'fruit cake'] as const;
 
 export const cakeSchema = v.object({
-  /** Bottom tier first; each stands in the middle of the one below. The origin is the centre of the board’s top. */
+  /** Bottom tier first; each stands on the one below. The origin is the centre of the board’s top. */
   tiers: v.pipe(v.array(tierSchema), v.maxLength(8, 'a cake has at most 8 tiers')),
   board: v.object({ diameterMm: mm(50, 1000, 'the board’s diameter'), thicknessMm: mm(1, 60, 'the board’s thickness') }),
   crumb: v.picklist(crumbs),
@@ -51,6 +65,8 @@ export type Cake = v.InferOutput<typeof cakeSchema>;
 export interface StackedTier {
   tier: Tier;
   index: number;
+  outline: Outline;
+  /** half the size across */
   radiusMm: number;
   footMm: number;
   topMm: number;
@@ -60,13 +76,16 @@ export interface StackedTier {
 export function stackTiers(cake: Cake): StackedTier[] {
   let footMm = 0;
   return cake.tiers.map((tier, index) => {
+    const narrow = Math.min(tier.diameterMm, tier.shape === 'rectangle' ? tier.depthMm : Infinity) / 2;
+    const edgeMm = Math.min(tier.edgeRadiusMm, narrow - 1, tier.heightMm / 2);
     const stacked = {
       tier,
       index,
+      outline: outlineOf(tier, edgeMm),
       radiusMm: tier.diameterMm / 2,
       footMm,
       topMm: footMm + tier.heightMm,
-      edgeMm: Math.min(tier.edgeRadiusMm, tier.diameterMm / 2 - 1, tier.heightMm / 2),
+      edgeMm,
     };
     footMm = stacked.topMm;
     return stacked;
@@ -93,20 +112,25 @@ export interface CakeFault {
 export function cakeFaults(cake: Cake): CakeFault[] {
   const faults: CakeFault[] = [];
   if (cake.tiers.length === 0) faults.push({ path: 'cake.tiers', message: 'The cake has no tier yet: add one in Brief.' });
-  cake.tiers.forEach((tier, i) => {
-    const below = cake.tiers[i - 1];
-    if (below && tier.diameterMm > below.diameterMm) {
-      faults.push({
-        path: `cake.tiers.${i}.diameterMm`,
-        message: `The ${tierName(cake, i)} is wider than the one it stands on: ${tier.diameterMm} over ${below.diameterMm} mm.`,
-      });
-    }
+  const stacked = stackTiers(cake);
+  stacked.forEach(({ tier, outline }, i) => {
+    const below = stacked[i - 1];
+    const overMm = below ? Math.max(...outline.round(0).map((p) => below.outline.signedMm(p.x, p.y))) : 0;
+    if (!below || overMm <= 0.01) return;
+    const wider = tier.diameterMm > below.tier.diameterMm;
+    faults.push({
+      path: `cake.tiers.${i}.${wider ? 'diameterMm' : 'offset'}`,
+      message: wider
+        ? `The ${tierName(cake, i)} is wider than the one it stands on: ${tier.diameterMm} over ${below.tier.diameterMm} mm.`
+        : `The ${tierName(cake, i)} stands ${Math.ceil(overMm)} mm over the edge of the one below.`,
+    });
   });
-  const bottom = cake.tiers[0];
-  if (bottom && cake.board.diameterMm < bottom.diameterMm) {
+  const bottom = stacked[0];
+  const wide = bottom ? 2 * Math.max(...bottom.outline.round(0).map((p) => Math.hypot(p.x, p.y))) : 0;
+  if (bottom && cake.board.diameterMm < wide - 0.01) {
     faults.push({
       path: 'cake.board.diameterMm',
-      message: `The board is smaller than the bottom tier: ${cake.board.diameterMm} under ${bottom.diameterMm} mm.`,
+      message: `The board is smaller than the bottom tier: ${cake.board.diameterMm} under ${Math.round(wide)} mm.`,
     });
   }
   return faults;

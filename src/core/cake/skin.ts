@@ -1,14 +1,17 @@
-import { clamp, TAU } from '../geometry/numbers';
+import { TAU } from '../geometry/numbers';
 import type { Vec3 } from '../geometry/vec3';
 import { normalize } from '../geometry/vec3';
 import { stackTiers, type Cake, type StackedTier } from './cake';
 
 /**
- * The skin unrolled. A place on it is an azimuth (radians, front −π/2, counter-clockwise seen from above) and a
- * meridian length: millimetres from the centre of the cake's top, outward over the top, down the side, over each
- * ledge, to the board and outward on it.
+ * The skin unrolled about its pole, the middle of the top tier. A place on it is an azimuth (radians, front −π/2,
+ * counter-clockwise seen from above) and a meridian length: from the pole outward over the top, down the side, over each
+ * ledge, to the board and outward on it. Meridian lengths are true millimetres on edges and sides; on tops and ledges they are
+ * true on round tiers about the pole and stretched in proportion elsewhere, so that one length is one place on every azimuth.
  */
 export interface Skin {
+  /** all tiers round about the pole: azimuth and meridian are square to each other and true everywhere */
+  even: boolean;
   /** Meridian length at which the board begins. */
   lengthMm: number;
   at(azimuthRad: number, meridianMm: number): SkinPoint;
@@ -44,62 +47,143 @@ export const NORMAL_BLEND_MM = 14;
 const BLEND_STEPS = 14;
 const TABLE_STEP_MM = 1;
 
+/** A place at a meridian length, horizontally from the pole. */
+interface Place {
+  x: number;
+  y: number;
+  z: number;
+}
+
+/** Outward and upward share of the normal at a meridian length, the same at every azimuth. */
+interface Profile {
+  nr: number;
+  nz: number;
+}
+
 interface Stretch {
   fromMm: number;
   toMm: number;
   tierIndex: number;
   face: Face;
-  /** radius and height at a distance into the stretch, with the outward normal in the meridian plane */
-  place(mm: number): { r: number; z: number; nr: number; nz: number };
+  profile(mm: number): Profile;
+  place(azimuthRad: number, mm: number): Place;
 }
 
-function tierStretches(tier: StackedTier, innerR: number, fromMm: number): { stretches: Stretch[]; span: TierSpan } {
+/** Where an outline lies along an azimuth from the pole, and which way it looks there. */
+interface Rim {
+  x: number;
+  y: number;
+  nx: number;
+  ny: number;
+}
+
+type RimAt = (azimuthRad: number) => Rim;
+
+const RIM_STEPS = 1440;
+
+/** A tier's outline drawn in by its edge radius. Round tiers about the pole are exact; others are laid down in a table. */
+function rimOf(tier: StackedTier, pole: readonly [number, number]): RimAt {
+  const { outline, edgeMm } = tier;
+  if (tier.tier.shape === 'round' && outline.xMm === pole[0] && outline.yMm === pole[1]) {
+    const r = tier.radiusMm - edgeMm;
+    return (a) => ({ x: r * Math.cos(a), y: r * Math.sin(a), nx: Math.cos(a), ny: Math.sin(a) });
+  }
+  const exact = (a: number): Rim => {
+    const reach = outline.reachMm(pole[0], pole[1], a, edgeMm);
+    const x = reach * Math.cos(a);
+    const y = reach * Math.sin(a);
+    const [nx, ny] = outline.outwardAt(pole[0] + x, pole[1] + y);
+    return { x, y, nx, ny };
+  };
+  let table: Rim[] | null = null;
+  return (a) => {
+    table ??= Array.from({ length: RIM_STEPS + 1 }, (_, i) => exact((i / RIM_STEPS) * TAU));
+    const at = ((((a % TAU) + TAU) % TAU) / TAU) * RIM_STEPS;
+    const k = Math.min(RIM_STEPS - 1, Math.floor(at));
+    const t = at - k;
+    const [p, q] = [table[k]!, table[k + 1]!];
+    const nx = p.nx + (q.nx - p.nx) * t;
+    const ny = p.ny + (q.ny - p.ny) * t;
+    const size = Math.hypot(nx, ny) || 1;
+    return { x: p.x + (q.x - p.x) * t, y: p.y + (q.y - p.y) * t, nx: nx / size, ny: ny / size };
+  };
+}
+
+/** The same rim moved out by some millimetres, square to itself. */
+const beyond = (rim: Rim, mm: number): Rim => ({ ...rim, x: rim.x + rim.nx * mm, y: rim.y + rim.ny * mm });
+
+const LEAST_LEDGE_MM = 4;
+
+function tierStretches(
+  tier: StackedTier,
+  rim: RimAt,
+  above: { radiusMm: number; foot: RimAt } | null,
+  fromMm: number,
+): { stretches: Stretch[]; span: TierSpan } {
   const { radiusMm: R, edgeMm: e, topMm, footMm, index } = tier;
-  const flat = Math.max(0, R - e - innerR);
-  const arc = (e * Math.PI) / 2;
-  const wall = topMm - e - footMm;
+  const flat = Math.max(LEAST_LEDGE_MM, R - e - (above?.radiusMm ?? 0));
   const edgeFromMm = fromMm + flat;
-  const sideFromMm = edgeFromMm + arc;
-  const sideToMm = sideFromMm + wall;
-  const stretches: Stretch[] = [
-    { fromMm, toMm: edgeFromMm, tierIndex: index, face: 'top', place: (m) => ({ r: innerR + m, z: topMm, nr: 0, nz: 1 }) },
-    {
-      fromMm: edgeFromMm,
-      toMm: sideFromMm,
-      tierIndex: index,
-      face: 'edge',
-      place: (m) => {
-        const a = e > 0 ? m / e : 0;
-        return { r: R - e + e * Math.sin(a), z: topMm - e + e * Math.cos(a), nr: Math.sin(a), nz: Math.cos(a) };
+  const sideFromMm = edgeFromMm + (e * Math.PI) / 2;
+  const sideToMm = sideFromMm + topMm - e - footMm;
+  const turn = (mm: number) => (e > 0 ? mm / e : 0);
+  const stretch = (fromMm: number, toMm: number, face: Face, profile: Stretch['profile'], place: Stretch['place']): Stretch => ({
+    fromMm,
+    toMm,
+    tierIndex: index,
+    face,
+    profile,
+    place,
+  });
+  const stretches = [
+    stretch(
+      fromMm,
+      edgeFromMm,
+      'top',
+      () => ({ nr: 0, nz: 1 }),
+      (a, m) => {
+        const out = rim(a);
+        const inner = above?.foot(a) ?? { x: 0, y: 0 };
+        const t = m / flat;
+        return { x: inner.x + (out.x - inner.x) * t, y: inner.y + (out.y - inner.y) * t, z: topMm };
       },
-    },
-    {
-      fromMm: sideFromMm,
-      toMm: sideToMm,
-      tierIndex: index,
-      face: 'side',
-      place: (m) => ({ r: R, z: topMm - e - m, nr: 1, nz: 0 }),
-    },
+    ),
+    stretch(
+      edgeFromMm,
+      sideFromMm,
+      'edge',
+      (m) => ({ nr: Math.sin(turn(m)), nz: Math.cos(turn(m)) }),
+      (a, m) => ({ ...beyond(rim(a), e * Math.sin(turn(m))), z: topMm - e + e * Math.cos(turn(m)) }),
+    ),
+    stretch(
+      sideFromMm,
+      sideToMm,
+      'side',
+      () => ({ nr: 1, nz: 0 }),
+      (a, m) => ({ ...beyond(rim(a), e), z: topMm - e - m }),
+    ),
   ];
   return { stretches, span: { tierIndex: index, topFromMm: fromMm, edgeFromMm, sideFromMm, sideToMm } };
 }
 
-interface MeridianPlace {
-  nr: number;
-  nz: number;
-}
-
-/** Normals in the meridian plane, averaged and laid down in a table; between its entries they are mixed. Past its end they look up. */
-function blendedNormals(place: (m: number) => MeridianPlace, toMm: number): (m: number) => MeridianPlace {
+/**
+ * Normals averaged along the meridian and laid down in a table, each tier's outward share apart because each looks outward in
+ * its own way; between entries they are mixed. Past its end they look up.
+ */
+function blendedNormals(
+  find: (m: number) => Stretch,
+  tierCount: number,
+  toMm: number,
+): (m: number) => { outward: readonly number[]; up: number } {
   const count = Math.ceil(toMm / TABLE_STEP_MM) + 2;
-  const radial = new Float64Array(count);
+  const outward = Array.from({ length: tierCount }, () => new Float64Array(count));
   const up = new Float64Array(count);
   for (let k = 0; k < count; k++) {
     for (let i = -BLEND_STEPS; i <= BLEND_STEPS; i++) {
       const m = k * TABLE_STEP_MM + (i * NORMAL_BLEND_MM) / BLEND_STEPS;
-      const here = place(Math.abs(m));
+      const stretch = find(Math.abs(m));
+      const here = stretch.profile(Math.abs(m) - stretch.fromMm);
       const weight = 1 - Math.abs(i) / (BLEND_STEPS + 1);
-      radial[k]! += (m < 0 ? -here.nr : here.nr) * weight;
+      if (stretch.tierIndex >= 0) outward[stretch.tierIndex]![k]! += (m < 0 ? -here.nr : here.nr) * weight;
       up[k]! += here.nz * weight;
     }
   }
@@ -107,10 +191,8 @@ function blendedNormals(place: (m: number) => MeridianPlace, toMm: number): (m: 
     const x = m / TABLE_STEP_MM;
     const k = Math.min(count - 2, Math.floor(x));
     const t = Math.min(1, x - k);
-    const nr = radial[k]! + (radial[k + 1]! - radial[k]!) * t;
-    const nz = up[k]! + (up[k + 1]! - up[k]!) * t;
-    const size = Math.hypot(nr, nz) || 1;
-    return { nr: nr / size, nz: nz / size };
+    const at = (table: Float64Array) => table[k]! + (table[k + 1]! - table[k]!) * t;
+    return { outward: outward.map(at), up: at(up) };
   };
 }
 
@@ -125,78 +207,76 @@ export function cakeSkin(cake: Cake): Skin {
   return skin;
 }
 
-function unrollSkin(cake: Cake): Skin {
-  const tiers = stackTiers(cake);
+/** Every stretch of the meridian from the pole down, and outward on the board. */
+function stretchesOf(tiers: readonly StackedTier[], rims: readonly RimAt[]): { stretches: Stretch[]; spans: TierSpan[] } {
   const stretches: Stretch[] = [];
   const spans: TierSpan[] = [];
+  const footOf =
+    (k: number): RimAt =>
+    (a) =>
+      beyond(rims[k]!(a), tiers[k]!.edgeMm);
   let fromMm = 0;
-  let innerR = 0;
   for (const tier of [...tiers].reverse()) {
-    const made = tierStretches(tier, innerR, fromMm);
+    const above = tiers[tier.index + 1];
+    const on = above ? { radiusMm: above.radiusMm, foot: footOf(above.index) } : null;
+    const made = tierStretches(tier, rims[tier.index]!, on, fromMm);
     stretches.push(...made.stretches);
     spans.unshift(made.span);
     fromMm = made.span.sideToMm;
-    innerR = tier.radiusMm;
   }
-  const lengthMm = fromMm;
   stretches.push({
     fromMm,
     toMm: Infinity,
     tierIndex: -1,
     face: 'board',
-    place: (m) => ({ r: innerR + m, z: 0, nr: 0, nz: 1 }),
+    profile: () => ({ nr: 0, nz: 1 }),
+    place: (a, m) => (tiers.length ? { ...beyond(footOf(0)(a), m), z: 0 } : { x: m * Math.cos(a), y: m * Math.sin(a), z: 0 }),
   });
+  return { stretches, spans };
+}
 
-  const find = (m: number): Stretch => stretches.find((s) => m < s.toMm) ?? stretches[stretches.length - 1]!;
-  const place = (m: number) => {
-    const stretch = find(Math.max(0, m));
-    return { stretch, ...stretch.place(Math.max(0, m) - stretch.fromMm) };
-  };
-  const blended = blendedNormals(place, lengthMm + 80);
+function unrollSkin(cake: Cake): Skin {
+  const tiers = stackTiers(cake);
+  const top = tiers[tiers.length - 1]?.outline;
+  const pole = [top?.xMm ?? 0, top?.yMm ?? 0] as const;
+  const rims = tiers.map((tier) => rimOf(tier, pole));
+  const { stretches, spans } = stretchesOf(tiers, rims);
+  const last = stretches[stretches.length - 1]!;
+  const find = (m: number): Stretch => stretches.find((s) => m < s.toMm) ?? last;
+  const blended = blendedNormals(find, tiers.length, last.fromMm + 80);
 
   const at = (azimuthRad: number, meridianMm: number): SkinPoint => {
     const crossed = meridianMm < 0;
     const azimuth = crossed ? azimuthRad + Math.PI : azimuthRad;
-    const here = place(Math.abs(meridianMm));
-    const n = blended(Math.abs(meridianMm));
-    const c = Math.cos(azimuth);
-    const s = Math.sin(azimuth);
-    const normal = normalize([c * n.nr, s * n.nr, n.nz]);
+    const stretch = find(Math.abs(meridianMm));
+    const here = stretch.place(azimuth, Math.abs(meridianMm) - stretch.fromMm);
+    const { outward, up } = blended(Math.abs(meridianMm));
+    let x = 0;
+    let y = 0;
+    outward.forEach((share, k) => {
+      if (share === 0) return;
+      const rim = rims[k]!(azimuth);
+      x += rim.nx * share;
+      y += rim.ny * share;
+    });
+    const normal = normalize([x, y, up], [0, 0, 1]);
+    const lean = Math.hypot(normal[0], normal[1]);
+    const rim = rims[Math.max(0, stretch.tierIndex)]?.(azimuth) ?? { nx: Math.cos(azimuth), ny: Math.sin(azimuth) };
+    const [ox, oy] = lean > 1e-6 ? [normal[0] / lean, normal[1] / lean] : [rim.nx, rim.ny];
     const flip = crossed ? -1 : 1;
     return {
-      pointMm: [c * here.r, s * here.r, here.z],
+      pointMm: [pole[0] + here.x, pole[1] + here.y, here.z],
       normal,
-      downward: [c * n.nz * flip, s * n.nz * flip, -n.nr * flip],
-      around: [-s * flip, c * flip, 0],
-      radialMm: here.r,
-      tierIndex: here.stretch.tierIndex,
-      face: here.stretch.face,
+      downward: [ox * normal[2] * flip, oy * normal[2] * flip, -lean * flip],
+      around: [-oy * flip, ox * flip, 0],
+      radialMm: Math.hypot(here.x, here.y),
+      tierIndex: stretch.tierIndex,
+      face: stretch.face,
     };
   };
-  return { lengthMm, at, spans };
+  const even = tiers.every((t) => t.tier.shape === 'round' && t.outline.xMm === pole[0] && t.outline.yMm === pole[1]);
+  return { even, lengthMm: last.fromMm, at, spans };
 }
 
 /** The azimuth of a point seen from above, 0…2π. */
 export const azimuthOf = (point: Vec3): number => (Math.atan2(point[1], point[0]) + TAU) % TAU;
-
-/** The meridian length of the skin point nearest to a place, by search along the meridian of its own azimuth. */
-export function meridianNear(skin: Skin, point: Vec3): number {
-  const azimuth = azimuthOf(point);
-  let best = 0;
-  let bestD = Infinity;
-  const d2 = (m: number) => {
-    const p = skin.at(azimuth, m).pointMm;
-    return (p[0] - point[0]) ** 2 + (p[1] - point[1]) ** 2 + (p[2] - point[2]) ** 2;
-  };
-  for (let m = 0; m <= skin.lengthMm + 40; m += 4) {
-    const d = d2(m);
-    if (d < bestD) [bestD, best] = [d, m];
-  }
-  for (let step = 2; step > 0.05; step /= 2) {
-    for (const m of [best - step, best + step]) {
-      const d = d2(Math.max(0, m));
-      if (d < bestD) [bestD, best] = [d, clamp(m, 0, Infinity)];
-    }
-  }
-  return best;
-}

@@ -26,9 +26,9 @@ export interface RayIntoCake {
   meets: 'board' | 'tier below' | 'far side' | 'top' | 'dowel';
 }
 
-/** Signed distance to one tier taken alone: an upright round prism with a softened top edge. */
-function tierDistance(tier: StackedTier, radial: number, z: number): number {
-  const a = radial - tier.radiusMm;
+/** Signed distance to one tier taken alone: an upright prism with a softened top edge. */
+function tierDistance(tier: StackedTier, x: number, y: number, z: number): number {
+  const a = tier.outline.signedMm(x, y);
   const b = z - tier.topMm;
   const e = tier.edgeMm;
   const upper = a > -e && b > -e ? Math.hypot(a + e, b + e) - e : Math.max(a, b);
@@ -36,19 +36,19 @@ function tierDistance(tier: StackedTier, radial: number, z: number): number {
 }
 
 /** Inside a stack only exposed faces count: the side, and the part of the top that the next tier leaves free. */
-function insideDistance(tiers: readonly StackedTier[], k: number, radial: number, z: number): number {
+function insideDistance(tiers: readonly StackedTier[], k: number, x: number, y: number, z: number): number {
   const tier = tiers[k]!;
   const above = tiers[k + 1];
-  const side = sideDepth(tier, radial, z);
+  const side = sideDepth(tier, x, y, z);
   if (!above) return Math.min(side, tier.topMm - z);
-  const ledge = Math.hypot(Math.max(0, above.radiusMm - radial), tier.topMm - z);
+  const ledge = Math.hypot(Math.max(0, -above.outline.signedMm(x, y)), tier.topMm - z);
   return Math.min(side, ledge);
 }
 
 /** Depth below the side wall, rounded edge included, as if the top were closed above. */
-function sideDepth(tier: StackedTier, radial: number, z: number): number {
+function sideDepth(tier: StackedTier, x: number, y: number, z: number): number {
   const e = tier.edgeMm;
-  const a = radial - tier.radiusMm;
+  const a = tier.outline.signedMm(x, y);
   const b = z - tier.topMm;
   return a > -e && b > -e ? e - Math.hypot(a + e, b + e) : -a;
 }
@@ -87,15 +87,29 @@ function rayUpright(
   return enter < leave && leave > 0 ? [enter, leave] : null;
 }
 
+/** Where a ray enters and leaves a tier's prism: the round one round it first, then in from both ends by the plan's distance. */
+function rayPrism(origin: Vec3, direction: Vec3, tier: StackedTier): [number, number] | null {
+  const { xMm, yMm, farMm, signedMm } = tier.outline;
+  const round = rayUpright(origin, direction, { xMm, yMm, radiusMm: farMm, fromMm: tier.footMm, toMm: tier.topMm });
+  const flat = Math.hypot(direction[0], direction[1]);
+  if (!round || tier.tier.shape === 'round') return round;
+  const outside = (t: number) => signedMm(origin[0] + direction[0] * t, origin[1] + direction[1] * t);
+  if (flat < 1e-9) return outside(0) <= 0 ? round : null;
+  let [enter, leave] = round;
+  for (let i = 0; i < 80 && enter < leave && outside(enter) > 1e-4; i++) enter += Math.max(1e-4, outside(enter)) / flat;
+  for (let i = 0; i < 80 && enter < leave && outside(leave) > 1e-4; i++) leave -= Math.max(1e-4, outside(leave)) / flat;
+  return enter < leave && leave > 0 ? [enter, leave] : null;
+}
+
 export function cakeSolid(cake: Cake): CakeSolid {
   const tiers = stackTiers(cake);
 
   const signedDistanceMm = (point: Vec3): number => {
-    const radial = Math.hypot(point[0], point[1]);
+    const [x, y, z] = point;
     let outside = Infinity;
     for (let k = 0; k < tiers.length; k++) {
-      const d = tierDistance(tiers[k]!, radial, point[2]);
-      if (d <= 0) return Math.min(-insideDistance(tiers, k, radial, point[2]), 0);
+      const d = tierDistance(tiers[k]!, x, y, z);
+      if (d <= 0) return Math.min(-insideDistance(tiers, k, x, y, z), 0);
       outside = Math.min(outside, d);
     }
     return outside;
@@ -111,21 +125,13 @@ export function cakeSolid(cake: Cake): CakeSolid {
     return normalize(gradient);
   };
 
-  const tierAt = (point: Vec3): StackedTier | null => {
-    const radial = Math.hypot(point[0], point[1]);
-    return tiers.find((tier) => tierDistance(tier, radial, point[2]) <= 1e-6) ?? null;
-  };
+  const tierAt = (point: Vec3): StackedTier | null =>
+    tiers.find((tier) => tierDistance(tier, point[0], point[1], point[2]) <= 1e-6) ?? null;
 
   const rayInto = (origin: Vec3, direction: Vec3): RayIntoCake | null => {
     let first: { tier: StackedTier; enter: number; leave: number } | null = null;
     for (const tier of tiers) {
-      const hit = rayUpright(origin, direction, {
-        xMm: 0,
-        yMm: 0,
-        radiusMm: tier.radiusMm,
-        fromMm: tier.footMm,
-        toMm: tier.topMm,
-      });
+      const hit = rayPrism(origin, direction, tier);
       if (hit && hit[1] > 0.01 && (!first || hit[0] < first.enter)) first = { tier, enter: hit[0], leave: hit[1] };
     }
     if (!first) return null;

@@ -7,7 +7,7 @@ import { addScaled, angleBetween, distance, dot, normalize, sub, type Vec3 } fro
 import type { Piece } from './arrangement';
 import { envelopeGrid, type EnvelopeGrid } from './envelope';
 import type { Line } from './line';
-import { coversSight, intoCakeMm, outlineShareOf, overlapMm, placePiece, type PlacedPiece } from './placement';
+import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, overlapMm, placePiece, type PlacedPiece } from './placement';
 import { focalZoneMm } from './readings/focal';
 import { sizeCeilingMm } from './readings/grading';
 import { PETAL_GIVE_MM } from './scene';
@@ -17,6 +17,7 @@ const COST = {
   overlapPerMm: 0.55,
   overlapSquared: 0.05,
   cakePerMm: 0.5,
+  letteringPerMm: 0.6,
   uncovered: 70,
   uncoveredBlock: 46,
   sameWay: 1.6,
@@ -115,6 +116,7 @@ export class Annealer {
   /** What piece `i` costs by itself and against all others. */
   private pieceCost(i: number, p: PlacedPiece): number {
     let cost = COST.cakePerMm * Math.max(0, intoCakeMm(p, this.solid) - 0.6);
+    cost += COST.letteringPerMm * intoLetteringMm(p, this.line.plate);
     let touching = 0;
     for (let j = 0; j < this.placed.length; j++) {
       if (j === i) continue;
@@ -124,7 +126,7 @@ export class Annealer {
     }
     const sprig = p.spine.length > 0;
     if (!sprig && touching < 2) cost += COST.floating * (2 - touching);
-    const x = this.line.form === 'posy' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : this.line.armShare(p.piece.s);
+    const x = this.line.shape === 'disc' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : this.line.armShare(p.piece.s);
     if (!sprig && !this.line.closed)
       cost += COST.tooLargePerMm * Math.max(0, p.body.radialMm * 2 - sizeCeilingMm(this.largestMm, x));
     if (p.body.role === 'focal' && !this.line.closed) {
@@ -133,7 +135,7 @@ export class Annealer {
     }
     const half = this.line.halfWidthMm(p.piece.s);
     cost += COST.outsidePerMm * Math.max(0, Math.abs(p.sideMm) + p.body.radialMm * 0.5 - half * 1.1);
-    if (p.body.role === 'foliage' && !this.line.closed && this.line.form !== 'posy') {
+    if (p.body.role === 'foliage' && !this.line.closed && this.line.shape !== 'disc') {
       const out = p.piece.s > this.line.focal ? 1 : -1;
       cost += COST.leafAgainstLine * Math.max(0, 0.1 - out * Math.cos(p.piece.headingRad));
     }

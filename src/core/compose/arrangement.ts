@@ -8,11 +8,19 @@ const between = (what: string, low: number, high: number) =>
 /** Envelope: half-width and rise, full at the focal point, falling to the tips. */
 const envelope = { widthMm: between('the line’s half-width', 4, 160), riseMm: between('the line’s rise', 2, 160) };
 
+const tier = v.pipe(v.number(), v.integer(), v.minValue(0));
+const focal = between('the focal point', 0.05, 0.95);
+/** on a top: from the middle of the tier, mm */
+const onTop = { tier, xMm: finite('its place'), yMm: finite('its place') };
+const standMm = between('the stem’s height', 0, 300);
+
+export const PLAQUE_OUTLINES = ['round', 'oval', 'scalloped', 'banner'] as const;
+
 /** Azimuths in radians: 0 right, counter-clockwise seen from above, front −π/2. */
 export const lineSchema = v.variant('form', [
   v.object({
     form: v.literal('crescent'),
-    tier: v.pipe(v.number(), v.integer(), v.minValue(0)),
+    tier,
     /** azimuth of the tip that stays on the top, and how far round the arc runs from there (signed) */
     fromRad: finite('the crescent’s beginning'),
     sweepRad: between('the crescent’s sweep', -Math.PI * 1.6, Math.PI * 1.6),
@@ -20,7 +28,19 @@ export const lineSchema = v.variant('form', [
     radiusShare: between('the arc’s radius', 0.2, 0.95),
     /** how far the other tip trails down the side, mm below the edge */
     trailMm: between('the trail', 0, 400),
-    focal: between('the focal point', 0.05, 0.95),
+    focal,
+    ...envelope,
+  }),
+  v.object({
+    form: v.literal('lazy S'),
+    tier,
+    /** azimuth of the tip on the top, and how far round it runs from there (signed) to the tip on the side */
+    fromRad: finite('the S’s beginning'),
+    sweepRad: between('the S’s sweep', -Math.PI * 1.6, Math.PI * 1.6),
+    /** how far in from the edge it begins, how far below the edge it ends */
+    insetMm: between('the S’s inset', 0, 300),
+    dropMm: between('the S’s drop', 0, 400),
+    focal,
     ...envelope,
   }),
   v.object({
@@ -32,12 +52,36 @@ export const lineSchema = v.variant('form', [
     lengthDownMm: between('the cascade’s run', 40, 2000),
     /** sideways swing of the middle, mm */
     swingMm: between('the swing', -300, 300),
-    focal: between('the focal point', 0.05, 0.95),
+    focal,
+    ...envelope,
+  }),
+  v.object({
+    form: v.literal('side spray'),
+    tier,
+    /** its middle on the side, azimuth and height above the tier's foot */
+    atRad: finite('the spray’s place'),
+    heightMm: between('the spray’s height', 0, 400),
+    lengthMm: between('the spray’s length', 40, 800),
+    /** rising to its second tip (positive) or falling, and how far its middle bows down */
+    slopeRad: between('the slope', -Math.PI / 2, Math.PI / 2),
+    bowMm: between('the bow', -120, 120),
+    focal,
+    ...envelope,
+  }),
+  v.object({
+    form: v.literal('corner spray'),
+    tier,
+    /** the corner, as an azimuth */
+    atRad: finite('the corner'),
+    /** along the rim on the top (signed), and down the side from the corner */
+    armMm: between('the arm on the top', -400, 400),
+    trailMm: between('the trail', 0, 400),
+    focal,
     ...envelope,
   }),
   v.object({
     form: v.literal('ring'),
-    tier: v.pipe(v.number(), v.integer(), v.minValue(0)),
+    tier,
     where: v.picklist(['top', 'foot']),
     /** on a top: radius as a share of the tier's */
     radiusShare: between('the ring’s radius', 0.2, 0.95),
@@ -48,13 +92,47 @@ export const lineSchema = v.variant('form', [
     ...envelope,
   }),
   v.object({
-    form: v.literal('posy'),
-    tier: v.pipe(v.number(), v.integer(), v.minValue(0)),
-    xMm: finite('the posy’s place'),
-    yMm: finite('the posy’s place'),
+    form: v.literal('garland'),
+    tier,
+    /** azimuth of the first point it hangs from, and how far round it goes (a full turn closes it) */
+    fromRad: finite('the garland’s beginning'),
+    sweepRad: between('the garland’s sweep', 0.2, Math.PI * 2),
+    swags: v.pipe(v.number(), v.integer(), v.minValue(1, 'a garland has at least one swag'), v.maxValue(24)),
+    /** points below the edge, and how far each swag hangs below its points */
+    hangMm: between('the points’ drop', 0, 300),
+    dropMm: between('the swag', 2, 300),
     focal: between('the focal point', 0, 1),
     ...envelope,
   }),
+  v.object({ form: v.literal('posy'), ...onTop, focal: between('the focal point', 0, 1), ...envelope }),
+  v.object({
+    form: v.literal('cluster'),
+    ...onTop,
+    /** on one stem of this height: a fan that looks forward, or a dome that looks all round */
+    spread: v.picklist(['fan', 'dome']),
+    standMm,
+    sweepRad: between('the fan’s sweep', 0.5, Math.PI * 1.2),
+    focal: between('the focal point', 0, 1),
+    ...envelope,
+  }),
+  v.object({
+    form: v.literal('plaque'),
+    ...onTop,
+    outline: v.picklist(PLAQUE_OUTLINES),
+    plateWidthMm: between('the plaque’s width', 20, 400),
+    plateHeightMm: between('the plaque’s height', 15, 300),
+    /** upright on two skewers, facing front, or lying flat */
+    upright: v.boolean(),
+    standMm,
+    lettering: v.pipe(v.string(), v.maxLength(60, 'the lettering has at most 60 letters')),
+    colour: v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'a colour is written #rrggbb')),
+    /** where on the rim the flowers begin (0 right, counter-clockwise as one reads it) and how far round they go */
+    fromRad: finite('the plaque’s flowers'),
+    sweepRad: between('the plaque’s flowers', 0.4, Math.PI * 2),
+    focal,
+    ...envelope,
+  }),
+  v.object({ form: v.literal('pick'), ...onTop, standMm, focal: between('the focal point', 0, 1), ...envelope }),
 ]);
 
 export type LineSpec = v.InferOutput<typeof lineSchema>;

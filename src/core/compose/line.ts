@@ -1,12 +1,19 @@
 import type { Cake } from '../cake/cake';
-import { cakeSkin, type Skin } from '../cake/skin';
+import { cakeSkin, type Skin, type SkinPoint } from '../cake/skin';
 import { clamp } from '../geometry/numbers';
-import { cross, distance, normalize, sub, type Vec3 } from '../geometry/vec3';
+import { cross, distance, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import type { LineForm, LineSpec } from './arrangement';
 import { cascade } from './lines/cascade';
+import { cluster } from './lines/cluster';
+import { cornerSpray } from './lines/cornerSpray';
 import { crescent } from './lines/crescent';
+import { garland } from './lines/garland';
+import { lazyS } from './lines/lazyS';
+import { pick } from './lines/pick';
+import { plaque } from './lines/plaque';
 import { posy } from './lines/posy';
 import { ring } from './lines/ring';
+import { sideSpray } from './lines/sideSpray';
 
 /** A place on the skin beside the line, with directions: outward, along toward s = 1, and to the + side. */
 export interface LineFrame {
@@ -19,6 +26,8 @@ export interface LineFrame {
 /** A curve on the skin with its envelope. `s` runs 0…1 by arc length; side in mm. */
 export interface Line {
   form: LineForm;
+  /** open between two tips, closed upon itself, or a disc that is judged from its middle */
+  shape: 'open' | 'ring' | 'disc';
   closed: boolean;
   lengthMm: number;
   focal: number;
@@ -27,7 +36,33 @@ export interface Line {
   halfWidthMm(s: number): number;
   riseMm(s: number): number;
   at(s: number, sideMm: number): LineFrame;
+  /** one stem that holds everything up: where it enters and how high it stands; null where pieces go in on their own */
+  stand: Stand | null;
+  /** a plaque that pieces are glued to, with the part kept free for its lettering */
+  plate: Plate | null;
 }
+
+export interface Stand {
+  footMm: Vec3;
+  topMm: Vec3;
+}
+
+/** A flat plaque: its own axes, its outline as one reads it, and the box that the lettering needs. */
+export interface Plate {
+  centreMm: Vec3;
+  across: Vec3;
+  up: Vec3;
+  normal: Vec3;
+  thicknessMm: number;
+  outlineMm: readonly (readonly [x: number, y: number])[];
+  letteringHalfMm: readonly [across: number, up: number];
+  lettering: string;
+  upright: boolean;
+  colour: string;
+}
+
+/** A plaque stands on two skewers at this share of its half-width to either side, so that it cannot turn. */
+export const SKEWER_SHARE = 0.5;
 
 /** What a form draws: a path in the skin's own coordinates, or (posy) frames of its own. */
 export type FormMaker<F extends LineForm> = (spec: Extract<LineSpec, { form: F }>, skin: Skin, cake: Cake) => DrawnLine;
@@ -36,7 +71,9 @@ export type DrawnLine =
   | { kind: 'path'; closed: boolean; path: readonly PathPoint[] }
   | {
       kind: 'own';
-      closed: boolean;
+      shape: 'open' | 'disc';
+      stand?: Stand;
+      plate?: Plate;
       lengthMm: number;
       at: (s: number, sideMm: number) => LineFrame;
       halfWidthMm(s: number): number;
@@ -46,12 +83,26 @@ export type DrawnLine =
 /** A point of a path: azimuth (radians) and meridian length (mm). */
 export type PathPoint = readonly [azimuthRad: number, meridianMm: number];
 
-const FORMS: { [F in LineForm]: FormMaker<F> } = { crescent, cascade, ring, posy };
+const FORMS: { [F in LineForm]: FormMaker<F> } = {
+  crescent,
+  'lazy S': lazyS,
+  cascade,
+  'side spray': sideSpray,
+  'corner spray': cornerSpray,
+  ring,
+  garland,
+  posy,
+  cluster,
+  plaque,
+  pick,
+};
+
+export const LINE_FORMS = Object.keys(FORMS) as LineForm[];
 
 const TIP_WIDTH_SHARE = 0.22;
 
 /** Full at the focal point, tapering to the tips: tip + (full − tip)(1 − x^1.7)^0.95. */
-const taper = (full: number, x: number): number => {
+export const taper = (full: number, x: number): number => {
   const tip = full * TIP_WIDTH_SHARE;
   return tip + (full - tip) * Math.pow(Math.max(0, 1 - Math.pow(clamp(x), 1.7)), 0.95);
 };
@@ -65,13 +116,16 @@ export function drawLine(spec: LineSpec, cake: Cake): Line | null {
   if (drawn.kind === 'own') {
     return {
       form: spec.form,
-      closed: drawn.closed,
+      shape: drawn.shape,
+      closed: false,
       lengthMm: drawn.lengthMm,
       focal: spec.focal,
-      armShare: (s) => Math.abs(s - 0.5) * 2,
+      armShare: drawn.shape === 'disc' ? (s) => Math.abs(s - 0.5) * 2 : armShareFrom(spec.focal),
       halfWidthMm: drawn.halfWidthMm,
       riseMm: drawn.riseMm,
       at: drawn.at,
+      stand: drawn.stand ?? null,
+      plate: drawn.plate ?? null,
     };
   }
   return pathLine(spec, skin, drawn.path, drawn.closed);
@@ -79,46 +133,106 @@ export function drawLine(spec: LineSpec, cake: Cake): Line | null {
 
 const SAMPLES = 240;
 
+/** Distance from the focal point over the length of the arm that a place lies on. */
+export const armShareFrom =
+  (focal: number) =>
+  (s: number): number =>
+    s < focal ? (focal - s) / Math.max(0.05, focal) : (s - focal) / Math.max(0.05, 1 - focal);
+
 function pathLine(spec: LineSpec, skin: Skin, path: readonly PathPoint[], closed: boolean): Line | null {
   const { points, lengths } = measurePath(skin, path);
   const lengthMm = lengths[lengths.length - 1]!;
   if (!(lengthMm > 1)) return null;
   const focal = spec.focal;
-  const even = closed && !('gapRad' in spec && spec.gapRad > 0);
+  const fromFocal = armShareFrom(focal);
   const armShare = (s: number): number => {
-    if (even) {
-      const d = Math.abs(s - focal);
-      return Math.min(d, 1 - d) * 2;
-    }
-    return s < focal ? (focal - s) / Math.max(0.05, focal) : (s - focal) / Math.max(0.05, 1 - focal);
+    if (!closed) return fromFocal(s);
+    const d = Math.abs(s - focal);
+    return Math.min(d, 1 - d) * 2;
   };
+  const beside = skin.even ? besideOnEven(skin) : besideOnAny(skin);
   const at = (s: number, sideMm: number): LineFrame => {
-    const [azimuth, meridian, dAzimuth, dMeridian] = chartAt(points, lengths, even ? s - Math.floor(s) : clamp(s), lengthMm);
-    const here = skin.at(azimuth, meridian);
-    const r = Math.max(4, here.radialMm);
-    const size = Math.hypot(dAzimuth * r, dMeridian) || 1;
-    const ca = (dAzimuth * r) / size;
-    const cm = dMeridian / size;
-    const off = skin.at(azimuth - (cm * sideMm) / r, meridian + ca * sideMm);
-    const raw: Vec3 = [0, 1, 2].map((k) => off.around[k]! * ca + off.downward[k]! * cm) as unknown as Vec3;
-    const toSide = normalize(cross(off.normal, raw));
-    return {
-      pointMm: off.pointMm,
-      normal: off.normal,
-      along: normalize(cross(toSide, off.normal)),
-      toSide: [-toSide[0], -toSide[1], -toSide[2]],
-    };
+    const along = closed ? s - Math.floor(s) : clamp(s);
+    return beside(chartAt(points, lengths, along, lengthMm), sideMm);
   };
   return {
     form: spec.form,
-    closed: even,
+    shape: closed ? 'ring' : 'open',
+    closed,
     lengthMm,
     focal,
     armShare,
-    halfWidthMm: (s) => (even ? spec.widthMm : taper(spec.widthMm, armShare(s))),
-    riseMm: (s) => (even ? spec.riseMm : taper(spec.riseMm, armShare(s))),
+    halfWidthMm: (s) => (closed ? spec.widthMm : taper(spec.widthMm, armShare(s))),
+    riseMm: (s) => (closed ? spec.riseMm : taper(spec.riseMm, armShare(s))),
     at,
+    stand: null,
+    plate: null,
   };
+}
+
+type ChartPlace = readonly [azimuthRad: number, meridianMm: number, dAzimuth: number, dMeridian: number];
+
+/** The frame at a skin point of a line that runs `ca` round and `cm` down there. */
+function frameOf(here: SkinPoint, ca: number, cm: number): LineFrame {
+  const raw: Vec3 = [0, 1, 2].map((k) => here.around[k]! * ca + here.downward[k]! * cm) as unknown as Vec3;
+  const toSide = normalize(cross(here.normal, raw));
+  return {
+    pointMm: here.pointMm,
+    normal: here.normal,
+    along: normalize(cross(toSide, here.normal)),
+    toSide: [-toSide[0], -toSide[1], -toSide[2]],
+  };
+}
+
+/** Beside a line on round tiers about the pole: azimuth and meridian are square to each other, so a side step is one sum. */
+const besideOnEven =
+  (skin: Skin) =>
+  ([azimuth, meridian, dAzimuth, dMeridian]: ChartPlace, sideMm: number): LineFrame => {
+    const r = Math.max(4, skin.at(azimuth, meridian).radialMm);
+    const size = Math.hypot(dAzimuth * r, dMeridian) || 1;
+    const ca = (dAzimuth * r) / size;
+    const cm = dMeridian / size;
+    return frameOf(skin.at(azimuth - (cm * sideMm) / r, meridian + ca * sideMm), ca, cm);
+  };
+
+const WALK_MM = 9;
+
+/**
+ * Beside a line on any skin: walks out in short steps, each square to the line's own direction there; what a step is worth in
+ * azimuth and meridian is read off the skin itself.
+ */
+const besideOnAny =
+  (skin: Skin) =>
+  (chart: ChartPlace, sideMm: number): LineFrame => {
+    let [azimuth, meridian] = chart;
+    const first = slopesAt(skin, azimuth, meridian);
+    const line: Vec3 = [0, 1, 2].map((k) => first.da[k]! * chart[2] + first.dm[k]! * chart[3]) as unknown as Vec3;
+    const a = dot(line, first.here.around);
+    const d = dot(line, first.here.downward);
+    const size = Math.hypot(a, d) || 1;
+    const [ca, cm] = [a / size, d / size];
+    const steps = Math.ceil(Math.abs(sideMm) / WALK_MM);
+    for (let i = 0; i < steps; i++) {
+      const { here, da, dm } = slopesAt(skin, azimuth, meridian);
+      const way: Vec3 = [0, 1, 2].map((k) => here.downward[k]! * ca - here.around[k]! * cm) as unknown as Vec3;
+      const step = sideMm / steps;
+      // least squares: step · way = x · da + y · dm
+      const [aa, am, mm] = [dot(da, da), dot(da, dm), dot(dm, dm)];
+      const [wa, wm] = [dot(way, da) * step, dot(way, dm) * step];
+      const det = aa * mm - am * am || 1e-9;
+      azimuth += clamp((wa * mm - wm * am) / det, -0.3, 0.3);
+      meridian += clamp((wm * aa - wa * am) / det, -3 * WALK_MM, 3 * WALK_MM);
+    }
+    return frameOf(skin.at(azimuth, meridian), ca, cm);
+  };
+
+/** What a radian of azimuth and a millimetre of meridian are worth on the skin there. */
+function slopesAt(skin: Skin, azimuth: number, meridian: number): { here: SkinPoint; da: Vec3; dm: Vec3 } {
+  const turn = 0.002;
+  const here = skin.at(azimuth, meridian);
+  const da = scale(sub(skin.at(azimuth + turn, meridian).pointMm, here.pointMm), 1 / turn);
+  const dm = scale(sub(skin.at(azimuth, meridian + 0.2).pointMm, here.pointMm), 5);
+  return { here, da, dm };
 }
 
 /** The path resampled finely, with arc length on the skin. */

@@ -3,7 +3,7 @@ import type { Role } from '../botany/species';
 import type { CakeSolid } from '../cake/solid';
 import { addScaled, anyPerpendicular, cross, dot, normalize, rotateAbout, sub, length, type Vec3 } from '../geometry/vec3';
 import type { Piece } from './arrangement';
-import { directionAt, type Line, type LineFrame } from './line';
+import { directionAt, type Line, type LineFrame, type Plate } from './line';
 
 /** A piece in the world. A head is a spheroid about its axis; a sprig runs from its base along the axis. mm. */
 export interface PlacedPiece {
@@ -36,6 +36,9 @@ export const STEM_ROOM_MM: Record<Role, number> = {
   foliage: 2.5,
 };
 
+/** Room under a piece that is glued to a plaque: no stem passes, it beds in a little wet paste. */
+export const GLUED_ROOM_MM = 0.5;
+
 /** Support of a spheroid: how far it reaches along a unit direction. */
 export function supportMm(body: Body, axis: Vec3, direction: Vec3): number {
   const c = dot(axis, direction);
@@ -54,7 +57,7 @@ export function placePiece(piece: Piece, line: Line): PlacedPiece {
   const sideMm = piece.side * line.halfWidthMm(piece.s);
   const frame = line.at(piece.s, sideMm);
   const axis = directionAt(frame, piece.tiltRad, piece.headingRad);
-  const gap = STEM_ROOM_MM[body.role] + piece.lift * line.riseMm(piece.s);
+  const gap = (line.plate ? GLUED_ROOM_MM : STEM_ROOM_MM[body.role]) + piece.lift * line.riseMm(piece.s);
   if (body.species.habit === 'sprig') {
     const base = addScaled(frame.pointMm, frame.normal, gap);
     const face = normalize(
@@ -141,14 +144,12 @@ const EDGE_GIVE = 0.94;
  */
 function intoTierMm(p: PlacedPiece, tier: CakeSolid['tiers'][number]): number {
   const [x, y, z] = p.centre;
-  const r = Math.hypot(x, y) || 1e-9;
   const reach = p.body.radialMm + p.body.axialMm;
-  const out = r - tier.radiusMm;
+  const out = tier.outline.signedMm(x, y);
   const up = z - tier.topMm;
   if (out > reach || up > reach || z < tier.footMm - reach) return -1;
   const d = Math.SQRT1_2;
-  const ux = x / r;
-  const uy = y / r;
+  const [ux, uy] = tier.outline.outwardAt(x, y);
   const aside = supportMm(p.body, p.axis, [ux, uy, 0]) * EDGE_GIVE - out;
   const above = supportMm(p.body, p.axis, [0, 0, 1]) * EDGE_GIVE - up;
   const over = supportMm(p.body, p.axis, [ux * d, uy * d, d]) * EDGE_GIVE - ((out + up) * d + tier.edgeMm * (Math.SQRT2 - 1));
@@ -164,6 +165,20 @@ export function intoCakeMm(p: PlacedPiece, solid: CakeSolid): number {
   }
   for (const tier of solid.tiers) worst = Math.max(worst, intoTierMm(p, tier));
   return Math.max(worst, supportMm(p.body, p.axis, [0, 0, 1]) * EDGE_GIVE - p.centre[2]);
+}
+
+/** How far a piece hides the part of a plaque that is kept for its lettering, mm; 0 when it is clear or nothing is lettered. */
+export function intoLetteringMm(p: PlacedPiece, plate: Plate | null): number {
+  if (!plate || plate.letteringHalfMm[0] === 0) return 0;
+  const into = (at: Vec3, across: number, up: number): number => {
+    const d = sub(at, plate.centreMm);
+    const inX = plate.letteringHalfMm[0] + across - Math.abs(dot(d, plate.across));
+    const inY = plate.letteringHalfMm[1] + up - Math.abs(dot(d, plate.up));
+    return Math.min(inX, inY);
+  };
+  const tips = p.spine.length ? p.spine : [];
+  const head = p.spine.length ? 0 : into(p.centre, supportMm(p.body, p.axis, plate.across), supportMm(p.body, p.axis, plate.up));
+  return Math.max(0, head, ...tips.map((ball) => into(ball.at, ball.radiusMm, ball.radiusMm)));
 }
 
 /** A straight line against a spheroid: a t² + 2 b t + c = 0 for the lengths t at which it meets the surface. */

@@ -6,7 +6,7 @@ import { differenceCiede2000 } from 'culori';
 import type { Arrangement } from './arrangement';
 import { envelopeGrid, type EnvelopeGrid } from './envelope';
 import { drawLine, type Line } from './line';
-import { intoCakeMm, overlapMm, placeAll, type PlacedPiece } from './placement';
+import { intoCakeMm, intoLetteringMm, overlapMm, placeAll, type PlacedPiece } from './placement';
 
 export interface Clash {
   a: number;
@@ -26,6 +26,8 @@ export interface Scene {
   weights: readonly number[];
   clashes: readonly Clash[];
   intoCake: readonly number[];
+  /** how far each piece hides a plaque's lettering */
+  intoLettering: readonly number[];
 }
 
 /** How a person looks: the four sides a little from above, and straight down. Directions toward the eye. */
@@ -80,5 +82,6 @@ export function buildScene(cake: Cake, arrangement: Arrangement): Scene | null {
     weights: heads.map((p) => visualWeight(p, coveringAt(cake, solid, p.frame.pointMm))),
     clashes,
     intoCake: heads.map((p) => intoCakeMm(p, solid)),
+    intoLettering: heads.map((p) => intoLetteringMm(p, line.plate)),
   };
 }

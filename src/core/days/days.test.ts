@@ -96,7 +96,7 @@ describe('the backward plan', () => {
 
   test.each(Array.from({ length: 12 }, (_, i) => i + 1))('a random job breaks nothing, seed %i', (seed) => {
     const project = randomProject(seed);
-    const tasks = tasksOf(trayOf(project.arrangements), { joints: 12, entries: 9, barrierMinutes: 20 }, 4, 1);
+    const tasks = tasksOf(trayOf(project.arrangements), { joints: 12, entries: 9, barrierMinutes: 20, plaques: 0, wired: true }, 4, 1);
     const options = { ...EVENINGS, hours: project.brief.hours, fillShare: 0.75, bufferMinutes: 45 };
     const plan = planBackward(tasks, options);
     if (!Array.isArray(plan)) throw new Error(plan.fault);
@@ -131,7 +131,7 @@ describe('tasks', () => {
   const tray = trayOf(project.arrangements);
 
   test('each strand dries between its steps, half again as long as it should take', () => {
-    const tasks = tasksOf(tray, { joints: 0, entries: 3, barrierMinutes: 5 }, 3, 2);
+    const tasks = tasksOf(tray, { joints: 0, entries: 3, barrierMinutes: 5, plaques: 0, wired: true }, 3, 2);
     for (const t of tasks) {
       for (const link of t.after) {
         const before = tasks.find((x) => x.id === link.id)!;
@@ -141,7 +141,7 @@ describe('tasks', () => {
   });
 
   test('nothing to make, no task', () => {
-    expect(tasksOf([], { joints: 0, entries: 0, barrierMinutes: 0 }, 0, 1)).toEqual([]);
+    expect(tasksOf([], { joints: 0, entries: 0, barrierMinutes: 0, plaques: 0, wired: true }, 0, 1)).toEqual([]);
   });
 });
 

@@ -2,6 +2,7 @@ import { speciesById } from '../botany/catalogue';
 import { methodById } from '../botany/methods';
 import { pieceName } from '../botany/species';
 import { kindName } from '../compose/names';
+import { PLAQUE_DRY_HOURS, PLAQUE_MINUTES } from '../make/plaque';
 import type { TrayKind } from '../make/tray';
 import type { NetworkTask } from './network';
 
@@ -39,6 +40,10 @@ interface BenchWork {
   joints: number;
   entries: number;
   barrierMinutes: number;
+  /** plaques to roll and cut */
+  plaques: number;
+  /** some pieces are wired; else everything is glued */
+  wired: boolean;
 }
 
 /** Minutes at the bench that are not in a method: starting values made up for the product. */
@@ -79,11 +84,30 @@ export function tasksOf(tray: readonly TrayKind[], work: BenchWork, colours: num
     }
     ends.push(...before);
   }
+  if (work.plaques > 0) {
+    const dryHours = PLAQUE_DRY_HOURS * factor;
+    tasks.push({
+      ...plain(
+        'plaque',
+        work.plaques === 1 ? 'Roll and cut the plaque' : `Roll and cut ${work.plaques} plaques`,
+        `then ${Math.round(dryHours)} h to dry flat, turned once`,
+        work.plaques * PLAQUE_MINUTES,
+        [{ id: 'mix', wait: 0 }],
+      ),
+      dryHours,
+      dryNote: 'flat on foam, turned once',
+    });
+    ends.push({ id: 'plaque', wait: dryHours * 60 * DRYING_MARGIN });
+  }
   tasks.push(
     plain(
       'tape',
-      work.joints > 0 ? 'Tape the sprays' : 'Tape the stems',
-      work.joints > 0 ? `${work.joints} joints` : 'every stem to its end',
+      !work.wired ? 'Glue the pieces' : work.joints > 0 ? 'Tape the sprays' : 'Tape the stems',
+      !work.wired
+        ? 'to the plaque, with little glue; leave it flat overnight'
+        : work.joints > 0
+          ? `${work.joints} joints`
+          : 'every stem to its end',
       Math.max(15, Math.max(work.joints, tray.reduce((a, k) => a + k.placed, 0) * 0.5) * BENCH_MINUTES.jointEach),
       ends,
     ),

@@ -1,5 +1,6 @@
 import { bodyOf, speciesById, type Kind } from '../botany/catalogue';
 import { methodById } from '../botany/methods';
+import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
 import { colourwayOf, roleAt, type Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 
@@ -106,8 +107,14 @@ export interface PasteBall {
 export const PASTE_STEP_GRAMS = 5;
 
 /** Mass of paste per colour, what the method loses counted in, rounded up. */
-export function pasteByColour(tray: readonly TrayKind[]): PasteBall[] {
+export function pasteByColour(tray: readonly TrayKind[], plaques: readonly PlaqueToMake[] = []): PasteBall[] {
   const balls = new Map<string, PasteBall>();
+  for (const plaque of plaques) {
+    const ball = balls.get(plaque.colour) ?? { name: 'plaque', colour: plaque.colour, grams: 0, netGrams: 0, kinds: ['Plaque'] };
+    ball.netGrams += plaque.gramsEach * plaque.count;
+    ball.grams += (plaque.gramsEach * plaque.count) / (1 - PLAQUE_LOSS_SHARE);
+    balls.set(plaque.colour, ball);
+  }
   for (const kind of tray) {
     const species = speciesById(kind.species);
     const way = colourwayOf(species, kind.colourway);

@@ -1,11 +1,12 @@
 import { kindMesh, kindKey, type Kind } from '../botany/catalogue';
 import { MeshBuilder, type Mesh } from '../botany/shape/mesh';
-import { hexToLinear, shade } from '../botany/shape/paint';
 import { addLathe, three } from '../botany/shape/solids';
-import { cakeHeightMm, stackTiers, type Cake, type StackedTier } from '../cake/cake';
+import { cakeHeightMm, stackTiers, type Cake } from '../cake/cake';
 import type { PlacedPiece } from '../compose/placement';
+import type { Scene } from '../compose/scene';
 import { compose, frame, IDENTITY, scaling, type Affine } from '../geometry/affine';
 import { cross } from '../geometry/vec3';
+import { addTier, holderMesh } from './cakeParts';
 import { Raster, sightFrom, type Picture, type Sight } from './raster';
 
 /** Kinds are modelled once at this nominal size and scaled to each piece. */
@@ -29,22 +30,6 @@ export function pieceMap(p: PlacedPiece): Affine {
   return compose(frame(cross(p.across, p.axis), p.across, p.axis, p.centre), scale);
 }
 
-/** Radius and height of a tier's outline from its foot to the middle of its top. */
-export function tierProfile(tier: StackedTier): [number, number][] {
-  const { radiusMm: R, edgeMm: e, topMm, footMm } = tier;
-  const profile: [number, number][] = [
-    [0, footMm],
-    [R, footMm],
-    [R, topMm - e],
-  ];
-  for (let i = 1; i <= 6; i++) {
-    const a = (i / 6) * (Math.PI / 2);
-    profile.push([R - e + e * Math.cos(a), topMm - e + e * Math.sin(a)]);
-  }
-  profile.push([0, topMm]);
-  return profile;
-}
-
 export function cakeMesh(cake: Cake): Mesh {
   const b = new MeshBuilder(false);
   const board = cake.board.diameterMm / 2;
@@ -62,10 +47,7 @@ export function cakeMesh(cake: Cake): Mesh {
     64,
     grey,
   );
-  for (const tier of stackTiers(cake)) {
-    const colour = hexToLinear(tier.tier.covering.colour);
-    addLathe(b, IDENTITY, tierProfile(tier), 72, [hexToLinear(shade(tier.tier.covering.colour, -0.04)), colour, colour]);
-  }
+  for (const tier of stackTiers(cake)) addTier(b, tier);
   return b.finish();
 }
 
@@ -92,9 +74,19 @@ export function cakeSight(cake: Cake, azimuthRad: number, elevationRad: number, 
 }
 
 /** A still picture of the whole cake with its flowers. */
-export function cakePicture(cake: Cake, heads: readonly PlacedPiece[], sight: Sight, over = 2, coarse = false): Picture {
+export function cakePicture(
+  cake: Cake,
+  scenes: readonly Pick<Scene, 'heads' | 'line'>[],
+  sight: Sight,
+  over = 2,
+  coarse = false,
+): Picture {
   const raster = new Raster(sight, over);
   raster.add(cakeMesh(cake), IDENTITY);
-  for (const p of heads) raster.add(cachedMesh(modelOf(p), coarse), pieceMap(p));
+  for (const { line } of scenes) {
+    const holder = holderMesh(line.stand, line.plate);
+    if (holder) raster.add(holder, IDENTITY);
+  }
+  for (const p of scenes.flatMap((s) => s.heads)) raster.add(cachedMesh(modelOf(p), coarse), pieceMap(p));
   return raster.finish();
 }

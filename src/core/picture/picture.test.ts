@@ -5,7 +5,9 @@ import { buildScene } from '../compose/scene';
 import { applyPoint, IDENTITY } from '../geometry/affine';
 import { distance } from '../geometry/vec3';
 import { cakeOf, proposalFor } from '../testing/samples';
-import { cakeMesh, cakePicture, cakeSight, modelOf, pieceMap, tierProfile } from './cakePicture';
+import { cakeMesh, cakePicture, cakeSight, modelOf, pieceMap } from './cakePicture';
+import { tierMesh } from './cakeParts';
+import { stackTiers } from '../cake/cake';
 import { portrait } from './portrait';
 import { projectPoint, Raster, sightFrom, type Picture } from './raster';
 
@@ -80,10 +82,11 @@ describe('the cake in a picture', () => {
   const cake = cakeOf([200, 110]);
 
   test('a tier’s outline runs from its foot over the softened edge to the middle of its top', () => {
-    const profile = tierProfile({ tier: cake.tiers[0]!, index: 0, radiusMm: 100, footMm: 0, topMm: 110, edgeMm: 6 });
-    expect(profile[0]).toEqual([0, 0]);
-    expect(profile[profile.length - 1]).toEqual([0, 110]);
-    expect(Math.max(...profile.map(([r]) => r))).toBeCloseTo(100, 9);
+    const { positions } = tierMesh(stackTiers(cake)[0]!);
+    const places = Array.from({ length: positions.length / 3 }, (_, i) => positions.slice(i * 3, i * 3 + 3));
+    expect(Math.max(...places.map(([x, y]) => Math.hypot(x!, y!)))).toBeCloseTo(100, 4);
+    expect(Math.max(...places.map(([, , z]) => z!))).toBeCloseTo(110, 4);
+    expect(Math.min(...places.map(([, , z]) => z!))).toBe(0);
     expect(Math.max(...cakeMesh(cake).positions)).toBeCloseTo(140, 0);
   });
 
@@ -110,7 +113,7 @@ describe('the cake in a picture', () => {
       else expect(distance(applyPoint(map, [0, 0, 0]), p.centre)).toBeLessThan(1e-9);
     }
     const bare = cakePicture(cake, [], cakeSight(cake, 0, 0.25, 90, 110), 1, true);
-    const full = cakePicture(cake, scene.heads, cakeSight(cake, -Math.PI / 2, 0.25, 90, 110), 1, true);
+    const full = cakePicture(cake, [scene], cakeSight(cake, -Math.PI / 2, 0.25, 90, 110), 1, true);
     expect(full.rgba).not.toEqual(bare.rgba);
     expect(opaque(full)).toBeGreaterThan(1500);
   });

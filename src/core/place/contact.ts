@@ -25,7 +25,7 @@ export interface ContactInput {
 /** Whether what is touched at a place is eaten: the covering of that tier, or the board (not eaten). */
 function eatenAt(solid: CakeSolid, point: Vec3): boolean {
   const tier = solid.tiers.find(
-    (t) => point[2] >= t.footMm - 2 && point[2] <= t.topMm + 8 && Math.hypot(point[0], point[1]) < t.radiusMm + 8,
+    (t) => point[2] >= t.footMm - 2 && point[2] <= t.topMm + 8 && t.outline.signedMm(point[0], point[1]) < 8,
   );
   return tier ? tier.tier.covering.eaten : false;
 }

@@ -26,6 +26,8 @@ export interface SeatRequest {
   bundleMm: number;
   /** pieces that want to be put in first come first: 0 focal … 5 foliage */
   rank: number;
+  /** the one kind of barrier that will do */
+  only?: Barrier['kind'];
 }
 
 export const RIM_PROUD_MM = 2;
@@ -107,7 +109,7 @@ function* candidates(request: SeatRequest, solid: CakeSolid): Generator<{ ray: R
       const normal = solid.normalAt(addScaled(first.entry, request.normal, 0.5));
       const direction = allowedDirection(wish, normal);
       const ray = solid.rayInto(addScaled(first.entry, normal, 0.6), direction);
-      if (ray && !nearEdge(ray, solid)) yield { ray, direction, moveMm: ring };
+      if (ray && ray.tier.tier.kind !== 'separator' && !nearEdge(ray, solid)) yield { ray, direction, moveMm: ring };
     }
   }
 }
@@ -116,10 +118,9 @@ function* candidates(request: SeatRequest, solid: CakeSolid): Generator<{ ray: R
 function nearEdge(ray: RayIntoCake, solid: CakeSolid): boolean {
   const { tier } = ray;
   const [x, y, z] = ray.entry;
-  const radial = Math.hypot(x, y);
   const onTop = z > tier.topMm - tier.edgeMm * 0.6;
   const above = solid.tiers[tier.index + 1];
-  if (onTop) return radial > tier.radiusMm - 11 || (above !== undefined && radial < above.radiusMm + 5);
+  if (onTop) return tier.outline.signedMm(x, y) > -11 || (above !== undefined && above.outline.signedMm(x, y) < 5);
   return z > tier.topMm - 11 || z < tier.footMm + 9;
 }
 
@@ -158,6 +159,7 @@ function bestSeat(request: SeatRequest, solid: CakeSolid, kPa: number, placed: r
     const lever = distance(request.weightAt, c.ray.entry);
     const away = (c.moveMm / 10) ** 2 + 0.5 * Math.min(1, request.massGrams / 8) * (lever / 25) ** 2;
     for (const barrier of BARRIERS) {
+      if (request.only && barrier.kind !== request.only) continue;
       const seat = tryBarrier(barrier, request, c.ray, c.direction, kPa);
       if (!seat) continue;
       seat.cost += away;
@@ -199,6 +201,17 @@ function noSeat(request: SeatRequest, cake: Cake, solid: CakeSolid): Warning {
     ? `${tierName(cake, ray.tier.index)}, ${azimuthToClockWords(azimuthOf(request.base))}`
     : azimuthToClockWords(azimuthOf(request.base));
   const thick = !BARRIERS.some((b) => fitsBore(b, request.bundleMm));
+  if (ray?.tier.tier.kind === 'separator') {
+    return {
+      level: 'stop',
+      station: 'Place',
+      what: 'A separator takes no stem',
+      where,
+      why: 'It only holds the next tier up; there is nothing to hold a barrier.',
+      remedy: 'Move the piece to a tier of cake or foam.',
+      pieceId: request.pieceIds[0],
+    };
+  }
   return {
     level: 'stop',
     station: 'Place',

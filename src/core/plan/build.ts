@@ -1,16 +1,18 @@
 import type { Arrangement } from '../compose/arrangement';
 import type { PlacedPiece } from '../compose/placement';
+import { SKEWER_SHARE, type Plate } from '../compose/line';
 import type { Scene } from '../compose/scene';
 import { azimuthOf } from '../cake/skin';
 import { radToDeg } from '../geometry/numbers';
-import { add, addScaled, normalize, scale, type Vec3 } from '../geometry/vec3';
+import { add, addScaled, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
+import { plateGrams } from '../make/plaque';
 import { gatherBunches, type Bunch } from '../place/bunch';
 import type { Entry, Warning } from '../place/entry';
 import { RIM_PROUD_MM, seatAll, type SeatRequest } from '../place/seating';
 import { bundleMm } from '../tape/bundle';
 import { branchTrees } from '../tape/tree';
 import { ROLES } from '../botany/species';
-import type { Built } from './derivePlan';
+import { EMPTY_BUILT, type Built } from './built';
 import type { Project } from './project';
 import {
   describeBunch,
@@ -162,6 +164,33 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
       ),
     ],
   };
+}
+
+/** Pieces glued to a plaque of paste: no wire anywhere. An upright plaque stands on two bare skewers; a flat one lies on the icing. */
+export function buildPlaque(project: Project, arrangement: Arrangement, scene: Scene, plate: Plate): Built {
+  if (!plate.upright) return EMPTY_BUILT;
+  const massGrams = plateGrams(plate) + scene.heads.reduce((a, p) => a + p.body.massGrams, 0);
+  const apart = Math.max(...plate.outlineMm.map(([x]) => x)) * SKEWER_SHARE;
+  const foot = scene.line.stand!.footMm;
+  const onRight = (p: PlacedPiece) => dot(sub(p.centre, plate.centreMm), plate.across) >= 0;
+  const requests = [-1, 1].map((side, i): SeatRequest => {
+    const at = addScaled(foot, plate.across, side * apart);
+    return {
+      id: `${arrangement.id}-skewer-${i + 1}`,
+      pieceIds: scene.heads.filter((p) => onRight(p) === side > 0).map((p) => p.piece.id),
+      base: addScaled(at, [0, 0, 1], 2),
+      axis: [0, 0, 1],
+      normal: [0, 0, 1],
+      leafy: false,
+      massGrams: massGrams / 2,
+      weightAt: addScaled(plate.centreMm, plate.across, side * apart),
+      bundleMm: 0.5,
+      rank: i,
+      only: 'stake',
+    };
+  });
+  const seated = seatAll(requests, project.cake, scene.solid);
+  return { ...EMPTY_BUILT, ...seated };
 }
 
 const FOAM_DEPTH_MM = 30;

@@ -100,7 +100,7 @@ function composed(form: (typeof FORMS)[number], method: Arrangement['method'], o
   return { ...project, cake, brief: { ...project.brief, ...over }, arrangements: [p!.arrangement] };
 }
 
-describe.each(FORMS)('a composed %s', (form) => {
+describe.each(FORMS.filter((f) => f !== 'plaque'))('a composed %s', (form) => {
   test('stem by stem: every stem in its own barrier, nothing that stops', () => {
     const project = composed(form, 'stem by stem');
     const plan = derivePlan(project);
@@ -109,6 +109,8 @@ describe.each(FORMS)('a composed %s', (form) => {
     expect(plan.verdict).toBe('go');
     expect(plan.stems).toHaveLength(plan.heads.length);
     expect(plan.entries.length).toBeLessThan(plan.heads.length);
+    // what stands on one stem goes in once
+    if (form === 'cluster' || form === 'pick') expect(plan.entries).toHaveLength(1);
   });
 
   test('taped: every spray on one pick, thickness grows toward it, and the pick takes it', () => {
@@ -129,6 +131,47 @@ describe.each(FORMS)('a composed %s', (form) => {
       else expect(plan.warnings.some((w) => w.level === 'stop')).toBe(true);
     }
     expect(plan.tapeMm).toBeGreaterThan(500);
+  });
+});
+
+describe('a composed plaque', () => {
+  const project = composed('plaque', 'stem by stem');
+  const flat = produce(project, (d) => {
+    const { line } = d.arrangements[0]!;
+    if (line.form === 'plaque') line.upright = false;
+  });
+
+  test('upright: no wire in it at all; it stands on two bare skewers, as far apart as half its width, and goes', () => {
+    const plan = derivePlan(project);
+    expectSound(project, plan);
+    expect(plan.wires).toEqual([]);
+    expect(plan.stems).toEqual([]);
+    expect(plan.entries.map((e) => e.barrier)).toEqual(['skewer', 'skewer']);
+    const [left, right] = plan.entries.map((e) => e.pointMm[0]).sort((a, b) => a - b);
+    const { line } = project.arrangements[0]!;
+    expect(right! - left!).toBeCloseTo(line.form === 'plaque' ? line.plateWidthMm / 2 : NaN, 0);
+    expect(plan.verdict).toBe('go');
+  });
+
+  test('flat: it lies on the icing, nothing goes in and nothing has to come out', () => {
+    const plan = derivePlan(flat);
+    expect(plan.entries).toEqual([]);
+    expect(plan.handOver.comesOut).toBe(0);
+    expect(plan.wires).toEqual([]);
+  });
+
+  test('it is in the paste and the days: rolled, cut and dried before anything is glued to it', () => {
+    const plan = derivePlan(project);
+    const cut = plan.tasks.find((t) => t.id === 'plaque')!;
+    const glue = plan.tasks.find((t) => t.id === 'tape')!;
+    expect(cut.dryHours).toBeGreaterThan(20);
+    expect(glue.after.map((a) => a.id)).toContain('plaque');
+    expect(glue.name).toMatch(/glue/i);
+    const { line } = project.arrangements[0]!;
+    const own = plan.paste.find((b) => line.form === 'plaque' && b.colour === line.colour)!;
+    // an oval of a × b, 3 mm thick, at 1.4 g/cm³, trimmings counted in
+    if (line.form === 'plaque')
+      expect(own.netGrams).toBeCloseTo((Math.PI / 4) * line.plateWidthMm * line.plateHeightMm * 3 * 1.4e-3, -1);
   });
 });
 

@@ -10,6 +10,7 @@ import { criticalPath } from '../days/network';
 import { tasksOf, type Task } from '../days/tasks';
 import type { Vec3 } from '../geometry/vec3';
 import { pasteByColour, trayOf, type PasteBall, type TrayKind } from '../make/tray';
+import { plateGrams, type PlaqueToMake } from '../make/plaque';
 import { barrierById } from '../place/barrier';
 import { contactWarnings } from '../place/contact';
 import type { Entry, Warning } from '../place/entry';
@@ -17,7 +18,8 @@ import { tapeLengthMm } from '../tape/bundle';
 import type { Spray } from '../tape/tree';
 import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '../wire/cutList';
 import type { WireCut } from '../wire/wireLength';
-import { buildSoft, buildSprays, buildStemByStem } from './build';
+import { buildPlaque, buildSoft, buildSprays, buildStemByStem } from './build';
+import { EMPTY_BUILT, type Built } from './built';
 import { handOverOf, type HandOver } from './handOver';
 import type { Project } from './project';
 import type { Stem } from './stems';
@@ -79,22 +81,13 @@ export interface DerivedPlan {
   verdict: 'go' | 'stop' | 'empty';
 }
 
-/** What one arrangement contributes to the bench. */
-export interface Built {
-  stems: Stem[];
-  wires: WireCut[];
-  entries: Entry[];
-  sprays: Spray[];
-  warnings: Warning[];
-}
-
-const EMPTY_BUILT: Built = { stems: [], wires: [], entries: [], sprays: [], warnings: [] };
-
 const WARN_ORDER: Record<Warning['level'], number> = { stop: 0, 'look again': 1, note: 2 };
 
 function buildArrangement(project: Project, arrangement: Arrangement, scene: Scene): Built {
   if (scene.heads.length === 0) return EMPTY_BUILT;
-  if (arrangement.method === 'taped spray') return buildSprays(project, arrangement, scene);
+  const { plate, stand } = scene.line;
+  if (plate) return buildPlaque(project, arrangement, scene, plate);
+  if (stand || arrangement.method === 'taped spray') return buildSprays(project, arrangement, scene);
   if (arrangement.method === 'dummy') return buildSoft(project, arrangement, scene);
   return buildStemByStem(project, arrangement, scene);
 }
@@ -178,8 +171,12 @@ export function derivePlan(project: Project): DerivedPlan {
   const cuts = cutLists(wires, project.brief.stockMm);
   warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
   const tray = trayOf(project.arrangements);
-  const paste = pasteByColour(tray);
-  const days = daysOf(project, tray, planned, entries, paste.length);
+  const plaques = planned.flatMap(({ arrangement, scene }): PlaqueToMake[] => {
+    const plate = scene?.line.plate;
+    return plate ? [{ count: arrangement.quantity, gramsEach: plateGrams(plate), colour: plate.colour }] : [];
+  });
+  const paste = pasteByColour(tray, plaques);
+  const days = daysOf(project, tray, planned, entries, paste.length, plaques.reduce((a, p) => a + p.count, 0));
   warnings.push(...days.warnings);
   warnings.sort((a, b) => WARN_ORDER[a.level] - WARN_ORDER[b.level]);
   const stops = warnings.filter((w) => w.level === 'stop').length;
@@ -287,6 +284,7 @@ function daysOf(
   planned: readonly { built: Built; arrangement: Arrangement }[],
   entries: readonly Entry[],
   colours: number,
+  plaques: number,
 ) {
   const { brief } = project;
   const dryFactor = dryingFactor(brief.room.celsius, brief.room.humidityShare);
@@ -295,7 +293,8 @@ function daysOf(
     0,
   );
   const barrierMinutes = entries.reduce((a, e) => a + (e.barrier ? barrierById(e.barrier)!.minutes : 0.5), 0);
-  const tasks = tasksOf(tray, { joints, entries: entries.length, barrierMinutes }, colours, dryFactor);
+  const wired = planned.some((p) => p.built.wires.length > 0);
+  const tasks = tasksOf(tray, { joints, entries: entries.length, barrierMinutes, plaques, wired }, colours, dryFactor);
   const leavesAt = wallFromText(brief.leavesAt);
   const result =
     tasks.length && Number.isFinite(leavesAt)

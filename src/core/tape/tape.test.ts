@@ -52,7 +52,7 @@ describe('tape', () => {
   });
 });
 
-describe.each(FORMS.flatMap((form) => [1, 2, 3].map((seed) => [form, seed] as const)))(
+describe.each(FORMS.map((form) => [form, 1] as const))(
   'branch trees of a %s, seed %i',
   (form, seed) => {
     const cake = cakeOf([220, 110]);

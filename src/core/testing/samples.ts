@@ -1,6 +1,7 @@
 import type { Cake } from '../cake/cake';
 import { composeAll, type Proposal } from '../compose/composer';
 import type { Arrangement, LineForm } from '../compose/arrangement';
+import { LINE_FORMS } from '../compose/line';
 import { METHODS } from '../compose/arrangement';
 import { SPECIES } from '../botany/catalogue';
 import { seededRandom } from '../geometry/random';
@@ -17,7 +18,7 @@ export function cakeOf(...tiers: readonly (readonly [diameterMm: number, heightM
   };
 }
 
-export const FORMS: readonly LineForm[] = ['crescent', 'cascade', 'ring', 'posy'];
+export const FORMS: readonly LineForm[] = LINE_FORMS;
 
 export const CHOICES = ['rose', 'ranunculus', 'blossom', 'froth', 'roundleaf'].map((species) => ({ species, colourway: 'own' }));
 

@@ -4,12 +4,13 @@ import { useMemo } from 'react';
 import { LatheGeometry, Vector2 } from 'three';
 import { stackTiers, type Cake } from '@/core/cake/cake';
 import { TAU } from '@/core/geometry/numbers';
-import { tierProfile } from '@/core/picture/cakePicture';
+import { tierMesh } from '@/core/picture/cakeParts';
+import { toGeometry } from './kindGeometry';
 
 /** Tiers, board and the turntable under them, with the hours marked round it. Core's frame: z up. */
 export function CakeModel({ cake }: { cake: Cake }) {
   const tiers = useMemo(
-    () => stackTiers(cake).map((t) => ({ id: t.tier.id, colour: t.tier.covering.colour, geometry: lathe(tierProfile(t)) })),
+    () => stackTiers(cake).map((t) => ({ id: t.tier.id, colour: t.tier.covering.colour, geometry: toGeometry(tierMesh(t)) })),
     [cake],
   );
   const board = cake.board.diameterMm / 2;

@@ -7,7 +7,7 @@ export const crescent: FormMaker<'crescent'> = (spec, skin, cake) => {
   const span = skin.spans[spec.tier]!;
   const inner = spec.tier + 1 < cake.tiers.length ? cake.tiers[spec.tier + 1]!.diameterMm / 2 : 0;
   const radius = Math.max(inner, tier.radiusMm * spec.radiusShare);
-  const onTop = span.topFromMm + (radius - inner);
+  const onTop = Math.min(span.edgeFromMm, span.topFromMm + (radius - inner));
   const end =
     spec.trailMm > 0 ? Math.min(span.sideFromMm + spec.trailMm, span.sideToMm) : onTop + (span.edgeFromMm - onTop) * 0.4;
   const path: PathPoint[] = [];

@@ -26,6 +26,13 @@ function pushApart(scene: Scene): Remedy | null {
     if (mm > 1 && !p.piece.pinned && !moved.has(p.piece.id))
       moved.set(p.piece.id, { lift: clamp(p.piece.lift + (mm * 1.1) / scene.line.riseMm(p.piece.s), 0, 1.5) });
   });
+  scene.intoLettering.forEach((mm, i) => {
+    const p = scene.heads[i]!;
+    const plate = scene.line.plate;
+    if (mm <= 1 || !plate || p.piece.pinned || moved.has(p.piece.id)) return;
+    const outward = dot(p.frame.toSide, sub(p.centre, plate.centreMm)) >= 0 ? 1 : -1;
+    moved.set(p.piece.id, { side: clamp(p.piece.side + (outward * mm * 1.1) / scene.line.halfWidthMm(p.piece.s), -1.6, 1.6) });
+  });
   if (moved.size === 0) return null;
   return {
     label: moved.size === 1 ? 'Move 1 apart' : `Move ${moved.size} apart`,
@@ -37,15 +44,19 @@ function pushApart(scene: Scene): Remedy | null {
 
 /** Heads that run into each other or into the cake, in mm: petals break there. */
 export const crowding: ReadingMaker = (scene) => {
-  const { clashes, intoCake, heads } = scene;
+  const { clashes, intoCake, intoLettering, heads } = scene;
   const total = clashes.reduce((a, c) => a + c.mm, 0);
   const worst = clashes.reduce((a, c) => (c.mm > a.mm ? c : a), { a: 0, b: 0, mm: 0 });
   const cake = intoCake.reduce((a, mm) => a + Math.max(0, mm - 1), 0);
+  const lettering = intoLettering.reduce((a, mm) => a + Math.max(0, mm - 1), 0);
   const n = Math.max(1, heads.length);
-  const score = Math.exp(-((0.16 * total) / n + 0.022 * Math.max(0, worst.mm - 1) + (0.08 * cake) / Math.sqrt(n)));
+  const score = Math.exp(-((0.16 * total) / n + 0.022 * Math.max(0, worst.mm - 1) + (0.08 * (cake + lettering)) / Math.sqrt(n)));
   const deepest = intoCake.reduce((best, mm, i) => (mm > best.mm ? { i, mm } : best), { i: -1, mm: 1.5 });
+  const hides = intoLettering.findIndex((mm) => mm > 1.5);
   const why =
-    worst.mm > 1
+    hides >= 0 && intoLettering[hides]! > worst.mm
+      ? `${nameOf(heads[hides]!)} hides ${intoLettering[hides]!.toFixed(0)} mm of the lettering.`
+      : worst.mm > 1
       ? `${nameOf(heads[worst.a]!)} and ${nameOf(heads[worst.b]!).toLowerCase()} press ${worst.mm.toFixed(0)} mm into each other.`
       : deepest.i >= 0
         ? `${nameOf(heads[deepest.i]!)} reaches ${deepest.mm.toFixed(0)} mm into the cake.`
@@ -55,7 +66,7 @@ export const crowding: ReadingMaker = (scene) => {
     score: 100 * score,
     lean: clamp((total / n - 0.4) * 0.8, -1, 1),
     leanWords: ['loose', 'pressed'],
-    numbers: { clashes: clashes.length, overlapMm: total, worstMm: worst.mm, intoCakeMm: cake },
+    numbers: { clashes: clashes.length, overlapMm: total, worstMm: worst.mm, intoCakeMm: cake, intoLetteringMm: lettering },
     why,
     remedy: score < 0.95 ? pushApart(scene) : null,
     place:

@@ -36,7 +36,7 @@ export const grading: ReadingMaker = (scene) => {
   const { line, heads } = scene;
   const flowers = heads.filter((p) => !p.spine.length);
   const x = flowers.map((p) =>
-    line.form === 'posy' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : line.armShare(p.piece.s),
+    line.shape === 'disc' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : line.armShare(p.piece.s),
   );
   const d = flowers.map((p) => Math.log(p.body.radialMm * 2));
   const rank = correlation(x, d);

@@ -41,7 +41,7 @@ export const weight: ReadingMaker = (scene): Reading => {
   const area = grid.cells.reduce((a, c) => a + c.areaMm2, 0) || 1;
   const ideal = [0, 1, 2].map((k) => grid.cells.reduce((a, c) => a + c.frame.pointMm[k]! * c.areaMm2, 0) / area);
   const side = heads.reduce((a, p, i) => a + p.piece.side * weights[i]!, 0) / total;
-  const round = line.closed || line.form === 'posy';
+  const round = line.closed || line.shape === 'disc';
   const meanS = heads.reduce((a, p, i) => a + p.piece.s * weights[i]!, 0) / total;
   const idealS = grid.cells.reduce((a, c) => a + c.s * c.areaMm2, 0) / area;
   const off = Math.hypot(centre[0]! - ideal[0]!, centre[1]! - ideal[1]!, centre[2]! - ideal[2]!);

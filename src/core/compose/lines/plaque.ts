@@ -1,0 +1,92 @@
+import { clamp, TAU } from '../../geometry/numbers';
+import { add, scale, type Vec3 } from '../../geometry/vec3';
+import type { LineSpec } from '../arrangement';
+import { standOn } from '../dome';
+import { armShareFrom, taper, type FormMaker, type LineFrame, type Plate } from '../line';
+
+type PlaqueSpec = Extract<LineSpec, { form: 'plaque' }>;
+
+/** Paste rolled for a plaque, mm. Common practice, no source. */
+export const PLATE_THICKNESS_MM = 3;
+const STEPS = 96;
+const SCALLOPS = 12;
+
+/** Half of a plaque's outline along a direction from its middle, mm; angles counter-clockwise as one reads it. */
+export function plateReachMm(spec: Pick<PlaqueSpec, 'outline' | 'plateWidthMm' | 'plateHeightMm'>, angleRad: number): number {
+  const a = spec.plateWidthMm / 2;
+  const b = (spec.outline === 'round' ? spec.plateWidthMm : spec.plateHeightMm) / 2;
+  const c = Math.cos(angleRad);
+  const s = Math.sin(angleRad);
+  if (spec.outline === 'banner') {
+    const box = Math.min(Math.abs(c) > 1e-9 ? a / Math.abs(c) : Infinity, Math.abs(s) > 1e-9 ? b / Math.abs(s) : Infinity);
+    const notch = Math.abs(c) > 0.9 && Math.abs(s * (a / b)) < 0.5 ? 1 - 0.12 * (1 - Math.abs(s * (a / b)) / 0.5) : 1;
+    return box * notch;
+  }
+  const oval = (a * b) / Math.hypot(b * c, a * s);
+  return spec.outline === 'scalloped' ? oval * (0.94 + 0.06 * Math.abs(Math.cos((SCALLOPS * angleRad) / 2))) : oval;
+}
+
+/** The plaque itself on its cake, and the box that its lettering needs: what the flowers' band leaves free in the middle. */
+export function plateOf(spec: PlaqueSpec, stand: { topMm: Vec3 }): Plate {
+  const height = spec.outline === 'round' ? spec.plateWidthMm : spec.plateHeightMm;
+  const up: Vec3 = spec.upright ? [0, 0, 1] : [0, 1, 0];
+  const normal: Vec3 = spec.upright ? [0, -1, 0] : [0, 0, 1];
+  const lift = spec.upright ? height / 2 : PLATE_THICKNESS_MM;
+  const outlineMm = Array.from({ length: STEPS }, (_, i) => {
+    const angle = (i / STEPS) * TAU;
+    const r = plateReachMm(spec, angle);
+    return [Math.cos(angle) * r, Math.sin(angle) * r] as const;
+  });
+  return {
+    centreMm: add(stand.topMm, [0, 0, lift]),
+    across: [1, 0, 0],
+    up,
+    normal,
+    thicknessMm: PLATE_THICKNESS_MM,
+    outlineMm,
+    letteringHalfMm: spec.lettering.trim() ? [spec.plateWidthMm * 0.31, height * 0.15] : [0, 0],
+    lettering: spec.lettering,
+    upright: spec.upright,
+    colour: spec.colour,
+  };
+}
+
+/** Flowers lie along the plaque's rim and leave its lettering free; they are glued, not wired. */
+export const plaque: FormMaker<'plaque'> = (spec, _skin, cake) => {
+  const stand = standOn(cake, { ...spec, standMm: spec.upright ? spec.standMm : 0 });
+  const plate = plateOf(spec, stand);
+  const share = armShareFrom(spec.focal);
+  const inset = Math.min(spec.widthMm * 0.8, Math.min(spec.plateWidthMm, spec.plateHeightMm) * 0.25);
+  const angleAt = (s: number) => spec.fromRad + spec.sweepRad * clamp(s);
+  const middle = (s: number): readonly [number, number] => {
+    const r = plateReachMm(spec.outline === 'scalloped' ? { ...spec, outline: 'oval' } : spec, angleAt(s)) - inset;
+    return [Math.cos(angleAt(s)) * r, Math.sin(angleAt(s)) * r];
+  };
+  const onPlate = (x: number, y: number): Vec3 => add(plate.centreMm, add(scale(plate.across, x), scale(plate.up, y)));
+  const at = (s: number, sideMm: number): LineFrame => {
+    const [x, y] = middle(s);
+    const [px, py] = middle(s - 0.01);
+    const [qx, qy] = middle(s + 0.01);
+    const size = Math.hypot(qx - px, qy - py) || 1;
+    const [ax, ay] = [(qx - px) / size, (qy - py) / size];
+    const along = add(scale(plate.across, ax), scale(plate.up, ay));
+    const toSide = add(scale(plate.across, -ay), scale(plate.up, ax));
+    return { pointMm: onPlate(x - ay * sideMm, y + ax * sideMm), normal: plate.normal, along, toSide };
+  };
+  let lengthMm = 0;
+  for (let i = 0; i < STEPS; i++) {
+    const [px, py] = middle(i / STEPS);
+    const [qx, qy] = middle((i + 1) / STEPS);
+    lengthMm += Math.hypot(qx - px, qy - py);
+  }
+  return {
+    kind: 'own',
+    shape: 'open',
+    stand,
+    plate,
+    lengthMm,
+    halfWidthMm: (s) => taper(spec.widthMm, share(clamp(s))),
+    riseMm: (s) => taper(spec.riseMm, share(clamp(s))),
+    at,
+  };
+};

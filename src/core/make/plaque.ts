@@ -1,0 +1,28 @@
+import type { Plate } from '../compose/line';
+
+/** Rolled paste when dry, from memory. */
+const PASTE_GRAMS_PER_CM3 = 1.4;
+
+/** A plaque to roll and cut. */
+export interface PlaqueToMake {
+  count: number;
+  gramsEach: number;
+  colour: string;
+}
+
+/** Paste cut away round a plaque and kneaded in again is not lost; this much dries on the board. */
+export const PLAQUE_LOSS_SHARE = 0.1;
+/** Minutes to roll, cut and let down flat; hours to dry, turned once. Starting values made up for the product. */
+export const PLAQUE_MINUTES = 8;
+export const PLAQUE_DRY_HOURS = 36;
+
+/** Mass of a plaque itself: its outline (shoelace formula) times its thickness, dry. */
+export function plateGrams(plate: Plate): number {
+  const ring = plate.outlineMm;
+  let mm2 = 0;
+  ring.forEach(([x, y], i) => {
+    const [qx, qy] = ring[(i + 1) % ring.length]!;
+    mm2 += (x * qy - qx * y) / 2;
+  });
+  return (Math.abs(mm2) * plate.thicknessMm * PASTE_GRAMS_PER_CM3) / 1000;
+}

@@ -1,0 +1,15 @@
+import type { Entry, Warning } from '../place/entry';
+import type { Spray } from '../tape/tree';
+import type { WireCut } from '../wire/wireLength';
+import type { Stem } from './stems';
+
+/** What one arrangement contributes to the bench. */
+export interface Built {
+  stems: Stem[];
+  wires: WireCut[];
+  entries: Entry[];
+  sprays: Spray[];
+  warnings: Warning[];
+}
+
+export const EMPTY_BUILT: Built = { stems: [], wires: [], entries: [], sprays: [], warnings: [] };
