@@ -117,10 +117,10 @@ test('the cake is turned by dial and by key', async ({ page }) => {
 
 test('another line keeps the pieces; each form is drawn and read', async ({ page }) => {
   await openBench(page);
-  const lines = page.getByRole('radiogroup', { name: 'Line' });
-  for (const form of ['ring', 'posy', 'crescent']) {
-    await lines.getByRole('radio', { name: form }).click();
-    await expect(lines.getByRole('radio', { name: form })).toHaveAttribute('aria-checked', 'true');
+  for (const form of ['wreath', 'lazy S', 'side spray', 'garland', 'cluster', 'plaque', 'crescent']) {
+    await page.getByRole('button', { name: /^Line: / }).click();
+    await page.getByRole('radiogroup', { name: 'Line' }).getByRole('radio', { name: form }).click();
+    await expect(page.getByRole('button', { name: `Line: ${form}. Choose another` })).toBeVisible();
     await expect(undo(page)).toHaveAccessibleName(`Undo ${form} line`);
   }
   await expect(page.getByRole('region', { name: 'Balance' }).getByRole('heading').first()).toContainText(/lean|level/);
@@ -152,4 +152,45 @@ test('a wish from Brief: other flowers, then compose them', async ({ page }) => 
   await goTo(page, 'Make');
   await expect(page.getByRole('button', { name: /^peony: \d+ to make/ })).toBeVisible();
   await expect(stationLink(page, 'Make')).toContainText('to make');
+});
+
+test('the line in hand: a figure typed and a point pulled, each one step', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: 'Take the line in hand' }).click();
+  const card = page.getByRole('group', { name: 'Line: cascade' });
+  const run = card.getByLabel('Run');
+  await run.fill('360');
+  await expect(undo(page)).toHaveAccessibleName('Undo run of the line');
+  const half = Number(await card.getByLabel('Half-width').inputValue());
+  const point = page.getByText(/^half-width/);
+  await expect(point).toBeVisible();
+  const box = (await point.boundingBox())!;
+  // the point stands at the left of its words
+  const at = { x: box.x - 15, y: box.y + box.height / 2 };
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  await page.mouse.move(at.x - 12, at.y + 2);
+  await page.mouse.move(at.x - 34, at.y + 4);
+  await page.mouse.up();
+  await expect(undo(page)).toHaveAccessibleName('Undo half-width of the line');
+  expect(Number(await card.getByLabel('Half-width').inputValue())).not.toBe(half);
+  await run.fill('5');
+  await expect(card.getByRole('alert')).toContainText(/at least 40/);
+});
+
+test('a second arrangement on the same cake, composed apart, taken away again', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: 'Another arrangement' }).click();
+  const arrangements = page.getByRole('radiogroup', { name: 'Arrangements' });
+  await expect(arrangements.getByRole('radio')).toHaveCount(2);
+  await expect(arrangements.getByRole('radio', { name: /^Arrangement 2, side spray, 0 pieces/ })).toHaveAttribute(
+    'aria-checked',
+    'true',
+  );
+  await arrangements.getByRole('radio', { name: /^Arrangement 1, cascade/ }).click();
+  await expect(page.getByRole('group', { name: 'Line: cascade' })).toBeVisible();
+  await arrangements.getByRole('radio', { name: /^Arrangement 2/ }).click();
+  await page.getByRole('button', { name: 'Take it away' }).click();
+  await expect(arrangements.getByRole('radio')).toHaveCount(0);
+  await expect(undo(page)).toHaveAccessibleName('Undo take the arrangement away');
 });

@@ -51,6 +51,8 @@ export interface StudioState {
   message: { text: string; kind: 'tell' | 'fault' } | null;
   evening: boolean;
   showList: boolean;
+  /** the line itself is in hand: its points on the turntable, its figures beside it */
+  lineInHand: boolean;
 }
 
 export type Recipe = (draft: Draft<Project>) => void;
@@ -101,6 +103,7 @@ const EMPTY: StudioState = {
   message: null,
   evening: false,
   showList: false,
+  lineInHand: false,
 };
 
 /** The studio's state without React: one open job, its history without limit, autosave, and the plan derived beside it. */
@@ -128,7 +131,9 @@ class Keeper {
   constructor(private readonly ports: StudioPorts) {}
 
   show(project: Project, patch: Partial<StudioState> = {}): void {
-    this.store.setState({ project, ...patch });
+    const last = Math.max(0, project.arrangements.length - 1);
+    const arrangementIndex = Math.min(patch.arrangementIndex ?? this.store.getState().arrangementIndex, last);
+    this.store.setState({ project, ...patch, arrangementIndex });
     this.askPlan();
   }
 

@@ -107,11 +107,20 @@ export const taper = (full: number, x: number): number => {
   return tip + (full - tip) * Math.pow(Math.max(0, 1 - Math.pow(clamp(x), 1.7)), 0.95);
 };
 
+const skins = new WeakMap<Cake, Skin>();
+
+/** The skin of a cake, unrolled once for each cake; cakes are never changed in place. */
+function skinOf(cake: Cake): Skin {
+  let skin = skins.get(cake);
+  if (!skin) skins.set(cake, (skin = cakeSkin(cake)));
+  return skin;
+}
+
 /** Draws a line on a cake. Returns null for a cake without tiers or a tier that is not there. */
 export function drawLine(spec: LineSpec, cake: Cake): Line | null {
   if (cake.tiers.length === 0) return null;
   if ('tier' in spec && spec.tier >= cake.tiers.length) return null;
-  const skin = cakeSkin(cake);
+  const skin = skinOf(cake);
   const drawn = (FORMS[spec.form] as FormMaker<LineForm>)(spec as never, skin, cake);
   if (drawn.kind === 'own') {
     return {

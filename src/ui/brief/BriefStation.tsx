@@ -1,8 +1,10 @@
 'use client';
 
-import { Plus, Trash2 } from 'lucide-react';
+import { Move, Plus, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { cakeFaults, tierName, crumbs, type Cake } from '@/core/cake/cake';
+import { useState } from 'react';
+import { cakeFaults, crumbs, TIER_SHAPES, tierName, type Cake } from '@/core/cake/cake';
+import { degToRad, radToDeg } from '@/core/geometry/numbers';
 import { newTier } from '@/core/plan/newProject';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
@@ -124,12 +126,24 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
   return (
     <li className="flex flex-wrap items-center gap-x-2 gap-y-1 border-t border-[var(--line)] pt-2" aria-label={title}>
       <span className="w-[88px] font-semibold">{title}</span>
+      <label>
+        <span className="sr-only">{`Shape of the ${name}`}</span>
+        <select
+          className="key appearance-auto px-2"
+          value={tier.shape}
+          onChange={(e) => change(`shape of the ${name}`, (t) => void (t.shape = TIER_SHAPES.find((s) => s === e.target.value)!))}
+        >
+          {TIER_SHAPES.map((s) => (
+            <option key={s}>{s}</option>
+          ))}
+        </select>
+      </label>
       <NumberField
         hideLabel
         label={`${title} diameter`}
         value={tier.diameterMm}
-        unit="mm Ø"
-        width={116}
+        unit={tier.shape === 'round' ? 'mm Ø' : 'mm wide'}
+        width={tier.shape === 'round' ? 116 : 138}
         least={40}
         most={800}
         step={2}
@@ -152,6 +166,7 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         options={[
           { value: 'edible', name: 'Eaten' },
           { value: 'dummy', name: 'Dummy' },
+          { value: 'separator', name: 'Separator' },
         ]}
         onChange={(v) =>
           change(`${name} ${v}`, (t) => {
@@ -174,6 +189,7 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
           }
         />
       </label>
+      <TierShape cake={cake} index={index} />
       <button
         className="key bare ml-auto"
         aria-label={`Take the ${name} away`}
@@ -182,5 +198,90 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         <Trash2 size={20} />
       </button>
     </li>
+  );
+}
+
+/** How a tier stands: its other side, its corners, off the middle, turned. Closed while it is a plain round in the middle. */
+function TierShape({ cake, index }: { cake: Cake; index: number }) {
+  const tier = cake.tiers[index]!;
+  const name = tierName(cake, index);
+  const { edit } = getStudio();
+  const change = (label: string, apply: (t: Cake['tiers'][number]) => void) => edit(label, (d) => apply(d.cake.tiers[index]!));
+  const plain = tier.shape === 'round' && tier.offset.xMm === 0 && tier.offset.yMm === 0;
+  const [asked, setAsked] = useState(!plain);
+  const open = asked || !plain;
+  return (
+    <>
+      <button
+        className="key bare px-2"
+        aria-expanded={open}
+        aria-label={`How the ${name} stands`}
+        onClick={() => setAsked(!open)}
+      >
+        <Move size={20} />
+      </button>
+      {open && (
+        <div className="flex w-full flex-wrap items-center gap-2 pl-[96px]">
+          {tier.shape === 'rectangle' && (
+            <NumberField
+              hideLabel
+              label={`Depth of the ${name}`}
+              value={tier.depthMm}
+              unit="mm deep"
+              width={132}
+              least={40}
+              most={800}
+              step={2}
+              onChange={(v) => change(`depth of the ${name}`, (t) => void (t.depthMm = v))}
+            />
+          )}
+          {tier.shape !== 'round' && (
+            <NumberField
+              hideLabel
+              label={`Corner radius of the ${name}`}
+              value={tier.cornerMm}
+              unit="corner"
+              width={118}
+              least={0}
+              most={120}
+              onChange={(v) => change(`corners of the ${name}`, (t) => void (t.cornerMm = v))}
+            />
+          )}
+          <NumberField
+            hideLabel
+            label={`${name} to the right`}
+            value={tier.offset.xMm}
+            unit="right"
+            width={106}
+            least={-300}
+            most={300}
+            onChange={(v) => change(`place of the ${name}`, (t) => void (t.offset.xMm = v))}
+          />
+          <NumberField
+            hideLabel
+            label={`${name} to the back`}
+            value={tier.offset.yMm}
+            unit="back"
+            width={106}
+            least={-300}
+            most={300}
+            onChange={(v) => change(`place of the ${name}`, (t) => void (t.offset.yMm = v))}
+          />
+          {tier.shape !== 'round' && (
+            <NumberField
+              hideLabel
+              label={`Turn of the ${name}`}
+              value={Math.round(radToDeg(tier.turnRad))}
+              unit="° turned"
+              width={122}
+              least={-180}
+              most={180}
+              step={5}
+              onChange={(v) => change(`turn of the ${name}`, (t) => void (t.turnRad = degToRad(v)))}
+            />
+          )}
+        </div>
+      )}
+    </>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, type PointerEvent } from 'react';
-import { cakeHeightMm, stackTiers, type Cake } from '@/core/cake/cake';
+import { cakeHeightMm, stackTiers, type Cake, type StackedTier } from '@/core/cake/cake';
 import { speciesById } from '@/core/botany/catalogue';
 import { colourwayOf } from '@/core/botany/species';
 import { drawLine } from '@/core/compose/line';
@@ -61,15 +61,14 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
       />
       {stackTiers(cake).map((t) => (
         <g key={t.tier.id}>
-          <path
-            d={outline(t.radiusMm, t.footMm, t.topMm, t.edgeMm, X, Y)}
-            fill={t.tier.covering.colour}
-            stroke="rgb(59 21 45 / .25)"
-          />
-          <path d={outline(t.radiusMm, t.footMm, t.topMm, t.edgeMm, X, Y)} fill="url(#side)" />
-          {t.tier.kind === 'dummy' && (
-            <text x={W / 2} y={Y((t.footMm + t.topMm) / 2) + 5} textAnchor="middle" fontSize="15" fill="var(--ink)">
-              foam
+          <path d={outline(t, X, Y)} fill={t.tier.covering.colour} stroke="rgb(59 21 45 / .25)" />
+          <path d={outline(t, X, Y)} fill="url(#side)" />
+          {cornersSeen(t).map((x) => (
+            <path key={x} d={`M${X(x)} ${Y(t.footMm)}V${Y(t.topMm - t.edgeMm)}`} stroke="rgb(59 21 45 / .22)" strokeWidth="2" />
+          ))}
+          {t.tier.kind !== 'edible' && (
+            <text x={X(t.outline.xMm)} y={Y((t.footMm + t.topMm) / 2) + 5} textAnchor="middle" fontSize="15" fill="var(--ink)">
+              {t.tier.kind === 'dummy' ? 'foam' : 'separator'}
             </text>
           )}
         </g>
@@ -85,7 +84,7 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
       {stackTiers(cake).map((t) => (
         <g key={t.tier.id} style={{ cursor: 'grab' }}>
           <rect
-            x={X(t.radiusMm) - 8}
+            x={X(sidesOf(t)[1]) - 8}
             y={Y((t.footMm + t.topMm) / 2) - 18}
             width="16"
             height="36"
@@ -97,7 +96,7 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
             style={{ cursor: 'ew-resize' }}
           />
           <rect
-            x={W / 2 - 18}
+            x={X(t.outline.xMm) - 18}
             y={Y(t.topMm) - 8}
             width="36"
             height="16"
@@ -114,8 +113,27 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
   );
 }
 
-function outline(R: number, foot: number, top: number, e: number, X: (mm: number) => number, Y: (mm: number) => number): string {
-  return `M${X(-R)} ${Y(foot)}V${Y(top - e)}Q${X(-R)} ${Y(top)} ${X(-R + e)} ${Y(top)}H${X(R - e)}Q${X(R)} ${Y(top)} ${X(R)} ${Y(top - e)}V${Y(foot)}Z`;
+/** A tier's outline seen from the front. */
+function outline(t: StackedTier, X: (mm: number) => number, Y: (mm: number) => number): string {
+  const [left, right] = sidesOf(t);
+  const { edgeMm: e, footMm: foot, topMm: top } = t;
+  return `M${X(left)} ${Y(foot)}V${Y(top - e)}Q${X(left)} ${Y(top)} ${X(left + e)} ${Y(top)}H${X(right - e)}Q${X(right)} ${Y(top)} ${X(right)} ${Y(top - e)}V${Y(foot)}Z`;
+}
+
+const sidesOf = (t: StackedTier): [number, number] => {
+  const xs = t.outline.round(0).map((p) => p.x);
+  return [Math.min(...xs), Math.max(...xs)];
+};
+
+/** Where upright corners toward the front are seen, as x. */
+function cornersSeen(t: StackedTier): number[] {
+  if (t.tier.shape === 'round') return [];
+  const points = t.outline.round(0);
+  const [left, right] = sidesOf(t);
+  const per = points.length / (t.tier.shape === 'hexagon' ? 6 : 4);
+  return points
+    .filter((p, i) => i % per === Math.floor(per / 2) && p.ny < -0.05 && p.x > left + 4 && p.x < right - 4)
+    .map((p) => Math.round(p.x));
 }
 
 /** Colour and mass only: what a brief may promise. */

@@ -7,6 +7,7 @@ import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { Dial } from './Dial';
 import { KindTray } from './KindTray';
+import { LineCard } from './LineCard';
 import { nudge, removeChosen } from './moves';
 import { PieceCard } from './PieceCard';
 import { PieceList } from './PieceList';
@@ -30,6 +31,7 @@ export function ComposeStation() {
   const evening = useStudio((s) => s.evening);
   const list = useStudio((s) => s.showList);
   const selection = useStudio((s) => s.selection);
+  const lineInHand = useStudio((s) => s.lineInHand);
   const handle = useRef<TurntableHandle | null>(null);
   const [view, setView] = useState<View>('front');
   useEffect(() => handle.current?.look(view), [view]);
@@ -47,7 +49,7 @@ export function ComposeStation() {
     else if (e.key.startsWith('Arrow') && selection.length) nudge(selection, e.key, e.shiftKey);
     else if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') handle.current?.turnBy(e.key === 'ArrowLeft' ? -0.2 : 0.2);
     else if (e.key === 'Delete' || e.key === 'Backspace') removeChosen();
-    else if (e.key === 'Escape') getStudio().select([]);
+    else if (e.key === 'Escape') getStudio().set({ selection: [], lineInHand: false });
     else return;
     e.preventDefault();
   };
@@ -77,7 +79,7 @@ export function ComposeStation() {
       </section>
       <section aria-label="Balance" className="flex min-w-0 flex-col gap-3 pb-4 lg:min-h-0 lg:overflow-auto lg:pb-2 lg:pr-1">
         {list ? <PieceList scene={scene} /> : <Readings readings={readings} />}
-        {selection.length > 0 && !list ? <PieceCard /> : !list && <KindTray />}
+        {list ? null : lineInHand ? <LineCard /> : selection.length > 0 ? <PieceCard /> : <KindTray />}
       </section>
     </div>
   );

@@ -11,7 +11,9 @@ import { TAU } from '@/core/geometry/numbers';
 import { addScaled, anyPerpendicular, cross, type Vec3 } from '@/core/geometry/vec3';
 import { CakeModel } from './CakeModel';
 import { Flowers } from './Flowers';
-import { startDrag } from './dragging';
+import { handleAt, startDrag, startLineDrag } from './dragging';
+import { Holders } from './Holders';
+import { LineInHand } from './LineInHand';
 import { pickPiece } from '@/core/compose/pick';
 import type { LiveScene } from './useScene';
 import { getStudio, useStudio } from '../useStudio';
@@ -49,6 +51,7 @@ export function Turntable({
   handle: RefObject<TurntableHandle | null>;
 }) {
   const selection = useStudio((s) => s.selection);
+  const lineInHand = useStudio((s) => s.lineInHand);
   const chosen = scene.heads.filter((p) => selection.includes(p.piece.id));
   return (
     <Canvas
@@ -61,7 +64,8 @@ export function Turntable({
       <Lights evening={evening} reach={cake.board.diameterMm} />
       <group rotation={[DRAWN_UP, 0, 0]}>
         <CakeModel cake={cake} />
-        <Flowers heads={scene.heads} />
+        <Holders lines={scene.lines} />
+        <Flowers heads={scene.all} />
         {chosen.map((p) => (
           <Ring
             key={p.piece.id}
@@ -72,7 +76,11 @@ export function Turntable({
             width={3}
           />
         ))}
-        {readings.map((r) => r.place && r.score < 80 && <Hole key={r.id} reading={r} scene={scene} />)}
+        {lineInHand ? (
+          <LineInHand scene={scene} cake={cake} />
+        ) : (
+          readings.map((r) => r.place && r.score < 80 && <Hole key={r.id} reading={r} scene={scene} />)
+        )}
       </group>
       <Rig cake={cake} handle={handle} />
       <Hands scene={scene} />
@@ -229,20 +237,37 @@ function Hands({ scene }: { scene: LiveScene }) {
       const through = new Vector3(at.x, at.y, 0.5).unproject(camera).sub(camera.position).normalize();
       return { origin: toCore(camera.position), direction: toCore(through) };
     };
+    /** How far a place on the cake is seen from the pointer, in pixels. */
+    const seenAt = (e: PointerEvent) => (at: Vec3) => {
+      const box = canvas.getBoundingClientRect();
+      const seen = new Vector3(at[0], at[2], -at[1]).project(camera);
+      return Math.hypot(
+        box.left + ((seen.x + 1) / 2) * box.width - e.clientX,
+        box.top + ((1 - seen.y) / 2) * box.height - e.clientY,
+      );
+    };
     const down = (e: PointerEvent) => {
       const { origin, direction } = sight(e);
-      const hit = pickPiece(live.current.heads, origin, direction);
       const studio = getStudio();
+      const held = studio.lineInHand ? handleAt(seenAt(e)) : null;
+      if (held) {
+        follow(e, startLineDrag(live.current, held));
+        return;
+      }
+      const hit = pickPiece(live.current.heads, origin, direction);
       if (!hit) {
         studio.select([]);
         return;
       }
-      e.stopPropagation();
       const piece = live.current.heads[hit.index]!;
       const id = piece.piece.id;
       studio.select(e.shiftKey ? [...new Set([...studio.selection, id])] : [id]);
+      follow(e, startDrag(live.current, piece, addScaled(origin, direction, hit.alongMm), e.altKey));
+    };
+    /** A drag from here on, until the pointer is let go. */
+    const follow = (e: PointerEvent, drag: { to(origin: Vec3, direction: Vec3): void; end(): void }) => {
+      e.stopPropagation();
       if (orbit) orbit.enabled = false;
-      const drag = startDrag(live.current, piece, addScaled(origin, direction, hit.alongMm), e.altKey);
       canvas.setPointerCapture(e.pointerId);
       const move = (m: PointerEvent) => {
         const s = sight(m);

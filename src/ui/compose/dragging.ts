@@ -1,6 +1,7 @@
 import { clamp } from '@/core/geometry/numbers';
-import { dot, length, sub, type Vec3 } from '@/core/geometry/vec3';
+import { addScaled, dot, length, sub, type Vec3 } from '@/core/geometry/vec3';
 import { nearestOnLine } from '@/core/compose/line';
+import { dragHandle, lineHandles, type LineHandle } from '@/core/compose/lineHandles';
 import { pickSkin } from '@/core/compose/pick';
 import type { PlacedPiece } from '@/core/compose/placement';
 import type { Piece } from '@/core/compose/arrangement';
@@ -40,12 +41,8 @@ export function startDrag(scene: LiveScene, p: PlacedPiece, grabbed: Vec3, lifti
   const lift = (origin: Vec3, direction: Vec3) => {
     if (!line) return;
     const n = p.frame.normal;
-    const r = sub(origin, grabbed);
-    const dn = dot(direction, n);
-    const denominator = 1 - dn * dn;
-    if (denominator < 0.02) return;
-    const up = (dot(r, n) - dot(r, direction) * dn) / denominator;
-    show({ lift: clamp(lift0 + up / line.riseMm(s0), 0, 1.2) });
+    const at = nearestOnWay(grabbed, n, origin, direction);
+    if (at) show({ lift: clamp(lift0 + dot(sub(at, grabbed), n) / line.riseMm(s0), 0, 1.2) });
   };
   const show = (to: Partial<Piece>) => {
     moved = true;
@@ -64,4 +61,47 @@ export function startDrag(scene: LiveScene, p: PlacedPiece, grabbed: Vec3, lifti
       if (moved) getStudio().settle(`move ${p.body.species.name.toLowerCase()}`);
     },
   };
+}
+
+const HANDLE_REACH_PX = 22;
+
+/** The line's point that is nearest to the pointer, within a fingertip. */
+export function handleAt(seenPx: (at: Vec3) => number): LineHandle | null {
+  const { project, arrangementIndex } = getStudio();
+  const spec = project?.arrangements[arrangementIndex]?.line;
+  if (!project || !spec) return null;
+  const near = lineHandles(spec, project.cake).map((h) => ({ h, px: seenPx(h.at) }));
+  near.sort((a, b) => a.px - b.px);
+  return near[0] && near[0].px < HANDLE_REACH_PX ? near[0].h : null;
+}
+
+/** A drag of one of the line's points, over the skin or along its own straight way. */
+export function startLineDrag(scene: LiveScene, handle: LineHandle) {
+  let moved = false;
+  return {
+    to(origin: Vec3, direction: Vec3) {
+      const { project, arrangementIndex, preview } = getStudio();
+      const spec = project?.arrangements[arrangementIndex]?.line;
+      if (!project || !spec) return;
+      const at =
+        handle.moves === 'on the skin'
+          ? pickSkin(scene.solid, origin, direction, Math.max(0, Math.min(scene.solid.signedDistanceMm(handle.at), 60)))
+          : nearestOnWay(handle.at, handle.moves, origin, direction);
+      if (!at) return;
+      moved = true;
+      const next = dragHandle(spec, project.cake, handle.id, at);
+      preview((draft) => void (draft.arrangements[arrangementIndex]!.line = next));
+    },
+    end() {
+      if (moved) getStudio().settle(`${handle.name} of the line`);
+    },
+  };
+}
+
+/** The place of a straight way that a sight passes nearest; null when they run side by side. */
+function nearestOnWay(at: Vec3, way: Vec3, origin: Vec3, direction: Vec3): Vec3 | null {
+  const r = sub(origin, at);
+  const dn = dot(direction, way);
+  const denominator = 1 - dn * dn;
+  return denominator < 0.02 ? null : addScaled(at, way, (dot(r, way) - dot(r, direction) * dn) / denominator);
 }

@@ -8,20 +8,44 @@ import { useStudio } from '../useStudio';
 
 export interface LiveScene {
   solid: CakeSolid;
+  /** the open arrangement */
   line: Line | null;
   heads: readonly PlacedPiece[];
+  /** every arrangement of the job */
+  lines: readonly Line[];
+  all: readonly PlacedPiece[];
 }
 
-/** The open arrangement in the world, placed anew as the hand moves. */
+/** The arrangements in the world, the open one placed anew as the hand moves. */
 export function useScene(): LiveScene | null {
   const cake = useStudio((s) => s.project?.cake ?? null);
-  const arrangement = useStudio((s) => s.project?.arrangements[s.arrangementIndex] ?? null);
-  const lineSpec = arrangement?.line ?? null;
+  const arrangements = useStudio((s) => s.project?.arrangements ?? null);
+  const index = useStudio((s) => s.arrangementIndex);
+  const open = arrangements?.[index] ?? null;
+  const lineSpec = open?.line ?? null;
   const line = useMemo(() => (cake && lineSpec ? drawLine(lineSpec, cake) : null), [cake, lineSpec]);
   const solid = useMemo(() => (cake ? cakeSolid(cake) : null), [cake]);
-  const pieces = arrangement?.pieces;
+  const pieces = open?.pieces;
+  const heads = useMemo(() => (line && pieces ? placeAll(pieces, line) : []), [line, pieces]);
+  const others = useMemo(
+    () =>
+      (cake && arrangements ? arrangements.filter((_, i) => i !== index) : []).flatMap((a) => {
+        const own = drawLine(a.line, cake!);
+        return own ? [{ line: own, heads: placeAll(a.pieces, own) }] : [];
+      }),
+    [cake, arrangements, index],
+  );
   return useMemo(
-    () => (solid ? { solid, line, heads: line && pieces ? placeAll(pieces, line) : [] } : null),
-    [solid, line, pieces],
+    () =>
+      solid
+        ? {
+            solid,
+            line,
+            heads,
+            lines: [...(line ? [line] : []), ...others.map((o) => o.line)],
+            all: [...heads, ...others.flatMap((o) => o.heads)],
+          }
+        : null,
+    [solid, line, heads, others],
   );
 }

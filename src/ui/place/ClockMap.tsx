@@ -1,6 +1,6 @@
 'use client';
 
-import type { Cake } from '@/core/cake/cake';
+import { stackTiers, type Cake } from '@/core/cake/cake';
 import { clockHoursToAzimuth } from '@/core/geometry/units';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { SvgPortrait } from '../shared/Portrait';
@@ -23,7 +23,8 @@ export function ClockMap({
   onChoose(id: string): void;
 }) {
   const pieces = useStudio((s) => s.project!.arrangements);
-  const widest = Math.max(100, ...cake.tiers.map((t) => t.diameterMm));
+  const tiers = stackTiers(cake);
+  const widest = Math.max(100, ...tiers.flatMap((t) => t.outline.round(0).map((p) => Math.hypot(p.x, p.y) * 2)));
   const scale = (SIZE * 0.385 * 2) / widest;
   const X = (mm: number) => MIDDLE + mm * scale;
   const Y = (mm: number) => MIDDLE - mm * scale;
@@ -67,13 +68,14 @@ export function ClockMap({
           </g>
         );
       })}
-      {cake.tiers.map((t) => (
-        <circle
-          key={t.id}
-          cx={MIDDLE}
-          cy={MIDDLE}
-          r={(t.diameterMm / 2) * scale}
-          fill={t.covering.colour}
+      {tiers.map((t) => (
+        <path
+          key={t.tier.id}
+          d={`M${t.outline
+            .round(0)
+            .map((p) => `${X(p.x).toFixed(1)} ${Y(p.y).toFixed(1)}`)
+            .join('L')}Z`}
+          fill={t.tier.covering.colour}
           stroke="rgb(59 21 45 / .35)"
         />
       ))}

@@ -12,8 +12,11 @@ const H = 420;
 /** Half the cake cut open at the entry's hour, with the barrier drawn at its true angle and length. */
 export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: Entry; plan: DerivedPlan }) {
   const piece = useStudio((s) => s.project!.arrangements.flatMap((a) => a.pieces).find((p) => p.id === entry.pieceIds[0]));
-  const tiers = stackTiers(cake);
-  const widest = Math.max(60, ...tiers.map((t) => t.radiusMm));
+  const tiers = stackTiers(cake).map((t) => ({
+    ...t,
+    reachMm: t.outline.signedMm(0, 0) < 0 ? t.outline.reachMm(0, 0, entry.azimuthRad, 0) : 0,
+  }));
+  const widest = Math.max(60, ...tiers.map((t) => t.reachMm));
   const tall = cakeHeightMm(cake) + 70;
   const scale = Math.min((W - 50) / (widest + 34), (H - 20) / tall);
   const X = (out: number) => W - 8 - out * scale;
@@ -35,11 +38,11 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: Entry; pl
       {tiers.map((t) => (
         <g key={t.tier.id}>
           <path
-            d={`M${X(0)} ${Y(t.footMm)}H${X(t.radiusMm)}V${Y(t.topMm - t.edgeMm)}Q${X(t.radiusMm)} ${Y(t.topMm)} ${X(t.radiusMm - t.edgeMm)} ${Y(t.topMm)}H${X(0)}Z`}
+            d={`M${X(0)} ${Y(t.footMm)}H${X(t.reachMm)}V${Y(t.topMm - t.edgeMm)}Q${X(t.reachMm)} ${Y(t.topMm)} ${X(t.reachMm - t.edgeMm)} ${Y(t.topMm)}H${X(0)}Z`}
             fill={t.tier.kind === 'dummy' ? 'var(--well)' : 'var(--crumb)'}
           />
           <path
-            d={`M${X(t.radiusMm)} ${Y(t.footMm)}V${Y(t.topMm - t.edgeMm)}Q${X(t.radiusMm)} ${Y(t.topMm)} ${X(t.radiusMm - t.edgeMm)} ${Y(t.topMm)}H${X(0)}`}
+            d={`M${X(t.reachMm)} ${Y(t.footMm)}V${Y(t.topMm - t.edgeMm)}Q${X(t.reachMm)} ${Y(t.topMm)} ${X(t.reachMm - t.edgeMm)} ${Y(t.topMm)}H${X(0)}`}
             fill="none"
             stroke={t.tier.covering.colour}
             strokeWidth="6"
@@ -48,7 +51,7 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: Entry; pl
             [1, 2, 3].map((k) => (
               <path
                 key={k}
-                d={`M${X(0)} ${Y(t.footMm + (k * t.tier.heightMm) / 4)}H${X(t.radiusMm - 4)}`}
+                d={`M${X(0)} ${Y(t.footMm + (k * t.tier.heightMm) / 4)}H${X(t.reachMm - 4)}`}
                 stroke="#f9f1e0"
                 strokeWidth="3"
                 opacity="0.75"

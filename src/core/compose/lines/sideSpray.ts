@@ -11,7 +11,10 @@ export const sideSpray: FormMaker<'side spray'> = (spec, skin) => {
     const t = i / 24 - 0.5;
     const along = t * spec.lengthMm;
     const down = -along * Math.sin(spec.slopeRad) + spec.bowMm * (1 - 4 * t * t);
-    path.push([spec.atRad + (along * Math.cos(spec.slopeRad)) / radius, clamp(middle + down, span.edgeFromMm, span.sideToMm - 4)]);
+    path.push([
+      spec.atRad + (along * Math.cos(spec.slopeRad)) / radius,
+      clamp(middle + down, span.edgeFromMm, span.sideToMm - 4),
+    ]);
   }
   return { kind: 'path', closed: false, path };
 };

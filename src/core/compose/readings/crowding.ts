@@ -57,10 +57,10 @@ export const crowding: ReadingMaker = (scene) => {
     hides >= 0 && intoLettering[hides]! > worst.mm
       ? `${nameOf(heads[hides]!)} hides ${intoLettering[hides]!.toFixed(0)} mm of the lettering.`
       : worst.mm > 1
-      ? `${nameOf(heads[worst.a]!)} and ${nameOf(heads[worst.b]!).toLowerCase()} press ${worst.mm.toFixed(0)} mm into each other.`
-      : deepest.i >= 0
-        ? `${nameOf(heads[deepest.i]!)} reaches ${deepest.mm.toFixed(0)} mm into the cake.`
-        : 'Petals touch, none press.';
+        ? `${nameOf(heads[worst.a]!)} and ${nameOf(heads[worst.b]!).toLowerCase()} press ${worst.mm.toFixed(0)} mm into each other.`
+        : deepest.i >= 0
+          ? `${nameOf(heads[deepest.i]!)} reaches ${deepest.mm.toFixed(0)} mm into the cake.`
+          : 'Petals touch, none press.';
   return {
     id: 'crowding',
     score: 100 * score,

@@ -1,0 +1,163 @@
+'use client';
+
+import { Copy, Trash2, X } from 'lucide-react';
+import { tierName } from '@/core/cake/cake';
+import { PLAQUE_OUTLINES, type LineSpec } from '@/core/compose/arrangement';
+import { fieldValue, lineFields, withField } from '@/core/compose/lineFields';
+import { Choice, NumberField } from '../shared/fields';
+import { FORM_NAMES } from '../shared/FormIcon';
+import { getStudio, useStudio } from '../useStudio';
+import { copyArrangement, removeArrangement } from './arrangements';
+
+const change = (label: string, next: LineSpec) => {
+  const { edit, arrangementIndex } = getStudio();
+  edit(label, (draft) => void (draft.arrangements[arrangementIndex]!.line = next));
+};
+
+/** The line in hand: every figure of it typed, what it lies on, and how often the whole is made. */
+export function LineCard() {
+  const arrangement = useStudio((s) => s.project?.arrangements[s.arrangementIndex] ?? null);
+  const many = useStudio((s) => (s.project?.arrangements.length ?? 0) > 1);
+  if (!arrangement) return null;
+  const spec = arrangement.line;
+  const name = FORM_NAMES[spec.form];
+  return (
+    <div className="tray p-4" role="group" aria-label={`Line: ${name}`}>
+      <div className="flex items-start gap-3">
+        <h2 className="grow">{name[0]!.toUpperCase() + name.slice(1)}</h2>
+        <button className="key bare" aria-label="Let the line go" onClick={() => getStudio().set({ lineInHand: false })}>
+          <X size={20} />
+        </button>
+      </div>
+      <p className="small">Pull its points on the cake, or type. Pieces keep their places along it.</p>
+      <Ways spec={spec} />
+      <div className="mt-3 grid grid-cols-3 gap-x-3 gap-y-2">
+        {lineFields(spec).map((f) => (
+          <NumberField
+            key={f.key}
+            label={f.name[0]!.toUpperCase() + f.name.slice(1)}
+            value={f.shown(fieldValue(spec, f.key))}
+            unit={f.unit}
+            least={f.least}
+            most={f.most}
+            step={f.step}
+            width={128}
+            onChange={(v) => change(`${f.name} of the line`, withField(spec, f.key, v))}
+          />
+        ))}
+        <NumberField
+          label="Made"
+          value={arrangement.quantity}
+          unit={arrangement.quantity === 1 ? 'time' : 'times'}
+          least={1}
+          most={500}
+          width={128}
+          onChange={(v) => {
+            const { edit, arrangementIndex } = getStudio();
+            edit(`made ${v} times`, (d) => void (d.arrangements[arrangementIndex]!.quantity = Math.round(v)));
+          }}
+        />
+      </div>
+      <div className="mt-3 flex flex-wrap gap-2">
+        <button className="key" onClick={copyArrangement}>
+          <Copy size={20} /> Copy the arrangement
+        </button>
+        {many && (
+          <button className="key" onClick={removeArrangement}>
+            <Trash2 size={20} /> Take it away
+          </button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** What is chosen and not measured: the tier, where on it, the outline, the lettering. */
+function Ways({ spec }: { spec: LineSpec }) {
+  const cake = useStudio((s) => s.project!.cake);
+  const top = spec.form === 'posy' || spec.form === 'cluster' || spec.form === 'plaque' || spec.form === 'pick';
+  return (
+    <div className="mt-2 flex flex-wrap items-center gap-2">
+      {'tier' in spec && cake.tiers.length > 1 && !top && (
+        <select
+          className="key appearance-auto px-2"
+          aria-label="Tier"
+          value={spec.tier}
+          onChange={(e) => change('tier of the line', { ...spec, tier: Number(e.target.value) })}
+        >
+          {cake.tiers.map((t, i) => (
+            <option key={t.id} value={i}>
+              {tierName(cake, i)}
+            </option>
+          ))}
+        </select>
+      )}
+      {spec.form === 'ring' && (
+        <Choice
+          label="Where it runs"
+          value={spec.where}
+          options={[
+            { value: 'top', name: 'On the top' },
+            { value: 'foot', name: 'At the foot' },
+          ]}
+          onChange={(where) => change(`ring at the ${where}`, { ...spec, where })}
+        />
+      )}
+      {spec.form === 'cluster' && (
+        <Choice
+          label="How it spreads"
+          value={spec.spread}
+          options={[
+            { value: 'fan', name: 'Fan' },
+            { value: 'dome', name: 'Dome' },
+          ]}
+          onChange={(spread) => change(`a ${spread}`, { ...spec, spread })}
+        />
+      )}
+      {spec.form === 'plaque' && (
+        <>
+          <select
+            className="key appearance-auto px-2"
+            aria-label="Outline of the plaque"
+            value={spec.outline}
+            onChange={(e) =>
+              change('outline of the plaque', { ...spec, outline: PLAQUE_OUTLINES.find((o) => o === e.target.value)! })
+            }
+          >
+            {PLAQUE_OUTLINES.map((o) => (
+              <option key={o}>{o}</option>
+            ))}
+          </select>
+          <Choice
+            label="How it stands"
+            value={spec.upright ? 'upright' : 'flat'}
+            options={[
+              { value: 'upright', name: 'Upright' },
+              { value: 'flat', name: 'Flat' },
+            ]}
+            onChange={(how) => change(`plaque ${how}`, { ...spec, upright: how === 'upright' })}
+          />
+          <label className="fld grow">
+            <span className="sr-only">Lettering</span>
+            <input
+              className="w-full"
+              placeholder="Lettering, kept free of flowers"
+              maxLength={60}
+              value={spec.lettering}
+              onChange={(e) => change('lettering', { ...spec, lettering: e.target.value })}
+            />
+          </label>
+          <label className="key px-2">
+            <span className="sr-only">Colour of the plaque</span>
+            <input
+              type="color"
+              className="size-7 cursor-pointer rounded-full border-0 bg-transparent p-0"
+              value={spec.colour}
+              onChange={(e) => change('colour of the plaque', { ...spec, colour: e.target.value })}
+            />
+          </label>
+        </>
+      )}
+    </div>
+  );
+}
