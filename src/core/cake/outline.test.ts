@@ -30,7 +30,7 @@ describe.each(TIERS.map((t) => [`${t.shape}${t.turnRad ? ', turned and off the m
   '%s',
   (_name, tier) => {
     const outline = outlineOf(tier, 6);
-      const random = seededRandom(5);
+    const random = seededRandom(5);
 
     test('its distance is the distance to the nearest point of its outline', () => {
       for (let i = 0; i < 60; i++) {

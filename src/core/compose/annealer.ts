@@ -5,10 +5,12 @@ import { clamp, lerp } from '../geometry/numbers';
 import type { Random } from '../geometry/random';
 import { addScaled, angleBetween, distance, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
 import type { Piece } from './arrangement';
+import { PointGrid } from '../geometry/pointGrid';
 import { envelopeGrid, type EnvelopeGrid } from './envelope';
 import type { Line } from './line';
 import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, overlapMm, placePiece, type PlacedPiece } from './placement';
 import { focalZoneMm } from './readings/focal';
+import { colourGroups } from './readings/colour';
 import { sizeCeilingMm } from './readings/grading';
 import { PETAL_GIVE_MM } from './scene';
 
@@ -26,8 +28,22 @@ const COST = {
   floating: 0.7,
   outsidePerMm: 0.05,
   sideBalance: 26,
-  leafAgainstLine: 1.4,
+  leafAgainstLine: 2.2,
+  grading: 34,
+  sameColour: 1.1,
+  uneven: 1.5,
+  bareRoot: 2.4,
 };
+
+/** Sizes should fall along the arms at least this clearly (correlation of place with ln size). */
+const GRADED = -0.62;
+/** Leaves fan out from the line by about this and still go with it: cosine. */
+const LEAF_WITH_LINE = 0.86;
+/** Farther than this past both bodies nothing of a pair matters, mm. */
+const PAIR_REACH_MM = 20;
+
+/** A pair too far apart to matter. */
+const FAR = { cost: 0, gapMm: Infinity } as const;
 
 /** One arrangement while it is being improved: placed pieces, how often each cell is covered, and the cost so far. */
 export class Annealer {
@@ -43,6 +59,12 @@ export class Annealer {
   private bare = 0;
   private readonly footprints: Int32Array[];
   private readonly largestMm: number;
+  /** place along the arm, ln size and colour of each face; NaN and −1 for sprigs */
+  private readonly armX: Float64Array;
+  private readonly logSize: Float64Array;
+  private readonly colour: Int32Array;
+  private readonly colours: number;
+  private readonly near: PointGrid;
 
   constructor(
     cake: Cake,
@@ -62,7 +84,14 @@ export class Annealer {
     this.blockBare = Float64Array.from(this.blockArea);
     this.areaTotal = cells.reduce((a, c) => a + c.areaMm2, 0) || 1;
     this.bare = this.areaTotal;
+    this.near = new PointGrid(this.cellPoint, 30);
     this.placed = pieces.map((piece) => placePiece(piece, line));
+    this.armX = Float64Array.from(this.placed, (p) => this.armOf(p));
+    this.logSize = Float64Array.from(this.placed, (p) => (p.spine.length ? NaN : Math.log(p.body.radialMm * 2)));
+    const groups = colourGroups(this.placed);
+    this.colours = groups.length;
+    this.colour = new Int32Array(pieces.length);
+    groups.forEach((g, k) => g.members.forEach((i) => (this.colour[i] = k)));
     this.footprints = this.placed.map((p) => this.footprint(p));
     this.footprints.forEach((f) => this.mark(f, 1));
     this.largestMm = Math.max(0, ...this.placed.filter((p) => !p.spine.length).map((p) => p.body.radialMm * 2));
@@ -70,14 +99,11 @@ export class Annealer {
 
   private footprint(p: PlacedPiece): Int32Array {
     const found: number[] = [];
-    const reach = (p.body.radialMm + p.body.axialMm + 12) ** 2;
     const share = outlineShareOf(p);
     const { cells } = this.grid;
-    for (let i = 0; i < cells.length; i++) {
-      const q = this.cellPoint[i]!;
-      const d2 = (q[0] - p.centre[0]) ** 2 + (q[1] - p.centre[1]) ** 2 + (q[2] - p.centre[2]) ** 2;
-      if (d2 < reach && coversSight(p, q, cells[i]!.frame.normal, share)) found.push(i);
-    }
+    this.near.within(p.centre, p.body.radialMm + p.body.axialMm + 12, (i) => {
+      if (coversSight(p, this.cellPoint[i]!, cells[i]!.frame.normal, share)) found.push(i);
+    });
     return Int32Array.from(found);
   }
 
@@ -101,7 +127,16 @@ export class Annealer {
     return (COST.uncovered * this.bare) / this.areaTotal + (COST.uncoveredBlock * blocks) / this.blockArea.length;
   }
 
-  private pairCost(p: PlacedPiece, q: PlacedPiece): { cost: number; gapMm: number } {
+  /** Distance from the focal point over the arm, or from the middle of a disc; what grading judges. */
+  private armOf(p: PlacedPiece): number {
+    if (p.spine.length) return NaN;
+    return this.line.shape === 'disc' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : this.line.armShare(p.piece.s);
+  }
+
+  private pairCost(p: PlacedPiece, q: PlacedPiece, sameColour: boolean): { cost: number; gapMm: number } {
+    const reach = p.body.radialMm + p.body.axialMm + q.body.radialMm + q.body.axialMm + PAIR_REACH_MM;
+    const [dx, dy, dz] = [p.centre[0] - q.centre[0], p.centre[1] - q.centre[1], p.centre[2] - q.centre[2]];
+    if (dx * dx + dy * dy + dz * dz > reach * reach) return FAR;
     const mm = overlapMm(p, q);
     const over = Math.max(0, mm - PETAL_GIVE_MM * 0.5);
     let cost = COST.overlapPerMm * over + COST.overlapSquared * over * over;
@@ -109,22 +144,33 @@ export class Annealer {
       const large = Math.min(p.body.radialMm, q.body.radialMm) / 18;
       const same = Math.max(0, 0.42 - angleBetween(p.axis, q.axis)) / 0.42;
       cost += COST.sameWay * same * Math.min(1.5, large);
+      if (sameColour && this.colours > 1 && mm > -8) cost += COST.sameColour * Math.min(1.2, large);
     }
     return { cost, gapMm: -mm };
   }
 
   /** What piece `i` costs by itself and against all others. */
   private pieceCost(i: number, p: PlacedPiece): number {
+    const sprig = p.spine.length > 0;
+    let nearest = Infinity;
+    let rootMm = Infinity;
     let cost = COST.cakePerMm * Math.max(0, intoCakeMm(p, this.solid) - 0.6);
     cost += COST.letteringPerMm * intoLetteringMm(p, this.line.plate);
     let touching = 0;
     for (let j = 0; j < this.placed.length; j++) {
       if (j === i) continue;
-      const pair = this.pairCost(p, this.placed[j]!);
+      const q = this.placed[j]!;
+      const pair = this.pairCost(p, q, this.colour[i] === this.colour[j]);
       cost += pair.cost;
       if (pair.gapMm < 5) touching++;
+      if (sprig && !q.spine.length && pair !== FAR)
+        rootMm = Math.min(rootMm, distance(p.base, q.centre) - 0.9 * Math.max(q.body.radialMm, q.body.axialMm));
+      if (!sprig && !q.spine.length && pair !== FAR)
+        nearest = Math.min(nearest, distance(p.centre, q.centre) / (p.body.radialMm + q.body.radialMm));
     }
-    const sprig = p.spine.length > 0;
+    if (!sprig && this.placed.length > 3) cost += COST.uneven * Math.min(1, Math.abs(Math.min(nearest, 1.8) - 0.98) / 0.6) ** 2;
+    // a sprig's foot belongs under a head, where no one sees it
+    if (sprig && this.placed.length > 3) cost += COST.bareRoot * Math.min(1.5, Math.max(0, rootMm) / 12);
     if (!sprig && touching < 2) cost += COST.floating * (2 - touching);
     const x = this.line.shape === 'disc' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : this.line.armShare(p.piece.s);
     if (!sprig && !this.line.closed)
@@ -135,11 +181,39 @@ export class Annealer {
     }
     const half = this.line.halfWidthMm(p.piece.s);
     cost += COST.outsidePerMm * Math.max(0, Math.abs(p.sideMm) + p.body.radialMm * 0.5 - half * 1.1);
-    if (p.body.role === 'foliage' && !this.line.closed && this.line.shape !== 'disc') {
-      const out = p.piece.s > this.line.focal ? 1 : -1;
-      cost += COST.leafAgainstLine * Math.max(0, 0.1 - out * Math.cos(p.piece.headingRad));
+    if (p.body.role === 'foliage') {
+      const h = p.piece.headingRad;
+      const out = this.line.closed || p.piece.s > this.line.focal ? 1 : -1;
+      const x = p.piece.s * 2 - 1;
+      const y = p.piece.side;
+      const along =
+        this.line.shape === 'disc' ? (Math.cos(h) * x + Math.sin(h) * y) / (Math.hypot(x, y) || 1) : out * Math.cos(h);
+      cost += COST.leafAgainstLine * Math.max(0, LEAF_WITH_LINE - along);
     }
     return cost;
+  }
+
+  /** How far sizes are from falling outward along the arms. Rings are not graded. */
+  private gradingCost(): number {
+    if (this.line.closed) return 0;
+    let n = 0;
+    let [sx, sy, sxx, syy, sxy] = [0, 0, 0, 0, 0];
+    for (let i = 0; i < this.placed.length; i++) {
+      const y = this.logSize[i]!;
+      if (Number.isNaN(y)) continue;
+      const x = this.armX[i]!;
+      n++;
+      sx += x;
+      sy += y;
+      sxx += x * x;
+      syy += y * y;
+      sxy += x * y;
+    }
+    const vx = sxx - (sx * sx) / n;
+    const vy = syy - (sy * sy) / n;
+    if (n < 4 || vx < 1e-9 || vy < 1e-9) return 0;
+    const rank = (sxy - (sx * sy) / n) / Math.sqrt(vx * vy);
+    return COST.grading * Math.max(0, rank - GRADED) ** 2;
   }
 
   private balanceCost(): number {
@@ -153,12 +227,17 @@ export class Annealer {
     return weight > 0 ? COST.sideBalance * (side / weight) ** 2 : 0;
   }
 
+  private wholeCost(): number {
+    return this.coverCost() + this.balanceCost() + this.gradingCost();
+  }
+
   /** Cost of the whole: each pair once. */
   total(): number {
-    let cost = this.coverCost() + this.balanceCost();
+    let cost = this.wholeCost();
     for (let i = 0; i < this.placed.length; i++) {
       let pairs = 0;
-      for (let j = 0; j < this.placed.length; j++) if (j !== i) pairs += this.pairCost(this.placed[i]!, this.placed[j]!).cost;
+      for (let j = 0; j < this.placed.length; j++)
+        if (j !== i) pairs += this.pairCost(this.placed[i]!, this.placed[j]!, this.colour[i] === this.colour[j]).cost;
       cost += this.pieceCost(i, this.placed[i]!) - pairs / 2;
     }
     return cost;
@@ -178,6 +257,7 @@ export class Annealer {
   private put(i: number, p: PlacedPiece, footprint: Int32Array): void {
     this.mark(this.footprints[i]!, -1);
     this.placed[i] = p;
+    this.armX[i] = this.armOf(p);
     this.footprints[i] = footprint;
     this.mark(footprint, 1);
   }
@@ -186,13 +266,13 @@ export class Annealer {
   private attempt(changes: readonly { i: number; piece: Piece }[], temperature: number): boolean {
     const before = changes.map(({ i }) => ({ i, p: this.placed[i]!, f: this.footprints[i]! }));
     const localBefore = changes.reduce((a, { i }) => a + this.pieceCost(i, this.placed[i]!), 0);
-    const wholeBefore = this.coverCost() + this.balanceCost();
+    const wholeBefore = this.wholeCost();
     for (const { i, piece } of changes) {
       const p = placePiece(piece, this.line);
       this.put(i, p, this.footprint(p));
     }
     const localAfter = changes.reduce((a, { i }) => a + this.pieceCost(i, this.placed[i]!), 0);
-    const delta = localAfter - localBefore + this.coverCost() + this.balanceCost() - wholeBefore;
+    const delta = localAfter - localBefore + this.wholeCost() - wholeBefore;
     if (delta <= 0 || this.random() < Math.exp(-delta / temperature)) return true;
     for (const { i, p, f } of before) this.put(i, p, f);
     return false;

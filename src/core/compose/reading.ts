@@ -8,9 +8,28 @@ import { crowding } from './readings/crowding';
 import { facing } from './readings/facing';
 import { focal } from './readings/focal';
 import { grading } from './readings/grading';
+import { colour } from './readings/colour';
+import { flow } from './readings/flow';
+import { hidden } from './readings/hidden';
+import { rhythm } from './readings/rhythm';
+import { scale } from './readings/scale';
 import { weight } from './readings/weight';
 
-export const READING_IDS = ['focal', 'grading', 'weight', 'cover', 'crowding', 'facing', 'counts', 'buildable'] as const;
+export const READING_IDS = [
+  'focal',
+  'grading',
+  'weight',
+  'cover',
+  'crowding',
+  'facing',
+  'rhythm',
+  'colour',
+  'counts',
+  'flow',
+  'hidden',
+  'scale',
+  'buildable',
+] as const;
 export type ReadingId = (typeof READING_IDS)[number];
 
 /** Changes to pieces that bring a reading back: applied with one press, undone with one. */
@@ -45,7 +64,21 @@ export interface BuildFaults {
 
 export type ReadingMaker = (scene: Scene, faults: BuildFaults) => Reading;
 
-const MAKERS: Record<ReadingId, ReadingMaker> = { focal, grading, weight, cover, crowding, facing, counts, buildable };
+const MAKERS: Record<ReadingId, ReadingMaker> = {
+  focal,
+  grading,
+  weight,
+  cover,
+  crowding,
+  facing,
+  rhythm,
+  colour,
+  counts,
+  flow,
+  hidden,
+  scale,
+  buildable,
+};
 
 /** A reading leans when it is below this. */
 export const LEVEL_SCORE = 80;

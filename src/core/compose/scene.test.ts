@@ -5,7 +5,7 @@ import { cakeOf } from '../testing/samples';
 import type { Piece } from './arrangement';
 import { countedName, kindName } from './names';
 import { speciesById } from '../botany/catalogue';
-import { buildScene, coveringAt, PETAL_GIVE_MM, VIEWS, visualWeight } from './scene';
+import { buildScene, coveringAt, FRONT_RAD, PETAL_GIVE_MM, viewsFrom, visualWeight } from './scene';
 
 const CAKE = cakeOf([240, 100], [160, 100]);
 const piece = (over: Partial<Piece> = {}): Piece => ({
@@ -26,8 +26,8 @@ const piece = (over: Partial<Piece> = {}): Piece => ({
 const sceneWith = (...pieces: Piece[]) => buildScene(CAKE, { ...newArrangement('a1', defaultLine('crescent', CAKE)), pieces })!;
 
 test('five views, from where a person looks', () => {
-  expect(VIEWS.map((v) => v.name)).toEqual(['front', 'left', 'back', 'right', 'above']);
-  for (const v of VIEWS) expect(length(v.toEye)).toBeCloseTo(1, 2);
+  expect(viewsFrom(FRONT_RAD).map((v) => v.name)).toEqual(['front', 'left', 'back', 'right', 'above']);
+  for (const v of viewsFrom(FRONT_RAD)) expect(length(v.toEye)).toBeCloseTo(1, 2);
 });
 
 describe('visual weight', () => {

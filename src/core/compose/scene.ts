@@ -21,6 +21,8 @@ export interface Scene {
   arrangement: Arrangement;
   line: Line;
   heads: readonly PlacedPiece[];
+  /** azimuth of the front */
+  frontRad: number;
   grid: EnvelopeGrid;
   /** visual weight of each head */
   weights: readonly number[];
@@ -30,15 +32,27 @@ export interface Scene {
   intoLettering: readonly number[];
 }
 
-/** How a person looks: the four sides a little from above, and straight down. Directions toward the eye. */
-export const VIEWS: readonly { name: ViewName; toEye: Vec3 }[] = [
-  { name: 'front', toEye: [0, -0.927, 0.375] },
-  { name: 'left', toEye: [-0.927, 0, 0.375] },
-  { name: 'back', toEye: [0, 0.927, 0.375] },
-  { name: 'right', toEye: [0.927, 0, 0.375] },
-  { name: 'above', toEye: [0, 0, 1] },
-];
+/** A look from a little above, and from straight above: 22° over the horizon. */
+const LOOK_DOWN = [0.927, 0.375] as const;
+
+/** How a person looks: the four sides a little from above, and straight down. Directions toward the eye; the front is an azimuth. */
+export function viewsFrom(frontRad: number): readonly { name: ViewName; toEye: Vec3 }[] {
+  const side = (name: ViewName, turn: number) => {
+    const a = frontRad + turn;
+    return { name, toEye: [Math.cos(a) * LOOK_DOWN[0], Math.sin(a) * LOOK_DOWN[0], LOOK_DOWN[1]] as const };
+  };
+  return [
+    side('front', 0),
+    side('left', -Math.PI / 2),
+    side('back', Math.PI),
+    side('right', Math.PI / 2),
+    { name: 'above', toEye: [0, 0, 1] },
+  ];
+}
 export type ViewName = 'front' | 'left' | 'back' | 'right' | 'above';
+
+/** The front of a cake, toward −y. */
+export const FRONT_RAD = -Math.PI / 2;
 
 /** Heads may press this far into each other before petals break. */
 export const PETAL_GIVE_MM = 1.5;
@@ -60,7 +74,7 @@ export function coveringAt(cake: Cake, solid: CakeSolid, point: Vec3): string {
 }
 
 /** Places everything once. Null when the line cannot be drawn (no tier, or a tier that is not there). */
-export function buildScene(cake: Cake, arrangement: Arrangement): Scene | null {
+export function buildScene(cake: Cake, arrangement: Arrangement, frontRad = FRONT_RAD): Scene | null {
   const line = drawLine(arrangement.line, cake);
   if (!line) return null;
   const solid = cakeSolid(cake);
@@ -78,6 +92,7 @@ export function buildScene(cake: Cake, arrangement: Arrangement): Scene | null {
     arrangement,
     line,
     heads,
+    frontRad,
     grid: envelopeGrid(line),
     weights: heads.map((p) => visualWeight(p, coveringAt(cake, solid, p.frame.pointMm))),
     clashes,

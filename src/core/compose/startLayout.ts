@@ -99,7 +99,7 @@ function placeLeaves(line: Line, leaves: readonly KindCount[], random: Random, a
     const first = i % 2 === 0;
     const s = onArm(line, x, first);
     const side = tip ? 0 : (Math.floor(i / 2) % 2 ? 1 : -1) * (0.35 + 0.35 * random());
-    const outward = first ? 0 : Math.PI;
+    const outward = first || line.closed ? 0 : Math.PI;
     const heading = tip ? outward : outward + (first ? 1 : -1) * Math.sign(side || 1) * (0.5 + 0.5 * random());
     add(k, s, side, 1.22 + 0.16 * random(), heading);
   });

@@ -96,7 +96,12 @@ describe('the backward plan', () => {
 
   test.each(Array.from({ length: 12 }, (_, i) => i + 1))('a random job breaks nothing, seed %i', (seed) => {
     const project = randomProject(seed);
-    const tasks = tasksOf(trayOf(project.arrangements), { joints: 12, entries: 9, barrierMinutes: 20, plaques: 0, wired: true }, 4, 1);
+    const tasks = tasksOf(
+      trayOf(project.arrangements),
+      { joints: 12, entries: 9, barrierMinutes: 20, plaques: 0, wired: true },
+      4,
+      1,
+    );
     const options = { ...EVENINGS, hours: project.brief.hours, fillShare: 0.75, bufferMinutes: 45 };
     const plan = planBackward(tasks, options);
     if (!Array.isArray(plan)) throw new Error(plan.fault);

@@ -176,7 +176,14 @@ export function derivePlan(project: Project): DerivedPlan {
     return plate ? [{ count: arrangement.quantity, gramsEach: plateGrams(plate), colour: plate.colour }] : [];
   });
   const paste = pasteByColour(tray, plaques);
-  const days = daysOf(project, tray, planned, entries, paste.length, plaques.reduce((a, p) => a + p.count, 0));
+  const days = daysOf(
+    project,
+    tray,
+    planned,
+    entries,
+    paste.length,
+    plaques.reduce((a, p) => a + p.count, 0),
+  );
   warnings.push(...days.warnings);
   warnings.sort((a, b) => WARN_ORDER[a.level] - WARN_ORDER[b.level]);
   const stops = warnings.filter((w) => w.level === 'stop').length;

@@ -52,79 +52,76 @@ describe('tape', () => {
   });
 });
 
-describe.each(FORMS.map((form) => [form, 1] as const))(
-  'branch trees of a %s, seed %i',
-  (form, seed) => {
-    const cake = cakeOf([220, 110]);
-    const { arrangement } = proposalFor(form, cake, seed, 0.15);
-    const scene = buildScene(cake, arrangement)!;
-    const sprays = branchTrees(scene.heads, scene.line, 'a1');
-    const heads = new Map<string, PlacedPiece>(scene.heads.map((p) => [p.piece.id, p]));
-    const each = (check: (spray: Spray, joint: Joint) => void) => sprays.forEach((s) => s.joints.forEach((j) => check(s, j)));
+describe.each(FORMS.map((form) => [form, 1] as const))('branch trees of a %s, seed %i', (form, seed) => {
+  const cake = cakeOf([220, 110]);
+  const { arrangement } = proposalFor(form, cake, seed, 0.15);
+  const scene = buildScene(cake, arrangement)!;
+  const sprays = branchTrees(scene.heads, scene.line, 'a1');
+  const heads = new Map<string, PlacedPiece>(scene.heads.map((p) => [p.piece.id, p]));
+  const each = (check: (spray: Spray, joint: Joint) => void) => sprays.forEach((s) => s.joints.forEach((j) => check(s, j)));
 
-    test('every piece exactly once, every spray on one pick', () => {
-      const ids = sprays.flatMap((s) => s.joints.map((j) => j.pieceId));
-      expect(ids.sort()).toEqual(arrangement.pieces.map((p) => p.id).sort());
-      sprays.forEach((s) => expect(s.joints.map((j) => j.pieceId).sort()).toEqual([...s.pieceIds].sort()));
-    });
+  test('every piece exactly once, every spray on one pick', () => {
+    const ids = sprays.flatMap((s) => s.joints.map((j) => j.pieceId));
+    expect(ids.sort()).toEqual(arrangement.pieces.map((p) => p.id).sort());
+    sprays.forEach((s) => expect(s.joints.map((j) => j.pieceId).sort()).toEqual([...s.pieceIds].sort()));
+  });
 
-    test('a long line is divided into sprays that a hand can hold', () => {
-      expect(sprays.length).toBeGreaterThanOrEqual(Math.ceil(scene.line.lengthMm / MOST_SPRAY_MM / 1.5));
-    });
+  test('a long line is divided into sprays that a hand can hold', () => {
+    expect(sprays.length).toBeGreaterThanOrEqual(Math.ceil(scene.line.lengthMm / MOST_SPRAY_MM / 1.5));
+  });
 
-    test('taping order is a valid order of the tree: 1…n, members before their lead, the heel last', () => {
-      sprays.forEach((s) => {
-        expect(s.joints.map((j) => j.order)).toEqual(s.joints.map((_, i) => i + 1));
-        s.joints.forEach((j) => {
-          if (j.onto) expect(j.order).toBeLessThan(s.joints.find((l) => l.pieceId === j.onto)!.order);
-        });
-        const firstHeel = s.joints.findIndex((j) => j.arm === 'heel');
-        if (firstHeel >= 0) expect(s.joints.slice(firstHeel).every((j) => j.arm === 'heel')).toBe(true);
+  test('taping order is a valid order of the tree: 1…n, members before their lead, the heel last', () => {
+    sprays.forEach((s) => {
+      expect(s.joints.map((j) => j.order)).toEqual(s.joints.map((_, i) => i + 1));
+      s.joints.forEach((j) => {
+        if (j.onto) expect(j.order).toBeLessThan(s.joints.find((l) => l.pieceId === j.onto)!.order);
       });
+      const firstHeel = s.joints.findIndex((j) => j.arm === 'heel');
+      if (firstHeel >= 0) expect(s.joints.slice(firstHeel).every((j) => j.arm === 'heel')).toBe(true);
     });
+  });
 
-    test('joints of an arm run from the tip toward the pick, at least 6 mm apart', () => {
-      for (const s of sprays) {
-        for (const arm of ['first', 'second'] as const) {
-          const at = s.joints.filter((j) => j.arm === arm && j.onto === null).map((j) => j.toPickMm);
-          for (let i = 1; i < at.length; i++) expect(at[i - 1]! - at[i]!).toBeGreaterThanOrEqual(JOINT_GAP_MM - 1e-9);
-          for (const mm of at) expect(mm).toBeGreaterThan(0);
-        }
+  test('joints of an arm run from the tip toward the pick, at least 6 mm apart', () => {
+    for (const s of sprays) {
+      for (const arm of ['first', 'second'] as const) {
+        const at = s.joints.filter((j) => j.arm === arm && j.onto === null).map((j) => j.toPickMm);
+        for (let i = 1; i < at.length; i++) expect(at[i - 1]! - at[i]!).toBeGreaterThanOrEqual(JOINT_GAP_MM - 1e-9);
+        for (const mm of at) expect(mm).toBeGreaterThan(0);
       }
-    });
+    }
+  });
 
-    test('a stalk leaves its head and ends at its joint', () => {
-      each((_s, j) => {
-        const head = heads.get(j.pieceId)!;
-        const first = j.curve[0]!;
-        const last = j.curve[j.curve.length - 1]!;
-        expect(Math.hypot(first[0] - head.base[0], first[1] - head.base[1], first[2] - head.base[2])).toBeLessThan(1.6);
-        expect(Math.hypot(last[0] - j.at[0], last[1] - j.at[1], last[2] - j.at[2])).toBeLessThan(1e-6);
-        expect(j.stalkMm).toBeGreaterThan(0);
-      });
+  test('a stalk leaves its head and ends at its joint', () => {
+    each((_s, j) => {
+      const head = heads.get(j.pieceId)!;
+      const first = j.curve[0]!;
+      const last = j.curve[j.curve.length - 1]!;
+      expect(Math.hypot(first[0] - head.base[0], first[1] - head.base[1], first[2] - head.base[2])).toBeLessThan(1.6);
+      expect(Math.hypot(last[0] - j.at[0], last[1] - j.at[1], last[2] - j.at[2])).toBeLessThan(1e-6);
+      expect(j.stalkMm).toBeGreaterThan(0);
     });
+  });
 
-    test('heavy focal heads beside the pick go in at the heel', () => {
-      each((s, j) => {
-        const head = heads.get(j.pieceId)!;
-        const away = Math.abs(head.piece.s - s.pickS) * scene.line.lengthMm;
-        if (head.body.role === 'focal' && away < 18) expect(j.arm).toBe('heel');
-      });
+  test('heavy focal heads beside the pick go in at the heel', () => {
+    each((s, j) => {
+      const head = heads.get(j.pieceId)!;
+      const away = Math.abs(head.piece.s - s.pickS) * scene.line.lengthMm;
+      if (head.body.role === 'focal' && away < 18) expect(j.arm).toBe('heel');
     });
+  });
 
-    test('the angle of a joint is the one that its stalk is drawn at', () => {
-      each((_s, j) => {
-        expect(j.angleDeg).toBeGreaterThanOrEqual(0);
-        expect(j.angleDeg).toBeLessThanOrEqual(180);
-      });
-      expect(new Set(sprays.flatMap((s) => s.joints.map((j) => Math.round(j.angleDeg)))).size).toBeGreaterThan(2);
+  test('the angle of a joint is the one that its stalk is drawn at', () => {
+    each((_s, j) => {
+      expect(j.angleDeg).toBeGreaterThanOrEqual(0);
+      expect(j.angleDeg).toBeLessThanOrEqual(180);
     });
+    expect(new Set(sprays.flatMap((s) => s.joints.map((j) => Math.round(j.angleDeg)))).size).toBeGreaterThan(2);
+  });
 
-    test('same input, same trees', () => {
-      expect(branchTrees(scene.heads, scene.line, 'a1')).toEqual(sprays);
-    });
-  },
-);
+  test('same input, same trees', () => {
+    expect(branchTrees(scene.heads, scene.line, 'a1')).toEqual(sprays);
+  });
+});
 
 test('no piece, no spray', () => {
   const cake = cakeOf([220, 110]);

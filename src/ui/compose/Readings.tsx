@@ -14,7 +14,12 @@ const NAMES: Record<ReadingId, string> = {
   cover: 'Cover',
   crowding: 'Crowding',
   facing: 'Facing',
+  rhythm: 'Rhythm',
+  colour: 'Colour',
   counts: 'Counts',
+  flow: 'Flow',
+  hidden: 'Wire hidden',
+  scale: 'Scale',
   buildable: 'Buildable',
 };
 

@@ -50,7 +50,9 @@ export const weight: ReadingMaker = (scene): Reading => {
     ? Math.exp(-0.7 * (off / (0.2 * reach)) ** 2)
     : 0.65 * Math.exp(-((Math.max(0, Math.abs(meanS - idealS) - 0.04) / 0.1) ** 2)) +
       0.35 * Math.exp(-((Math.max(0, Math.abs(side) - 0.08) / 0.35) ** 2));
-  const lean = clamp((centre[0]! - ideal[0]!) / Math.max(10, reach * 0.25), -1, 1);
+  // to the right as one stands before the front
+  const right = -Math.sin(scene.frontRad) * (centre[0]! - ideal[0]!) + Math.cos(scene.frontRad) * (centre[1]! - ideal[1]!);
+  const lean = clamp(right / Math.max(10, reach * 0.25), -1, 1);
   return {
     id: 'weight',
     score: 100 * score,

@@ -1,0 +1,199 @@
+import { differenceCiede2000, lch65 } from 'culori';
+import { colourwayOf } from '../../botany/species';
+import { band, clamp, mean } from '../../geometry/numbers';
+import type { PlacedPiece } from '../placement';
+import type { ReadingMaker, Remedy } from '../reading';
+import { coveringAt, type Scene } from '../scene';
+import { facesOf, nearestOf } from './neighbours';
+
+const deltaE = differenceCiede2000();
+/** Colours nearer than this (CIEDE2000) read as one. */
+const SAME_COLOUR = 11;
+const NEIGHBOURS = 3;
+
+const hueOf = (p: PlacedPiece): string => colourwayOf(p.body.species, p.piece.colourway).hue;
+
+export interface ColourGroup {
+  hue: string;
+  name: string;
+  members: number[];
+  share: number;
+}
+
+/** The heads by colour, the largest area first. Colours that a person would not tell apart count as one. */
+export function colourGroups(faces: readonly PlacedPiece[]): ColourGroup[] {
+  const groups: ColourGroup[] = [];
+  const area = (p: PlacedPiece) => p.body.radialMm ** 2;
+  const total = faces.reduce((a, p) => a + area(p), 0) || 1;
+  faces.forEach((p, i) => {
+    const hue = hueOf(p);
+    const own = groups.find((g) => g.hue === hue || deltaE(g.hue, hue) < SAME_COLOUR);
+    const group = own ?? { hue, name: colourwayOf(p.body.species, p.piece.colourway).name, members: [], share: 0 };
+    if (!own) groups.push(group);
+    group.members.push(i);
+    group.share += area(p) / total;
+  });
+  return groups.sort((a, b) => b.share - a.share);
+}
+
+/** Two heads that stand side by side; the smaller diameter says how much it is seen. */
+interface Pair {
+  i: number;
+  j: number;
+  weight: number;
+}
+
+const pairsOf = (faces: readonly PlacedPiece[]): Pair[] =>
+  nearestOf(faces, NEIGHBOURS).flatMap((near, i) =>
+    near.map(({ j }) => ({ i, j, weight: Math.min(faces[i]!.body.radialMm, faces[j]!.body.radialMm) })),
+  );
+
+/** Squared difference of two heads' colours, looked up by colour: there are few. */
+function unlikeness(faces: readonly PlacedPiece[]): (i: number, j: number) => number {
+  const hues = [...new Set(faces.map(hueOf))];
+  const index = faces.map((p) => hues.indexOf(hueOf(p)));
+  const table = hues.map((a) => hues.map((b) => deltaE(a, b) ** 2));
+  return (i, j) => table[index[i]!]![index[j]!]!;
+}
+
+/**
+ * Whether colours lie in lumps: the mean squared difference of neighbours over that of all pairs, weighted by the smaller
+ * diameter (R. C. Geary, "The contiguity ratio and statistical mapping", 1954, with CIEDE2000 for the difference). 1 when strewn
+ * by chance, less when like lies beside like. `order` says which head's colour stands at which place.
+ */
+export function contiguity(faces: readonly PlacedPiece[], pairs: readonly Pair[], order?: readonly number[]): number {
+  const d2 = unlikeness(faces);
+  const at = (i: number) => order?.[i] ?? i;
+  let near = 0;
+  let nearWeight = 0;
+  for (const p of pairs) {
+    near += p.weight * d2(at(p.i), at(p.j));
+    nearWeight += p.weight;
+  }
+  let all = 0;
+  let allWeight = 0;
+  for (let i = 0; i < faces.length; i++) {
+    for (let j = i + 1; j < faces.length; j++) {
+      const weight = Math.min(faces[i]!.body.radialMm, faces[j]!.body.radialMm);
+      all += weight * d2(i, j);
+      allWeight += weight;
+    }
+  }
+  return nearWeight > 0 && all > 1e-9 ? near / nearWeight / (all / allWeight) : 1;
+}
+
+/** Ratios that read as one lump, and as well strewn. */
+const LUMP = 0.42;
+const STREWN = 0.9;
+
+/** How far along the line a colour runs: a colour used three times or more should be met again in another part of it. */
+function strungOf(scene: Scene, faces: readonly PlacedPiece[], groups: readonly ColourGroup[]): number {
+  const judged = groups.filter((g) => g.members.length >= 3);
+  if (judged.length === 0) return 1;
+  return mean(
+    judged.map((g) => {
+      const s = g.members.map((i) => faces[i]!.piece.s).sort((a, b) => a - b);
+      const reach = scene.line.closed ? 1 - widestGap(s) : s[s.length - 1]! - s[0]!;
+      return clamp(reach / 0.6);
+    }),
+  );
+}
+
+const widestGap = (s: readonly number[]): number =>
+  s.reduce((worst, v, i) => Math.max(worst, i ? v - s[i - 1]! : v + 1 - s[s.length - 1]!), 0);
+
+/** Two heads of like size and unlike colour change places, when that leaves fewer of one colour side by side. */
+function changeColours(faces: readonly PlacedPiece[]): Remedy | null {
+  const d2 = unlikeness(faces);
+  const pairs = pairsOf(faces);
+  const touching: Pair[][] = faces.map(() => []);
+  for (const p of pairs) {
+    touching[p.i]!.push(p);
+    touching[p.j]!.push(p);
+  }
+  const order = faces.map((_, i) => i);
+  const total = pairs.reduce((a, p) => a + p.weight * d2(p.i, p.j), 0) || 1;
+  const swaps: [number, number][] = [];
+  const taken = new Set<number>();
+  /** what changing the colours of two heads adds to the difference of neighbours */
+  const gain = (i: number, j: number): number => {
+    const after = (k: number) => (k === i ? order[j]! : k === j ? order[i]! : order[k]!);
+    let won = 0;
+    for (const p of new Set([...touching[i]!, ...touching[j]!]))
+      won += p.weight * (d2(after(p.i), after(p.j)) - d2(order[p.i]!, order[p.j]!));
+    return won / total;
+  };
+  for (let round = 0; round < 4; round++) {
+    let best = { i: -1, j: -1, won: 0.01 };
+    for (let i = 0; i < faces.length; i++) {
+      if (taken.has(i) || faces[i]!.piece.pinned) continue;
+      for (let j = i + 1; j < faces.length; j++) {
+        if (d2(order[i]!, order[j]!) < 25 || taken.has(j) || faces[j]!.piece.pinned) continue;
+        const ratio = faces[i]!.body.radialMm / faces[j]!.body.radialMm;
+        if (ratio > 1.45 || ratio < 0.69) continue;
+        const won = gain(i, j);
+        if (won > best.won) best = { i, j, won };
+      }
+    }
+    if (best.i < 0) break;
+    swaps.push([best.i, best.j]);
+    taken.add(best.i).add(best.j);
+    [order[best.i], order[best.j]] = [order[best.j]!, order[best.i]!];
+  }
+  if (swaps.length === 0) return null;
+  const place = (p: PlacedPiece) => ({
+    s: p.piece.s,
+    side: p.piece.side,
+    lift: p.piece.lift,
+    tiltRad: p.piece.tiltRad,
+    headingRad: p.piece.headingRad,
+  });
+  return {
+    label: swaps.length === 1 ? 'Change 2 colours' : `Change ${swaps.length} pairs`,
+    change: swaps.flatMap(([i, j]) => [
+      { id: faces[i]!.piece.id, to: place(faces[j]!) },
+      { id: faces[j]!.piece.id, to: place(faces[i]!) },
+    ]),
+    add: [],
+    remove: [],
+  };
+}
+
+/**
+ * Colours by CIEDE2000: one leads without swallowing the rest, none lies in a lump, each is met again along the line, light
+ * and dark differ, and the flowers stand off the covering. One colour alone is a choice and not judged for proportion.
+ */
+export const colour: ReadingMaker = (scene) => {
+  const faces = facesOf(scene.heads);
+  const groups = colourGroups(faces);
+  const ratio = contiguity(faces, pairsOf(faces));
+  const strewn = clamp((ratio - LUMP) / (STREWN - LUMP));
+  const strung = strungOf(scene, faces, groups);
+  const top = groups[0]?.share ?? 0;
+  const proportion = groups.length < 2 ? 1 : band(top, 0.3, 0.68, 0.25);
+  const light = faces.map((p) => lch65(hueOf(p))?.l ?? 50);
+  const lightness = groups.length < 2 ? 1 : clamp((Math.max(...light, 0) - Math.min(...light, 100)) / 18);
+  const contrast = mean(faces.map((p) => clamp(deltaE(hueOf(p), coveringAt(scene.cake, scene.solid, p.frame.pointMm)) / 14)));
+  const few = groups.length < 2 || faces.length < 5;
+  const score = few
+    ? 0.88 + 0.12 * contrast
+    : 0.14 * proportion + 0.5 * strewn + 0.2 * strung + 0.06 * lightness + 0.1 * contrast;
+  return {
+    id: 'colour',
+    score: faces.length ? 100 * score : 0,
+    lean: clamp((STREWN - ratio) * 1.8, -1, 1),
+    leanWords: ['mixed', 'in lumps'],
+    numbers: { colours: groups.length, neighboursDifferShare: ratio, leadingShare: top },
+    why: !faces.length
+      ? 'Nothing is placed yet.'
+      : few
+        ? 'One colour: nothing to balance.'
+        : strewn < 0.75
+          ? `Like lies beside like: neighbours differ by ${Math.round(ratio * 100)} of 100 parts of what they would by chance.`
+          : proportion < 0.7
+            ? `${groups[0]!.name} takes ${Math.round(top * 100)} of 100 parts.`
+            : 'Colours are met again along the line, none lies in a lump.',
+    remedy: score < 0.92 && !few ? changeColours(faces) : null,
+    place: null,
+  };
+};

@@ -1,0 +1,114 @@
+import { band, clamp, mean } from '../../geometry/numbers';
+import type { Piece } from '../arrangement';
+import { nameOf } from '../names';
+import type { PlacedPiece } from '../placement';
+import type { ReadingMaker, Remedy } from '../reading';
+import type { Scene } from '../scene';
+import { facesOf, nearestOf } from './neighbours';
+
+/** Gaps as even as this (coefficient of variation) read as rhythm; from the project's own study. */
+const EVEN_CV = 0.16;
+const UNEVEN_CV = 0.5;
+/** Petals that just touch: the nearest distance over the two radii. */
+const TOUCHING = [0.86, 1.12] as const;
+
+/** Nearest distance of each head over the sum of both radii. */
+function gapsOf(scene: Scene): { i: number; j: number; ratio: number; mm: number }[] {
+  const faces = facesOf(scene.heads);
+  return nearestOf(faces, 1).flatMap(([near], i) =>
+    near ? [{ i, j: near.j, mm: near.mm, ratio: near.mm / (faces[i]!.body.radialMm + faces[near.j]!.body.radialMm) }] : [],
+  );
+}
+
+const SPACING_ROUNDS = 40;
+/** Farther than this from where it stood a head is not moved, mm. */
+const MOST_MOVE_MM = 45;
+
+interface Spot {
+  x: number;
+  y: number;
+  r: number;
+  free: boolean;
+}
+
+/** Pushes what overlaps apart and draws what stands alone to its neighbour, until petals just touch (position relaxation). */
+function relax(spots: readonly Spot[]): { x: number; y: number }[] {
+  const now = spots.map(({ x, y }) => ({ x, y }));
+  for (let round = 0; round < SPACING_ROUNDS; round++) {
+    for (let i = 0; i < now.length; i++) {
+      let nearest = { j: -1, ratio: Infinity };
+      for (let j = 0; j < now.length; j++) {
+        if (j === i) continue;
+        const ratio = Math.hypot(now[i]!.x - now[j]!.x, now[i]!.y - now[j]!.y) / (spots[i]!.r + spots[j]!.r);
+        if (ratio < nearest.ratio) nearest = { j, ratio };
+        if (ratio < 0.96) move(now, spots, i, j, 0.98);
+      }
+      if (nearest.j >= 0 && nearest.ratio > 1.06) move(now, spots, i, nearest.j, 1.02);
+    }
+  }
+  return now;
+}
+
+/** Brings two spots half-way toward a distance of `ratio` times both radii; one that is held stays. */
+function move(now: { x: number; y: number }[], spots: readonly Spot[], i: number, j: number, ratio: number): void {
+  const [a, b] = [now[i]!, now[j]!];
+  const far = Math.hypot(a.x - b.x, a.y - b.y) || 1e-6;
+  const by = (0.5 * (ratio * (spots[i]!.r + spots[j]!.r) - far)) / far;
+  const share = spots[i]!.free && spots[j]!.free ? 0.5 : 1;
+  const [dx, dy] = [(a.x - b.x) * by * share, (a.y - b.y) * by * share];
+  if (spots[i]!.free) now[i] = { x: a.x + dx, y: a.y + dy };
+  if (spots[j]!.free) now[j] = { x: b.x - dx, y: b.y - dy };
+}
+
+/** Heads are spaced along and across the line as evenly as their sizes ask. */
+function space(scene: Scene): Remedy | null {
+  const { line } = scene;
+  const faces = facesOf(scene.heads);
+  const half = (p: PlacedPiece) => line.halfWidthMm(p.piece.s);
+  const spots = faces.map((p) => ({
+    x: p.piece.s * line.lengthMm,
+    y: p.sideMm,
+    r: p.body.radialMm,
+    free: !p.piece.pinned,
+  }));
+  const change = relax(spots).flatMap((to, i) => {
+    const p = faces[i]!;
+    const from = spots[i]!;
+    const far = Math.hypot(to.x - from.x, to.y - from.y);
+    if (!from.free || far < 1.5) return [];
+    const k = Math.min(1, MOST_MOVE_MM / far);
+    const s = (from.x + (to.x - from.x) * k) / line.lengthMm;
+    const placed: Partial<Piece> = {
+      s: line.closed ? s - Math.floor(s) : clamp(s),
+      side: clamp((from.y + (to.y - from.y) * k) / half(p), -1.5, 1.5),
+    };
+    return [{ id: p.piece.id, to: placed }];
+  });
+  return change.length ? { label: `Space ${change.length} evenly`, change, add: [], remove: [] } : null;
+}
+
+/** Gaps vary little: heads stand about as far from their neighbours as their sizes say, none strays and none is swallowed. */
+export const rhythm: ReadingMaker = (scene) => {
+  const gaps = gapsOf(scene);
+  const average = mean(gaps.map((g) => g.ratio));
+  const cv = average > 0 ? Math.sqrt(mean(gaps.map((g) => (g.ratio - average) ** 2))) / average : 0;
+  const score =
+    gaps.length < 3
+      ? 1
+      : 0.7 * clamp(1 - (cv - EVEN_CV) / (UNEVEN_CV - EVEN_CV)) + 0.3 * band(average, TOUCHING[0], TOUCHING[1], 0.4);
+  const widest = gaps.reduce((a, g) => (g.ratio > (a?.ratio ?? 0) ? g : a), null as (typeof gaps)[number] | null);
+  const lone = widest ? facesOf(scene.heads)[widest.i]! : null;
+  return {
+    id: 'rhythm',
+    score: 100 * score,
+    lean: clamp((average - 1) * 1.5, -1, 1),
+    leanWords: ['huddled', 'strewn'],
+    numbers: { meanGapShare: average, variationShare: cv },
+    why:
+      score < 0.8 && lone && widest
+        ? `${nameOf(lone)} stands ${Math.round(widest.mm)} mm from its nearest neighbour; the others keep closer.`
+        : 'Neighbours keep like distances.',
+    remedy: score < 0.9 ? space(scene) : null,
+    place: score < 0.8 && lone && widest ? { pointMm: lone.centre, acrossMm: widest.mm } : null,
+  };
+};
