@@ -75,6 +75,8 @@ export interface StudioActions {
   select(ids: string[]): void;
   applyRemedy(remedy: Remedy, name: string): void;
   compose(proposals: number): void;
+  /** adds what is missing, or moves what is there; the result is kept as one step */
+  improve(task: 'finish' | 're-balance'): void;
   stopComposing(): void;
   keep(proposal: Proposal): void;
   flush(): Promise<void>;
@@ -355,7 +357,7 @@ function composeActions(
   ports: StudioPorts,
   keeper: Keeper,
   get: () => Studio,
-): Pick<Studio, 'compose' | 'stopComposing' | 'keep'> {
+): Pick<Studio, 'compose' | 'improve' | 'stopComposing' | 'keep'> {
   const search = (patch: Partial<StudioState['search']>) => get().set({ search: { ...get().search, ...patch } });
   return {
     compose(proposals) {
@@ -369,6 +371,31 @@ function composeActions(
         done: (found) => search({ running: false, progress: null, proposals: found }),
         fault: (fault) => search({ running: false, progress: null, fault }),
       });
+    },
+    improve(task) {
+      const { project, arrangementIndex } = get();
+      const seed = get().search.seed;
+      const request = project && composeRequestOf(project, arrangementIndex, seed, 1);
+      if (!request) return;
+      search({ running: true, fault: null, progress: null, proposals: [], seed: seed + 1 });
+      ports.composer.start(
+        { ...request, task },
+        {
+          progress: (progress) => search({ progress }),
+          done: ([found]) => {
+            search({ running: false, progress: null });
+            const now = get().project;
+            if (!found || !now || now.id !== project.id) return;
+            const { pieces } = found.arrangement;
+            keeper.step(
+              task === 'finish' ? 'finish it' : 're-balance',
+              now,
+              produce(now, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
+            );
+          },
+          fault: (fault) => search({ running: false, progress: null, fault }),
+        },
+      );
     },
     /** Stops at once; the best found so far is kept as one step that can be undone. */
     stopComposing() {

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/composer';
+import { COMPOSE_TASKS, type ComposeProgress, type ComposeRequest, type Proposal } from '@/core/compose/composer';
 import { arrangementSchema } from '@/core/compose/arrangement';
 import { choiceSchema, STYLES } from '@/core/compose/shareOut';
 import { cakeSchema } from '@/core/cake/cake';
@@ -19,6 +19,7 @@ export const composeRequestSchema = v.object({
   choices: v.array(choiceSchema),
   style: v.picklist(STYLES),
   counts: v.nullable(v.array(kindCount)),
+  task: v.optional(v.picklist(COMPOSE_TASKS)),
   seed: v.pipe(v.number(), v.integer()),
   proposals: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(6)),
   effort: v.pipe(v.number(), v.minValue(0.05), v.maxValue(10)),

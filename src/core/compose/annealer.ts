@@ -254,6 +254,54 @@ export class Annealer {
     return { worstMm, cakeMm };
   }
 
+  /**
+   * Takes the piece that presses most to the best of many places near it where it is clear; where there is none it takes the
+   * next smaller size of its species. False when nothing presses by more than `mostMm`, or nothing can be done.
+   */
+  freeWorst(mostMm: number): boolean {
+    let worst = { i: -1, mm: mostMm };
+    const pressed = (i: number, p: PlacedPiece): number => {
+      let mm = p.spine.length ? 0 : intoCakeMm(p, this.solid);
+      for (let j = 0; j < this.placed.length; j++) if (j !== i) mm = Math.max(mm, overlapMm(p, this.placed[j]!) - PETAL_GIVE_MM);
+      return mm;
+    };
+    this.placed.forEach((p, i) => {
+      if (p.piece.pinned) return;
+      const mm = pressed(i, p);
+      // of two that press, the lighter moves
+      if (
+        mm > worst.mm + 1e-9 ||
+        (worst.i >= 0 && mm > worst.mm - 1e-9 && p.body.massGrams < this.placed[worst.i]!.body.massGrams)
+      )
+        worst = { i, mm };
+    });
+    if (worst.i < 0) return false;
+    const { i } = worst;
+    const { piece } = this.placed[i]!;
+    let best: { p: PlacedPiece; cost: number } | null = null;
+    for (let k = 0; k < 160; k++) {
+      const reach = 0.15 + k / 160;
+      const s = piece.s + (this.random() - 0.5) * reach;
+      const side = clamp(piece.side + (this.random() - 0.5) * 2 * reach, -1.15, 1.15);
+      const lift = clamp(piece.lift + (this.random() - 0.3) * 0.3, 0, 0.6);
+      const tried = { ...piece, s: this.line.closed ? s - Math.floor(s) : clamp(s), side, lift };
+      const p = placePiece(tried, this.line);
+      if (pressed(i, p) > mostMm) continue;
+      const cost = this.pieceCost(i, p);
+      if (!best || cost < best.cost) best = { p, cost };
+    }
+    if (best) {
+      this.put(i, best.p, this.footprint(best.p));
+      return true;
+    }
+    const smaller = this.placed[i]!.body.species.sizesMm.filter((mm) => mm < piece.sizeMm).sort((a, b) => b - a)[0];
+    if (smaller === undefined) return false;
+    const p = placePiece({ ...piece, sizeMm: smaller }, this.line);
+    this.put(i, p, this.footprint(p));
+    this.logSize[i] = p.spine.length ? NaN : Math.log(p.body.radialMm * 2);
+    return true;
+  }
+
   private put(i: number, p: PlacedPiece, footprint: Int32Array): void {
     this.mark(this.footprints[i]!, -1);
     this.placed[i] = p;

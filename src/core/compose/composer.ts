@@ -16,11 +16,17 @@ export interface ComposeRequest {
   style: Style;
   /** exact counts asked for; null to let the line's area decide */
   counts: readonly KindCount[] | null;
+  /** what is to be done with what stands there; proposing anew unless said */
+  task?: ComposeTask;
   seed: number;
   proposals: number;
   /** work per piece; 1 is a polished proposal */
   effort: number;
 }
+
+/** Propose anew; add what is still missing and leave the rest; or move what stands there, adding nothing. */
+export const COMPOSE_TASKS = ['propose', 'finish', 're-balance'] as const;
+export type ComposeTask = (typeof COMPOSE_TASKS)[number];
 
 export interface Proposal {
   name: string;
@@ -74,6 +80,8 @@ export function composeFault(request: Pick<ComposeRequest, 'cake' | 'arrangement
 export function* compose(request: ComposeRequest): Generator<ComposeProgress, Proposal[]> {
   const fault = composeFault(request);
   if (fault) throw new Error(fault);
+  if (request.task === 'finish') return [yield* finish(request)];
+  if (request.task === 're-balance') return [yield* rebalance(request)];
   const wanted = Math.max(1, Math.min(MOST_PROPOSALS, Math.round(request.proposals)));
   const done: Proposal[] = [];
   for (let k = 0; k < wanted; k++) done.push(yield* composeOne(request, k, wanted));
@@ -93,32 +101,86 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
     request.counts && k === 0 ? request.counts : shareOut(line, way.style ?? request.style, request.choices, way.density),
     pinned,
   );
-  const taken = new Set(pinned.map((p) => p.id));
-  let count = 0;
-  const nextId = () => {
-    do count++;
-    while (taken.has(`p${count}`));
-    return `p${count}`;
-  };
-  const pieces = [...pinned, ...startLayout(line, kinds, random, nextId)];
-  const polished = yield* polish(request.cake, line, pieces, random, request.effort, (share, cost, now) => ({
+  const pieces = [...pinned, ...startLayout(line, kinds, random, freshIds(pinned))];
+  const polished = yield* polish(request.cake, line, pieces, random, request.effort, 0, (share, cost, now) => ({
     proposal: k,
     proposals,
     share,
     cost,
     pieces: now,
   }));
-  const arrangement = { ...request.arrangement, line: spec, pieces: polished.pieces };
-  const scene = buildScene(request.cake, arrangement)!;
-  const readings = readBalance(scene, { stops: 0, looks: 0, first: null });
-  return {
-    name: way.name,
-    arrangement,
-    readings,
-    score: overallScore(readings),
-    iterations: polished.iterations,
-    stopped: 'settled',
+  return proposalOf(request, way.name, spec, polished);
+}
+
+function proposalOf(
+  request: ComposeRequest,
+  name: string,
+  line: Arrangement['line'],
+  polished: { pieces: Piece[]; iterations: number },
+): Proposal {
+  const arrangement = { ...request.arrangement, line, pieces: polished.pieces };
+  const readings = readBalance(buildScene(request.cake, arrangement)!, { stops: 0, looks: 0, first: null });
+  return { name, arrangement, readings, score: overallScore(readings), iterations: polished.iterations, stopped: 'settled' };
+}
+
+/** Piece ids that none of these has. */
+function freshIds(pieces: readonly Piece[]): () => string {
+  const taken = new Set(pieces.map((p) => p.id));
+  let count = 0;
+  return () => {
+    do count++;
+    while (taken.has(`p${count}`));
+    return `p${count}`;
   };
+}
+
+/** What a line wants and does not have yet, kind by kind. Empty when nothing is missing. */
+export function missingKinds(
+  request: Pick<ComposeRequest, 'cake' | 'arrangement' | 'choices' | 'style' | 'counts'>,
+): KindCount[] {
+  const line = drawLine(request.arrangement.line, request.cake);
+  if (!line || request.choices.length === 0) return [];
+  const wanted = request.counts ?? shareOut(line, request.style, request.choices, FULL_DENSITY);
+  return without(wanted, request.arrangement.pieces).filter((k) => k.count > 0);
+}
+
+const ONE_RUN = { proposal: 0, proposals: 1 } as const;
+
+/** Everything that stands there stays; what is missing is added where it is bare. */
+function* finish(request: ComposeRequest): Generator<ComposeProgress, Proposal> {
+  const random = seededRandom(request.seed * 613 + 5);
+  const line = drawLine(request.arrangement.line, request.cake)!;
+  const standing = request.arrangement.pieces;
+  const held = standing.map((p) => ({ ...p, pinned: true }));
+  const added = startLayout(line, missingKinds(request), random, freshIds(standing));
+  const polished = yield* polish(request.cake, line, [...held, ...added], random, request.effort, 0, (share, cost, pieces) => ({
+    ...ONE_RUN,
+    share,
+    cost,
+    pieces,
+  }));
+  const pinned = new Map(standing.map((p) => [p.id, p.pinned]));
+  const pieces = polished.pieces.map((p) => ({ ...p, pinned: pinned.get(p.id) ?? false }));
+  return proposalOf(request, 'Finished', request.arrangement.line, { ...polished, pieces });
+}
+
+/** A re-balance starts this far cooled: pieces keep about their places. */
+const REBALANCE_FROM = 0.42;
+
+/** Nothing is added or taken away; pieces that are not pinned move until the readings are better. Never worse than before. */
+function* rebalance(request: ComposeRequest): Generator<ComposeProgress, Proposal> {
+  const random = seededRandom(request.seed * 401 + 3);
+  const line = drawLine(request.arrangement.line, request.cake)!;
+  const { pieces } = request.arrangement;
+  const polished = yield* polish(request.cake, line, pieces, random, request.effort, REBALANCE_FROM, (share, cost, now) => ({
+    ...ONE_RUN,
+    share,
+    cost,
+    pieces: now,
+  }));
+  const after = proposalOf(request, 'Re-balanced', request.arrangement.line, polished);
+  const before = proposalOf(request, 'Re-balanced', request.arrangement.line, { pieces: [...pieces], iterations: 0 });
+  return after.score >= before.score ? after : before;
 }
 
 /** What is still to be placed when some of it is pinned already. */
@@ -137,6 +199,7 @@ function* polish(
   pieces: readonly Piece[],
   random: Random,
   effort: number,
+  from: number,
   report: (share: number, cost: number, pieces: readonly Piece[]) => ComposeProgress,
 ): Generator<ComposeProgress, { pieces: Piece[]; iterations: number }> {
   const annealer = new Annealer(cake, line, pieces, random);
@@ -144,7 +207,7 @@ function* polish(
   const chunk = Math.max(100, Math.round(iterations / 24));
   let best = { cost: annealer.total(), pieces: annealer.pieces() };
   for (let i = 0; i < iterations; i++) {
-    annealer.step(i / iterations);
+    annealer.step(from + (1 - from) * (i / iterations));
     if (i % chunk === chunk - 1) {
       const cost = annealer.total();
       if (cost < best.cost || i > iterations * 0.85) best = cost < best.cost ? { cost, pieces: annealer.pieces() } : best;
@@ -156,6 +219,8 @@ function* polish(
   return { pieces: settleClashes(cake, line, best.pieces, random), iterations };
 }
 
+const MOST_PRESS_MM = 0.9;
+
 /** Last of all nothing may press: cold moves until no head runs into another or the cake, or no more can be done. */
 function settleClashes(cake: Cake, line: Line, pieces: readonly Piece[], random: Random): Piece[] {
   const annealer = new Annealer(cake, line, pieces, random);
@@ -164,6 +229,7 @@ function settleClashes(cake: Cake, line: Line, pieces: readonly Piece[], random:
     if (worstMm < 0.8 && cakeMm < 1) break;
     for (let i = 0; i < pieces.length * 6; i++) annealer.step(1);
   }
+  for (let tries = 0; tries < 3 * pieces.length && annealer.freeWorst(MOST_PRESS_MM); tries++);
   return annealer.pieces();
 }
 

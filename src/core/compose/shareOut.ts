@@ -9,12 +9,17 @@ import { focalZoneMm } from './readings/focal';
 export const STYLES = ['focal-led', 'meadow', 'foliage-led', 'lush'] as const;
 export type Style = (typeof STYLES)[number];
 
+const bound = v.pipe(v.number(), v.integer('a count is a whole number'), v.minValue(0), v.maxValue(300));
+
 export const choiceSchema = v.object({
   species: v.pipe(
     v.string(),
     v.check((id) => findSpecies(id) !== null, 'this species is not in the catalogue'),
   ),
   colourway: v.string(),
+  /** how many there are to be at the least and at the most on a line; null leaves it to the line */
+  least: v.optional(v.nullable(bound)),
+  most: v.optional(v.nullable(bound)),
 });
 /** A species that the person has chosen to use, in a colour. */
 export type Choice = v.InferOutput<typeof choiceSchema>;
@@ -142,5 +147,21 @@ export function shareOut(line: Line, style: Style, choices: readonly Choice[], d
       role === 'foliage' ? Math.max(2, Math.round(want)) : role === 'bud' ? clamp(nearestOdd(want), 3, 7) : nearestOdd(want);
     result.push(...splitRole(role, count, candidates, widest));
   }
-  return result;
+  return withinBounds(result, choices);
+}
+
+/** The counts with every species' least and most kept, buds apart; what is taken off goes from its smallest size first. */
+function withinBounds(kinds: readonly KindCount[], choices: readonly Choice[]): KindCount[] {
+  const result = kinds.map((k) => ({ ...k }));
+  for (const { species, least, most } of choices) {
+    const own = result.filter((k) => k.species === species && k.role !== 'bud').sort((a, b) => b.sizeMm - a.sizeMm);
+    let count = own.reduce((a, k) => a + k.count, 0);
+    for (const kind of [...own].reverse()) {
+      const off = Math.max(0, Math.min(kind.count, count - (most ?? Infinity)));
+      kind.count -= off;
+      count -= off;
+    }
+    if (own[0] && count < (least ?? 0)) own[0].count += (least ?? 0) - count;
+  }
+  return result.filter((k) => k.count > 0);
 }

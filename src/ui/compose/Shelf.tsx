@@ -1,11 +1,15 @@
 'use client';
 
 import { ChevronDown, Plus, Spline } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { LineForm } from '@/core/compose/arrangement';
 import { METHODS } from '@/core/compose/arrangement';
 import { LINE_FORMS } from '@/core/compose/line';
-import type { Proposal } from '@/core/compose/composer';
+import { missingKinds, type Proposal } from '@/core/compose/composer';
+import { countedName } from '@/core/compose/names';
+import type { KindCount } from '@/core/compose/shareOut';
+import { composeRequestOf } from '@/core/plan/composeRequest';
+import { speciesById } from '@/core/botany/catalogue';
 import { tierName } from '@/core/cake/cake';
 import { azimuthOf } from '@/core/cake/skin';
 import { azimuthToClockWords } from '@/core/geometry/units';
@@ -157,13 +161,50 @@ function Method() {
   );
 }
 
+/** Propose anew; add what is missing; or only move what is there. */
 function Propose() {
-  const empty = useStudio((s) => (s.project?.arrangements[s.arrangementIndex]?.pieces.length ?? 0) === 0);
+  const project = useStudio((s) => s.project);
+  const index = useStudio((s) => s.arrangementIndex);
+  const pieces = project?.arrangements[index]?.pieces.length ?? 0;
+  const missing = useMemo(() => {
+    const request = project && pieces > 0 ? composeRequestOf(project, index, 1, 1) : null;
+    return request ? missingKinds(request) : [];
+  }, [project, index, pieces]);
+  const short = missing.reduce((a, k) => a + k.count, 0);
   return (
-    <button className={empty ? 'next' : 'key'} onClick={() => getStudio().compose(3)}>
-      Propose three
-    </button>
+    <>
+      <button className={pieces === 0 ? 'next' : 'key'} onClick={() => getStudio().compose(3)}>
+        Propose three
+      </button>
+      {pieces > 0 && (
+        <div className="flex gap-1">
+          {short > 0 && (
+            <button className="key grow px-2" onClick={() => getStudio().improve('finish')}>
+              Finish it: {short} more
+            </button>
+          )}
+          <button className="key grow px-2" onClick={() => getStudio().improve('re-balance')}>
+            Re-balance
+          </button>
+        </div>
+      )}
+      {short > 0 && <p className="small">Missing: {missingWords(missing)}</p>}
+    </>
   );
+}
+
+/** "2 cosmos, 1 bud of sweet pea", the most wanted first, three kinds at the most. */
+function missingWords(missing: readonly KindCount[]): string {
+  const kinds = new Map<string, { kind: KindCount; count: number }>();
+  for (const kind of missing) {
+    const key = `${kind.species}|${kind.stage}`;
+    const known = kinds.get(key);
+    if (known) known.count += kind.count;
+    else kinds.set(key, { kind, count: kind.count });
+  }
+  const sorted = [...kinds.values()].sort((a, b) => b.count - a.count);
+  const words = sorted.slice(0, 3).map(({ kind, count }) => countedName(speciesById(kind.species), kind.stage, count));
+  return words.join(', ') + (sorted.length > 3 ? ' and more' : '');
 }
 
 /** The search as a stem that grows, a leaf for each better find. */
