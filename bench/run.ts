@@ -1,14 +1,13 @@
 import { packEnclose, packSiblings } from 'd3-hierarchy';
 import { composeAll } from '../src/core/compose/composer';
-import { drawLine } from '../src/core/compose/line';
-import { overallScore, readBalance } from '../src/core/compose/reading';
+import { readBalance } from '../src/core/compose/reading';
 import { buildScene } from '../src/core/compose/scene';
-import { shareOut } from '../src/core/compose/shareOut';
-import { startLayout } from '../src/core/compose/startLayout';
-import { demoBriefs } from '../src/core/demo/briefs';
 import { enclosingDiameter } from '../src/core/geometry/circlePacking';
 import { seededRandom } from '../src/core/geometry/random';
 import { derivePlan } from '../src/core/plan/derivePlan';
+import { newProject } from '../src/core/plan/newProject';
+import { greedyPieces, randomPieces, scoreOf } from '../src/core/testing/baselines';
+import { benchCases, type BenchCase } from './cases';
 
 /** Figures as ratios against a plain baseline measured in the same run. Nothing here passes or fails. */
 const CLEAN = { stops: 0, looks: 0, first: null };
@@ -20,50 +19,44 @@ function timed<T>(work: () => T): { value: T; ms: number } {
   return { value, ms: performance.now() - from };
 }
 
-for (const brief of demoBriefs()) {
-  const arrangement = brief.arrangements[0]!;
-  const score = (pieces: typeof arrangement.pieces, line = arrangement.line) =>
-    overallScore(readBalance(buildScene(brief.cake, { ...arrangement, line, pieces })!, CLEAN));
-  const request = {
-    cake: brief.cake,
-    arrangement,
-    choices: brief.brief.choices,
-    style: brief.brief.style,
-    counts: null,
-    seed: 1,
-    proposals: 1,
-    effort: 1,
-  };
-  composeAll({ ...request, effort: 0.1 });
+/** The composer against what is obvious, at equal time: greedy once, and random ones for as long as the composer took. */
+function againstTheObvious({ name, request }: BenchCase): number {
+  const { cake, arrangement } = request;
+  const kinds = request.counts!;
   const composed = timed(() => composeAll(request)[0]!);
-  const line = drawLine(arrangement.line, brief.cake)!;
-  let n = 0;
-  const start = startLayout(line, shareOut(line, brief.brief.style, brief.brief.choices, 1.2), seededRandom(1), () => `s${n++}`);
+  const own = composed.value.arrangement;
+  const greedy = timed(() => greedyPieces(cake, arrangement, kinds));
   let best = 0;
   let tries = 0;
-  for (const from = performance.now(); performance.now() - from < composed.ms; tries++) {
-    const random = seededRandom(tries + 1);
-    best = Math.max(
-      best,
-      score(
-        composed.value.arrangement.pieces.map((p) => ({
-          ...p,
-          s: random(),
-          side: random() * 2 - 1,
-          headingRad: random() * 6.28,
-        })),
-        composed.value.arrangement.line,
-      ),
-    );
+  for (const from = performance.now(); tries < 200 || performance.now() - from < composed.ms; tries++) {
+    best = Math.max(best, scoreOf(cake, { ...own, pieces: randomPieces(kinds, seededRandom(tries + 1)) }));
+    if (performance.now() - from > 20_000) break;
   }
-  const project = { ...brief, arrangements: [composed.value.arrangement] };
-  const cold = timed(() => derivePlan(project)).ms;
-  const warm = timed(() => derivePlan(project)).ms;
-  say(`${brief.name}: ${composed.value.arrangement.pieces.length} pieces in ${composed.ms.toFixed(0)} ms`);
+  const score = scoreOf(cake, own);
+  const greedyScore = scoreOf(cake, { ...own, pieces: greedy.value });
   say(
-    `  score ${composed.value.score.toFixed(1)}; first layout alone ${score(start).toFixed(1)}; best of ${tries} random in the same time ${best.toFixed(1)}`,
+    `${name.padEnd(34)} ${String(own.pieces.length).padStart(3)} pieces  ${score.toFixed(1)}  greedy ${greedyScore.toFixed(1)}  ` +
+      `best of ${tries} random ${best.toFixed(1)}  ${(composed.ms / 1000).toFixed(1)} s (greedy ${(greedy.ms / 1000).toFixed(1)} s)` +
+      (score > greedyScore && score > best ? '' : '  NOT BEATEN'),
   );
-  say(`  plan from nothing ${cold.toFixed(0)} ms, again ${warm.toFixed(0)} ms (${(cold / warm).toFixed(1)} times)`);
+  return composed.ms;
+}
+
+composeAll({ ...benchCases()[16]!.request, effort: 0.1 });
+for (const one of benchCases()) againstTheObvious(one);
+
+/** One piece of a large arrangement moved: the plan and the balance read afresh. */
+for (const one of benchCases().filter((c) => ['cascade over two', 'a wide wreath, some 300 pieces'].includes(c.name))) {
+  const { cake } = one.request;
+  const own = composeAll({ ...one.request, effort: 0.1 })[0]!.arrangement;
+  readBalance(buildScene(cake, own)!, CLEAN);
+  const placed = timed(() => buildScene(cake, own)!);
+  const read = timed(() => readBalance(placed.value, CLEAN));
+  const project = { ...newProject('bench', 'Bench', '2027-06-12T09:30'), cake, arrangements: [own] };
+  const plan = timed(() => derivePlan(project));
+  say(
+    `${one.name}: ${own.pieces.length} pieces placed in ${placed.ms.toFixed(0)} ms, read in ${read.ms.toFixed(0)} ms, planned in ${plan.ms.toFixed(0)} ms`,
+  );
 }
 
 const random = seededRandom(3);

@@ -42,6 +42,8 @@ const LEAF_WITH_LINE = 0.86;
 /** Farther than this past both bodies nothing of a pair matters, mm. */
 const PAIR_REACH_MM = 20;
 
+const heftOf = (p: PlacedPiece): number => p.body.radialMm ** 1.5 * (p.spine.length ? 0.4 : 1);
+
 /** A pair too far apart to matter. */
 const FAR = { cost: 0, gapMm: Infinity } as const;
 
@@ -62,6 +64,8 @@ export class Annealer {
   /** place along the arm, ln size and colour of each face; NaN and −1 for sprigs */
   private readonly armX: Float64Array;
   private readonly logSize: Float64Array;
+  /** what each piece weighs to the eye */
+  private readonly heft: Float64Array;
   private readonly colour: Int32Array;
   private readonly colours: number;
   private readonly near: PointGrid;
@@ -88,6 +92,7 @@ export class Annealer {
     this.placed = pieces.map((piece) => placePiece(piece, line));
     this.armX = Float64Array.from(this.placed, (p) => this.armOf(p));
     this.logSize = Float64Array.from(this.placed, (p) => (p.spine.length ? NaN : Math.log(p.body.radialMm * 2)));
+    this.heft = Float64Array.from(this.placed, heftOf);
     const groups = colourGroups(this.placed);
     this.colours = groups.length;
     this.colour = new Int32Array(pieces.length);
@@ -219,10 +224,10 @@ export class Annealer {
   private balanceCost(): number {
     let weight = 0;
     let side = 0;
-    for (const p of this.placed) {
-      const w = p.body.radialMm ** 1.5 * (p.spine.length ? 0.4 : 1);
+    for (let i = 0; i < this.placed.length; i++) {
+      const w = this.heft[i]!;
       weight += w;
-      side += w * p.piece.side;
+      side += w * this.placed[i]!.piece.side;
     }
     return weight > 0 ? COST.sideBalance * (side / weight) ** 2 : 0;
   }
@@ -299,6 +304,7 @@ export class Annealer {
     const p = placePiece({ ...piece, sizeMm: smaller }, this.line);
     this.put(i, p, this.footprint(p));
     this.logSize[i] = p.spine.length ? NaN : Math.log(p.body.radialMm * 2);
+    this.heft[i] = heftOf(p);
     return true;
   }
 

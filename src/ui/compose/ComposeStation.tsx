@@ -1,11 +1,13 @@
 'use client';
 
+import { LayoutGrid } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { LEVEL_SCORE } from '@/core/compose/reading';
 import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { Dial } from './Dial';
+import { ViewNames } from './FiveViews';
 import { KindTray } from './KindTray';
 import { LineCard } from './LineCard';
 import { nudge, removeChosen } from './moves';
@@ -34,10 +36,12 @@ export function ComposeStation() {
   const lineInHand = useStudio((s) => s.lineInHand);
   const handle = useRef<TurntableHandle | null>(null);
   const [view, setView] = useState<View>('front');
+  const [five, setFive] = useState(false);
   useEffect(() => handle.current?.look(view), [view]);
   if (!scene || !cake) return null;
   const readings = plan?.arrangements[index]?.readings ?? [];
   const look = (to: View) => {
+    setFive(false);
     setView(to);
     handle.current?.look(to);
   };
@@ -45,7 +49,8 @@ export function ComposeStation() {
   const key = (e: KeyboardEvent) => {
     if (e.ctrlKey || e.metaKey || e.altKey) return;
     const to = VIEW_KEYS[e.key.toLowerCase()];
-    if (to) look(to);
+    if (e.key === 'v') setFive(!five);
+    else if (to) look(to);
     else if (e.key.startsWith('Arrow') && selection.length) nudge(selection, e.key, e.shiftKey);
     else if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') handle.current?.turnBy(e.key === 'ArrowLeft' ? -0.2 : 0.2);
     else if (e.key === 'Delete' || e.key === 'Backspace') removeChosen();
@@ -61,24 +66,27 @@ export function ComposeStation() {
           className="absolute inset-0 lg:-bottom-6"
           tabIndex={0}
           role="application"
-          aria-label="Turntable: F, L, B, R and A turn it; arrow keys move the chosen piece"
+          aria-label="Turntable: F, L, B, R and A turn it, V shows all sides; arrow keys move the chosen piece"
           onKeyDown={key}
         >
           {cake.tiers.length > 0 ? (
-            <Turntable cake={cake} scene={scene} readings={readings} evening={evening} handle={handle} />
+            <Turntable cake={cake} scene={scene} readings={readings} evening={evening} five={five} handle={handle} />
           ) : (
             <Bare />
           )}
         </div>
         <div className="pointer-events-none absolute inset-0">
-          <Shelf />
-          <div className="pointer-events-auto absolute bottom-2 left-0">
-            <Dial view={view} onLook={look} />
+          {five ? <ViewNames /> : <Shelf />}
+          <div className="pointer-events-auto absolute bottom-2 left-0 flex items-end gap-2">
+            {!five && <Dial view={view} onLook={look} />}
+            <button className="key" aria-pressed={five} onClick={() => setFive(!five)}>
+              <LayoutGrid size={20} /> {five ? 'One view' : 'All sides'}
+            </button>
           </div>
         </div>
       </section>
       <section aria-label="Balance" className="flex min-w-0 flex-col gap-3 pb-4 lg:min-h-0 lg:overflow-auto lg:pb-2 lg:pr-1">
-        {list ? <PieceList scene={scene} /> : <Readings readings={readings} />}
+        {list ? <PieceList scene={scene} /> : <Readings readings={readings} brief={lineInHand || selection.length > 0} />}
         {list ? null : lineInHand ? <LineCard /> : selection.length > 0 ? <PieceCard /> : <KindTray />}
       </section>
     </div>

@@ -1,13 +1,13 @@
 'use client';
 
-import { Pin, PinOff, Plus, Trash2, X } from 'lucide-react';
+import { AlignHorizontalSpaceAround, Copy, FlipHorizontal2, FlipVertical2, Pin, PinOff, Plus, Trash2, X } from 'lucide-react';
 import { bodyOf, SPECIES, speciesById } from '@/core/botany/catalogue';
 import { colourwayOf, pieceName } from '@/core/botany/species';
 import { Portrait } from '../shared/Portrait';
 import { gramWords, inchWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { changePieces } from './dragging';
-import { addAnother, applyMove, MOVES, removeChosen } from './moves';
+import { addAnother, applyMove, applyToMany, chooseAlike, MOVES, removeChosen } from './moves';
 
 /** The chosen piece: what it is, its figures, and everything one does to it, for fingers. */
 export function PieceCard() {
@@ -82,8 +82,29 @@ export function PieceCard() {
         <button className="key" onClick={removeChosen}>
           <Trash2 size={20} /> Take away
         </button>
+        <button className="key" onClick={chooseAlike}>
+          All of its kind
+        </button>
       </div>
-      <p className="small mt-2">Drag it along the line; hold Alt to lift. Arrow keys nudge by 1 mm, with Shift by 5.</p>
+      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label="With all that is chosen">
+        <button className="key" onClick={() => applyToMany('mirror across')}>
+          <FlipVertical2 size={20} /> Other side
+        </button>
+        <button className="key" onClick={() => applyToMany('mirror along')}>
+          <FlipHorizontal2 size={20} /> Other arm
+        </button>
+        <button className="key" onClick={() => applyToMany('copy along')}>
+          <Copy size={20} /> Again along
+        </button>
+        {chosen.length > 2 && (
+          <button className="key" onClick={() => applyToMany('even out')}>
+            <AlignHorizontalSpaceAround size={20} /> Even out
+          </button>
+        )}
+      </div>
+      <p className="small mt-2">
+        Drag it along the line; Alt lifts, Shift chooses more. Arrow keys nudge by 1 mm, with Shift by 5.
+      </p>
     </div>
   );
 }

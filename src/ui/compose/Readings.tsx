@@ -18,7 +18,7 @@ const NAMES: Record<ReadingId, string> = {
   colour: 'Colour',
   counts: 'Counts',
   flow: 'Flow',
-  hidden: 'Wire hidden',
+  hidden: 'Wire',
   scale: 'Scale',
   buildable: 'Buildable',
 };
@@ -33,8 +33,11 @@ const remedyOf = (r: Reading) => {
     : null;
 };
 
-/** The balance as level vials: the worst with its why and remedy, the other leaning ones in a line, level ones small. */
-export function Readings({ readings }: { readings: readonly Reading[] }) {
+/**
+ * The balance as level vials: the worst with its why and remedy, the other leaning ones in a line, level ones small. While
+ * something is in hand only what leans is shown, a line each.
+ */
+export function Readings({ readings, brief = false }: { readings: readonly Reading[]; brief?: boolean }) {
   const pieces = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.pieces.length ?? 0);
   const [open, setOpen] = useState<ReadingId | null>(null);
   const sorted = [...readings].sort((a, b) => a.score - b.score);
@@ -48,8 +51,8 @@ export function Readings({ readings }: { readings: readonly Reading[] }) {
       {pieces === 0 && (
         <p className="say mt-2">Choose a line, then let the composer propose, or set the first piece from the tray.</p>
       )}
-      {worst && <Worst reading={worst} />}
-      {leaning.slice(1).map((r) => {
+      {worst && !brief && <Worst reading={worst} />}
+      {leaning.slice(brief ? 0 : 1, brief ? 3 : undefined).map((r) => {
         const remedy = remedyOf(r);
         return (
           <div key={r.id} className="flex min-h-[52px] items-center gap-3 border-t border-[var(--line)] py-1">
@@ -65,8 +68,8 @@ export function Readings({ readings }: { readings: readonly Reading[] }) {
           </div>
         );
       })}
-      {pieces > 0 && (
-        <div className="grid grid-cols-4 gap-x-3 border-t border-[var(--line)] pt-2">
+      {pieces > 0 && !brief && (
+        <div className="grid grid-cols-5 gap-x-3 border-t border-[var(--line)] pt-2">
           {level.map((r) => (
             <button
               key={r.id}
@@ -75,7 +78,7 @@ export function Readings({ readings }: { readings: readonly Reading[] }) {
               aria-label={`${NAMES[r.id]} ${Math.floor(r.score)}, level`}
               onClick={() => setOpen(open === r.id ? null : r.id)}
             >
-              <Vial score={r.score} lean={r.lean} tone="level" width={92} height={14} />
+              <Vial score={r.score} lean={r.lean} tone="level" width={80} height={13} />
               <span className="small">
                 {NAMES[r.id].toLowerCase()} {Math.floor(r.score)}
               </span>
@@ -83,12 +86,12 @@ export function Readings({ readings }: { readings: readonly Reading[] }) {
           ))}
         </div>
       )}
-      {shown && (
+      {shown && !brief && (
         <p className="say pt-1">
           {NAMES[shown.id]}: {shown.why} <span className="small">{figures(shown)}</span>
         </p>
       )}
-      {pieces > 0 && leaning.length === 0 && (
+      {pieces > 0 && leaning.length === 0 && !brief && (
         <p className="pt-3">
           <Link className="next" href="/make">
             Go on to Make

@@ -10,6 +10,7 @@ import type { Reading } from '@/core/compose/reading';
 import { TAU } from '@/core/geometry/numbers';
 import { addScaled, anyPerpendicular, cross, type Vec3 } from '@/core/geometry/vec3';
 import { CakeModel } from './CakeModel';
+import { FiveViews } from './FiveViews';
 import { Flowers } from './Flowers';
 import { handleAt, startDrag, startLineDrag } from './dragging';
 import { Holders } from './Holders';
@@ -42,12 +43,15 @@ export function Turntable({
   scene,
   readings,
   evening,
+  five,
   handle,
 }: {
   cake: Cake;
   scene: LiveScene;
   readings: readonly Reading[];
   evening: boolean;
+  /** four sides and above at once, instead of one that is turned */
+  five: boolean;
   handle: RefObject<TurntableHandle | null>;
 }) {
   const selection = useStudio((s) => s.selection);
@@ -79,11 +83,17 @@ export function Turntable({
         {lineInHand ? (
           <LineInHand scene={scene} cake={cake} />
         ) : (
-          readings.map((r) => r.place && r.score < 80 && <Hole key={r.id} reading={r} scene={scene} />)
+          !five && readings.map((r) => r.place && r.score < 80 && <Hole key={r.id} reading={r} scene={scene} />)
         )}
       </group>
-      <Rig cake={cake} handle={handle} />
-      <Hands scene={scene} />
+      {five ? (
+        <FiveViews cake={cake} />
+      ) : (
+        <>
+          <Rig cake={cake} handle={handle} />
+          <Hands scene={scene} />
+        </>
+      )}
     </Canvas>
   );
 }

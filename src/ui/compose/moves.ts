@@ -1,6 +1,7 @@
 import { bodyOf, MOST_TILT_RAD } from '@/core/botany/catalogue';
 import type { Piece } from '@/core/compose/arrangement';
 import { drawLine } from '@/core/compose/line';
+import { copyAlong, distribute, mirrorAcross, mirrorAlong } from '@/core/compose/many';
 import { clamp } from '@/core/geometry/numbers';
 import { freshId } from '@/data/studio';
 import { getStudio } from '../useStudio';
@@ -69,4 +70,41 @@ export function addAnother(): void {
     });
   });
   select([id]);
+}
+
+/** Mirror, even out or copy the chosen pieces. */
+export function applyToMany(tool: 'mirror across' | 'mirror along' | 'even out' | 'copy along'): void {
+  const { selection, project, arrangementIndex, edit, select } = getStudio();
+  const arrangement = project?.arrangements[arrangementIndex];
+  const line = project && arrangement ? drawLine(arrangement.line, project.cake) : null;
+  const chosen = arrangement?.pieces.filter((p) => selection.includes(p.id)) ?? [];
+  if (!line || !arrangement || chosen.length === 0) return;
+  if (tool === 'copy along') {
+    const known = [...arrangement.pieces];
+    for (const piece of copyAlong(chosen, line)) known.push({ ...piece, id: freshId(known) });
+    const added = known.slice(arrangement.pieces.length);
+    if (added.length === 0) return;
+    edit(tool, (draft) => void draft.arrangements[arrangementIndex]!.pieces.push(...added));
+    select(added.map((p) => p.id));
+    return;
+  }
+  const changed =
+    tool === 'mirror across'
+      ? mirrorAcross(chosen)
+      : tool === 'mirror along'
+        ? mirrorAlong(chosen, line)
+        : distribute(chosen, line);
+  const byId = new Map(changed.map((p) => [p.id, p]));
+  edit(
+    tool,
+    changePieces(selection, (piece) => void Object.assign(piece, byId.get(piece.id))),
+  );
+}
+
+/** Chooses all of the same species and stage as what is chosen. */
+export function chooseAlike(): void {
+  const { selection, project, arrangementIndex, select } = getStudio();
+  const pieces = project?.arrangements[arrangementIndex]?.pieces ?? [];
+  const kinds = new Set(pieces.filter((p) => selection.includes(p.id)).map((p) => `${p.species}|${p.stage}`));
+  select(pieces.filter((p) => kinds.has(`${p.species}|${p.stage}`)).map((p) => p.id));
 }

@@ -106,9 +106,11 @@ export const rhythm: ReadingMaker = (scene) => {
     numbers: { meanGapShare: average, variationShare: cv },
     why:
       score < 0.8 && lone && widest
-        ? `${nameOf(lone)} stands ${Math.round(widest.mm)} mm from its nearest neighbour; the others keep closer.`
+        ? average < TOUCHING[0]
+          ? 'Heads huddle: some lie half under their neighbours, others stand free.'
+          : `${nameOf(lone)} stands ${Math.round(widest.mm)} mm from its nearest neighbour; the others keep closer.`
         : 'Neighbours keep like distances.',
     remedy: score < 0.9 ? space(scene) : null,
-    place: score < 0.8 && lone && widest ? { pointMm: lone.centre, acrossMm: widest.mm } : null,
+    place: score < 0.8 && lone && widest && average >= TOUCHING[0] ? { pointMm: lone.centre, acrossMm: widest.mm } : null,
   };
 };

@@ -1,0 +1,75 @@
+'use client';
+
+import { useFrame, useThree } from '@react-three/fiber';
+import { useEffect, useMemo } from 'react';
+import { OrthographicCamera, Vector3 } from 'three';
+import { cakeHeightMm, type Cake } from '@/core/cake/cake';
+import { FRONT_RAD, viewsFrom } from '@/core/compose/scene';
+
+/** Where each view stands in the picture, as shares from the left and the bottom. */
+export const CELLS = {
+  front: { x: 0, y: 0, w: 0.5, h: 1 },
+  left: { x: 0.5, y: 0.5, w: 0.25, h: 0.5 },
+  right: { x: 0.75, y: 0.5, w: 0.25, h: 0.5 },
+  back: { x: 0.5, y: 0, w: 0.25, h: 0.5 },
+  above: { x: 0.75, y: 0, w: 0.25, h: 0.5 },
+} as const;
+
+const AWAY_MM = 3000;
+
+/** Four sides and above in one picture, in the same light; straight sight, so that sizes compare. */
+export function FiveViews({ cake }: { cake: Cake }) {
+  const { gl, scene, size, invalidate } = useThree();
+  const height = cakeHeightMm(cake);
+  const wide = cake.board.diameterMm + 60;
+  const cameras = useMemo(
+    () =>
+      viewsFrom(FRONT_RAD).map(({ name, toEye }) => {
+        const cell = CELLS[name];
+        const aspect = (size.width * cell.w) / Math.max(1, size.height * cell.h);
+        const half = Math.max((height + 90) * 0.56 + wide * 0.2, (wide * 0.5) / aspect);
+        const camera = new OrthographicCamera(-half * aspect, half * aspect, half, -half, 10, AWAY_MM * 2);
+        const target = new Vector3(0, height / 2, 0);
+        camera.position.set(toEye[0], toEye[2], -toEye[1]).multiplyScalar(AWAY_MM).add(target);
+        if (name === 'above') camera.up.set(0, 0, -1);
+        camera.lookAt(target);
+        return { name, camera };
+      }),
+    [height, wide, size],
+  );
+  useEffect(() => {
+    invalidate();
+    return () => {
+      gl.setScissorTest(false);
+      gl.setViewport(0, 0, size.width, size.height);
+    };
+  }, [gl, size, invalidate, cameras]);
+  useFrame(() => {
+    gl.setScissorTest(true);
+    for (const { name, camera } of cameras) {
+      const cell = CELLS[name];
+      const [w, h] = [size.width * cell.w, size.height * cell.h];
+      gl.setViewport(size.width * cell.x, size.height * cell.y, w, h);
+      gl.setScissor(size.width * cell.x, size.height * cell.y, w, h);
+      gl.render(scene, camera);
+    }
+  }, 1);
+  return null;
+}
+
+/** The names of the views, each at the foot of its own. */
+export function ViewNames() {
+  return (
+    <div className="pointer-events-none absolute inset-0" aria-hidden="true">
+      {Object.entries(CELLS).map(([name, cell]) => (
+        <span
+          key={name}
+          className="small absolute -translate-x-1/2"
+          style={{ left: `${(cell.x + cell.w / 2) * 100}%`, bottom: `calc(${cell.y * 100}% + ${cell.h === 1 ? 40 : 6}px)` }}
+        >
+          {name}
+        </span>
+      ))}
+    </div>
+  );
+}
