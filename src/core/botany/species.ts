@@ -57,6 +57,8 @@ export interface Species {
   method: string;
   /** share that breaks before it reaches the cake: a starting value made up for the product */
   breakageShare: number;
+  /** petals that nature gives it where people count them; none said where they are many */
+  petals?: number;
   /** months of flower or fruit in the northern temperate garden, 1–12 */
   monthsNorth: readonly number[];
 }

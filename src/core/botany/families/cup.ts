@@ -47,3 +47,54 @@ export const blossom: Shape = flower({
     stamens: { count: 14, radius: 0.04, length: 0.36, openDeg: [12, 44], filament: '#f6efcf', anther: '#e3ae45', antherSize: 0.04 },
   }),
 });
+
+/** Four crumpled petals round a ribbed seed head and a ring of dark stamens: poppy. */
+export const poppy: Shape = flower({
+  solid: 0.03,
+  paint: (h) => ({ base: h.second ?? shade(h.hue, -0.5, 0.8), midAt: 0.22, inner: undefined, outer: undefined, rimShare: 0.5, stripe: shade(h.hue, -0.1, 1), stripeShare: 0.3, stripeSpread: 0.2 }),
+  whorls: [0, 0.5].map((phase, k) => ({
+    count: 2,
+    layout: 'ring' as const,
+    phase,
+    near: [12, 9] as const,
+    far: [4, 4] as const,
+    wobble: 1.2,
+    inner: { length: 0.98 - 0.05 * k, halfWidth: 0.84, offset: 0.05, rise: -0.04 * k, open: 62 + 16 * k, curl: -10, cup: 44, cupTip: 16, fullest: 0.68, baseWidth: 0.24, tipWidth: 0.78, tipDrop: 0.16, ruffle: 0.075, ruffleCycles: 4.6, ruffleFrom: 0.3, rimRoll: 14, skew: 0.1, crease: 0.02, creaseSpread: 0.2 },
+    bud: { open: 20, curl: -50, cup: 100, wrap: 0.9, halfWidth: 0.5, ruffle: 0.02 },
+  })),
+  centre: () => ({
+    rise: 0.02,
+    dome: { radius: 0.14, height: 0.2, colours: ['#7d8f5a', '#a3b077', '#c3c98f'] },
+    stamens: { count: 40, radius: 0.13, length: 0.26, openDeg: [40, 78], filament: '#3a2c3c', anther: '#2a2030', antherSize: 0.034 },
+  }),
+});
+
+/** Five broad sepals like petals, a ring of green nectaries and pale stamens: hellebore. */
+export const hellebore: Shape = flower({
+  solid: 0.03,
+  paint: (h) => ({ base: shade(h.hue, -0.1, 1.1), midAt: 0.4, inner: undefined, outer: undefined, rimShare: 0.7, stripe: h.second, stripeShare: h.second ? 0.4 : 0, stripeSpread: 0.1 }),
+  whorls: [
+    {
+      count: 5,
+      layout: 'ring',
+      near: [8, 7],
+      far: [3, 3],
+      inner: { length: 0.94, halfWidth: 0.54, offset: 0.08, open: 70, curl: -22, cup: 42, cupTip: 26, fullest: 0.58, baseWidth: 0.4, tipWidth: 0.42, tipPower: 1.7, tipDrop: 0.12, point: 0.05, skew: 0.2, ruffle: 0.014, ruffleCycles: 2, crease: 0.024, creaseSpread: 0.1 },
+      bud: { open: 40, curl: -80, wrap: 0.95 },
+    },
+    {
+      count: 9,
+      layout: 'ring',
+      near: [3, 4],
+      far: [1, 1],
+      paint: { base: '#9fb356', mid: '#b4c46a', tip: '#c8d382', rim: '#d6dd9c', stripe: undefined },
+      inner: { length: 0.2, halfWidth: 0.06, offset: 0.14, rise: 0.03, open: 54, curl: -30, cup: 120, baseWidth: 0.5, tipWidth: 0.6, tipDrop: 0.1 },
+      bud: { open: 20 },
+    },
+  ],
+  centre: () => ({
+    rise: 0.03,
+    dome: { radius: 0.08, height: 0.08, colours: ['#b7c07a', '#c9cf92', '#dfe0b0'] },
+    stamens: { count: 34, radius: 0.08, length: 0.34, openDeg: [18, 58], filament: '#eef0d4', anther: '#e8dc9c', antherSize: 0.034 },
+  }),
+});

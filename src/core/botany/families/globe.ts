@@ -47,3 +47,55 @@ export const marigold: Shape = flower({
     },
   ],
 });
+
+/** Rows of short flat rays, each row under the last, a small golden eye: zinnia. */
+export const zinnia: Shape = flower({
+  solid: 0.07,
+  core: { radius: 0.34, rise: -0.14, squash: 0.5, shade: 0.35 },
+  paint: () => ({ innerShare: 0.5, outerShare: 0.3, rimShare: 0.5 }),
+  whorls: [
+    {
+      count: 74,
+      layout: 'golden',
+      ease: 0.85,
+      near: [5, 4],
+      far: [2, 2],
+      farCount: 46,
+      wobble: 0.5,
+      ball: { radius: 0.32, maxDeg: 96, rise: -0.14, squash: 0.55, follow: 0.92 },
+      inner: { length: 0.2, halfWidth: 0.1, open: 40, curl: -30, cup: 60, fullest: 0.7, baseWidth: 0.5, tipWidth: 0.8, tipDrop: 0.12 },
+      outer: { length: 0.72, halfWidth: 0.2, open: 62, curl: 6, cup: 26, cupTip: 10, fullest: 0.72, baseWidth: 0.44, tipWidth: 0.8, tipDrop: 0.12, notch: 0.04, crease: 0.02 },
+      bud: { length: 0.16, open: 20, curl: -34 },
+      budOuter: { length: 0.4, open: 30, curl: -60, cup: 80 },
+    },
+  ],
+  centre: () => ({
+    rise: 0.08,
+    balls: { count: 18, radius: 0.1, height: 0.06, size: 0.03, maxDeg: 90, colours: ['#e0a52c', '#f6d268'] },
+  }),
+  sepals: sepals(9, { length: 0.34, halfWidth: 0.1, rise: -0.24, offset: 0.12, open: 100 }, { open: 70, curl: -40 }),
+});
+
+/** Some hundred and thirty narrow petals that curl inward over one another: chrysanthemum. */
+export const chrysanthemum: Shape = flower({
+  solid: 0.08,
+  core: { radius: 0.26, rise: 0, squash: 0.9, shade: 0.35 },
+  paint: () => ({ innerShare: 0.7, outerShare: 0.3, rimShare: 0.5 }),
+  cup: [0.2, 0.26],
+  whorls: [
+    {
+      count: 130,
+      layout: 'golden',
+      ease: 0.95,
+      near: [3, 5],
+      far: [1, 2],
+      farCount: 90,
+      wobble: 0.9,
+      ball: { radius: 0.24, maxDeg: 118, rise: -0.02, squash: 0.9, follow: 0.88 },
+      inner: { length: 0.34, halfWidth: 0.06, open: 38, curl: -84, cup: 100, cupTip: 80, fullest: 0.7, baseWidth: 0.5, tipWidth: 0.6, tipDrop: 0.1 },
+      outer: { length: 0.84, halfWidth: 0.1, open: 70, curl: -66, cup: 84, cupTip: 60 },
+      bud: { length: 0.26, open: 20, curl: -60 },
+      budOuter: { length: 0.5, open: 30, curl: -90, cup: 110 },
+    },
+  ],
+});

@@ -107,3 +107,71 @@ export const peony: Shape = flower({
   ],
   sepals: sepals(4, { length: 0.4, halfWidth: 0.17, rise: -0.12, offset: 0.1, open: 100, curl: -10 }, { open: 86, curl: -70, wrap: 1 }),
 });
+
+/** Flat rounds laid in a spiral, each a little larger than the last: formal camellia. */
+export const camellia: Shape = flower({
+  solid: 0.08,
+  cup: [0.14, 0.18],
+  core: { radius: 0.1, rise: 0.06, squash: 0.8, shade: 0.25 },
+  whorls: [
+    {
+      count: 46,
+      layout: 'golden',
+      ease: 0.9,
+      near: [6, 5],
+      far: [3, 2],
+      farCount: 26,
+      wobble: 0.35,
+      inner: { length: 0.24, halfWidth: 0.15, rise: 0.18, open: 14, curl: -26, cup: 90, fullest: 0.6, baseWidth: 0.5, tipWidth: 0.8, tipDrop: 0.16 },
+      outer: { length: 0.88, halfWidth: 0.42, offset: 0.14, rise: -0.05, open: 88, curl: -26, cup: 30, cupTip: 12, baseWidth: 0.4, fullest: 0.64, notch: 0.03, rimRoll: 8 },
+      bud: { open: 12, curl: -40, length: 0.22 },
+      budOuter: { open: 80, curl: -120, length: 0.76, wrap: 1, offset: 0.06, halfWidth: 0.4 },
+    },
+  ],
+  sepals: sepals(5, { length: 0.3, halfWidth: 0.16, rise: -0.14, offset: 0.1, open: 92 }, { open: 70, curl: -60, wrap: 1 }),
+});
+
+/** Fringed, crumpled petals crowded out of one long calyx: carnation. */
+export const carnation: Shape = flower({
+  solid: 0.07,
+  cup: [0.17, 0.5],
+  core: { radius: 0.14, rise: 0, squash: 0.9, shade: 0.3 },
+  paint: () => ({ innerShare: 0.5, rimShare: 0.8 }),
+  whorls: [
+    {
+      count: 44,
+      layout: 'golden',
+      ease: 0.9,
+      near: [8, 5],
+      far: [3, 2],
+      farCount: 22,
+      wobble: 2.2,
+      inner: { length: 0.6, halfWidth: 0.26, offset: 0.02, rise: 0.06, open: 10, curl: 6, cup: 40, fullest: 0.86, baseWidth: 0.2, tipWidth: 0.94, tipDrop: 0.06, teeth: 0.07, toothCount: 7, ruffle: 0.1, ruffleCycles: 3.4, ruffleFrom: 0.35, skew: 0.2 },
+      outer: { length: 0.9, halfWidth: 0.44, offset: 0.1, rise: -0.05, open: 74, curl: 12, cup: 24, ruffle: 0.11, rimRoll: 16 },
+      bud: { open: 8, curl: -16, wrap: 0.9, length: 0.5, ruffle: 0.03 },
+      budOuter: { open: 16, curl: -30, wrap: 1, length: 0.66, halfWidth: 0.3, ruffle: 0.03 },
+    },
+  ],
+});
+
+/** A loose whirl of soft petals, edges thrown outward: lisianthus. */
+export const lisianthus: Shape = flower({
+  solid: 0.06,
+  cup: [0.1, 0.22],
+  paint: (h) => ({ base: '#dfe6c0', midAt: 0.3, inner: h.hue, innerShare: 0.5, rimShare: 0.8 }),
+  whorls: [
+    {
+      count: 14,
+      layout: 'golden',
+      near: [8, 7],
+      far: [3, 3],
+      farCount: 8,
+      wobble: 1,
+      inner: { length: 0.72, halfWidth: 0.3, offset: 0.03, rise: 0.06, open: 12, curl: -14, cup: 80, wrap: 0.7, fullest: 0.7, baseWidth: 0.4, tipWidth: 0.78, tipDrop: 0.12, rimRoll: 24, skew: 0.2, ruffle: 0.03, ruffleCycles: 2.4 },
+      outer: { length: 0.98, halfWidth: 0.56, offset: 0.11, rise: -0.08, open: 62, curl: -30, cup: 46, cupTip: 20, wrap: 0.15, rimRoll: 54, rimAt: 0.66, sideRoll: 0.16, point: 0.03, ruffle: 0.03 },
+      bud: { open: 14, curl: -26, wrap: 1, rimRoll: 0, length: 0.9, halfWidth: 0.3 },
+      budOuter: { open: 26, curl: -46, wrap: 1, rimRoll: 4, halfWidth: 0.42, twist: 16 },
+    },
+  ],
+  sepals: sepals(5, { length: 0.5, halfWidth: 0.05, rise: -0.16, offset: 0.07, open: 44 }, { open: 26 }),
+});

@@ -1,8 +1,10 @@
-import { anemone, blossom } from '../families/cup';
-import { dahlia, marigold } from '../families/globe';
+import { bellflower, lily, magnolia, tulip } from '../families/bell';
+import { anemone, blossom, hellebore, poppy } from '../families/cup';
+import { chrysanthemum, dahlia, marigold, zinnia } from '../families/globe';
 import { sweetPea } from '../families/pea';
-import { aster, cosmos } from '../families/ray';
-import { gardenRose, peony, ranunculus } from '../families/rosette';
+import { aster, cosmos, daisy, gerbera, sunflower } from '../families/ray';
+import { camellia, carnation, gardenRose, lisianthus, peony, ranunculus } from '../families/rosette';
+import { forgetMeNot, hydrangea, jasmine } from '../families/salver';
 import type { Species, Stage } from '../species';
 
 const stages = (bud: number, half: number): Stage[] => [
@@ -44,13 +46,13 @@ export const FLOWERS: readonly Species[] = [
     wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.5, white: false },
   },
   {
-    id: 'anemone', name: 'Anemone', plural: 'anemones', role: 'secondary', habit: 'head', shape: anemone, occlusion: 0.5, stages: stages(0.4, 0.75),
+    id: 'anemone', petals: 10, name: 'Anemone', plural: 'anemones', role: 'secondary', habit: 'head', shape: anemone, occlusion: 0.5, stages: stages(0.4, 0.75),
     sizesMm: [54, 46, 38], pasteMm: 0.7, solidity: 0.7, method: 'wired petals', breakageShare: 0.15, monthsNorth: [12, 1, 2, 3, 4],
     colourways: [{ id: 'white', name: 'white', hue: '#e9e3df', second: '#2a2436' }, { id: 'ink', name: 'ink', hue: '#5b4a8c', second: '#1d1a2b' }],
     wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: { name: 'petal', count: 10, swg: 28, lengthMm: 70 }, stamens: { count: 34, swg: 33, lengthMm: 60 } },
   },
   {
-    id: 'cosmos', name: 'Cosmos', plural: 'cosmos', role: 'spray', habit: 'head', shape: cosmos, stages: stages(0.34, 0.75),
+    id: 'cosmos', petals: 8, name: 'Cosmos', plural: 'cosmos', role: 'spray', habit: 'head', shape: cosmos, stages: stages(0.34, 0.75),
     sizesMm: [36, 31, 26], pasteMm: 0.6, solidity: 0.66, method: 'one piece', breakageShare: 0.18, monthsNorth: [6, 7, 8, 9, 10],
     colourways: [{ id: 'shell', name: 'shell', hue: '#f0c3d2' }, { id: 'white', name: 'white', hue: '#f1ebe6' }, { id: 'magenta', name: 'magenta', hue: '#b8437f' }],
     wiring: { floorSwg: 24, hookMm: 6, insideShare: 0.25, white: true },
@@ -68,9 +70,111 @@ export const FLOWERS: readonly Species[] = [
     wiring: { floorSwg: 26, hookMm: 6, insideShare: 0.3, white: true },
   },
   {
-    id: 'blossom', name: 'Blossom', plural: 'blossoms', role: 'spray', habit: 'head', shape: blossom, stages: stages(0.34, 0.75),
+    id: 'blossom', petals: 5, name: 'Blossom', plural: 'blossoms', role: 'spray', habit: 'head', shape: blossom, stages: stages(0.34, 0.75),
     sizesMm: [24, 20, 16], pasteMm: 0.6, solidity: 0.66, method: 'pulled', breakageShare: 0.14, monthsNorth: [3, 4, 5],
     colourways: [{ id: 'white', name: 'white', hue: '#f4ece6', second: '#e7d79a' }, { id: 'pink', name: 'pink', hue: '#f1c9d2', second: '#c85a78' }],
     wiring: { floorSwg: 28, hookMm: 5, insideShare: 0.3, white: true },
+  },
+  {
+    id: 'camellia', name: 'Camellia', plural: 'camellias', role: 'focal', habit: 'head', shape: camellia, occlusion: 0.6, stages: stages(0.42, 0.74),
+    sizesMm: [70, 60, 50], pasteMm: 0.7, solidity: 0.92, method: 'layered', breakageShare: 0.12, monthsNorth: [2, 3, 4],
+    colourways: [{ id: 'shell', name: 'shell', hue: '#eab0ba' }, { id: 'white', name: 'white', hue: '#f2ece4' }, { id: 'crimson', name: 'crimson', hue: '#a72a3c' }],
+    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.5, white: false },
+  },
+  {
+    id: 'chrysanthemum', name: 'Chrysanthemum', plural: 'chrysanthemums', role: 'focal', habit: 'head', shape: chrysanthemum, occlusion: 0.7, stages: stages(0.36, 0.66),
+    sizesMm: [74, 62, 50], pasteMm: 0.6, solidity: 0.9, method: 'layered', breakageShare: 0.16, monthsNorth: [9, 10, 11],
+    colourways: [{ id: 'bronze', name: 'bronze', hue: '#b9672c' }, { id: 'cream', name: 'cream', hue: '#efe4c6' }, { id: 'plum', name: 'plum', hue: '#7e2f55' }],
+    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.5, white: false },
+  },
+  {
+    id: 'sunflower', name: 'Sunflower', plural: 'sunflowers', role: 'focal', habit: 'head', shape: sunflower, stages: stages(0.4, 0.72),
+    sizesMm: [76, 64, 52], pasteMm: 0.7, solidity: 0.72, method: 'one piece', breakageShare: 0.16, monthsNorth: [7, 8, 9],
+    colourways: [{ id: 'gold', name: 'gold', hue: '#f4b62a' }, { id: 'rust', name: 'rust', hue: '#b0562a' }],
+    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.3, white: false },
+  },
+  {
+    id: 'magnolia', name: 'Magnolia', plural: 'magnolias', role: 'focal', habit: 'head', shape: magnolia, occlusion: 0.5, stages: stages(0.46, 0.76), petals: 9,
+    sizesMm: [80, 68, 56], pasteMm: 0.8, solidity: 0.7, method: 'wired petals', breakageShare: 0.16, monthsNorth: [3, 4, 5],
+    colourways: [{ id: 'blush', name: 'blush', hue: '#f3dcdc' }, { id: 'ivory', name: 'ivory', hue: '#f4eedd' }],
+    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: { name: 'petal', count: 9, swg: 26, lengthMm: 95 } },
+  },
+  {
+    id: 'lily', name: 'Lily', plural: 'lilies', role: 'focal', habit: 'head', shape: lily, stages: stages(0.4, 0.74), petals: 6,
+    sizesMm: [86, 74, 62], pasteMm: 0.8, solidity: 0.5, method: 'wired petals', breakageShare: 0.2, monthsNorth: [6, 7, 8],
+    colourways: [{ id: 'white', name: 'white', hue: '#f4f0e8', second: '#d9dcc0' }, { id: 'rose', name: 'rose', hue: '#dd86a2', second: '#b43e69' }],
+    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: { name: 'petal', count: 6, swg: 26, lengthMm: 100 }, stamens: { count: 6, swg: 28, lengthMm: 80 } },
+  },
+  {
+    id: 'carnation', name: 'Carnation', plural: 'carnations', role: 'secondary', habit: 'head', shape: carnation, stages: stages(0.42, 0.72),
+    sizesMm: [50, 42, 34], pasteMm: 0.5, solidity: 0.88, method: 'layered', breakageShare: 0.14, monthsNorth: [5, 6, 7, 8],
+    colourways: [{ id: 'salmon', name: 'salmon', hue: '#ec9a86' }, { id: 'white', name: 'white', hue: '#f3eee8' }, { id: 'ruby', name: 'ruby', hue: '#a3243f' }],
+    wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.5, white: false },
+  },
+  {
+    id: 'lisianthus', name: 'Lisianthus', plural: 'lisianthus', role: 'secondary', habit: 'head', shape: lisianthus, occlusion: 0.6, stages: stages(0.44, 0.76),
+    sizesMm: [52, 44, 36], pasteMm: 0.6, solidity: 0.8, method: 'wired petals small', breakageShare: 0.14, monthsNorth: [6, 7, 8, 9],
+    colourways: [{ id: 'white', name: 'white', hue: '#f3efe9' }, { id: 'violet', name: 'violet', hue: '#8d6ab4' }, { id: 'blush', name: 'blush', hue: '#efc9cc' }],
+    wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.45, white: true },
+  },
+  {
+    id: 'zinnia', name: 'Zinnia', plural: 'zinnias', role: 'secondary', habit: 'head', shape: zinnia, occlusion: 0.6, stages: stages(0.38, 0.7),
+    sizesMm: [52, 44, 36], pasteMm: 0.6, solidity: 0.86, method: 'layered', breakageShare: 0.13, monthsNorth: [7, 8, 9, 10],
+    colourways: [{ id: 'coral', name: 'coral', hue: '#e4604a' }, { id: 'lime', name: 'lime', hue: '#c8d27a' }, { id: 'pink', name: 'pink', hue: '#d85f97' }],
+    wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.4, white: false },
+  },
+  {
+    id: 'gerbera', name: 'Gerbera', plural: 'gerberas', role: 'secondary', habit: 'head', shape: gerbera, stages: stages(0.36, 0.7),
+    sizesMm: [58, 50, 42], pasteMm: 0.6, solidity: 0.74, method: 'one piece', breakageShare: 0.18, monthsNorth: [5, 6, 7, 8, 9],
+    colourways: [{ id: 'coral', name: 'coral', hue: '#ee7e5e' }, { id: 'lemon', name: 'lemon', hue: '#f4d65e' }, { id: 'white', name: 'white', hue: '#f2ede4' }],
+    wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.3, white: false },
+  },
+  {
+    id: 'poppy', name: 'Poppy', plural: 'poppies', role: 'secondary', habit: 'head', shape: poppy, occlusion: 0.5, stages: stages(0.36, 0.74), petals: 4,
+    sizesMm: [56, 48, 40], pasteMm: 0.5, solidity: 0.62, method: 'wired petals', breakageShare: 0.2, monthsNorth: [5, 6, 7],
+    colourways: [{ id: 'scarlet', name: 'scarlet', hue: '#d8392a', second: '#3a1d22' }, { id: 'peach', name: 'peach', hue: '#f3b98e', second: '#e7d79a' }, { id: 'white', name: 'white', hue: '#f3efe6', second: '#d9dca0' }],
+    wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: { name: 'petal', count: 4, swg: 28, lengthMm: 75 }, stamens: { count: 40, swg: 33, lengthMm: 60 } },
+  },
+  {
+    id: 'hellebore', name: 'Hellebore', plural: 'hellebores', role: 'secondary', habit: 'head', shape: hellebore, occlusion: 0.5, stages: stages(0.42, 0.76), petals: 5,
+    sizesMm: [50, 42, 34], pasteMm: 0.7, solidity: 0.66, method: 'wired petals', breakageShare: 0.15, monthsNorth: [12, 1, 2, 3, 4],
+    colourways: [{ id: 'cream', name: 'cream', hue: '#eceacb', second: '#b9c58a' }, { id: 'dusk', name: 'dusk', hue: '#7c4a63', second: '#56304a' }],
+    wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: { name: 'petal', count: 5, swg: 28, lengthMm: 70 }, stamens: { count: 34, swg: 33, lengthMm: 55 } },
+  },
+  {
+    id: 'tulip', name: 'Tulip', plural: 'tulips', role: 'secondary', habit: 'head', shape: tulip, occlusion: 0.6, stages: stages(0.62, 0.82), petals: 6,
+    sizesMm: [50, 44, 38], pasteMm: 0.7, solidity: 0.82, method: 'wired petals', breakageShare: 0.14, monthsNorth: [3, 4, 5],
+    colourways: [{ id: 'coral', name: 'coral', hue: '#ef8a6a' }, { id: 'cream', name: 'cream', hue: '#f2ead2' }, { id: 'plum', name: 'plum', hue: '#5e2a4c' }],
+    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: { name: 'petal', count: 6, swg: 26, lengthMm: 85 } },
+  },
+  {
+    id: 'daisy', name: 'Daisy', plural: 'daisies', role: 'spray', habit: 'head', shape: daisy, stages: stages(0.36, 0.78),
+    sizesMm: [32, 27, 22], pasteMm: 0.6, solidity: 0.68, method: 'one piece', breakageShare: 0.18, monthsNorth: [5, 6, 7, 8, 9],
+    colourways: [{ id: 'white', name: 'white', hue: '#f6f3ec' }, { id: 'blush', name: 'blush', hue: '#f2cfd6' }],
+    wiring: { floorSwg: 26, hookMm: 6, insideShare: 0.3, white: false },
+  },
+  {
+    id: 'bellflower', name: 'Bellflower', plural: 'bellflowers', role: 'spray', habit: 'head', shape: bellflower, occlusion: 0.5, stages: stages(0.5, 0.8), petals: 5,
+    sizesMm: [28, 24, 20], pasteMm: 0.6, solidity: 0.72, method: 'pulled', breakageShare: 0.14, monthsNorth: [6, 7, 8],
+    colourways: [{ id: 'blue', name: 'blue', hue: '#7f86cf' }, { id: 'white', name: 'white', hue: '#f1eff0' }],
+    wiring: { floorSwg: 26, hookMm: 5, insideShare: 0.5, white: true },
+  },
+  {
+    id: 'hydrangea', name: 'Hydrangea floret', plural: 'hydrangea florets', role: 'spray', habit: 'head', shape: hydrangea, stages: stages(0.4, 0.8), petals: 4,
+    sizesMm: [30, 26, 22], pasteMm: 0.6, solidity: 0.66, method: 'one piece', breakageShare: 0.16, monthsNorth: [6, 7, 8, 9],
+    colourways: [{ id: 'pink', name: 'pink', hue: '#e3a3bf' }, { id: 'green', name: 'green', hue: '#c9d6a4' }, { id: 'blue', name: 'blue', hue: '#8fa9d6' }],
+    wiring: { floorSwg: 28, hookMm: 5, insideShare: 0.3, white: true },
+  },
+  {
+    id: 'forgetmenot', name: 'Forget-me-not', plural: 'forget-me-nots', role: 'spray', habit: 'head', shape: forgetMeNot, stages: stages(0.4, 0.8), petals: 5,
+    sizesMm: [16, 13, 11], pasteMm: 0.5, solidity: 0.66, method: 'one piece', breakageShare: 0.16, monthsNorth: [4, 5, 6],
+    colourways: [{ id: 'blue', name: 'blue', hue: '#86aee0' }, { id: 'white', name: 'white', hue: '#f3f1ee' }],
+    wiring: { floorSwg: 28, hookMm: 5, insideShare: 0.3, white: true },
+  },
+  {
+    id: 'jasmine', name: 'Jasmine', plural: 'jasmine flowers', role: 'spray', habit: 'head', shape: jasmine, stages: stages(0.4, 0.8), petals: 5,
+    sizesMm: [24, 20, 17], pasteMm: 0.6, solidity: 0.6, method: 'pulled', breakageShare: 0.15, monthsNorth: [6, 7, 8],
+    colourways: [{ id: 'white', name: 'white', hue: '#f7f4ea' }],
+    wiring: { floorSwg: 28, hookMm: 5, insideShare: 0.4, white: true },
   },
 ];
