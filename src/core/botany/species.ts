@@ -59,6 +59,9 @@ export interface Species {
   breakageShare: number;
   /** petals that nature gives it where people count them; none said where they are many */
   petals?: number;
+  /** a fruit: the flowers that it grows from; a leaf: the flower under which it grows */
+  fruitOf?: readonly string[];
+  leafOf?: string;
   /** months of flower or fruit in the northern temperate garden, 1–12 */
   monthsNorth: readonly number[];
 }

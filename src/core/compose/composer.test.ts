@@ -4,8 +4,8 @@ import { roleAt } from '../botany/species';
 import { seededRandom } from '../geometry/random';
 import { angleBetween, distance } from '../geometry/vec3';
 import { defaultLine, newArrangement } from '../plan/newProject';
-import type { Arrangement, Piece } from './arrangement';
-import { compose, composeAll, composeFault, MOST_PROPOSALS, type ComposeRequest } from './composer';
+import type { Arrangement, LineSpec, Piece } from './arrangement';
+import { compose, composeAll, composeFault, FULL_DENSITY, missingKinds, MOST_PROPOSALS, type ComposeRequest } from './composer';
 import { drawLine } from './line';
 import { overallScore, readBalance } from './reading';
 import { buildScene, type Scene } from './scene';
@@ -190,7 +190,68 @@ describe('what cannot be composed is said', () => {
   });
 });
 
+describe('what stands there is worked on', () => {
+  const [whole] = composeAll(request({ seed: 8 }));
+  const half = { ...whole!.arrangement, pieces: whole!.arrangement.pieces.filter((p) => p.s < 0.55) };
+
+  test('finish: everything that stands stays as it is, what is missing is named and added, and it scores higher', () => {
+    const asked = request({ arrangement: half, task: 'finish' });
+    const missing = missingKinds(asked).reduce((a, k) => a + k.count, 0);
+    expect(missing).toBeGreaterThan(2);
+    const [done] = composeAll(asked);
+    for (const p of half.pieces) expect(done!.arrangement.pieces).toContainEqual(p);
+    expect(done!.arrangement.pieces).toHaveLength(half.pieces.length + missing);
+    expect(scoreOf(done!.arrangement)).toBeGreaterThan(scoreOf(half));
+    expect(missingKinds({ ...asked, arrangement: done!.arrangement })).toEqual([]);
+  });
+
+  test('re-balance: nothing is added or taken away, pinned pieces stay, and it is never worse', () => {
+    const random = seededRandom(4);
+    const pieces = whole!.arrangement.pieces.map((p, i) => ({
+      ...p,
+      pinned: i % 5 === 0,
+      s: i % 5 ? Math.max(0, Math.min(1, p.s + (random() - 0.5) * 0.2)) : p.s,
+    }));
+    const shaken = { ...whole!.arrangement, pieces };
+    const [done] = composeAll(request({ arrangement: shaken, task: 're-balance', effort: 0.6 }));
+    expect(done!.arrangement.pieces.map((p) => p.id).sort()).toEqual(pieces.map((p) => p.id).sort());
+    for (const p of pieces) if (p.pinned) expect(done!.arrangement.pieces).toContainEqual(p);
+    expect(scoreOf(done!.arrangement)).toBeGreaterThan(scoreOf(shaken));
+  });
+});
+
 describe('how many of each', () => {
+  test('a plaque of 50 mm: four mini rosettes, about eight leaves, about six tiny florets, each within one (trade.md P9; common practice, no source)', () => {
+    const cake = cakeOf([70, 60]);
+    const spec = {
+      ...defaultLine('plaque', cake),
+      outline: 'round',
+      plateWidthMm: 50,
+      sweepRad: 4.6,
+      widthMm: 11,
+      riseMm: 5,
+      upright: false,
+    };
+    const choices = ['minirose', 'forgetmenot', 'singleleaf'].map((species) => ({ species, colourway: '' }));
+    const kinds = shareOut(drawLine(spec as LineSpec, cake)!, 'focal-led', choices, FULL_DENSITY);
+    const of = (species: string) => kinds.filter((k) => k.species === species).reduce((a, k) => a + k.count, 0);
+    expect(Math.abs(of('minirose') - 4)).toBeLessThanOrEqual(1);
+    expect(Math.abs(of('singleleaf') - 8)).toBeLessThanOrEqual(1);
+    expect(Math.abs(of('forgetmenot') - 6)).toBeLessThanOrEqual(1);
+  });
+
+  test('least and most of a flower are kept, buds apart, and a proposal has them', () => {
+    const line = drawLine(defaultLine('crescent', CAKE), CAKE)!;
+    const bounded = CHOICES.map((c) =>
+      c.species === 'rose' ? { ...c, most: 1 } : c.species === 'blossom' ? { ...c, least: 9 } : c,
+    );
+    const kinds = shareOut(line, 'focal-led', bounded);
+    const of = (species: string) =>
+      kinds.filter((k) => k.species === species && k.role !== 'bud').reduce((a, k) => a + k.count, 0);
+    expect(of('rose')).toBe(1);
+    expect(of('blossom')).toBeGreaterThanOrEqual(9);
+  });
+
   test('a 20 cm tier takes about 3 large, 1–2 medium, 4–5 spray, about 5 fillers, a few leaves (trade.md C3; common practice, no source)', () => {
     const cake = cakeOf([200, 110]);
     const line = drawLine({ ...defaultLine('crescent', cake), widthMm: 40, riseMm: 34 } as never, cake)!;

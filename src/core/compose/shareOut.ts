@@ -20,6 +20,8 @@ export const choiceSchema = v.object({
   /** how many there are to be at the least and at the most on a line; null leaves it to the line */
   least: v.optional(v.nullable(bound)),
   most: v.optional(v.nullable(bound)),
+  /** petals that the cutter at hand gives, where a botanist would count them */
+  petalsCut: v.optional(v.nullable(bound)),
 });
 /** A species that the person has chosen to use, in a colour. */
 export type Choice = v.InferOutput<typeof choiceSchema>;
@@ -34,6 +36,12 @@ const SHARES: Record<Style, Record<Exclude<Role, 'berry'>, number>> = {
   'foliage-led': { focal: 0.36, secondary: 0.1, spray: 0.13, filler: 0.12, bud: 0.03, foliage: 0.75 },
   lush: { focal: 0.44, secondary: 0.2, spray: 0.19, filler: 0.18, bud: 0.02, foliage: 0.4 },
 };
+
+/**
+ * On a plaque pieces lie flat and are glued: no buds, small florets in every gap, leaves coming out from under the flowers.
+ * Fitted to trade.md P9 (four mini rosettes, about eight leaves and six tiny florets on a plaque of 50 mm).
+ */
+const GLUED_SHARES: (typeof SHARES)[Style] = { focal: 0.5, secondary: 0.2, spray: 0.42, filler: 0.2, bud: 0, foliage: 0.4 };
 
 /** A kind and how many of it. */
 export interface KindCount extends Kind {
@@ -121,22 +129,21 @@ export function shareOut(line: Line, style: Style, choices: readonly Choice[], d
   const plain = envelopeAreaMm2(line) * density;
   let widest = 0;
   for (let i = 0; i <= 20; i++) widest = Math.max(widest, line.halfWidthMm(i / 20));
+  const shares = line.plate ? GLUED_SHARES : SHARES[style];
   const result: KindCount[] = [];
   let surplusMm2 = 0;
   for (const role of ROLES) {
     const candidates = candidatesFor(role, choices);
-    if (candidates.length === 0) continue;
+    if (candidates.length === 0 || (role === 'bud' && line.plate)) continue;
     if (role === 'secondary' && result.some((r) => r.role === 'focal' && candidates.some((c) => c.species.id === r.species)))
       continue;
     const fillers = choices.some((c) => speciesById(c.species).role === 'filler');
     const berries = choices.some((c) => speciesById(c.species).role === 'berry');
     const shareOfRole =
-      role === 'berry'
-        ? SHARES[style].filler * (fillers ? 0.35 : 0.7)
-        : SHARES[style][role] * (role === 'filler' && berries ? 0.65 : 1);
+      role === 'berry' ? shares.filler * (fillers ? 0.35 : 0.7) : shares[role] * (role === 'filler' && berries ? 0.65 : 1);
     const one = meanOutline(candidates, widest) || 1;
     let want = ((role === 'foliage' ? plain : area) * shareOfRole + (role === 'secondary' ? surplusMm2 : 0)) / one;
-    if (role === 'focal' && !line.closed) {
+    if (role === 'focal' && !line.closed && !line.plate) {
       const most = Math.max(1, nearestOdd((2 * focalZoneMm(line.lengthMm)) / (Math.sqrt(one / Math.PI) * 2 * 0.8)));
       if (want > most) {
         surplusMm2 = (want - most) * one * 0.7;

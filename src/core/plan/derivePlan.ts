@@ -1,3 +1,5 @@
+import { botanicalObjections } from '../botany/botanical';
+import { monthOf } from '../botany/season';
 import { cakeFaults } from '../cake/cake';
 import { cakeSolid } from '../cake/solid';
 import type { Arrangement } from '../compose/arrangement';
@@ -184,7 +186,7 @@ export function derivePlan(project: Project): DerivedPlan {
     paste.length,
     plaques.reduce((a, p) => a + p.count, 0),
   );
-  warnings.push(...days.warnings);
+  warnings.push(...days.warnings, ...objectionsOf(project));
   warnings.sort((a, b) => WARN_ORDER[a.level] - WARN_ORDER[b.level]);
   const stops = warnings.filter((w) => w.level === 'stop').length;
   return {
@@ -203,6 +205,24 @@ export function derivePlan(project: Project): DerivedPlan {
     warnings,
     verdict: stops > 0 ? 'stop' : tray.length === 0 ? 'empty' : 'go',
   };
+}
+
+/** In botanical mode what nature does not do, said at Compose; never a stop. */
+function objectionsOf(project: Project): Warning[] {
+  const month = monthOf(project.brief.leavesAt);
+  if (!project.brief.botanical || month === null) return [];
+  const petalsCut = new Map(
+    project.brief.choices.flatMap((c) => (typeof c.petalsCut === 'number' ? [[c.species, c.petalsCut] as const] : [])),
+  );
+  const kinds = project.arrangements.flatMap((a) => a.pieces);
+  return botanicalObjections({ kinds, petalsCut, month, hemisphere: project.brief.hemisphere }).map((o) => ({
+    level: 'look again',
+    station: 'Compose',
+    what: o.what,
+    where: 'botanical mode',
+    why: 'Nature does not grow it so.',
+    remedy: o.why,
+  }));
 }
 
 const limitWarning = (said: { what: string; remedy: string }): Warning => ({

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { HEMISPHERES } from '../botany/season';
 import { cakeSchema } from '../cake/cake';
 import { arrangementSchema } from '../compose/arrangement';
 import { choiceSchema, STYLES } from '../compose/shareOut';
@@ -16,6 +17,13 @@ export const briefSchema = v.object({
   guests: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(100_000)),
   smallChildren: v.boolean(),
   style: v.picklist(STYLES),
+  /** where it is made: the season follows from it and from the day */
+  hemisphere: v.optional(v.picklist(HEMISPHERES), 'north'),
+  /** botanical: what nature does not do is objected to */
+  botanical: v.optional(v.boolean(), false),
+  /** everyday work, or a showpiece; eaten at the table, or taken off and kept */
+  finish: v.optional(v.picklist(['everyday', 'showpiece']), 'everyday'),
+  keepsake: v.optional(v.boolean(), false),
   /** what the dust on the pieces is: unknown counts as not edible until its label is recorded */
   dust: v.picklist(['edible', 'not edible', 'unknown']),
   glue: v.picklist(['CMC glue', 'egg white']),

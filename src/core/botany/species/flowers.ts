@@ -177,4 +177,10 @@ export const FLOWERS: readonly Species[] = [
     colourways: [{ id: 'white', name: 'white', hue: '#f7f4ea' }],
     wiring: { floorSwg: 28, hookMm: 5, insideShare: 0.4, white: true },
   },
+  {
+    id: 'minirose', name: 'Mini rose', plural: 'mini roses', role: 'secondary', habit: 'head', shape: gardenRose, occlusion: 0.6, stages: stages(0.42, 0.74),
+    sizesMm: [20, 16, 13], pasteMm: 0.5, solidity: 0.92, method: 'pulled', breakageShare: 0.06, monthsNorth: [6, 7, 8, 9],
+    colourways: [{ id: 'shell', name: 'shell', hue: '#efbcc0' }, { id: 'white', name: 'white', hue: '#f3eee6' }, { id: 'lemon', name: 'lemon', hue: '#f2dd84' }],
+    wiring: { floorSwg: 26, hookMm: 5, insideShare: 0.5, white: true },
+  },
 ];

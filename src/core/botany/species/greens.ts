@@ -24,7 +24,7 @@ export const GREENS: readonly Species[] = [
     wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.4, white: false, parts: { name: 'floret', count: 31, swg: 24, lengthMm: 60 } },
   },
   {
-    id: 'rosehip', name: 'Rosehip', plural: 'rosehip sprigs', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 3, radius: 0.13, stretch: 1.3, crown: true, leaves: 0 }), stages: ripening,
+    id: 'rosehip', fruitOf: ['rose', 'minirose'], name: 'Rosehip', plural: 'rosehip sprigs', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 3, radius: 0.13, stretch: 1.3, crown: true, leaves: 0 }), stages: ripening,
     sizesMm: [44, 38, 32], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [9, 10, 11, 12],
     colourways: [{ id: 'hip', name: 'hip red', hue: '#c93b22' }, { id: 'amber', name: 'amber', hue: '#d98a2b' }],
     wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, parts: { name: 'berry', count: 3, swg: 24, lengthMm: 70 } },
@@ -56,7 +56,7 @@ export const GREENS: readonly Species[] = [
     wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, parts: { name: 'leaf', count: 13, swg: 30, lengthMm: 40 } },
   },
   {
-    id: 'roseleaf', name: 'Rose leaf', plural: 'rose-leaf sprays', role: 'foliage', habit: 'sprig',
+    id: 'roseleaf', leafOf: 'rose', name: 'Rose leaf', plural: 'rose-leaf sprays', role: 'foliage', habit: 'sprig',
     shape: leafBranch({ nodes: 2, perNode: 2, leafLength: [0.38, 0.46], blade: { halfWidth: 0.3, fullest: 0.42, baseWidth: 0.35, serration: 0.16, serrationCount: 9, crease: 0.03 }, angle: 66, turnDeg: 0, carrierSway: 0.03 }),
     stages: grown, sizesMm: [74, 62, 50], pasteMm: 1, solidity: 0.4, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
     colourways: [{ id: 'leaf', name: 'leaf green', hue: '#6f9156' }, { id: 'bronze', name: 'bronze', hue: '#7f6a4a' }],
@@ -141,5 +141,12 @@ export const GREENS: readonly Species[] = [
     stages: grown, sizesMm: [76, 64, 52], pasteMm: 0.8, solidity: 0.4, method: 'wired leaf', breakageShare: 0.14, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'silver', name: 'silver', hue: '#b9c2bb' }],
     wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.85, white: false, parts: { name: 'leaf', count: 7, swg: 28, lengthMm: 60 } },
+  },
+  {
+    id: 'singleleaf', name: 'Single leaf', plural: 'single leaves', role: 'foliage', habit: 'sprig',
+    shape: leafBranch({ nodes: 0, perNode: 1, leafLength: [0.98, 0.98], blade: { halfWidth: 0.26, fullest: 0.42, baseWidth: 0.3, serration: 0.1, serrationCount: 8, crease: 0.03 }, angle: 10, turnDeg: 0, carrierSway: 0.01 }),
+    stages: grown, sizesMm: [30, 22, 16], pasteMm: 0.8, solidity: 0.5, method: 'wired leaf', breakageShare: 0.08, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
+    colourways: [{ id: 'leaf', name: 'leaf green', hue: '#7ca062' }, { id: 'dark', name: 'dark green', hue: '#4f7146' }],
+    wiring: { floorSwg: 28, hookMm: 0, insideShare: 0.66, white: false },
   },
 ];
