@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 
-const DEMO = readFileSync('src/core/demo/demo-astronomy-posies.ofrenda.json', 'utf8');
+const DEMO = readFileSync('src/core/demo/demo-astronomy-toppers.ofrenda.json', 'utf8');
 const json = { headers: { 'content-type': 'application/json' } };
 
 test('POST /api/plan answers as the command line does', async ({ request }) => {

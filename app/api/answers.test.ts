@@ -5,7 +5,7 @@ import { MOST_FILE_CHARACTERS } from '@/core/formats/projectFile';
 import type { Project } from '@/core/plan/project';
 import { answerCompose, answerPlan, MOST_PIECES } from './answers';
 
-const DEMO = readFileSync('src/core/demo/demo-astronomy-posies.ofrenda.json', 'utf8');
+const DEMO = readFileSync('src/core/demo/demo-astronomy-toppers.ofrenda.json', 'utf8');
 const project = JSON.parse(DEMO) as Project;
 
 const post = (body: string, query = '', headers: Record<string, string> = {}) =>

@@ -1,7 +1,7 @@
 import { checkProject, type Project } from '@/core/plan/project';
 import harbour from '@/core/demo/demo-harbour-library.ofrenda.json';
 import wreath from '@/core/demo/demo-midwinter-wreath.ofrenda.json';
-import astronomy from '@/core/demo/demo-astronomy-posies.ofrenda.json';
+import astronomy from '@/core/demo/demo-astronomy-toppers.ofrenda.json';
 import type { StudioDb } from './db';
 
 export interface JobSummary {

@@ -44,15 +44,21 @@ interface BenchWork {
   plaques: number;
   /** some pieces are wired; else everything is glued */
   wired: boolean;
+  /** a showpiece takes longer at every step */
+  showpiece: boolean;
 }
 
 /** Minutes at the bench that are not in a method: starting values made up for the product. */
 export const BENCH_MINUTES = { mixEach: 6, jointEach: 3, entryEach: 4, boxing: 15, lookRound: 10 } as const;
 
+/** True veiners, full dusting, a wire to each leaf: times as long. A starting value made up for the product. */
+export const SHOWPIECE_MINUTES = 1.5;
+
 /** Every method step of every kind as a task, then taping, barriers, boxing and placing. Each strand in order, drying between. */
 export function tasksOf(tray: readonly TrayKind[], work: BenchWork, colours: number, dryFactor: number): Task[] {
   if (tray.length === 0) return [];
   const factor = Number.isFinite(dryFactor) ? dryFactor : 3;
+  const care = work.showpiece ? SHOWPIECE_MINUTES : 1;
   const tasks: Task[] = [
     plain('mix', 'Mix the pastes', `${colours} colours, rest them wrapped`, Math.max(10, colours * BENCH_MINUTES.mixEach), []),
   ];
@@ -63,7 +69,7 @@ export function tasksOf(tray: readonly TrayKind[], work: BenchWork, colours: num
     let before: { id: string; wait: number }[] = [{ id: 'mix', wait: 0 }];
     for (const step of method.steps) {
       const batches = Math.ceil(kind.toMake / method.batch);
-      const minutes = step.minutesEach * kind.toMake + step.minutesBatch * batches;
+      const minutes = (step.minutesEach * kind.toMake + step.minutesBatch * batches) * care;
       const dryHours = step.dryHours * factor;
       const id = `${kind.key}|${step.id}`;
       tasks.push({

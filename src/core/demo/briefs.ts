@@ -82,22 +82,43 @@ function midwinterWreath(): Project {
 }
 
 function astronomyToppers(): Project {
-  const job = newProject('demo-astronomy-posies', 'Astronomy club, two dozen', '2027-03-20T14:00');
+  const job = newProject('demo-astronomy-toppers', 'Astronomy club, two dozen', '2027-03-20T14:00');
   return {
     ...job,
-    note: 'Two dozen small cakes, one tiny posy each.',
+    note: 'Two dozen small cakes, a plaque with tiny rosettes on each.',
     brief: {
       ...job.brief,
       guests: 24,
+      dust: 'edible',
       choices: [
-        { species: 'ranunculus', colourway: 'white' },
-        { species: 'blossom', colourway: 'white' },
-        { species: 'roundleaf', colourway: 'dusk' },
+        { species: 'minirose', colourway: 'white' },
+        { species: 'forgetmenot', colourway: 'blue' },
+        { species: 'singleleaf', colourway: 'dark' },
       ],
     },
     cake: { ...job.cake, tiers: [newTier('tier-1', 90, 75, '#39415f', 'night')], board: { diameterMm: 120, thicknessMm: 6 } },
     arrangements: [
-      { ...newArrangement('a1', { form: 'posy', tier: 0, xMm: 0, yMm: 0, focal: 0.5, widthMm: 30, riseMm: 22 }), quantity: 24 },
+      {
+        ...newArrangement('a1', {
+          form: 'plaque',
+          tier: 0,
+          xMm: 0,
+          yMm: 0,
+          outline: 'scalloped',
+          plateWidthMm: 62,
+          plateHeightMm: 50,
+          upright: false,
+          standMm: 0,
+          lettering: 'No. 24',
+          colour: '#f4efe2',
+          fromRad: Math.PI * 0.95,
+          sweepRad: 3.6,
+          focal: 0.36,
+          widthMm: 10,
+          riseMm: 5,
+        }),
+        quantity: 24,
+      },
     ],
   };
 }

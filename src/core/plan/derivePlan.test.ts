@@ -175,6 +175,41 @@ describe('a composed plaque', () => {
   });
 });
 
+describe('what the brief says of finish and keeping', () => {
+  const job = composed('crescent', 'stem by stem');
+
+  test('a showpiece takes half as long again at every step of making, and no longer at placing', () => {
+    const minutes = (finish: 'everyday' | 'showpiece') =>
+      derivePlan(produce(job, (d) => void (d.brief.finish = finish))).tasks.map((t) => ({
+        id: t.id,
+        own: t.strand !== 'all',
+        m: t.minutes,
+      }));
+    const [plain, fine] = [minutes('everyday'), minutes('showpiece')];
+    plain.forEach((t, i) => expect(fine[i]!.m / t.m).toBeCloseTo(t.own ? 1.5 : 1, 9));
+  });
+
+  test('a keepsake is said on the hand-over sheet', () => {
+    const cautions = (keepsake: boolean) =>
+      derivePlan(produce(job, (d) => void (d.brief.keepsake = keepsake))).handOver.cautions.join(' ');
+    expect(cautions(true)).toMatch(/keepsake, not to be eaten/i);
+    expect(cautions(false)).not.toMatch(/keepsake/i);
+  });
+
+  test('botanical mode: an objection is said at Compose and never stops; without it nothing is said', () => {
+    const winter = produce(job, (d) => {
+      d.brief.leavesAt = '2027-12-12T09:30';
+      d.brief.botanical = true;
+    });
+    const said = derivePlan(winter).warnings.filter((w) => w.where === 'botanical mode');
+    expect(said.map((w) => w.what)).toContain('Garden rose does not flower in winter');
+    expect(said.every((w) => w.level === 'look again')).toBe(true);
+    expect(
+      derivePlan(produce(winter, (d) => void (d.brief.botanical = false))).warnings.some((w) => w.where === 'botanical mode'),
+    ).toBe(false);
+  });
+});
+
 describe('into a dummy', () => {
   const dummy = (eaten: boolean): Project =>
     produce(composed('posy', 'dummy'), (d) => {

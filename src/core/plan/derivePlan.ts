@@ -321,7 +321,12 @@ function daysOf(
   );
   const barrierMinutes = entries.reduce((a, e) => a + (e.barrier ? barrierById(e.barrier)!.minutes : 0.5), 0);
   const wired = planned.some((p) => p.built.wires.length > 0);
-  const tasks = tasksOf(tray, { joints, entries: entries.length, barrierMinutes, plaques, wired }, colours, dryFactor);
+  const tasks = tasksOf(
+    tray,
+    { joints, entries: entries.length, barrierMinutes, plaques, wired, showpiece: brief.finish === 'showpiece' },
+    colours,
+    dryFactor,
+  );
   const leavesAt = wallFromText(brief.leavesAt);
   const result =
     tasks.length && Number.isFinite(leavesAt)

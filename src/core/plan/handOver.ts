@@ -60,6 +60,9 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
     allergens,
     smallParts: brief.smallChildren ? [...new Set(small)] : [],
     cautions: [
+      ...(brief.keepsake
+        ? ['A keepsake, not to be eaten: lift it off whole before cutting, keep it dry and out of the light.']
+        : []),
       ...(brief.smallChildren
         ? ['Small children at the table: keep picks, berries and buds out of reach, and count everything out first.']
         : []),

@@ -41,6 +41,15 @@ export function BenchSettings() {
           onChange={(v) => edit('length of a wire', (d) => void (d.brief.stockMm = v))}
         />
         <Choice
+          label="Finish"
+          value={brief.finish}
+          options={[
+            { value: 'everyday', name: 'Everyday' },
+            { value: 'showpiece', name: 'Showpiece' },
+          ]}
+          onChange={(v) => edit(`${v} finish`, (d) => void (d.brief.finish = v))}
+        />
+        <Choice
           label="Glue"
           value={brief.glue}
           options={[

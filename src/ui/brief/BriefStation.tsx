@@ -34,8 +34,8 @@ export function BriefStation() {
       </section>
       <section aria-label="Day, table and flowers" className="flex flex-col gap-3">
         <DayAndTable />
-        <Flowers />
         <Suggestion onCompose={() => router.push('/compose')} />
+        <Flowers />
       </section>
     </div>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { monthOf, seasonOf } from '@/core/botany/season';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 
@@ -12,6 +13,7 @@ export function DayAndTable() {
     /^\d{4}-\d{2}-\d{2}$/.test(d) &&
     /^\d{2}:\d{2}$/.test(h) &&
     edit('change the day', (draft) => void (draft.brief.leavesAt = `${d}T${h}`));
+  const month = monthOf(brief.leavesAt);
   const dustWords = {
     edible: 'Heads may rest on icing.',
     'not edible': 'No head may touch icing that is eaten.',
@@ -39,6 +41,36 @@ export function DayAndTable() {
           most={100000}
           onChange={(v) => edit('number of guests', (d) => void (d.brief.guests = Math.round(v)))}
         />
+      </div>
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <Choice
+          label="Hemisphere"
+          value={brief.hemisphere}
+          options={[
+            { value: 'north', name: 'North' },
+            { value: 'south', name: 'South' },
+          ]}
+          onChange={(v) => edit(`made in the ${v}`, (d) => void (d.brief.hemisphere = v))}
+        />
+        {month !== null && <span className="say">{seasonOf(month, brief.hemisphere)}</span>}
+        <label className="flex min-h-[44px] items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-secondary"
+            checked={brief.botanical}
+            onChange={(e) => edit('botanical mode', (d) => void (d.brief.botanical = e.target.checked))}
+          />
+          <span className="font-semibold">Botanical</span>
+        </label>
+        <label className="flex min-h-[44px] items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-secondary"
+            checked={brief.keepsake}
+            onChange={(e) => edit('kept as a keepsake', (d) => void (d.brief.keepsake = e.target.checked))}
+          />
+          <span className="font-semibold">Keepsake</span>
+        </label>
       </div>
       <label className="flex min-h-[44px] items-center gap-3">
         <input

@@ -1,10 +1,18 @@
 'use client';
 
+import { Undo2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { SPECIES, speciesById } from '@/core/botany/catalogue';
-import { STYLES } from '@/core/compose/shareOut';
+import { inSeason, monthOf, seasonOf } from '@/core/botany/season';
+import { pieceName, type Role, type Species } from '@/core/botany/species';
+import { FULL_DENSITY } from '@/core/compose/composer';
+import { drawLine } from '@/core/compose/line';
+import { nearestColourway } from '@/core/compose/palette';
+import { STYLES, shareOut, type Choice as Chosen } from '@/core/compose/shareOut';
 import { Choice } from '../shared/fields';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
+import { Palette } from './Palette';
 
 const STYLE_NAMES: Record<(typeof STYLES)[number], string> = {
   'focal-led': 'Focal-led',
@@ -13,17 +21,19 @@ const STYLE_NAMES: Record<(typeof STYLES)[number], string> = {
   lush: 'Lush',
 };
 
-/** The flowers of this job, picked from the catalogue; each in one of its colours. */
+const SHELVES: readonly { name: string; roles: readonly Role[] }[] = [
+  { name: 'Large', roles: ['focal'] },
+  { name: 'Middle', roles: ['secondary'] },
+  { name: 'Small', roles: ['spray'] },
+  { name: 'Filler, berries', roles: ['filler', 'berry'] },
+  { name: 'Leaves', roles: ['foliage'] },
+];
+
+/** The flowers of this job: what is chosen with how many of each, and the catalogue a shelf at a time. */
 export function Flowers() {
-  const choices = useStudio((s) => s.project!.brief.choices);
   const style = useStudio((s) => s.project!.brief.style);
-  const { edit } = getStudio();
-  const toggle = (id: string, first: string) =>
-    edit('choose flowers', (d) => {
-      const at = d.brief.choices.findIndex((c) => c.species === id);
-      if (at >= 0) d.brief.choices.splice(at, 1);
-      else if (d.brief.choices.length < 24) d.brief.choices.push({ species: id, colourway: first });
-    });
+  const [shelf, setShelf] = useState(0);
+  const [palette, setPalette] = useState<readonly string[]>([]);
   return (
     <div>
       <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
@@ -32,65 +42,171 @@ export function Flowers() {
           label="Mood"
           value={style}
           options={STYLES.map((value) => ({ value, name: STYLE_NAMES[value] }))}
-          onChange={(v) => edit(`mood ${v}`, (d) => void (d.brief.style = v))}
+          onChange={(v) => getStudio().edit(`mood ${v}`, (d) => void (d.brief.style = v))}
         />
       </div>
-      <ul className="grid grid-cols-5 gap-1 sm:grid-cols-7 lg:grid-cols-5 xl:grid-cols-7" aria-label="Catalogue">
-        {SPECIES.map((s) => {
-          const chosen = choices.find((c) => c.species === s.id);
-          const way = chosen?.colourway ?? s.colourways[0]!.id;
-          return (
-            <li key={s.id}>
-              <button
-                aria-pressed={chosen !== undefined}
-                className={`flex w-full flex-col items-center rounded-xl border px-0 py-0.5 ${chosen ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent opacity-75'}`}
-                onClick={() => toggle(s.id, way)}
-              >
-                <Portrait
-                  kind={{ species: s.id, stage: s.stages[s.stages.length - 1]!.id, sizeMm: 50, colourway: way }}
-                  px={40}
-                />
-                <span className="max-w-full truncate text-[13px]">{s.name}</span>
-              </button>
-            </li>
-          );
-        })}
-      </ul>
-      <Colours />
+      <Chosens />
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <Choice
+          label="Shelf of the catalogue"
+          value={String(shelf)}
+          options={SHELVES.map((s, i) => ({ value: String(i), name: s.name }))}
+          onChange={(v) => setShelf(Number(v))}
+        />
+        <Palette palette={palette} onPalette={setPalette} />
+      </div>
+      <Catalogue roles={SHELVES[shelf]!.roles} palette={palette} />
     </div>
   );
 }
 
-/** Each chosen flower that comes in several colours: pressing its key takes the next one, for the pieces already placed too. */
-function Colours() {
-  const choices = useStudio((s) => s.project!.brief.choices);
-  const several = choices
-    .map((c) => ({ c, species: speciesById(c.species) }))
-    .filter(({ species }) => species.colourways.length > 1);
-  if (several.length === 0) return null;
+function toggle(id: string, first: string): void {
+  getStudio().edit('choose flowers', (d) => {
+    const at = d.brief.choices.findIndex((c) => c.species === id);
+    if (at >= 0) d.brief.choices.splice(at, 1);
+    else if (d.brief.choices.length < 24) d.brief.choices.push({ species: id, colourway: first });
+  });
+}
+
+/** One shelf; what is out of season is paler and says so. */
+function Catalogue({ roles, palette }: { roles: readonly Role[]; palette: readonly string[] }) {
+  const brief = useStudio((s) => s.project!.brief);
+  const month = monthOf(brief.leavesAt);
+  const shown = SPECIES.filter((s) => roles.includes(s.role));
   return (
-    <ul className="flex flex-wrap gap-1 pt-1" aria-label="Their colours">
-      {several.map(({ c, species }) => {
+    <ul className="grid grid-cols-5 gap-1 sm:grid-cols-7 lg:grid-cols-6 xl:grid-cols-7" aria-label="Catalogue">
+      {shown.map((s) => {
+        const chosen = brief.choices.find((c) => c.species === s.id);
+        const way = chosen?.colourway ?? wayFor(s, palette);
+        const now = month === null || inSeason(s, month, brief.hemisphere);
+        return (
+          <li key={s.id}>
+            <button
+              aria-pressed={chosen !== undefined}
+              aria-label={now ? s.name : `${s.name}, not in season`}
+              title={now || month === null ? s.name : `${s.name}: not in ${seasonOf(month, brief.hemisphere)}`}
+              className={`flex w-full flex-col items-center rounded-xl border px-0 py-0.5 ${chosen ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent'} ${now ? '' : 'opacity-50'}`}
+              onClick={() => toggle(s.id, way)}
+            >
+              <Portrait kind={{ species: s.id, stage: s.stages[s.stages.length - 1]!.id, sizeMm: 50, colourway: way }} px={44} />
+              <span className="max-w-full truncate text-[13px]">{s.name}</span>
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+const wayFor = (s: Species, palette: readonly string[]): string =>
+  palette.length ? nearestColourway(s, palette).id : s.colourways[0]!.id;
+
+/** What is chosen: a picture, how many the line wants of it or the person asks for, and its colours one after another. */
+function Chosens() {
+  const cake = useStudio((s) => s.project!.cake);
+  const spec = useStudio((s) => s.project!.arrangements[0]?.line ?? null);
+  const brief = useStudio((s) => s.project!.brief);
+  const { edit } = getStudio();
+  const counts = useMemo(() => {
+    const line = spec ? drawLine(spec, cake) : null;
+    const list = new Map<string, { open: number; buds: number }>();
+    for (const k of line ? shareOut(line, brief.style, brief.choices, FULL_DENSITY) : []) {
+      const known = list.get(k.species) ?? { open: 0, buds: 0 };
+      known[k.role === 'bud' ? 'buds' : 'open'] += k.count;
+      list.set(k.species, known);
+    }
+    return list;
+  }, [cake, spec, brief.style, brief.choices]);
+  const ask = (c: Chosen, count: number | null) =>
+    edit(count === null ? `${c.species} by the line` : `${count} ${speciesById(c.species).name.toLowerCase()}`, (d) => {
+      const own = d.brief.choices.find((x) => x.species === c.species);
+      if (own) Object.assign(own, { least: count, most: count });
+    });
+  return (
+    <ul className="flex flex-wrap gap-2" aria-label="Suggested counts">
+      {brief.choices.map((c) => {
+        const species = speciesById(c.species);
         const at = Math.max(
           0,
           species.colourways.findIndex((w) => w.id === c.colourway),
         );
         const way = species.colourways[at]!;
         const next = species.colourways[(at + 1) % species.colourways.length]!;
+        const count = counts.get(c.species) ?? { open: 0, buds: 0 };
+        const asked = typeof c.most === 'number';
+        const stage = species.stages[species.stages.length - 1]!.id;
         return (
-          <li key={c.species}>
-            <button
-              className="key bare px-2 text-[15px]"
-              aria-label={`${species.name} in ${way.name}; take ${next.name}`}
-              onClick={() => recolour(species.id, species.name, next)}
-            >
-              <span className="size-5 rounded-full border border-[var(--edge)]" style={{ background: way.hue }} />
-              {way.name}
-            </button>
+          <li key={c.species} className="tray flex items-center gap-1 py-1 pl-1.5 pr-2">
+            <Portrait kind={{ species: c.species, stage, sizeMm: 50, colourway: way.id }} px={42} />
+            <span className="min-w-0">
+              <span className="flex items-center gap-1">
+                <input
+                  type="number"
+                  inputMode="numeric"
+                  min={1}
+                  max={300}
+                  aria-label={`How many ${pieceName(species, stage)}`}
+                  className={`fig h-[30px] w-[46px] rounded-lg border bg-transparent text-center text-lg ${asked ? 'border-[var(--leaf)]' : 'border-transparent'}`}
+                  value={count.open}
+                  onChange={(e) => {
+                    const n = Math.round(Number(e.target.value));
+                    if (n >= 1 && n <= 300) ask(c, n);
+                  }}
+                />
+                {asked && (
+                  <button
+                    aria-label={`${species.name}: let the line decide`}
+                    title="let the line decide"
+                    onClick={() => ask(c, null)}
+                  >
+                    <Undo2 size={18} />
+                  </button>
+                )}
+                {species.colourways.length > 1 && (
+                  <button
+                    aria-label={`${species.name} in ${way.name}; take ${next.name}`}
+                    title={way.name}
+                    className="size-6 rounded-full border border-[var(--edge)]"
+                    style={{ background: way.hue }}
+                    onClick={() => recolour(species.id, species.name, next)}
+                  />
+                )}
+              </span>
+              <span className="small block max-w-[120px] truncate leading-tight">
+                {pieceName(species, stage)}
+                {count.buds > 0 && `, ${count.buds} bud${count.buds === 1 ? '' : 's'}`}
+              </span>
+              {brief.botanical && species.petals !== undefined && <Petals choice={c} species={species} />}
+            </span>
           </li>
         );
       })}
     </ul>
+  );
+}
+
+/** Botanical mode only: how many petals the cutter at hand gives. */
+function Petals({ choice, species }: { choice: Chosen; species: Species }) {
+  return (
+    <label className="small flex items-center gap-1">
+      cutter of
+      <input
+        type="number"
+        min={2}
+        max={30}
+        aria-label={`Petals that the cutter for ${species.name.toLowerCase()} gives`}
+        className="w-[40px] rounded border border-[var(--line)] bg-transparent text-center"
+        value={choice.petalsCut ?? species.petals}
+        onChange={(e) => {
+          const n = Math.round(Number(e.target.value));
+          if (n >= 2 && n <= 30)
+            getStudio().edit(`cutter of ${n} petals`, (d) => {
+              const own = d.brief.choices.find((x) => x.species === choice.species);
+              if (own) own.petalsCut = n;
+            });
+        }}
+      />
+    </label>
   );
 }
 

@@ -1,0 +1,93 @@
+'use client';
+
+import { Palette as PaletteIcon } from 'lucide-react';
+import { useState } from 'react';
+import { speciesById } from '@/core/botany/catalogue';
+import { HARMONIES, nearestColourway, paletteFrom, type Harmony } from '@/core/compose/palette';
+import { getStudio } from '../useStudio';
+
+/** A palette from one colour; the chosen flowers take the nearest of their own colours, and the catalogue is shown in it. */
+export function Palette({ palette, onPalette }: { palette: readonly string[]; onPalette(palette: readonly string[]): void }) {
+  const [open, setOpen] = useState(false);
+  const [from, setFrom] = useState('#c06a8a');
+  const [harmony, setHarmony] = useState<Harmony>('neighbours');
+  const show = (hex: string, way: Harmony) => {
+    setFrom(hex);
+    setHarmony(way);
+    onPalette(paletteFrom(hex, way));
+  };
+  const close = () => {
+    setOpen(false);
+    onPalette([]);
+  };
+  return (
+    <>
+      <button
+        className="key"
+        aria-expanded={open}
+        onClick={() => {
+          if (open) close();
+          else {
+            setOpen(true);
+            show(from, harmony);
+          }
+        }}
+      >
+        <PaletteIcon size={20} /> Palette
+      </button>
+      {open && (
+        <div className="flex w-full flex-wrap items-center gap-2" role="group" aria-label="Palette from one colour">
+          <label className="key px-2">
+            <span className="sr-only">Leading colour</span>
+            <input
+              type="color"
+              className="size-7 cursor-pointer rounded-full border-0 bg-transparent p-0"
+              value={from}
+              onChange={(e) => show(e.target.value, harmony)}
+            />
+          </label>
+          <select
+            className="key appearance-auto px-2"
+            aria-label="Harmony"
+            value={harmony}
+            onChange={(e) =>
+              show(
+                from,
+                HARMONIES.find((h) => h === e.target.value)!,
+              )
+            }
+          >
+            {HARMONIES.map((h) => (
+              <option key={h}>{h}</option>
+            ))}
+          </select>
+          <span className="flex" aria-label="The palette" role="img">
+            {palette.map((hex, i) => (
+              <span
+                key={i}
+                className="h-9 w-9 border border-[var(--line)] first:rounded-l-xl last:rounded-r-xl"
+                style={{ background: hex }}
+              />
+            ))}
+          </span>
+          <button
+            className="key"
+            onClick={() => {
+              getStudio().edit('flowers into the palette', (d) => {
+                for (const c of d.brief.choices) {
+                  const species = speciesById(c.species);
+                  if (species.role === 'foliage') continue;
+                  c.colourway = nearestColourway(species, palette).id;
+                  for (const a of d.arrangements)
+                    for (const p of a.pieces) if (p.species === c.species && !p.pinned) p.colourway = c.colourway;
+                }
+              });
+            }}
+          >
+            Take these colours
+          </button>
+        </div>
+      )}
+    </>
+  );
+}
