@@ -1,4 +1,3 @@
-import { MOST_TILT_RAD } from '../botany/catalogue';
 import type { Cake } from '../cake/cake';
 import { cakeSolid, type CakeSolid } from '../cake/solid';
 import { clamp, lerp } from '../geometry/numbers';
@@ -9,6 +8,7 @@ import { PointGrid } from '../geometry/pointGrid';
 import { envelopeGrid, type EnvelopeGrid } from './envelope';
 import type { Line } from './line';
 import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, overlapMm, placePiece, type PlacedPiece } from './placement';
+import { leanOf } from './startLayout';
 import { focalZoneMm } from './readings/focal';
 import { colourGroups } from './readings/colour';
 import { sizeCeilingMm } from './readings/grading';
@@ -19,7 +19,7 @@ const COST = {
   overlapPerMm: 0.55,
   overlapSquared: 0.05,
   cakePerMm: 0.5,
-  letteringPerMm: 0.6,
+  letteringPerMm: 1.6,
   uncovered: 70,
   uncoveredBlock: 46,
   sameWay: 1.6,
@@ -351,11 +351,11 @@ export class Annealer {
   private jiggled(p: PlacedPiece, size: number, kind: number): Piece {
     const { piece } = p;
     const r = () => (this.random() - 0.5) * 2 * size;
-    const most = MOST_TILT_RAD[p.body.role];
+    const [least, most] = leanOf(p.body.role, p.spine.length > 0, this.line.plate !== null);
     if (kind < 0.6)
       return {
         ...piece,
-        tiltRad: clamp(piece.tiltRad + r() * 0.35, p.body.role === 'foliage' ? 1.1 : p.spine.length ? 0.5 : 0.05, most),
+        tiltRad: clamp(piece.tiltRad + r() * 0.35, least, most),
         headingRad: piece.headingRad + r() * 0.9,
       };
     if (kind < 0.68) return { ...piece, lift: clamp(piece.lift + r() * 0.25, 0, p.body.role === 'focal' ? 0.25 : 0.9) };

@@ -56,6 +56,8 @@ export interface Plate {
   thicknessMm: number;
   outlineMm: readonly (readonly [x: number, y: number])[];
   letteringHalfMm: readonly [across: number, up: number];
+  /** middle of the lettering: off the plaque's own, away from its flowers */
+  letteringMm: Vec3;
   lettering: string;
   upright: boolean;
   colour: string;

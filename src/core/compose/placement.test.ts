@@ -3,10 +3,20 @@ import { cakeSolid } from '../cake/solid';
 import { addScaled, dot, type Vec3 } from '../geometry/vec3';
 import { seededRandom } from '../geometry/random';
 import { cakeOf } from '../testing/samples';
-import type { Piece } from './arrangement';
+import { defaultLine } from '../plan/newProject';
+import type { LineSpec, Piece } from './arrangement';
 import { drawLine } from './line';
 import { pickPiece, pickSkin, sightMeets } from './pick';
-import { coversSight, intoCakeMm, overlapMm, placePiece, STEM_ROOM_MM, supportMm } from './placement';
+import {
+  coversSight,
+  GLUED_ROOM_MM,
+  intoCakeMm,
+  intoLetteringMm,
+  overlapMm,
+  placePiece,
+  STEM_ROOM_MM,
+  supportMm,
+} from './placement';
 
 const CAKE = cakeOf([240, 110]);
 const LINE = drawLine(
@@ -129,5 +139,47 @@ describe('sights', () => {
     const at = pickSkin(solid, [0, 0, 400], [0, 0, -1], 12)!;
     expect(at[2]).toBeCloseTo(122, 0);
     expect(pickSkin(solid, [0, 0, 400], [0, 0, 1], 0)).toBeNull();
+  });
+});
+
+describe('a plaque’s lettering', () => {
+  const cake = cakeOf([160, 90]);
+  const spec = { ...defaultLine('plaque', cake), lettering: 'Twenty' } as LineSpec;
+  const line = drawLine(spec, cake)!;
+  const plate = line.plate!;
+  const rose = (over: Partial<Piece>): Piece => ({
+    id: 'p1',
+    species: 'ranunculus',
+    stage: 'open',
+    sizeMm: 33,
+    colourway: 'white',
+    s: 0.5,
+    side: 0,
+    lift: 0,
+    tiltRad: 0,
+    headingRad: 0,
+    rollRad: 0,
+    pinned: false,
+    ...over,
+  });
+
+  test('is hidden by a head in front of it, by as much as the head reaches into its box, and by none at the rim', () => {
+    const p = placePiece(rose({}), line);
+    const over = { ...p, centre: addScaled(plate.letteringMm, plate.normal, 8) };
+    expect(intoLetteringMm(over, plate)).toBeCloseTo(plate.letteringHalfMm[1] + p.body.radialMm, 3);
+    const off = { ...p, centre: addScaled(plate.letteringMm, plate.across, plate.letteringHalfMm[0] + p.body.radialMm + 1) };
+    expect(intoLetteringMm(off, plate)).toBe(0);
+  });
+
+  test('gives way to its flowers, and without lettering nothing is kept free', () => {
+    // the flowers lie along the lower rim: the lettering stands above the middle
+    expect(plate.letteringMm[2]).toBeGreaterThan(plate.centreMm[2] + 3);
+    const bare = drawLine({ ...spec, lettering: ' ' } as LineSpec, cake)!;
+    expect(intoLetteringMm(placePiece(rose({}), bare), bare.plate)).toBe(0);
+  });
+
+  test('what is glued beds in paste and leaves no room for a stem', () => {
+    expect(placePiece(rose({}), line).base[1]).toBeLessThan(placePiece(rose({ lift: 1 }), line).base[1] + 20);
+    expect(GLUED_ROOM_MM).toBeLessThan(STEM_ROOM_MM.foliage);
   });
 });

@@ -171,7 +171,7 @@ export function intoCakeMm(p: PlacedPiece, solid: CakeSolid): number {
 export function intoLetteringMm(p: PlacedPiece, plate: Plate | null): number {
   if (!plate || plate.letteringHalfMm[0] === 0) return 0;
   const into = (at: Vec3, across: number, up: number): number => {
-    const d = sub(at, plate.centreMm);
+    const d = sub(at, plate.letteringMm);
     const inX = plate.letteringHalfMm[0] + across - Math.abs(dot(d, plate.across));
     const inY = plate.letteringHalfMm[1] + up - Math.abs(dot(d, plate.up));
     return Math.min(inX, inY);

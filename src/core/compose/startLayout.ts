@@ -1,4 +1,5 @@
 import { bodyOf, MOST_TILT_RAD, speciesById } from '../botany/catalogue';
+import type { Role } from '../botany/species';
 import { clamp, GOLDEN_ANGLE_RAD } from '../geometry/numbers';
 import type { Random } from '../geometry/random';
 import type { Piece } from './arrangement';
@@ -29,7 +30,9 @@ function onArm(line: Line, x: number, first: boolean): number {
 export function startLayout(line: Line, kinds: readonly KindCount[], random: Random, nextId: () => string): Piece[] {
   const pieces: Piece[] = [];
   const of = (...roles: string[]) => unroll(kinds.filter((k) => roles.includes(k.role)));
+  const glued = line.plate !== null;
   const add = (k: KindCount, s: number, side: number, tilt: number, heading: number, lift = 0) => {
+    const sprig = speciesById(k.species).habit === 'sprig';
     pieces.push({
       id: nextId(),
       species: k.species,
@@ -39,9 +42,9 @@ export function startLayout(line: Line, kinds: readonly KindCount[], random: Ran
       s: clamp(s),
       side: clamp(side, -1.1, 1.1),
       lift,
-      tiltRad: clamp(tilt, 0, MOST_TILT_RAD[k.role]),
+      tiltRad: glued ? clamp(tilt, ...leanOf(k.role, sprig, true)) : clamp(tilt, 0, MOST_TILT_RAD[k.role]),
       headingRad: heading,
-      rollRad: (random() - 0.5) * (speciesById(k.species).habit === 'sprig' ? 0.5 : 2.4),
+      rollRad: (random() - 0.5) * (sprig ? 0.5 : 2.4),
       pinned: false,
     });
   };
@@ -55,6 +58,16 @@ export function startLayout(line: Line, kinds: readonly KindCount[], random: Ran
   });
   placeLeaves(line, of('foliage'), random, add);
   return pieces;
+}
+
+/** What is glued to a plaque lies: heads look off it, leaves are flat on it. */
+const GLUED_LEAN = { head: 0.38, leaf: 1.36 } as const;
+
+/** Least and most lean of a piece from the skin's normal, radians. */
+export function leanOf(role: Role, sprig: boolean, glued: boolean): readonly [least: number, most: number] {
+  const most = MOST_TILT_RAD[role];
+  if (glued) return sprig ? [Math.min(GLUED_LEAN.leaf, most), most] : [0.02, Math.min(GLUED_LEAN.head, most)];
+  return [role === 'foliage' ? 1.1 : sprig ? 0.5 : 0.05, most];
 }
 
 type Add = (k: KindCount, s: number, side: number, tilt: number, heading: number, lift?: number) => void;

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { cakeFaults, crumbs, TIER_SHAPES, tierName, type Cake } from '@/core/cake/cake';
 import { degToRad, radToDeg } from '@/core/geometry/numbers';
 import { newTier } from '@/core/plan/newProject';
-import { Choice, NumberField } from '../shared/fields';
+import { NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { BenchSettings } from './BenchSettings';
 import { CakeDrawing } from './CakeDrawing';
@@ -117,6 +117,12 @@ function CakeForm({ cake }: { cake: Cake }) {
   );
 }
 
+const KINDS = [
+  { value: 'edible', name: 'eaten' },
+  { value: 'dummy', name: 'dummy' },
+  { value: 'separator', name: 'separator' },
+] as const;
+
 function TierRow({ cake, index }: { cake: Cake; index: number }) {
   const tier = cake.tiers[index]!;
   const name = tierName(cake, index);
@@ -126,18 +132,6 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
   return (
     <li className="flex flex-wrap items-center gap-x-2 gap-y-1 border-t border-[var(--line)] pt-2" aria-label={title}>
       <span className="w-[88px] font-semibold">{title}</span>
-      <label>
-        <span className="sr-only">{`Shape of the ${name}`}</span>
-        <select
-          className="key appearance-auto px-2"
-          value={tier.shape}
-          onChange={(e) => change(`shape of the ${name}`, (t) => void (t.shape = TIER_SHAPES.find((s) => s === e.target.value)!))}
-        >
-          {TIER_SHAPES.map((s) => (
-            <option key={s}>{s}</option>
-          ))}
-        </select>
-      </label>
       <NumberField
         hideLabel
         label={`${title} diameter`}
@@ -160,21 +154,24 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         step={5}
         onChange={(v) => change(`height of the ${name}`, (t) => void (t.heightMm = v))}
       />
-      <Choice
-        label={`${title} is`}
+      <select
+        className="key appearance-auto px-2"
+        aria-label={`${title} is`}
         value={tier.kind}
-        options={[
-          { value: 'edible', name: 'Eaten' },
-          { value: 'dummy', name: 'Dummy' },
-          { value: 'separator', name: 'Separator' },
-        ]}
-        onChange={(v) =>
-          change(`${name} ${v}`, (t) => {
-            t.kind = v;
-            t.covering.eaten = v === 'edible';
-          })
-        }
-      />
+        onChange={(e) => {
+          const kind = KINDS.find((k) => k.value === e.target.value)!.value;
+          change(`${name} ${kind}`, (t) => {
+            t.kind = kind;
+            t.covering.eaten = kind === 'edible';
+          });
+        }}
+      >
+        {KINDS.map((k) => (
+          <option key={k.value} value={k.value}>
+            {k.name}
+          </option>
+        ))}
+      </select>
       <label className="key px-2" title={tier.covering.name}>
         <span className="sr-only">{`${title} covering colour`}</span>
         <input
@@ -222,6 +219,20 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
       </button>
       {open && (
         <div className="flex w-full flex-wrap items-center gap-2 pl-[96px]">
+          <label>
+            <span className="sr-only">{`Shape of the ${name}`}</span>
+            <select
+              className="key appearance-auto px-2"
+              value={tier.shape}
+              onChange={(e) =>
+                change(`shape of the ${name}`, (t) => void (t.shape = TIER_SHAPES.find((s) => s === e.target.value)!))
+              }
+            >
+              {TIER_SHAPES.map((s) => (
+                <option key={s}>{s}</option>
+              ))}
+            </select>
+          </label>
           {tier.shape === 'rectangle' && (
             <NumberField
               hideLabel

@@ -62,7 +62,7 @@ function Lettering({ plate }: { plate: Plate }) {
   }, [plate.lettering, halfX, halfY]);
   useEffect(() => () => texture.dispose(), [texture]);
   const matrix = useMemo(() => {
-    const at = addScaled(plate.centreMm, plate.normal, 0.5);
+    const at = addScaled(plate.letteringMm, plate.normal, 0.5);
     return new Matrix4()
       .makeBasis(new Vector3(...plate.across), new Vector3(...plate.up), new Vector3(...plate.normal))
       .setPosition(...(at as [number, number, number]));

@@ -24,9 +24,9 @@ export type View = 'front' | 'left' | 'back' | 'right' | 'above';
 /** Azimuth of the controls about the vertical, 0 in front. Radians. */
 const VIEW_TURNS: Record<View, number> = { front: 0, right: Math.PI / 2, back: Math.PI, left: -Math.PI / 2, above: 0 };
 
-/** How far down from straight above one looks: a low cake is looked into, a tall one looked at. Radians. */
-const fromAboveFor = (view: View, heightMm: number, wideMm: number): number =>
-  view === 'above' ? 0.03 : heightMm > wideMm * 0.6 ? 1.36 : 1.14;
+/** How far down from straight above one looks: a low cake is looked into, a tall one looked at, a flat plaque read. Radians. */
+const fromAboveFor = (view: View, heightMm: number, wideMm: number, flat: boolean): number =>
+  view === 'above' ? 0.03 : flat ? 0.72 : heightMm > wideMm * 0.6 ? 1.36 : 1.14;
 
 export interface TurntableHandle {
   look(view: View): void;
@@ -90,7 +90,7 @@ export function Turntable({
         <FiveViews cake={cake} />
       ) : (
         <>
-          <Rig cake={cake} handle={handle} />
+          <Rig cake={cake} flat={scene.line?.plate?.upright === false} handle={handle} />
           <Hands scene={scene} />
         </>
       )}
@@ -176,7 +176,7 @@ function Hole({ reading, scene }: { reading: Reading; scene: LiveScene }) {
 }
 
 /** Fits the cake into the picture and turns to the named views. Nothing moves by itself under reduced motion. */
-function Rig({ cake, handle }: { cake: Cake; handle: RefObject<TurntableHandle | null> }) {
+function Rig({ cake, flat, handle }: { cake: Cake; flat: boolean; handle: RefObject<TurntableHandle | null> }) {
   const controls = useRef<OrbitControlsImpl>(null);
   const size = useThree((s) => s.size);
   const camera = useThree((s) => s.camera) as PerspectiveCamera;
@@ -208,15 +208,15 @@ function Rig({ cake, handle }: { cake: Cake; handle: RefObject<TurntableHandle |
   useImperativeHandle(
     handle,
     () => ({
-      look: (view) => turnTo(VIEW_TURNS[view], fromAboveFor(view, height, wide)),
+      look: (view) => turnTo(VIEW_TURNS[view], fromAboveFor(view, height, wide, flat)),
       turnBy: (rad) => {
         const c = controls.current;
         if (c) turnTo(c.getAzimuthalAngle() + rad, c.getPolarAngle());
       },
     }),
-    [turnTo, height, wide],
+    [turnTo, height, wide, flat],
   );
-  useEffect(() => turnTo(VIEW_TURNS.front, fromAboveFor('front', height, wide)), [turnTo, height, wide]);
+  useEffect(() => turnTo(VIEW_TURNS.front, fromAboveFor('front', height, wide, flat)), [turnTo, height, wide, flat]);
   return (
     <OrbitControls
       ref={controls}

@@ -9,6 +9,8 @@ type PlaqueSpec = Extract<LineSpec, { form: 'plaque' }>;
 /** Paste rolled for a plaque, mm. Common practice, no source. */
 export const PLATE_THICKNESS_MM = 3;
 const STEPS = 96;
+/** The lettering moves away from the flowers by this share of their half-width, where they are on one side. */
+const LETTERING_GIVES_WAY = 1.3;
 const SCALLOPS = 12;
 
 /** Half of a plaque's outline along a direction from its middle, mm; angles counter-clockwise as one reads it. */
@@ -37,14 +39,21 @@ export function plateOf(spec: PlaqueSpec, stand: { topMm: Vec3 }): Plate {
     const r = plateReachMm(spec, angle);
     return [Math.cos(angle) * r, Math.sin(angle) * r] as const;
   });
+  const centreMm = add(stand.topMm, [0, 0, lift]);
+  // the flowers' arc has its middle at this angle; what it takes there the lettering gives way to
+  const middle = spec.fromRad + spec.sweepRad / 2;
+  const one = Math.sin(spec.sweepRad / 2) / (spec.sweepRad / 2);
+  const away = -one * Math.min(height * 0.18, spec.widthMm * LETTERING_GIVES_WAY);
+  const letteringMm = add(centreMm, add([Math.cos(middle) * away, 0, 0], scale(up, Math.sin(middle) * away)));
   return {
-    centreMm: add(stand.topMm, [0, 0, lift]),
+    centreMm,
+    letteringMm,
     across: [1, 0, 0],
     up,
     normal,
     thicknessMm: PLATE_THICKNESS_MM,
     outlineMm,
-    letteringHalfMm: spec.lettering.trim() ? [spec.plateWidthMm * 0.31, height * 0.15] : [0, 0],
+    letteringHalfMm: spec.lettering.trim() ? [spec.plateWidthMm * 0.27, height * 0.13] : [0, 0],
     lettering: spec.lettering,
     upright: spec.upright,
     colour: spec.colour,

@@ -30,7 +30,7 @@ function pushApart(scene: Scene): Remedy | null {
     const p = scene.heads[i]!;
     const plate = scene.line.plate;
     if (mm <= 1 || !plate || p.piece.pinned || moved.has(p.piece.id)) return;
-    const outward = dot(p.frame.toSide, sub(p.centre, plate.centreMm)) >= 0 ? 1 : -1;
+    const outward = dot(p.frame.toSide, sub(p.centre, plate.letteringMm)) >= 0 ? 1 : -1;
     moved.set(p.piece.id, { side: clamp(p.piece.side + (outward * mm * 1.1) / scene.line.halfWidthMm(p.piece.s), -1.6, 1.6) });
   });
   if (moved.size === 0) return null;
