@@ -194,3 +194,60 @@ test('a second arrangement on the same cake, composed apart, taken away again', 
   await expect(arrangements.getByRole('radio')).toHaveCount(0);
   await expect(undo(page)).toHaveAccessibleName('Undo take the arrangement away');
 });
+
+test('all sides at once by a key, and back to one view', async ({ page }) => {
+  await openBench(page);
+  await turntable(page).focus();
+  await page.keyboard.press('v');
+  await expect(page.getByRole('button', { name: 'One view' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('group', { name: 'Turn the cake' })).toBeHidden();
+  await page.getByRole('button', { name: 'One view' }).click();
+  await expect(page.getByRole('group', { name: 'Turn the cake' })).toBeVisible();
+});
+
+test('a spoiled arrangement is finished: what is missing is named, added, and undone as one step', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: /^cosmos, .* choose all/ }).click();
+  await page.getByRole('button', { name: 'Take away' }).click();
+  await expect(page.getByText(/^Missing: .*cosmos/)).toBeVisible();
+  await page.getByRole('button', { name: /^Finish it: 9 more/ }).click();
+  await expect(undo(page)).toHaveAccessibleName('Undo finish it', { timeout: 60_000 });
+  await expect(page.getByText(/^Missing:/)).toBeHidden();
+  await undo(page).click();
+  await expect(page.getByText(/^Missing: .*cosmos/)).toBeVisible();
+});
+
+test('what is chosen goes to the other side, again along, evened out; each named in undo', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: /^dahlia, .* choose all/ }).click();
+  const many = page.getByRole('group', { name: 'With all that is chosen' });
+  await many.getByRole('button', { name: 'Other side' }).click();
+  await expect(undo(page)).toHaveAccessibleName('Undo mirror across');
+  await many.getByRole('button', { name: 'Even out' }).click();
+  await expect(undo(page)).toHaveAccessibleName('Undo even out');
+  await many.getByRole('button', { name: 'Again along' }).click();
+  await expect(undo(page)).toHaveAccessibleName('Undo copy along');
+});
+
+test('Brief: a count asked for is kept, the season follows day and hemisphere, botanical mode objects', async ({ page }) => {
+  await openBench(page, '/brief');
+  const count = page.getByRole('spinbutton', { name: 'How many dahlia' });
+  await count.fill('5');
+  await expect(count).toHaveValue('5');
+  await page.getByRole('button', { name: 'Dahlia: let the line decide' }).click();
+  await expect(count).toHaveValue('3');
+  await expect(page.getByText('summer', { exact: true })).toBeVisible();
+  await page.getByRole('radio', { name: 'South' }).click();
+  await expect(page.getByText('winter', { exact: true })).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Botanical' }).check();
+  await goTo(page, 'Compose');
+  await expect(page.getByRole('status', { name: 'About the line' })).toContainText(/does not flower in winter|not in leaf/);
+});
+
+test('Brief: a square tier off the middle is drawn, and one pushed over the edge is said', async ({ page }) => {
+  await openBench(page, '/brief');
+  await page.getByRole('button', { name: 'How the top tier stands' }).click();
+  await page.getByRole('combobox', { name: 'Shape of the top tier' }).selectOption('square');
+  await page.getByRole('spinbutton', { name: 'top tier to the right' }).fill('90');
+  await expect(page.getByRole('alert')).toContainText(/top tier stands \d+ mm over the edge/);
+});

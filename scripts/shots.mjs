@@ -54,6 +54,20 @@ try {
     await page.goto(`${address}/${station}`);
     await shot(station);
   }
+  await page.goto(`${address}/compose`);
+  await page.getByRole('button', { name: 'Take the line in hand' }).click();
+  await shot('compose-line');
+  await page.getByRole('button', { name: 'Let the line go' }).click();
+  await page.getByRole('button', { name: 'All sides' }).click();
+  await shot('compose-sides');
+  await page.getByRole('button', { name: 'One view' }).click();
+  await page.getByRole('button', { name: 'Propose three' }).click();
+  await page.getByRole('group', { name: 'Proposals' }).getByRole('button').nth(2).waitFor({ timeout: 120_000 });
+  await shot('compose-proposals');
+  await page.goto(`${address}/jobs`);
+  await page.getByRole('button', { name: /^Open Astronomy/ }).click();
+  await page.getByRole('heading', { name: 'Astronomy club, two dozen' }).waitFor();
+  await shot('compose-plaque');
   await page.goto(`${address}/jobs`);
   await page.getByRole('button', { name: /^Open Midwinter/ }).click();
   await page.getByRole('heading', { name: 'Midwinter wreath' }).waitFor();

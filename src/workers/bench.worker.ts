@@ -2,6 +2,7 @@ import * as Comlink from 'comlink';
 import highsLoader, { type Highs } from 'highs';
 import { findSpecies, kindMesh, type Kind } from '@/core/botany/catalogue';
 import type { Mesh } from '@/core/botany/shape/mesh';
+import { readBalance, type Reading } from '@/core/compose/reading';
 import { buildScene } from '@/core/compose/scene';
 import type { Arrangement } from '@/core/compose/arrangement';
 import type { Cake } from '@/core/cake/cake';
@@ -27,6 +28,11 @@ const bench = {
     const checked = checkProject(input);
     if ('issues' in checked) throw new Error(checked.issues[0]!.message);
     return derivePlan(checked.project);
+  },
+  /** The balance of one arrangement; empty when its line cannot be drawn. */
+  read(cake: Cake, arrangement: Arrangement): Reading[] {
+    const scene = buildScene(cake, arrangement);
+    return scene ? readBalance(scene, { stops: 0, looks: 0, first: null }) : [];
   },
   mesh(kind: Kind, coarse: boolean, variant: number): Mesh {
     mustExist(kind);

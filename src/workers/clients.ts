@@ -8,9 +8,12 @@ const newBench = () =>
 
 let planner: Comlink.Remote<Bench> | null = null;
 let pictures: Comlink.Remote<Bench> | null = null;
+let reader: Comlink.Remote<Bench> | null = null;
 
 /** The worker that derives plans and cut lists. */
 export const planBench = (): Comlink.Remote<Bench> => (planner ??= newBench());
+/** The worker that reads the balance while the hand moves. */
+export const readingBench = (): Comlink.Remote<Bench> => (reader ??= newBench());
 /** The worker that makes shapes and pictures, so that a plan never waits for them. */
 export const pictureBench = (): Comlink.Remote<Bench> => (pictures ??= newBench());
 

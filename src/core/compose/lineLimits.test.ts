@@ -1,8 +1,9 @@
 import { derivePlan } from '../plan/derivePlan';
 import { defaultLine, newArrangement, newProject } from '../plan/newProject';
-import { cakeOf, FORMS } from '../testing/samples';
-import type { LineSpec } from './arrangement';
-import { lineLimits } from './lineLimits';
+import { cakeOf, FORMS, proposalFor } from '../testing/samples';
+import type { LineSpec, Piece } from './arrangement';
+import { drawLine } from './line';
+import { lineLimits, pieceLimits } from './lineLimits';
 
 const ONE = cakeOf([200, 110]);
 const TWO = cakeOf([240, 100], [160, 100]);
@@ -41,4 +42,38 @@ test.each<[string, Partial<LineSpec> & { form: LineSpec['form'] }, typeof ONE, R
 
 test('a cake without tiers says nothing of its lines', () => {
   expect(lineLimits(defaultLine('ring', ONE), { ...ONE, tiers: [] })).toEqual([]);
+});
+
+describe('what the pieces ask for', () => {
+  const arrangement = newArrangement('a1', defaultLine('posy', ONE));
+  const rose = (id: number, sizeMm: number): Piece => ({
+    id: `p${id}`,
+    species: 'rose',
+    stage: 'open',
+    sizeMm,
+    colourway: 'blush',
+    s: 0.5,
+    side: 0,
+    lift: 0,
+    tiltRad: 0,
+    headingRad: 0,
+    rollRad: 0,
+    pinned: false,
+  });
+  const said = (pieces: Piece[], cake = ONE) =>
+    pieceLimits({ ...arrangement, pieces }, cake, drawLine(arrangement.line, cake)!).map((l) => l.what);
+
+  test('a focal flower wider than its tier', () => {
+    const small = cakeOf([60, 60]);
+    expect(said([rose(1, 68)], small)[0]).toMatch(/Garden rose of 68 mm is wider than its tier of 60/);
+    expect(said([rose(1, 48)], small).join()).not.toMatch(/wider/);
+  });
+
+  test('more than the line can hold is said with how much; what the composer proposes never is', () => {
+    expect(said(Array.from({ length: 40 }, (_, i) => rose(i, 68)))[0]).toMatch(/times what this line holds/);
+    for (const form of FORMS) {
+      const proposed = proposalFor(form, ONE, 2, 0.05).arrangement;
+      expect(pieceLimits(proposed, ONE, drawLine(proposed.line, ONE)!)).toEqual([]);
+    }
+  });
 });

@@ -1,7 +1,10 @@
 import { stackTiers, type Cake, type StackedTier } from '../cake/cake';
 import { cakeSkin } from '../cake/skin';
-import type { LineSpec } from './arrangement';
-import { SKEWER_SHARE } from './line';
+import { bodyOf } from '../botany/catalogue';
+import type { Arrangement, LineSpec } from './arrangement';
+import { effectiveAreaMm2 } from './envelope';
+import { SKEWER_SHARE, type Line } from './line';
+import { kindName } from './names';
 
 /** What a line asks for that its cake does not allow, in a sentence, and what to do. The line itself is drawn as far as it goes. */
 export interface LineLimit {
@@ -90,4 +93,35 @@ function onTopLimits(spec: LineSpec, { tier, above, say }: Around): void {
       spec.form === 'posy' ? 'The posy is wider than its tier' : `The ${word} stands too near the edge of its tier`,
       spec.form === 'posy' ? 'Make it narrower, or move it to the middle.' : 'Move it to the middle, or make it narrower.',
     );
+}
+
+/** A line takes at most this many times the area of its envelope in pieces before they press. */
+const MOST_FILL = 2.1;
+
+/** What the pieces of an arrangement ask for that its cake or line does not allow: the worst of each, once. */
+export function pieceLimits(arrangement: Arrangement, cake: Cake, line: Line): LineLimit[] {
+  const limits: LineLimit[] = [];
+  const tiers = stackTiers(cake);
+  let widest: { name: string; mm: number; tierMm: number } | null = null;
+  let outlineMm2 = 0;
+  for (const piece of arrangement.pieces) {
+    const body = bodyOf(piece);
+    if (body.species.habit === 'head') outlineMm2 += Math.PI * body.radialMm ** 2;
+    const at = line.at(piece.s, 0).pointMm;
+    const tier = tiers.find((t) => at[2] <= t.topMm + 1) ?? tiers[tiers.length - 1];
+    const mm = body.radialMm * 2;
+    if (tier && body.role === 'focal' && mm > tier.outline.nearMm * 2 && mm > (widest?.mm ?? 0))
+      widest = { name: kindName(body.species, piece.stage), mm, tierMm: tier.outline.nearMm * 2 };
+  }
+  if (widest)
+    limits.push({
+      what: `${widest.name} of ${Math.round(widest.mm)} mm is wider than its tier of ${Math.round(widest.tierMm)}`,
+      remedy: 'Take a smaller one, or set it on a wider tier.',
+    });
+  if (outlineMm2 > effectiveAreaMm2(line) * MOST_FILL)
+    limits.push({
+      what: `The flowers cover ${(outlineMm2 / effectiveAreaMm2(line)).toFixed(1)} times what this line holds`,
+      remedy: 'Ask for fewer, take smaller ones, or make the line wider or longer.',
+    });
+  return limits;
 }

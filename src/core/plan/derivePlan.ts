@@ -3,7 +3,7 @@ import { monthOf } from '../botany/season';
 import { cakeFaults } from '../cake/cake';
 import { cakeSolid } from '../cake/solid';
 import type { Arrangement } from '../compose/arrangement';
-import { lineLimits } from '../compose/lineLimits';
+import { lineLimits, pieceLimits } from '../compose/lineLimits';
 import { readBalance, overallScore, type Reading } from '../compose/reading';
 import { buildScene, type Scene } from '../compose/scene';
 import { dryingFactor } from '../days/drying';
@@ -166,7 +166,12 @@ export function derivePlan(project: Project): DerivedPlan {
     planned.push({ arrangement, scene, built, contacts });
     warnings.push(...built.warnings, ...contacts);
     if (!scene && project.cake.tiers.length > 0) warnings.push(lostLine(arrangement));
-    if (scene) warnings.push(...lineLimits(arrangement.line, project.cake).map((said) => limitWarning(said)));
+    if (scene)
+      warnings.push(
+        ...[...lineLimits(arrangement.line, project.cake), ...pieceLimits(arrangement, project.cake, scene.line)].map(
+          limitWarning,
+        ),
+      );
   }
   const entries = renumber(planned.flatMap((p) => p.built.entries));
   const wires = planned.flatMap((p) => p.built.wires.map((w) => ({ ...w, times: p.arrangement.quantity })));

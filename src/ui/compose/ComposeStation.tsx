@@ -16,6 +16,7 @@ import { PieceList } from './PieceList';
 import { Readings } from './Readings';
 import { Shelf } from './Shelf';
 import type { TurntableHandle, View } from './Turntable';
+import { useReadings } from './useReadings';
 import { useScene } from './useScene';
 
 const Turntable = dynamic(() => import('./Turntable').then((m) => m.Turntable), {
@@ -28,8 +29,6 @@ const VIEW_KEYS: Record<string, View> = { f: 'front', l: 'left', b: 'back', r: '
 export function ComposeStation() {
   const scene = useScene();
   const cake = useStudio((s) => s.project?.cake ?? null);
-  const plan = useStudio((s) => s.plan);
-  const index = useStudio((s) => s.arrangementIndex);
   const evening = useStudio((s) => s.evening);
   const list = useStudio((s) => s.showList);
   const selection = useStudio((s) => s.selection);
@@ -37,9 +36,9 @@ export function ComposeStation() {
   const handle = useRef<TurntableHandle | null>(null);
   const [view, setView] = useState<View>('front');
   const [five, setFive] = useState(false);
+  const readings = useReadings();
   useEffect(() => handle.current?.look(view), [view]);
   if (!scene || !cake) return null;
-  const readings = plan?.arrangements[index]?.readings ?? [];
   const look = (to: View) => {
     setFive(false);
     setView(to);

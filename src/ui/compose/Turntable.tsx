@@ -57,6 +57,8 @@ export function Turntable({
   const selection = useStudio((s) => s.selection);
   const lineInHand = useStudio((s) => s.lineInHand);
   const chosen = scene.heads.filter((p) => selection.includes(p.piece.id));
+  // in steps, so that the view stays while a piece is moved
+  const tallMm = Math.ceil(Math.max(0, ...scene.all.map((p) => p.centre[2] + p.body.radialMm)) / 40) * 40;
   return (
     <Canvas
       frameloop="demand"
@@ -90,7 +92,7 @@ export function Turntable({
         <FiveViews cake={cake} />
       ) : (
         <>
-          <Rig cake={cake} flat={scene.line?.plate?.upright === false} handle={handle} />
+          <Rig cake={cake} tallMm={tallMm} flat={scene.line?.plate?.upright === false} handle={handle} />
           <Hands scene={scene} />
         </>
       )}
@@ -176,12 +178,23 @@ function Hole({ reading, scene }: { reading: Reading; scene: LiveScene }) {
 }
 
 /** Fits the cake into the picture and turns to the named views. Nothing moves by itself under reduced motion. */
-function Rig({ cake, flat, handle }: { cake: Cake; flat: boolean; handle: RefObject<TurntableHandle | null> }) {
+function Rig({
+  cake,
+  tallMm,
+  flat,
+  handle,
+}: {
+  cake: Cake;
+  /** to the highest piece */
+  tallMm: number;
+  flat: boolean;
+  handle: RefObject<TurntableHandle | null>;
+}) {
   const controls = useRef<OrbitControlsImpl>(null);
   const size = useThree((s) => s.size);
   const camera = useThree((s) => s.camera) as PerspectiveCamera;
   const invalidate = useThree((s) => s.invalidate);
-  const height = cakeHeightMm(cake);
+  const height = Math.max(cakeHeightMm(cake), tallMm - 44);
   const wide = cake.board.diameterMm + 80;
   const aspect = size.width / Math.max(1, size.height);
   const far = (Math.max(height + 120, (wide / aspect) * 1.14) / 2 / Math.tan((26 * Math.PI) / 360)) * 1.05 + wide * 0.3;

@@ -30,6 +30,8 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
     .map((arm) => ({ arm, joints: spray.joints.filter((j) => j.arm === arm) }))
     .filter((r) => r.joints.length > 0);
   rows.sort((a, b) => a.joints[0]!.order - b.joints[0]!.order);
+  // no arms, and joints that go down one stem: a standing cluster or a pick
+  const standing = rows.length === 1 && rows[0]!.arm === 'heel' && spray.joints.some((j) => j.toPickMm > 0);
   const done = spray.joints.length - spray.joints.filter((j) => !taped.includes(jointKey(spray, j))).length;
   return (
     <div>
@@ -52,7 +54,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
         {rows.map(({ arm, joints }, i) => (
           <ArmRow
             key={arm}
-            title={ARM_WORDS[arm]}
+            title={standing ? 'On one stem: the middle first, then round by round, lower each time' : ARM_WORDS[arm]}
             spray={spray}
             joints={joints}
             plan={plan}
@@ -288,7 +290,9 @@ export function InBarrier({ entry, x, y }: { entry: Entry; x: number; y: number 
         Stem {entry.bundleMm.toFixed(1)}, {entry.barrierName}
       </text>
       <text x={x} y={y - od / 2 - 9} fontSize="13" fill="var(--leaf)">
-        {entry.boreMm ? `bore ${entry.boreMm} mm` : `Ø ${entry.outsideMm.toFixed(1)} mm`}, {Math.round(entry.insideMm)} mm deep,
+        {entry.boreMm ? `bore ${entry.boreMm} mm` : `Ø ${entry.outsideMm.toFixed(1)} mm`}, {Math.round(entry.insideMm)} mm deep
+      </text>
+      <text x={x} y={y + od / 2 + 20} fontSize="13" fill="var(--leaf)">
         tape {tapeWidthShare(entry.bundleMm) === 1 ? 'full' : 'half'} width
       </text>
     </g>

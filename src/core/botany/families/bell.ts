@@ -48,7 +48,7 @@ export const bellflower: Shape = flower({
   sepals: sepals(5, { length: 0.42, halfWidth: 0.08, rise: -0.52, offset: 0.12, open: 70, curl: 20 }, { open: 24, curl: -10 }),
   centre: () => ({
     rise: -0.4,
-    stamens: { count: 3, radius: 0.03, length: 0.78, openDeg: [2, 8], filament: '#f3ecdc', anther: '#f0e3a8', antherSize: 0.05 },
+    stamens: { count: 3, radius: 0.03, length: 0.66, openDeg: [2, 8], filament: '#f3ecdc', anther: '#f0e3a8', antherSize: 0.05 },
   }),
 });
 
