@@ -1,4 +1,4 @@
-import { kindMesh, speciesById, type Kind } from '../botany/catalogue';
+import { bodyOf, kindMesh, speciesById, type Kind } from '../botany/catalogue';
 import { stageOf } from '../botany/species';
 import { IDENTITY } from '../geometry/affine';
 import { degToRad } from '../geometry/numbers';
@@ -20,8 +20,12 @@ export function portrait(kind: Kind, pixels: number, over = 2): Picture {
     return raster.finish();
   }
   const elevation = closed ? 12 : species.id === 'sweetpea' ? 78 : 66;
+  // a deep head, a bell or a tulip, is taller in the picture than it is wide
+  const { radialMm, axialMm } = bodyOf(kind);
+  const turn = degToRad(elevation);
+  const deepMm = closed ? 0 : 2.2 * (radialMm * Math.sin(turn) + axialMm * Math.cos(turn));
   const raster = new Raster(
-    sightFrom(-Math.PI / 2, degToRad(elevation), [0, 0, 0], pixels / (sizeMm * (closed ? 1.7 : 1.24)), pixels, pixels),
+    sightFrom(-Math.PI / 2, turn, [0, 0, 0], pixels / Math.max(sizeMm * (closed ? 1.7 : 1.24), deepMm), pixels, pixels),
     over,
   );
   raster.add(mesh, IDENTITY);
