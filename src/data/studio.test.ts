@@ -76,6 +76,10 @@ function studioForTest() {
   return { bench, store, studio: () => store.getState() };
 }
 
+const bare = derivePlan(newProject('bare', 'Bare', '2027-06-12T09:30'));
+/** A plan of no pieces under a project's own id: what it holds does not matter here. */
+const planFor = (project: Project): DerivedPlan => ({ ...bare, projectId: project.id });
+
 const tick = () => new Promise<void>((resolve) => setImmediate(resolve));
 
 async function opened() {
@@ -197,7 +201,7 @@ describe('the plan beside it', () => {
     expect(bench.plans).toHaveLength(1);
     for (let i = 0; i < 5; i++) studio().edit('x', (d) => void (d.brief.guests = i));
     expect(bench.plans).toHaveLength(1);
-    bench.plans[0]!.answer(derivePlan(bench.plans[0]!.project));
+    bench.plans[0]!.answer(planFor(bench.plans[0]!.project));
     await tick();
     expect(bench.plans).toHaveLength(2);
     expect(bench.plans[1]!.project).toBe(studio().project);
@@ -207,10 +211,10 @@ describe('the plan beside it', () => {
     const { studio, bench } = await opened();
     const [late] = bench.plans;
     await studio().create();
-    late!.answer(derivePlan(late!.project));
+    late!.answer(planFor(late!.project));
     await tick();
     expect(studio().plan).toBeNull();
-    bench.plans[1]!.answer(derivePlan(bench.plans[1]!.project));
+    bench.plans[1]!.answer(planFor(bench.plans[1]!.project));
     await tick();
     expect(studio().plan?.projectId).toBe(studio().project!.id);
   });
@@ -333,4 +337,63 @@ test('light is remembered', async () => {
   studio().setEvening(true);
   await studio().start();
   expect(studio().evening).toBe(true);
+});
+
+describe('what stands there is improved', () => {
+  test('finish and re-balance ask for their own task; the result is one step with its name', async () => {
+    const { studio, bench } = await opened();
+    for (const [task, name] of [
+      ['finish', 'finish it'],
+      ['re-balance', 're-balance'],
+    ] as const) {
+      studio().improve(task);
+      expect(studio().search.running).toBe(true);
+      expect(bench.compose!.request.task).toBe(task);
+      expect(bench.compose!.request.proposals).toBe(1);
+      const own = bench.compose!.request.arrangement;
+      const pieces = own.pieces.slice(0, 5);
+      const proposal: Proposal = {
+        name,
+        arrangement: { ...own, pieces },
+        readings: [],
+        score: 90,
+        iterations: 1,
+        stopped: 'settled',
+      };
+      bench.compose!.handlers.done([proposal]);
+      expect(studio().search.running).toBe(false);
+      expect(studio().past[studio().past.length - 1]!.label).toBe(name);
+      expect(studio().project!.arrangements[0]!.pieces).toEqual(pieces);
+      studio().undo();
+      expect(studio().project!.arrangements[0]!.pieces).toEqual(own.pieces);
+    }
+  });
+
+  test('an answer for a job that is no longer open is let go, a fault is said', async () => {
+    const { studio, bench } = await opened();
+    studio().improve('finish');
+    const { handlers, request } = bench.compose!;
+    await studio().create();
+    const before = studio().project;
+    handlers.done([{ name: 'x', arrangement: request.arrangement, readings: [], score: 1, iterations: 1, stopped: 'settled' }]);
+    expect(studio().project).toBe(before);
+    studio().improve('re-balance');
+    bench.compose!.handlers.fault('No flower is chosen yet.');
+    expect(studio().search.fault).toBe('No flower is chosen yet.');
+  });
+});
+
+test('undoing a second arrangement leads back to one that is there', async () => {
+  const { studio } = await opened();
+  const { line } = studio().project!.arrangements[0]!;
+  studio().edit(
+    'another arrangement',
+    (d) => void d.arrangements.push({ id: 'a2', line, method: 'stem by stem', pieces: [], quantity: 1 }),
+  );
+  studio().set({ arrangementIndex: 1 });
+  studio().undo();
+  expect(studio().arrangementIndex).toBe(0);
+  expect(studio().project!.arrangements).toHaveLength(1);
+  studio().redo();
+  expect(studio().project!.arrangements).toHaveLength(2);
 });

@@ -25,6 +25,8 @@ test.each([
   ['no proposal', { proposals: 0 }],
   ['more proposals than there are ways', { proposals: 7 }],
   ['endless effort', { effort: 1e6 }],
+  ['a task that is none', { task: 'tidy' }],
+  ['half a flower at the least', { choices: [{ species: 'rose', colourway: 'blush', least: 1.5 }] }],
   ['a negative count', { counts: [{ species: 'rose', stage: 'open', sizeMm: 58, colourway: 'x', role: 'focal', count: -1 }] }],
   ['a line of an unknown form', { arrangement: { ...request.arrangement, line: { form: 'zigzag' } } }],
 ])('%s does not reach the composer', (_name, over) => {

@@ -88,3 +88,34 @@ test('faces fan away from the focal point and from the middle of the line', () =
   expect(Math.sin(fanHeading(0.5, 0.8, 0.5))).toBeGreaterThan(0.9);
   expect(Math.sin(fanHeading(0.5, -0.8, 0.5))).toBeLessThan(-0.9);
 });
+
+describe('what presses last of all', () => {
+  test('is freed: heads thrown on one place come apart, the cost kept agrees with counting anew', () => {
+    const { line, pieces } = begin('crescent', 5);
+    const thrown = pieces.map((p, i) => (i < 6 ? { ...p, s: 0.5, side: 0, lift: 0 } : p));
+    const annealer = new Annealer(CAKE, line, thrown, seededRandom(5));
+    const before = annealer.clashes().worstMm;
+    expect(before).toBeGreaterThan(5);
+    for (let i = 0; i < 200 && annealer.freeWorst(0.9); i++);
+    expect(annealer.clashes().worstMm).toBeLessThanOrEqual(0.9);
+    expect(annealer.total()).toBeCloseTo(new Annealer(CAKE, line, annealer.pieces(), seededRandom(1)).total(), 6);
+    expect(annealer.pieces()).toHaveLength(pieces.length);
+  });
+
+  test('is never a pinned piece, and a size is only ever made smaller', () => {
+    const { line, pieces } = begin('posy', 6);
+    const held = pieces.map((p, i) => ({ ...p, pinned: i % 2 === 0, s: 0.5, side: 0 }));
+    const annealer = new Annealer(CAKE, line, held, seededRandom(6));
+    for (let i = 0; i < 60 && annealer.freeWorst(0.9); i++);
+    annealer.pieces().forEach((p, i) => {
+      if (held[i]!.pinned) expect(p).toEqual(held[i]);
+      expect(p.sizeMm).toBeLessThanOrEqual(held[i]!.sizeMm);
+    });
+  });
+
+  test('nothing pressing, nothing done', () => {
+    const { line, pieces } = begin('ring', 7);
+    const annealer = new Annealer(CAKE, line, pieces.slice(0, 1), seededRandom(7));
+    expect(annealer.freeWorst(0.9)).toBe(false);
+  });
+});

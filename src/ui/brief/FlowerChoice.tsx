@@ -136,7 +136,7 @@ function Chosens() {
         const asked = typeof c.most === 'number';
         const stage = species.stages[species.stages.length - 1]!.id;
         return (
-          <li key={c.species} className="tray flex items-center gap-1 py-1 pl-1.5 pr-2">
+          <li key={c.species} className="tray flex items-center gap-1 py-0.5 pl-1.5 pr-1">
             <Portrait kind={{ species: c.species, stage, sizeMm: 50, colourway: way.id }} px={42} />
             <span className="min-w-0">
               <span className="flex items-center gap-1">
@@ -166,13 +166,14 @@ function Chosens() {
                   <button
                     aria-label={`${species.name} in ${way.name}; take ${next.name}`}
                     title={way.name}
-                    className="size-6 rounded-full border border-[var(--edge)]"
-                    style={{ background: way.hue }}
+                    className="grid h-[44px] w-[34px] place-items-center"
                     onClick={() => recolour(species.id, species.name, next)}
-                  />
+                  >
+                    <span className="size-6 rounded-full border border-[var(--edge)]" style={{ background: way.hue }} />
+                  </button>
                 )}
               </span>
-              <span className="small block max-w-[120px] truncate leading-tight">
+              <span className="small -mt-1.5 block max-w-[120px] truncate pb-1 leading-tight">
                 {pieceName(species, stage)}
                 {count.buds > 0 && `, ${count.buds} bud${count.buds === 1 ? '' : 's'}`}
               </span>

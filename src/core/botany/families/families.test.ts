@@ -2,11 +2,13 @@ import { seededRandom } from '../../geometry/random';
 import { MeshBuilder, meshArea, type Mesh } from '../shape/mesh';
 import type { Shape } from '../shape/recipe';
 import { berrySprig, floretSpike, frothBranch, leafBranch } from './branch';
-import { anemone, blossom } from './cup';
-import { dahlia, marigold } from './globe';
+import { bellflower, lily, magnolia, tulip } from './bell';
+import { anemone, blossom, hellebore, poppy } from './cup';
+import { chrysanthemum, dahlia, marigold, zinnia } from './globe';
 import { sweetPea } from './pea';
-import { aster, cosmos } from './ray';
-import { gardenRose, peony, ranunculus } from './rosette';
+import { aster, cosmos, daisy, gerbera, sunflower } from './ray';
+import { camellia, carnation, gardenRose, lisianthus, peony, ranunculus } from './rosette';
+import { forgetMeNot, hydrangea, jasmine } from './salver';
 
 const HEADS: readonly (readonly [string, Shape])[] = [
   ['dahlia', dahlia],
@@ -19,6 +21,23 @@ const HEADS: readonly (readonly [string, Shape])[] = [
   ['cosmos', cosmos],
   ['aster', aster],
   ['sweet pea', sweetPea],
+  ['camellia', camellia],
+  ['carnation', carnation],
+  ['lisianthus', lisianthus],
+  ['zinnia', zinnia],
+  ['chrysanthemum', chrysanthemum],
+  ['daisy', daisy],
+  ['gerbera', gerbera],
+  ['sunflower', sunflower],
+  ['poppy', poppy],
+  ['hellebore', hellebore],
+  ['tulip', tulip],
+  ['magnolia', magnolia],
+  ['lily', lily],
+  ['bellflower', bellflower],
+  ['hydrangea', hydrangea],
+  ['forget-me-not', forgetMeNot],
+  ['jasmine', jasmine],
 ];
 
 function make(shape: Shape, stage: number, seed = 1, coarse = false): Mesh {
