@@ -64,3 +64,32 @@ test('a point that is not there, or a place that is none, leaves the line', () =
   expect(dragHandle(spec, CAKE, 'width', [NaN, 0, 0])).toBe(spec);
   expect(lineHandles(spec, { ...CAKE, tiers: [] })).toEqual([]);
 });
+
+describe('figures as they are typed', () => {
+  test('clock hours, degrees and hundredths come back as typed; the front is 6 o’clock', () => {
+    const crescent = defaultLine('crescent', CAKE);
+    const six = withField(crescent, 'fromRad', 6);
+    expect(fieldValue(six, 'fromRad')).toBeCloseTo(-Math.PI / 2, 9);
+    expect(fieldValue(withField(crescent, 'sweepRad', -90), 'sweepRad')).toBeCloseTo(-Math.PI / 2, 9);
+    expect(fieldValue(withField(crescent, 'radiusShare', 57), 'radiusShare')).toBeCloseTo(0.57, 9);
+  });
+
+  test('out of bounds they are held at the bound, and a figure that the form has not changes nothing', () => {
+    const cascade = defaultLine('cascade', CAKE);
+    expect(fieldValue(withField(cascade, 'lengthDownMm', 9999), 'lengthDownMm')).toBe(2000);
+    expect(fieldValue(withField(cascade, 'lengthDownMm', -5), 'lengthDownMm')).toBe(40);
+    expect(withField(cascade, 'gapRad', 10)).toBe(cascade);
+  });
+
+  test('figures that mean nothing for a choice are not asked: no radius at a foot, no fan on a dome, no stem under a flat plaque', () => {
+    const keys = (spec: Parameters<typeof lineFields>[0]) => lineFields(spec).map((f) => f.key);
+    const ring = defaultLine('ring', CAKE);
+    expect(keys({ ...ring, where: 'foot' } as typeof ring)).not.toContain('radiusShare');
+    expect(keys({ ...ring, where: 'top' } as typeof ring)).toContain('radiusShare');
+    const cluster = defaultLine('cluster', CAKE);
+    expect(keys({ ...cluster, spread: 'dome' } as typeof cluster)).not.toContain('sweepRad');
+    const plaque = defaultLine('plaque', CAKE);
+    expect(keys({ ...plaque, upright: false } as typeof plaque)).not.toContain('standMm');
+    expect(keys({ ...plaque, outline: 'round' } as typeof plaque)).not.toContain('plateHeightMm');
+  });
+});

@@ -206,7 +206,7 @@ export function derivePlan(project: Project): DerivedPlan {
     paste,
     tapeMm: tapeNeeded(planned.map((p) => p.built)),
     ...days.plan,
-    handOver: handOverOf(project, entries, tray),
+    handOver: handOverOf(project, entries, tray, wires.length > 0),
     warnings,
     verdict: stops > 0 ? 'stop' : tray.length === 0 ? 'empty' : 'go',
   };

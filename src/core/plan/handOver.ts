@@ -22,7 +22,12 @@ export interface HandOver {
 }
 
 /** What the client and the person who cuts need to know. Cautions only; nothing claims that a rule is met. */
-export function handOverOf(project: Project, entries: readonly Entry[], tray: readonly TrayKind[]): HandOver {
+export function handOverOf(
+  project: Project,
+  entries: readonly Entry[],
+  tray: readonly TrayKind[],
+  wired: boolean,
+): HandOver {
   const { cake, brief } = project;
   const out = entries
     .filter((e) => e.countsOut)
@@ -41,7 +46,7 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
     ...names
       .filter(({ t }) => t.kind === 'dummy')
       .map(({ t, name }) => `${name}: foam${t.covering.eaten ? '' : ', covering too'}`),
-    ...(tray.length ? ['every flower, berry and leaf: they hold wire and tape'] : []),
+    ...(tray.length && wired ? ['every flower, berry and leaf: they hold wire and tape'] : []),
     ...(brief.dust === 'edible' ? [] : [`dust that is ${brief.dust === 'unknown' ? 'not known to be edible' : 'not edible'}`]),
   ];
   const fromBarriers = entries.flatMap((e) => (e.barrier ? (barrierById(e.barrier)?.allergens ?? []) : []));
