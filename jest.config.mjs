@@ -1,7 +1,12 @@
 /** The core and the studio's store, in Node. A few packages ship as ES modules only and are transformed. */
 const config = {
   testEnvironment: 'node',
-  testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/cli/**/*.test.ts', '<rootDir>/app/**/*.test.ts', '<rootDir>/bench/**/*.test.ts'],
+  testMatch: [
+    '<rootDir>/src/**/*.test.ts',
+    '<rootDir>/cli/**/*.test.ts',
+    '<rootDir>/app/**/*.test.ts',
+    '<rootDir>/bench/**/*.test.ts',
+  ],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transform: {
     '^.+\\.(t|j|mj)sx?$': [

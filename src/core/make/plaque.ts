@@ -1,7 +1,5 @@
+import { PASTE_DENSITY } from '../botany/catalogue';
 import type { Plate } from '../compose/line';
-
-/** Rolled paste when dry, from memory. */
-const PASTE_GRAMS_PER_CM3 = 1.4;
 
 /** A plaque to roll and cut. */
 export interface PlaqueToMake {
@@ -24,5 +22,5 @@ export function plateGrams(plate: Plate): number {
     const [qx, qy] = ring[(i + 1) % ring.length]!;
     mm2 += (x * qy - qx * y) / 2;
   });
-  return (Math.abs(mm2) * plate.thicknessMm * PASTE_GRAMS_PER_CM3) / 1000;
+  return ((Math.abs(mm2) * plate.thicknessMm) / 1000) * PASTE_DENSITY;
 }

@@ -22,12 +22,7 @@ export interface HandOver {
 }
 
 /** What the client and the person who cuts need to know. Cautions only; nothing claims that a rule is met. */
-export function handOverOf(
-  project: Project,
-  entries: readonly Entry[],
-  tray: readonly TrayKind[],
-  wired: boolean,
-): HandOver {
+export function handOverOf(project: Project, entries: readonly Entry[], tray: readonly TrayKind[], wired: boolean): HandOver {
   const { cake, brief } = project;
   const out = entries
     .filter((e) => e.countsOut)

@@ -257,7 +257,7 @@ function Searching() {
 function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
   const pieces = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.pieces);
   return (
-    <div className="flex items-end gap-1" role="group" aria-label="Proposals">
+    <div className="flex items-end gap-1 rounded-xl bg-[var(--bench)]/75" role="group" aria-label="Proposals">
       {proposals.map((p) => (
         <button
           key={p.name}
