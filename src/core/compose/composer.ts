@@ -61,8 +61,6 @@ const WAYS: readonly { name: string; style: Style | null; density: number; focal
 
 export const MOST_PROPOSALS = WAYS.length;
 
-export type ComposeFault = { fault: string };
-
 /** What stands in the way of composing, in one sentence; null when nothing does. */
 export function composeFault(request: Pick<ComposeRequest, 'cake' | 'arrangement' | 'choices'>): string | null {
   if (request.cake.tiers.length === 0) return 'There is no tier to compose on: add one in Brief.';

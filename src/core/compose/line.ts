@@ -318,6 +318,3 @@ export function directionAt(frame: LineFrame, tiltRad: number, headingRad: numbe
   const n = Math.cos(tiltRad);
   return normalize([0, 1, 2].map((k) => frame.along[k]! * a + frame.toSide[k]! * b + frame.normal[k]! * n) as unknown as Vec3);
 }
-
-export const lineVector = (line: Line, s: number): Vec3 =>
-  normalize(sub(line.at(clamp(s + 0.01), 0).pointMm, line.at(clamp(s - 0.01), 0).pointMm));

@@ -1,5 +1,6 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import { monthOf, seasonOf } from '@/core/botany/season';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
@@ -53,37 +54,24 @@ export function DayAndTable() {
           onChange={(v) => edit(`made in the ${v}`, (d) => void (d.brief.hemisphere = v))}
         />
         {month !== null && <span className="say">{seasonOf(month, brief.hemisphere)}</span>}
-        <label className="flex min-h-[44px] items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-secondary"
-            checked={brief.botanical}
-            onChange={(e) => edit('botanical mode', (d) => void (d.brief.botanical = e.target.checked))}
-          />
-          <span className="font-semibold">Botanical</span>
-        </label>
-        <label className="flex min-h-[44px] items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-secondary"
-            checked={brief.keepsake}
-            onChange={(e) => edit('kept as a keepsake', (d) => void (d.brief.keepsake = e.target.checked))}
-          />
-          <span className="font-semibold">Keepsake</span>
-        </label>
-      </div>
-      <label className="flex min-h-[44px] items-center gap-3">
-        <input
-          type="checkbox"
-          className="checkbox checkbox-secondary"
-          checked={brief.smallChildren}
-          onChange={(e) => edit('small children', (d) => void (d.brief.smallChildren = e.target.checked))}
+        <Tick
+          name="Botanical"
+          on={brief.botanical}
+          onChange={(on) => edit('botanical mode', (d) => void (d.brief.botanical = on))}
         />
-        <span className="font-semibold">Small children</span>
-        <span className="say">
-          {brief.smallChildren ? 'Berries, buds and picks are named on the sheet.' : 'Nobody under three at the table.'}
-        </span>
-      </label>
+        <Tick
+          name="Keepsake"
+          on={brief.keepsake}
+          onChange={(on) => edit('kept as a keepsake', (d) => void (d.brief.keepsake = on))}
+        />
+      </div>
+      <Tick
+        name="Small children"
+        on={brief.smallChildren}
+        onChange={(on) => edit('small children', (d) => void (d.brief.smallChildren = on))}
+      >
+        {brief.smallChildren ? 'Berries, buds and picks are named on the sheet.' : 'Nobody under three at the table.'}
+      </Tick>
       <div className="flex flex-wrap items-center gap-3">
         <Choice
           label="Dust on the pieces"
@@ -98,5 +86,26 @@ export function DayAndTable() {
         <span className="small min-w-0 grow basis-40">{dustWords}</span>
       </div>
     </div>
+  );
+}
+
+/** A tick with its name and, after it, what it means. */
+function Tick({
+  name,
+  on,
+  onChange,
+  children,
+}: {
+  name: string;
+  on: boolean;
+  onChange(on: boolean): void;
+  children?: ReactNode;
+}) {
+  return (
+    <label className="flex min-h-[44px] items-center gap-2">
+      <input type="checkbox" className="checkbox checkbox-secondary" checked={on} onChange={(e) => onChange(e.target.checked)} />
+      <span className="font-semibold">{name}</span>
+      {children && <span className="say">{children}</span>}
+    </label>
   );
 }

@@ -7,7 +7,7 @@ import { inSeason, monthOf, seasonOf } from '@/core/botany/season';
 import { pieceName, type Role, type Species } from '@/core/botany/species';
 import { FULL_DENSITY } from '@/core/compose/composer';
 import { drawLine } from '@/core/compose/line';
-import { nearestColourway } from '@/core/compose/palette';
+import { flowersFor, nearestColourway } from '@/core/compose/palette';
 import { STYLES, shareOut, type Choice as Chosen } from '@/core/compose/shareOut';
 import { Choice } from '../shared/fields';
 import { Portrait } from '../shared/Portrait';
@@ -72,7 +72,9 @@ function toggle(id: string, first: string): void {
 function Catalogue({ roles, palette }: { roles: readonly Role[]; palette: readonly string[] }) {
   const brief = useStudio((s) => s.project!.brief);
   const month = monthOf(brief.leavesAt);
-  const shown = SPECIES.filter((s) => roles.includes(s.role));
+  const near = palette.length ? flowersFor(palette).map((f) => f.species.id) : [];
+  // with a palette those that come nearest to it stand first
+  const shown = SPECIES.filter((s) => roles.includes(s.role)).sort((a, b) => near.indexOf(a.id) - near.indexOf(b.id));
   return (
     <ul className="grid grid-cols-5 gap-1 sm:grid-cols-7 lg:grid-cols-6 xl:grid-cols-7" aria-label="Catalogue">
       {shown.map((s) => {
