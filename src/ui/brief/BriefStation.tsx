@@ -137,7 +137,7 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         label={`${title} diameter`}
         value={tier.diameterMm}
         unit={tier.shape === 'round' ? 'mm Ø' : 'mm wide'}
-        width={tier.shape === 'round' ? 116 : 138}
+        width={tier.shape === 'round' ? 116 : 128}
         least={40}
         most={800}
         step={2}
@@ -218,7 +218,7 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
         <Move size={20} />
       </button>
       {open && (
-        <div className="flex w-full flex-wrap items-center gap-2 pl-[96px]">
+        <div className="order-last flex w-full flex-wrap items-center gap-2 pl-[96px]">
           <label>
             <span className="sr-only">{`Shape of the ${name}`}</span>
             <select
