@@ -30,7 +30,6 @@ function againstTheObvious({ name, request }: BenchCase): number {
   let tries = 0;
   for (const from = performance.now(); tries < 200 || performance.now() - from < composed.ms; tries++) {
     best = Math.max(best, scoreOf(cake, { ...own, pieces: randomPieces(kinds, seededRandom(tries + 1)) }));
-    if (performance.now() - from > 20_000) break;
   }
   const score = scoreOf(cake, own);
   const greedyScore = scoreOf(cake, { ...own, pieces: greedy.value });

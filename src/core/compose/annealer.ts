@@ -11,7 +11,7 @@ import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, overlapMm, pl
 import { leanOf } from './startLayout';
 import { focalZoneMm } from './readings/focal';
 import { colourGroups } from './readings/colour';
-import { sizeCeilingMm } from './readings/grading';
+import { outwardShare, sizeCeilingMm } from './readings/grading';
 import { PETAL_GIVE_MM } from './scene';
 
 /** Cost of each fault; millimetre terms stay linear so that a bad start still feels where better lies. */
@@ -61,7 +61,7 @@ export class Annealer {
   private bare = 0;
   private readonly footprints: Int32Array[];
   private readonly largestMm: number;
-  /** place along the arm, ln size and colour of each face; NaN and −1 for sprigs */
+  /** how far out each piece lies; ln size of each face, NaN for sprigs; its colour among the colours */
   private readonly armX: Float64Array;
   private readonly logSize: Float64Array;
   /** what each piece weighs to the eye */
@@ -90,7 +90,7 @@ export class Annealer {
     this.bare = this.areaTotal;
     this.near = new PointGrid(this.cellPoint, 30);
     this.placed = pieces.map((piece) => placePiece(piece, line));
-    this.armX = Float64Array.from(this.placed, (p) => this.armOf(p));
+    this.armX = Float64Array.from(this.placed, (p) => outwardShare(line, p.piece));
     this.logSize = Float64Array.from(this.placed, (p) => (p.spine.length ? NaN : Math.log(p.body.radialMm * 2)));
     this.heft = Float64Array.from(this.placed, heftOf);
     const groups = colourGroups(this.placed);
@@ -132,12 +132,6 @@ export class Annealer {
     return (COST.uncovered * this.bare) / this.areaTotal + (COST.uncoveredBlock * blocks) / this.blockArea.length;
   }
 
-  /** Distance from the focal point over the arm, or from the middle of a disc; what grading judges. */
-  private armOf(p: PlacedPiece): number {
-    if (p.spine.length) return NaN;
-    return this.line.shape === 'disc' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : this.line.armShare(p.piece.s);
-  }
-
   private pairCost(p: PlacedPiece, q: PlacedPiece, sameColour: boolean): { cost: number; gapMm: number } {
     const reach = p.body.radialMm + p.body.axialMm + q.body.radialMm + q.body.axialMm + PAIR_REACH_MM;
     const [dx, dy, dz] = [p.centre[0] - q.centre[0], p.centre[1] - q.centre[1], p.centre[2] - q.centre[2]];
@@ -177,7 +171,7 @@ export class Annealer {
     // a sprig's foot belongs under a head, where no one sees it
     if (sprig && this.placed.length > 3) cost += COST.bareRoot * Math.min(1.5, Math.max(0, rootMm) / 12);
     if (!sprig && touching < 2) cost += COST.floating * (2 - touching);
-    const x = this.line.shape === 'disc' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : this.line.armShare(p.piece.s);
+    const x = outwardShare(this.line, p.piece);
     if (!sprig && !this.line.closed)
       cost += COST.tooLargePerMm * Math.max(0, p.body.radialMm * 2 - sizeCeilingMm(this.largestMm, x));
     if (p.body.role === 'focal' && !this.line.closed) {
@@ -311,7 +305,7 @@ export class Annealer {
   private put(i: number, p: PlacedPiece, footprint: Int32Array): void {
     this.mark(this.footprints[i]!, -1);
     this.placed[i] = p;
-    this.armX[i] = this.armOf(p);
+    this.armX[i] = outwardShare(this.line, p.piece);
     this.footprints[i] = footprint;
     this.mark(footprint, 1);
   }

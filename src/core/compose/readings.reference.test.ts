@@ -4,7 +4,8 @@ import { FORMS, cakeOf, proposalFor, randomProject } from '../testing/samples';
 import type { Arrangement } from './arrangement';
 import type { PlacedPiece } from './placement';
 import { readBalance, type Reading, type ReadingId } from './reading';
-import { buildScene, FRONT_RAD, viewsFrom, type Scene } from './scene';
+import { coverAlongNormal } from './readings/cover';
+import { buildScene, FRONT_RAD, PETAL_GIVE_MM, viewsFrom, type Scene } from './scene';
 
 /**
  * The figures behind the readings once more, slowly and plainly: straight from the definitions, with marching instead of
@@ -36,6 +37,19 @@ function inside(p: PlacedPiece, x: number, y: number, z: number, share: number):
 
 const fills = (p: PlacedPiece): number =>
   p.body.role === 'foliage' ? 0.66 : p.body.role === 'filler' ? 0.78 : p.body.role === 'berry' ? 0.85 : 0.97;
+
+/** Distance from the middle to the surface along a direction, walked; and how far the body reaches that way, sampled. */
+function contact(p: PlacedPiece, way: readonly number[]): number {
+  let surface = 0;
+  while (inside(p, p.centre[0] + way[0]! * surface, p.centre[1] + way[1]! * surface, p.centre[2] + way[2]! * surface, 1))
+    surface += 0.02;
+  const along = way[0]! * p.axis[0] + way[1]! * p.axis[1] + way[2]! * p.axis[2];
+  const across = Math.sqrt(Math.max(0, 1 - along * along));
+  let support = 0;
+  for (let a = 0; a < Math.PI * 2; a += 0.002)
+    support = Math.max(support, Math.cos(a) * p.body.axialMm * along + Math.sin(a) * p.body.radialMm * across);
+  return Math.sqrt(surface * support) * p.body.solidity;
+}
 
 /** Walks along the sight both ways in small steps and asks at each whether it stands in a body. */
 function covered(scene: Scene, at: readonly number[], to: readonly number[]): boolean {
@@ -98,11 +112,29 @@ describe.each(scenes)('%s', (_name, scene) => {
     expect(said).toBeCloseTo(all.d > 1e-9 ? near.d / near.w / (all.d / all.w) : 1, 3);
   });
 
-  test('crowding: overlaps of every pair, counted twice over and halved', () => {
-    const { clashes } = scene;
-    const said = figure(scene, 'crowding');
-    expect(said.clashes).toBe(new Set(clashes.map((c) => `${Math.min(c.a, c.b)}/${Math.max(c.a, c.b)}`)).size);
-    expect(said.overlapMm).toBeCloseTo(clashes.reduce((a, c) => a + 2 * c.mm, 0) / 2, 9);
+  test('crowding: every pair of heads, contact radii from marched surface and sampled support', () => {
+    const own = scene.heads.map((p, i) => ({ p, i })).filter(({ p }) => p.body.species.habit === 'head');
+    const said = new Map(scene.clashes.map((c) => [`${c.a}/${c.b}`, c.mm]));
+    for (const { p, i } of own)
+      for (const { p: q, i: j } of own) {
+        if (j <= i) continue;
+        const far = away(p, q);
+        const way = q.centre.map((v, k) => (v - p.centre[k]!) / far);
+        const mm =
+          contact(p, way) +
+          contact(
+            q,
+            way.map((v) => -v),
+          ) -
+          far -
+          PETAL_GIVE_MM;
+        if (Math.abs(mm) > 0.25) expect(said.has(`${i}/${j}`)).toBe(mm > 0);
+        if (mm > 0.25) expect(Math.abs(said.get(`${i}/${j}`)! - mm)).toBeLessThan(0.2);
+      }
+    expect(figure(scene, 'crowding').overlapMm).toBeCloseTo(
+      [...said.values()].reduce((a, b) => a + b, 0),
+      9,
+    );
   });
 
   test('counts: even kinds, counted on the fingers', () => {
@@ -113,20 +145,81 @@ describe.each(scenes)('%s', (_name, scene) => {
     expect(figure(scene, 'counts').evenKinds).toBe(Object.values(tally).filter((n) => n <= 11 && n % 2 === 0).length);
   });
 
-  test('cover along the normal: sights walked in steps of 0.4 mm', () => {
-    const cells = scene.grid.cells.filter((_, i) => i % 7 === 0);
-    let agree = 0;
-    let hit = 0;
-    for (const cell of cells) {
+  test('cover along the normal, cell by cell: sights walked in steps of 0.4 mm', () => {
+    const said = coverAlongNormal(scene).covered;
+    let other = 0;
+    let asked = 0;
+    scene.grid.cells.forEach((cell, i) => {
+      if (i % 7 !== 0) return;
       const n = cell.frame.normal;
       const lift = scene.line.riseMm(cell.s) * 0.3;
-      const at = cell.frame.pointMm.map((v, k) => v + n[k]! * lift);
-      if (covered(scene, at, n)) hit++;
-      agree++;
+      asked++;
+      if (
+        covered(
+          scene,
+          cell.frame.pointMm.map((v, k) => v + n[k]! * lift),
+          n,
+        ) !== said[i]
+      )
+        other++;
+    });
+    // only a sight that grazes a body between two steps may differ
+    expect(other / asked).toBeLessThanOrEqual(0.02);
+  });
+
+  test('weight: where it lies along and across, summed by hand', () => {
+    const { heads, weights, grid } = scene;
+    const total = weights.reduce((a, b) => a + b, 0);
+    if (total === 0) return expect(figure(scene, 'weight')).toEqual({});
+    let [side, s, area, idealS] = [0, 0, 0, 0];
+    heads.forEach((p, i) => {
+      side += (p.piece.side * weights[i]!) / total;
+      s += (p.piece.s * weights[i]!) / total;
+    });
+    for (const c of grid.cells) {
+      area += c.areaMm2;
+      idealS += c.s * c.areaMm2;
     }
-    const every = figure(scene, 'cover').coveredShare!;
-    // a seventh of the cells, each counted once: within what so few can say of the whole
-    expect(Math.abs(hit / Math.max(1, agree) - every)).toBeLessThan(0.06 + 1.4 / Math.sqrt(Math.max(4, agree)));
+    expect(figure(scene, 'weight').acrossShare).toBeCloseTo(side, 9);
+    expect(figure(scene, 'weight').alongShare).toBeCloseTo(s - idealS / area, 9);
+  });
+
+  test('facing: length of the mean axis, and heads that look within 12° of one of their two nearest', () => {
+    const own = faces(scene);
+    const mean = [0, 1, 2].map((k) => own.reduce((a, p) => a + p.axis[k]!, 0) / Math.max(1, own.length));
+    const said = figure(scene, 'facing');
+    expect(said.togetherShare).toBeCloseTo(own.length ? Math.sqrt(mean.reduce((a, v) => a + v * v, 0)) : 1, 9);
+    const same = own.filter((p) => {
+      const near = own
+        .filter((q) => q !== p)
+        .sort((a, b) => away(p, a) - away(p, b))
+        .slice(0, 2);
+      return near.some((q) => {
+        const cosine = Math.min(1, p.axis[0] * q.axis[0] + p.axis[1] * q.axis[1] + p.axis[2] * q.axis[2]);
+        return Math.acos(cosine) < 0.21;
+      });
+    });
+    expect(said.sameWay).toBe(same.length);
+  });
+
+  test('scale: the largest head over the others of its role', () => {
+    const own = [...faces(scene)].sort((a, b) => b.body.radialMm - a.body.radialMm || a.piece.id.localeCompare(b.piece.id));
+    if (!own[0]) return expect(figure(scene, 'scale').largestMm).toBe(0);
+    const peers = own.slice(1).filter((p) => p.body.role === own[0]!.body.role);
+    const others = peers.reduce((a, p) => a + p.body.radialMm, 0) / Math.max(1, peers.length);
+    expect(figure(scene, 'scale').largestMm).toBeCloseTo(own[0].body.radialMm * 2, 9);
+    expect(figure(scene, 'scale').overOthers).toBeCloseTo(peers.length ? own[0].body.radialMm / others : 1, 9);
+  });
+
+  test('flow: leaves counted, and what strays past the line by more than a third of its radius', () => {
+    const said = figure(scene, 'flow');
+    expect(said.leaves).toBe(scene.heads.filter((p) => p.body.role === 'foliage').length);
+    let stray = 0;
+    for (const p of scene.heads) {
+      const past = Math.abs(p.sideMm) - scene.line.halfWidthMm(p.piece.s) - 0.3 * p.body.radialMm;
+      if (past > 0) stray += past;
+    }
+    expect(said.strayMm).toBeCloseTo(stray, 9);
   });
 });
 

@@ -27,6 +27,8 @@ test('in the same order each time, and nothing for no reach or no points', () =>
   grid.within([0, 0, 80], 70, (k) => once.push(k));
   grid.within([0, 0, 80], 70, (k) => again.push(k));
   expect(again).toEqual(once);
-  grid.within([0, 0, 0], 0, () => expect(true).toBe(false));
-  new PointGrid([], 10).within([0, 0, 0], 50, () => expect(true).toBe(false));
+  const none: number[] = [];
+  grid.within([0, 0, 0], 0, (k) => none.push(k));
+  new PointGrid([], 10).within([0, 0, 0], 50, (k) => none.push(k));
+  expect(none).toEqual([]);
 });

@@ -5,6 +5,7 @@ import type { LineForm, Piece } from '../compose/arrangement';
 import type { Line } from '../compose/line';
 import { placePiece } from '../compose/placement';
 import type { ReadingId } from '../compose/reading';
+import { outwardShare } from '../compose/readings/grading';
 
 /** One deliberate fault put into an arrangement: which reading must see it, and which others may fall with right. */
 export interface Spoiler {
@@ -68,7 +69,7 @@ export const SPOILERS: readonly Spoiler[] = [
     related: ['focal', 'weight', 'cover', 'crowding', 'rhythm', 'flow', 'hidden', 'colour', 'facing'],
     notOn: CLOSED,
     change: (pieces, line) => {
-      const x = (p: Piece) => (line.shape === 'disc' ? Math.hypot(p.s * 2 - 1, p.side * 0.7) : line.armShare(p.s));
+      const x = (p: Piece) => outwardShare(line, p);
       const faces = pieces.filter(isFace);
       const places = [...faces].sort((a, b) => x(b) - x(a));
       const large = [...faces].sort((a, b) => bodyOf(b).radialMm - bodyOf(a).radialMm);

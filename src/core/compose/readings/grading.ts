@@ -1,6 +1,12 @@
 import { clamp, correlation } from '../../geometry/numbers';
+import type { Piece } from '../arrangement';
+import type { Line } from '../line';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
+
+/** How far out a piece lies: along its arm from the focal point, or from the middle of a disc; 0…1. */
+export const outwardShare = (line: Line, piece: Pick<Piece, 's' | 'side'>): number =>
+  line.shape === 'disc' ? Math.hypot(piece.s * 2 - 1, piece.side * 0.7) : line.armShare(piece.s);
 
 /** The largest head that sits well at a share x of the arm: full at the focal point, small at the tip. */
 export const sizeCeilingMm = (largestMm: number, x: number): number => largestMm * (1 - 0.62 * x) + 4;
@@ -35,9 +41,7 @@ function changePlaces(
 export const grading: ReadingMaker = (scene) => {
   const { line, heads } = scene;
   const flowers = heads.filter((p) => !p.spine.length);
-  const x = flowers.map((p) =>
-    line.shape === 'disc' ? Math.hypot(p.piece.s * 2 - 1, p.piece.side * 0.7) : line.armShare(p.piece.s),
-  );
+  const x = flowers.map((p) => outwardShare(line, p.piece));
   const d = flowers.map((p) => Math.log(p.body.radialMm * 2));
   const rank = correlation(x, d);
   const largest = Math.max(0, ...flowers.map((p) => p.body.radialMm * 2));
