@@ -61,6 +61,7 @@ const bench = {
       degToRad(view.elevationDeg),
       Math.min(1600, view.width),
       Math.min(1600, view.height),
+      Math.max(0, ...scenes.flatMap((s) => s.heads.map((p) => p.centre[2] + p.body.radialMm))),
     );
     return cakePicture(cake, scenes, sight, 2, view.coarse);
   },

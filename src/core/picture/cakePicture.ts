@@ -64,9 +64,16 @@ function cachedMesh(kind: Kind, coarse: boolean): Mesh {
   return mesh;
 }
 
-/** Straight sight at a whole cake from an azimuth and a height, fitted into a sheet. */
-export function cakeSight(cake: Cake, azimuthRad: number, elevationRad: number, width: number, height: number): Sight {
-  const tall = cakeHeightMm(cake) + 60;
+/** Straight sight at a whole cake and what stands on it, up to `highestMm`, from an azimuth and a height, fitted into a sheet. */
+export function cakeSight(
+  cake: Cake,
+  azimuthRad: number,
+  elevationRad: number,
+  width: number,
+  height: number,
+  highestMm = 0,
+): Sight {
+  const tall = Math.max(cakeHeightMm(cake) + 60, highestMm + 10);
   const wide = Math.max(cake.board.diameterMm + 12, 80);
   const seen = tall * Math.cos(elevationRad) + wide * Math.sin(elevationRad);
   const scale = Math.min(width / wide, height / Math.max(60, seen));

@@ -90,6 +90,17 @@ describe('the cake in a picture', () => {
     expect(Math.max(...cakeMesh(cake).positions)).toBeCloseTo(140, 0);
   });
 
+  test('what stands high on it is in the sheet too', () => {
+    const high = 260;
+    for (const [given, inside] of [
+      [0, false],
+      [high, true],
+    ] as const) {
+      const [, y] = projectPoint(cakeSight(cake, -Math.PI / 2, 0.25, 200, 240, given), [0, 0, high]);
+      expect(y > 0 && y < 240).toBe(inside);
+    }
+  });
+
   test('fits its sheet from every side, with room for flowers', () => {
     for (const azimuth of [0, 1, 2, 3]) {
       const sight = cakeSight(cake, azimuth, 0.25, 200, 240);

@@ -18,9 +18,9 @@ export const CELLS = {
 const AWAY_MM = 3000;
 
 /** Four sides and above in one picture, in the same light; straight sight, so that sizes compare. */
-export function FiveViews({ cake }: { cake: Cake }) {
+export function FiveViews({ cake, tallMm }: { cake: Cake; tallMm: number }) {
   const { gl, scene, size, invalidate } = useThree();
-  const height = cakeHeightMm(cake);
+  const height = Math.max(cakeHeightMm(cake), tallMm - 44);
   const wide = cake.board.diameterMm + 60;
   const cameras = useMemo(
     () =>

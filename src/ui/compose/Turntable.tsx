@@ -89,7 +89,7 @@ export function Turntable({
         )}
       </group>
       {five ? (
-        <FiveViews cake={cake} />
+        <FiveViews cake={cake} tallMm={tallMm} />
       ) : (
         <>
           <Rig cake={cake} tallMm={tallMm} flat={scene.line?.plate?.upright === false} handle={handle} />

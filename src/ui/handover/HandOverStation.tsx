@@ -189,7 +189,14 @@ function Numbered({ project, plan }: { project: Project; plan: DerivedPlan }) {
       live = false;
     };
   }, [cake, arrangements]);
-  const sight = cakeSight(cake, -Math.PI / 2, degToRad(14), W, H);
+  const sight = cakeSight(
+    cake,
+    -Math.PI / 2,
+    degToRad(14),
+    W,
+    H,
+    Math.max(0, ...plan.heads.map((h) => h.centreMm[2] + h.radialMm)),
+  );
   const marks = plan.entries.map((e) => {
     const [x, y] = projectPoint(sight, e.pointMm);
     return { e, x: x + 70, y, hidden: e.pointMm[1] > 30 };
