@@ -1,6 +1,7 @@
 import { packEnclose, packSiblings } from 'd3-hierarchy';
 import { composeAll } from '../src/core/compose/composer';
-import { readBalance } from '../src/core/compose/reading';
+import { Measures } from '../src/core/compose/measures';
+import { readMeasured } from '../src/core/compose/reading';
 import { buildScene } from '../src/core/compose/scene';
 import { enclosingDiameter } from '../src/core/geometry/circlePacking';
 import { seededRandom } from '../src/core/geometry/random';
@@ -44,17 +45,32 @@ function againstTheObvious({ name, request }: BenchCase): number {
 composeAll({ ...benchCases()[16]!.request, effort: 0.1 });
 for (const one of benchCases()) againstTheObvious(one);
 
-/** One piece of a large arrangement moved: the plan and the balance read afresh. */
-for (const one of benchCases().filter((c) => ['cascade over two', 'a wide wreath, some 300 pieces'].includes(c.name))) {
+/** One piece moved at a time: the balance kept up to date against the balance read afresh, and the whole plan. */
+for (const name of ['a crescent', 'cascade over two', 'a wide wreath, some 300 pieces']) {
+  const one = benchCases().find((c) => c.name.startsWith(name));
+  if (!one) continue;
   const { cake } = one.request;
-  const own = composeAll({ ...one.request, effort: 0.1 })[0]!.arrangement;
-  readBalance(buildScene(cake, own)!, CLEAN);
-  const placed = timed(() => buildScene(cake, own)!);
-  const read = timed(() => readBalance(placed.value, CLEAN));
+  let own = composeAll({ ...one.request, effort: 0.1 })[0]!.arrangement;
+  const moved = (turn: number) => ({
+    ...own,
+    pieces: own.pieces.map((p, i) => (i === (turn * 7) % own.pieces.length ? { ...p, s: (p.s + 0.013) % 1 } : p)),
+  });
+  const live = new Measures(buildScene(cake, own)!);
+  const steps = { followed: 0, afresh: 0 };
+  for (let turn = 0; turn < 60; turn++) {
+    own = moved(turn);
+    const followed = timed(() => live.follow(own) && readMeasured(live, CLEAN, false));
+    const afresh = timed(() => readMeasured(new Measures(buildScene(cake, own)!), CLEAN, false));
+    if (turn < 20) continue;
+    steps.followed += followed.ms / 40;
+    steps.afresh += afresh.ms / 40;
+  }
+  const remedies = timed(() => readMeasured(live, CLEAN));
   const project = { ...newProject('bench', 'Bench', '2027-06-12T09:30'), cake, arrangements: [own] };
   const plan = timed(() => derivePlan(project));
   say(
-    `${one.name}: ${own.pieces.length} pieces placed in ${placed.ms.toFixed(0)} ms, read in ${read.ms.toFixed(0)} ms, planned in ${plan.ms.toFixed(0)} ms`,
+    `${one.name}: ${own.pieces.length} pieces, one moved: read in ${steps.followed.toFixed(2)} ms, afresh ${steps.afresh.toFixed(1)} ms ` +
+      `(${(steps.afresh / steps.followed).toFixed(0)} times), with remedies ${remedies.ms.toFixed(1)} ms, planned in ${plan.ms.toFixed(0)} ms`,
   );
 }
 

@@ -2,7 +2,8 @@ import * as Comlink from 'comlink';
 import highsLoader, { type Highs } from 'highs';
 import { findSpecies, kindMesh, type Kind } from '@/core/botany/catalogue';
 import type { Mesh } from '@/core/botany/shape/mesh';
-import { readBalance, type Reading } from '@/core/compose/reading';
+import { LiveBalance } from '@/core/compose/liveBalance';
+import type { Reading } from '@/core/compose/reading';
 import { buildScene } from '@/core/compose/scene';
 import type { Arrangement } from '@/core/compose/arrangement';
 import type { Cake } from '@/core/cake/cake';
@@ -16,6 +17,7 @@ import type { CutDemand, CutPlan } from '@/core/wire/cutList';
 import { cutOptimally } from '@/core/wire/cutOptimum';
 import { solverFrom } from '@/core/wire/solver';
 
+const live = new LiveBalance();
 let highs: Promise<Highs> | null = null;
 
 const mustExist = (kind: Kind): void => {
@@ -29,10 +31,9 @@ const bench = {
     if ('issues' in checked) throw new Error(checked.issues[0]!.message);
     return derivePlan(checked.project);
   },
-  /** The balance of one arrangement; empty when its line cannot be drawn. */
-  read(cake: Cake, arrangement: Arrangement): Reading[] {
-    const scene = buildScene(cake, arrangement);
-    return scene ? readBalance(scene, { stops: 0, looks: 0, first: null }) : [];
+  /** The balance of one arrangement; empty when its line cannot be drawn. Remedies may be left for when the hand rests. */
+  read(cake: Cake, arrangement: Arrangement, remedies: boolean): Reading[] {
+    return live.read(cake, arrangement, remedies);
   },
   mesh(kind: Kind, coarse: boolean, variant: number): Mesh {
     mustExist(kind);

@@ -1,3 +1,4 @@
+import { addScaled, scale, type Vec3 } from '../geometry/vec3';
 import type { Line, LineFrame } from './line';
 
 /** A sample of the envelope's outline on the skin: where it is and how much skin it stands for. */
@@ -13,8 +14,13 @@ export interface EnvelopeCell {
 export interface EnvelopeGrid {
   columns: number;
   rows: number;
-  stepMm: number;
   cells: readonly EnvelopeCell[];
+  areaMm2: number;
+  /** middle of the envelope's own area, in the world and along the line */
+  centreMm: Vec3;
+  centreS: number;
+  /** half the width where it is widest, at the middle of a column */
+  widestHalfMm: number;
 }
 
 /** Samples the envelope on a grid along and across the line, about `stepMm` apart. */
@@ -39,7 +45,17 @@ export function envelopeGrid(line: Line, stepMm = 8): EnvelopeGrid {
       });
     }
   }
-  return { columns, rows, stepMm, cells };
+  const areaMm2 = cells.reduce((a, c) => a + c.areaMm2, 0) || 1;
+  const centre = cells.reduce<Vec3>((a, c) => addScaled(a, c.frame.pointMm, c.areaMm2), [0, 0, 0]);
+  return {
+    columns,
+    rows,
+    cells,
+    areaMm2,
+    centreMm: scale(centre, 1 / areaMm2),
+    centreS: cells.reduce((a, c) => a + c.s * c.areaMm2, 0) / areaMm2,
+    widestHalfMm: cells.reduce((a, c) => Math.max(a, line.halfWidthMm(c.s)), 1),
+  };
 }
 
 /** Area of the envelope's outline on the skin, mm². */

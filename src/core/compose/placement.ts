@@ -94,6 +94,9 @@ export function placePiece(piece: Piece, line: Line): PlacedPiece {
 
 export const placeAll = (pieces: readonly Piece[], line: Line): PlacedPiece[] => pieces.map((piece) => placePiece(piece, line));
 
+/** No part of a piece is farther from its middle than this: the larger radius. */
+export const reachMm = (p: PlacedPiece): number => Math.max(p.body.radialMm, p.body.axialMm);
+
 /** Contact radius of a head toward a unit direction: root of surface × support, times its solidity. */
 function contactMm(p: PlacedPiece, direction: Vec3): number {
   const c = dot(p.axis, direction);

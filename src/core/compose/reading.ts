@@ -1,5 +1,6 @@
 import type { Vec3 } from '../geometry/vec3';
 import type { Piece } from './arrangement';
+import { Measures, type Measured } from './measures';
 import type { Scene } from './scene';
 import { buildable } from './readings/buildable';
 import { counts } from './readings/counts';
@@ -62,7 +63,12 @@ export interface BuildFaults {
   first: string | null;
 }
 
-export type ReadingMaker = (scene: Scene, faults: BuildFaults) => Reading;
+/** What a reading says before anyone asks for its remedy, which may be slow to find. */
+export interface DraftReading extends Omit<Reading, 'remedy'> {
+  remedy: (() => Remedy | null) | null;
+}
+
+export type ReadingMaker = (scene: Measured, faults: BuildFaults) => DraftReading;
 
 const MAKERS: Record<ReadingId, ReadingMaker> = {
   focal,
@@ -83,9 +89,14 @@ const MAKERS: Record<ReadingId, ReadingMaker> = {
 /** A reading leans when it is below this. */
 export const LEVEL_SCORE = 80;
 
-export function readBalance(scene: Scene, faults: BuildFaults): Reading[] {
-  return READING_IDS.map((id) => MAKERS[id](scene, faults));
-}
+export const readBalance = (scene: Scene, faults: BuildFaults): Reading[] => readMeasured(new Measures(scene), faults);
+
+/** The same of what is measured already; without remedies while the hand still moves. */
+export const readMeasured = (measured: Measured, faults: BuildFaults, remedies = true): Reading[] =>
+  READING_IDS.map((id) => {
+    const draft = MAKERS[id](measured, faults);
+    return { ...draft, remedy: remedies ? (draft.remedy?.() ?? null) : null };
+  });
 
 /** One figure for the whole: the mean, with the worst reading counted twice. */
 export function overallScore(readings: readonly Reading[]): number {

@@ -4,7 +4,7 @@ import { FORMS, cakeOf, proposalFor, randomProject } from '../testing/samples';
 import type { Arrangement } from './arrangement';
 import type { PlacedPiece } from './placement';
 import { readBalance, type Reading, type ReadingId } from './reading';
-import { coverAlongNormal } from './readings/cover';
+import { Measures } from './measures';
 import { buildScene, FRONT_RAD, PETAL_GIVE_MM, viewsFrom, type Scene } from './scene';
 
 /**
@@ -51,14 +51,18 @@ function contact(p: PlacedPiece, way: readonly number[]): number {
   return Math.sqrt(surface * support) * p.body.solidity;
 }
 
-/** Walks along the sight both ways in small steps and asks at each whether it stands in a body. */
-function covered(scene: Scene, at: readonly number[], to: readonly number[]): boolean {
+/** Walks along the sight both ways in small steps and asks at each whether it stands in one of these bodies. */
+function meets(bodies: readonly PlacedPiece[], at: readonly number[], to: readonly number[]): boolean {
   for (let t = -260; t <= 260; t += 0.4) {
     const [x, y, z] = [at[0]! + to[0]! * t, at[1]! + to[1]! * t, at[2]! + to[2]! * t];
-    if (scene.heads.some((p) => inside(p, x, y, z, fills(p)))) return true;
+    if (bodies.some((p) => inside(p, x, y, z, fills(p)))) return true;
   }
   return false;
 }
+
+const reach = (p: PlacedPiece): number => Math.max(p.body.radialMm, p.body.axialMm);
+const toward = (from: readonly number[], p: PlacedPiece, to: readonly number[]): number =>
+  p.centre.reduce((a, v, k) => a + (v - from[k]!) * to[k]!, 0);
 
 describe.each(scenes)('%s', (_name, scene) => {
   test('rhythm: nearest distance over both radii, its mean and variation', () => {
@@ -145,26 +149,72 @@ describe.each(scenes)('%s', (_name, scene) => {
     expect(figure(scene, 'counts').evenKinds).toBe(Object.values(tally).filter((n) => n <= 11 && n % 2 === 0).length);
   });
 
-  test('cover along the normal, cell by cell: sights walked in steps of 0.4 mm', () => {
-    const said = coverAlongNormal(scene).covered;
+  test('cover, cell by cell, along the normal and from the five views: sights walked in steps of 0.4 mm', () => {
+    const { looks, hits } = new Measures(scene);
+    const highest = Math.max(...scene.grid.cells.map((c) => scene.line.riseMm(c.s)));
+    const views = viewsFrom(scene.frontRad);
     let other = 0;
     let asked = 0;
     scene.grid.cells.forEach((cell, i) => {
-      if (i % 7 !== 0) return;
+      if (i % 61 !== 0) return;
       const n = cell.frame.normal;
-      const lift = scene.line.riseMm(cell.s) * 0.3;
-      asked++;
-      if (
-        covered(
-          scene,
-          cell.frame.pointMm.map((v, k) => v + n[k]! * lift),
-          n,
-        ) !== said[i]
-      )
-        other++;
+      const rise = scene.line.riseMm(cell.s);
+      const at = cell.frame.pointMm.map((v, k) => v + n[k]! * rise * 0.3);
+      looks.forEach((look, k) => {
+        const to = k === 0 ? n : views[k - 1]!.toEye;
+        const faces = n[0] * to[0] + n[1] * to[1] + n[2] * to[2] >= 0.2;
+        expect(look.facing[i]).toBe(faces ? 1 : 0);
+        if (!faces) return;
+        const there = scene.heads.filter((p) =>
+          k === 0
+            ? Math.hypot(...p.centre.map((v, d) => v - at[d]!)) <= 2 * reach(p) + highest
+            : toward(at, p, to) >= -reach(p) - rise,
+        );
+        asked++;
+        if (meets(there, at, to) !== hits[k]![i]! > 0) other++;
+      });
     });
     // only a sight that grazes a body between two steps may differ
     expect(other / asked).toBeLessThanOrEqual(0.02);
+  });
+
+  test('wire hidden: from each root to each eye, walked until a body or the cake stands in the way', () => {
+    const said = new Measures(scene).rootsSeen();
+    let other = 0;
+    scene.heads.forEach((p, i) => {
+      const back = p.spine.length
+        ? p.base.map((v, k) => v - 4 * p.axis[k]!)
+        : p.centre.map((v, k) => v - 0.95 * p.body.axialMm * p.axis[k]!);
+      let [open, seen] = [0, 0];
+      for (const { toEye } of viewsFrom(scene.frontRad)) {
+        const leans = p.frame.normal[0] * toEye[0] + p.frame.normal[1] * toEye[1] + p.frame.normal[2] * toEye[2];
+        if (leans < 0.2) continue;
+        let cake = false;
+        for (let t = 6; t <= 90 && !cake; t += 1)
+          cake = scene.solid.signedDistanceMm([back[0]! + toEye[0] * t, back[1]! + toEye[1] * t, back[2]! + toEye[2] * t]) < -1;
+        if (cake) continue;
+        open++;
+        const looksBack = !p.spine.length && p.axis[0] * toEye[0] + p.axis[1] * toEye[1] + p.axis[2] * toEye[2] > 0.05;
+        const before = scene.heads.filter((q) => q !== p && toward(back, q, toEye) > 0);
+        if (!looksBack && !meets(before, back, toEye)) seen++;
+      }
+      if (Math.abs((open ? seen / open : 0) - said[i]!) > 1e-9) other++;
+    });
+    // the cake is asked at five places along each sight there and at eighty-five here
+    expect(other / Math.max(1, scene.heads.length)).toBeLessThanOrEqual(0.08);
+  });
+
+  test('focal: what lies within the zone, summed by hand', () => {
+    if (scene.line.shape !== 'open') return;
+    const zone = Math.max(0.16 * scene.line.lengthMm, 55);
+    let [within, total] = [0, 0];
+    scene.heads.forEach((p, i) => {
+      const along = (p.piece.s - scene.line.focal) * scene.line.lengthMm;
+      total += scene.weights[i]!;
+      if (Math.sqrt(along ** 2 + (0.4 * p.sideMm) ** 2) < zone) within += scene.weights[i]!;
+    });
+    expect(figure(scene, 'focal').zoneMm).toBeCloseTo(zone, 9);
+    expect(figure(scene, 'focal').weightInZoneShare).toBeCloseTo(total ? within / total : 0, 9);
   });
 
   test('weight: where it lies along and across, summed by hand', () => {
@@ -220,6 +270,15 @@ describe.each(scenes)('%s', (_name, scene) => {
       if (past > 0) stray += past;
     }
     expect(said.strayMm).toBeCloseTo(stray, 9);
+    if (scene.line.shape !== 'open') return;
+    // a leaf goes with the line when it points to the tip of its own arm
+    const leaves = scene.heads.filter((p) => p.body.role === 'foliage');
+    const ways = leaves.map((p) => {
+      const along = p.axis[0] * p.frame.along[0] + p.axis[1] * p.frame.along[1] + p.axis[2] * p.frame.along[2];
+      return p.piece.s < scene.line.focal ? -along : along;
+    });
+    expect(said.withTheLineShare).toBeCloseTo(ways.reduce((a, b) => a + b, 0) / Math.max(1, ways.length), 9);
+    expect(said.againstTheLine).toBe(ways.filter((w) => w < 0.1).length);
   });
 });
 

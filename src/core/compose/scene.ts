@@ -2,17 +2,21 @@ import type { Cake } from '../cake/cake';
 import { cakeSolid, type CakeSolid } from '../cake/solid';
 import { colourwayOf } from '../botany/species';
 import type { Vec3 } from '../geometry/vec3';
-import { differenceCiede2000 } from 'culori';
 import type { Arrangement } from './arrangement';
+import { colourDifference } from './colourDifference';
 import { envelopeGrid, type EnvelopeGrid } from './envelope';
 import { drawLine, type Line } from './line';
 import { intoCakeMm, intoLetteringMm, overlapMm, placeAll, type PlacedPiece } from './placement';
 
-export interface Clash {
+/** Two pieces, a before b in the list, and by how many mm they run into each other; negative when apart. */
+export interface NearPair {
   a: number;
   b: number;
   mm: number;
 }
+
+/** A piece whose nearest neighbour is farther than this stands alone, mm. */
+export const NEAR_MM = 8;
 
 /** All that a reading may look at: the cake, one arrangement's line and its pieces in the world. */
 export interface Scene {
@@ -26,7 +30,10 @@ export interface Scene {
   grid: EnvelopeGrid;
   /** visual weight of each head */
   weights: readonly number[];
-  clashes: readonly Clash[];
+  /** pieces that press, touch or nearly touch (`NEAR_MM`), in the order of their places in the list */
+  pairs: readonly NearPair[];
+  /** those that press by more than petals give */
+  clashes: readonly NearPair[];
   intoCake: readonly number[];
   /** how far each piece hides a plaque's lettering */
   intoLettering: readonly number[];
@@ -57,13 +64,11 @@ export const FRONT_RAD = -Math.PI / 2;
 /** Heads may press this far into each other before petals break. */
 export const PETAL_GIVE_MM = 1.5;
 
-const deltaE = differenceCiede2000();
-
 /** Visual weight: area^0.75 · (0.6 + 0.4·ΔE00/50 against the covering), less for filler and foliage. The project's own study. */
 export function visualWeight(p: PlacedPiece, covering: string): number {
   const way = colourwayOf(p.body.species, p.piece.colourway);
   const area = Math.PI * p.body.radialMm * (p.spine.length ? p.body.axialMm : p.body.radialMm);
-  const contrast = Math.min(1, deltaE(way.hue, covering) / 50);
+  const contrast = Math.min(1, colourDifference(way.hue, covering) / 50);
   const share = p.body.role === 'filler' ? 0.7 : p.body.role === 'foliage' ? 0.45 : 1;
   return Math.pow(area, 0.75) * (0.6 + 0.4 * contrast) * share;
 }
@@ -73,17 +78,31 @@ export function coveringAt(cake: Cake, solid: CakeSolid, point: Vec3): string {
   return tier?.tier.covering.colour ?? cake.tiers[0]?.covering.colour ?? '#ffffff';
 }
 
+/** The pair, when it is near enough to be spoken of. */
+export function nearPair(heads: readonly PlacedPiece[], a: number, b: number): NearPair | null {
+  const [p, q] = [heads[a]!, heads[b]!];
+  const reach = p.body.radialMm + p.body.axialMm + q.body.radialMm + q.body.axialMm + NEAR_MM;
+  const [x, y, z] = [p.centre[0] - q.centre[0], p.centre[1] - q.centre[1], p.centre[2] - q.centre[2]];
+  if (x * x + y * y + z * z > reach * reach) return null;
+  const mm = overlapMm(p, q);
+  return mm > -NEAR_MM ? { a, b, mm } : null;
+}
+
+/** Of near pairs those that press, by what they press past what petals give. */
+export const clashesOf = (pairs: readonly NearPair[]): NearPair[] =>
+  pairs.flatMap((p) => (p.mm > PETAL_GIVE_MM ? [{ ...p, mm: p.mm - PETAL_GIVE_MM }] : []));
+
 /** Places everything once. Null when the line cannot be drawn (no tier, or a tier that is not there). */
 export function buildScene(cake: Cake, arrangement: Arrangement, frontRad = FRONT_RAD): Scene | null {
   const line = drawLine(arrangement.line, cake);
   if (!line) return null;
   const solid = cakeSolid(cake);
   const heads = placeAll(arrangement.pieces, line);
-  const clashes: Clash[] = [];
+  const pairs: NearPair[] = [];
   for (let a = 0; a < heads.length; a++) {
     for (let b = a + 1; b < heads.length; b++) {
-      const mm = overlapMm(heads[a]!, heads[b]!) - PETAL_GIVE_MM;
-      if (mm > 0) clashes.push({ a, b, mm });
+      const pair = nearPair(heads, a, b);
+      if (pair) pairs.push(pair);
     }
   }
   return {
@@ -95,7 +114,8 @@ export function buildScene(cake: Cake, arrangement: Arrangement, frontRad = FRON
     frontRad,
     grid: envelopeGrid(line),
     weights: heads.map((p) => visualWeight(p, coveringAt(cake, solid, p.frame.pointMm))),
-    clashes,
+    pairs,
+    clashes: clashesOf(pairs),
     intoCake: heads.map((p) => intoCakeMm(p, solid)),
     intoLettering: heads.map((p) => intoLetteringMm(p, line.plate)),
   };

@@ -6,10 +6,13 @@ import { readingBench } from '@/workers/clients';
 import { useStudio } from '../useStudio';
 
 const NONE: readonly Reading[] = [];
+/** Remedies are looked for when nothing has changed for this long. */
+const REST_MS = 120;
 
 /**
  * The balance of the open arrangement, read beside the plan and before it, so that it follows the hand. What only the plan
- * knows (whether it can be built) is taken from the last plan. While one reading is under way the newest request waits.
+ * knows (whether it can be built) is taken from the last plan. While one reading is under way the newest request waits;
+ * remedies follow when the hand rests, and until then the last ones stay where they are.
  */
 export function useReadings(): readonly Reading[] {
   const cake = useStudio((s) => s.project?.cake ?? null);
@@ -17,18 +20,22 @@ export function useReadings(): readonly Reading[] {
   const planned = useStudio((s) => s.plan?.arrangements[s.arrangementIndex]?.readings ?? NONE);
   const [read, setRead] = useState<{ of: object; readings: readonly Reading[] } | null>(null);
   const busy = useRef(false);
-  const newest = useRef<{ cake: typeof cake; arrangement: typeof arrangement } | null>(null);
+  const newest = useRef<{ cake: typeof cake; arrangement: typeof arrangement; remedies: boolean } | null>(null);
   useEffect(() => {
-    newest.current = { cake, arrangement };
     const ask = () => {
       const asked = newest.current;
-      newest.current = null;
       if (busy.current || !asked?.cake || !asked.arrangement) return;
+      newest.current = null;
       busy.current = true;
       const of = asked.arrangement;
       readingBench()
-        .read(asked.cake, of)
-        .then((readings) => setRead({ of, readings }))
+        .read(asked.cake, of, asked.remedies)
+        .then((readings) =>
+          setRead((last) => ({
+            of,
+            readings: asked.remedies || last === null ? readings : withRemediesOf(last.readings, readings),
+          })),
+        )
         // the plan brings its own reading and says what is wrong
         .catch(() => setRead(null))
         .finally(() => {
@@ -36,9 +43,18 @@ export function useReadings(): readonly Reading[] {
           if (newest.current) ask();
         });
     };
+    newest.current = { cake, arrangement, remedies: false };
     ask();
+    const rest = setTimeout(() => {
+      newest.current = { cake, arrangement, remedies: true };
+      ask();
+    }, REST_MS);
+    return () => clearTimeout(rest);
   }, [cake, arrangement]);
   if (!read || read.of !== arrangement || read.readings.length === 0) return planned;
   const buildable = planned.find((r) => r.id === 'buildable');
   return read.readings.map((r) => (r.id === 'buildable' && buildable ? buildable : r));
 }
+
+const withRemediesOf = (last: readonly Reading[], now: readonly Reading[]): Reading[] =>
+  now.map((r) => ({ ...r, remedy: last.find((l) => l.id === r.id)?.remedy ?? null }));

@@ -1,15 +1,14 @@
-import { differenceCiede2000, lch65 } from 'culori';
+import { lch65 } from 'culori';
 import { colourwayOf } from '../../botany/species';
 import { band, clamp, mean } from '../../geometry/numbers';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
-import { coveringAt, type Scene } from '../scene';
-import { facesOf, nearestOf } from './neighbours';
+import { colourDifference } from '../colourDifference';
+import type { Measured } from '../measures';
+import { coveringAt } from '../scene';
 
-const deltaE = differenceCiede2000();
 /** Colours nearer than this (CIEDE2000) read as one. */
 const SAME_COLOUR = 11;
-const NEIGHBOURS = 3;
 
 const hueOf = (p: PlacedPiece): string => colourwayOf(p.body.species, p.piece.colourway).hue;
 
@@ -27,7 +26,7 @@ export function colourGroups(faces: readonly PlacedPiece[]): ColourGroup[] {
   const total = faces.reduce((a, p) => a + area(p), 0) || 1;
   faces.forEach((p, i) => {
     const hue = hueOf(p);
-    const own = groups.find((g) => g.hue === hue || deltaE(g.hue, hue) < SAME_COLOUR);
+    const own = groups.find((g) => g.hue === hue || colourDifference(g.hue, hue) < SAME_COLOUR);
     const group = own ?? { hue, name: colourwayOf(p.body.species, p.piece.colourway).name, members: [], share: 0 };
     if (!own) groups.push(group);
     group.members.push(i);
@@ -43,8 +42,8 @@ interface Pair {
   weight: number;
 }
 
-const pairsOf = (faces: readonly PlacedPiece[]): Pair[] =>
-  nearestOf(faces, NEIGHBOURS).flatMap((near, i) =>
+const pairsOf = ({ faces, nearest }: Measured): Pair[] =>
+  nearest.flatMap((near, i) =>
     near.map(({ j }) => ({ i, j, weight: Math.min(faces[i]!.body.radialMm, faces[j]!.body.radialMm) })),
   );
 
@@ -52,8 +51,28 @@ const pairsOf = (faces: readonly PlacedPiece[]): Pair[] =>
 function unlikeness(faces: readonly PlacedPiece[]): (i: number, j: number) => number {
   const hues = [...new Set(faces.map(hueOf))];
   const index = faces.map((p) => hues.indexOf(hueOf(p)));
-  const table = hues.map((a) => hues.map((b) => deltaE(a, b) ** 2));
+  const table = hues.map((a) => hues.map((b) => colourDifference(a, b) ** 2));
   return (i, j) => table[index[i]!]![index[j]!]!;
+}
+
+/**
+ * Mean squared difference of all pairs, weighted by the smaller diameter. Taken from the largest head down, each is the smaller
+ * of its pairs with those before it, so that counting these by colour is enough.
+ */
+function allPairs(faces: readonly PlacedPiece[], d2: (i: number, j: number) => number): number {
+  const order = faces.map((_, i) => i).sort((i, j) => faces[j]!.body.radialMm - faces[i]!.body.radialMm);
+  const before: { of: number; count: number }[] = [];
+  let sum = 0;
+  let weight = 0;
+  order.forEach((i, rank) => {
+    const r = faces[i]!.body.radialMm;
+    for (const { of, count } of before) sum += r * count * d2(i, of);
+    weight += r * rank;
+    const own = before.find(({ of }) => hueOf(faces[of]!) === hueOf(faces[i]!));
+    if (own) own.count++;
+    else before.push({ of: i, count: 1 });
+  });
+  return weight > 0 ? sum / weight : 0;
 }
 
 /**
@@ -70,16 +89,8 @@ export function contiguity(faces: readonly PlacedPiece[], pairs: readonly Pair[]
     near += p.weight * d2(at(p.i), at(p.j));
     nearWeight += p.weight;
   }
-  let all = 0;
-  let allWeight = 0;
-  for (let i = 0; i < faces.length; i++) {
-    for (let j = i + 1; j < faces.length; j++) {
-      const weight = Math.min(faces[i]!.body.radialMm, faces[j]!.body.radialMm);
-      all += weight * d2(i, j);
-      allWeight += weight;
-    }
-  }
-  return nearWeight > 0 && all > 1e-9 ? near / nearWeight / (all / allWeight) : 1;
+  const all = allPairs(faces, d2);
+  return nearWeight > 0 && all > 1e-9 ? near / nearWeight / all : 1;
 }
 
 /** Ratios that read as one lump, and as well strewn. */
@@ -87,7 +98,7 @@ const LUMP = 0.42;
 const STREWN = 0.9;
 
 /** How far along the line a colour runs: a colour used three times or more should be met again in another part of it. */
-function strungOf(scene: Scene, faces: readonly PlacedPiece[], groups: readonly ColourGroup[]): number {
+function strungOf(scene: Measured, faces: readonly PlacedPiece[], groups: readonly ColourGroup[]): number {
   const judged = groups.filter((g) => g.members.length >= 3);
   if (judged.length === 0) return 1;
   return mean(
@@ -103,9 +114,10 @@ const widestGap = (s: readonly number[]): number =>
   s.reduce((worst, v, i) => Math.max(worst, i ? v - s[i - 1]! : v + 1 - s[s.length - 1]!), 0);
 
 /** Two heads of like size and unlike colour change places, when that leaves fewer of one colour side by side. */
-function changeColours(faces: readonly PlacedPiece[]): Remedy | null {
+function changeColours(scene: Measured): Remedy | null {
+  const { faces } = scene;
   const d2 = unlikeness(faces);
-  const pairs = pairsOf(faces);
+  const pairs = pairsOf(scene);
   const touching: Pair[][] = faces.map(() => []);
   for (const p of pairs) {
     touching[p.i]!.push(p);
@@ -164,16 +176,18 @@ function changeColours(faces: readonly PlacedPiece[]): Remedy | null {
  * and dark differ, and the flowers stand off the covering. One colour alone is a choice and not judged for proportion.
  */
 export const colour: ReadingMaker = (scene) => {
-  const faces = facesOf(scene.heads);
+  const { faces } = scene;
   const groups = colourGroups(faces);
-  const ratio = contiguity(faces, pairsOf(faces));
+  const ratio = contiguity(faces, pairsOf(scene));
   const strewn = clamp((ratio - LUMP) / (STREWN - LUMP));
   const strung = strungOf(scene, faces, groups);
   const top = groups[0]?.share ?? 0;
   const proportion = groups.length < 2 ? 1 : band(top, 0.3, 0.68, 0.25);
   const light = faces.map((p) => lch65(hueOf(p))?.l ?? 50);
   const lightness = groups.length < 2 ? 1 : clamp((Math.max(...light, 0) - Math.min(...light, 100)) / 18);
-  const contrast = mean(faces.map((p) => clamp(deltaE(hueOf(p), coveringAt(scene.cake, scene.solid, p.frame.pointMm)) / 14)));
+  const contrast = mean(
+    faces.map((p) => clamp(colourDifference(hueOf(p), coveringAt(scene.cake, scene.solid, p.frame.pointMm)) / 14)),
+  );
   const few = groups.length < 2 || faces.length < 5;
   const score = few
     ? 0.88 + 0.12 * contrast
@@ -193,7 +207,7 @@ export const colour: ReadingMaker = (scene) => {
           : proportion < 0.7
             ? `${groups[0]!.name} takes ${Math.round(top * 100)} of 100 parts.`
             : 'Colours are met again along the line, none lies in a lump.',
-    remedy: score < 0.92 && !few ? changeColours(faces) : null,
+    remedy: score < 0.92 && !few ? () => changeColours(scene) : null,
     place: null,
   };
 };

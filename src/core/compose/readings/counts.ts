@@ -67,7 +67,7 @@ export const counts: ReadingMaker = (scene) => {
       : scene.heads.length
         ? 'Odd numbers of every kind that is counted at a glance.'
         : 'Nothing is placed yet.',
-    remedy: even.length ? makeOdd(scene, even[0]!) : null,
+    remedy: even.length ? () => makeOdd(scene, even[0]!) : null,
     place: null,
   };
 };

@@ -1,79 +1,52 @@
 import type { EnvelopeCell } from '../envelope';
-import { clamp } from '../../geometry/numbers';
-import { addScaled, dot, type Vec3 } from '../../geometry/vec3';
-import { coversSight, outlineShareOf } from '../placement';
-import type { Reading, ReadingMaker, Remedy } from '../reading';
-import { viewsFrom, type Scene } from '../scene';
+import { clamp, mean } from '../../geometry/numbers';
+import type { Measured } from '../measures';
+import type { ReadingMaker, Remedy } from '../reading';
+import type { Scene } from '../scene';
+import { lookedAt } from '../sight';
 
 /** Share of the outline that should be covered: airy lines breathe, a closed ring of flowers should not. */
 const TARGET_SHARE = 0.88;
 
-/** Cells that no piece covers when looked at straight down the skin's normal, and the widest empty place. */
-export function coverAlongNormal(scene: Scene): {
-  covered: boolean[];
-  share: number;
-  hole: { cell: EnvelopeCell; acrossMm: number } | null;
-} {
-  const covered = scene.grid.cells.map((cell) => seen(scene, lifted(scene, cell), cell.frame.normal));
-  const area = scene.grid.cells.reduce((a, c) => a + c.areaMm2, 0) || 1;
-  const share = scene.grid.cells.reduce((a, c, i) => a + (covered[i] ? c.areaMm2 : 0), 0) / area;
-  return { covered, share, hole: widestHole(scene, covered) };
-}
+/** Columns to either side that may bound a hole: cells stand column by column. */
+const HOLE_COLUMNS = 10;
 
-const lifted = (scene: Scene, cell: EnvelopeCell): Vec3 =>
-  addScaled(cell.frame.pointMm, cell.frame.normal, scene.line.riseMm(cell.s) * 0.3);
-
-/** Whether any piece lies on the sight; those whose bounding ball it passes by are not looked at closely. */
-function seen(scene: Scene, point: Vec3, direction: Vec3): boolean {
-  const [ox, oy, oz] = point;
-  const [dx, dy, dz] = direction;
-  for (const p of scene.heads) {
-    const [x, y, z] = [p.centre[0] - ox, p.centre[1] - oy, p.centre[2] - oz];
-    const along = x * dx + y * dy + z * dz;
-    const reach = Math.max(p.body.radialMm, p.body.axialMm);
-    if (x * x + y * y + z * z - along * along > reach * reach) continue;
-    if (coversSight(p, point, direction, outlineShareOf(p))) return true;
-  }
-  return false;
-}
-
-/** Of each uncovered cell the distance to the nearest covered one; the largest is half the hole. */
-function widestHole(scene: Scene, covered: readonly boolean[]): { cell: EnvelopeCell; acrossMm: number } | null {
-  const { cells, rows } = scene.grid;
+/** Of each cell that nothing covers along its normal the distance to the nearest that is covered; the largest is half the hole. */
+function widestHole({ grid, line, hits }: Measured): { cell: EnvelopeCell; acrossMm: number } | null {
+  const { cells, rows } = grid;
+  const covered = hits[0]!;
   let best: { cell: EnvelopeCell; acrossMm: number } | null = null;
   for (let i = 0; i < cells.length; i++) {
     if (covered[i]) continue;
-    const half = scene.line.halfWidthMm(cells[i]!.s);
-    let nearest = (1 - Math.abs(cells[i]!.side)) * half + 6;
-    // cells stand column by column: those more than ten columns away do not bound this hole
-    const from = Math.max(0, cells[i]!.column - 10) * rows;
-    const to = Math.min(cells.length, (cells[i]!.column + 11) * rows);
-    const a = cells[i]!.frame.pointMm;
+    const cell = cells[i]!;
+    const toEdge = (1 - Math.abs(cell.side)) * line.halfWidthMm(cell.s) + 6;
+    let nearest2 = toEdge * toEdge;
+    const from = Math.max(0, cell.column - HOLE_COLUMNS) * rows;
+    const to = Math.min(cells.length, (cell.column + HOLE_COLUMNS + 1) * rows);
+    const [x, y, z] = cell.frame.pointMm;
     for (let j = from; j < to; j++) {
       if (!covered[j]) continue;
       const b = cells[j]!.frame.pointMm;
-      nearest = Math.min(nearest, Math.sqrt((a[0] - b[0]) ** 2 + (a[1] - b[1]) ** 2 + (a[2] - b[2]) ** 2));
+      const d2 = (x - b[0]) ** 2 + (y - b[1]) ** 2 + (z - b[2]) ** 2;
+      if (d2 < nearest2) nearest2 = d2;
     }
-    if (!best || nearest * 2 > best.acrossMm) best = { cell: cells[i]!, acrossMm: nearest * 2 };
+    const acrossMm = 2 * Math.sqrt(nearest2);
+    if (!best || acrossMm > best.acrossMm) best = { cell, acrossMm };
   }
   return best;
 }
 
-/** Share covered from each view, of the cells that face it; views that see too little of the line are left out. */
-function coverFromViews(scene: Scene): number[] {
-  const shares: number[] = [];
-  for (const view of viewsFrom(scene.frontRad)) {
-    let total = 0;
-    let hit = 0;
-    for (const cell of scene.grid.cells) {
-      if (dot(cell.frame.normal, view.toEye) < 0.2) continue;
-      total += cell.areaMm2;
-      if (seen(scene, lifted(scene, cell), view.toEye)) hit += cell.areaMm2;
-    }
-    const all = scene.grid.cells.reduce((a, c) => a + c.areaMm2, 0);
-    if (total > all * 0.25) shares.push(hit / total);
-  }
-  return shares;
+/** A view that sees less of the envelope than this is left out. */
+const SEES_SHARE = 0.25;
+
+/** Share covered in each look, of the cells that face the eye: along the normal, then of the views that see enough. */
+function coveredShares({ grid, looks, hits }: Measured): { alongNormal: number; views: number[] } {
+  const shares = looks.map((look, k) => {
+    let mm2 = 0;
+    for (let i = 0; i < grid.cells.length; i++) if (look.facing[i] && hits[k]![i]) mm2 += grid.cells[i]!.areaMm2;
+    return look.facingMm2 > 0 ? mm2 / look.facingMm2 : 0;
+  });
+  return { alongNormal: shares[0]!, views: shares.filter((_, k) => k > 0 && looks[k]!.facingMm2 > grid.areaMm2 * SEES_SHARE) };
 }
 
 const MOST_AT_ONCE = 3;
@@ -109,14 +82,14 @@ function fillHole(scene: Scene, hole: { cell: EnvelopeCell; acrossMm: number }):
 const outward = (scene: Scene, s: number): number => (scene.line.closed || s >= scene.line.focal ? 0 : Math.PI);
 
 /** Share of the envelope's outline covered, along the normal and from every view that sees it; the largest hole, and where. */
-export const cover: ReadingMaker = (scene): Reading => {
-  const along = coverAlongNormal(scene);
-  const views = coverFromViews(scene);
-  const meanView = views.length ? views.reduce((a, b) => a + b, 0) / views.length : along.share;
-  const worstView = views.length ? Math.min(...views) : along.share;
-  const share = 0.4 * along.share + 0.4 * meanView + 0.2 * worstView;
-  const half = Math.max(...scene.grid.cells.map((c) => scene.line.halfWidthMm(c.s)), 1);
-  const holeMm = along.hole?.acrossMm ?? 0;
+export const cover: ReadingMaker = (scene) => {
+  const { alongNormal, views } = coveredShares(scene);
+  const meanView = views.length ? mean(views) : alongNormal;
+  const worstView = views.length ? Math.min(...views) : alongNormal;
+  const share = 0.4 * alongNormal + 0.4 * meanView + 0.2 * worstView;
+  const half = scene.grid.widestHalfMm;
+  const hole = widestHole(scene);
+  const holeMm = hole?.acrossMm ?? 0;
   const score = 0.6 * clamp((share - (TARGET_SHARE - 0.4)) / 0.4) + 0.4 * clamp(1 - (holeMm - 0.5 * half) / (0.8 * half));
   const empty = scene.heads.length === 0;
   return {
@@ -124,13 +97,13 @@ export const cover: ReadingMaker = (scene): Reading => {
     score: empty ? 0 : 100 * score,
     lean: clamp((share - TARGET_SHARE) * 2.5, -1, 1),
     leanWords: ['thin', 'heavy'],
-    numbers: { coveredShare: along.share, meanViewShare: meanView, worstViewShare: worstView, largestHoleMm: holeMm },
+    numbers: { coveredShare: alongNormal, meanViewShare: meanView, worstViewShare: worstView, largestHoleMm: holeMm },
     why: empty
       ? 'Nothing is placed yet.'
       : score > 0.8
         ? `${Math.round(share * 100)} of 100 parts of the line are covered.`
         : `${Math.round(holeMm)} mm lie open; ${Math.round(share * 100)} of 100 parts are covered.`,
-    remedy: along.hole && score < 0.9 ? fillHole(scene, along.hole) : null,
-    place: along.hole && holeMm > half * 0.5 ? { pointMm: lifted(scene, along.hole.cell), acrossMm: holeMm } : null,
+    remedy: hole && score < 0.9 ? () => fillHole(scene, hole) : null,
+    place: hole && holeMm > half * 0.5 ? { pointMm: lookedAt(scene.line, [hole.cell])[0]!, acrossMm: holeMm } : null,
   };
 };

@@ -68,7 +68,7 @@ export const crowding: ReadingMaker = (scene) => {
     leanWords: ['loose', 'pressed'],
     numbers: { clashes: clashes.length, overlapMm: total, worstMm: worst.mm, intoCakeMm: cake, intoLetteringMm: lettering },
     why,
-    remedy: score < 0.95 ? pushApart(scene) : null,
+    remedy: score < 0.95 ? () => pushApart(scene) : null,
     place:
       worst.mm > 1
         ? { pointMm: mix(heads[worst.a]!.centre, heads[worst.b]!.centre, 0.5), acrossMm: Math.max(12, worst.mm * 2) }

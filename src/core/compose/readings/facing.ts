@@ -1,26 +1,20 @@
 import { clamp, mean } from '../../geometry/numbers';
-import { angleBetween, distance, length, scale, add, type Vec3 } from '../../geometry/vec3';
+import { angleBetween, length, scale, add, type Vec3 } from '../../geometry/vec3';
 import { MOST_TILT_RAD } from '../../botany/catalogue';
 import { nameOf } from '../names';
 import type { PlacedPiece } from '../placement';
+import type { Measured } from '../measures';
 import type { ReadingMaker, Remedy } from '../reading';
 
 /** Two neighbouring faces nearer than this look the same way. 0.42 rad, about 24°. */
 const SAME_WAY_RAD = 0.42;
 
-const looksOut = (p: PlacedPiece): boolean => !p.spine.length;
-
 /** For each face the angle to its nearest neighbour's, among the two nearest. */
-function neighbourAngles(faces: readonly PlacedPiece[]): { p: PlacedPiece; rad: number }[] {
-  return faces.map((p) => {
-    const near = faces
-      .filter((q) => q !== p)
-      .map((q) => ({ q, d: distance(p.centre, q.centre) }))
-      .sort((a, b) => a.d - b.d)
-      .slice(0, 2);
-    return { p, rad: near.length ? Math.min(...near.map(({ q }) => angleBetween(p.axis, q.axis))) : SAME_WAY_RAD };
+const neighbourAngles = ({ faces, nearest }: Measured): { p: PlacedPiece; rad: number }[] =>
+  faces.map((p, i) => {
+    const two = nearest[i]!.slice(0, 2);
+    return { p, rad: two.length ? Math.min(...two.map(({ j }) => angleBetween(p.axis, faces[j]!.axis))) : SAME_WAY_RAD };
   });
-}
 
 /** Fans the faces that agree with a neighbour away from the focal point and from the middle of the line. */
 function fanOut(same: readonly { p: PlacedPiece }[], focalAt: number): Remedy | null {
@@ -40,10 +34,10 @@ function fanOut(same: readonly { p: PlacedPiece }[], focalAt: number): Remedy | 
 
 /** Never all facing one way: each head looks a little elsewhere, and none is seen from behind (trade.md C2). */
 export const facing: ReadingMaker = (scene) => {
-  const faces = scene.heads.filter(looksOut);
+  const faces = scene.faces;
   const sum = faces.reduce<Vec3>((a, p) => add(a, p.axis), [0, 0, 0]);
   const together = faces.length ? length(scale(sum, 1 / faces.length)) : 1;
-  const angles = neighbourAngles(faces);
+  const angles = neighbourAngles(scene);
   const apart = mean(angles.map((a) => clamp(a.rad / SAME_WAY_RAD)));
   const shown = mean(faces.map((p) => clamp((1.35 - angleBetween(p.axis, p.frame.normal)) / 0.35)));
   const score = faces.length < 2 ? 1 : 0.3 * clamp((1 - together) / 0.1) + 0.45 * clamp(apart / 0.72) + 0.25 * shown;
@@ -58,7 +52,7 @@ export const facing: ReadingMaker = (scene) => {
       same.length > 0 && score < 0.9
         ? `${same.length} look the way a neighbour looks, ${nameOf(same[0]!.p).toLowerCase()} for one.`
         : 'Each head looks a little elsewhere.',
-    remedy: score < 0.9 ? fanOut(same, scene.line.focal) : null,
+    remedy: score < 0.9 ? () => fanOut(same, scene.line.focal) : null,
     place: null,
   };
 };

@@ -3,7 +3,7 @@ import { defaultLine, newArrangement } from '../../plan/newProject';
 import type { LineForm, Piece } from '../arrangement';
 import { readBalance, type Reading, type ReadingId } from '../reading';
 import { buildScene } from '../scene';
-import { exposedRoots } from './hidden';
+import { Measures } from '../measures';
 
 const CAKE = cakeOf([220, 110]);
 
@@ -61,9 +61,9 @@ describe('flow, leaf by leaf', () => {
 
 describe('wire, root by root', () => {
   test('a lone leaf shows its root, one whose root lies under a flower does not', () => {
-    const [bare] = exposedRoots(sceneOf([leaf('l', 0.5, 0)]));
+    const [bare] = new Measures(sceneOf([leaf('l', 0.5, 0)])).rootsSeen();
     expect(bare).toBeGreaterThan(0.5);
-    const [, tucked] = exposedRoots(sceneOf([piece('r', { sizeMm: 48, tiltRad: 0 }), leaf('l', 0.5, 0)]));
+    const [, tucked] = new Measures(sceneOf([piece('r', { sizeMm: 48, tiltRad: 0 }), leaf('l', 0.5, 0)])).rootsSeen();
     expect(tucked!).toBeLessThan(bare!);
   });
 

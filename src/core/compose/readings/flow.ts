@@ -1,15 +1,13 @@
 import { clamp, mean } from '../../geometry/numbers';
 import { dot } from '../../geometry/vec3';
 import { nameOf } from '../names';
-import { overlapMm, type PlacedPiece } from '../placement';
+import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
 import type { Scene } from '../scene';
 
 /** Leaves at least this much with the line flow; from the project's own study. */
 const FLOWS = { none: 0.1, open: 0.72, round: 0.5 } as const;
 const TIP_FROM = 0.72;
-/** A piece whose nearest neighbour is farther than this stands alone, mm. */
-const ALONE_MM = 8;
 
 /** The way leaves point here: outward to the nearer tip, round a ring with the rest, out from the middle of a disc. */
 function flowOf(scene: Scene, p: PlacedPiece): number {
@@ -66,9 +64,8 @@ export const flow: ReadingMaker = (scene) => {
     const over = Math.abs(p.sideMm) - line.halfWidthMm(p.piece.s) - p.body.radialMm * 0.3;
     return a + Math.max(0, over);
   }, 0);
-  const alone = heads.filter(
-    (p, i) => !p.spine.length && heads.length > 1 && !heads.some((q, j) => j !== i && overlapMm(p, q) > -ALONE_MM),
-  );
+  const accompanied = new Set(scene.pairs.flatMap(({ a, b }) => [a, b]));
+  const alone = heads.filter((p, i) => !p.spine.length && heads.length > 1 && !accompanied.has(i));
   const n = Math.max(1, heads.length);
   const full = line.shape === 'open' ? FLOWS.open : FLOWS.round;
   const flowing = leaves.length ? clamp((with_ - FLOWS.none) / (full - FLOWS.none)) : 0.7;
@@ -92,7 +89,7 @@ export const flow: ReadingMaker = (scene) => {
             : tips < 1
               ? 'A tip ends in a flower instead of a leaf or a bud.'
               : 'Leaves run with the line and carry its tips.',
-    remedy: against.length > 0 && flowing < 0.9 ? turnLeaves(scene, against) : null,
+    remedy: against.length > 0 && flowing < 0.9 ? () => turnLeaves(scene, against) : null,
     place: null,
   };
 };

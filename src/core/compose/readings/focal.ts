@@ -40,7 +40,7 @@ export const focal: ReadingMaker = (scene) => {
           : odd
             ? `${focals.length} large, together: the eye comes to rest.`
             : 'An even number of large flowers pairs off.',
-    remedy: !line.closed && near < 0.75 ? gather(scene, leading) : null,
+    remedy: !line.closed && near < 0.75 ? () => gather(scene, leading) : null,
     place: null,
   };
 };

@@ -59,7 +59,7 @@ export const grading: ReadingMaker = (scene) => {
       worst && fall * ceiling < 0.8
         ? `${worst.p.body.species.name} of ${Math.round(worst.p.body.radialMm * 2)} mm sits too near a tip.`
         : 'Sizes fall from the focal point to the tips.',
-    remedy: worst && fall * 0.62 + ceiling * 0.38 < 0.9 ? changePlaces(flowers, x, worst.p, largest) : null,
+    remedy: worst && fall * 0.62 + ceiling * 0.38 < 0.9 ? () => changePlaces(flowers, x, worst.p, largest) : null,
     place: worst ? { pointMm: worst.p.centre, acrossMm: worst.p.body.radialMm * 2 } : null,
   };
 };

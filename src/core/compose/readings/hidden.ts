@@ -1,46 +1,13 @@
 import { clamp } from '../../geometry/numbers';
-import { addScaled, distance, dot, scale, type Vec3 } from '../../geometry/vec3';
+import { distance, dot, scale } from '../../geometry/vec3';
+import { rootOf } from '../measures';
 import { nameOf } from '../names';
-import { coversSight, outlineShareOf, type PlacedPiece } from '../placement';
+import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
-import { viewsFrom, type Scene } from '../scene';
+import type { Scene } from '../scene';
 
-/** A leaf's root is looked for this far behind its base, or the leaf would hide itself. */
-const ROOT_BEHIND_MM = 4;
 /** Exposed roots up to the first share do not show; at the second the whole looks bare. From the project's own study. */
 const EXPOSED = [0.05, 0.6] as const;
-
-/** Where the stem begins: what should not be seen. */
-const rootOf = (p: PlacedPiece): Vec3 =>
-  p.spine.length ? addScaled(p.base, p.axis, -ROOT_BEHIND_MM) : addScaled(p.centre, p.axis, -p.body.axialMm * 0.95);
-
-/** Share of the views from which each root is seen, among those that the cake itself does not hide. */
-export function exposedRoots(scene: Scene): number[] {
-  const views = viewsFrom(scene.frontRad);
-  return scene.heads.map((p) => {
-    const root = rootOf(p);
-    let seen = 0;
-    let open = 0;
-    for (const { toEye } of views) {
-      if (dot(p.frame.normal, toEye) < FACES_EYE || behindCake(scene, root, toEye)) continue;
-      open++;
-      // the head itself hides its own back from where one looks into its face
-      const own = !p.spine.length && dot(p.axis, toEye) > 0.05;
-      if (!own && !scene.heads.some((q) => q !== p && inFront(q, root, toEye))) seen++;
-    }
-    return open ? seen / open : 0;
-  });
-}
-
-const inFront = (q: PlacedPiece, root: Vec3, toEye: Vec3): boolean =>
-  dot([q.centre[0] - root[0], q.centre[1] - root[1], q.centre[2] - root[2]], toEye) > 0 &&
-  coversSight(q, root, toEye, outlineShareOf(q));
-
-/** A place that is turned farther away than this (cosine) is not looked at: one walks round to it. */
-const FACES_EYE = 0.2;
-const SIGHT_STEPS_MM = [6, 14, 28, 50, 90] as const;
-const behindCake = (scene: Scene, root: Vec3, toEye: Vec3): boolean =>
-  SIGHT_STEPS_MM.some((mm) => scene.solid.signedDistanceMm(addScaled(root, toEye, mm)) < -1);
 
 /** Sprigs whose foot is seen are drawn back until it lies under the nearest head; failing that, bare heads get a leaf. */
 function hideRoots(scene: Scene, bare: readonly PlacedPiece[]): Remedy | null {
@@ -84,7 +51,7 @@ function coverRoots(scene: Scene, bare: readonly PlacedPiece[]): Remedy | null {
 /** No wire, tape or bare stem is seen from the four sides and above. What is glued has none. */
 export const hidden: ReadingMaker = (scene) => {
   const { heads, line } = scene;
-  const roots = line.plate ? heads.map(() => 0) : exposedRoots(scene);
+  const roots = line.plate ? heads.map(() => 0) : scene.rootsSeen();
   const share = heads.length ? roots.reduce((a, b) => a + b, 0) / heads.length : 0;
   const score = clamp(1 - (share - EXPOSED[0]) / (EXPOSED[1] - EXPOSED[0]));
   const bare = heads
@@ -106,10 +73,11 @@ export const hidden: ReadingMaker = (scene) => {
           : 'No wire or tape is seen from the four sides and above.',
     remedy:
       score < 0.9
-        ? hideRoots(
-            scene,
-            bare.map((b) => b.p),
-          )
+        ? () =>
+            hideRoots(
+              scene,
+              bare.map((b) => b.p),
+            )
         : null,
     place: score < 0.8 && bare[0] ? { pointMm: rootOf(bare[0].p), acrossMm: 14 } : null,
   };

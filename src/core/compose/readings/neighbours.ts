@@ -1,15 +1,26 @@
 import { distance } from '../../geometry/vec3';
 import type { PlacedPiece } from '../placement';
 
-/** For each head its nearest others, nearest first, with the distance between their middles, mm. */
-export function nearestOf(heads: readonly PlacedPiece[], count: number): { j: number; mm: number }[][] {
-  return heads.map((p, i) =>
-    heads
-      .map((q, j) => ({ j, mm: distance(p.centre, q.centre) }))
-      .filter(({ j }) => j !== i)
-      .sort((a, b) => a.mm - b.mm || a.j - b.j)
-      .slice(0, count),
-  );
+export interface Neighbour {
+  j: number;
+  /** between the middles */
+  mm: number;
+}
+
+/** The `count` others that are nearest to head `i`, nearest first; of two as near the one that comes first. */
+export function nearestTo(heads: readonly PlacedPiece[], i: number, count: number): Neighbour[] {
+  const near: Neighbour[] = [];
+  const at = heads[i]!.centre;
+  for (let j = 0; j < heads.length; j++) {
+    if (j === i) continue;
+    const mm = distance(at, heads[j]!.centre);
+    if (near.length === count && mm >= near[count - 1]!.mm) continue;
+    if (near.length === count) near.pop();
+    let k = near.length;
+    while (k > 0 && near[k - 1]!.mm > mm) k--;
+    near.splice(k, 0, { j, mm });
+  }
+  return near;
 }
 
 /** What shows a face: everything but sprigs. */

@@ -3,8 +3,7 @@ import type { Piece } from '../arrangement';
 import { nameOf } from '../names';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
-import type { Scene } from '../scene';
-import { facesOf, nearestOf } from './neighbours';
+import type { Measured } from '../measures';
 
 /** Gaps as even as this (coefficient of variation) read as rhythm; from the project's own study. */
 const EVEN_CV = 0.16;
@@ -13,12 +12,10 @@ const UNEVEN_CV = 0.5;
 const TOUCHING = [0.86, 1.12] as const;
 
 /** Nearest distance of each head over the sum of both radii. */
-function gapsOf(scene: Scene): { i: number; j: number; ratio: number; mm: number }[] {
-  const faces = facesOf(scene.heads);
-  return nearestOf(faces, 1).flatMap(([near], i) =>
+const gapsOf = ({ faces, nearest }: Measured): { i: number; j: number; ratio: number; mm: number }[] =>
+  nearest.flatMap(([near], i) =>
     near ? [{ i, j: near.j, mm: near.mm, ratio: near.mm / (faces[i]!.body.radialMm + faces[near.j]!.body.radialMm) }] : [],
   );
-}
 
 const SPACING_ROUNDS = 40;
 /** Farther than this from where it stood a head is not moved, mm. */
@@ -61,9 +58,7 @@ function move(now: { x: number; y: number }[], spots: readonly Spot[], i: number
 }
 
 /** Heads are spaced along and across the line as evenly as their sizes ask. */
-function space(scene: Scene): Remedy | null {
-  const { line } = scene;
-  const faces = facesOf(scene.heads);
+function space({ line, faces }: Measured): Remedy | null {
   const half = (p: PlacedPiece) => line.halfWidthMm(p.piece.s);
   const spots = faces.map((p) => ({
     x: p.piece.s * line.lengthMm,
@@ -97,7 +92,7 @@ export const rhythm: ReadingMaker = (scene) => {
       ? 1
       : 0.7 * clamp(1 - (cv - EVEN_CV) / (UNEVEN_CV - EVEN_CV)) + 0.3 * band(average, TOUCHING[0], TOUCHING[1], 0.4);
   const widest = gaps.reduce((a, g) => (g.ratio > (a?.ratio ?? 0) ? g : a), null as (typeof gaps)[number] | null);
-  const lone = widest ? facesOf(scene.heads)[widest.i]! : null;
+  const lone = widest ? scene.faces[widest.i]! : null;
   return {
     id: 'rhythm',
     score: 100 * score,
@@ -110,7 +105,7 @@ export const rhythm: ReadingMaker = (scene) => {
           ? 'Heads huddle: some lie half under their neighbours, others stand free.'
           : `${nameOf(lone)} stands ${Math.round(widest.mm)} mm from its nearest neighbour; the others keep closer.`
         : 'Neighbours keep like distances.',
-    remedy: score < 0.9 ? space(scene) : null,
+    remedy: score < 0.9 ? () => space(scene) : null,
     place: score < 0.8 && lone && widest && average >= TOUCHING[0] ? { pointMm: lone.centre, acrossMm: widest.mm } : null,
   };
 };

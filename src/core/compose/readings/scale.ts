@@ -1,7 +1,6 @@
 import { band, clamp, mean } from '../../geometry/numbers';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
-import { facesOf } from './neighbours';
 
 /** The largest head over the tier it stands on; a head of a third reads well. From the project's own study. */
 const OF_TIER = [0.12, 0.42] as const;
@@ -27,8 +26,7 @@ function takeSize(worst: PlacedPiece, others: readonly PlacedPiece[], mostMm: nu
 
 /** Sizes suit the tier, the line and each other. */
 export const scale: ReadingMaker = (scene) => {
-  const { line, heads, solid } = scene;
-  const faces = facesOf(heads);
+  const { grid, faces, solid } = scene;
   const sorted = [...faces].sort((a, b) => acrossMm(b) - acrossMm(a) || a.piece.id.localeCompare(b.piece.id));
   const worst = sorted[0];
   const tier = worst
@@ -37,9 +35,7 @@ export const scale: ReadingMaker = (scene) => {
   const ofTier = worst && tier ? acrossMm(worst) / (2 * tier.outline.nearMm || tier.tier.diameterMm) : 0;
   const peers = worst ? sorted.slice(1).filter((p) => p.body.role === worst.body.role) : [];
   const ofRole = worst && peers.length ? acrossMm(worst) / mean(peers.map(acrossMm)) : 1;
-  let widest = 1;
-  for (let i = 0; i <= 20; i++) widest = Math.max(widest, line.halfWidthMm(i / 20));
-  const ofWidth = worst ? acrossMm(worst) / (2 * widest) : 0;
+  const ofWidth = worst ? acrossMm(worst) / (2 * grid.widestHalfMm) : 0;
   const fits = band(ofTier, OF_TIER[0], OF_TIER[1], 0.16);
   const among = 1 - clamp((ofRole - OF_ROLE) / 0.3);
   const score = 0.4 * fits + 0.4 * among + 0.2 * band(ofWidth, OF_WIDTH[0], OF_WIDTH[1], 0.3);
@@ -60,7 +56,9 @@ export const scale: ReadingMaker = (scene) => {
             : `${name} is small for a tier of ${tier!.tier.diameterMm} mm.`
           : 'Sizes suit the cake and each other.',
     remedy:
-      worst && score < 0.9 ? takeSize(worst, peers, ((OF_TIER[0] + OF_TIER[1]) / 2) * (tier?.tier.diameterMm ?? 200)) : null,
+      worst && score < 0.9
+        ? () => takeSize(worst, peers, ((OF_TIER[0] + OF_TIER[1]) / 2) * (tier?.tier.diameterMm ?? 200))
+        : null,
     place: worst && score < 0.8 ? { pointMm: worst.centre, acrossMm: acrossMm(worst) } : null,
   };
 };

@@ -1,6 +1,6 @@
 import { clamp } from '../../geometry/numbers';
 import type { Piece } from '../arrangement';
-import type { Reading, ReadingMaker, Remedy } from '../reading';
+import type { DraftReading, ReadingMaker, Remedy } from '../reading';
 import type { Scene } from '../scene';
 
 /** Small pieces of the heavy side go over to the other, the weightiest first, until the line is level across. */
@@ -22,7 +22,7 @@ function moveAcross(scene: Scene): Remedy | null {
 }
 
 /** The centre of visual weight lies on the line's axis, where its envelope's own centre is. */
-export const weight: ReadingMaker = (scene): Reading => {
+export const weight: ReadingMaker = (scene): DraftReading => {
   const { line, heads, weights, grid } = scene;
   const total = weights.reduce((a, b) => a + b, 0);
   if (total <= 0) {
@@ -38,27 +38,25 @@ export const weight: ReadingMaker = (scene): Reading => {
     };
   }
   const centre = [0, 1, 2].map((k) => heads.reduce((a, p, i) => a + p.frame.pointMm[k]! * weights[i]!, 0) / total);
-  const area = grid.cells.reduce((a, c) => a + c.areaMm2, 0) || 1;
-  const ideal = [0, 1, 2].map((k) => grid.cells.reduce((a, c) => a + c.frame.pointMm[k]! * c.areaMm2, 0) / area);
   const side = heads.reduce((a, p, i) => a + p.piece.side * weights[i]!, 0) / total;
   const round = line.closed || line.shape === 'disc';
   const meanS = heads.reduce((a, p, i) => a + p.piece.s * weights[i]!, 0) / total;
-  const idealS = grid.cells.reduce((a, c) => a + c.s * c.areaMm2, 0) / area;
-  const off = Math.hypot(centre[0]! - ideal[0]!, centre[1]! - ideal[1]!, centre[2]! - ideal[2]!);
+  const off = Math.hypot(centre[0]! - grid.centreMm[0], centre[1]! - grid.centreMm[1], centre[2]! - grid.centreMm[2]);
   const reach = line.lengthMm / (line.closed ? Math.PI * 2 : 2);
   const score = round
     ? Math.exp(-0.7 * (off / (0.2 * reach)) ** 2)
-    : 0.65 * Math.exp(-((Math.max(0, Math.abs(meanS - idealS) - 0.04) / 0.1) ** 2)) +
+    : 0.65 * Math.exp(-((Math.max(0, Math.abs(meanS - grid.centreS) - 0.04) / 0.1) ** 2)) +
       0.35 * Math.exp(-((Math.max(0, Math.abs(side) - 0.08) / 0.35) ** 2));
   // to the right as one stands before the front
-  const right = -Math.sin(scene.frontRad) * (centre[0]! - ideal[0]!) + Math.cos(scene.frontRad) * (centre[1]! - ideal[1]!);
+  const right =
+    -Math.sin(scene.frontRad) * (centre[0]! - grid.centreMm[0]) + Math.cos(scene.frontRad) * (centre[1]! - grid.centreMm[1]);
   const lean = clamp(right / Math.max(10, reach * 0.25), -1, 1);
   return {
     id: 'weight',
     score: 100 * score,
     lean,
     leanWords: ['left', 'right'],
-    numbers: { offCentreMm: off, acrossShare: side, alongShare: meanS - idealS },
+    numbers: { offCentreMm: off, acrossShare: side, alongShare: meanS - grid.centreS },
     why:
       score > 0.8
         ? 'Dark and large are spread evenly about the line.'
@@ -66,8 +64,8 @@ export const weight: ReadingMaker = (scene): Reading => {
           ? `The weight lies ${Math.round(off)} mm off the middle.`
           : Math.abs(side) > 0.2
             ? `The weight lies to one side of the line.`
-            : `The weight lies toward one end, by ${Math.round(Math.abs(meanS - idealS) * line.lengthMm)} mm.`,
-    remedy: score < 0.9 && !round && Math.abs(side) > 0.08 ? moveAcross(scene) : null,
+            : `The weight lies toward one end, by ${Math.round(Math.abs(meanS - grid.centreS) * line.lengthMm)} mm.`,
+    remedy: score < 0.9 && !round && Math.abs(side) > 0.08 ? () => moveAcross(scene) : null,
     place: null,
   };
 };

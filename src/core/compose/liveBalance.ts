@@ -1,0 +1,25 @@
+import type { Cake } from '../cake/cake';
+import type { Arrangement } from './arrangement';
+import { Measures } from './measures';
+import { readMeasured, type Reading } from './reading';
+import { buildScene } from './scene';
+
+/** Whether it can be built is for the plan to say. */
+const NOT_ASKED = { stops: 0, looks: 0, first: null };
+
+/** The balance of the arrangement in hand: follows its pieces, and measures afresh when cake, line or number change. */
+export class LiveBalance {
+  private of = '';
+  private measures: Measures | null = null;
+
+  /** Empty when the line cannot be drawn. Finding remedies costs more than reading: they may be left out. */
+  read(cake: Cake, arrangement: Arrangement, remedies: boolean): Reading[] {
+    const of = JSON.stringify([cake, arrangement.line]);
+    if (of !== this.of || !this.measures?.follow(arrangement)) {
+      const scene = buildScene(cake, arrangement);
+      this.of = of;
+      this.measures = scene && new Measures(scene);
+    }
+    return this.measures ? readMeasured(this.measures, NOT_ASKED, remedies) : [];
+  }
+}

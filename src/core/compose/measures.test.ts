@@ -1,0 +1,90 @@
+import { seededRandom } from '../geometry/random';
+import { FORMS, cakeOf, proposalFor } from '../testing/samples';
+import type { Arrangement, Piece } from './arrangement';
+import type { Cake } from '../cake/cake';
+import { LiveBalance } from './liveBalance';
+import { Measures } from './measures';
+import { readBalance, readMeasured, type Reading } from './reading';
+import { buildScene } from './scene';
+
+const CAKE = cakeOf([230, 110], [150, 90]);
+const CLEAN = { stops: 0, looks: 0, first: null };
+
+/** Lists and texts are equal, figures to within what adding in another order may do. */
+function expectAlike(live: readonly Reading[], fresh: readonly Reading[]): void {
+  live.forEach((r, i) => {
+    const f = fresh[i]!;
+    expect(r.score).toBeCloseTo(f.score, 7);
+    expect(r.lean).toBeCloseTo(f.lean, 7);
+    for (const [name, value] of Object.entries(f.numbers)) expect(r.numbers[name]).toBeCloseTo(value, 7);
+    expect({ id: r.id, why: r.why, remedy: r.remedy?.label, at: r.place !== null }).toEqual({
+      id: f.id,
+      why: f.why,
+      remedy: f.remedy?.label,
+      at: f.place !== null,
+    });
+  });
+}
+
+/** A piece slid, lifted, turned, lifted off the line altogether, or exchanged for another size. */
+function disturbed(piece: Piece, random: () => number): Piece {
+  const kind = random();
+  if (kind < 0.5) return { ...piece, s: random(), side: (random() - 0.5) * 2.4 };
+  if (kind < 0.7) return { ...piece, tiltRad: random(), headingRad: random() * 6 };
+  if (kind < 0.85) return { ...piece, lift: random() * 1.4, rollRad: random() };
+  return { ...piece, sizeMm: piece.sizeMm * (0.6 + random()) };
+}
+
+describe.each(FORMS.map((form, i) => [form, 40 + i] as const))('%s, seed %i', (form, seed) => {
+  test('kept up to date through forty changes, the balance is what is read afresh', () => {
+    const random = seededRandom(seed);
+    let { arrangement } = proposalFor(form, CAKE, seed, 0.05);
+    const measures = new Measures(buildScene(CAKE, arrangement)!);
+    for (let turn = 0; turn < 40; turn++) {
+      const many = random() < 0.2 ? 2 : 1;
+      const chosen = Array.from({ length: many }, () => Math.floor(random() * arrangement.pieces.length));
+      const pieces = arrangement.pieces.map((p, i) => (chosen.includes(i) ? disturbed(p, random) : p));
+      arrangement = { ...arrangement, pieces };
+      expect(measures.follow(arrangement)).toBe(true);
+      if (turn % 8 === 7) expectAlike(readMeasured(measures, CLEAN), readBalance(buildScene(CAKE, arrangement)!, CLEAN));
+    }
+    // and back to where they stood, so that nothing is left behind in any count
+    expect(measures.hits).toEqual(new Measures(buildScene(CAKE, arrangement)!).hits);
+  });
+});
+
+test('it says so when it cannot follow: a piece more, a piece less, another order, a sprig for a flower, too many moved', () => {
+  const { arrangement } = proposalFor('crescent', CAKE, 4, 0.05);
+  const { pieces } = arrangement;
+  const follow = (changed: readonly Piece[]) =>
+    new Measures(buildScene(CAKE, arrangement)!).follow({ ...arrangement, pieces: [...changed] } satisfies Arrangement);
+  expect(follow(pieces)).toBe(true);
+  expect(follow(pieces.slice(1))).toBe(false);
+  expect(follow([...pieces, { ...pieces[0]!, id: 'new' }])).toBe(false);
+  expect(follow([...pieces].reverse())).toBe(false);
+  const leaf = pieces.find((p) => p.stage === 'grown')!;
+  expect(follow(pieces.map((p, i) => (i === 0 ? { ...leaf, id: p.id } : p)))).toBe(false);
+  expect(follow(pieces.map((p) => ({ ...p, s: p.s * 0.9 })))).toBe(false);
+});
+
+test('without remedies everything else is the same', () => {
+  const scene = buildScene(CAKE, proposalFor('cascade', CAKE, 6, 0.05).arrangement)!;
+  const all = readBalance(scene, CLEAN);
+  expect(readMeasured(new Measures(scene), CLEAN, false)).toEqual(all.map((r) => ({ ...r, remedy: null })));
+});
+
+test('the balance in hand follows moves, and starts afresh when the cake, the line or the number of pieces changes', () => {
+  const live = new LiveBalance();
+  const { arrangement } = proposalFor('crescent', CAKE, 9, 0.05);
+  const fresh = (cake: Cake, a: Arrangement) => readBalance(buildScene(cake, a)!, CLEAN);
+  const states: [Cake, Arrangement][] = [
+    [CAKE, arrangement],
+    [CAKE, { ...arrangement, pieces: arrangement.pieces.map((p, i) => (i === 2 ? { ...p, side: 1.2 } : p)) }],
+    [CAKE, { ...arrangement, pieces: arrangement.pieces.slice(2) }],
+    [CAKE, { ...arrangement, line: { ...arrangement.line, widthMm: 60 } }],
+    [cakeOf([260, 110]), arrangement],
+  ];
+  for (const [cake, state] of states) expectAlike(live.read(cake, state, true), fresh(cake, state));
+  expect(live.read({ ...CAKE, tiers: [] }, arrangement, true)).toEqual([]);
+  expectAlike(live.read(CAKE, arrangement, true), fresh(CAKE, arrangement));
+});

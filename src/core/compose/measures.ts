@@ -1,0 +1,211 @@
+import { addScaled, dot, type Vec3 } from '../geometry/vec3';
+import type { CakeSolid } from '../cake/solid';
+import type { Arrangement, Piece } from './arrangement';
+import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, placePiece, reachMm, type PlacedPiece } from './placement';
+import { facesOf, nearestTo, type Neighbour } from './readings/neighbours';
+import { clashesOf, coveringAt, nearPair, viewsFrom, visualWeight, type NearPair, type Scene } from './scene';
+import { FACES_EYE, looksAt, type Look } from './sight';
+
+/** The most neighbours that a reading asks for. */
+const NEIGHBOURS = 3;
+/** A leaf's root is looked for this far behind its base, or the leaf would hide itself. */
+const ROOT_BEHIND_MM = 4;
+const SIGHT_STEPS_MM = [6, 14, 28, 50, 90] as const;
+
+/** Where the stem begins: what should not be seen. */
+export const rootOf = (p: PlacedPiece): Vec3 =>
+  p.spine.length ? addScaled(p.base, p.axis, -ROOT_BEHIND_MM) : addScaled(p.centre, p.axis, -p.body.axialMm * 0.95);
+
+/** Where what grows stands between a root and the eye. */
+function hides(q: PlacedPiece, root: Vec3, toEye: Vec3): boolean {
+  const [x, y, z] = [q.centre[0] - root[0], q.centre[1] - root[1], q.centre[2] - root[2]];
+  const before = x * toEye[0] + y * toEye[1] + z * toEye[2];
+  if (before <= 0) return false;
+  const reach = reachMm(q);
+  return x * x + y * y + z * z - before * before <= reach * reach && coversSight(q, root, toEye, outlineShareOf(q));
+}
+
+const behindCake = (solid: CakeSolid, root: Vec3, toEye: Vec3): boolean =>
+  SIGHT_STEPS_MM.some((mm) => solid.signedDistanceMm(addScaled(root, toEye, mm)) < -1);
+
+/** What the readings look at beside the scene. */
+export interface Measured extends Scene {
+  /** heads that show a face, and of each its three nearest others among them */
+  faces: readonly PlacedPiece[];
+  nearest: readonly (readonly Neighbour[])[];
+  /** how the envelope is looked at, the skin's normal first, and by how many pieces each cell is covered in each look */
+  looks: readonly Look[];
+  hits: readonly Int16Array[];
+  /** of each piece the share of views from which its root is seen, among those that neither cake nor lie hides */
+  rootsSeen(): number[];
+}
+
+/**
+ * Everything that the readings look at, measured once for a scene and then kept up to date piece by piece: a piece that is moved
+ * is taken out of every count and put in at its new place, so that reading while dragging costs little. `measures.test.ts` holds
+ * what is kept against what is measured afresh.
+ */
+export class Measures implements Measured {
+  readonly cake;
+  readonly solid;
+  readonly line;
+  readonly frontRad;
+  readonly grid;
+  readonly heads: PlacedPiece[];
+  readonly weights: number[];
+  readonly intoCake: number[];
+  readonly intoLettering: number[];
+  arrangement: Arrangement;
+  pairs: readonly NearPair[];
+  clashes: readonly NearPair[];
+  readonly faces: PlacedPiece[];
+  readonly nearest: Neighbour[][];
+  readonly looks: readonly Look[];
+  readonly hits: Int16Array[];
+  /** per piece and look, the cells covered */
+  private readonly covered: Int32Array[][];
+  /** place of each piece among the faces, −1 for sprigs */
+  private readonly faceAt: number[];
+  private readonly views: readonly Vec3[];
+  private readonly roots: Vec3[];
+  /** per piece and view: is its root looked at, and how many others hide it */
+  private readonly rootOpen: Uint8Array;
+  private readonly rootHidden: Int16Array;
+
+  constructor(scene: Scene) {
+    ({ cake: this.cake, solid: this.solid, line: this.line, frontRad: this.frontRad, grid: this.grid } = scene);
+    ({ arrangement: this.arrangement, pairs: this.pairs, clashes: this.clashes } = scene);
+    this.heads = [...scene.heads];
+    this.weights = [...scene.weights];
+    this.intoCake = [...scene.intoCake];
+    this.intoLettering = [...scene.intoLettering];
+    this.faces = facesOf(this.heads);
+    this.faceAt = this.heads.map((p) => (p.spine.length ? -1 : this.faces.indexOf(p)));
+    this.nearest = this.faces.map((_, i) => nearestTo(this.faces, i, NEIGHBOURS));
+    this.looks = looksAt(this.line, this.grid, this.frontRad);
+    this.hits = this.looks.map(() => new Int16Array(this.grid.cells.length));
+    this.covered = this.heads.map((p) => this.looks.map((look) => look.cellsCoveredBy(p)));
+    this.covered.forEach((own) => this.count(own, 1));
+    this.views = viewsFrom(this.frontRad).map((v) => v.toEye);
+    this.roots = this.heads.map(rootOf);
+    this.rootOpen = new Uint8Array(this.heads.length * this.views.length);
+    this.rootHidden = new Int16Array(this.rootOpen.length);
+    this.heads.forEach((_, i) => this.lookAtRoot(i));
+  }
+
+  rootsSeen(): number[] {
+    const n = this.views.length;
+    return this.heads.map((p, i) => {
+      let open = 0;
+      let seen = 0;
+      for (let v = 0; v < n; v++) {
+        if (!this.rootOpen[i * n + v]) continue;
+        open++;
+        // the head itself hides its own back from where one looks into its face
+        const own = !p.spine.length && dot(p.axis, this.views[v]!) > 0.05;
+        if (!own && !this.rootHidden[i * n + v]) seen++;
+      }
+      return open ? seen / open : 0;
+    });
+  }
+
+  /** Takes over another state of the same arrangement. False when more than places and sizes differ: then measure afresh. */
+  follow(arrangement: Arrangement): boolean {
+    const { pieces } = arrangement;
+    if (pieces.length !== this.heads.length) return false;
+    const moved: number[] = [];
+    for (let i = 0; i < pieces.length; i++) {
+      const [was, is] = [this.heads[i]!.piece, pieces[i]!];
+      if (was.id !== is.id) return false;
+      if (!samePiece(was, is)) moved.push(i);
+    }
+    if (moved.length > Math.max(2, pieces.length / 4)) return false;
+    const placed = moved.map((i) => placePiece(pieces[i]!, this.line));
+    if (placed.some((p, k) => p.spine.length > 0 !== this.heads[moved[k]!]!.spine.length > 0)) return false;
+    moved.forEach((i, k) => this.move(i, placed[k]!));
+    this.arrangement = arrangement;
+    return true;
+  }
+
+  private move(i: number, p: PlacedPiece): void {
+    const was = this.heads[i]!;
+    this.heads[i] = p;
+    this.weights[i] = visualWeight(p, coveringAt(this.cake, this.solid, p.frame.pointMm));
+    this.intoCake[i] = intoCakeMm(p, this.solid);
+    this.intoLettering[i] = intoLetteringMm(p, this.line.plate);
+    this.pairAgain(i);
+    this.neighboursAgain(i);
+    this.count(this.covered[i]!, -1);
+    this.covered[i] = this.looks.map((look) => look.cellsCoveredBy(p));
+    this.count(this.covered[i], 1);
+    this.roots[i] = rootOf(p);
+    this.hideRoots(i, was, -1);
+    this.hideRoots(i, p, 1);
+    this.lookAtRoot(i);
+  }
+
+  private count(covered: readonly Int32Array[], by: 1 | -1): void {
+    covered.forEach((cells, look) => {
+      const hits = this.hits[look]!;
+      for (let k = 0; k < cells.length; k++) hits[cells[k]!]! += by;
+    });
+  }
+
+  private pairAgain(i: number): void {
+    const own: NearPair[] = [];
+    for (let j = 0; j < this.heads.length; j++) {
+      const pair = j === i ? null : nearPair(this.heads, Math.min(i, j), Math.max(i, j));
+      if (pair) own.push(pair);
+    }
+    this.pairs = [...this.pairs.filter((p) => p.a !== i && p.b !== i), ...own].sort((p, q) => p.a - q.a || p.b - q.b);
+    this.clashes = clashesOf(this.pairs);
+  }
+
+  private neighboursAgain(i: number): void {
+    const at = this.faceAt[i]!;
+    if (at < 0) return;
+    const { centre } = (this.faces[at] = this.heads[i]!);
+    for (let f = 0; f < this.faces.length; f++) {
+      const own = this.nearest[f]!;
+      const last = own[NEIGHBOURS - 1]?.mm ?? Infinity;
+      const q = this.faces[f]!.centre;
+      const nearer = (q[0] - centre[0]) ** 2 + (q[1] - centre[1]) ** 2 + (q[2] - centre[2]) ** 2 <= last * last;
+      if (f === at || nearer || own.some((n) => n.j === at)) this.nearest[f] = nearestTo(this.faces, f, NEIGHBOURS);
+    }
+  }
+
+  /** Counts a piece in, or out again, wherever it hides another's root. */
+  private hideRoots(i: number, q: PlacedPiece, by: 1 | -1): void {
+    const n = this.views.length;
+    for (let j = 0; j < this.roots.length; j++) {
+      if (j === i) continue;
+      for (let v = 0; v < n; v++) if (hides(q, this.roots[j]!, this.views[v]!)) this.rootHidden[j * n + v]! += by;
+    }
+  }
+
+  private lookAtRoot(i: number): void {
+    const n = this.views.length;
+    const p = this.heads[i]!;
+    const root = this.roots[i]!;
+    for (let v = 0; v < n; v++) {
+      const toEye = this.views[v]!;
+      this.rootOpen[i * n + v] = dot(p.frame.normal, toEye) >= FACES_EYE && !behindCake(this.solid, root, toEye) ? 1 : 0;
+      let hidden = 0;
+      for (let j = 0; j < this.heads.length; j++) if (j !== i && hides(this.heads[j]!, root, toEye)) hidden++;
+      this.rootHidden[i * n + v] = hidden;
+    }
+  }
+}
+
+const samePiece = (a: Piece, b: Piece): boolean =>
+  a.s === b.s &&
+  a.side === b.side &&
+  a.lift === b.lift &&
+  a.tiltRad === b.tiltRad &&
+  a.headingRad === b.headingRad &&
+  a.rollRad === b.rollRad &&
+  a.sizeMm === b.sizeMm &&
+  a.stage === b.stage &&
+  a.species === b.species &&
+  a.colourway === b.colourway &&
+  a.pinned === b.pinned;
