@@ -46,7 +46,7 @@ composeAll({ ...benchCases()[16]!.request, effort: 0.1 });
 for (const one of benchCases()) againstTheObvious(one);
 
 /** One piece moved at a time: the balance kept up to date against the balance read afresh, and the whole plan. */
-for (const name of ['a crescent', 'cascade over two', 'a wide wreath, some 300 pieces']) {
+for (const name of ['crescent, one tier', 'cascade over two', 'a wide wreath, some 300 pieces']) {
   const one = benchCases().find((c) => c.name.startsWith(name));
   if (!one) continue;
   const { cake } = one.request;
@@ -57,11 +57,11 @@ for (const name of ['a crescent', 'cascade over two', 'a wide wreath, some 300 p
   });
   const live = new Measures(buildScene(cake, own)!);
   const steps = { followed: 0, afresh: 0 };
-  for (let turn = 0; turn < 60; turn++) {
+  for (let turn = 0; turn < 240; turn++) {
     own = moved(turn);
     const followed = timed(() => live.follow(own) && readMeasured(live, CLEAN, false));
     const afresh = timed(() => readMeasured(new Measures(buildScene(cake, own)!), CLEAN, false));
-    if (turn < 20) continue;
+    if (turn < 200) continue;
     steps.followed += followed.ms / 40;
     steps.afresh += afresh.ms / 40;
   }

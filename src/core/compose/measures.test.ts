@@ -82,7 +82,7 @@ test('the balance in hand follows moves, and starts afresh when the cake, the li
     [CAKE, { ...arrangement, pieces: arrangement.pieces.map((p, i) => (i === 2 ? { ...p, side: 1.2 } : p)) }],
     [CAKE, { ...arrangement, pieces: arrangement.pieces.slice(2) }],
     [CAKE, { ...arrangement, line: { ...arrangement.line, widthMm: 60 } }],
-    [cakeOf([260, 110]), arrangement],
+    [cakeOf([260, 110], [150, 90]), arrangement],
   ];
   for (const [cake, state] of states) expectAlike(live.read(cake, state, true), fresh(cake, state));
   expect(live.read({ ...CAKE, tiers: [] }, arrangement, true)).toEqual([]);

@@ -157,8 +157,8 @@ export class Measures implements Measured {
       const pair = j === i ? null : nearPair(this.heads, Math.min(i, j), Math.max(i, j));
       if (pair) own.push(pair);
     }
-    this.pairs = [...this.pairs.filter((p) => p.a !== i && p.b !== i), ...own].sort((p, q) => p.a - q.a || p.b - q.b);
-    this.clashes = clashesOf(this.pairs);
+    this.pairs = this.pairs.filter((p) => p.a !== i && p.b !== i).concat(own);
+    this.clashes = clashesOf(this.pairs).sort((p, q) => p.a - q.a || p.b - q.b);
   }
 
   private neighboursAgain(i: number): void {

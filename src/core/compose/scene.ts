@@ -30,7 +30,7 @@ export interface Scene {
   grid: EnvelopeGrid;
   /** visual weight of each head */
   weights: readonly number[];
-  /** pieces that press, touch or nearly touch (`NEAR_MM`), in the order of their places in the list */
+  /** pieces that press, touch or nearly touch (`NEAR_MM`), in no stated order */
   pairs: readonly NearPair[];
   /** those that press by more than petals give */
   clashes: readonly NearPair[];
@@ -90,7 +90,7 @@ export function nearPair(heads: readonly PlacedPiece[], a: number, b: number): N
 
 /** Of near pairs those that press, by what they press past what petals give. */
 export const clashesOf = (pairs: readonly NearPair[]): NearPair[] =>
-  pairs.flatMap((p) => (p.mm > PETAL_GIVE_MM ? [{ ...p, mm: p.mm - PETAL_GIVE_MM }] : []));
+  pairs.filter((p) => p.mm > PETAL_GIVE_MM).map((p) => ({ ...p, mm: p.mm - PETAL_GIVE_MM }));
 
 /** Places everything once. Null when the line cannot be drawn (no tier, or a tier that is not there). */
 export function buildScene(cake: Cake, arrangement: Arrangement, frontRad = FRONT_RAD): Scene | null {

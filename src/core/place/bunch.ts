@@ -26,6 +26,8 @@ const bunchOf = (members: PlacedPiece[]): Bunch => ({
 /** How far a merge would make stems reach; Infinity when it may not be. Leaves go with leaves. */
 function mergeCost(a: Bunch, b: Bunch): number {
   if (a.members.length + b.members.length > MOST_STEMS) return Infinity;
+  // no two feet are farther apart than twice the reach from their middle
+  if (distance(a.members[0]!.base, b.members[0]!.base) > 2 * FARTHEST_BASE_MM) return Infinity;
   const all = [...a.members, ...b.members];
   const leaves = all.filter((p) => p.body.role === 'foliage').length;
   if (leaves !== 0 && leaves !== all.length) return Infinity;
@@ -39,17 +41,23 @@ function mergeCost(a: Bunch, b: Bunch): number {
 export function gatherBunches(heads: readonly PlacedPiece[]): Bunch[] {
   const alone = heads.filter((p) => !gathers(p)).map((p) => bunchOf([p]));
   let loose = heads.filter(gathers).map((p) => bunchOf([p]));
+  /** what each would cost to merge with each before it; kept, since a merge changes only the costs of what it made */
+  let costs = loose.map((b, i) => loose.slice(0, i).map((a) => mergeCost(a, b)));
   for (;;) {
-    let best: { i: number; j: number; cost: number } | null = null;
-    for (let i = 0; i < loose.length; i++) {
-      for (let j = i + 1; j < loose.length; j++) {
-        const cost = mergeCost(loose[i]!, loose[j]!);
-        if (cost < (best?.cost ?? Infinity)) best = { i, j, cost };
+    let best = { i: -1, j: -1, cost: Infinity };
+    costs.forEach((row, j) => {
+      for (let i = 0; i < row.length; i++) {
+        const cost = row[i]!;
+        if (cost < best.cost || (cost === best.cost && cost < Infinity && i < best.i)) best = { i, j, cost };
       }
-    }
-    if (!best) return [...alone, ...loose];
+    });
     const { i, j } = best;
+    if (i < 0) return [...alone, ...loose];
     const merged = bunchOf([...loose[i]!.members, ...loose[j]!.members]);
-    loose = loose.filter((_, k) => k !== i && k !== j).concat(merged);
+    const stays = (_: unknown, k: number) => k !== i && k !== j;
+    loose = loose.filter(stays);
+    costs = costs.filter(stays).map((row) => row.filter(stays));
+    costs.push(loose.map((a) => mergeCost(a, merged)));
+    loose.push(merged);
   }
 }

@@ -216,6 +216,47 @@ describe('bunches', () => {
     }
     expect(bunches.length).toBeLessThan(scene.heads.length);
   });
+
+  test('they are what the plain rule gives: over and over the cheapest pair of all that may merge, looked for afresh', () => {
+    type Members = typeof scene.heads;
+    const base = (m: Members) => [0, 1, 2].map((k) => m.reduce((a, p) => a + p.base[k]!, 0) / m.length);
+    const cost = (m: Members): number => {
+      const leaves = m.filter((p) => p.body.role === 'foliage').length;
+      const middle = base(m);
+      const reach = Math.max(...m.map((p) => Math.hypot(...p.base.map((v, k) => v - middle[k]!))));
+      return m.length > 5 || (leaves > 0 && leaves < m.length) || reach > 26 ? Infinity : reach;
+    };
+    const leans = (a: Members, b: Members): boolean => {
+      const [n, o] = [a[0]!.frame.normal, b[0]!.frame.normal];
+      return Math.acos(Math.min(1, n[0] * o[0] + n[1] * o[1] + n[2] * o[2])) <= 0.72;
+    };
+    const gathers = (p: Members[number]) => !['focal', 'secondary'].includes(p.body.role) && p.body.massGrams < 6;
+    let plain: Members[] = scene.heads.filter(gathers).map((p) => [p]);
+    for (;;) {
+      let best = { at: [-1, -1], mm: Infinity };
+      plain.forEach((a, i) =>
+        plain.slice(i + 1).forEach((b, k) => {
+          const mm = leans(a, b) ? cost([...a, ...b]) : Infinity;
+          if (mm < best.mm - 1e-12) best = { at: [i, i + 1 + k], mm };
+        }),
+      );
+      if (best.mm === Infinity) break;
+      const [a, b] = best.at.map((i) => plain[i]!);
+      plain = [...plain.filter((m) => m !== a && m !== b), [...a!, ...b!]];
+    }
+    const names = (list: readonly (readonly { piece: Piece }[])[]) =>
+      list
+        .map((m) =>
+          m
+            .map((p) => p.piece.id)
+            .sort()
+            .join(' '),
+        )
+        .sort();
+    expect(names(bunches.map((b) => b.members))).toEqual(
+      names([...plain, ...scene.heads.filter((p) => !gathers(p)).map((p) => [p])]),
+    );
+  });
 });
 
 describe('contact', () => {

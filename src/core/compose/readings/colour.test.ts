@@ -44,11 +44,6 @@ test('one colour alone has no lumps, one flower none either', () => {
   expect(contiguity(faces(row([W])), [])).toBe(1);
 });
 
-test('the order says whose colour stands where', () => {
-  const own = faces(row([W, W, M, M]));
-  expect(contiguity(own, pairs(4), [0, 2, 1, 3])).toBeCloseTo(ratio([W, M, W, M]), 9);
-});
-
 test('colours that a person would not tell apart are one group; the largest area leads', () => {
   const groups = colourGroups(faces(row([M, M, M, W, W])));
   expect(groups).toHaveLength(2);

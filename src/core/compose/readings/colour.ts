@@ -19,16 +19,39 @@ export interface ColourGroup {
   share: number;
 }
 
+/** The colours in use, which of them each head has, and the squared difference of two heads' colours. */
+interface Hues {
+  list: readonly string[];
+  of: readonly number[];
+  d2(i: number, j: number): number;
+}
+
+function huesOf(faces: readonly PlacedPiece[]): Hues {
+  const index = new Map<string, number>();
+  const of = faces.map((p) => {
+    const hue = hueOf(p);
+    const known = index.get(hue) ?? index.size;
+    index.set(hue, known);
+    return known;
+  });
+  const list = [...index.keys()];
+  const table = list.map((a) => list.map((b) => colourDifference(a, b) ** 2));
+  return { list, of, d2: (i, j) => table[of[i]!]![of[j]!]! };
+}
+
 /** The heads by colour, the largest area first. Colours that a person would not tell apart count as one. */
-export function colourGroups(faces: readonly PlacedPiece[]): ColourGroup[] {
+export function colourGroups(faces: readonly PlacedPiece[], { list, of } = huesOf(faces)): ColourGroup[] {
   const groups: ColourGroup[] = [];
+  const groupOf: (ColourGroup | undefined)[] = [];
   const area = (p: PlacedPiece) => p.body.radialMm ** 2;
   const total = faces.reduce((a, p) => a + area(p), 0) || 1;
   faces.forEach((p, i) => {
-    const hue = hueOf(p);
-    const own = groups.find((g) => g.hue === hue || colourDifference(g.hue, hue) < SAME_COLOUR);
-    const group = own ?? { hue, name: colourwayOf(p.body.species, p.piece.colourway).name, members: [], share: 0 };
-    if (!own) groups.push(group);
+    const hue = list[of[i]!]!;
+    let group = (groupOf[of[i]!] ??= groups.find((g) => colourDifference(g.hue, hue) < SAME_COLOUR));
+    if (!group) {
+      group = groupOf[of[i]!] = { hue, name: colourwayOf(p.body.species, p.piece.colourway).name, members: [], share: 0 };
+      groups.push(group);
+    }
     group.members.push(i);
     group.share += area(p) / total;
   });
@@ -47,30 +70,20 @@ const pairsOf = ({ faces, nearest }: Measured): Pair[] =>
     near.map(({ j }) => ({ i, j, weight: Math.min(faces[i]!.body.radialMm, faces[j]!.body.radialMm) })),
   );
 
-/** Squared difference of two heads' colours, looked up by colour: there are few. */
-function unlikeness(faces: readonly PlacedPiece[]): (i: number, j: number) => number {
-  const hues = [...new Set(faces.map(hueOf))];
-  const index = faces.map((p) => hues.indexOf(hueOf(p)));
-  const table = hues.map((a) => hues.map((b) => colourDifference(a, b) ** 2));
-  return (i, j) => table[index[i]!]![index[j]!]!;
-}
-
 /**
  * Mean squared difference of all pairs, weighted by the smaller diameter. Taken from the largest head down, each is the smaller
  * of its pairs with those before it, so that counting these by colour is enough.
  */
-function allPairs(faces: readonly PlacedPiece[], d2: (i: number, j: number) => number): number {
+function allPairs(faces: readonly PlacedPiece[], { list, of, d2 }: Hues): number {
   const order = faces.map((_, i) => i).sort((i, j) => faces[j]!.body.radialMm - faces[i]!.body.radialMm);
-  const before: { of: number; count: number }[] = [];
+  const before = list.map((_, hue) => ({ first: of.indexOf(hue), count: 0 }));
   let sum = 0;
   let weight = 0;
   order.forEach((i, rank) => {
     const r = faces[i]!.body.radialMm;
-    for (const { of, count } of before) sum += r * count * d2(i, of);
+    for (const { first, count } of before) sum += r * count * d2(i, first);
     weight += r * rank;
-    const own = before.find(({ of }) => hueOf(faces[of]!) === hueOf(faces[i]!));
-    if (own) own.count++;
-    else before.push({ of: i, count: 1 });
+    before[of[i]!]!.count++;
   });
   return weight > 0 ? sum / weight : 0;
 }
@@ -78,18 +91,16 @@ function allPairs(faces: readonly PlacedPiece[], d2: (i: number, j: number) => n
 /**
  * Whether colours lie in lumps: the mean squared difference of neighbours over that of all pairs, weighted by the smaller
  * diameter (R. C. Geary, "The contiguity ratio and statistical mapping", 1954, with CIEDE2000 for the difference). 1 when strewn
- * by chance, less when like lies beside like. `order` says which head's colour stands at which place.
+ * by chance, less when like lies beside like.
  */
-export function contiguity(faces: readonly PlacedPiece[], pairs: readonly Pair[], order?: readonly number[]): number {
-  const d2 = unlikeness(faces);
-  const at = (i: number) => order?.[i] ?? i;
+export function contiguity(faces: readonly PlacedPiece[], pairs: readonly Pair[], hues = huesOf(faces)): number {
   let near = 0;
   let nearWeight = 0;
   for (const p of pairs) {
-    near += p.weight * d2(at(p.i), at(p.j));
+    near += p.weight * hues.d2(p.i, p.j);
     nearWeight += p.weight;
   }
-  const all = allPairs(faces, d2);
+  const all = allPairs(faces, hues);
   return nearWeight > 0 && all > 1e-9 ? near / nearWeight / all : 1;
 }
 
@@ -116,7 +127,7 @@ const widestGap = (s: readonly number[]): number =>
 /** Two heads of like size and unlike colour change places, when that leaves fewer of one colour side by side. */
 function changeColours(scene: Measured): Remedy | null {
   const { faces } = scene;
-  const d2 = unlikeness(faces);
+  const { d2 } = huesOf(faces);
   const pairs = pairsOf(scene);
   const touching: Pair[][] = faces.map(() => []);
   for (const p of pairs) {
@@ -177,13 +188,14 @@ function changeColours(scene: Measured): Remedy | null {
  */
 export const colour: ReadingMaker = (scene) => {
   const { faces } = scene;
-  const groups = colourGroups(faces);
-  const ratio = contiguity(faces, pairsOf(scene));
+  const hues = huesOf(faces);
+  const groups = colourGroups(faces, hues);
+  const ratio = contiguity(faces, pairsOf(scene), hues);
   const strewn = clamp((ratio - LUMP) / (STREWN - LUMP));
   const strung = strungOf(scene, faces, groups);
   const top = groups[0]?.share ?? 0;
   const proportion = groups.length < 2 ? 1 : band(top, 0.3, 0.68, 0.25);
-  const light = faces.map((p) => lch65(hueOf(p))?.l ?? 50);
+  const light = hues.list.map((hue) => lch65(hue)?.l ?? 50);
   const lightness = groups.length < 2 ? 1 : clamp((Math.max(...light, 0) - Math.min(...light, 100)) / 18);
   const contrast = mean(
     faces.map((p) => clamp(colourDifference(hueOf(p), coveringAt(scene.cake, scene.solid, p.frame.pointMm)) / 14)),

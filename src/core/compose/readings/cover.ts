@@ -13,27 +13,35 @@ const HOLE_COLUMNS = 10;
 
 /** Of each cell that nothing covers along its normal the distance to the nearest that is covered; the largest is half the hole. */
 function widestHole({ grid, line, hits }: Measured): { cell: EnvelopeCell; acrossMm: number } | null {
-  const { cells, rows } = grid;
+  const { cells, columns, rows } = grid;
   const covered = hits[0]!;
-  let best: { cell: EnvelopeCell; acrossMm: number } | null = null;
+  let widest = { i: -1, nearest2: 0 };
   for (let i = 0; i < cells.length; i++) {
     if (covered[i]) continue;
     const cell = cells[i]!;
     const toEdge = (1 - Math.abs(cell.side)) * line.halfWidthMm(cell.s) + 6;
-    let nearest2 = toEdge * toEdge;
-    const from = Math.max(0, cell.column - HOLE_COLUMNS) * rows;
-    const to = Math.min(cells.length, (cell.column + HOLE_COLUMNS + 1) * rows);
-    const [x, y, z] = cell.frame.pointMm;
-    for (let j = from; j < to; j++) {
-      if (!covered[j]) continue;
-      const b = cells[j]!.frame.pointMm;
-      const d2 = (x - b[0]) ** 2 + (y - b[1]) ** 2 + (z - b[2]) ** 2;
-      if (d2 < nearest2) nearest2 = d2;
-    }
-    const acrossMm = 2 * Math.sqrt(nearest2);
-    if (!best || acrossMm > best.acrossMm) best = { cell, acrossMm };
+    const nearest2 = nearestCovered2(i, toEdge * toEdge, widest.nearest2);
+    if (nearest2 > widest.nearest2) widest = { i, nearest2 };
   }
-  return best;
+  return widest.i < 0 ? null : { cell: cells[widest.i]!, acrossMm: 2 * Math.sqrt(widest.nearest2) };
+
+  /** Squared distance to the nearest covered cell, at most `most`, near columns first; given up once it is no more than `enough`. */
+  function nearestCovered2(i: number, most: number, enough: number): number {
+    const { column, frame } = cells[i]!;
+    const [x, y, z] = frame.pointMm;
+    let nearest2 = most;
+    for (let step = 0; step <= 2 * HOLE_COLUMNS && nearest2 > enough; step++) {
+      const c = column + (step % 2 ? (step + 1) / 2 : -step / 2);
+      if (c < 0 || c >= columns) continue;
+      for (let j = c * rows; j < (c + 1) * rows; j++) {
+        if (!covered[j]) continue;
+        const b = cells[j]!.frame.pointMm;
+        const d2 = (x - b[0]) ** 2 + (y - b[1]) ** 2 + (z - b[2]) ** 2;
+        if (d2 < nearest2) nearest2 = d2;
+      }
+    }
+    return nearest2;
+  }
 }
 
 /** A view that sees less of the envelope than this is left out. */
