@@ -62,14 +62,17 @@ describe('practice values (trade.md; common practice, no source)', () => {
   });
 
   test('W5: separate petals of the fleshy flower on 26 ga white', () => {
-    expect(speciesById('peony').wiring.parts).toMatchObject({ swg: 26 });
+    expect(speciesById('peony').wiring.parts![0]).toMatchObject({ swg: 26 });
     expect(speciesById('peony').wiring.white).toBe(true);
   });
 
-  test('W6: floret 28 ga in a branching filler; each level at least as thick as the one it carries', () => {
-    expect(speciesById('froth').wiring.parts!.swg).toBe(28);
-    for (const s of SPECIES) if (s.wiring.parts) expect(s.wiring.floorSwg).toBeLessThanOrEqual(s.wiring.parts.swg);
+  test('W6: floret 28 ga, side branch 24 ga, main stem 22 ga; each level at least as thick as the one it carries', () => {
+    const { floorSwg, parts } = speciesById('froth').wiring;
+    expect([floorSwg, ...parts!.map((p) => [p.name, p.swg])]).toEqual([22, ['floret', 28], ['side branch', 24]]);
+    for (const s of SPECIES) for (const part of s.wiring.parts ?? []) expect(s.wiring.floorSwg).toBeLessThanOrEqual(part.swg);
   });
+
+  test('W6: carrier of a leaf branch with arms 20 ga', () => expect(speciesById('vine').wiring.floorSwg).toBe(20));
 
   test('W7: a closed hook needs about 5–8 mm of wire', () => {
     for (const s of SPECIES) if (s.wiring.hookMm > 0) expect(s.wiring.hookMm >= 5 && s.wiring.hookMm <= 8).toBe(true);

@@ -3,6 +3,7 @@ import { seededRandom } from '../geometry/random';
 import { MeshBuilder, type Mesh } from './shape/mesh';
 import { bakeOcclusion } from './shape/occlusion';
 import { hexToLinear, shade } from './shape/paint';
+import { thickenSheets } from './shape/thickness';
 import { FLOWERS } from './species/flowers';
 import { GREENS } from './species/greens';
 import { colourwayOf, roleAt, stageOf, type Role, type Species, type Stage } from './species';
@@ -138,8 +139,9 @@ export function kindMesh(kind: Kind, coarse: boolean, variant = 0): Mesh {
   const random = seededRandom(species.id.length * 131 + species.id.charCodeAt(0) + variant * 977);
   species.shape.build(b, stage.open, { hue: way.hue, second: way.second }, random);
   bakeOcclusion(b, species.occlusion ?? 0.9, hexToLinear(shade(way.hue, -0.15, 1.25)));
-  const mesh = b.finish();
   const unit = unitMm(kind, species, stage);
+  if (!coarse) thickenSheets(b, species.pasteMm / unit);
+  const mesh = b.finish();
   const extent = extentOf(species, stage);
   const middle = species.habit === 'sprig' ? 0 : (extent.low + extent.high) / 2;
   for (let i = 0; i < mesh.positions.length; i++) mesh.positions[i] = (mesh.positions[i]! - (i % 3 === 2 ? middle : 0)) * unit;

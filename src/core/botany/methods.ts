@@ -52,6 +52,10 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
       { id: 'scrunched', name: 'Scrunched filler', batch: 20, lossShare: 0.1, steps: [
         { id: 'florets', name: 'Frill thin rounds, wire, gather at the base', minutesEach: 18, minutesBatch: 4, dryHours: 8, dryNote: 'stand in foam' },
         { id: 'assemble', name: 'Tape florets into clusters, clusters to the stem', minutesEach: 12, minutesBatch: 2, dryHours: 0 }] },
+      { id: 'domed cluster', name: 'Domed cluster on a soft base', batch: 4, lossShare: 0.1, steps: [
+        { id: 'florets', name: 'Buds and open florets on short wires', minutesEach: 45, minutesBatch: 5, dryHours: 12, dryNote: 'florets overnight' },
+        { id: 'assemble', name: 'Soft base on a skewer, 5–10 min, then push in buds, flowers round them', minutesEach: 18, minutesBatch: 3, dryHours: 12, dryNote: 'the base' },
+        { ...dust, minutesEach: 5 }, steam] },
       { id: 'berry', name: 'Berry', batch: 20, lossShare: 0.05, steps: [
         { id: 'berries', name: 'Hooked wire into smooth balls', minutesEach: 3, minutesBatch: 4, dryHours: 12, dryNote: 'until firm' },
         { ...dust, name: 'Dust by ripeness, glaze', dryHours: 1 },

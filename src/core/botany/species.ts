@@ -22,6 +22,16 @@ export interface Colourway {
 }
 
 /** Wires of one made thing. Gauges are SWG numbers as the trade says them. */
+/** Parts of a piece that each have a wire of their own. How many, where that is not counted from what the piece is built of. */
+export interface WiredPart {
+  name: string;
+  count?: number;
+  swg: number;
+  lengthMm: number;
+  /** pushed into a soft base: it ends there and does not run on with the stem */
+  inBase?: boolean;
+}
+
 export interface Wiring {
   /** never thinner than this unless the person says so */
   floorSwg: number;
@@ -29,8 +39,8 @@ export interface Wiring {
   /** run inside the head or up the leaf, as a share of the piece's radius (sprigs: of its length) */
   insideShare: number;
   white: boolean;
-  /** separately wired petals or leaves that end at the foot of the head */
-  parts?: { name: string; count: number; swg: number; lengthMm: number };
+  /** separately wired petals, leaves, florets or arms that end at the foot of the piece */
+  parts?: readonly WiredPart[];
   /** a bunch of fine wires through the middle */
   stamens?: { count: number; swg: number; lengthMm: number };
 }
@@ -71,6 +81,18 @@ export const stageOf = (species: Species, id: string): Stage =>
 
 export const colourwayOf = (species: Species, id: string): Colourway =>
   species.colourways.find((way) => way.id === id) ?? species.colourways[0]!;
+
+/** The wires of a piece's parts: petals as the catalogue says, leaves, florets and berries as many as it is built of. */
+export function wiredParts(species: Species, stageId: string): (WiredPart & { count: number })[] {
+  const built = species.shape.parts?.(stageOf(species, stageId).open) ?? [];
+  // a floret that is still closed has its wire all the same
+  const builtOf = (name: string) => built.filter((p) => p.name === name || (name === 'floret' && p.name === 'bud')).length;
+  return (species.wiring.parts ?? []).map((part) => ({ ...part, count: part.count ?? builtOf(part.name) }));
+}
+
+/** How many wires a piece has at its foot: its own and those of its parts. */
+export const wiresAtFoot = (species: Species, stageId: string): number =>
+  1 + wiredParts(species, stageId).reduce((a, part) => a + (part.inBase ? 0 : part.count), 0);
 
 /** The role a piece plays: a closed flower is a bud. */
 export const roleAt = (species: Species, stageId: string): Role => stageOf(species, stageId).role ?? species.role;

@@ -1,3 +1,4 @@
+import { wiredParts, wiresAtFoot } from '../botany/species';
 import type { PlacedPiece } from '../compose/placement';
 import { countedName, nameOf } from '../compose/names';
 import { hermite, polylineLengthMm } from '../geometry/curve';
@@ -63,15 +64,21 @@ export function partWires(p: PlacedPiece, context: WireContext): WireCut[] {
   const { wiring, sizesMm } = p.body.species;
   const scaleBy = p.piece.sizeMm / sizesMm[0]!;
   const cuts: WireCut[] = [];
-  const add = (use: 'part' | 'stamen', name: string, part: { count: number; swg: number; lengthMm: number }) => {
+  const add = (
+    use: 'part' | 'stamen',
+    name: string,
+    part: { count: number; swg: number; lengthMm: number; inBase?: boolean },
+  ) => {
     const long = part.lengthMm * Math.max(0.6, scaleBy) - TRIM_ALLOWANCE_MM;
     const { terms, lengthMm } = sumTerms([
       { name: 'inside the head', mm: long * 0.55, why: `two thirds up each ${name}` },
-      { name: 'along the stem', mm: long * 0.45, why: 'taped to the head’s own stem' },
+      part.inBase
+        ? { name: 'in the soft base', mm: long * 0.45, why: 'pushed in while a pinch still dents it' }
+        : { name: 'along the stem', mm: long * 0.45, why: 'taped to the head’s own stem' },
       { name: 'to trim', mm: TRIM_ALLOWANCE_MM, why: 'cut long, shorten after' },
     ]);
     cuts.push({
-      id: `${p.piece.id}-${use}`,
+      id: `${p.piece.id}-${use === 'part' ? name.replace(' ', '-') : use}`,
       pieceId: p.piece.id,
       use,
       label: `${nameOf(p)}: ${name}`,
@@ -83,7 +90,7 @@ export function partWires(p: PlacedPiece, context: WireContext): WireCut[] {
       count: part.count,
     });
   };
-  if (wiring.parts) add('part', wiring.parts.name, wiring.parts);
+  for (const part of wiredParts(p.body.species, p.piece.stage)) add('part', part.name, part);
   if (wiring.stamens) add('stamen', 'stamen', wiring.stamens);
   return cuts;
 }
@@ -158,7 +165,7 @@ export function wireSpray(
       curve: joint.curve,
       lengthMm: joint.stalkMm,
       gauge,
-      wires: 1 + (p.body.species.wiring.parts?.count ?? 0),
+      wires: wiresAtFoot(p.body.species, p.piece.stage),
     });
     const main = joint.tip || joint.arm === 'heel' || p.body.role === 'focal' || p.body.role === 'secondary';
     const runMm = joint.onto ? RUN_PAST_JOINT_MM.branch : RUN_PAST_JOINT_MM.arm;
@@ -290,7 +297,7 @@ export function makeStem(p: PlacedPiece, curve: Vec3[], system: WireSystem): Ste
     curve,
     lengthMm,
     gauge: gaugeFor(p, lengthMm, system),
-    wires: 1 + (p.body.species.wiring.parts?.count ?? 0),
+    wires: wiresAtFoot(p.body.species, p.piece.stage),
   };
 }
 

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { bodyOf, speciesById } from '@/core/botany/catalogue';
 import { methodById, METHODS } from '@/core/botany/methods';
-import { pieceName, stageOf } from '@/core/botany/species';
+import { pieceName, stageOf, wiredParts } from '@/core/botany/species';
 import type { TrayKind } from '@/core/make/tray';
 import { Portrait } from '../shared/Portrait';
 import { durationWords, gramWords, inchWords, plural } from '../shared/words';
@@ -182,9 +182,9 @@ function Card({ kind }: { kind: TrayKind }) {
       </ol>
       <p className="small pt-1">
         Minutes are starting values. {kind.spareReason} Wire: {species.wiring.floorSwg} SWG or thicker
-        {species.wiring.parts
-          ? `, ${species.wiring.parts.count} × ${species.wiring.parts.swg} SWG for each ${species.wiring.parts.name}`
-          : ''}
+        {wiredParts(species, kind.stage)
+          .map((part) => `, ${part.count} × ${part.swg} SWG for each ${part.name}`)
+          .join('')}
         .
       </p>
     </div>

@@ -1,7 +1,12 @@
 import { seededRandom } from '../../geometry/random';
 import { MeshBuilder, meshArea, type Mesh } from '../shape/mesh';
+import { outlineShare, petal, petalArea } from '../shape/petal';
 import type { Shape } from '../shape/recipe';
-import { berrySprig, floretSpike, frothBranch, leafBranch } from './branch';
+import { berrySprig } from './berrySprig';
+import { branchingFiller } from './branchingFiller';
+import { domedCluster } from './domedCluster';
+import { floretSpike } from './floretSpike';
+import { leafBranch, type LeafBranch } from './leafBranch';
 import { bellflower, lily, magnolia, tulip } from './bell';
 import { anemone, blossom, hellebore, poppy } from './cup';
 import { chrysanthemum, dahlia, marigold, zinnia } from './globe';
@@ -83,59 +88,128 @@ describe.each(HEADS)('%s', (_name, shape) => {
   });
 });
 
-describe('small branches built of pieces', () => {
-  const branch = (nodes: number, turnDeg = 90) =>
-    leafBranch({ nodes, perNode: 2, leafLength: [0.3, 0.15], blade: {}, angle: 45, turnDeg, carrierSway: 0 });
+describe('composites built of pieces', () => {
+  const branch = (nodes: number, habit: LeafBranch['habit'] = 'paired') =>
+    leafBranch({ habit, nodes, leafLength: [0.3, 0.15], blade: {}, angle: 45, turnDeg: 90, carrierSway: 0 });
+  const leaves = (shape: Shape) => shape.parts!(1).filter((p) => p.name === 'leaf');
+  const filler = branchingFiller({ sideBranches: 3, clusters: 3, florets: 7, floretSize: 0.05 });
+  const mophead = domedCluster({ buds: 12, open: 22, petals: 4, floretSize: 0.3 });
+  const azimuth = (along: readonly number[]) => Math.atan2(along[1]! / 0.5, along[0]!);
 
-  test('more pairs of leaves, more paste; a leaf at the tip in any case', () => {
-    expect(branch(6).sheetArea(1)).toBeGreaterThan(branch(3).sheetArea(1));
-    expect(branch(1).sheetArea(1)).toBeGreaterThan(0);
-  });
-
-  test('leaves grow smaller to the tip (trade.md T8: smallest pair at the tip; common practice, no source)', () => {
-    const mesh = make(branch(6), 1);
-    const wide = (from: number, to: number) => {
-      let most = 0;
-      for (let i = 0; i < mesh.positions.length; i += 3) {
-        const z = mesh.positions[i + 2]!;
-        if (z >= from && z < to) most = Math.max(most, Math.abs(mesh.positions[i]!));
-      }
-      return most;
-    };
-    expect(wide(0.2, 0.5)).toBeGreaterThan(wide(0.85, 1.1) * 1.5);
-  });
-
-  test('a sprig ends near one length of itself', () => {
-    for (const shape of [
-      branch(5),
-      berrySprig({ count: 3, radius: 0.13, stretch: 1.2, crown: true, leaves: 2 }),
-      floretSpike({ count: 30, petals: 4, floretSize: 0.1, spread: 0.17 }),
-    ]) {
-      expect(highest(make(shape, 1))).toBeGreaterThan(0.75);
-      expect(highest(make(shape, 1))).toBeLessThan(1.25);
+  test('paired leaves: two to a place, the smallest pair at the tip, each next pair turned by a right angle (trade.md T8; common practice, no source)', () => {
+    const pairs = leaves(branch(6)).slice(0, -1);
+    expect(pairs).toHaveLength(12);
+    for (let i = 0; i < 12; i += 2) {
+      expect(pairs[i]!.joins).toEqual(pairs[i + 1]!.joins);
+      expect(Math.cos(azimuth(pairs[i]!.along) - azimuth(pairs[i + 1]!.along))).toBeCloseTo(-1, 6);
+      if (i === 0) continue;
+      expect(pairs[i]!.size).toBeLessThan(pairs[i - 2]!.size);
+      expect(Math.cos(azimuth(pairs[i]!.along) - azimuth(pairs[i - 2]!.along))).toBeCloseTo(0, 6);
     }
   });
 
-  test('berries: volume by count and cube of the radius', () => {
-    const berries = (count: number, radius: number) =>
-      berrySprig({ count, radius, stretch: 1, crown: false, leaves: 0 }).solidVolume(1);
-    expect(berries(6, 0.1) / berries(3, 0.1)).toBeCloseTo(2, 9);
-    expect(berries(3, 0.2) / berries(3, 0.1)).toBeCloseTo(8, 9);
-    expect(berries(1, 0.1)).toBeCloseTo((4 / 3) * Math.PI * 0.001, 9);
+  test('a loose branch: gaps all different, some leaves opposite (trade.md T8; common practice, no source)', () => {
+    const own = leaves(branch(9, 'loose'));
+    const heights = [...new Set(own.map((p) => p.joins[2]))].sort((a, b) => a - b);
+    const gaps = heights.slice(1).map((h, i) => Math.round((h - heights[i]!) * 1e4));
+    expect(new Set(gaps).size).toBe(gaps.length);
+    const shared = own.filter((p) => own.some((q) => q !== p && q.joins[2] === p.joins[2]));
+    expect(shared.length).toBeGreaterThan(0);
+    expect(shared.length).toBeLessThan(own.length);
   });
 
-  test('a spike opens from below: more petals, fewer closed balls (trade.md T4; common practice, no source)', () => {
+  test('arms on a carrier: every leaf but the last sits on an arm, and each arm carries some (trade.md T8)', () => {
+    const parts = branch(5, 'arms').parts!(1);
+    const carriers = parts.filter((p) => p.name === 'arm');
+    expect(carriers).toHaveLength(5);
+    const on = parts.filter((p) => p.name === 'leaf' && p.level === 1);
+    expect(on).toHaveLength(15);
+    for (const leaf of on) {
+      const away = carriers.map((arm) => {
+        const long = Math.hypot(...arm.at.map((v, k) => v - arm.joins[k]!));
+        const t = Math.max(
+          0,
+          Math.min(1, leaf.joins.reduce((a, v, k) => a + (v - arm.joins[k]!) * (arm.at[k]! - arm.joins[k]!), 0) / long ** 2),
+        );
+        return Math.hypot(...leaf.joins.map((v, k) => v - arm.joins[k]! - t * (arm.at[k]! - arm.joins[k]!)));
+      });
+      expect(Math.min(...away)).toBeLessThan(1e-9);
+    }
+  });
+
+  test('more leaves, more paste; a leaf at the tip in any case', () => {
+    expect(branch(6).sheetArea(1)).toBeGreaterThan(branch(3).sheetArea(1));
+    expect(leaves(branch(0))).toHaveLength(1);
+    expect(branch(0).sheetArea(1)).toBeGreaterThan(0);
+  });
+
+  test('berries: volume by count and cube of the radius; unripe ones smaller, and not all ripe at once', () => {
+    const sprig = (count: number, radius: number) => berrySprig({ count, radius, stretch: 1, crown: false, leaves: 0 });
+    expect(sprig(3, 0.2).solidVolume(1) / sprig(3, 0.1).solidVolume(1)).toBeCloseTo(8, 9);
+    expect(sprig(1, 0.1).solidVolume(1)).toBeCloseTo((4 / 3) * Math.PI * 0.001, 9);
+    expect(sprig(5, 0.1).solidVolume(0)).toBeLessThan(sprig(5, 0.1).solidVolume(1));
+    const turning = sprig(5, 0.1).parts!(0.5).map((p) => p.open);
+    expect(Math.max(...turning) - Math.min(...turning)).toBeGreaterThan(0.25);
+  });
+
+  test('a spike in three stages: closed at the tip, half open, open below (trade.md T4; common practice, no source)', () => {
     const spike = floretSpike({ count: 30, petals: 4, floretSize: 0.1, spread: 0.17 });
+    const open = spike.parts!(0.7).map((p) => p.open);
+    expect(open[0]).toBe(1);
+    expect(spike.parts!(0.7)[29]!.name).toBe('bud');
+    expect(open.some((o) => o > 0.2 && o < 0.9)).toBe(true);
+    for (let i = 1; i < 30; i++) expect(open[i]!).toBeLessThanOrEqual(open[i - 1]!);
+    expect(spike.parts!(0.1).filter((p) => p.name === 'bud').length).toBeGreaterThan(
+      spike.parts!(1).filter((p) => p.name === 'bud').length,
+    );
     expect(spike.sheetArea(1)).toBeGreaterThan(spike.sheetArea(0.3));
     expect(spike.solidVolume(0.1)).toBeGreaterThan(spike.solidVolume(1));
   });
 
-  test('florets of a filler stand at about one height (trade.md T7; common practice, no source)', () => {
-    const mesh = make(frothBranch({ clusters: 9, perCluster: 7, floretSize: 0.05 }), 1);
-    const high: number[] = [];
-    for (let i = 2; i < mesh.positions.length; i += 3) if (mesh.positions[i]! > 0.75) high.push(mesh.positions[i]!);
-    expect(Math.max(...high) - Math.min(...high)).toBeLessThan(0.32);
-    expect(meshArea(mesh)).toBeGreaterThan(0);
+  test('a branching filler in three levels: 6–7 florets to a cluster at one height, three clusters to a side branch (trade.md T7; common practice, no source)', () => {
+    const parts = filler.parts!(1);
+    const branches = parts.filter((p) => p.name === 'side branch');
+    const florets = parts.filter((p) => p.name === 'floret');
+    expect([branches.length, florets.length]).toEqual([3, 63]);
+    const forks = new Map<string, number>();
+    for (const f of florets) forks.set(f.joins.join(), (forks.get(f.joins.join()) ?? 0) + 1);
+    expect([...forks.values()]).toEqual(Array(9).fill(7));
+    const high = florets.map((f) => f.at[2]);
+    expect(Math.max(...high) - Math.min(...high)).toBeLessThan(0.06);
+    expect(meshArea(make(filler, 1))).toBeGreaterThan(0);
+  });
+
+  test('a domed cluster: 10–15 buds in the middle, 20–25 open florets round them (trade.md T13; common practice, no source)', () => {
+    const parts = mophead.parts!(1);
+    const lowestBud = Math.min(...parts.filter((p) => p.name === 'bud').map((p) => p.along[2]));
+    const highestOpen = Math.max(...parts.filter((p) => p.name === 'floret').map((p) => p.along[2]));
+    expect(parts.filter((p) => p.name === 'bud').length).toBe(12);
+    expect(lowestBud).toBeGreaterThan(highestOpen - 1e-9);
+    expect(mophead.solidVolume(1)).toBeGreaterThan(0.3);
+  });
+
+  test.each([
+    ['pairs', branch(5)],
+    ['arms', branch(5, 'arms')],
+    ['berries', berrySprig({ count: 3, radius: 0.13, stretch: 1.2, crown: true, leaves: 2 })],
+    ['spike', floretSpike({ count: 30, petals: 4, floretSize: 0.1, spread: 0.17 })],
+    ['filler', filler],
+  ])('%s: the sprig ends near one length of itself, and every part points somewhere', (_name, shape) => {
+    expect(highest(make(shape, 1))).toBeGreaterThan(0.75);
+    expect(highest(make(shape, 1))).toBeLessThan(1.25);
+    for (const p of shape.parts!(1)) expect(Math.hypot(...p.along)).toBeCloseTo(1, 9);
+  });
+
+  test('a lobed leaf: as many bays as lobes on each side, and less paste than a whole one', () => {
+    const lobed = petal({ lobes: 4, lobeDepth: 0.5, fullest: 0.6, baseWidth: 0.3, tipWidth: 0.4 });
+    const whole = { ...lobed, lobes: 0 };
+    const share = Array.from({ length: 200 }, (_, i) => outlineShare(lobed, i / 200) / outlineShare(whole, i / 200));
+    const bays = share.filter((w, i) => i > 0 && i < 199 && w < share[i - 1]! && w <= share[i + 1]!);
+    expect(bays).toHaveLength(4);
+    for (const depth of bays) expect(depth).toBeCloseTo(0.5, 2);
+    // a bay takes 3/8 of its depth away in the mean: ∫ ((1 − cos x)/2)² = 3/8
+    expect(petalArea(lobed) / petalArea(whole)).toBeGreaterThan(1 - 0.5 * 0.45);
+    expect(petalArea(lobed) / petalArea(whole)).toBeLessThan(1 - 0.5 * 0.3);
   });
 });
 

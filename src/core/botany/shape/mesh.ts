@@ -15,6 +15,13 @@ export interface Mesh {
 /** How a surface takes shade: none, lit through from both sides (petals), or from outside only (solids). */
 export type ShadeSides = 0 | 1 | 2;
 
+/** The vertices of one petal or leaf: a grid in rows from base to tip. */
+export interface SheetRange {
+  first: number;
+  across: number;
+  along: number;
+}
+
 /** Collects vertices and triangles; `coarse` asks makers for the far level of detail. */
 export class MeshBuilder {
   readonly positions: number[] = [];
@@ -22,6 +29,7 @@ export class MeshBuilder {
   readonly colours: number[] = [];
   readonly shadeSides: ShadeSides[] = [];
   readonly indices: number[] = [];
+  readonly sheets: SheetRange[] = [];
 
   constructor(readonly coarse: boolean) {}
 
@@ -43,21 +51,37 @@ export class MeshBuilder {
     this.indices.push(a, b, c);
   }
 
-  /** Two triangles between rows of a grid whose rows are `across` + 1 vertices wide, first vertex `first`. */
-  grid(first: number, across: number, along: number): void {
+  /** A grid of one petal: rows `across` + 1 vertices wide, first vertex `first`. It is remembered as a sheet. */
+  sheet(range: SheetRange): void {
+    this.sheets.push(range);
+    for (const [a, b, c] of this.sheetTriangles(range)) this.triangle(a, b, c);
+  }
+
+  /** Two triangles between rows, their diagonals mirrored about the midrib. */
+  sheetTriangles({ first, across, along }: SheetRange): [number, number, number][] {
+    const found: [number, number, number][] = [];
     for (let j = 0; j < along; j++) {
       for (let i = 0; i < across; i++) {
         const a = first + j * (across + 1) + i;
         const d = a + across + 1;
-        if (i < across / 2) {
-          this.triangle(a, d + 1, a + 1);
-          this.triangle(a, d, d + 1);
-        } else {
-          this.triangle(a, d, a + 1);
-          this.triangle(a + 1, d, d + 1);
-        }
+        if (i < across / 2) found.push([a, d + 1, a + 1], [a, d, d + 1]);
+        else found.push([a, d, a + 1], [a + 1, d, d + 1]);
       }
     }
+    return found;
+  }
+
+  /** Moves a vertex along its normal and adds its twin as far behind, looking the other way. */
+  splitVertex(index: number, half: number): void {
+    const k = index * 3;
+    for (let c = k; c < k + 3; c++) {
+      const [at, n] = [this.positions[c]!, this.normals[c]!];
+      this.positions[c] = at + n * half;
+      this.positions.push(at - n * half);
+      this.normals.push(-n);
+      this.colours.push(this.colours[c]!);
+    }
+    this.shadeSides.push(this.shadeSides[index]!);
   }
 
   finish(): Mesh {

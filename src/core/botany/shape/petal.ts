@@ -1,4 +1,4 @@
-import { clamp, degToRad, lerp, smoothstep } from '../../geometry/numbers';
+import { clamp, degToRad, lerp, smoothstep, TAU } from '../../geometry/numbers';
 import type { Vec3 } from '../../geometry/vec3';
 
 /**
@@ -32,6 +32,9 @@ export interface PetalShape {
   notch: number;
   notchSpread: number;
   point: number;
+  /** lobes along each side, and how deep the bays between them cut in, as a share of the half-width */
+  lobes: number;
+  lobeDepth: number;
   teeth: number;
   toothCount: number;
   /** relief */
@@ -68,6 +71,8 @@ export const PLAIN_PETAL: PetalShape = {
   notch: 0,
   notchSpread: 0.22,
   point: 0,
+  lobes: 0,
+  lobeDepth: 0,
   teeth: 0,
   toothCount: 3,
   ruffle: 0,
@@ -89,10 +94,11 @@ export const petal = (shape: Partial<PetalShape>): PetalShape => {
 /** Half-width at v as a share of the fullest, 0…1. */
 export function outlineShare(p: PetalShape, v: number): number {
   const full = clamp(p.fullest, 0.02, 0.98);
-  if (v < full) return p.baseWidth + (1 - p.baseWidth) * Math.sin((Math.PI / 2) * (v / full));
+  const bay = p.lobes ? 1 - p.lobeDepth * ((1 - Math.cos(TAU * p.lobes * v)) / 2) ** 2 : 1;
+  if (v < full) return bay * (p.baseWidth + (1 - p.baseWidth) * Math.sin((Math.PI / 2) * (v / full)));
   const t = (v - full) / (1 - full);
   const pointed = p.tipWidth < 0.05;
-  return p.tipWidth + (1 - p.tipWidth) * Math.pow(Math.max(0, 1 - Math.pow(t, p.tipPower)), pointed ? 0.85 : 0.5);
+  return bay * (p.tipWidth + (1 - p.tipWidth) * Math.pow(Math.max(0, 1 - Math.pow(t, p.tipPower)), pointed ? 0.85 : 0.5));
 }
 
 /** How far the tip edge stands back at u: round, notched, pointed or toothed, as a share of the length. */
@@ -172,7 +178,7 @@ function relief(p: PetalShape, u: number, v: number, vv: number, halfWidth: numb
 /** Area of one face of the sheet in head radii squared, by quadrature of its outline. */
 export function petalArea(p: PetalShape): number {
   let area = 0;
-  const n = 24;
+  const n = 60;
   for (let i = 0; i < n; i++) area += (2 * p.halfWidth * outlineShare(p, (i + 0.5) / n) * p.length) / n;
   return area * (1 - 0.35 * p.tipDrop);
 }

@@ -1,5 +1,6 @@
 import { IDENTITY, chain, translation, type Affine } from '../../geometry/affine';
 import type { Random } from '../../geometry/random';
+import type { Vec3 } from '../../geometry/vec3';
 import type { MeshBuilder } from './mesh';
 import { petalPaint, shade, type PetalPaint } from './paint';
 import { addBall, addCentre, addLathe, three, type FlowerCentre } from './solids';
@@ -9,6 +10,21 @@ import { addWhorl, whorlArea, type Whorl } from './whorl';
 export interface Hues {
   hue: string;
   second?: string;
+}
+
+/** A made thing within a composite, or the wire that carries some of them. Lengths in lengths of the composite, its foot at 0. */
+export interface Part {
+  name: 'leaf' | 'berry' | 'floret' | 'bud' | 'side branch' | 'twig' | 'arm';
+  /** on the carrier itself, on a side branch or arm, on a twig of one */
+  level: 0 | 1 | 2;
+  /** where its stalk joins what carries it, where it sits, and the unit direction it points in */
+  joins: Vec3;
+  at: Vec3;
+  along: Vec3;
+  /** length of a leaf, radius of a berry or floret; a carrier has none */
+  size: number;
+  /** 0 bud or unripe … 1 open or ripe */
+  open: number;
 }
 
 /**
@@ -21,6 +37,8 @@ export interface Shape {
   sheetArea(stage: number): number;
   /** Everything solid, in radii³. */
   solidVolume(stage: number): number;
+  /** What a composite is built of, at a stage: the picture, the wires and the counts are made from it. */
+  parts?(stage: number): readonly Part[];
 }
 
 /** A flower as data: rings of petals round a middle, on a calyx. */

@@ -1,5 +1,6 @@
 import { IDENTITY } from '../../geometry/affine';
 import { distance, dot, normalize } from '../../geometry/vec3';
+import { EDGE_THICKNESS_SHARE, thickenSheets, thicknessShare } from './thickness';
 import { MeshBuilder, meshArea, meshVolume } from './mesh';
 import { bakeOcclusion } from './occlusion';
 import { hexToLinear, paintAt, petalPaint, shade } from './paint';
@@ -124,6 +125,49 @@ describe('a petal as a sheet', () => {
     const b = new MeshBuilder(false);
     addSheet(b, IDENTITY, 0, plain, [24, 32], { paint: petalPaint('#ff8800'), ring: 1, phase: 0, jitter: 0 });
     expect(meshArea(b.finish()) / petalArea(plain)).toBeCloseTo(1, 1);
+  });
+
+  test('paste has thickness: a closed body whose volume is area by thickness, thinned to the edges', () => {
+    const b = new MeshBuilder(false);
+    const flat = { ...plain, cup: 0, cupTip: 0, curl: 0, tipDrop: 0 };
+    const grid = [24, 32] as const;
+    addSheet(b, IDENTITY, 0, flat, grid, { paint: petalPaint('#ff8800'), ring: 1, phase: 0, jitter: 0 });
+    const area = meshArea(b.finish());
+    const before = b.vertexCount;
+    thickenSheets(b, 0.02);
+    const thick = b.finish();
+    expect(b.vertexCount).toBe(before * 2);
+    // front, back and a rim too thin to count
+    expect(meshArea(thick) / area).toBeGreaterThan(2);
+    expect(meshArea(thick) / area).toBeLessThan(2.08);
+    const rolled = area * 0.02;
+    expect(meshVolume(thick)).toBeLessThan(rolled);
+    expect(meshVolume(thick)).toBeGreaterThan(rolled * EDGE_THICKNESS_SHARE);
+    // closed: every edge is met once in each direction
+    const edges = new Map<string, number>();
+    for (let i = 0; i < thick.indices.length; i += 3) {
+      const [p, q, r] = [thick.indices[i]!, thick.indices[i + 1]!, thick.indices[i + 2]!];
+      for (const [from, to] of [
+        [p, q],
+        [q, r],
+        [r, p],
+      ] as const) {
+        edges.set(`${from} ${to}`, (edges.get(`${from} ${to}`) ?? 0) + 1);
+        expect(edges.get(`${from} ${to}`)).toBe(1);
+      }
+    }
+    for (const key of edges.keys()) expect(edges.has(key.split(' ').reverse().join(' '))).toBe(true);
+  });
+
+  test('full in the middle and at the base, a third of it at sides and tip; nothing rolled, nothing changed', () => {
+    expect(thicknessShare(0, 0)).toBe(1);
+    expect(thicknessShare(0, 0.5)).toBe(1);
+    expect(thicknessShare(1, 0.5)).toBeCloseTo(EDGE_THICKNESS_SHARE, 9);
+    expect(thicknessShare(0, 1)).toBeCloseTo(EDGE_THICKNESS_SHARE, 9);
+    const b = new MeshBuilder(false);
+    addSheet(b, IDENTITY, 0, plain, [4, 4], { paint: petalPaint('#ff8800'), ring: 1, phase: 0, jitter: 0 });
+    thickenSheets(b, 0);
+    expect(b.vertexCount).toBe(25);
   });
 
   test('mixing half-way is half-way in every measure', () => {

@@ -57,7 +57,7 @@ export function addSheet(
     const v = shape.serrationCount ? even : lerp(even, 1 - (1 - even) * (1 - even), 0.55);
     for (let i = 0; i <= across; i++) put(-1 + (2 * i) / across, v);
   }
-  builder.grid(first, across, along);
+  builder.sheet({ first, across, along });
 }
 
 /** The far level of a narrow petal: base, two shoulders, tip. */

@@ -1,3 +1,4 @@
+import { domedCluster } from '../families/domedCluster';
 import { bellflower, lily, magnolia, tulip } from '../families/bell';
 import { anemone, blossom, hellebore, poppy } from '../families/cup';
 import { chrysanthemum, dahlia, marigold, zinnia } from '../families/globe';
@@ -31,7 +32,7 @@ export const FLOWERS: readonly Species[] = [
     id: 'peony', name: 'Peony', plural: 'peonies', role: 'focal', habit: 'head', shape: peony, occlusion: 0.7, stages: stages(0.42, 0.74),
     sizesMm: [86, 74, 62], pasteMm: 0.7, solidity: 0.88, method: 'wired petals', breakageShare: 0.14, monthsNorth: [5, 6],
     colourways: [{ id: 'shell', name: 'shell', hue: '#f0b6c4' }, { id: 'claret', name: 'claret', hue: '#97264a' }],
-    wiring: { floorSwg: 18, hookMm: 8, insideShare: 0.5, white: true, parts: { name: 'outer petal', count: 12, swg: 26, lengthMm: 95 } },
+    wiring: { floorSwg: 18, hookMm: 8, insideShare: 0.5, white: true, parts: [{ name: 'outer petal', count: 12, swg: 26, lengthMm: 95 }] },
   },
   {
     id: 'marigold', name: 'Marigold', plural: 'marigolds', role: 'secondary', habit: 'head', shape: marigold, stages: stages(0.4, 0.7),
@@ -49,7 +50,7 @@ export const FLOWERS: readonly Species[] = [
     id: 'anemone', petals: 10, name: 'Anemone', plural: 'anemones', role: 'secondary', habit: 'head', shape: anemone, occlusion: 0.5, stages: stages(0.4, 0.75),
     sizesMm: [54, 46, 38], pasteMm: 0.7, solidity: 0.7, method: 'wired petals', breakageShare: 0.15, monthsNorth: [12, 1, 2, 3, 4],
     colourways: [{ id: 'white', name: 'white', hue: '#e9e3df', second: '#2a2436' }, { id: 'ink', name: 'ink', hue: '#5b4a8c', second: '#1d1a2b' }],
-    wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: { name: 'petal', count: 10, swg: 28, lengthMm: 70 }, stamens: { count: 34, swg: 33, lengthMm: 60 } },
+    wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: [{ name: 'petal', count: 10, swg: 28, lengthMm: 70 }], stamens: { count: 34, swg: 33, lengthMm: 60 } },
   },
   {
     id: 'cosmos', petals: 8, name: 'Cosmos', plural: 'cosmos', role: 'spray', habit: 'head', shape: cosmos, stages: stages(0.34, 0.75),
@@ -97,13 +98,13 @@ export const FLOWERS: readonly Species[] = [
     id: 'magnolia', name: 'Magnolia', plural: 'magnolias', role: 'focal', habit: 'head', shape: magnolia, occlusion: 0.5, stages: stages(0.46, 0.76), petals: 9,
     sizesMm: [80, 68, 56], pasteMm: 0.8, solidity: 0.7, method: 'wired petals', breakageShare: 0.16, monthsNorth: [3, 4, 5],
     colourways: [{ id: 'blush', name: 'blush', hue: '#f3dcdc' }, { id: 'ivory', name: 'ivory', hue: '#f4eedd' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: { name: 'petal', count: 9, swg: 26, lengthMm: 95 } },
+    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: [{ name: 'petal', count: 9, swg: 26, lengthMm: 95 }] },
   },
   {
     id: 'lily', name: 'Lily', plural: 'lilies', role: 'focal', habit: 'head', shape: lily, stages: stages(0.4, 0.74), petals: 6,
     sizesMm: [86, 74, 62], pasteMm: 0.8, solidity: 0.5, method: 'wired petals', breakageShare: 0.2, monthsNorth: [6, 7, 8],
     colourways: [{ id: 'white', name: 'white', hue: '#f4f0e8', second: '#d9dcc0' }, { id: 'rose', name: 'rose', hue: '#dd86a2', second: '#b43e69' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: { name: 'petal', count: 6, swg: 26, lengthMm: 100 }, stamens: { count: 6, swg: 28, lengthMm: 80 } },
+    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: [{ name: 'petal', count: 6, swg: 26, lengthMm: 100 }], stamens: { count: 6, swg: 28, lengthMm: 80 } },
   },
   {
     id: 'carnation', name: 'Carnation', plural: 'carnations', role: 'secondary', habit: 'head', shape: carnation, stages: stages(0.42, 0.72),
@@ -133,19 +134,19 @@ export const FLOWERS: readonly Species[] = [
     id: 'poppy', name: 'Poppy', plural: 'poppies', role: 'secondary', habit: 'head', shape: poppy, occlusion: 0.5, stages: stages(0.36, 0.74), petals: 4,
     sizesMm: [56, 48, 40], pasteMm: 0.5, solidity: 0.62, method: 'wired petals', breakageShare: 0.2, monthsNorth: [5, 6, 7],
     colourways: [{ id: 'scarlet', name: 'scarlet', hue: '#d8392a', second: '#3a1d22' }, { id: 'peach', name: 'peach', hue: '#f3b98e', second: '#e7d79a' }, { id: 'white', name: 'white', hue: '#f3efe6', second: '#d9dca0' }],
-    wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: { name: 'petal', count: 4, swg: 28, lengthMm: 75 }, stamens: { count: 40, swg: 33, lengthMm: 60 } },
+    wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: [{ name: 'petal', count: 4, swg: 28, lengthMm: 75 }], stamens: { count: 40, swg: 33, lengthMm: 60 } },
   },
   {
     id: 'hellebore', name: 'Hellebore', plural: 'hellebores', role: 'secondary', habit: 'head', shape: hellebore, occlusion: 0.5, stages: stages(0.42, 0.76), petals: 5,
     sizesMm: [50, 42, 34], pasteMm: 0.7, solidity: 0.66, method: 'wired petals', breakageShare: 0.15, monthsNorth: [12, 1, 2, 3, 4],
     colourways: [{ id: 'cream', name: 'cream', hue: '#eceacb', second: '#b9c58a' }, { id: 'dusk', name: 'dusk', hue: '#7c4a63', second: '#56304a' }],
-    wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: { name: 'petal', count: 5, swg: 28, lengthMm: 70 }, stamens: { count: 34, swg: 33, lengthMm: 55 } },
+    wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: [{ name: 'petal', count: 5, swg: 28, lengthMm: 70 }], stamens: { count: 34, swg: 33, lengthMm: 55 } },
   },
   {
     id: 'tulip', name: 'Tulip', plural: 'tulips', role: 'secondary', habit: 'head', shape: tulip, occlusion: 0.6, stages: stages(0.62, 0.82), petals: 6,
     sizesMm: [50, 44, 38], pasteMm: 0.7, solidity: 0.82, method: 'wired petals', breakageShare: 0.14, monthsNorth: [3, 4, 5],
     colourways: [{ id: 'coral', name: 'coral', hue: '#ef8a6a' }, { id: 'cream', name: 'cream', hue: '#f2ead2' }, { id: 'plum', name: 'plum', hue: '#5e2a4c' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: { name: 'petal', count: 6, swg: 26, lengthMm: 85 } },
+    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: [{ name: 'petal', count: 6, swg: 26, lengthMm: 85 }] },
   },
   {
     id: 'daisy', name: 'Daisy', plural: 'daisies', role: 'spray', habit: 'head', shape: daisy, stages: stages(0.36, 0.78),
@@ -182,5 +183,11 @@ export const FLOWERS: readonly Species[] = [
     sizesMm: [20, 16, 13], pasteMm: 0.5, solidity: 0.92, method: 'pulled', breakageShare: 0.06, monthsNorth: [6, 7, 8, 9],
     colourways: [{ id: 'shell', name: 'shell', hue: '#efbcc0' }, { id: 'white', name: 'white', hue: '#f3eee6' }, { id: 'lemon', name: 'lemon', hue: '#f2dd84' }],
     wiring: { floorSwg: 26, hookMm: 5, insideShare: 0.5, white: true },
+  },
+  {
+    id: 'mophead', name: 'Mop-head cluster', plural: 'mop-head clusters', role: 'secondary', habit: 'head', shape: domedCluster({ buds: 12, open: 24, petals: 4, floretSize: 0.37 }), stages: [{ id: 'opening', name: 'opening', open: 0.5, sizeShare: 0.9 }, { id: 'open', name: 'open', open: 1, sizeShare: 1 }],
+    sizesMm: [62, 52, 44], pasteMm: 0.6, solidity: 0.9, method: 'domed cluster', breakageShare: 0.16, monthsNorth: [7, 8, 9, 10],
+    colourways: [{ id: 'blue', name: 'blue', hue: '#8fa3d6', second: '#e9e2b8' }, { id: 'pink', name: 'pink', hue: '#e0a0ba', second: '#e9e2b8' }, { id: 'green', name: 'green', hue: '#c3cf9f', second: '#e9e2b8' }],
+    wiring: { floorSwg: 18, hookMm: 0, insideShare: 0.9, white: false, parts: [{ name: 'floret', swg: 26, lengthMm: 40, inBase: true }] },
   },
 ];

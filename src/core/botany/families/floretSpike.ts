@@ -1,0 +1,54 @@
+import { IDENTITY } from '../../geometry/affine';
+import { clamp, GOLDEN_ANGLE_RAD, lerp } from '../../geometry/numbers';
+import { normalize, type Vec3 } from '../../geometry/vec3';
+import { hexToLinear } from '../shape/paint';
+import type { Part, Shape } from '../shape/recipe';
+import { addTube } from '../shape/solids';
+import { addFloret, floretPaste } from './florets';
+import { addStalk } from './stalks';
+
+const LOWEST = 0.24;
+/** Less open than this a floret is made as a closed one. */
+const CLOSED = 0.25;
+
+/** Florets up a tapering spike: closed at the tip, half open, open below. Lengths in lengths of the spike. */
+export function floretSpike(r: { count: number; petals: number; floretSize: number; spread: number }): Shape {
+  const parts = (stage: number): Part[] =>
+    Array.from({ length: r.count }, (_, i): Part => {
+      const t = i / (r.count - 1);
+      const width = r.spread * Math.pow(1 - t, 0.7) + 0.015;
+      const a = i * GOLDEN_ANGLE_RAD;
+      const high = lerp(LOWEST, 0.97, t);
+      const at: Vec3 = [Math.cos(a) * width, Math.sin(a) * width, high];
+      const open = clamp((stage * 1.5 - t) * 3);
+      return {
+        name: open < CLOSED ? 'bud' : 'floret',
+        level: 0,
+        joins: [0, 0, Math.max(0.02, high - width * 1.1)],
+        at,
+        along: normalize([Math.cos(a), Math.sin(a), lerp(0.25, 1.2, t)]),
+        size: r.floretSize * lerp(1, 0.42, t),
+        open,
+      };
+    });
+  return {
+    parts,
+    build(b, stage, hues, random) {
+      const green = hexToLinear('#86a06c');
+      const stem: Vec3[] = [
+        [0, 0, 0],
+        [0.01, 0, 0.5],
+        [0, 0, 0.97],
+      ];
+      addTube(b, IDENTITY, stem, [0.014, 0.008], b.coarse ? 3 : 5, [green, green]);
+      parts(stage).forEach((part, i) => {
+        // from afar three of five, a quarter larger
+        if (b.coarse && i % 5 > 2) return;
+        if (!b.coarse) addStalk(b, part, 0.006, [green, green]);
+        addFloret(b, b.coarse ? { ...part, size: part.size * 1.25 } : part, r.petals, hues, random);
+      });
+    },
+    sheetArea: (stage) => floretPaste(parts(stage), r.petals).sheets,
+    solidVolume: (stage) => floretPaste(parts(stage), r.petals).solid,
+  };
+}
