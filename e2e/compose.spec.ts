@@ -61,6 +61,31 @@ test('a piece is chosen and dragged in the picture; the drag is one step', async
   await expect(redo(page)).toBeEnabled();
 });
 
+test('the grips of a chosen piece lean, spin and lift it; each drag is one step named for what it did', async ({ page }) => {
+  await openBench(page);
+  await expect(page.locator('canvas')).toBeVisible();
+  await chooseInPicture(page);
+  for (const [grip, by] of [
+    ['lean', { x: 60, y: -30 }],
+    ['spin', { x: 40, y: 40 }],
+    ['lift', { x: 0, y: -50 }],
+  ] as const) {
+    const figure = page.getByText(new RegExp(`^${grip} [−\\d]`));
+    await expect(figure).toBeVisible();
+    const before = await figure.innerText();
+    const box = (await figure.boundingBox())!;
+    const at = { x: box.x - 17, y: box.y + box.height / 2 };
+    await page.mouse.move(at.x, at.y);
+    await page.mouse.down();
+    for (let i = 1; i <= 4; i++) await page.mouse.move(at.x + (by.x * i) / 4, at.y + (by.y * i) / 4);
+    await page.mouse.up();
+    await expect(undo(page)).toHaveAccessibleName(new RegExp(`^Undo ${grip}`));
+    await expect(figure).not.toHaveText(before);
+    await undo(page).click();
+    await expect(figure).toHaveText(before);
+  }
+});
+
 test('the chosen piece is lifted, turned, pinned, swapped, doubled and taken away, each undone by name', async ({ page }) => {
   await openBench(page);
   await expect(page.locator('canvas')).toBeVisible();

@@ -1,6 +1,6 @@
 import * as Comlink from 'comlink';
 import highsLoader, { type Highs } from 'highs';
-import { findSpecies, kindMesh, type Kind } from '@/core/botany/catalogue';
+import { findSpecies, kindMesh, type Detail, type Kind } from '@/core/botany/catalogue';
 import type { Mesh } from '@/core/botany/shape/mesh';
 import { LiveBalance } from '@/core/compose/liveBalance';
 import type { Reading } from '@/core/compose/reading';
@@ -35,9 +35,9 @@ const bench = {
   read(cake: Cake, arrangement: Arrangement, remedies: boolean): Reading[] {
     return live.read(cake, arrangement, remedies);
   },
-  mesh(kind: Kind, coarse: boolean, variant: number): Mesh {
+  mesh(kind: Kind, detail: Detail, variant: number): Mesh {
     mustExist(kind);
-    const mesh = kindMesh(kind, coarse, variant);
+    const mesh = kindMesh(kind, detail, variant);
     return Comlink.transfer(mesh, [
       mesh.positions.buffer,
       mesh.normals.buffer,
@@ -53,7 +53,7 @@ const bench = {
   cakePicture(
     cake: Cake,
     arrangements: readonly Arrangement[],
-    view: { azimuthRad: number; elevationDeg: number; width: number; height: number; coarse: boolean },
+    view: { azimuthRad: number; elevationDeg: number; width: number; height: number; detail: Detail },
   ): Picture {
     const scenes = arrangements.flatMap((a) => buildScene(cake, a) ?? []);
     const sight = cakeSight(
@@ -64,7 +64,7 @@ const bench = {
       Math.min(1600, view.height),
       Math.max(0, ...scenes.flatMap((s) => s.heads.map((p) => p.centre[2] + p.body.radialMm))),
     );
-    return cakePicture(cake, scenes, sight, 2, view.coarse);
+    return cakePicture(cake, scenes, sight, 2, view.detail);
   },
   async cutOptimally(demands: readonly CutDemand[], stockMm: number): Promise<CutPlan> {
     highs ??= highsLoader();

@@ -99,7 +99,7 @@ describe('practice values (trade.md; common practice, no source)', () => {
 describe('bodies are true to size', () => {
   test.each(SPECIES.filter((s) => s.habit === 'head').map((s) => [s.id] as const))('%s is as wide as it says when open', (id) => {
     const kind = kindOf(id);
-    const mesh = kindMesh(kind, true);
+    const mesh = kindMesh(kind, 'far');
     const radii = Array.from({ length: mesh.positions.length / 3 }, (_, i) =>
       Math.hypot(mesh.positions[i * 3]!, mesh.positions[i * 3 + 1]!),
     ).sort((a, b) => a - b);
@@ -110,7 +110,7 @@ describe('bodies are true to size', () => {
 
   test.each(SPECIES.filter((s) => s.habit === 'sprig').map((s) => [s.id] as const))('%s is as long as it says', (id) => {
     const kind = kindOf(id);
-    const mesh = kindMesh(kind, false);
+    const mesh = kindMesh(kind, 'near');
     let high = 0;
     for (let i = 2; i < mesh.positions.length; i += 3) high = Math.max(high, mesh.positions[i]!);
     expect(Math.abs(high / kind.sizeMm - 1)).toBeLessThan(0.12);
@@ -118,8 +118,8 @@ describe('bodies are true to size', () => {
 
   test.each(SPECIES.map((s) => [s.id] as const))('%s: every stage has triangles without NaN, fewer when coarse', (id) => {
     for (const stage of speciesById(id).stages) {
-      const near = kindMesh(kindOf(id, stage.id), false);
-      const far = kindMesh(kindOf(id, stage.id), true);
+      const near = kindMesh(kindOf(id, stage.id), 'near');
+      const far = kindMesh(kindOf(id, stage.id), 'far');
       expect(near.positions.every(Number.isFinite)).toBe(true);
       expect(near.normals.every(Number.isFinite)).toBe(true);
       expect(near.colours.every((c) => c >= 0 && c <= 1.2)).toBe(true);

@@ -127,20 +127,23 @@ export function bodyOf(kind: Kind): Body {
   return body;
 }
 
+/** far: few triangles; near: every petal; close: petals with the thickness of their paste, for what fills a picture. */
+export type Detail = 'close' | 'near' | 'far';
+
 /**
  * The picture of a kind as triangles, in mm, axis along z: a head with its middle at the origin, a sprig with its foot
  * there. `variant` gives the few different individuals of a kind.
  */
-export function kindMesh(kind: Kind, coarse: boolean, variant = 0): Mesh {
+export function kindMesh(kind: Kind, detail: Detail, variant = 0): Mesh {
   const species = speciesById(kind.species);
   const stage = stageOf(species, kind.stage);
   const way = colourwayOf(species, kind.colourway);
-  const b = new MeshBuilder(coarse);
+  const b = new MeshBuilder(detail === 'far');
   const random = seededRandom(species.id.length * 131 + species.id.charCodeAt(0) + variant * 977);
   species.shape.build(b, stage.open, { hue: way.hue, second: way.second }, random);
   bakeOcclusion(b, species.occlusion ?? 0.9, hexToLinear(shade(way.hue, -0.15, 1.25)));
   const unit = unitMm(kind, species, stage);
-  if (!coarse) thickenSheets(b, species.pasteMm / unit);
+  if (detail === 'close') thickenSheets(b, species.pasteMm / unit);
   const mesh = b.finish();
   const extent = extentOf(species, stage);
   const middle = species.habit === 'sprig' ? 0 : (extent.low + extent.high) / 2;

@@ -1,4 +1,4 @@
-import { kindMesh, kindKey, type Kind } from '../botany/catalogue';
+import { kindMesh, kindKey, type Detail, type Kind } from '../botany/catalogue';
 import { MeshBuilder, type Mesh } from '../botany/shape/mesh';
 import { addLathe, three } from '../botany/shape/solids';
 import { cakeHeightMm, stackTiers, type Cake } from '../cake/cake';
@@ -53,11 +53,11 @@ export function cakeMesh(cake: Cake): Mesh {
 
 const meshes = new Map<string, Mesh>();
 
-function cachedMesh(kind: Kind, coarse: boolean): Mesh {
-  const key = `${kindKey(kind)}|${coarse}`;
+function cachedMesh(kind: Kind, detail: Detail): Mesh {
+  const key = `${kindKey(kind)}|${detail}`;
   let mesh = meshes.get(key);
   if (!mesh) {
-    mesh = kindMesh(kind, coarse);
+    mesh = kindMesh(kind, detail);
     meshes.set(key, mesh);
     if (meshes.size > 400) meshes.clear();
   }
@@ -86,7 +86,7 @@ export function cakePicture(
   scenes: readonly Pick<Scene, 'heads' | 'line'>[],
   sight: Sight,
   over = 2,
-  coarse = false,
+  detail: Detail = 'near',
 ): Picture {
   const raster = new Raster(sight, over);
   raster.add(cakeMesh(cake), IDENTITY);
@@ -94,6 +94,6 @@ export function cakePicture(
     const holder = holderMesh(line.stand, line.plate);
     if (holder) raster.add(holder, IDENTITY);
   }
-  for (const p of scenes.flatMap((s) => s.heads)) raster.add(cachedMesh(modelOf(p), coarse), pieceMap(p));
+  for (const p of scenes.flatMap((s) => s.heads)) raster.add(cachedMesh(modelOf(p), detail), pieceMap(p));
   return raster.finish();
 }

@@ -123,8 +123,8 @@ describe('the cake in a picture', () => {
         expect(distance(applyPoint(map, [0, 0, long]), applyPoint(map, [0, 0, 0]))).toBeCloseTo(p.body.axialMm * 2, 6);
       else expect(distance(applyPoint(map, [0, 0, 0]), p.centre)).toBeLessThan(1e-9);
     }
-    const bare = cakePicture(cake, [], cakeSight(cake, 0, 0.25, 90, 110), 1, true);
-    const full = cakePicture(cake, [scene], cakeSight(cake, -Math.PI / 2, 0.25, 90, 110), 1, true);
+    const bare = cakePicture(cake, [], cakeSight(cake, 0, 0.25, 90, 110), 1, 'far');
+    const full = cakePicture(cake, [scene], cakeSight(cake, -Math.PI / 2, 0.25, 90, 110), 1, 'far');
     expect(full.rgba).not.toEqual(bare.rgba);
     expect(opaque(full)).toBeGreaterThan(1500);
   });

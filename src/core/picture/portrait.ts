@@ -8,7 +8,7 @@ import { Raster, sightFrom, type Picture } from './raster';
 export function portrait(kind: Kind, pixels: number, over = 2): Picture {
   const species = speciesById(kind.species);
   const stage = stageOf(species, kind.stage);
-  const mesh = kindMesh(kind, false);
+  const mesh = kindMesh(kind, 'close');
   const sizeMm = kind.sizeMm * stage.sizeShare;
   const closed = stage.open < 0.3;
   if (species.habit === 'sprig') {

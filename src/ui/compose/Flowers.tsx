@@ -3,14 +3,18 @@
 import { useThree } from '@react-three/fiber';
 import { useLayoutEffect, useMemo, useRef } from 'react';
 import { Matrix4, type InstancedMesh } from 'three';
-import { kindKey } from '@/core/botany/catalogue';
+import { kindKey, type Detail } from '@/core/botany/catalogue';
 import type { PlacedPiece } from '@/core/compose/placement';
 import { modelOf, pieceMap } from '@/core/picture/cakePicture';
 import { useKindGeometry } from './kindGeometry';
 import { pasteMaterial } from './paste';
 
-/** More pieces than this are drawn with fewer triangles. */
-const FINE_UP_TO = 120;
+/** So many pieces are drawn with paste thickness, so many with every petal; more with fewer triangles. */
+const UP_TO: readonly [pieces: number, detail: Detail][] = [
+  [24, 'close'],
+  [120, 'near'],
+  [Infinity, 'far'],
+];
 
 /** All pieces, one instanced mesh a kind. */
 export function Flowers({ heads }: { heads: readonly PlacedPiece[] }) {
@@ -24,11 +28,12 @@ export function Flowers({ heads }: { heads: readonly PlacedPiece[] }) {
     }
     return [...groups];
   }, [heads]);
+  const detail = UP_TO.find(([pieces]) => heads.length <= pieces)![1];
   const material = useMemo(() => pasteMaterial(), []);
   return (
     <>
       {kinds.map(([key, own]) => (
-        <KindInstances key={key} own={own} coarse={heads.length > FINE_UP_TO} material={material} />
+        <KindInstances key={key} own={own} detail={detail} material={material} />
       ))}
     </>
   );
@@ -36,14 +41,14 @@ export function Flowers({ heads }: { heads: readonly PlacedPiece[] }) {
 
 function KindInstances({
   own,
-  coarse,
+  detail,
   material,
 }: {
   own: readonly PlacedPiece[];
-  coarse: boolean;
+  detail: Detail;
   material: ReturnType<typeof pasteMaterial>;
 }) {
-  const geometry = useKindGeometry(modelOf(own[0]!), coarse);
+  const geometry = useKindGeometry(modelOf(own[0]!), detail);
   const mesh = useRef<InstancedMesh>(null);
   const invalidate = useThree((s) => s.invalidate);
   const capacity = Math.max(8, 2 ** Math.ceil(Math.log2(own.length)));

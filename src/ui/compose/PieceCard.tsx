@@ -103,7 +103,7 @@ export function PieceCard() {
         )}
       </div>
       <p className="small mt-2">
-        Drag it along the line; Alt lifts, Shift chooses more. Arrow keys nudge by 1 mm, with Shift by 5.
+        Drag it along the line, its grips lean, spin and lift it; Shift chooses more. Arrow keys nudge by 1 mm, with Shift by 5.
       </p>
     </div>
   );

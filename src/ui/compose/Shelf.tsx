@@ -291,7 +291,7 @@ function SmallCake({ proposal }: { proposal: Proposal }) {
           elevationDeg: 15,
           width: 140,
           height: 180,
-          coarse: true,
+          detail: 'far',
         })
         .then((picture) => live && setUrl(pictureToUrl(picture)));
     }

@@ -12,9 +12,10 @@ import { addScaled, anyPerpendicular, cross, type Vec3 } from '@/core/geometry/v
 import { CakeModel } from './CakeModel';
 import { FiveViews } from './FiveViews';
 import { Flowers } from './Flowers';
-import { handleAt, startDrag, startLineDrag } from './dragging';
+import { gripAt, handleAt, startDrag, startGripDrag, startLineDrag } from './dragging';
 import { Holders } from './Holders';
 import { LineInHand } from './LineInHand';
+import { PieceGrips } from './PieceGrips';
 import { pickPiece } from '@/core/compose/pick';
 import type { LiveScene } from './useScene';
 import { getStudio, useStudio } from '../useStudio';
@@ -82,6 +83,7 @@ export function Turntable({
             width={3}
           />
         ))}
+        {!lineInHand && !five && chosen.length === 1 && scene.line && <PieceGrips piece={chosen[0]!} line={scene.line} />}
         {lineInHand ? (
           <LineInHand scene={scene} cake={cake} />
         ) : (
@@ -275,6 +277,11 @@ function Hands({ scene }: { scene: LiveScene }) {
       const held = studio.lineInHand ? handleAt(seenAt(e)) : null;
       if (held) {
         follow(e, startLineDrag(live.current, held));
+        return;
+      }
+      const grip = studio.lineInHand ? null : gripAt(live.current, seenAt(e));
+      if (grip) {
+        follow(e, startGripDrag(live.current, grip));
         return;
       }
       const hit = pickPiece(live.current.heads, origin, direction);

@@ -1,8 +1,9 @@
 import { clamp } from '@/core/geometry/numbers';
-import { addScaled, dot, length, sub, type Vec3 } from '@/core/geometry/vec3';
+import { dot, length, sub, type Vec3 } from '@/core/geometry/vec3';
 import { nearestOnLine } from '@/core/compose/line';
 import { dragHandle, lineHandles, type LineHandle } from '@/core/compose/lineHandles';
 import { pickSkin } from '@/core/compose/pick';
+import { dragPieceHandle, MOST_LIFT, nearestOnWay, pieceHandles, type PieceHandle } from '@/core/compose/pieceHandles';
 import type { PlacedPiece } from '@/core/compose/placement';
 import type { Piece } from '@/core/compose/arrangement';
 import type { LiveScene } from './useScene';
@@ -42,7 +43,7 @@ export function startDrag(scene: LiveScene, p: PlacedPiece, grabbed: Vec3, lifti
     if (!line) return;
     const n = p.frame.normal;
     const at = nearestOnWay(grabbed, n, origin, direction);
-    if (at) show({ lift: clamp(lift0 + dot(sub(at, grabbed), n) / line.riseMm(s0), 0, 1.2) });
+    if (at) show({ lift: clamp(lift0 + dot(sub(at, grabbed), n) / line.riseMm(s0), 0, MOST_LIFT) });
   };
   const show = (to: Partial<Piece>) => {
     moved = true;
@@ -75,6 +76,32 @@ export function handleAt(seenPx: (at: Vec3) => number): LineHandle | null {
   return near[0] && near[0].px < HANDLE_REACH_PX ? near[0].h : null;
 }
 
+/** The chosen piece whose grip is nearest to the pointer, within a fingertip; grips show when one piece is chosen. */
+export function gripAt(scene: LiveScene, seenPx: (at: Vec3) => number): { p: PlacedPiece; handle: PieceHandle } | null {
+  const { selection } = getStudio();
+  const p = selection.length === 1 ? scene.heads.find((h) => h.piece.id === selection[0]) : undefined;
+  if (!p || !scene.line) return null;
+  const near = pieceHandles(p, scene.line).map((handle) => ({ p, handle, px: seenPx(handle.at) }));
+  near.sort((a, b) => a.px - b.px);
+  return near[0] && near[0].px < HANDLE_REACH_PX ? near[0] : null;
+}
+
+/** A drag of one of a piece's grips. It is taken as it stood when gripped, so that nothing adds up. */
+export function startGripDrag(scene: LiveScene, { p, handle }: { p: PlacedPiece; handle: PieceHandle }) {
+  let moved = false;
+  return {
+    to(origin: Vec3, direction: Vec3) {
+      const to = scene.line && dragPieceHandle(p, scene.line, handle, origin, direction);
+      if (!to) return;
+      moved = true;
+      getStudio().preview(changePieces([p.piece.id], (piece) => Object.assign(piece, to)));
+    },
+    end() {
+      if (moved) getStudio().settle(`${handle.name} ${p.body.species.name.toLowerCase()}`);
+    },
+  };
+}
+
 /** A drag of one of the line's points, over the skin or along its own straight way. */
 export function startLineDrag(scene: LiveScene, handle: LineHandle) {
   let moved = false;
@@ -96,12 +123,4 @@ export function startLineDrag(scene: LiveScene, handle: LineHandle) {
       if (moved) getStudio().settle(`${handle.name} of the line`);
     },
   };
-}
-
-/** The place of a straight way that a sight passes nearest; null when they run side by side. */
-function nearestOnWay(at: Vec3, way: Vec3, origin: Vec3, direction: Vec3): Vec3 | null {
-  const r = sub(origin, at);
-  const dn = dot(direction, way);
-  const denominator = 1 - dn * dn;
-  return denominator < 0.02 ? null : addScaled(at, way, (dot(r, way) - dot(r, direction) * dn) / denominator);
 }

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { BufferAttribute, BufferGeometry } from 'three';
-import { kindKey, type Kind } from '@/core/botany/catalogue';
+import { kindKey, type Detail, type Kind } from '@/core/botany/catalogue';
 import type { Mesh } from '@/core/botany/shape/mesh';
 import { pictureBench } from '@/workers/clients';
 
@@ -18,26 +18,26 @@ export function toGeometry(mesh: Mesh): BufferGeometry {
 
 const made = new Map<string, Promise<BufferGeometry>>();
 
-function geometryOf(kind: Kind, coarse: boolean): Promise<BufferGeometry> {
-  const key = `${kindKey(kind)}|${coarse}`;
+function geometryOf(kind: Kind, detail: Detail): Promise<BufferGeometry> {
+  const key = `${kindKey(kind)}|${detail}`;
   let geometry = made.get(key);
   if (!geometry) {
-    geometry = pictureBench().mesh(kind, coarse, 0).then(toGeometry);
+    geometry = pictureBench().mesh(kind, detail, 0).then(toGeometry);
     made.set(key, geometry);
   }
   return geometry;
 }
 
 /** The triangles of a kind, made off the page once; null until they are there. */
-export function useKindGeometry(kind: Kind, coarse: boolean): BufferGeometry | null {
+export function useKindGeometry(kind: Kind, detail: Detail): BufferGeometry | null {
   const { species, stage, sizeMm, colourway } = kind;
   const [geometry, setGeometry] = useState<BufferGeometry | null>(null);
   useEffect(() => {
     let live = true;
-    void geometryOf({ species, stage, sizeMm, colourway }, coarse).then((g) => live && setGeometry(g));
+    void geometryOf({ species, stage, sizeMm, colourway }, detail).then((g) => live && setGeometry(g));
     return () => {
       live = false;
     };
-  }, [species, stage, sizeMm, colourway, coarse]);
+  }, [species, stage, sizeMm, colourway, detail]);
   return geometry;
 }

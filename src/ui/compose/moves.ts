@@ -2,6 +2,7 @@ import { bodyOf, MOST_TILT_RAD } from '@/core/botany/catalogue';
 import type { Piece } from '@/core/compose/arrangement';
 import { drawLine } from '@/core/compose/line';
 import { copyAlong, distribute, mirrorAcross, mirrorAlong } from '@/core/compose/many';
+import { MOST_LIFT } from '@/core/compose/pieceHandles';
 import { clamp } from '@/core/geometry/numbers';
 import { freshId } from '@/data/studio';
 import { getStudio } from '../useStudio';
@@ -41,7 +42,7 @@ export function removeChosen(): void {
 
 /** Lift, turn, lean and spin of the chosen pieces, in steps that a finger can press. */
 export const MOVES = {
-  lift: (by: number) => (piece: Piece) => void (piece.lift = clamp(piece.lift + by, 0, 1.2)),
+  lift: (by: number) => (piece: Piece) => void (piece.lift = clamp(piece.lift + by, 0, MOST_LIFT)),
   lean: (byRad: number) => (piece: Piece) =>
     void (piece.tiltRad = clamp(piece.tiltRad + byRad, 0, MOST_TILT_RAD[bodyOf(piece).role])),
   turn: (byRad: number) => (piece: Piece) => void (piece.headingRad += byRad),

@@ -183,7 +183,7 @@ function Numbered({ project, plan }: { project: Project; plan: DerivedPlan }) {
   useEffect(() => {
     let live = true;
     void pictureBench()
-      .cakePicture(cake, arrangements, { azimuthRad: -Math.PI / 2, elevationDeg: 14, width: W, height: H, coarse: false })
+      .cakePicture(cake, arrangements, { azimuthRad: -Math.PI / 2, elevationDeg: 14, width: W, height: H, detail: 'near' })
       .then((picture) => live && setUrl(pictureToUrl(picture)));
     return () => {
       live = false;
