@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { findSpecies } from '../botany/catalogue';
+import { FRONT_AZIMUTH_RAD } from '../geometry/units';
 
 const finite = (what: string) => v.pipe(v.number(`${what} is a number`), v.finite(`${what} is a number`));
 const between = (what: string, low: number, high: number) =>
@@ -11,7 +12,13 @@ const envelope = { widthMm: between('the line’s half-width', 4, 160), riseMm: 
 const tier = v.pipe(v.number(), v.integer(), v.minValue(0));
 const focal = between('the focal point', 0.05, 0.95);
 /** on a top: from the middle of the tier, mm */
-const onTop = { tier, xMm: finite('its place'), yMm: finite('its place') };
+const onTop = {
+  tier,
+  xMm: finite('its place'),
+  yMm: finite('its place'),
+  /** the azimuth that it faces; the front unless said */
+  facesRad: v.optional(finite('the way it faces'), FRONT_AZIMUTH_RAD),
+};
 const standMm = between('the stem’s height', 0, 300);
 
 export const PLAQUE_OUTLINES = ['round', 'oval', 'scalloped', 'banner'] as const;

@@ -1,6 +1,7 @@
 import { stackTiers, type Cake } from '../cake/cake';
 import { clamp } from '../geometry/numbers';
-import { cross, normalize, type Vec3 } from '../geometry/vec3';
+import { FRONT_AZIMUTH_RAD } from '../geometry/units';
+import { add, cross, normalize, rotateAbout, sub, type Vec3 } from '../geometry/vec3';
 import type { DrawnLine, LineFrame, Stand } from './line';
 
 export interface OnTop {
@@ -16,6 +17,31 @@ export function standOn(cake: Cake, place: OnTop): Stand {
   const x = outline.xMm + place.xMm;
   const y = outline.yMm + place.yMm;
   return { footMm: [x, y, topMm], topMm: [x, y, topMm + place.standMm] };
+}
+
+/** What a form drew toward the front, turned about its place on the tier so that it faces another way. */
+export function facing(drawn: Own, cake: Cake, place: Omit<OnTop, 'standMm'> & { facesRad: number }): Own {
+  const turn = place.facesRad - FRONT_AZIMUTH_RAD;
+  if (Math.abs(turn) < 1e-9) return drawn;
+  const pivot = standOn(cake, { ...place, standMm: 0 }).footMm;
+  const way = (v: Vec3): Vec3 => rotateAbout(v, [0, 0, 1], turn);
+  const point = (p: Vec3): Vec3 => add(pivot, way(sub(p, pivot)));
+  const { plate } = drawn;
+  return {
+    ...drawn,
+    at: (s, sideMm) => {
+      const f = drawn.at(s, sideMm);
+      return { pointMm: point(f.pointMm), normal: way(f.normal), along: way(f.along), toSide: way(f.toSide) };
+    },
+    plate: plate && {
+      ...plate,
+      centreMm: point(plate.centreMm),
+      letteringMm: point(plate.letteringMm),
+      across: way(plate.across),
+      up: way(plate.up),
+      normal: way(plate.normal),
+    },
+  };
 }
 
 export interface Dome {

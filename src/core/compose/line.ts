@@ -3,6 +3,7 @@ import { cakeSkin, type Skin, type SkinPoint } from '../cake/skin';
 import { clamp } from '../geometry/numbers';
 import { cross, distance, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import type { LineForm, LineSpec } from './arrangement';
+import { facing } from './dome';
 import { cascade } from './lines/cascade';
 import { cluster } from './lines/cluster';
 import { cornerSpray } from './lines/cornerSpray';
@@ -123,7 +124,8 @@ export function drawLine(spec: LineSpec, cake: Cake): Line | null {
   if (cake.tiers.length === 0) return null;
   if ('tier' in spec && spec.tier >= cake.tiers.length) return null;
   const skin = skinOf(cake);
-  const drawn = (FORMS[spec.form] as FormMaker<LineForm>)(spec as never, skin, cake);
+  const made = (FORMS[spec.form] as FormMaker<LineForm>)(spec as never, skin, cake);
+  const drawn = made.kind === 'own' && 'facesRad' in spec ? facing(made, cake, spec) : made;
   if (drawn.kind === 'own') {
     return {
       form: spec.form,

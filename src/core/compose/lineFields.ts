@@ -62,7 +62,7 @@ const hour = (key: string, name: string): LineField => ({
   kept: clockHoursToAzimuth,
 });
 
-const place = [mm('xMm', 'to the right', -300, 300), mm('yMm', 'to the back', -300, 300)];
+const place = [mm('xMm', 'to the right', -300, 300), mm('yMm', 'to the back', -300, 300), hour('facesRad', 'faces')];
 const stand = mm('standMm', 'stem', 0, 300);
 const envelope = [mm('widthMm', 'half-width', 4, 160), mm('riseMm', 'rise', 2, 160)];
 const focal = share('focal', 'focal point', 5, 95);

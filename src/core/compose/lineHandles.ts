@@ -71,6 +71,19 @@ const stays: Grip = {
   place: (line) => line.stand?.footMm ?? line.at(0.5, 0).pointMm,
 };
 
+/** Stands out before what faces that way, by half more than its width. */
+const faces: Grip = {
+  id: 'faces',
+  name: 'facing',
+  keys: ['facesRad'],
+  place: (line, spec) => {
+    if (!('facesRad' in spec)) return line.at(0.5, 0).pointMm;
+    const [x, y, z] = line.stand?.footMm ?? line.at(0.5, 0).pointMm;
+    const out = spec.widthMm * 1.5;
+    return [x + Math.cos(spec.facesRad) * out, y + Math.sin(spec.facesRad) * out, z];
+  },
+};
+
 const GRIPS: Record<LineForm, readonly Grip[]> = {
   crescent: [begins(['fromRad', 'radiusShare'], ['fromRad', 'sweepRad']), ends(['sweepRad', 'trailMm']), focal, width, rise],
   'lazy S': [begins(['fromRad', 'insetMm'], ['fromRad', 'sweepRad']), ends(['sweepRad', 'dropMm']), focal, width, rise],
@@ -117,12 +130,13 @@ const GRIPS: Record<LineForm, readonly Grip[]> = {
   ],
   posy: [
     stays,
+    faces,
     { ...width, place: (line) => line.at(1, 0).pointMm },
     { ...rise, place: (line) => addScaled(line.at(0.5, 0).pointMm, [0, 0, 1], 8), way: () => [0, 0, 1] },
   ],
-  cluster: [stays, stands],
-  plaque: [stays, stands, begins(['fromRad'], ['fromRad', 'sweepRad']), ends(['sweepRad']), focal],
-  pick: [stays, stands, { ...width, place: (line) => line.at(1, 0).pointMm }],
+  cluster: [stays, faces, stands],
+  plaque: [stays, faces, stands, begins(['fromRad'], ['fromRad', 'sweepRad']), ends(['sweepRad']), focal],
+  pick: [stays, faces, stands, { ...width, place: (line) => line.at(1, 0).pointMm }],
 };
 
 const gripsOf = (spec: LineSpec): Grip[] => {

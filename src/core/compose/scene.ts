@@ -1,6 +1,7 @@
 import type { Cake } from '../cake/cake';
 import { cakeSolid, type CakeSolid } from '../cake/solid';
 import { colourwayOf } from '../botany/species';
+import { FRONT_AZIMUTH_RAD } from '../geometry/units';
 import type { Vec3 } from '../geometry/vec3';
 import type { Arrangement } from './arrangement';
 import { colourDifference } from './colourDifference';
@@ -59,7 +60,7 @@ export function viewsFrom(frontRad: number): readonly { name: ViewName; toEye: V
 export type ViewName = 'front' | 'left' | 'back' | 'right' | 'above';
 
 /** The front of a cake, toward −y. */
-export const FRONT_RAD = -Math.PI / 2;
+export const FRONT_RAD = FRONT_AZIMUTH_RAD;
 
 /** Heads may press this far into each other before petals break. */
 export const PETAL_GIVE_MM = 1.5;

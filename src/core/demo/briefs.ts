@@ -1,3 +1,4 @@
+import { FRONT_AZIMUTH_RAD } from '../geometry/units';
 import { newArrangement, newProject, newTier } from '../plan/newProject';
 import type { Project } from '../plan/project';
 
@@ -104,6 +105,7 @@ function astronomyToppers(): Project {
           tier: 0,
           xMm: 0,
           yMm: 0,
+          facesRad: FRONT_AZIMUTH_RAD,
           outline: 'scalloped',
           plateWidthMm: 62,
           plateHeightMm: 50,

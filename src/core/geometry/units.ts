@@ -9,6 +9,8 @@ export const inchesToMm = (inches: number): number => inches * MM_PER_INCH;
 export const gramsToOunces = (grams: number): number => grams / GRAMS_PER_OUNCE;
 
 /** Azimuth: radians from +x (right), counter-clockwise seen from above; the front (−y) is −π/2. Clock: hours, front at 6. */
+export const FRONT_AZIMUTH_RAD = -Math.PI / 2;
+
 export function azimuthToClockHours(azimuthRad: number): number {
   const hours = (3 - (azimuthRad * 6) / Math.PI) % 12;
   const positive = hours < 0 ? hours + 12 : hours;
