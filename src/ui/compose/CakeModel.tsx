@@ -6,6 +6,7 @@ import { stackTiers, type Cake } from '@/core/cake/cake';
 import { TAU } from '@/core/geometry/numbers';
 import { tierMesh } from '@/core/picture/cakeParts';
 import { toGeometry } from './kindGeometry';
+import { useShadowsOf } from './shadows';
 
 /** Tiers, board and the turntable under them, with the hours marked round it. Core's frame: z up. */
 export function CakeModel({ cake }: { cake: Cake }) {
@@ -13,6 +14,7 @@ export function CakeModel({ cake }: { cake: Cake }) {
     () => stackTiers(cake).map((t) => ({ id: t.tier.id, colour: t.tier.covering.colour, geometry: toGeometry(tierMesh(t)) })),
     [cake],
   );
+  useShadowsOf(tiers);
   const board = cake.board.diameterMm / 2;
   const plate = board + 34;
   const under = -cake.board.thicknessMm;

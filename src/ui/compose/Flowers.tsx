@@ -8,6 +8,7 @@ import type { PlacedPiece } from '@/core/compose/placement';
 import { modelOf, pieceMap } from '@/core/picture/cakePicture';
 import { useKindGeometry } from './kindGeometry';
 import { pasteMaterial } from './paste';
+import { useShadowsOf } from './shadows';
 
 /** So many pieces are drawn with paste thickness, so many with every petal; more with fewer triangles. */
 const UP_TO: readonly [pieces: number, detail: Detail][] = [
@@ -28,6 +29,7 @@ export function Flowers({ heads }: { heads: readonly PlacedPiece[] }) {
     }
     return [...groups];
   }, [heads]);
+  useShadowsOf(heads);
   const detail = UP_TO.find(([pieces]) => heads.length <= pieces)![1];
   const material = useMemo(() => pasteMaterial(), []);
   return (
@@ -49,6 +51,7 @@ function KindInstances({
   material: ReturnType<typeof pasteMaterial>;
 }) {
   const geometry = useKindGeometry(modelOf(own[0]!), detail);
+  useShadowsOf(geometry);
   const mesh = useRef<InstancedMesh>(null);
   const invalidate = useThree((s) => s.invalidate);
   const capacity = Math.max(8, 2 ** Math.ceil(Math.log2(own.length)));

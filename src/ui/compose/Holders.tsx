@@ -6,6 +6,7 @@ import type { Line, Plate } from '@/core/compose/line';
 import { addScaled } from '@/core/geometry/vec3';
 import { holderMesh } from '@/core/picture/cakeParts';
 import { toGeometry } from './kindGeometry';
+import { useShadowsOf } from './shadows';
 
 /** Plaques, their skewers and lettering, and the stems of standing clusters. */
 export function Holders({ lines }: { lines: readonly Line[] }) {
@@ -23,6 +24,7 @@ function Holder({ line }: { line: Line }) {
     const mesh = holderMesh(line.stand, line.plate);
     return mesh ? toGeometry(mesh) : null;
   }, [line]);
+  useShadowsOf(geometry);
   useEffect(() => () => geometry?.dispose(), [geometry]);
   return (
     <>

@@ -1,0 +1,147 @@
+import { spawn } from 'node:child_process';
+import { chromium, type Page } from '@playwright/test';
+import { composeAll } from '../src/core/compose/composer';
+import { writeProjectFile } from '../src/core/formats/projectFile';
+import { newProject } from '../src/core/plan/newProject';
+import { drawLine } from '../src/core/compose/line';
+import { shareOut } from '../src/core/compose/shareOut';
+import { benchCases } from './cases';
+
+/**
+ * The turntable in a real browser without a graphics card: draw calls and triangles of one drawn frame (shadows included),
+ * script time of a frame, and how long a frame takes with software rendering. Needs a built application.
+ */
+const PORT = 3295;
+const SIZES = [45, 150, 300];
+const say = (line: string) => process.stdout.write(`${line}\n`);
+
+/** The wide wreath with about so many pieces. */
+function projectOf(pieces: number): string {
+  const { request } = benchCases().find((c) => c.name.startsWith('a wide wreath'))!;
+  const line = drawLine(request.arrangement.line, request.cake)!;
+  let density = 1;
+  for (let round = 0; round < 12; round++) {
+    const counts = shareOut(line, request.style, request.choices, density);
+    density *= pieces / counts.reduce((a, k) => a + k.count, 0);
+  }
+  const counts = shareOut(line, request.style, request.choices, density);
+  const { arrangement } = composeAll({ ...request, counts, effort: 0.05 })[0]!;
+  const id = `wreath-${pieces}`;
+  return writeProjectFile({ ...newProject(id, id, '2027-06-12T09:30'), cake: request.cake, arrangements: [arrangement] });
+}
+
+interface Frame {
+  calls: number;
+  triangles: number;
+  scriptMs: number;
+  at: number;
+}
+
+/** Counts what is drawn between one animation frame and the next. Runs in the page before anything else. */
+function watchFrames(): void {
+  const frames: Frame[] = [];
+  let now = { calls: 0, triangles: 0 };
+  const context = WebGL2RenderingContext.prototype as unknown as Record<string, (...args: number[]) => void>;
+  const count = (name: string, vertices: number, times: number | null) => {
+    const plain = context[name]!;
+    context[name] = function (this: unknown, ...args: number[]) {
+      now.calls++;
+      if (args[0] === 4) now.triangles += (args[vertices]! / 3) * (times === null ? 1 : args[times]!);
+      return plain.apply(this, args);
+    };
+  };
+  count('drawElements', 1, null);
+  count('drawArrays', 2, null);
+  count('drawElementsInstanced', 1, 4);
+  count('drawArraysInstanced', 2, 3);
+  const ask = window.requestAnimationFrame.bind(window);
+  window.requestAnimationFrame = (work) =>
+    ask((time) => {
+      now = { calls: 0, triangles: 0 };
+      const from = performance.now();
+      work(time);
+      if (now.calls > 0) frames.push({ ...now, scriptMs: performance.now() - from, at: time });
+    });
+  Object.assign(window, { drawnFrames: frames });
+}
+
+const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+const framesOf = (page: Page) => page.evaluate(() => (window as unknown as { drawnFrames: Frame[] }).drawnFrames.splice(0));
+
+async function turn(page: Page, pieces: number): Promise<void> {
+  await page.goto(`http://127.0.0.1:${PORT}/jobs`);
+  await page
+    .getByLabel('Job file')
+    .setInputFiles({ name: 'wreath.json', mimeType: 'application/json', buffer: Buffer.from(projectOf(pieces)) });
+  await page.getByRole('heading', { name: `wreath-${pieces}` }).waitFor();
+  await page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: /^Compose/ })
+    .click();
+  const box = (await page.locator('canvas').boundingBox())!;
+  await page.getByRole('link', { name: /^Make/ }).filter({ hasText: 'to make' }).waitFor();
+  const table = page.getByRole('application', { name: /^Turntable/ });
+  // every kind's triangles are there when two frames in a row draw the same
+  for (let last = -1, same = 0; same < 2;) {
+    await table.press('r');
+    await table.press('f');
+    await page.waitForTimeout(1500);
+    const { triangles } = (await framesOf(page)).pop() ?? { triangles: -2 };
+    same = triangles > 0 && triangles === last ? same + 1 : 0;
+    last = triangles;
+  }
+  // dragging beside the cake turns the table
+  const from = { x: box.x + box.width * 0.86, y: box.y + box.height * 0.2 };
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  for (let i = 1; i <= 40; i++) {
+    await page.mouse.move(from.x - i * 4, from.y);
+    await page.waitForTimeout(30);
+  }
+  await page.mouse.up();
+  const frames = await framesOf(page);
+  const steps = frames.slice(1).map((f, i) => f.at - frames[i]!.at);
+  const last = frames[frames.length - 1]!;
+  say(
+    `turntable, ${pieces} pieces: ${last.calls} draw calls, ${Math.round(last.triangles / 1000)} thousand triangles, ` +
+      `script ${median(frames.map((f) => f.scriptMs)).toFixed(1)} ms a frame, software frame ${median(steps).toFixed(0)} ms (${frames.length} frames)`,
+  );
+}
+
+async function measure(page: Page): Promise<void> {
+  // the compiler marks functions with their names; the page does not know how
+  await page.addInitScript('globalThis.__name = (f) => f');
+  await page.addInitScript(watchFrames);
+  for (const pieces of SIZES) await turn(page, pieces);
+  await page.goto(`http://127.0.0.1:${PORT}/jobs`);
+  await page
+    .getByRole('button', { name: /Harbour library/ })
+    .first()
+    .click();
+  await page.goto(`http://127.0.0.1:${PORT}/compose`);
+  await page.getByRole('link', { name: /^Make/ }).filter({ hasText: 'to make' }).waitFor();
+  const asked = performance.now();
+  await page.getByRole('button', { name: 'Propose three' }).click();
+  await page.getByRole('group', { name: 'Proposals' }).getByRole('button').first().waitFor();
+  say(
+    `first proposals on the shelf after ${((performance.now() - asked) / 1000).toFixed(1)} s (62 pieces, three of them polished)`,
+  );
+}
+
+async function main(): Promise<void> {
+  const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-p', String(PORT)], { stdio: 'ignore' });
+  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox'] });
+  try {
+    for (let tries = 0; tries < 100; tries++) {
+      const answers = await fetch(`http://127.0.0.1:${PORT}/icon.svg`).catch(() => null);
+      if (answers?.ok) break;
+      await new Promise((resolve) => setTimeout(resolve, 200));
+    }
+    await measure(await browser.newPage({ viewport: { width: 1280, height: 800 } }));
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+}
+
+void main();
