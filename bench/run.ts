@@ -9,6 +9,7 @@ import { derivePlan } from '../src/core/plan/derivePlan';
 import { newProject } from '../src/core/plan/newProject';
 import { greedyPieces, randomPieces, scoreOf } from '../src/core/testing/baselines';
 import { benchCases, type BenchCase } from './cases';
+import { compareIndex } from './index';
 
 /** Figures as ratios against a plain baseline measured in the same run. Nothing here passes or fails. */
 const CLEAN = { stops: 0, looks: 0, first: null };
@@ -88,3 +89,5 @@ for (let i = 0; i < 40; i++) {
 say(
   `bundles of 3–16 mixed wires: ${(library / ours).toFixed(3)} times as thick by the library's quick packing; ours ${(ms / 40).toFixed(0)} ms each`,
 );
+
+say(`points near a place: ${compareIndex()}`);

@@ -1,3 +1,4 @@
+import KDBush from 'kdbush';
 import { PointGrid } from '../geometry/pointGrid';
 import { addScaled, cross, dot, normalize, type Vec3 } from '../geometry/vec3';
 import type { EnvelopeCell, EnvelopeGrid } from './envelope';
@@ -60,13 +61,12 @@ function fromView(
 ): Look {
   const right = normalize(cross([0, 0, 1], toEye), [1, 0, 0]);
   const up = cross(toEye, right);
-  const flat = (at: Vec3): Vec3 => [dot(at, right), dot(at, up), 0];
   const facing = Uint8Array.from(grid.cells, (c) => (dot(c.frame.normal, toEye) < FACES_EYE ? 0 : 1));
   const seen = grid.cells.flatMap((_, i) => (facing[i] ? [i] : []));
-  const index = new PointGrid(
-    seen.map((i) => flat(points[i]!)),
-    INDEX_BOX_MM,
-  );
+  if (seen.length === 0) return { name, facing, facingMm2: 0, cellsCoveredBy: () => new Int32Array(0) };
+  const index = new KDBush(seen.length);
+  for (const i of seen) index.add(dot(points[i]!, right), dot(points[i]!, up));
+  index.finish();
   return {
     name,
     facing,
@@ -76,11 +76,11 @@ function fromView(
       const depth = dot(p.centre, toEye);
       const reach = reachMm(p);
       const found: number[] = [];
-      index.within(flat(p.centre), reach, (k) => {
+      for (const k of index.within(dot(p.centre, right), dot(p.centre, up), reach)) {
         const i = seen[k]!;
         const behind = dot(points[i]!, toEye) - depth;
         if (behind <= reach + rises[i]! && coversSight(p, points[i]!, toEye, share)) found.push(i);
-      });
+      }
       return Int32Array.from(found);
     },
   };
