@@ -277,3 +277,19 @@ test('Brief: a square tier off the middle is drawn, and one pushed over the edge
   await page.getByRole('spinbutton', { name: 'top tier to the right' }).fill('90');
   await expect(page.getByRole('alert').filter({ hasText: /top tier stands \d+ mm over the edge/ })).toBeVisible();
 });
+
+test('Brief: the form, its size against the cake and how it meets it; counts and drawing follow', async ({ page }) => {
+  await openBench(page, '/brief');
+  const pieces = page.getByRole('heading', { name: /^\d+ pieces/ });
+  const before = await pieces.innerText();
+  await page.getByRole('radio', { name: 'Grand' }).click();
+  await expect(page.getByRole('radio', { name: 'Grand' })).toBeChecked();
+  await expect(pieces).not.toHaveText(before);
+  await expect(undo(page)).toHaveAccessibleName('Undo grand against the cake');
+  await page.getByRole('button', { name: /^Line: cascade/ }).click();
+  await page.getByRole('radio', { name: 'wreath' }).click();
+  await expect(page.getByRole('button', { name: /^Line: wreath/ })).toBeVisible();
+  await expect(page.getByRole('radio', { name: 'Fitting' })).toBeChecked();
+  await page.getByRole('combobox', { name: 'How it meets the cake' }).selectOption('taped in sprays, on picks');
+  await expect(undo(page)).toHaveAccessibleName('Undo set taped spray');
+});

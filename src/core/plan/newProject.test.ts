@@ -3,7 +3,17 @@ import { demoBriefs } from '../demo/briefs';
 import { findSpecies } from '../botany/catalogue';
 import { cakeOf, FORMS } from '../testing/samples';
 import { composeRequestOf } from './composeRequest';
-import { defaultCake, defaultLine, newArrangement, newProject, newTier } from './newProject';
+import {
+  defaultCake,
+  defaultLine,
+  LINE_SIZES,
+  newArrangement,
+  newProject,
+  newTier,
+  sizedLine,
+  sizeOfLine,
+  type LineSize,
+} from './newProject';
 import { checkProject } from './project';
 
 test('a new job passes its own schema and has nothing in it yet', () => {
@@ -52,4 +62,18 @@ describe('the demo briefs', () => {
       expect(composeRequestOf(brief, 9, 1, 1)).toBeNull();
     },
   );
+});
+
+test.each(FORMS)('a %s is small, fitting or grand against its cake, and says which', (form) => {
+  const cake = cakeOf([240, 110]);
+  const line = defaultLine(form, cake);
+  expect(sizeOfLine(line, cake)).toBe('fitting');
+  const widths = (Object.keys(LINE_SIZES) as LineSize[]).map((size) => {
+    const sized = sizedLine(line, cake, size);
+    expect(sizeOfLine(sized, cake)).toBe(size);
+    expect(drawLine(sized, cake)).not.toBeNull();
+    return sized.widthMm;
+  });
+  expect(widths[0]!).toBeLessThan(widths[1]!);
+  expect(widths[1]!).toBeLessThan(widths[2]!);
 });

@@ -1,5 +1,6 @@
 import type { Cake, Tier } from '../cake/cake';
 import type { Arrangement, LineSpec } from '../compose/arrangement';
+import { withKept } from '../compose/lineFields';
 import { TAU } from '../geometry/numbers';
 import type { Brief, Project } from './project';
 import { PROJECT_KIND, PROJECT_VERSION } from './project';
@@ -79,6 +80,24 @@ function cornerAtFront(tier: Tier | undefined): number {
   });
   const off = (a: number) => Math.abs(Math.atan2(Math.sin(a - want), Math.cos(a - want)));
   return corners.reduce((a, b) => (off(b) < off(a) ? b : a));
+}
+
+/** How large a line stands against its cake: half-width and rise, as shares of what its form takes by itself. */
+export const LINE_SIZES = { small: 0.72, fitting: 1, grand: 1.32 } as const;
+export type LineSize = keyof typeof LINE_SIZES;
+
+/** The size that a line comes nearest to. */
+export function sizeOfLine(line: LineSpec, cake: Cake): LineSize {
+  const share = line.widthMm / defaultLine(line.form, cake).widthMm;
+  const off = (size: LineSize) => Math.abs(Math.log(share / LINE_SIZES[size]));
+  return (Object.keys(LINE_SIZES) as LineSize[]).reduce((a, b) => (off(b) < off(a) ? b : a));
+}
+
+/** The same line, wider and higher or narrower and lower, within what a line may be. */
+export function sizedLine(line: LineSpec, cake: Cake, size: LineSize): LineSpec {
+  const plain = defaultLine(line.form, cake);
+  const sized = (key: 'widthMm' | 'riseMm') => plain[key] * LINE_SIZES[size];
+  return withKept(withKept(line, 'widthMm', sized('widthMm')), 'riseMm', sized('riseMm'));
 }
 
 /** A first line for each form on this cake, in proportion to it. Cakes without tiers get lines for a 20 cm tier. */

@@ -12,6 +12,7 @@ import { BenchSettings } from './BenchSettings';
 import { CakeDrawing } from './CakeDrawing';
 import { Flowers } from './FlowerChoice';
 import { DayAndTable } from './DayAndTable';
+import { LineChoice } from './LineChoice';
 import { Suggestion } from './Suggestion';
 
 /** The cake is the form: each tier's figures stand beside it. To the right the day, the table, the flowers. */
@@ -72,7 +73,7 @@ function CakeForm({ cake }: { cake: Cake }) {
   const { edit } = getStudio();
   return (
     <>
-      <div className="flex flex-wrap items-end gap-3 pt-3">
+      <div className="flex flex-wrap items-end gap-3 pt-2">
         <button
           className="key"
           disabled={cake.tiers.length >= 8}
@@ -104,6 +105,7 @@ function CakeForm({ cake }: { cake: Cake }) {
           onChange={(v) => edit('size of the board', (d) => void (d.cake.board.diameterMm = v))}
         />
       </div>
+      <LineChoice />
       <CakeDrawing cake={cake} />
       <ol className="mt-2 flex flex-col gap-2" aria-label="Tiers, top first">
         {cake.tiers

@@ -10,7 +10,7 @@ import { seededRandom } from '@/core/geometry/random';
 import { getStudio, useStudio } from '../useStudio';
 
 const W = 620;
-const H = 296;
+const H = 238;
 
 /** The tiers to scale, seen from the front; sides and tops can be pulled. The arrangement is dabs of its colours only. */
 export function CakeDrawing({ cake }: { cake: Cake }) {
@@ -138,12 +138,13 @@ function cornersSeen(t: StackedTier): number[] {
 
 /** Colour and mass only: what a brief may promise. */
 function Dabs({ cake, X, Y, scale }: { cake: Cake; X: (mm: number) => number; Y: (mm: number) => number; scale: number }) {
-  const spec = useStudio((s) => s.project!.arrangements[0]?.line ?? null);
+  const arrangements = useStudio((s) => s.project!.arrangements);
   const choices = useStudio((s) => s.project!.brief.choices);
-  const line = spec && cake.tiers.length ? drawLine(spec, cake) : null;
-  if (!line || choices.length === 0) return null;
+  const lines = arrangements.flatMap((a) => (cake.tiers.length ? (drawLine(a.line, cake) ?? []) : []));
+  if (lines.length === 0 || choices.length === 0) return null;
   const random = seededRandom(7);
-  const dabs = Array.from({ length: 46 }, () => {
+  const dabs = Array.from({ length: 46 * lines.length }, (_, i) => {
+    const line = lines[i % lines.length]!;
     const s = random();
     const place = line.at(s, (random() * 2 - 1) * line.halfWidthMm(s) * 0.8);
     const species = speciesById(choices[Math.floor(random() * choices.length)]!.species);

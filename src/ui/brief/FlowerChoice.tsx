@@ -106,7 +106,7 @@ const wayFor = (s: Species, palette: readonly string[]): string =>
 /** What is chosen: a picture, how many the line wants of it or the person asks for, and its colours one after another. */
 function Chosens() {
   const cake = useStudio((s) => s.project!.cake);
-  const spec = useStudio((s) => s.project!.arrangements[0]?.line ?? null);
+  const spec = useStudio((s) => s.project!.arrangements[s.arrangementIndex]?.line ?? null);
   const brief = useStudio((s) => s.project!.brief);
   const { edit } = getStudio();
   const counts = useMemo(() => {

@@ -9,7 +9,7 @@ import { useStudio } from '../useStudio';
 /** How many pieces the line wants, from its area and the pieces' own; and the way on. */
 export function Suggestion({ onCompose }: { onCompose(): void }) {
   const cake = useStudio((s) => s.project!.cake);
-  const spec = useStudio((s) => s.project!.arrangements[0]?.line ?? null);
+  const spec = useStudio((s) => s.project!.arrangements[s.arrangementIndex]?.line ?? null);
   const brief = useStudio((s) => s.project!.brief);
   const { total, lengthMm } = useMemo(() => {
     const line = spec ? drawLine(spec, cake) : null;

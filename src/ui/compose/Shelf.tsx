@@ -1,10 +1,7 @@
 'use client';
 
-import { ChevronDown, Plus, Spline } from 'lucide-react';
+import { Plus, Spline } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import type { LineForm } from '@/core/compose/arrangement';
-import { METHODS } from '@/core/compose/arrangement';
-import { LINE_FORMS } from '@/core/compose/line';
 import { missingKinds, type Proposal } from '@/core/compose/composer';
 import { countedName } from '@/core/compose/names';
 import type { KindCount } from '@/core/compose/shareOut';
@@ -13,12 +10,11 @@ import { speciesById } from '@/core/botany/catalogue';
 import { tierName } from '@/core/cake/cake';
 import { azimuthOf } from '@/core/cake/skin';
 import { azimuthToClockWords } from '@/core/geometry/units';
-import { defaultLine } from '@/core/plan/newProject';
 import { pictureBench } from '@/workers/clients';
 import { pictureToUrl } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
-import { FormIcon, FORM_NAMES } from '../shared/FormIcon';
-import { addArrangement, openArrangement } from './arrangements';
+import { addArrangement } from './arrangements';
+import { Arrangements, FormPicker, Method } from './LineParts';
 
 /** What stands in the corner beside the tiers: the line's form, the proposals as small cakes, the gap measured. */
 export function Shelf() {
@@ -26,7 +22,8 @@ export function Shelf() {
   return (
     <div className="pointer-events-auto absolute left-0 top-1 flex w-[272px] flex-col gap-2">
       <Arrangements />
-      <Form />
+      <FormPicker beside={<LineKeys />} />
+      <Method />
       {search.running ? <Searching /> : <Propose />}
       {search.fault && (
         <p role="alert" className="rounded-xl bg-[var(--stopwash)] p-2 text-[15px]">
@@ -40,124 +37,24 @@ export function Shelf() {
   );
 }
 
-/** The arrangements of the job, the open one marked, and a further one. */
-function Arrangements() {
-  const arrangements = useStudio((s) => s.project?.arrangements ?? null);
-  const open = useStudio((s) => s.arrangementIndex);
-  if (!arrangements) return null;
-  return (
-    <div className="flex flex-wrap gap-1" role="radiogroup" aria-label="Arrangements">
-      {arrangements.length > 1 &&
-        arrangements.map((a, i) => (
-          <button
-            key={a.id}
-            role="radio"
-            aria-checked={i === open}
-            aria-label={`Arrangement ${i + 1}, ${FORM_NAMES[a.line.form]}, ${a.pieces.length} pieces`}
-            className={`rounded-xl border ${i === open ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-[var(--line)]'}`}
-            onClick={() => openArrangement(i)}
-          >
-            <FormIcon form={a.line.form} />
-          </button>
-        ))}
-    </div>
-  );
-}
-
-/** The open arrangement's form, and the others to choose from. */
-function Form() {
-  const arrangement = useStudio((s) => s.project?.arrangements[s.arrangementIndex] ?? null);
+/** The line itself in hand, and a further arrangement. */
+function LineKeys() {
   const inHand = useStudio((s) => s.lineInHand);
-  const [choosing, setChoosing] = useState(false);
-  if (!arrangement) return null;
-  const { form } = arrangement.line;
-  const choose = (f: LineForm) => {
-    setChoosing(false);
-    const { project, arrangementIndex, edit } = getStudio();
-    if (!project || f === form) return;
-    edit(`${FORM_NAMES[f]} line`, (draft) => void (draft.arrangements[arrangementIndex]!.line = defaultLine(f, project.cake)));
-  };
   return (
-    <div className="relative">
-      <div className="flex gap-1">
-        <button
-          className="key min-w-0 grow justify-start gap-1 px-1"
-          aria-expanded={choosing}
-          aria-label={`Line: ${FORM_NAMES[form]}. Choose another`}
-          onClick={() => setChoosing(!choosing)}
-        >
-          <FormIcon form={form} />
-          <span className="truncate">{FORM_NAMES[form]}</span>
-          <ChevronDown size={18} className="ml-auto shrink-0" />
-        </button>
-        <button
-          className="key px-2.5"
-          aria-pressed={inHand}
-          aria-label="Take the line in hand"
-          title="The line’s points and figures"
-          onClick={() => getStudio().set({ lineInHand: !inHand, selection: [] })}
-        >
-          <Spline size={20} />
-        </button>
-        <button className="key px-2.5" aria-label="Another arrangement" title="Another arrangement" onClick={addArrangement}>
-          <Plus size={20} />
-        </button>
-      </div>
-      {choosing && (
-        <div
-          className="tray absolute left-0 top-full z-10 mt-1 grid w-[376px] grid-cols-4 gap-1 p-2"
-          role="radiogroup"
-          aria-label="Line"
-        >
-          {LINE_FORMS.map((f) => (
-            <button
-              key={f}
-              role="radio"
-              aria-checked={f === form}
-              className={`flex flex-col items-center rounded-xl border py-1 ${f === form ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent'}`}
-              onClick={() => choose(f)}
-            >
-              <FormIcon form={f} />
-              <span className="text-[13px]">{FORM_NAMES[f]}</span>
-            </button>
-          ))}
-        </div>
-      )}
-      <Method />
-    </div>
-  );
-}
-
-const METHOD_WORDS: Record<(typeof METHODS)[number], string> = {
-  'stem by stem': 'stem by stem, own barriers',
-  'taped spray': 'taped in sprays, on picks',
-  dummy: 'into a dummy tier',
-};
-
-/** How it meets the cake; forms that stand on one stem or are glued have no choice. */
-function Method() {
-  const arrangement = useStudio((s) => s.project?.arrangements[s.arrangementIndex] ?? null);
-  if (!arrangement) return null;
-  const { form } = arrangement.line;
-  if (form === 'plaque') return <p className="small pt-1">glued, no wire</p>;
-  if (form === 'cluster' || form === 'pick') return <p className="small pt-1">taped to one stem, on a pick</p>;
-  return (
-    <select
-      className="key mt-2 w-full appearance-auto px-2 text-[15px]"
-      aria-label="How it meets the cake"
-      value={arrangement.method}
-      onChange={(e) => {
-        const { arrangementIndex, edit } = getStudio();
-        const next = METHODS.find((m) => m === e.target.value);
-        if (next) edit(`set ${next}`, (draft) => void (draft.arrangements[arrangementIndex]!.method = next));
-      }}
-    >
-      {METHODS.map((m) => (
-        <option key={m} value={m}>
-          {METHOD_WORDS[m]}
-        </option>
-      ))}
-    </select>
+    <>
+      <button
+        className="key px-2.5"
+        aria-pressed={inHand}
+        aria-label="Take the line in hand"
+        title="The line’s points and figures"
+        onClick={() => getStudio().set({ lineInHand: !inHand, selection: [] })}
+      >
+        <Spline size={20} />
+      </button>
+      <button className="key px-2.5" aria-label="Another arrangement" title="Another arrangement" onClick={addArrangement}>
+        <Plus size={20} />
+      </button>
+    </>
   );
 }
 

@@ -1,0 +1,118 @@
+'use client';
+
+import { ChevronDown } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import type { LineForm } from '@/core/compose/arrangement';
+import { METHODS } from '@/core/compose/arrangement';
+import { LINE_FORMS } from '@/core/compose/line';
+import { defaultLine } from '@/core/plan/newProject';
+import { FormIcon, FORM_NAMES } from '../shared/FormIcon';
+import { getStudio, useStudio } from '../useStudio';
+import { openArrangement } from './arrangements';
+
+/** The arrangements of the job, the open one marked. */
+export function Arrangements() {
+  const arrangements = useStudio((s) => s.project?.arrangements ?? null);
+  const open = useStudio((s) => s.arrangementIndex);
+  if (!arrangements || arrangements.length < 2) return null;
+  return (
+    <div className="flex flex-wrap gap-1" role="radiogroup" aria-label="Arrangements">
+      {arrangements.map((a, i) => (
+        <button
+          key={a.id}
+          role="radio"
+          aria-checked={i === open}
+          aria-label={`Arrangement ${i + 1}, ${FORM_NAMES[a.line.form]}, ${a.pieces.length} pieces`}
+          className={`rounded-xl border ${i === open ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-[var(--line)]'}`}
+          onClick={() => openArrangement(i)}
+        >
+          <FormIcon form={a.line.form} />
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** The open arrangement's form, and the others to choose from. `beside` stands in its row. */
+export function FormPicker({ beside }: { beside?: ReactNode }) {
+  const arrangement = useStudio((s) => s.project?.arrangements[s.arrangementIndex] ?? null);
+  const [choosing, setChoosing] = useState(false);
+  if (!arrangement) return null;
+  const { form } = arrangement.line;
+  const choose = (f: LineForm) => {
+    setChoosing(false);
+    const { project, arrangementIndex, edit } = getStudio();
+    if (!project || f === form) return;
+    edit(`${FORM_NAMES[f]} line`, (draft) => void (draft.arrangements[arrangementIndex]!.line = defaultLine(f, project.cake)));
+  };
+  return (
+    <div className="relative">
+      <div className="flex gap-1">
+        <button
+          className="key min-w-0 grow justify-start gap-1 px-1"
+          aria-expanded={choosing}
+          aria-label={`Line: ${FORM_NAMES[form]}. Choose another`}
+          onClick={() => setChoosing(!choosing)}
+        >
+          <FormIcon form={form} />
+          <span className="truncate">{FORM_NAMES[form]}</span>
+          <ChevronDown size={18} className="ml-auto shrink-0" />
+        </button>
+        {beside}
+      </div>
+      {choosing && (
+        <div
+          className="tray absolute left-0 top-full z-10 mt-1 grid w-[376px] grid-cols-4 gap-1 p-2"
+          role="radiogroup"
+          aria-label="Line"
+        >
+          {LINE_FORMS.map((f) => (
+            <button
+              key={f}
+              role="radio"
+              aria-checked={f === form}
+              className={`flex flex-col items-center rounded-xl border py-1 ${f === form ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent'}`}
+              onClick={() => choose(f)}
+            >
+              <FormIcon form={f} />
+              <span className="text-[13px]">{FORM_NAMES[f]}</span>
+            </button>
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}
+
+const METHOD_WORDS: Record<(typeof METHODS)[number], string> = {
+  'stem by stem': 'stem by stem, own barriers',
+  'taped spray': 'taped in sprays, on picks',
+  dummy: 'into a dummy tier',
+};
+
+/** How it meets the cake; forms that stand on one stem or are glued have no choice. */
+export function Method() {
+  const arrangement = useStudio((s) => s.project?.arrangements[s.arrangementIndex] ?? null);
+  if (!arrangement) return null;
+  const { form } = arrangement.line;
+  if (form === 'plaque') return <p className="small pt-1">glued, no wire</p>;
+  if (form === 'cluster' || form === 'pick') return <p className="small pt-1">taped to one stem, on a pick</p>;
+  return (
+    <select
+      className="key w-full appearance-auto px-2 text-[15px]"
+      aria-label="How it meets the cake"
+      value={arrangement.method}
+      onChange={(e) => {
+        const { arrangementIndex, edit } = getStudio();
+        const next = METHODS.find((m) => m === e.target.value);
+        if (next) edit(`set ${next}`, (draft) => void (draft.arrangements[arrangementIndex]!.method = next));
+      }}
+    >
+      {METHODS.map((m) => (
+        <option key={m} value={m}>
+          {METHOD_WORDS[m]}
+        </option>
+      ))}
+    </select>
+  );
+}
