@@ -7,7 +7,16 @@ import type { Piece } from './arrangement';
 import { PointGrid } from '../geometry/pointGrid';
 import { envelopeGrid, type EnvelopeGrid } from './envelope';
 import type { Line } from './line';
-import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, overlapMm, placePiece, type PlacedPiece } from './placement';
+import {
+  coversSight,
+  intoCakeMm,
+  intoLetteringMm,
+  outlineShareOf,
+  overlapMm,
+  placePiece,
+  reachMm,
+  type PlacedPiece,
+} from './placement';
 import { leanOf } from './startLayout';
 import { focalZoneMm } from './readings/focal';
 import { colourGroups } from './readings/colour';
@@ -42,7 +51,19 @@ const LEAF_WITH_LINE = 0.86;
 /** Farther than this past both bodies nothing of a pair matters, mm. */
 const PAIR_REACH_MM = 20;
 
+/** What pieces cost adds up over them, what is bare is a share of the whole: with more pieces than this it counts for more. */
+const COVER_COUNTS_FULL_AT = 30;
+
 const heftOf = (p: PlacedPiece): number => p.body.radialMm ** 1.5 * (p.spine.length ? 0.4 : 1);
+
+/** A foot is covered less well by another leaf than by a face: as if it stood so much farther off. */
+const UNDER_LEAF_MM = 6;
+
+/** How far a place is from lying under a piece: its face, or the lower half of a sprig. */
+const fromCoverMm = (at: Vec3, q: PlacedPiece): number =>
+  q.spine.length
+    ? UNDER_LEAF_MM + Math.min(distance(at, q.spine[0]!.at), distance(at, q.spine[1]!.at)) - 0.7 * q.body.radialMm
+    : distance(at, q.centre) - 0.9 * reachMm(q);
 
 /** A pair too far apart to matter. */
 const FAR = { cost: 0, gapMm: Infinity } as const;
@@ -129,7 +150,8 @@ export class Annealer {
     for (let i = 0; i < this.blockArea.length; i++) {
       if (this.blockArea[i]! > 0) blocks += (this.blockBare[i]! / this.blockArea[i]!) ** 2;
     }
-    return (COST.uncovered * this.bare) / this.areaTotal + (COST.uncoveredBlock * blocks) / this.blockArea.length;
+    const share = (COST.uncovered * this.bare) / this.areaTotal + (COST.uncoveredBlock * blocks) / this.blockArea.length;
+    return share * Math.max(1, this.placed.length / COVER_COUNTS_FULL_AT);
   }
 
   private pairCost(p: PlacedPiece, q: PlacedPiece, sameColour: boolean): { cost: number; gapMm: number } {
@@ -162,13 +184,12 @@ export class Annealer {
       const pair = this.pairCost(p, q, this.colour[i] === this.colour[j]);
       cost += pair.cost;
       if (pair.gapMm < 5) touching++;
-      if (sprig && !q.spine.length && pair !== FAR)
-        rootMm = Math.min(rootMm, distance(p.base, q.centre) - 0.9 * Math.max(q.body.radialMm, q.body.axialMm));
+      if (sprig && pair !== FAR) rootMm = Math.min(rootMm, fromCoverMm(p.base, q));
       if (!sprig && !q.spine.length && pair !== FAR)
         nearest = Math.min(nearest, distance(p.centre, q.centre) / (p.body.radialMm + q.body.radialMm));
     }
     if (!sprig && this.placed.length > 3) cost += COST.uneven * Math.min(1, Math.abs(Math.min(nearest, 1.8) - 0.98) / 0.6) ** 2;
-    // a sprig's foot belongs under a head, where no one sees it
+    // a sprig's foot belongs under a head or another leaf, where no one sees it
     if (sprig && this.placed.length > 3) cost += COST.bareRoot * Math.min(1.5, Math.max(0, rootMm) / 12);
     if (!sprig && touching < 2) cost += COST.floating * (2 - touching);
     const x = outwardShare(this.line, p.piece);
@@ -382,7 +403,8 @@ export class Annealer {
       if (this.hits[c]! > 0) continue;
       const cell = this.grid.cells[c]!;
       const back = p.spine.length ? (p.body.axialMm * 0.8) / this.line.lengthMm : 0;
-      const s = clamp(cell.s - back * Math.cos(p.piece.headingRad));
+      const at = cell.s - back * Math.cos(p.piece.headingRad);
+      const s = this.line.closed ? at - Math.floor(at) : clamp(at);
       return this.attempt([{ i, piece: { ...p.piece, s, side: clamp(cell.side, -1.1, 1.1) } }], temperature);
     }
     return false;

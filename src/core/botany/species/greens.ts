@@ -147,7 +147,7 @@ export const GREENS: readonly Species[] = [
   },
   {
     id: 'singleleaf', name: 'Single leaf', plural: 'single leaves', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'loose', nodes: 0, leafLength: [0.98, 0.98], blade: { halfWidth: 0.26, fullest: 0.42, baseWidth: 0.3, serration: 0.1, serrationCount: 8, crease: 0.03 }, angle: 10, turnDeg: 0, carrierSway: 0.01 }),
+    shape: leafBranch({ habit: 'loose', nodes: 0, leafLength: [0.98, 0.98], blade: { halfWidth: 0.3, fullest: 0.42, baseWidth: 0.3, serration: 0.1, serrationCount: 8, crease: 0.03 }, angle: 10, turnDeg: 0, carrierSway: 0.01 }),
     stages: grown, sizesMm: [30, 22, 16], pasteMm: 0.8, solidity: 0.5, method: 'wired leaf', breakageShare: 0.08, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
     colourways: [{ id: 'leaf', name: 'leaf green', hue: '#7ca062' }, { id: 'dark', name: 'dark green', hue: '#4f7146' }],
     wiring: { floorSwg: 28, hookMm: 0, insideShare: 0.66, white: false },
