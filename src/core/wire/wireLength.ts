@@ -1,6 +1,14 @@
 /** One part of a wire's length, with its reason in a line. */
 export interface LengthTerm {
-  name: 'hook' | 'inside the head' | 'free stem' | 'along the stem' | 'in the soft base' | 'in the barrier' | 'sprung fold' | 'to trim';
+  name:
+    | 'hook'
+    | 'inside the head'
+    | 'free stem'
+    | 'along the stem'
+    | 'in the soft base'
+    | 'in the barrier'
+    | 'sprung fold'
+    | 'to trim';
   mm: number;
   why: string;
 }
