@@ -5,7 +5,8 @@ import type { Project } from '@/core/plan/project';
 import { writeProjectFile } from '@/core/formats/projectFile';
 import { composeAll } from '@/core/compose/composer';
 import { DEMO_JOBS, type JobShelf } from './jobs';
-import { createStudio, freshId, type StudioPorts } from './studio';
+import { freshId } from './editActions';
+import { createStudio, type StudioPorts } from './studio';
 
 /** A shelf in memory, with a switch that makes it fail. */
 function memoryShelf(): JobShelf & { rows: Map<string, { project: Project; at: number }>; broken: boolean } {

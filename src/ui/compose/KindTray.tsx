@@ -7,7 +7,7 @@ import type { Piece } from '@/core/compose/arrangement';
 import { drawLine } from '@/core/compose/line';
 import { FULL_DENSITY } from '@/core/compose/composer';
 import { shareOut } from '@/core/compose/shareOut';
-import { freshId } from '@/data/studio';
+import { freshId } from '@/data/editActions';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 

@@ -4,7 +4,7 @@ import { drawLine } from '@/core/compose/line';
 import { copyAlong, distribute, mirrorAcross, mirrorAlong } from '@/core/compose/many';
 import { MOST_LIFT } from '@/core/compose/pieceHandles';
 import { clamp } from '@/core/geometry/numbers';
-import { freshId } from '@/data/studio';
+import { freshId } from '@/data/editActions';
 import { getStudio } from '../useStudio';
 import { changePieces, SIDE_MOST } from './dragging';
 

@@ -1,0 +1,79 @@
+import { produce } from 'immer';
+import { composeRequestOf } from '@/core/plan/composeRequest';
+import type { Keeper } from './keeper';
+import type { Studio, StudioPorts, StudioState } from './studio';
+
+/** Searches for arrangements beside the page, and what is kept of them. */
+export function composeActions(
+  ports: StudioPorts,
+  keeper: Keeper,
+  get: () => Studio,
+): Pick<Studio, 'compose' | 'improve' | 'stopComposing' | 'keep'> {
+  const search = (patch: Partial<StudioState['search']>) => get().set({ search: { ...get().search, ...patch } });
+  return {
+    compose(proposals) {
+      const { project, arrangementIndex } = get();
+      const seed = get().search.seed;
+      const request = project && composeRequestOf(project, arrangementIndex, seed, proposals);
+      if (!request) return;
+      search({ running: true, fault: null, progress: null, proposals: [], seed: seed + 1 });
+      ports.composer.start(request, {
+        progress: (progress) => search({ progress }),
+        done: (found) => search({ running: false, progress: null, proposals: found }),
+        fault: (fault) => search({ running: false, progress: null, fault }),
+      });
+    },
+    improve(task) {
+      const { project, arrangementIndex } = get();
+      const seed = get().search.seed;
+      const request = project && composeRequestOf(project, arrangementIndex, seed, 1);
+      if (!request) return;
+      search({ running: true, fault: null, progress: null, proposals: [], seed: seed + 1 });
+      ports.composer.start(
+        { ...request, task },
+        {
+          progress: (progress) => search({ progress }),
+          done: ([found]) => {
+            search({ running: false, progress: null });
+            const now = get().project;
+            if (!found || !now || now.id !== project.id) return;
+            const { pieces } = found.arrangement;
+            keeper.step(
+              task === 'finish' ? 'finish it' : 're-balance',
+              now,
+              produce(now, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
+            );
+          },
+          fault: (fault) => search({ running: false, progress: null, fault }),
+        },
+      );
+    },
+    /** Stops at once; the best found so far is kept as one step that can be undone. */
+    stopComposing() {
+      const { progress } = get().search;
+      const { project, arrangementIndex } = get();
+      ports.composer.cancel();
+      search({ running: false, progress: null });
+      if (!progress || !project) return;
+      const pieces = progress.pieces.map((p) => ({ ...p }));
+      keeper.step(
+        'keep the best so far',
+        project,
+        produce(project, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
+      );
+    },
+    keep(proposal) {
+      const { arrangementIndex, project } = get();
+      if (!project) return;
+      keeper.step(
+        `keep “${proposal.name}”`,
+        project,
+        produce(project, (draft) => {
+          const own = draft.arrangements[arrangementIndex];
+          if (own) Object.assign(own, { line: proposal.arrangement.line, pieces: proposal.arrangement.pieces });
+        }),
+      );
+      get().set({ selection: [] });
+    },
+  };
+}

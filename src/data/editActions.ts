@@ -1,0 +1,72 @@
+import { produce } from 'immer';
+import type { Piece } from '@/core/compose/arrangement';
+import type { Keeper } from './keeper';
+import type { Recipe, Studio } from './studio';
+
+/** Changes to the open job, each a step with a name that is undone by it. */
+export function editActions(
+  keeper: Keeper,
+  get: () => Studio,
+): Pick<Studio, 'edit' | 'preview' | 'settle' | 'giveUp' | 'undo' | 'redo' | 'select' | 'applyRemedy'> {
+  const edit = (label: string, recipe: Recipe) => {
+    const before = get().project;
+    if (before) keeper.step(label, before, produce(before, recipe));
+  };
+  return {
+    edit,
+    preview(recipe) {
+      const { project } = get();
+      if (!project) return;
+      keeper.beginPreview(project);
+      keeper.show(produce(project, recipe));
+    },
+    settle(label) {
+      const before = keeper.endPreview();
+      const after = get().project;
+      if (before && after) keeper.step(label, before, after);
+    },
+    giveUp() {
+      const before = keeper.endPreview();
+      if (before) keeper.show(before);
+    },
+    undo() {
+      const { past, future, project } = get();
+      const last = past[past.length - 1];
+      if (!last || !project) return;
+      keeper.show(last.project, { past: past.slice(0, -1), future: [{ label: last.label, project }, ...future] });
+      keeper.saveSoon();
+    },
+    redo() {
+      const { past, future, project } = get();
+      const next = future[0];
+      if (!next || !project) return;
+      keeper.show(next.project, { future: future.slice(1), past: [...past, { label: next.label, project }] });
+      keeper.saveSoon();
+    },
+    select: (ids) => get().set({ selection: ids }),
+    applyRemedy(remedy, name) {
+      const { arrangementIndex } = get();
+      edit(name, (draft) => {
+        const pieces = draft.arrangements[arrangementIndex]?.pieces;
+        if (!pieces) return;
+        for (const { id, to } of remedy.change) {
+          const piece = pieces.find((p) => p.id === id);
+          if (piece) Object.assign(piece, to);
+        }
+        for (const id of remedy.remove) {
+          const at = pieces.findIndex((p) => p.id === id);
+          if (at >= 0) pieces.splice(at, 1);
+        }
+        for (const piece of remedy.add) pieces.push({ ...piece, id: freshId(pieces) });
+      });
+    },
+  };
+}
+
+/** The next free piece id of an arrangement. */
+export function freshId(pieces: readonly Pick<Piece, 'id'>[]): string {
+  const taken = new Set(pieces.map((p) => p.id));
+  let n = pieces.length + 1;
+  while (taken.has(`p${n}`)) n++;
+  return `p${n}`;
+}

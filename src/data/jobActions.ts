@@ -1,0 +1,87 @@
+import { readProjectFile } from '@/core/formats/projectFile';
+import { newProject } from '@/core/plan/newProject';
+import type { Project } from '@/core/plan/project';
+import { seedDemos } from './jobs';
+import type { Keeper } from './keeper';
+import { NO_SEARCH, type Studio, type StudioPorts, type StudioState } from './studio';
+
+const FRESH = { past: [], future: [], selection: [], arrangementIndex: 0, plan: null, planOf: null, saved: 'saved' as const };
+
+/** Opening, making, copying, removing and reading in jobs. */
+export function jobActions(
+  ports: StudioPorts,
+  keeper: Keeper,
+  get: () => Studio,
+): Pick<Studio, 'start' | 'open' | 'create' | 'copy' | 'remove' | 'bringBack' | 'importText' | 'flush' | 'setEvening'> {
+  const { shelf } = ports;
+  const openProject = async (project: Project, patch: Partial<StudioState> = {}) => {
+    await keeper.flush();
+    ports.composer.cancel();
+    keeper.show(project, { ...FRESH, search: NO_SEARCH, ...patch });
+    await shelf.setSetting('lastJob', project.id);
+    await keeper.refreshJobs();
+  };
+  const addJob = async (project: Project, patch: Partial<StudioState> = {}) => {
+    await shelf.save(project);
+    await openProject(project, patch);
+  };
+  return {
+    async start() {
+      if ((await shelf.list()).length === 0 && !(await shelf.getSetting('seeded'))) {
+        await seedDemos(shelf);
+        await shelf.setSetting('seeded', true);
+      }
+      const jobs = await shelf.list();
+      const last = await shelf.getSetting('lastJob');
+      const evening = (await shelf.getSetting('evening')) === true;
+      const first = (typeof last === 'string' && (await shelf.load(last))) || (jobs[0] && (await shelf.load(jobs[0].id))) || null;
+      get().set({ jobs, evening, ready: true });
+      if (first) keeper.show(first, FRESH);
+    },
+    async open(id) {
+      const project = await shelf.load(id);
+      if (project) await openProject(project);
+      else get().set({ message: { text: 'That job cannot be read any more; the others are untouched.', kind: 'fault' } });
+    },
+    async create() {
+      const day = new Date(ports.now().getTime() + 14 * 86_400_000).toISOString().slice(0, 10);
+      await addJob(newProject(ports.newId(), 'New job', `${day}T10:00`));
+    },
+    async copy(id) {
+      const project = id === get().project?.id ? get().project : await shelf.load(id);
+      if (project) await addJob({ ...project, id: ports.newId(), name: `${project.name}, copy`.slice(0, 120) });
+    },
+    async remove(id) {
+      await keeper.flush();
+      const project = await shelf.load(id);
+      await shelf.remove(id);
+      await keeper.refreshJobs();
+      get().set({ deleted: project ? { project } : null });
+      if (get().project?.id !== id) return;
+      const next = get().jobs[0];
+      if (next) await get().open(next.id);
+      else get().set({ project: null, ...FRESH });
+    },
+    async bringBack() {
+      const { deleted } = get();
+      if (deleted) await addJob(deleted.project, { deleted: null });
+    },
+    async importText(text) {
+      const read = readProjectFile(text);
+      if ('sentence' in read) {
+        get().set({ message: { text: read.sentence, kind: 'fault' } });
+        return;
+      }
+      const taken = get().jobs.some((j) => j.id === read.project.id);
+      const project = taken ? { ...read.project, id: ports.newId() } : read.project;
+      await addJob(project, {
+        message: { text: `“${project.name}” is open${taken ? ', as a second copy beside the one you have' : ''}.`, kind: 'tell' },
+      });
+    },
+    flush: () => keeper.flush(),
+    setEvening(evening) {
+      get().set({ evening });
+      void shelf.setSetting('evening', evening);
+    },
+  };
+}

@@ -1,0 +1,89 @@
+import type { StoreApi } from 'zustand/vanilla';
+import type { Project } from '@/core/plan/project';
+import type { Studio, StudioPorts, StudioState } from './studio';
+
+const SAVE_AFTER_MS = 200;
+
+/** Puts every shown change on the shelf and asks for its plan; late answers are ignored. */
+export class Keeper {
+  store!: StoreApi<Studio>;
+  private dropTimer: (() => void) | null = null;
+  private asked: Project | null = null;
+  private busy = false;
+  private base: Project | null = null;
+
+  constructor(private readonly ports: StudioPorts) {}
+
+  show(project: Project, patch: Partial<StudioState> = {}): void {
+    const last = Math.max(0, project.arrangements.length - 1);
+    const arrangementIndex = Math.min(patch.arrangementIndex ?? this.store.getState().arrangementIndex, last);
+    this.store.setState({ project, ...patch, arrangementIndex });
+    this.askPlan();
+  }
+
+  /** A step that can be undone. */
+  step(label: string, before: Project, after: Project): void {
+    if (before === after) return;
+    this.show(after, { past: [...this.store.getState().past, { label, project: before }], future: [], saved: 'saving' });
+    this.saveSoon();
+  }
+
+  beginPreview(project: Project): void {
+    this.base ??= project;
+  }
+  endPreview(): Project | null {
+    const base = this.base;
+    this.base = null;
+    return base;
+  }
+
+  saveSoon(): void {
+    this.dropTimer?.();
+    this.store.setState({ saved: 'saving' });
+    this.dropTimer = this.ports.later(() => void this.flush(), SAVE_AFTER_MS);
+  }
+
+  async flush(): Promise<void> {
+    this.dropTimer?.();
+    this.dropTimer = null;
+    const { project, saved } = this.store.getState();
+    if (!project || saved === 'saved') return;
+    try {
+      await this.ports.shelf.save(project);
+      if (this.store.getState().project === project) this.store.setState({ saved: 'saved' });
+      await this.refreshJobs();
+    } catch {
+      this.store.setState({
+        saved: 'failed',
+        message: {
+          text: 'This browser could not store the job. Export it as a file now so that nothing is lost.',
+          kind: 'fault',
+        },
+      });
+    }
+  }
+
+  askPlan(): void {
+    const { project } = this.store.getState();
+    if (!project || this.busy) return;
+    if (this.asked === project) return;
+    this.asked = project;
+    this.busy = true;
+    this.ports
+      .derive(project)
+      .then((plan) => {
+        if (this.store.getState().project?.id === project.id) this.store.setState({ plan, planOf: project, planFault: null });
+      })
+      .catch((cause: unknown) =>
+        this.store.setState({ planFault: cause instanceof Error ? cause.message : 'The plan could not be made.' }),
+      )
+      .finally(() => {
+        this.busy = false;
+        if (this.store.getState().project !== project) this.askPlan();
+      });
+  }
+
+  async refreshJobs(): Promise<void> {
+    this.store.setState({ jobs: await this.ports.shelf.list() });
+  }
+}
