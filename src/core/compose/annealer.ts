@@ -2,71 +2,17 @@ import type { Cake } from '../cake/cake';
 import { cakeSolid, type CakeSolid } from '../cake/solid';
 import { clamp, lerp } from '../geometry/numbers';
 import type { Random } from '../geometry/random';
-import { addScaled, angleBetween, distance, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
+import { addScaled, distance, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
 import type { Piece } from './arrangement';
 import { PointGrid } from '../geometry/pointGrid';
+import { balanceCost, COST, COVER_COUNTS_FULL_AT, FAR, fromCoverMm, gradingCost, heftOf, pairCost, placeCost } from './cost';
 import { envelopeGrid, type EnvelopeGrid } from './envelope';
 import type { Line } from './line';
-import {
-  coversSight,
-  intoCakeMm,
-  intoLetteringMm,
-  outlineShareOf,
-  overlapMm,
-  placePiece,
-  reachMm,
-  type PlacedPiece,
-} from './placement';
+import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, overlapMm, placePiece, type PlacedPiece } from './placement';
 import { leanOf } from './startLayout';
-import { focalZoneMm } from './readings/focal';
 import { colourGroups } from './readings/colour';
-import { outwardShare, sizeCeilingMm } from './readings/grading';
+import { outwardShare } from './readings/grading';
 import { PETAL_GIVE_MM } from './scene';
-
-/** Cost of each fault; millimetre terms stay linear so that a bad start still feels where better lies. */
-const COST = {
-  overlapPerMm: 0.55,
-  overlapSquared: 0.05,
-  cakePerMm: 0.5,
-  letteringPerMm: 1.6,
-  uncovered: 70,
-  uncoveredBlock: 46,
-  sameWay: 1.6,
-  tooLargePerMm: 0.16,
-  focalAway: 9,
-  floating: 0.7,
-  outsidePerMm: 0.05,
-  sideBalance: 26,
-  leafAgainstLine: 2.2,
-  grading: 34,
-  sameColour: 1.1,
-  uneven: 1.5,
-  bareRoot: 2.4,
-};
-
-/** Sizes should fall along the arms at least this clearly (correlation of place with ln size). */
-const GRADED = -0.62;
-/** Leaves fan out from the line by about this and still go with it: cosine. */
-const LEAF_WITH_LINE = 0.86;
-/** Farther than this past both bodies nothing of a pair matters, mm. */
-const PAIR_REACH_MM = 20;
-
-/** What pieces cost adds up over them, what is bare is a share of the whole: with more pieces than this it counts for more. */
-const COVER_COUNTS_FULL_AT = 30;
-
-const heftOf = (p: PlacedPiece): number => p.body.radialMm ** 1.5 * (p.spine.length ? 0.4 : 1);
-
-/** A foot is covered less well by another leaf than by a face: as if it stood so much farther off. */
-const UNDER_LEAF_MM = 6;
-
-/** How far a place is from lying under a piece: its face, or the lower half of a sprig. */
-const fromCoverMm = (at: Vec3, q: PlacedPiece): number =>
-  q.spine.length
-    ? UNDER_LEAF_MM + Math.min(distance(at, q.spine[0]!.at), distance(at, q.spine[1]!.at)) - 0.7 * q.body.radialMm
-    : distance(at, q.centre) - 0.9 * reachMm(q);
-
-/** A pair too far apart to matter. */
-const FAR = { cost: 0, gapMm: Infinity } as const;
 
 /** One arrangement while it is being improved: placed pieces, how often each cell is covered, and the cost so far. */
 export class Annealer {
@@ -154,20 +100,8 @@ export class Annealer {
     return share * Math.max(1, this.placed.length / COVER_COUNTS_FULL_AT);
   }
 
-  private pairCost(p: PlacedPiece, q: PlacedPiece, sameColour: boolean): { cost: number; gapMm: number } {
-    const reach = p.body.radialMm + p.body.axialMm + q.body.radialMm + q.body.axialMm + PAIR_REACH_MM;
-    const [dx, dy, dz] = [p.centre[0] - q.centre[0], p.centre[1] - q.centre[1], p.centre[2] - q.centre[2]];
-    if (dx * dx + dy * dy + dz * dz > reach * reach) return FAR;
-    const mm = overlapMm(p, q);
-    const over = Math.max(0, mm - PETAL_GIVE_MM * 0.5);
-    let cost = COST.overlapPerMm * over + COST.overlapSquared * over * over;
-    if (!p.spine.length && !q.spine.length && mm > -18) {
-      const large = Math.min(p.body.radialMm, q.body.radialMm) / 18;
-      const same = Math.max(0, 0.42 - angleBetween(p.axis, q.axis)) / 0.42;
-      cost += COST.sameWay * same * Math.min(1.5, large);
-      if (sameColour && this.colours > 1 && mm > -8) cost += COST.sameColour * Math.min(1.2, large);
-    }
-    return { cost, gapMm: -mm };
+  private pair(i: number, p: PlacedPiece, j: number): { cost: number; gapMm: number } {
+    return pairCost(p, this.placed[j]!, this.colours > 1 && this.colour[i] === this.colour[j]);
   }
 
   /** What piece `i` costs by itself and against all others. */
@@ -181,7 +115,7 @@ export class Annealer {
     for (let j = 0; j < this.placed.length; j++) {
       if (j === i) continue;
       const q = this.placed[j]!;
-      const pair = this.pairCost(p, q, this.colour[i] === this.colour[j]);
+      const pair = this.pair(i, p, j);
       cost += pair.cost;
       if (pair.gapMm < 5) touching++;
       if (sprig && pair !== FAR) rootMm = Math.min(rootMm, fromCoverMm(p.base, q));
@@ -192,63 +126,12 @@ export class Annealer {
     // a sprig's foot belongs under a head or another leaf, where no one sees it
     if (sprig && this.placed.length > 3) cost += COST.bareRoot * Math.min(1.5, Math.max(0, rootMm) / 12);
     if (!sprig && touching < 2) cost += COST.floating * (2 - touching);
-    const x = outwardShare(this.line, p.piece);
-    if (!sprig && !this.line.closed)
-      cost += COST.tooLargePerMm * Math.max(0, p.body.radialMm * 2 - sizeCeilingMm(this.largestMm, x));
-    if (p.body.role === 'focal' && !this.line.closed) {
-      const zone = focalZoneMm(this.line.lengthMm);
-      cost += (COST.focalAway * Math.max(0, x * this.line.lengthMm * 0.5 - zone * 0.55)) / zone;
-    }
-    const half = this.line.halfWidthMm(p.piece.s);
-    cost += COST.outsidePerMm * Math.max(0, Math.abs(p.sideMm) + p.body.radialMm * 0.5 - half * 1.1);
-    if (p.body.role === 'foliage') {
-      const h = p.piece.headingRad;
-      const out = this.line.closed || p.piece.s > this.line.focal ? 1 : -1;
-      const x = p.piece.s * 2 - 1;
-      const y = p.piece.side;
-      const along =
-        this.line.shape === 'disc' ? (Math.cos(h) * x + Math.sin(h) * y) / (Math.hypot(x, y) || 1) : out * Math.cos(h);
-      cost += COST.leafAgainstLine * Math.max(0, LEAF_WITH_LINE - along);
-    }
-    return cost;
-  }
-
-  /** How far sizes are from falling outward along the arms. Rings are not graded. */
-  private gradingCost(): number {
-    if (this.line.closed) return 0;
-    let n = 0;
-    let [sx, sy, sxx, syy, sxy] = [0, 0, 0, 0, 0];
-    for (let i = 0; i < this.placed.length; i++) {
-      const y = this.logSize[i]!;
-      if (Number.isNaN(y)) continue;
-      const x = this.armX[i]!;
-      n++;
-      sx += x;
-      sy += y;
-      sxx += x * x;
-      syy += y * y;
-      sxy += x * y;
-    }
-    const vx = sxx - (sx * sx) / n;
-    const vy = syy - (sy * sy) / n;
-    if (n < 4 || vx < 1e-9 || vy < 1e-9) return 0;
-    const rank = (sxy - (sx * sy) / n) / Math.sqrt(vx * vy);
-    return COST.grading * Math.max(0, rank - GRADED) ** 2;
-  }
-
-  private balanceCost(): number {
-    let weight = 0;
-    let side = 0;
-    for (let i = 0; i < this.placed.length; i++) {
-      const w = this.heft[i]!;
-      weight += w;
-      side += w * this.placed[i]!.piece.side;
-    }
-    return weight > 0 ? COST.sideBalance * (side / weight) ** 2 : 0;
+    return cost + placeCost(p, this.line, this.largestMm);
   }
 
   private wholeCost(): number {
-    return this.coverCost() + this.balanceCost() + this.gradingCost();
+    const graded = this.line.closed ? 0 : gradingCost(this.armX, this.logSize);
+    return this.coverCost() + balanceCost(this.placed, this.heft) + graded;
   }
 
   /** Cost of the whole: each pair once. */
@@ -256,8 +139,7 @@ export class Annealer {
     let cost = this.wholeCost();
     for (let i = 0; i < this.placed.length; i++) {
       let pairs = 0;
-      for (let j = 0; j < this.placed.length; j++)
-        if (j !== i) pairs += this.pairCost(this.placed[i]!, this.placed[j]!, this.colour[i] === this.colour[j]).cost;
+      for (let j = 0; j < this.placed.length; j++) if (j !== i) pairs += this.pair(i, this.placed[i]!, j).cost;
       cost += this.pieceCost(i, this.placed[i]!) - pairs / 2;
     }
     return cost;
