@@ -293,3 +293,28 @@ test('Brief: the form, its size against the cake and how it meets it; counts and
   await page.getByRole('combobox', { name: 'How it meets the cake' }).selectOption('taped in sprays, on picks');
   await expect(undo(page)).toHaveAccessibleName('Undo set taped spray');
 });
+
+test('workers that die are made anew: plan, balance and pictures go on with the next change', async ({ page }) => {
+  await openBench(page);
+  await expect(page.locator('canvas')).toBeVisible();
+  const made = await stationLink(page, 'Make').innerText();
+  const dying = page.workers();
+  expect(dying.length).toBeGreaterThan(0);
+  for (const worker of dying)
+    await worker.evaluate(() => {
+      setTimeout(() => {
+        throw new Error('out of memory');
+      });
+    });
+  await page.getByRole('button', { name: 'List' }).click();
+  const list = page.getByRole('listbox', { name: 'Pieces along the line' });
+  await list.getByRole('option').first().click();
+  await page
+    .getByRole('group', { name: /^Chosen:/ })
+    .getByRole('button', { name: 'Take away' })
+    .click();
+  await expect(stationLink(page, 'Make')).not.toHaveText(made);
+  await expect(stationLink(page, 'Make')).toContainText(/to make/);
+  await undo(page).click();
+  await expect(stationLink(page, 'Make')).toHaveText(made, { useInnerText: true });
+});

@@ -11,7 +11,7 @@ const studio = createStudio({
   shelf: typeof indexedDB === 'undefined' ? nowhere() : jobShelf(new StudioDb(), () => Date.now()),
   now: () => new Date(),
   newId: () => crypto.randomUUID(),
-  derive: (project) => planBench().plan(project),
+  derive: (project) => planBench.plan(project),
   composer: new ComposeClient(),
   later: (run, ms) => {
     const timer = setTimeout(run, ms);

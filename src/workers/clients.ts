@@ -1,21 +1,29 @@
 import * as Comlink from 'comlink';
 import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/composer';
 import type { Bench } from './bench.worker';
+import { lively, type Mortal } from './lively';
 import type { ComposeMessage, ComposeReply } from './messages';
 
-const newBench = () =>
-  Comlink.wrap<Bench>(new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module', name: 'bench' }));
+type BenchCalls = { [K in keyof Bench]: (...args: Parameters<Bench[K]>) => Promise<Awaited<ReturnType<Bench[K]>>> };
 
-let planner: Comlink.Remote<Bench> | null = null;
-let pictures: Comlink.Remote<Bench> | null = null;
-let reader: Comlink.Remote<Bench> | null = null;
+function newBench(): Mortal<BenchCalls> {
+  const worker = new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module', name: 'bench' });
+  return {
+    calls: Comlink.wrap<Bench>(worker) as unknown as BenchCalls,
+    onDeath: (tell) => worker.addEventListener('error', tell),
+    end: () => worker.terminate(),
+  };
+}
+
+const benchOf = (what: string): BenchCalls =>
+  lively(newBench, `${what} stopped unexpectedly and is started anew with the next change; nothing is lost.`);
 
 /** The worker that derives plans and cut lists. */
-export const planBench = (): Comlink.Remote<Bench> => (planner ??= newBench());
+export const planBench = benchOf('What works out the plan');
 /** The worker that reads the balance while the hand moves. */
-export const readingBench = (): Comlink.Remote<Bench> => (reader ??= newBench());
+export const readingBench = benchOf('What reads the balance');
 /** The worker that makes shapes and pictures, so that a plan never waits for them. */
-export const pictureBench = (): Comlink.Remote<Bench> => (pictures ??= newBench());
+export const pictureBench = benchOf('What makes the pictures');
 
 export interface ComposeHandlers {
   progress(progress: ComposeProgress): void;

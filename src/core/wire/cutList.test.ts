@@ -1,3 +1,4 @@
+import { dearestPatterns } from './columnGeneration';
 import highsLoader from 'highs';
 import { seededRandom } from '../geometry/random';
 import { cutByFractions, cutLongestFirst, lowerBoundBars, type CutBar, type CutDemand } from './cutList';
@@ -154,10 +155,56 @@ describe('bad input', () => {
     expect(plan.proven).toBe(quick.proven);
   });
 
-  test('sixty different lengths come back in time with a sound plan', () => {
-    const demands = Array.from({ length: 60 }, (_, i) => ({ lengthMm: 41 + i * 2, count: 1 + (i % 3) }));
+  test.each([1, 2, 3, 4, 5, 6])('sixty different lengths, seed %i: proven by prices, and cut soundly', (seed) => {
+    const random = seededRandom(seed);
+    const lengths = new Set<number>();
+    while (lengths.size < 60) lengths.add(40 + Math.floor(random() * 180));
+    const demands = [...lengths].map((lengthMm) => ({ lengthMm, count: 1 + Math.floor(random() * 4) }));
     const plan = cutOptimally(demands, 360, solve);
     expectSound(plan.bars, demands, 360);
-    expect(plan.bars.length - plan.boundBars).toBeLessThanOrEqual(1);
+    expect(plan.proven).toBe(true);
+    expect(plan.bars.length).toBe(plan.boundBars);
+    expect(plan.bars.length).toBeLessThanOrEqual(cutLongestFirst(demands, 360).bars.length);
+  });
+
+  test('generated columns and all patterns prove the same number of bars', () => {
+    for (const seed of [11, 12, 13, 14, 15]) {
+      const random = seededRandom(seed);
+      const demands = Array.from({ length: 7 }, () => ({
+        lengthMm: 60 + Math.floor(random() * 120),
+        count: 1 + Math.floor(random() * 5),
+      }));
+      const byAll = cutOptimally(demands, 360, solve);
+      const byPrices = cutOptimally(demands, 360, solve, 0);
+      expect(byAll.proven).toBe(true);
+      expect(byPrices.boundBars).toBeLessThanOrEqual(byAll.bars.length);
+      if (byPrices.proven) expect(byPrices.bars.length).toBe(byAll.bars.length);
+    }
+  });
+
+  test.each([21, 22, 23, 24])('the dearest filling of a bar, seed %i, is what trying everything finds', (seed) => {
+    const random = seededRandom(seed);
+    const sizes = Array.from({ length: 4 }, () => 5 + Math.floor(random() * 20));
+    const counts = sizes.map(() => 1 + Math.floor(random() * 3));
+    const prices = sizes.map(() => random());
+    let most = 0;
+    const walk = (k: number, left: number, worth: number): void => {
+      most = Math.max(most, worth);
+      if (k === sizes.length) return;
+      for (let n = 0; n <= counts[k]! && n * sizes[k]! <= left; n++) walk(k + 1, left - n * sizes[k]!, worth + n * prices[k]!);
+    };
+    walk(0, 60, 0);
+    const [best] = dearestPatterns(sizes, counts, prices, 60);
+    expect(best!.worth).toBeCloseTo(most, 9);
+    expect(best!.pattern.reduce((a, n, i) => a + n * prices[i]!, 0)).toBeCloseTo(most, 9);
+    expect(best!.pattern.reduce((a, n, i) => a + n * sizes[i]!, 0)).toBeLessThanOrEqual(60);
+    best!.pattern.forEach((n, i) => expect(n).toBeLessThanOrEqual(counts[i]!));
+  });
+
+  test('lengths finer than a tenth of a millimetre are cut but not claimed to be the fewest', () => {
+    const demands = Array.from({ length: 40 }, (_, i) => ({ lengthMm: 41.003 + i * 3, count: 2 }));
+    const plan = cutOptimally(demands, 360, solve, 100);
+    expectSound(plan.bars, demands, 360);
+    expect(plan.boundBars).toBeLessThanOrEqual(plan.bars.length);
   });
 });

@@ -1,7 +1,13 @@
+import { generateColumns, masterProgramme, type Columns } from './columnGeneration';
 import { cutLongestFirst, type CutBar, type CutDemand, type CutPlan } from './cutList';
 
-/** Solves an integer programme written in the LP format; gives each column's value, or null when none was found in time. */
-export type IntegerSolver = (lp: string) => { columns: Record<string, number>; optimal: boolean } | null;
+/**
+ * Solves a linear or integer programme written in the LP format; gives each column's value and, of a linear one, each row's
+ * dual price; null when none was found in time.
+ */
+export type IntegerSolver = (
+  lp: string,
+) => { columns: Record<string, number>; duals?: Record<string, number>; optimal: boolean } | null;
 
 /** All ways to cut one bar that leave too little for any further piece; null when there are more than `most`. */
 function fullPatterns(lengthsMm: readonly number[], counts: readonly number[], stockMm: number, most: number): number[][] | null {
@@ -22,8 +28,8 @@ function fullPatterns(lengthsMm: readonly number[], counts: readonly number[], s
 
 /**
  * The fewest bars, proven: every full pattern is a column of an integer programme (Gilmore and Gomory 1961), solved by an
- * existing solver. When there are too many patterns, or the solver gives up, the quick plan is returned with what its bound
- * proves.
+ * existing solver. When there are too many patterns they are generated as the prices ask for them, and the relaxed optimum
+ * bounds what any plan can do. When the solver gives up, the quick plan is returned with what its bound proves.
  */
 export function cutOptimally(demands: readonly CutDemand[], stockMm: number, solve: IntegerSolver, mostPatterns = 6000): CutPlan {
   const quick = cutLongestFirst(demands, stockMm);
@@ -33,36 +39,59 @@ export function cutOptimally(demands: readonly CutDemand[], stockMm: number, sol
   if (quick.proven || merged.size === 0) return quick;
   const lengths = [...merged.keys()].sort((a, b) => b - a);
   const counts = lengths.map((l) => merged.get(l)!);
-  const patterns = fullPatterns(lengths, counts, stockMm, mostPatterns);
-  if (!patterns) return quick;
-  const rows = lengths.map(
-    (_, i) =>
-      `r${i}: ${patterns
-        .map((p, j) => (p[i] ? `+ ${p[i]} x${j}` : ''))
-        .filter(Boolean)
-        .join(' ')} >= ${counts[i]}`,
-  );
-  const names = patterns.map((_, j) => `x${j}`);
-  const answer = solve(
-    `Minimize\n bars: ${names.map((n) => `+ ${n}`).join(' ')}\nSubject To\n ${rows.join('\n ')}\nGeneral\n ${names.join(' ')}\nEnd\n`,
-  );
-  if (!answer) return quick;
-  const bars = barsFromPatterns(
-    patterns,
-    names.map((n) => Math.round(answer.columns[n] ?? 0)),
-    lengths,
-    counts,
-    stockMm,
-  );
-  if (bars.length > quick.bars.length) return quick;
+  const all = fullPatterns(lengths, counts, stockMm, mostPatterns);
+  if (all) {
+    const answer = solve(masterProgramme(all, counts, quick.boundBars));
+    if (!answer) return quick;
+    const bars = barsFromPatterns(all, timesOf(answer.columns, all.length), lengths, counts, stockMm);
+    return planOf(bars, answer.optimal ? bars.length : quick.boundBars, quick);
+  }
+  const own = generateColumns(lengths, counts, stockMm, patternsOf(quick.bars, lengths), solve);
+  if (!own) return quick;
+  const rounded = roundings(own, lengths, counts, stockMm);
+  if (rounded.length <= own.boundBars || quick.bars.length <= own.boundBars) return planOf(rounded, own.boundBars, quick);
+  const answer = solve(masterProgramme(own.patterns, counts, own.boundBars));
+  const times = answer && timesOf(answer.columns, own.patterns.length);
+  const bars = times ? barsFromPatterns(own.patterns, times, lengths, counts, stockMm) : rounded;
+  return planOf(bars.length < rounded.length ? bars : rounded, own.boundBars, quick);
+}
+
+const timesOf = (columns: Record<string, number>, count: number): number[] =>
+  Array.from({ length: count }, (_, j) => Math.round(columns[`x${j}`] ?? 0));
+
+/** The better of a found plan and the quick one, with the better of both bounds. */
+function planOf(found: CutBar[], bound: number, quick: CutPlan): CutPlan {
+  const bars = found.length > quick.bars.length ? quick.bars : found;
+  const boundBars = Math.max(quick.boundBars, bound);
   return {
     bars,
-    boundBars: answer.optimal ? bars.length : quick.boundBars,
-    proven: answer.optimal,
+    boundBars,
+    proven: bars.length <= boundBars,
     wasteMm: bars.reduce((a, b) => a + b.leftMm, 0),
     tooLong: quick.tooLong,
   };
 }
+
+/** Parts of a bar from this on are cut whole, one after another; what is still wanted is cut longest first. */
+const ROUND_UP_FROM = [1, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3] as const;
+
+/** Plans rounded from the relaxed one; the one with the fewest bars. */
+function roundings(own: Columns, lengths: readonly number[], counts: readonly number[], stockMm: number): CutBar[] {
+  const plans = ROUND_UP_FROM.map((from) => {
+    const times = own.relaxed.map((x) => Math.floor(x + 1 - from + 1e-9));
+    const bars = barsFromPatterns(own.patterns, times, lengths, counts, stockMm);
+    const left = lengths.map((lengthMm, i) => ({
+      lengthMm,
+      count: counts[i]! - bars.reduce((a, bar) => a + bar.cutsMm.filter((mm) => mm === lengthMm).length, 0),
+    }));
+    return [...bars, ...cutLongestFirst(left, stockMm).bars];
+  });
+  return plans.reduce((a, b) => (b.length < a.length ? b : a));
+}
+
+/** How often each length is cut in each bar. */
+const patternsOf = (bars: readonly CutBar[], lengths: readonly number[]): number[][] =>
+  bars.map((bar) => lengths.map((l) => bar.cutsMm.filter((mm) => mm === l).length));
 
 function barsFromPatterns(
   patterns: readonly number[][],

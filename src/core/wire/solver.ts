@@ -9,7 +9,9 @@ export function solverFrom(highs: Highs, seconds = 2): IntegerSolver {
       if (answer.Status !== 'Optimal' && answer.Status !== 'Time limit reached') return null;
       const columns: Record<string, number> = {};
       for (const [name, column] of Object.entries(answer.Columns)) columns[name] = 'Primal' in column ? column.Primal : 0;
-      return { columns, optimal: answer.Status === 'Optimal' };
+      const duals: Record<string, number> = {};
+      for (const row of answer.Rows) if ('Dual' in row && row.Name) duals[row.Name] = row.Dual;
+      return { columns, duals, optimal: answer.Status === 'Optimal' };
     } catch {
       return null;
     }

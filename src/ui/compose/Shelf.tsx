@@ -182,7 +182,7 @@ function SmallCake({ proposal }: { proposal: Proposal }) {
     const { project } = getStudio();
     let live = true;
     if (project) {
-      void pictureBench()
+      pictureBench
         .cakePicture(project.cake, [proposal.arrangement], {
           azimuthRad: -Math.PI / 2,
           elevationDeg: 15,
@@ -190,7 +190,10 @@ function SmallCake({ proposal }: { proposal: Proposal }) {
           height: 180,
           detail: 'far',
         })
-        .then((picture) => live && setUrl(pictureToUrl(picture)));
+        .then(
+          (picture) => live && setUrl(pictureToUrl(picture)),
+          () => undefined,
+        );
     }
     return () => {
       live = false;

@@ -22,7 +22,9 @@ function geometryOf(kind: Kind, detail: Detail): Promise<BufferGeometry> {
   const key = `${kindKey(kind)}|${detail}`;
   let geometry = made.get(key);
   if (!geometry) {
-    geometry = pictureBench().mesh(kind, detail, 0).then(toGeometry);
+    geometry = pictureBench.mesh(kind, detail, 0).then(toGeometry);
+    // asked for again by the next that needs it
+    geometry.catch(() => made.delete(key));
     made.set(key, geometry);
   }
   return geometry;
@@ -34,7 +36,10 @@ export function useKindGeometry(kind: Kind, detail: Detail): BufferGeometry | nu
   const [geometry, setGeometry] = useState<BufferGeometry | null>(null);
   useEffect(() => {
     let live = true;
-    void geometryOf({ species, stage, sizeMm, colourway }, detail).then((g) => live && setGeometry(g));
+    geometryOf({ species, stage, sizeMm, colourway }, detail).then(
+      (g) => live && setGeometry(g),
+      () => undefined,
+    );
     return () => {
       live = false;
     };

@@ -28,7 +28,7 @@ export function useReadings(): readonly Reading[] {
       newest.current = null;
       busy.current = true;
       const of = asked.arrangement;
-      readingBench()
+      readingBench
         .read(asked.cake, of, asked.remedies)
         .then((readings) =>
           setRead((last) => ({

@@ -182,9 +182,12 @@ function Numbered({ project, plan }: { project: Project; plan: DerivedPlan }) {
   const { cake, arrangements } = project;
   useEffect(() => {
     let live = true;
-    void pictureBench()
+    pictureBench
       .cakePicture(cake, arrangements, { azimuthRad: -Math.PI / 2, elevationDeg: 14, width: W, height: H, detail: 'near' })
-      .then((picture) => live && setUrl(pictureToUrl(picture)));
+      .then(
+        (picture) => live && setUrl(pictureToUrl(picture)),
+        () => undefined,
+      );
     return () => {
       live = false;
     };

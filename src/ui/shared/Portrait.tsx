@@ -23,10 +23,12 @@ export function portraitUrl(kind: Kind): Promise<string> {
   const key = `${kind.species}|${kind.stage}|${kind.colourway}`;
   let url = cache.get(key);
   if (!url) {
-    url = pictureBench()
+    url = pictureBench
       .portrait({ species: kind.species, stage: kind.stage, sizeMm: 60, colourway: kind.colourway }, RENDER_PX)
       .then(pictureToUrl);
     cache.set(key, url);
+    // asked for again by the next that needs it
+    url.catch(() => cache.delete(key));
   }
   return url;
 }
@@ -36,7 +38,10 @@ export function usePortrait(kind: Kind): string | null {
   const [url, setUrl] = useState<string | null>(null);
   useEffect(() => {
     let live = true;
-    void portraitUrl({ species, stage, sizeMm: 60, colourway }).then((made) => live && setUrl(made));
+    portraitUrl({ species, stage, sizeMm: 60, colourway }).then(
+      (made) => live && setUrl(made),
+      () => undefined,
+    );
     return () => {
       live = false;
     };

@@ -16,15 +16,15 @@ function useProven(plan: DerivedPlan, stockMm: number): Map<string, CutPlan> {
   useEffect(() => {
     let live = true;
     const open = plan.cuts.filter((c) => !c.least.proven);
-    void (async () => {
+    (async () => {
       const plans = new Map<string, CutPlan>();
       for (const c of open) {
-        const answer = await planBench().cutOptimally(c.demands, stockMm);
+        const answer = await planBench.cutOptimally(c.demands, stockMm);
         if (!live) return;
         plans.set(keyOf(c), answer);
         setProven({ of: plan, plans: new Map(plans) });
       }
-    })();
+    })().catch(() => undefined);
     return () => {
       live = false;
     };
