@@ -16,7 +16,7 @@ const SIGHT_STEPS_MM = [6, 14, 28, 50, 90] as const;
 export const rootOf = (p: PlacedPiece): Vec3 =>
   p.spine.length ? addScaled(p.base, p.axis, -ROOT_BEHIND_MM) : addScaled(p.centre, p.axis, -p.body.axialMm * 0.95);
 
-/** Where what grows stands between a root and the eye. */
+/** Whether a piece stands between a root and the eye. */
 function hides(q: PlacedPiece, root: Vec3, toEye: Vec3): boolean {
   const [x, y, z] = [q.centre[0] - root[0], q.centre[1] - root[1], q.centre[2] - root[2]];
   const before = x * toEye[0] + y * toEye[1] + z * toEye[2];
