@@ -66,6 +66,12 @@ function watchFrames(): void {
 }
 
 const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+/** So many turns that draw the same say that nothing more is on its way. */
+const STILL_FRAMES = 12;
+
+/** Waits until so many frames have been drawn since they were last taken. */
+const drawn = (page: Page, count = 1) =>
+  page.waitForFunction((n) => (window as unknown as { drawnFrames: Frame[] }).drawnFrames.length >= n, count);
 const framesOf = (page: Page) => page.evaluate(() => (window as unknown as { drawnFrames: Frame[] }).drawnFrames.splice(0));
 
 async function turn(page: Page, pieces: number): Promise<void> {
@@ -81,13 +87,13 @@ async function turn(page: Page, pieces: number): Promise<void> {
   const box = (await page.locator('canvas').boundingBox())!;
   await page.getByRole('link', { name: /^Make/ }).filter({ hasText: 'to make' }).waitFor();
   const table = page.getByRole('application', { name: /^Turntable/ });
-  // every kind's triangles are there when two frames in a row draw the same
-  for (let last = -1, same = 0; same < 2;) {
+  // every kind's triangles are there when many turns in a row draw the same
+  for (let last = -1, same = 0; same < STILL_FRAMES;) {
     await table.press('r');
     await table.press('f');
-    await page.waitForTimeout(1500);
-    const { triangles } = (await framesOf(page)).pop() ?? { triangles: -2 };
-    same = triangles > 0 && triangles === last ? same + 1 : 0;
+    await drawn(page);
+    const { triangles } = (await framesOf(page)).pop()!;
+    same = triangles === last ? same + 1 : 0;
     last = triangles;
   }
   // dragging beside the cake turns the table
@@ -96,7 +102,7 @@ async function turn(page: Page, pieces: number): Promise<void> {
   await page.mouse.down();
   for (let i = 1; i <= 40; i++) {
     await page.mouse.move(from.x - i * 4, from.y);
-    await page.waitForTimeout(30);
+    await drawn(page, i);
   }
   await page.mouse.up();
   const frames = await framesOf(page);

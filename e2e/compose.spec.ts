@@ -303,6 +303,8 @@ test('workers that die are made anew: plan, balance and pictures go on with the 
   for (const worker of dying)
     await worker.evaluate(() => {
       setTimeout(() => {
+        // it answers nothing from here on
+        self.close();
         throw new Error('out of memory');
       });
     });

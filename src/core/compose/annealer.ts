@@ -13,6 +13,7 @@ import { leanOf } from './startLayout';
 import { colourGroups } from './readings/colour';
 import { outwardShare } from './readings/grading';
 import { PETAL_GIVE_MM } from './scene';
+import { lookedAt } from './sight';
 
 /** One arrangement while it is being improved: placed pieces, how often each cell is covered, and the cost so far. */
 export class Annealer {
@@ -47,13 +48,13 @@ export class Annealer {
     this.grid = envelopeGrid(line, Math.max(8, line.lengthMm / 90));
     const { cells, columns, rows } = this.grid;
     this.hits = new Int16Array(cells.length);
-    this.cellPoint = cells.map((c) => addScaled(c.frame.pointMm, c.frame.normal, line.riseMm(c.s) * 0.3));
+    this.cellPoint = lookedAt(line, cells);
     const across = Math.ceil(columns / 4);
     this.block = Int32Array.from(cells, (c) => Math.floor(c.column / 4) + across * Math.floor((c.row * 3) / rows));
     this.blockArea = new Float64Array(across * 3);
     cells.forEach((c, i) => (this.blockArea[this.block[i]!]! += c.areaMm2));
     this.blockBare = Float64Array.from(this.blockArea);
-    this.areaTotal = cells.reduce((a, c) => a + c.areaMm2, 0) || 1;
+    this.areaTotal = this.grid.areaMm2;
     this.bare = this.areaTotal;
     this.near = new PointGrid(this.cellPoint, 30);
     this.placed = pieces.map((piece) => placePiece(piece, line));
