@@ -1,5 +1,6 @@
 import type { StoreApi } from 'zustand/vanilla';
-import type { Project } from '@/core/plan/project';
+import { openCatalogue } from '@/core/botany/catalogue';
+import { catalogueOf, type Project } from '@/core/plan/project';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
 const SAVE_AFTER_MS = 200;
@@ -15,6 +16,7 @@ export class Keeper {
   constructor(private readonly ports: StudioPorts) {}
 
   show(project: Project, patch: Partial<StudioState> = {}): void {
+    openCatalogue(catalogueOf(project));
     const last = Math.max(0, project.arrangements.length - 1);
     const arrangementIndex = Math.min(patch.arrangementIndex ?? this.store.getState().arrangementIndex, last);
     this.store.setState({ project, ...patch, arrangementIndex });

@@ -1,6 +1,6 @@
 import * as Comlink from 'comlink';
 import highsLoader, { type Highs } from 'highs';
-import { findSpecies, kindMesh, type Detail, type Kind } from '@/core/botany/catalogue';
+import { findSpecies, kindMesh, openCatalogue, type Detail, type JobCatalogue, type Kind } from '@/core/botany/catalogue';
 import type { Mesh } from '@/core/botany/shape/mesh';
 import { LiveBalance } from '@/core/compose/liveBalance';
 import type { Reading } from '@/core/compose/reading';
@@ -17,14 +17,19 @@ import type { CutDemand, CutPlan } from '@/core/wire/cutList';
 import { cutOptimally } from '@/core/wire/cutOptimum';
 import { solverFrom } from '@/core/wire/solver';
 
-const live = new LiveBalance();
+let live = new LiveBalance();
 let highs: Promise<Highs> | null = null;
 
 const mustExist = (kind: Kind): void => {
   if (!findSpecies(kind.species)) throw new Error(`No species is called “${kind.species}”.`);
 };
 
-/** Heavy work off the page: the derived plan, shapes, pictures and proven cut lists. */
+/** Opens the catalogue that a call comes with; what was kept of another is let go. */
+function open(catalogue: JobCatalogue): void {
+  if (openCatalogue(catalogue)) live = new LiveBalance();
+}
+
+/** Heavy work off the page, each call with the catalogue of its job: the derived plan, shapes, pictures and proven cut lists. */
 const bench = {
   plan(input: unknown): DerivedPlan {
     const checked = checkProject(input);
@@ -32,10 +37,12 @@ const bench = {
     return derivePlan(checked.project);
   },
   /** The balance of one arrangement; empty when its line cannot be drawn. Remedies may be left for when the hand rests. */
-  read(cake: Cake, arrangement: Arrangement, remedies: boolean): Reading[] {
+  read(cake: Cake, arrangement: Arrangement, remedies: boolean, catalogue: JobCatalogue): Reading[] {
+    open(catalogue);
     return live.read(cake, arrangement, remedies);
   },
-  mesh(kind: Kind, detail: Detail, variant: number): Mesh {
+  mesh(kind: Kind, detail: Detail, variant: number, catalogue: JobCatalogue): Mesh {
+    open(catalogue);
     mustExist(kind);
     const mesh = kindMesh(kind, detail, variant);
     return Comlink.transfer(mesh, [
@@ -45,7 +52,8 @@ const bench = {
       mesh.indices.buffer,
     ] as Transferable[]);
   },
-  portrait(kind: Kind, pixels: number): Picture {
+  portrait(kind: Kind, pixels: number, catalogue: JobCatalogue): Picture {
+    open(catalogue);
     mustExist(kind);
     const picture = portrait(kind, Math.max(8, Math.min(512, pixels)));
     return Comlink.transfer(picture, [picture.rgba.buffer as ArrayBuffer]);
@@ -54,7 +62,9 @@ const bench = {
     cake: Cake,
     arrangements: readonly Arrangement[],
     view: { azimuthRad: number; elevationDeg: number; width: number; height: number; detail: Detail },
+    catalogue: JobCatalogue,
   ): Picture {
+    open(catalogue);
     const scenes = arrangements.flatMap((a) => buildScene(cake, a) ?? []);
     const sight = cakeSight(
       cake,

@@ -3,6 +3,7 @@ import { COMPOSE_TASKS, type ComposeProgress, type ComposeRequest, type Proposal
 import { arrangementSchema } from '@/core/compose/arrangement';
 import { choiceSchema, STYLES } from '@/core/compose/shareOut';
 import { cakeSchema } from '@/core/cake/cake';
+import { catalogueSchema } from '@/core/plan/project';
 
 const kindCount = v.object({
   species: v.string(),
@@ -13,11 +14,17 @@ const kindCount = v.object({
   count: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(400)),
 });
 
+const jobCatalogueSchema = v.object({
+  ...catalogueSchema.entries,
+  cutters: v.array(v.object({ species: v.string(), petals: v.pipe(v.number(), v.integer(), v.minValue(2)) })),
+});
+
 export const composeRequestSchema = v.object({
   cake: cakeSchema,
   arrangement: arrangementSchema,
   choices: v.array(choiceSchema),
   style: v.picklist(STYLES),
+  catalogue: v.optional(jobCatalogueSchema),
   counts: v.nullable(v.array(kindCount)),
   task: v.optional(v.picklist(COMPOSE_TASKS)),
   seed: v.pipe(v.number(), v.integer()),

@@ -6,17 +6,66 @@ import { hexToLinear, shade } from './shape/paint';
 import { thickenSheets } from './shape/thickness';
 import { FLOWERS } from './species/flowers';
 import { GREENS } from './species/greens';
+import { openMethods, type Method } from './methods';
+import { speciesOf, withPetals, type OwnSpecies } from './ownSpecies';
 import { colourwayOf, roleAt, stageOf, type Role, type Species, type Stage } from './species';
 
+/** What ships with the product. */
 export const SPECIES: readonly Species[] = [...FLOWERS, ...GREENS];
-const byId = new Map(SPECIES.map((species) => [species.id, species]));
+const shipped = new Map(SPECIES.map((species) => [species.id, species]));
 
-/** The species with this id, or null: the caller says what is missing. */
-export const findSpecies = (id: string): Species | null => byId.get(id) ?? null;
+/** What a job brings to the catalogue: its own species and methods, and cutters that give another number of petals. */
+export interface JobCatalogue {
+  species: readonly OwnSpecies[];
+  methods: readonly Method[];
+  cutters: readonly { species: string; petals: number }[];
+}
+
+export const NO_OWN: JobCatalogue = { species: [], methods: [], cutters: [] };
+
+let opened = NO_OWN;
+let openKey = JSON.stringify(NO_OWN);
+let open: ReadonlyMap<string, Species> = shipped;
+
+function gather(own: JobCatalogue): ReadonlyMap<string, Species> {
+  const all = new Map(shipped);
+  for (const s of own.species) {
+    const base = shipped.get(s.basedOn);
+    if (base) all.set(s.id, speciesOf(s, base));
+  }
+  for (const { species, petals } of own.cutters) {
+    const base = all.get(species);
+    if (base) all.set(species, withPetals(base, petals));
+  }
+  return all;
+}
+
+/**
+ * Opens a job's catalogue: from here on species and methods are looked up in it, until another is opened. Whoever computes
+ * for a job opens its catalogue first, so that what comes out depends on the job alone. True when it was not open before.
+ */
+export function openCatalogue(own: JobCatalogue): boolean {
+  const key = JSON.stringify(own);
+  if (key === openKey) return false;
+  opened = own;
+  openKey = key;
+  open = gather(own);
+  openMethods(own.methods);
+  return true;
+}
+
+/** What was opened last, to hand on to another worker. */
+export const openedCatalogue = (): JobCatalogue => opened;
+
+/** Every species of the open catalogue, the person's own last. */
+export const allSpecies = (): readonly Species[] => [...open.values()];
+
+/** The species with this id in the open catalogue, or null: the caller says what is missing. */
+export const findSpecies = (id: string): Species | null => open.get(id) ?? null;
 
 /** The species with this id; throws for an id that no schema should have let through. */
 export function speciesById(id: string): Species {
-  const species = byId.get(id);
+  const species = open.get(id);
   if (!species) throw new Error(`No species is called “${id}”.`);
   return species;
 }
@@ -29,7 +78,9 @@ export interface Kind {
   colourway: string;
 }
 
-export const kindKey = (kind: Kind): string => `${kind.species}|${kind.stage}|${kind.sizeMm}|${kind.colourway}`;
+/** The same for all that look and weigh the same, as the open catalogue has them. */
+export const kindKey = (kind: Kind): string =>
+  `${kind.species}${findSpecies(kind.species)?.revision ?? ''}|${kind.stage}|${kind.sizeMm}|${kind.colourway}`;
 
 /** The body of a piece for contacts, weight and wire: a spheroid about the axis. */
 export interface Body {
@@ -46,7 +97,7 @@ export interface Body {
 /** Density of dried flower paste, g/cm³: assumed, value from memory. */
 export const PASTE_DENSITY = 1.35;
 
-const bodies = new Map<string, Body>();
+const bodies = new WeakMap<Species, Map<string, Body>>();
 
 /** What a shape really measures in its own unit: the sizes that a person reads are true to these. */
 interface Extent {
@@ -56,15 +107,22 @@ interface Extent {
   high: number;
 }
 
-const extents = new Map<string, Extent>();
+const extents = new WeakMap<Species, Map<string, Extent>>();
+
+/** What is kept about a species goes with it. */
+function keptOf<T>(kept: WeakMap<Species, Map<string, T>>, species: Species): Map<string, T> {
+  const own = kept.get(species) ?? new Map<string, T>();
+  kept.set(species, own);
+  return own;
+}
 
 const percentile = (sorted: Float64Array, share: number): number =>
   sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
 
 /** Measured on the coarse shape; a few stray petal tips are left out. */
 function extentOf(species: Species, stage: Stage): Extent {
-  const key = `${species.id}|${stage.id}`;
-  const known = extents.get(key);
+  const kept = keptOf(extents, species);
+  const known = kept.get(stage.id);
   if (known) return known;
   const b = new MeshBuilder(true);
   species.shape.build(b, stage.open, { hue: '#808080' }, seededRandom(1));
@@ -79,7 +137,7 @@ function extentOf(species: Species, stage: Stage): Extent {
     low: sprig ? 0 : percentile(high, 0.05),
     high: percentile(high, sprig ? 0.995 : 0.98) || 1,
   };
-  extents.set(key, extent);
+  kept.set(stage.id, extent);
   return extent;
 }
 
@@ -104,10 +162,11 @@ function pasteOf(species: Species, stage: Stage, unit: number, bodyMm3: number):
 }
 
 export function bodyOf(kind: Kind): Body {
-  const key = `${kind.species}|${kind.stage}|${kind.sizeMm}`;
-  const known = bodies.get(key);
-  if (known) return known;
   const species = speciesById(kind.species);
+  const kept = keptOf(bodies, species);
+  const key = `${kind.stage}|${kind.sizeMm}`;
+  const known = kept.get(key);
+  if (known) return known;
   const stage = stageOf(species, kind.stage);
   const extent = extentOf(species, stage);
   const unit = unitMm(kind, species, stage);
@@ -123,7 +182,7 @@ export function bodyOf(kind: Kind): Body {
     pasteMm3,
     solidity: stage.id === 'bud' ? Math.max(0.85, species.solidity) : species.solidity,
   };
-  bodies.set(key, body);
+  kept.set(key, body);
   return body;
 }
 

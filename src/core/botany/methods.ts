@@ -1,23 +1,35 @@
-/** One step of making a kind. Minutes are STARTING VALUES MADE UP FOR THE PRODUCT, replaced by the person's own log. */
-export interface MethodStep {
-  id: string;
-  name: string;
-  minutesEach: number;
-  minutesBatch: number;
-  /** working on goes no further until this is dry; trade.md D1–D4, at 20 °C and 50 % */
-  dryHours: number;
-  dryNote?: string;
-}
+import * as v from 'valibot';
+import { OWN_ID } from './ownSpecies';
 
-export interface Method {
-  id: string;
-  name: string;
+const number = (what: string, most: number, least = 0) =>
+  v.pipe(
+    v.number(`${what} is a number`),
+    v.minValue(least, `${what} is at least ${least}`),
+    v.maxValue(most, `${what} is at most ${most}`),
+  );
+
+/** One step of making a kind. Minutes are STARTING VALUES MADE UP FOR THE PRODUCT, replaced by the person's own log. */
+const methodStepSchema = v.object({
+  id: v.pipe(v.string(), v.minLength(1), v.maxLength(40)),
+  name: v.pipe(v.string(), v.trim(), v.minLength(1, 'a step says what is done'), v.maxLength(120, 'a step has at most 120 letters')),
+  minutesEach: number('minutes for each', 600),
+  minutesBatch: number('minutes for a batch', 600),
+  /** working on goes no further until this is dry; trade.md D1–D4, at 20 °C and 50 % */
+  dryHours: number('drying', 336),
+  dryNote: v.optional(v.pipe(v.string(), v.maxLength(80))),
+});
+export type MethodStep = v.InferOutput<typeof methodStepSchema>;
+
+export const methodSchema = v.object({
+  id: v.pipe(v.string(), v.regex(OWN_ID, 'an own method is called own-…')),
+  name: v.pipe(v.string(), v.trim(), v.minLength(1, 'the name is missing'), v.maxLength(60, 'the name has at most 60 letters')),
   /** pieces in one batch, so that they do not dry while one works (trade.md P6) */
-  batch: number;
+  batch: v.pipe(number('a batch', 200, 1), v.integer('a batch is a whole number')),
   /** rolled-out paste that is not kneaded back */
-  lossShare: number;
-  steps: readonly MethodStep[];
-}
+  lossShare: number('what is lost', 0.8),
+  steps: v.pipe(v.array(methodStepSchema), v.minLength(1, 'a method has at least one step'), v.maxLength(12, 'a method has at most twelve steps')),
+});
+export type Method = v.InferOutput<typeof methodSchema>;
 
 const dust: MethodStep = { id: 'dust', name: 'Dust from the centre out, edges last', minutesEach: 1.5, minutesBatch: 4, dryHours: 0 };
 const steam: MethodStep = { id: 'steam', name: 'Steam through, never wet', minutesEach: 0.3, minutesBatch: 3, dryHours: 2, dryNote: 'dry again before boxing' };
@@ -76,9 +88,21 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
   ).map((m) => [m.id, m]),
 );
 
+let own: ReadonlyMap<string, Method> = new Map();
+
+/** Opens a job's own methods beside those that ship with the product. */
+export function openMethods(methods: readonly Method[]): void {
+  own = new Map(methods.map((m) => [m.id, m]));
+}
+
+/** Every method of the open catalogue, the person's own last. */
+export const allMethods = (): readonly Method[] => [...Object.values(METHODS), ...own.values()];
+
+export const findMethod = (id: string): Method | null => METHODS[id] ?? own.get(id) ?? null;
+
 /** The method of a species; throws when the catalogue names one that is not there. */
 export function methodById(id: string): Method {
-  const method = METHODS[id];
+  const method = findMethod(id);
   if (!method) throw new Error(`No method is called “${id}”.`);
   return method;
 }

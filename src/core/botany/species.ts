@@ -47,6 +47,8 @@ export interface Wiring {
 
 export interface Species {
   id: string;
+  /** what makes a changed species another one than its last version; nothing for those that ship with the product */
+  revision?: string;
   name: string;
   plural: string;
   role: Role;

@@ -1,3 +1,4 @@
+import { NO_OWN, openCatalogue, type JobCatalogue } from '../botany/catalogue';
 import type { Cake } from '../cake/cake';
 import { seededRandom, type Random } from '../geometry/random';
 import { Annealer } from './annealer';
@@ -14,6 +15,8 @@ export interface ComposeRequest {
   arrangement: Arrangement;
   choices: readonly Choice[];
   style: Style;
+  /** what the job brings to the catalogue; nothing unless said */
+  catalogue?: JobCatalogue;
   /** exact counts asked for; null to let the line's area decide */
   counts: readonly KindCount[] | null;
   /** what is to be done with what stands there; proposing anew unless said */
@@ -78,6 +81,19 @@ export function composeFault(request: Pick<ComposeRequest, 'cake' | 'arrangement
 export function* compose(request: ComposeRequest): Generator<ComposeProgress, Proposal[]> {
   const fault = composeFault(request);
   if (fault) throw new Error(fault);
+  const open = () => openCatalogue(request.catalogue ?? NO_OWN);
+  open();
+  const search = searchFor(request);
+  let next = search.next();
+  for (; !next.done; next = search.next()) {
+    yield next.value;
+    // another job's catalogue may have been opened meanwhile
+    open();
+  }
+  return next.value;
+}
+
+function* searchFor(request: ComposeRequest): Generator<ComposeProgress, Proposal[]> {
   if (request.task === 'finish') return [yield* finish(request)];
   if (request.task === 're-balance') return [yield* rebalance(request)];
   const wanted = Math.max(1, Math.min(MOST_PROPOSALS, Math.round(request.proposals)));

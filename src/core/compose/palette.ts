@@ -1,5 +1,5 @@
 import { differenceCiede2000, formatHex, oklch, toGamut } from 'culori';
-import { SPECIES } from '../botany/catalogue';
+import { allSpecies } from '../botany/catalogue';
 import type { Species } from '../botany/species';
 
 /** Ways to build a palette from one colour: turns of hue in OKLCh (B. Ottosson, "A perceptual color space for image processing", 2020). */
@@ -45,7 +45,8 @@ export function nearestColourway(species: Species, palette: readonly string[]): 
 /** Flowers of the catalogue by how near they come to a palette; foliage is left out. */
 export function flowersFor(palette: readonly string[]): { species: Species; colourway: string; off: number }[] {
   if (palette.length === 0) return [];
-  return SPECIES.filter((s) => s.role !== 'foliage')
+  return allSpecies()
+    .filter((s) => s.role !== 'foliage')
     .map((species) => {
       const { id, off } = nearestColourway(species, palette);
       return { species, colourway: id, off };

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { bodyOf, findSpecies, speciesById, type Kind } from '../botany/catalogue';
+import { bodyOf, speciesById, type Kind } from '../botany/catalogue';
 import { ROLES, type Role, type Species } from '../botany/species';
 import { clamp } from '../geometry/numbers';
 import { effectiveAreaMm2, envelopeAreaMm2 } from './envelope';
@@ -12,10 +12,8 @@ export type Style = (typeof STYLES)[number];
 const bound = v.pipe(v.number(), v.integer('a count is a whole number'), v.minValue(0), v.maxValue(300));
 
 export const choiceSchema = v.object({
-  species: v.pipe(
-    v.string(),
-    v.check((id) => findSpecies(id) !== null, 'this species is not in the catalogue'),
-  ),
+  /** in the job's catalogue: the whole project is checked for it */
+  species: v.pipe(v.string(), v.minLength(1)),
   colourway: v.string(),
   /** how many there are to be at the least and at the most on a line; null leaves it to the line */
   least: v.optional(v.nullable(bound)),

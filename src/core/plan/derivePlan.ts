@@ -1,4 +1,5 @@
 import { botanicalObjections } from '../botany/botanical';
+import { openCatalogue } from '../botany/catalogue';
 import { monthOf } from '../botany/season';
 import { cakeFaults } from '../cake/cake';
 import { cakeSolid } from '../cake/solid';
@@ -23,7 +24,7 @@ import type { WireCut } from '../wire/wireLength';
 import { buildPlaque, buildSoft, buildSprays, buildStemByStem } from './build';
 import { EMPTY_BUILT, type Built } from './built';
 import { handOverOf, type HandOver } from './handOver';
-import type { Project } from './project';
+import { catalogueOf, type Project } from './project';
 import type { Stem } from './stems';
 
 /** A head in the world, as the plan reports it. mm, grams, unit vectors. */
@@ -140,6 +141,7 @@ const tooLongWarnings = (cuts: readonly GaugeCuts[], stockMm: number): Warning[]
  * project that passed `checkProject`.
  */
 export function derivePlan(project: Project): DerivedPlan {
+  openCatalogue(catalogueOf(project));
   const warnings: Warning[] = cakeFaults(project.cake).map((f) => ({
     level: 'stop',
     station: 'Brief',
@@ -216,9 +218,7 @@ export function derivePlan(project: Project): DerivedPlan {
 function objectionsOf(project: Project): Warning[] {
   const month = monthOf(project.brief.leavesAt);
   if (!project.brief.botanical || month === null) return [];
-  const petalsCut = new Map(
-    project.brief.choices.flatMap((c) => (typeof c.petalsCut === 'number' ? [[c.species, c.petalsCut] as const] : [])),
-  );
+  const petalsCut = new Map(catalogueOf(project).cutters.map((c) => [c.species, c.petals]));
   const kinds = project.arrangements.flatMap((a) => a.pieces);
   return botanicalObjections({ kinds, petalsCut, month, hemisphere: project.brief.hemisphere }).map((o) => ({
     level: 'look again',

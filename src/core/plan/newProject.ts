@@ -273,6 +273,7 @@ export function newProject(id: string, name: string, leavesAt: string): Project 
     name,
     note: '',
     brief: defaultBrief(leavesAt),
+    catalogue: { species: [], methods: [] },
     cake,
     arrangements: [newArrangement('a1', defaultLine('crescent', cake))],
     log: [],

@@ -1,4 +1,7 @@
 import * as v from 'valibot';
+import { METHODS, methodSchema } from '../botany/methods';
+import { SPECIES, type JobCatalogue } from '../botany/catalogue';
+import { ownSpeciesSchema } from '../botany/ownSpecies';
 import { HEMISPHERES } from '../botany/season';
 import { cakeSchema } from '../cake/cake';
 import { arrangementSchema } from '../compose/arrangement';
@@ -51,6 +54,11 @@ export const logEntrySchema = v.object({
   minutes: v.nullable(v.pipe(v.number(), v.minValue(0), v.maxValue(100_000))),
 });
 
+export const catalogueSchema = v.object({
+  species: v.pipe(v.array(ownSpeciesSchema), v.maxLength(200, 'a job has at most 200 own species')),
+  methods: v.pipe(v.array(methodSchema), v.maxLength(60, 'a job has at most 60 own methods')),
+});
+
 export const projectSchema = v.object({
   kind: v.literal(PROJECT_KIND),
   version: v.literal(PROJECT_VERSION),
@@ -60,6 +68,8 @@ export const projectSchema = v.object({
   brief: briefSchema,
   cake: cakeSchema,
   arrangements: v.pipe(v.array(arrangementSchema), v.maxLength(12, 'a job has at most 12 arrangements')),
+  /** the person's own species and methods that this job may use */
+  catalogue: v.optional(catalogueSchema, { species: [], methods: [] }),
   log: v.pipe(v.array(logEntrySchema), v.maxLength(5000)),
   /** joints already taped, entries counted out: ids */
   taped: v.pipe(v.array(v.string()), v.maxLength(5000)),
@@ -93,8 +103,40 @@ export function checkProject(value: unknown): { project: Project } | { issues: I
       })),
     };
   }
-  const twice = repeatedIds(result.output);
-  return twice.length ? { issues: twice } : { project: result.output };
+  const faults = [...repeatedIds(result.output), ...unknownNames(result.output)];
+  return faults.length ? { issues: faults } : { project: result.output };
+}
+
+/** What the job brings to the catalogue: its own species and methods, and the cutters that were said. */
+export const catalogueOf = (project: Pick<Project, 'catalogue' | 'brief'>): JobCatalogue => ({
+  ...project.catalogue,
+  cutters: project.brief.choices.flatMap((c) =>
+    typeof c.petalsCut === 'number' && c.petalsCut >= 2 ? [{ species: c.species, petals: c.petalsCut }] : [],
+  ),
+});
+
+/** Species and methods that are named but neither ship with the product nor come with the job. */
+function unknownNames({ catalogue, brief, arrangements }: Project): Issue[] {
+  const shipped = new Set(SPECIES.map((s) => s.id));
+  const species = new Set([...shipped, ...catalogue.species.map((s) => s.id)]);
+  const methods = new Set(catalogue.methods.map((m) => m.id));
+  const unknown = (path: string, received: string, message: string): Issue[] => [
+    { path, expected: 'one that is in the catalogue', received, message },
+  ];
+  const named = (path: string, id: string, among: ReadonlySet<string>) =>
+    among.has(id) ? [] : unknown(path, id, 'this species is not in the catalogue');
+  return [
+    ...catalogue.species.flatMap((s, i) => [
+      ...named(`catalogue.species.${i}.basedOn`, s.basedOn, shipped),
+      ...(methods.has(s.method) || s.method in METHODS
+        ? []
+        : unknown(`catalogue.species.${i}.method`, s.method, 'this method is not in the catalogue')),
+    ]),
+    ...brief.choices.flatMap((c, i) => named(`brief.choices.${i}.species`, c.species, species)),
+    ...arrangements.flatMap((a, i) =>
+      a.pieces.flatMap((p, k) => named(`arrangements.${i}.pieces.${k}.species`, p.species, species)),
+    ),
+  ];
 }
 
 function repeatedIds(project: Project): Issue[] {

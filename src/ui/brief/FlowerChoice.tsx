@@ -2,7 +2,7 @@
 
 import { Undo2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { SPECIES, speciesById } from '@/core/botany/catalogue';
+import { allSpecies, speciesById } from '@/core/botany/catalogue';
 import { inSeason, monthOf, seasonOf } from '@/core/botany/season';
 import { pieceName, type Role, type Species } from '@/core/botany/species';
 import { FULL_DENSITY } from '@/core/compose/composer';
@@ -74,7 +74,9 @@ function Catalogue({ roles, palette }: { roles: readonly Role[]; palette: readon
   const month = monthOf(brief.leavesAt);
   const near = palette.length ? flowersFor(palette).map((f) => f.species.id) : [];
   // with a palette those that come nearest to it stand first
-  const shown = SPECIES.filter((s) => roles.includes(s.role)).sort((a, b) => near.indexOf(a.id) - near.indexOf(b.id));
+  const shown = allSpecies()
+    .filter((s) => roles.includes(s.role))
+    .sort((a, b) => near.indexOf(a.id) - near.indexOf(b.id));
   return (
     <ul className="grid grid-cols-5 gap-1 sm:grid-cols-7 lg:grid-cols-6 xl:grid-cols-7" aria-label="Catalogue">
       {shown.map((s) => {

@@ -1,7 +1,7 @@
 'use client';
 
 import { AlignHorizontalSpaceAround, Copy, FlipHorizontal2, FlipVertical2, Pin, PinOff, Plus, Trash2, X } from 'lucide-react';
-import { bodyOf, SPECIES, speciesById } from '@/core/botany/catalogue';
+import { bodyOf, allSpecies, speciesById } from '@/core/botany/catalogue';
 import { colourwayOf, pieceName } from '@/core/botany/species';
 import { Portrait } from '../shared/Portrait';
 import { gramWords, inchWords } from '../shared/words';
@@ -168,7 +168,7 @@ function Swap({
           });
         }}
       >
-        {SPECIES.map((s) => (
+        {allSpecies().map((s) => (
           <option key={s.id} value={s.id}>
             {s.name}
           </option>

@@ -2,6 +2,7 @@
 
 import { Plus, Spline } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
+import { openedCatalogue } from '@/core/botany/catalogue';
 import { missingKinds, type Proposal } from '@/core/compose/composer';
 import { countedName } from '@/core/compose/names';
 import type { KindCount } from '@/core/compose/shareOut';
@@ -183,13 +184,12 @@ function SmallCake({ proposal }: { proposal: Proposal }) {
     let live = true;
     if (project) {
       pictureBench
-        .cakePicture(project.cake, [proposal.arrangement], {
-          azimuthRad: -Math.PI / 2,
-          elevationDeg: 15,
-          width: 140,
-          height: 180,
-          detail: 'far',
-        })
+        .cakePicture(
+          project.cake,
+          [proposal.arrangement],
+          { azimuthRad: -Math.PI / 2, elevationDeg: 15, width: 140, height: 180, detail: 'far' },
+          openedCatalogue(),
+        )
         .then(
           (picture) => live && setUrl(pictureToUrl(picture)),
           () => undefined,

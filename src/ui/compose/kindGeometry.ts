@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { BufferAttribute, BufferGeometry } from 'three';
-import { kindKey, type Detail, type Kind } from '@/core/botany/catalogue';
+import { kindKey, openedCatalogue, type Detail, type Kind } from '@/core/botany/catalogue';
 import type { Mesh } from '@/core/botany/shape/mesh';
 import { pictureBench } from '@/workers/clients';
 
@@ -22,7 +22,7 @@ function geometryOf(kind: Kind, detail: Detail): Promise<BufferGeometry> {
   const key = `${kindKey(kind)}|${detail}`;
   let geometry = made.get(key);
   if (!geometry) {
-    geometry = pictureBench.mesh(kind, detail, 0).then(toGeometry);
+    geometry = pictureBench.mesh(kind, detail, 0, openedCatalogue()).then(toGeometry);
     // asked for again by the next that needs it
     geometry.catch(() => made.delete(key));
     made.set(key, geometry);
@@ -33,6 +33,7 @@ function geometryOf(kind: Kind, detail: Detail): Promise<BufferGeometry> {
 /** The triangles of a kind, made off the page once; null until they are there. */
 export function useKindGeometry(kind: Kind, detail: Detail): BufferGeometry | null {
   const { species, stage, sizeMm, colourway } = kind;
+  const key = kindKey(kind);
   const [geometry, setGeometry] = useState<BufferGeometry | null>(null);
   useEffect(() => {
     let live = true;
@@ -43,6 +44,6 @@ export function useKindGeometry(kind: Kind, detail: Detail): BufferGeometry | nu
     return () => {
       live = false;
     };
-  }, [species, stage, sizeMm, colourway, detail]);
+  }, [key, species, stage, sizeMm, colourway, detail]);
   return geometry;
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import { openedCatalogue } from '@/core/botany/catalogue';
 import type { Reading } from '@/core/compose/reading';
 import { readingBench } from '@/workers/clients';
 import { useStudio } from '../useStudio';
@@ -29,7 +30,7 @@ export function useReadings(): readonly Reading[] {
       busy.current = true;
       const of = asked.arrangement;
       readingBench
-        .read(asked.cake, of, asked.remedies)
+        .read(asked.cake, of, asked.remedies, openedCatalogue())
         .then((readings) =>
           setRead((last) => ({
             of,

@@ -3,6 +3,7 @@
 import { Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
+import { openedCatalogue } from '@/core/botany/catalogue';
 import { degToRad } from '@/core/geometry/numbers';
 import { cakeSight } from '@/core/picture/cakePicture';
 import { projectPoint } from '@/core/picture/raster';
@@ -183,7 +184,12 @@ function Numbered({ project, plan }: { project: Project; plan: DerivedPlan }) {
   useEffect(() => {
     let live = true;
     pictureBench
-      .cakePicture(cake, arrangements, { azimuthRad: -Math.PI / 2, elevationDeg: 14, width: W, height: H, detail: 'near' })
+      .cakePicture(
+        cake,
+        arrangements,
+        { azimuthRad: -Math.PI / 2, elevationDeg: 14, width: W, height: H, detail: 'near' },
+        openedCatalogue(),
+      )
       .then(
         (picture) => live && setUrl(pictureToUrl(picture)),
         () => undefined,

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Kind } from '@/core/botany/catalogue';
+import { kindKey, openedCatalogue, type Kind } from '@/core/botany/catalogue';
 import type { Picture } from '@/core/picture/raster';
 import { pictureBench } from '@/workers/clients';
 
@@ -17,14 +17,19 @@ export function pictureToUrl(picture: Picture): string {
 }
 
 const RENDER_PX = 192;
+const PORTRAIT_SIZE_MM = 60;
 
 /** The made picture of a kind, once for all its uses; sizes only scale it. */
 export function portraitUrl(kind: Kind): Promise<string> {
-  const key = `${kind.species}|${kind.stage}|${kind.colourway}`;
+  const key = kindKey({ ...kind, sizeMm: PORTRAIT_SIZE_MM });
   let url = cache.get(key);
   if (!url) {
     url = pictureBench
-      .portrait({ species: kind.species, stage: kind.stage, sizeMm: 60, colourway: kind.colourway }, RENDER_PX)
+      .portrait(
+        { species: kind.species, stage: kind.stage, sizeMm: PORTRAIT_SIZE_MM, colourway: kind.colourway },
+        RENDER_PX,
+        openedCatalogue(),
+      )
       .then(pictureToUrl);
     cache.set(key, url);
     // asked for again by the next that needs it
@@ -35,17 +40,18 @@ export function portraitUrl(kind: Kind): Promise<string> {
 
 export function usePortrait(kind: Kind): string | null {
   const { species, stage, colourway } = kind;
+  const key = kindKey({ ...kind, sizeMm: PORTRAIT_SIZE_MM });
   const [url, setUrl] = useState<string | null>(null);
   useEffect(() => {
     let live = true;
-    portraitUrl({ species, stage, sizeMm: 60, colourway }).then(
+    portraitUrl({ species, stage, sizeMm: PORTRAIT_SIZE_MM, colourway }).then(
       (made) => live && setUrl(made),
       () => undefined,
     );
     return () => {
       live = false;
     };
-  }, [species, stage, colourway]);
+  }, [key, species, stage, colourway]);
   return url;
 }
 

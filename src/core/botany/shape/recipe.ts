@@ -4,6 +4,7 @@ import type { Vec3 } from '../../geometry/vec3';
 import type { MeshBuilder } from './mesh';
 import { petalPaint, shade, type PetalPaint } from './paint';
 import { addBall, addCentre, addLathe, three, type FlowerCentre } from './solids';
+import { petalsOf, tuneWhorls, type PetalTune } from './tune';
 import { addWhorl, whorlArea, type Whorl } from './whorl';
 
 /** Main colour and, where a flower has one, a second (heart, back, other petals). sRGB hex. */
@@ -39,6 +40,9 @@ export interface Shape {
   solidVolume(stage: number): number;
   /** What a composite is built of, at a stage: the picture, the wires and the counts are made from it. */
   parts?(stage: number): readonly Part[];
+  /** Flowers alone: how many petals it has, and the same flower with its petals changed. */
+  petals?: number;
+  tuned?(tune: PetalTune): Shape;
 }
 
 /** A flower as data: rings of petals round a middle, on a calyx. */
@@ -84,6 +88,8 @@ export const sepals = (count: number, inner: Whorl['inner'], bud: Whorl['bud']):
 /** Makes a Shape of a flower recipe. */
 export function flower(r: FlowerRecipe): Shape {
   return {
+    petals: petalsOf(r.whorls),
+    tuned: (tune) => flower({ ...r, whorls: tuneWhorls(r.whorls, tune) }),
     build(b, stage, hues, random) {
       const paint = petalPaint(hues.hue, r.paint?.(hues));
       if (r.cup) addCup(b, IDENTITY, r.cup);

@@ -1,0 +1,117 @@
+import * as v from 'valibot';
+import { PLAIN_TUNE } from './shape/tune';
+import { ROLES, type Species } from './species';
+
+/** Ids of a person's own species and methods begin with this, so that none hides one that ships with the product. */
+export const OWN_ID = /^own-[a-z0-9-]{1,40}$/;
+
+const hue = v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'a colour is written #rrggbb'));
+const words = (what: string) =>
+  v.pipe(v.string(), v.trim(), v.minLength(1, `${what} is missing`), v.maxLength(60, `${what} has at most 60 letters`));
+const between = (what: string, least: number, most: number) =>
+  v.pipe(
+    v.number(`${what} is a number`),
+    v.minValue(least, `${what} is at least ${least}`),
+    v.maxValue(most, `${what} is at most ${most}`),
+  );
+
+/** A species of the person's own: one of the catalogue's, changed. What is not said here is as in the one it is based on. */
+export const ownSpeciesSchema = v.object({
+  id: v.pipe(v.string(), v.regex(OWN_ID, 'an own species is called own-…')),
+  basedOn: v.string(),
+  name: words('the name'),
+  plural: words('the plural'),
+  role: v.picklist(ROLES),
+  /** mm, largest first: diameter of the open flower, length of a sprig */
+  sizesMm: v.pipe(
+    v.array(between('a size', 3, 250)),
+    v.minLength(1, 'a species has at least one size'),
+    v.maxLength(6, 'a species has at most six sizes'),
+  ),
+  pasteMm: between('the thickness of the paste', 0.2, 6),
+  breakageShare: between('the share that breaks', 0, 0.9),
+  method: v.string(),
+  floorSwg: v.pipe(between('the gauge', 14, 35), v.integer('a gauge is a whole number')),
+  hookMm: between('the hook', 0, 15),
+  colourways: v.pipe(
+    v.array(v.object({ id: words('a colour’s id'), name: words('a colour’s name'), hue, second: v.optional(hue) })),
+    v.minLength(1, 'a species has at least one colour'),
+    v.maxLength(12, 'a species has at most twelve colours'),
+  ),
+  /** months of flower or fruit in the north */
+  monthsNorth: v.pipe(v.array(v.pipe(between('a month', 1, 12), v.integer('a month is a whole number'))), v.maxLength(12)),
+  petals: v.optional(v.nullable(v.pipe(between('the number of petals', 2, 200), v.integer('petals are counted whole'))), null),
+  lengthShare: v.optional(between('the petals’ length', 0.6, 1.5), PLAIN_TUNE.lengthShare),
+  widthShare: v.optional(between('the petals’ width', 0.5, 1.8), PLAIN_TUNE.widthShare),
+  cupDeg: v.optional(between('the cup', -40, 60), PLAIN_TUNE.cupDeg),
+  curlDeg: v.optional(between('the curl', -60, 60), PLAIN_TUNE.curlDeg),
+});
+
+export type OwnSpecies = v.InferOutput<typeof ownSpeciesSchema>;
+
+/** A copy of a species to change, under an id of its own. */
+export const ownCopyOf = (base: Species, id: string, basedOn: string): OwnSpecies => ({
+  id,
+  basedOn,
+  name: `${base.name}, own`.slice(0, 60),
+  plural: `${base.plural}, own`.slice(0, 60),
+  role: base.role,
+  sizesMm: [...base.sizesMm],
+  pasteMm: base.pasteMm,
+  breakageShare: base.breakageShare,
+  method: base.method,
+  floorSwg: base.wiring.floorSwg,
+  hookMm: base.wiring.hookMm,
+  colourways: base.colourways.map((c) => ({ ...c })),
+  monthsNorth: [...base.monthsNorth],
+  ...PLAIN_TUNE,
+});
+
+/** The number of separately wired petals follows the number of petals. */
+function petalsWired(base: Species, petals: number): Species['wiring']['parts'] {
+  const before = base.petals ?? base.shape.petals;
+  return base.wiring.parts?.map((part) =>
+    before && part.count !== undefined && part.name.includes('petal')
+      ? { ...part, count: Math.max(1, Math.round((part.count * petals) / before)) }
+      : part,
+  );
+}
+
+/** A species with another number of petals, as a cutter gives them; itself where its petals are not counted or the number is the same. */
+export function withPetals(base: Species, petals: number): Species {
+  if (!base.shape.tuned || petals === base.shape.petals) return base;
+  return {
+    ...base,
+    revision: `${base.revision ?? ''}p${petals}`,
+    shape: base.shape.tuned({ ...PLAIN_TUNE, petals }),
+    wiring: { ...base.wiring, parts: petalsWired(base, petals) },
+  };
+}
+
+/** The whole species of what a person has changed. `base` is the one it is based on. */
+export function speciesOf(own: OwnSpecies, base: Species): Species {
+  const { petals, lengthShare, widthShare, cupDeg, curlDeg } = own;
+  const tune = { petals, lengthShare, widthShare, cupDeg, curlDeg };
+  return {
+    ...base,
+    id: own.id,
+    revision: JSON.stringify(own),
+    name: own.name,
+    plural: own.plural,
+    role: own.role,
+    sizesMm: [...own.sizesMm].sort((a, b) => b - a),
+    pasteMm: own.pasteMm,
+    breakageShare: own.breakageShare,
+    method: own.method,
+    colourways: own.colourways,
+    monthsNorth: own.monthsNorth,
+    shape: base.shape.tuned?.(tune) ?? base.shape,
+    petals: petals === null ? base.petals : petals,
+    wiring: {
+      ...base.wiring,
+      floorSwg: own.floorSwg,
+      hookMm: own.hookMm,
+      parts: petals === null ? base.wiring.parts : petalsWired(base, petals),
+    },
+  };
+}

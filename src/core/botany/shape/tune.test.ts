@@ -1,0 +1,129 @@
+import { allSpecies, bodyOf, kindKey, kindMesh, NO_OWN, openCatalogue, speciesById, SPECIES } from '../catalogue';
+import { ownCopyOf, ownSpeciesSchema, withPetals } from '../ownSpecies';
+import { wiredParts } from '../species';
+import { seededRandom } from '../../geometry/random';
+import { MeshBuilder } from './mesh';
+import { PLAIN_TUNE, shareOverRings, tuneWhorls } from './tune';
+import type { Whorl } from './whorl';
+import * as v from 'valibot';
+
+afterEach(() => openCatalogue(NO_OWN));
+
+const blossomOpen = { species: 'blossom', stage: 'open', sizeMm: 24, colourway: speciesById('blossom').colourways[0]!.id };
+
+/** Petals counted in a picture seen along the axis: how often the outline rises above its middle radius, going once round. */
+function lobesOf(petals: number): number {
+  const shape = withPetals(speciesById('blossom'), petals).shape;
+  const b = new MeshBuilder(false);
+  shape.build(b, 1, { hue: '#808080' }, seededRandom(4));
+  const far = new Float64Array(720);
+  for (let i = 0; i < b.vertexCount; i++) {
+    const [x, y] = [b.positions[i * 3]!, b.positions[i * 3 + 1]!];
+    const at = Math.floor((Math.atan2(y, x) / (2 * Math.PI) + 0.5) * 719.999);
+    far[at] = Math.max(far[at]!, Math.hypot(x, y));
+  }
+  const smooth = Array.from(far, (_, i) => Math.max(...Array.from({ length: 25 }, (_, k) => far[(i + k - 12 + 720) % 720]!)));
+  const middle = (Math.max(...smooth) + Math.min(...smooth)) / 2;
+  return smooth.filter((r, i) => r > middle && smooth[(i + 719) % 720]! <= middle).length;
+}
+
+describe('petals of a cutter', () => {
+  test.each([4, 5, 6, 7])('a cutter of %i gives a blossom with as many petals in the picture', (petals) => {
+    expect(lobesOf(petals)).toBe(petals);
+  });
+
+  test('rings share the petals: none is lost, each ring keeps its part', () => {
+    const random = seededRandom(11);
+    for (let k = 0; k < 200; k++) {
+      const counts = Array.from({ length: 1 + Math.floor(random() * 4) }, () => 1 + Math.floor(random() * 12));
+      const wanted = 1 + Math.floor(random() * 60);
+      const shared = shareOverRings(counts, wanted);
+      expect(shared.reduce((a, b) => a + b, 0)).toBe(wanted);
+      const total = counts.reduce((a, b) => a + b, 0);
+      shared.forEach((n, i) => expect(Math.abs(n - (counts[i]! * wanted) / total)).toBeLessThan(1));
+    }
+    expect(shareOverRings([], 5)).toEqual([]);
+  });
+
+  test('a plain tune changes nothing that is seen', () => {
+    for (const s of SPECIES) {
+      if (!s.shape.tuned) continue;
+      const [before, after] = [s.shape, s.shape.tuned(PLAIN_TUNE)].map((shape) => {
+        const b = new MeshBuilder(true);
+        shape.build(b, 1, { hue: '#808080' }, seededRandom(1));
+        return Array.from(b.positions);
+      });
+      expect(after).toEqual(before);
+    }
+  });
+
+  test('the wires follow: a wired flower with a petal more has a wire more', () => {
+    const six = withPetals(speciesById('lily'), 7);
+    const petals = (s: typeof six) => wiredParts(s, 'open').reduce((a, p) => a + (p.name.includes('petal') ? p.count : 0), 0);
+    expect(petals(six) - petals(speciesById('lily'))).toBe(petals(speciesById('lily')) > 0 ? 1 : 0);
+  });
+
+  test('cup and curl are added to what the ring has', () => {
+    const ring: Whorl = {
+      count: 5,
+      layout: 'ring',
+      near: [2, 2],
+      far: [1, 1],
+      inner: { cup: 10, curl: 4, length: 1, halfWidth: 0.4 },
+    };
+    const [tuned] = tuneWhorls([ring], { petals: null, lengthShare: 1.1, widthShare: 0.8, cupDeg: 7, curlDeg: -9 });
+    expect(tuned!.inner).toMatchObject({ cup: 17, curl: -5 });
+    expect(tuned!.inner.length).toBeCloseTo(1.1);
+    expect(tuned!.inner.halfWidth).toBeCloseTo(0.32);
+  });
+});
+
+describe('a job’s own catalogue', () => {
+  const own = () => ({
+    ...ownCopyOf(speciesById('blossom'), 'own-dogwood', 'blossom'),
+    name: 'Dogwood',
+    petals: 4,
+    sizesMm: [30],
+  });
+
+  test('stands beside what ships, and goes with the job', () => {
+    expect(openCatalogue({ ...NO_OWN, species: [own()] })).toBe(true);
+    expect(openCatalogue({ ...NO_OWN, species: [own()] })).toBe(false);
+    expect(speciesById('own-dogwood').name).toBe('Dogwood');
+    expect(allSpecies()).toHaveLength(SPECIES.length + 1);
+    const kind = { ...blossomOpen, species: 'own-dogwood', sizeMm: 30 };
+    expect(bodyOf(kind).radialMm).toBeCloseTo(15, 0);
+    openCatalogue(NO_OWN);
+    expect(() => speciesById('own-dogwood')).toThrow('own-dogwood');
+  });
+
+  test('what was kept of a species is not used for its changed self', () => {
+    openCatalogue({ ...NO_OWN, species: [own()] });
+    const kind = { ...blossomOpen, species: 'own-dogwood' };
+    const [key, grams] = [kindKey(kind), bodyOf(kind).massGrams];
+    openCatalogue({ ...NO_OWN, species: [{ ...own(), pasteMm: 1.2 }] });
+    expect(kindKey(kind)).not.toBe(key);
+    expect(bodyOf(kind).massGrams).toBeGreaterThan(grams * 1.5);
+  });
+
+  test('a cutter changes the picture of a species that ships, while its job is open', () => {
+    const five = kindMesh(blossomOpen, 'near').positions.length;
+    openCatalogue({ ...NO_OWN, cutters: [{ species: 'blossom', petals: 6 }] });
+    expect(kindMesh(blossomOpen, 'near').positions.length).toBeGreaterThan(five);
+    openCatalogue(NO_OWN);
+    expect(kindMesh(blossomOpen, 'near').positions.length).toBe(five);
+  });
+
+  test.each([
+    [{ sizesMm: [] }, 'at least one size'],
+    [{ name: '  ' }, 'the name is missing'],
+    [{ pasteMm: 0 }, 'at least 0.2'],
+    [{ id: 'rose' }, 'own-'],
+    [{ colourways: [{ id: 'a', name: 'a', hue: 'pinkish' }] }, '#rrggbb'],
+    [{ petals: 2.5 }, 'counted whole'],
+  ])('%j is refused with a sentence', (change, sentence) => {
+    const result = v.safeParse(ownSpeciesSchema, { ...own(), ...change });
+    expect(result.success).toBe(false);
+    expect(result.issues?.[0].message).toContain(sentence);
+  });
+});
