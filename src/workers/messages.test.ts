@@ -19,7 +19,7 @@ test('a whole request passes as it is', () => {
 });
 
 test.each([
-  ['a species that is not there', { choices: [{ species: 'triffid', colourway: 'x' }] }],
+  ['a species without a name', { choices: [{ species: '', colourway: 'x' }] }],
   ['a mood that is none', { style: 'grumpy' }],
   ['half a seed', { seed: 0.5 }],
   ['no proposal', { proposals: 0 }],

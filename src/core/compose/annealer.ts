@@ -5,13 +5,25 @@ import type { Random } from '../geometry/random';
 import { addScaled, distance, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
 import type { Piece } from './arrangement';
 import { PointGrid } from '../geometry/pointGrid';
-import { balanceCost, COST, COVER_COUNTS_FULL_AT, FAR, fromCoverMm, gradingCost, heftOf, pairCost, placeCost } from './cost';
+import {
+  balanceCost,
+  COST,
+  COVER_COUNTS_FULL_AT,
+  FAR,
+  fromCoverMm,
+  gradingCost,
+  heftOf,
+  pairCost,
+  placeCost,
+  rivalCost,
+  taperCost,
+} from './cost';
 import { envelopeGrid, type EnvelopeGrid } from './envelope';
 import type { Line } from './line';
 import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, overlapMm, placePiece, type PlacedPiece } from './placement';
 import { leanOf } from './startLayout';
 import { colourGroups } from './readings/colour';
-import { outwardShare } from './readings/grading';
+import { outwardShare, taperOf } from './readings/grading';
 import { PETAL_GIVE_MM } from './scene';
 import { lookedAt } from './sight';
 
@@ -32,6 +44,9 @@ export class Annealer {
   /** how far out each piece lies; ln size of each face, NaN for sprigs; its colour among the colours */
   private readonly armX: Float64Array;
   private readonly logSize: Float64Array;
+  /** area of each face, 0 for sprigs, against what the line's taper carries; only where a line tapers */
+  private readonly faceArea: Float64Array;
+  private readonly taper: Float64Array | null;
   /** what each piece weighs to the eye */
   private readonly heft: Float64Array;
   private readonly colour: Int32Array;
@@ -60,6 +75,8 @@ export class Annealer {
     this.placed = pieces.map((piece) => placePiece(piece, line));
     this.armX = Float64Array.from(this.placed, (p) => outwardShare(line, p.piece));
     this.logSize = Float64Array.from(this.placed, (p) => (p.spine.length ? NaN : Math.log(p.body.radialMm * 2)));
+    this.faceArea = Float64Array.from(this.placed, (p) => (p.spine.length ? 0 : p.body.radialMm ** 2));
+    this.taper = line.shape === 'open' && !line.closed ? taperOf(line) : null;
     this.heft = Float64Array.from(this.placed, heftOf);
     const groups = colourGroups(this.placed);
     this.colours = groups.length;
@@ -132,7 +149,9 @@ export class Annealer {
 
   private wholeCost(): number {
     const graded = this.line.closed ? 0 : gradingCost(this.armX, this.logSize);
-    return this.coverCost() + balanceCost(this.placed, this.heft) + graded;
+    const tapered = this.taper ? taperCost(this.taper, this.armX, this.faceArea) : 0;
+    const rival = this.line.closed ? 0 : rivalCost(this.line, this.placed, this.heft);
+    return this.coverCost() + balanceCost(this.placed, this.heft) + graded + tapered + rival;
   }
 
   /** Cost of the whole: each pair once. */
@@ -202,6 +221,7 @@ export class Annealer {
     const p = placePiece({ ...piece, sizeMm: smaller }, this.line);
     this.put(i, p, this.footprint(p));
     this.logSize[i] = p.spine.length ? NaN : Math.log(p.body.radialMm * 2);
+    this.faceArea[i] = p.spine.length ? 0 : p.body.radialMm ** 2;
     this.heft[i] = heftOf(p);
     return true;
   }

@@ -178,6 +178,7 @@ describe('what cannot be composed is said', () => {
       composeFault(request({ arrangement: newArrangement('a', { ...defaultLine('posy', CAKE), tier: 3 } as never) })),
     ).toMatch(/no longer there/);
     expect(composeFault(request({ choices: [] }))).toMatch(/No flower/);
+    expect(composeFault(request({ choices: [{ species: 'triffid', colourway: 'x' }] }))).toMatch(/no species called “triffid”/);
     expect(composeFault(request())).toBeNull();
     expect(() => composeAll(request({ choices: [] }))).toThrow(/No flower/);
   });

@@ -1,4 +1,4 @@
-import { NO_OWN, openCatalogue, type JobCatalogue } from '../botany/catalogue';
+import { findSpecies, NO_OWN, openCatalogue, type JobCatalogue } from '../botany/catalogue';
 import type { Cake } from '../cake/cake';
 import { seededRandom, type Random } from '../geometry/random';
 import { Annealer } from './annealer';
@@ -64,8 +64,11 @@ const WAYS: readonly { name: string; style: Style | null; density: number; focal
 
 export const MOST_PROPOSALS = WAYS.length;
 
-/** What stands in the way of composing, in one sentence; null when nothing does. */
-export function composeFault(request: Pick<ComposeRequest, 'cake' | 'arrangement' | 'choices'>): string | null {
+/** What stands in the way of composing, in one sentence; null when nothing does. Opens the request's catalogue. */
+export function composeFault(request: Pick<ComposeRequest, 'cake' | 'arrangement' | 'choices' | 'catalogue'>): string | null {
+  openCatalogue(request.catalogue ?? NO_OWN);
+  const unknown = [...request.choices, ...request.arrangement.pieces].find((x) => !findSpecies(x.species));
+  if (unknown) return `There is no species called “${unknown.species}” in the catalogue: take it out in Brief.`;
   if (request.cake.tiers.length === 0) return 'There is no tier to compose on: add one in Brief.';
   if (!drawLine(request.arrangement.line, request.cake))
     return 'The line lies on a tier that is no longer there: choose a line again.';

@@ -1,8 +1,8 @@
 import { angleBetween, distance, type Vec3 } from '../geometry/vec3';
 import type { Line } from './line';
 import { overlapMm, reachMm, type PlacedPiece } from './placement';
-import { focalZoneMm } from './readings/focal';
-import { outwardShare, sizeCeilingMm } from './readings/grading';
+import { focalZoneMm, heaviestRival } from './readings/focal';
+import { outwardShare, sizeCeilingMm, taperGap } from './readings/grading';
 import { PETAL_GIVE_MM } from './scene';
 
 /** Cost of each fault; millimetre terms stay linear so that a bad start still feels where better lies. */
@@ -21,9 +21,12 @@ export const COST = {
   sideBalance: 26,
   leafAgainstLine: 2.2,
   grading: 34,
+  taper: 30,
+  rival: 10,
   sameColour: 1.1,
   uneven: 1.5,
   bareRoot: 2.4,
+  hidesFocal: 5,
 };
 
 /** Sizes should fall along the arms at least this clearly (correlation of place with ln size). */
@@ -64,7 +67,20 @@ export function pairCost(p: PlacedPiece, q: PlacedPiece, clashing: boolean): { c
     cost += COST.sameWay * same * Math.min(1.5, large);
     if (clashing && mm > -8) cost += COST.sameColour * Math.min(1.2, large);
   }
+  if (p.body.role === 'focal') cost += COST.hidesFocal * standsBefore(p, q);
+  if (q.body.role === 'focal') cost += COST.hidesFocal * standsBefore(q, p);
   return { cost, gapMm: -mm };
+}
+
+/** How far a piece stands before a face: 0 beside or behind it, 1 before its middle. */
+function standsBefore(face: PlacedPiece, q: PlacedPiece): number {
+  const { axis, centre, body } = face;
+  const [x, y, z] = [q.centre[0] - centre[0], q.centre[1] - centre[1], q.centre[2] - centre[2]];
+  const ahead = x * axis[0] + y * axis[1] + z * axis[2] - body.axialMm * 0.6;
+  if (ahead <= 0) return 0;
+  const beside = Math.sqrt(Math.max(0, x * x + y * y + z * z - (ahead + body.axialMm * 0.6) ** 2));
+  const reach = body.radialMm * 0.8 + q.body.radialMm * 0.8;
+  return beside >= reach ? 0 : Math.min(1, (1 - beside / reach) * (1 + ahead / body.radialMm));
 }
 
 /** What a piece costs by where it stands along the line: too large for its place, too far from the focal point, outside, against the flow. */
@@ -111,6 +127,18 @@ export function gradingCost(armX: Float64Array, logSize: Float64Array): number {
   const rank = (sxy - (sx * sy) / n) / Math.sqrt(vx * vy);
   return COST.grading * Math.max(0, rank - GRADED) ** 2;
 }
+
+/** The flowers' area should follow the line's taper to within this. */
+const TAPERED = 0.02;
+
+export const taperCost = (taper: Float64Array, armX: Float64Array, area: Float64Array): number =>
+  COST.taper * Math.max(0, taperGap(taper, armX, area) - TAPERED);
+
+/** Another stretch of the line may weigh this share of the heaviest at the focal point. */
+const RIVAL = 0.6;
+
+export const rivalCost = (line: Line, placed: readonly PlacedPiece[], heft: Float64Array): number =>
+  COST.rival * Math.max(0, heaviestRival(line, placed, heft, focalZoneMm(line.lengthMm)) - RIVAL);
 
 /** How far the weight lies to one side of the line. */
 export function balanceCost(placed: readonly PlacedPiece[], heft: Float64Array): number {

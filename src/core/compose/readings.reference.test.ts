@@ -217,6 +217,64 @@ describe.each(scenes)('%s', (_name, scene) => {
     expect(figure(scene, 'focal').weightInZoneShare).toBeCloseTo(total ? within / total : 0, 9);
   });
 
+  test('focal: how much of the leading faces stands behind others, walked', () => {
+    const roles = ['focal', 'secondary', 'spray', 'filler'] as const;
+    const leading = roles.find((role, i) => i === roles.length - 1 || scene.heads.some((p) => p.body.role === role));
+    const shares = scene.heads
+      .filter((p) => p.body.role === leading)
+      .map((p) => {
+        const up = [
+          p.axis[1] * p.across[2] - p.axis[2] * p.across[1],
+          p.axis[2] * p.across[0] - p.axis[0] * p.across[2],
+          p.axis[0] * p.across[1] - p.axis[1] * p.across[0],
+        ] as const;
+        const front = [0, 1, 2].map((k) => p.centre[k]! + p.axis[k]! * 0.6 * p.body.axialMm);
+        const ahead = scene.heads.filter(
+          (q) => q !== p && [0, 1, 2].reduce((a, k) => a + (q.centre[k]! - front[k]!) * p.axis[k]!, 0) > 0,
+        );
+        let hidden = 0;
+        for (let k = -1; k < 6; k++) {
+          const [a, b] = k < 0 ? [0, 0] : [0.6 * Math.cos((k * Math.PI) / 3), 0.6 * Math.sin((k * Math.PI) / 3)];
+          const at = [0, 1, 2].map((m) => front[m]! + p.body.radialMm * (a * p.across[m]! + b * up[m]!));
+          if (meets(ahead, at, p.axis)) hidden++;
+        }
+        return hidden / 7;
+      });
+    const said = figure(scene, 'focal').hiddenShare!;
+    // steps of 0.4 mm may miss what a sight only grazes
+    expect(Math.abs(said - (shares.length ? shares.reduce((a, b) => a + b, 0) / shares.length : 0))).toBeLessThan(0.04);
+  });
+
+  test('focal: the heaviest stretch elsewhere, and grading: area beside the taper, counted by hand', () => {
+    const { line, heads, weights } = scene;
+    if (line.shape !== 'open') return;
+    const zone = Math.max(0.16 * line.lengthMm, 55);
+    const stretches = Array.from({ length: 24 }, (_, k) => ({
+      far: Math.abs((k + 0.5) / 24 - line.focal) * line.lengthMm >= zone,
+      weight: heads.reduce((a, p, i) => a + (p.piece.s >= k / 24 && (p.piece.s < (k + 1) / 24 || k === 23) ? weights[i]! : 0), 0),
+    }));
+    const most = (far: boolean) => Math.max(0, ...stretches.filter((x) => x.far === far).map((x) => x.weight));
+    const rival = most(false) > 0 ? most(true) / most(false) : most(true) > 0 ? 1 : 0;
+    expect(figure(scene, 'focal').rivalShare).toBeCloseTo(Math.min(1, Math.max(0.6, rival)), 9);
+
+    const own = faces(scene).map((p) => {
+      const arm = p.piece.s < line.focal ? line.focal : 1 - line.focal;
+      return { out: arm > 0 ? Math.abs(p.piece.s - line.focal) / arm : 0, area: p.body.radialMm ** 2 };
+    });
+    const total = own.reduce((a, f) => a + f.area, 0);
+    const width = (k: number) =>
+      line.halfWidthMm(line.focal + ((k + 0.5) / 40) * (1 - line.focal)) ** 1.5 +
+      line.halfWidthMm(line.focal - ((k + 0.5) / 40) * line.focal) ** 1.5;
+    const steps = Array.from({ length: 40 }, (_, k) => k);
+    const whole = steps.reduce((a, k) => a + width(k), 0);
+    const gaps = steps.map((k) => {
+      const carried = steps.filter((j) => j <= k).reduce((a, j) => a + width(j), 0) / whole;
+      const held = own.filter((f) => Math.min(39, Math.floor(f.out * 40)) <= k).reduce((a, f) => a + f.area, 0) / total;
+      return Math.abs(held - carried);
+    });
+    if (total > 0) expect(figure(scene, 'grading').taperGapShare).toBeCloseTo(gaps.reduce((a, b) => a + b, 0) / 40, 6);
+  });
+
   test('weight: where it lies along and across, summed by hand', () => {
     const { heads, weights, grid } = scene;
     const total = weights.reduce((a, b) => a + b, 0);

@@ -28,10 +28,10 @@ export function useScene(): LiveScene | null {
   const line = useMemo(() => (cake && lineSpec ? drawLine(lineSpec, cake) : null), [cake, lineSpec]);
   const solid = useMemo(() => (cake ? cakeSolid(cake) : null), [cake]);
   const pieces = open?.pieces;
-  const heads = useMemo(() => (line && pieces ? placeAll(pieces, line) : []), [line, pieces, catalogue]);
+  const heads = useMemo(() => (catalogue && line && pieces ? placeAll(pieces, line) : []), [line, pieces, catalogue]);
   const others = useMemo(
     () =>
-      (cake && arrangements ? arrangements.filter((_, i) => i !== index) : []).flatMap((a) => {
+      (catalogue && cake && arrangements ? arrangements.filter((_, i) => i !== index) : []).flatMap((a) => {
         const own = drawLine(a.line, cake!);
         return own ? [{ line: own, heads: placeAll(a.pieces, own) }] : [];
       }),

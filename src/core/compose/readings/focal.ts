@@ -1,13 +1,20 @@
 import { clamp, mean } from '../../geometry/numbers';
 import type { Role } from '../../botany/species';
-import type { PlacedPiece } from '../placement';
+import { addScaled, cross, dot, sub, type Vec3 } from '../../geometry/vec3';
+import type { Line } from '../line';
+import { coversSight, outlineShareOf, type PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
 import type { Scene } from '../scene';
 
 /** Half-length of the zone in which the focal flowers belong: 0.16 of the line, at least 55 mm. */
 export const focalZoneMm = (lineLengthMm: number): number => Math.max(0.16 * lineLengthMm, 55);
 
-/** One clear centre: the focal flowers lie in the zone, hold more than its share of the weight, and are the largest. */
+/** The line is looked along in this many stretches for a place as heavy as the focal point. */
+const STRETCHES = 24;
+/** Shares of the score, fitted in the project's study. */
+const SHARE = { near: 0.38, held: 0.18, rival: 0.13, seen: 0.11, dominance: 0.1, odd: 0.1 } as const;
+
+/** One clear centre: the focal flowers lie in the zone, are seen, hold more than its share of the weight, and have no rival. */
 export const focal: ReadingMaker = (scene) => {
   const { line, heads, weights } = scene;
   const zone = focalZoneMm(line.lengthMm);
@@ -25,25 +32,106 @@ export const focal: ReadingMaker = (scene) => {
   const outside = mean(heads.filter((p, i) => away[i]! >= zone && !p.spine.length).map((p) => p.body.radialMm * 2));
   const dominance = outside > 0 ? clamp((largestInside / outside - 1) / 0.7) : 1;
   const odd = focals.length % 2 === 1 ? 1 : 0;
-  const score = focals.length === 0 ? 35 : 100 * (0.46 * (line.closed ? 1 : near) + 0.24 * held + 0.18 * dominance + 0.12 * odd);
+  const rival = line.closed ? 1 : clamp((1 - heaviestRival(line, heads, weights, zone)) / 0.4);
+  const hidden = focals.map(({ p }) => ({ p, by: hidersOf(p, heads) }));
+  const hiddenShare = mean(hidden.map((h) => h.by.share));
+  const seen = focals.length ? clamp(1 - 1.2 * (hiddenShare - 0.05)) : 1;
+  const worst = hidden.sort((a, b) => b.by.share - a.by.share)[0];
+  const parts = { near: line.closed ? 1 : near, held, rival, seen, dominance, odd };
+  const score =
+    focals.length === 0 ? 35 : 100 * (Object.keys(SHARE) as (keyof typeof SHARE)[]).reduce((a, k) => a + SHARE[k] * parts[k], 0);
   return {
     id: 'focal',
     score,
     lean: clamp(inside / areaShare - 1.4, -1, 1),
     leanWords: ['scattered', 'all in one'],
-    numbers: { focalPieces: focals.length, zoneMm: zone, weightInZoneShare: inside },
+    numbers: { focalPieces: focals.length, zoneMm: zone, weightInZoneShare: inside, hiddenShare, rivalShare: 1 - 0.4 * rival },
     why:
       focals.length === 0
         ? 'There is no focal flower for the eye to rest on.'
         : near < 0.6
           ? 'The large flowers lie away from the focal point.'
-          : odd
-            ? `${focals.length} large, together: the eye comes to rest.`
-            : 'An even number of large flowers pairs off.',
-    remedy: !line.closed && near < 0.75 ? () => gather(scene, leading) : null,
-    place: null,
+          : worst && seen < 0.75
+            ? `${worst.p.body.species.name} stands behind others: ${Math.round(worst.by.share * 100)} in 100 of its face.`
+            : rival < 0.3
+              ? 'Another place on the line weighs nearly as much as the focal point.'
+              : odd
+                ? `${focals.length} large, together: the eye comes to rest.`
+                : 'An even number of large flowers pairs off.',
+    remedy:
+      !line.closed && near < 0.75
+        ? () => gather(scene, leading)
+        : worst && seen < 0.75
+          ? () => clearFace(scene, worst.p, worst.by.pieces)
+          : null,
+    place: worst && seen < 0.75 ? { pointMm: worst.p.centre, acrossMm: worst.p.body.radialMm * 2 } : null,
   };
 };
+
+/** The heaviest stretch outside the zone over the heaviest in it; 0 where nothing lies outside. */
+export function heaviestRival(line: Line, placed: readonly PlacedPiece[], weights: ArrayLike<number>, zoneMm: number): number {
+  const sums = new Float64Array(STRETCHES);
+  for (let i = 0; i < placed.length; i++)
+    sums[Math.min(STRETCHES - 1, Math.floor(placed[i]!.piece.s * STRETCHES))]! += weights[i]!;
+  let [within, without] = [0, 0];
+  sums.forEach((sum, k) => {
+    const fromFocalMm = Math.abs((k + 0.5) / STRETCHES - line.focal) * line.lengthMm;
+    if (fromFocalMm < zoneMm) within = Math.max(within, sum);
+    else without = Math.max(without, sum);
+  });
+  return within > 0 ? without / within : without > 0 ? 1 : 0;
+}
+
+/** Looked at on a face: its middle and six places round it, in its radii. */
+const FACE_POINTS: readonly (readonly [number, number])[] = [
+  [0, 0],
+  ...Array.from({ length: 6 }, (_, k) => [0.6 * Math.cos((k * Math.PI) / 3), 0.6 * Math.sin((k * Math.PI) / 3)] as const),
+];
+
+/** What stands before a face as one looks into it: the share of its places hidden, and by which pieces. */
+export function hidersOf(face: PlacedPiece, heads: readonly PlacedPiece[]): { share: number; pieces: PlacedPiece[] } {
+  const { axis, across, body } = face;
+  const up = cross(axis, across);
+  const front = addScaled(face.centre, axis, body.axialMm * 0.6);
+  const before = heads.filter((q) => {
+    if (q === face) return false;
+    const to = sub(q.centre, front);
+    const ahead = dot(to, axis);
+    const reach = body.radialMm + q.body.radialMm + q.body.axialMm;
+    return ahead > 0 && dot(to, to) - ahead * ahead < reach * reach;
+  });
+  const pieces = new Set<PlacedPiece>();
+  let hidden = 0;
+  for (const [a, b] of before.length ? FACE_POINTS : []) {
+    const point: Vec3 = addScaled(addScaled(front, across, a * body.radialMm), up, b * body.radialMm);
+    const by = before.find((q) => coversSight(q, point, axis, outlineShareOf(q)));
+    if (by) pieces.add(by);
+    if (by) hidden++;
+  }
+  return { share: hidden / FACE_POINTS.length, pieces: [...pieces] };
+}
+
+/** What stands before a face steps aside, away from its middle, and lies lower. */
+function clearFace({ line }: Scene, face: PlacedPiece, hiders: readonly PlacedPiece[]): Remedy | null {
+  const change = hiders
+    .filter((q) => !q.piece.pinned)
+    .map((q) => {
+      const half = Math.max(1, line.halfWidthMm(q.piece.s));
+      const [ds, dv] = [(q.piece.s - face.piece.s) * line.lengthMm, q.sideMm - face.sideMm];
+      const off = Math.hypot(ds, dv);
+      const clear = face.body.radialMm + q.body.radialMm + 2;
+      const [es, ev] = off > 0.5 ? [ds / off, dv / off] : [0, q.piece.side < 0 ? -1 : 1];
+      return {
+        id: q.piece.id,
+        to: {
+          s: clamp(face.piece.s + (es * clear) / line.lengthMm),
+          side: clamp((face.sideMm + ev * clear) / half, -1, 1),
+          lift: Math.min(q.piece.lift, 0.1),
+        },
+      };
+    });
+  return change.length ? { label: `Clear ${change.length} away`, change, add: [], remove: [] } : null;
+}
 
 /** The leading flowers come to the focal point: the largest at it, the others half a diameter to either side. */
 function gather(scene: Scene, leading: Role): Remedy | null {

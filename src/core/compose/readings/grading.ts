@@ -37,6 +37,43 @@ function changePlaces(
   };
 }
 
+const TAPER_STEPS = 40;
+
+/** What a line's taper carries, gathered from the focal point outward: running sum of half-width to the power 1.5, to 1. */
+export function taperOf(line: Line): Float64Array {
+  const carried = Float64Array.from({ length: TAPER_STEPS }, (_, k) => {
+    const out = (k + 0.5) / TAPER_STEPS;
+    return line.halfWidthMm(line.focal + out * (1 - line.focal)) ** 1.5 + line.halfWidthMm(line.focal * (1 - out)) ** 1.5;
+  });
+  return runningShare(carried);
+}
+
+function runningShare(parts: Float64Array): Float64Array {
+  const whole = parts.reduce((a, b) => a + b, 0);
+  let sum = 0;
+  return whole > 0 ? parts.map((part) => (sum += part) / whole) : parts;
+}
+
+/**
+ * How far the flowers' area, gathered from the focal point outward, runs beside what the taper carries there (the power 1.5
+ * was fitted in the project's study): mean gap of the two running sums, 0 … 1; 0 where there is no flower.
+ */
+export function taperGap(taper: Float64Array, armX: ArrayLike<number>, areas: ArrayLike<number>): number {
+  const held = new Float64Array(TAPER_STEPS);
+  let all = 0;
+  for (let i = 0; i < areas.length; i++) {
+    held[Math.min(TAPER_STEPS - 1, Math.floor(armX[i]! * TAPER_STEPS))]! += areas[i]!;
+    all += areas[i]!;
+  }
+  if (!(all > 0)) return 0;
+  let [sum, gap] = [0, 0];
+  for (let k = 0; k < TAPER_STEPS; k++) {
+    sum += held[k]! / all;
+    gap += Math.abs(sum - taper[k]!) / TAPER_STEPS;
+  }
+  return gap;
+}
+
 /** Sizes fall from the focal point to the tips; no large head near a tip. Rings are not graded. */
 export const grading: ReadingMaker = (scene) => {
   const { line, heads } = scene;
@@ -48,13 +85,19 @@ export const grading: ReadingMaker = (scene) => {
   const over = flowers.map((p, i) => ({ p, mm: p.body.radialMm * 2 - sizeCeilingMm(largest, x[i]!) })).filter((o) => o.mm > 0);
   const fall = line.closed || flowers.length < 4 ? 1 : clamp((0.05 - rank) / 0.65);
   const ceiling = line.closed ? 1 : Math.exp(-over.reduce((t, o) => t + o.mm, 0) / (6 * Math.max(4, flowers.length)));
+  const gap = taperGap(
+    taperOf(line),
+    x,
+    flowers.map((p) => p.body.radialMm ** 2),
+  );
+  const tapering = line.shape !== 'open' || flowers.length < 4 ? 1 : clamp((0.105 - gap) / 0.09);
   const worst = over.sort((a, b) => b.mm - a.mm)[0];
   return {
     id: 'grading',
-    score: 100 * (0.62 * fall + 0.38 * ceiling),
+    score: 100 * (0.5 * fall + 0.3 * ceiling + 0.2 * tapering),
     lean: clamp(rank, -1, 1),
     leanWords: ['large inside', 'large at the tips'],
-    numbers: { correlation: rank, tooLarge: over.length },
+    numbers: { correlation: rank, tooLarge: over.length, taperGapShare: gap },
     why:
       worst && fall * ceiling < 0.8
         ? `${worst.p.body.species.name} of ${Math.round(worst.p.body.radialMm * 2)} mm sits too near a tip.`
