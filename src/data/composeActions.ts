@@ -1,5 +1,6 @@
 import { produce } from 'immer';
 import { composeRequestOf } from '@/core/plan/composeRequest';
+import { bestFirst } from '@/core/compose/composer';
 import type { Keeper } from './keeper';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
@@ -18,7 +19,8 @@ export function composeActions(
       if (!request) return;
       search({ running: true, fault: null, progress: null, proposals: [], seed: seed + 1 });
       ports.composer.start(request, {
-        progress: (progress) => search({ progress }),
+        progress: ({ found, ...progress }) =>
+          search({ progress, ...(found && { proposals: bestFirst([...get().search.proposals, found]) }) }),
         done: (found) => search({ running: false, progress: null, proposals: found }),
         fault: (fault) => search({ running: false, progress: null, fault }),
       });

@@ -4,7 +4,7 @@ import { useStore } from 'zustand';
 import { StudioDb } from '@/data/db';
 import { jobShelf } from '@/data/jobs';
 import { createStudio, type Studio } from '@/data/studio';
-import { ComposeClient, planBench } from '@/workers/clients';
+import { newComposeTeam, planBench } from '@/workers/clients';
 
 /** The one studio of this page, with the browser's own storage, clock and workers handed in. */
 const studio = createStudio({
@@ -12,7 +12,7 @@ const studio = createStudio({
   now: () => new Date(),
   newId: () => crypto.randomUUID(),
   derive: (project) => planBench.plan(project),
-  composer: new ComposeClient(),
+  composer: newComposeTeam(),
   later: (run, ms) => {
     const timer = setTimeout(run, ms);
     return () => clearTimeout(timer);

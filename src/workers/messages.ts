@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { COMPOSE_TASKS, type ComposeProgress, type ComposeRequest, type Proposal } from '@/core/compose/composer';
+import { COMPOSE_TASKS, MOST_PROPOSALS, type ComposeProgress, type ComposeRequest, type Proposal } from '@/core/compose/composer';
 import { arrangementSchema } from '@/core/compose/arrangement';
 import { choiceSchema, STYLES } from '@/core/compose/shareOut';
 import { cakeSchema } from '@/core/cake/cake';
@@ -28,7 +28,10 @@ export const composeRequestSchema = v.object({
   counts: v.nullable(v.array(kindCount)),
   task: v.optional(v.picklist(COMPOSE_TASKS)),
   seed: v.pipe(v.number(), v.integer()),
-  proposals: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(6)),
+  proposals: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(MOST_PROPOSALS)),
+  ways: v.optional(
+    v.pipe(v.array(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(MOST_PROPOSALS - 1))), v.minLength(1)),
+  ),
   effort: v.pipe(v.number(), v.minValue(0.05), v.maxValue(10)),
 });
 

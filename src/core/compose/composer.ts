@@ -23,6 +23,8 @@ export interface ComposeRequest {
   task?: ComposeTask;
   seed: number;
   proposals: number;
+  /** which of the ways to fill the line are tried here, so that several workers share them; the first ones unless said */
+  ways?: readonly number[];
   /** work per piece; 1 is a polished proposal */
   effort: number;
 }
@@ -47,6 +49,8 @@ export interface ComposeProgress {
   share: number;
   cost: number;
   pieces: readonly Piece[];
+  /** a proposal that has just been finished */
+  found?: Proposal;
 }
 
 /** A full line holds a fifth more than its area alone would say. */
@@ -99,11 +103,17 @@ export function* compose(request: ComposeRequest): Generator<ComposeProgress, Pr
 function* searchFor(request: ComposeRequest): Generator<ComposeProgress, Proposal[]> {
   if (request.task === 'finish') return [yield* finish(request)];
   if (request.task === 're-balance') return [yield* rebalance(request)];
-  const wanted = Math.max(1, Math.min(MOST_PROPOSALS, Math.round(request.proposals)));
+  const proposals = Math.max(1, Math.min(MOST_PROPOSALS, Math.round(request.proposals)));
   const done: Proposal[] = [];
-  for (let k = 0; k < wanted; k++) done.push(yield* composeOne(request, k, wanted));
-  return done.sort((a, b) => b.score - a.score);
+  for (const k of request.ways ?? Array.from({ length: proposals }, (_, i) => i)) {
+    const found = yield* composeOne(request, k, proposals);
+    done.push(found);
+    yield { proposal: k, proposals, share: 1, cost: 0, pieces: found.arrangement.pieces, found };
+  }
+  return bestFirst(done);
 }
+
+export const bestFirst = (proposals: readonly Proposal[]): Proposal[] => [...proposals].sort((a, b) => b.score - a.score);
 
 function* composeOne(request: ComposeRequest, k: number, proposals: number): Generator<ComposeProgress, Proposal> {
   const way = WAYS[k]!;

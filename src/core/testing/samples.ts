@@ -1,5 +1,5 @@
 import type { Cake } from '../cake/cake';
-import { composeAll, type Proposal } from '../compose/composer';
+import { composeAll, type ComposeRequest, type Proposal } from '../compose/composer';
 import type { Arrangement, LineForm } from '../compose/arrangement';
 import { LINE_FORMS } from '../compose/line';
 import { METHODS } from '../compose/arrangement';
@@ -22,11 +22,15 @@ export const FORMS: readonly LineForm[] = LINE_FORMS;
 
 export const CHOICES = ['rose', 'ranunculus', 'blossom', 'froth', 'roundleaf'].map((species) => ({ species, colourway: 'own' }));
 
-/** One quick proposal for a form on a cake, the same for the same seed. */
-export function proposalFor(form: LineForm, cake: Cake, seed = 1, effort = 0.5): Proposal {
+/** What the composer is asked for one quick proposal for a form on a cake. */
+export function requestFor(form: LineForm, cake: Cake, seed = 1, effort = 0.5): ComposeRequest {
   const arrangement = newArrangement('a1', defaultLine(form, cake));
-  return composeAll({ cake, arrangement, choices: CHOICES, style: 'focal-led', counts: null, seed, proposals: 1, effort })[0]!;
+  return { cake, arrangement, choices: CHOICES, style: 'focal-led', counts: null, seed, proposals: 1, effort };
 }
+
+/** One quick proposal, the same for the same seed. */
+export const proposalFor = (form: LineForm, cake: Cake, seed = 1, effort = 0.5): Proposal =>
+  composeAll(requestFor(form, cake, seed, effort))[0]!;
 
 /** A project drawn at random: cake, line, method, flowers and pieces anywhere on the line, good and bad alike. */
 export function randomProject(seed: number, most = 24): Project {
