@@ -21,7 +21,7 @@ import {
 import { envelopeGrid, type EnvelopeGrid } from './envelope';
 import type { Line } from './line';
 import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, overlapMm, placePiece, type PlacedPiece } from './placement';
-import { leanOf } from './startLayout';
+import { exchanged, nudged } from './nudge';
 import { colourGroups } from './readings/colour';
 import { outwardShare, taperOf } from './readings/grading';
 import { PETAL_GIVE_MM } from './scene';
@@ -263,22 +263,10 @@ export class Annealer {
     if (kind < 0.12) return this.swapPlaces(i, temperature);
     if (kind < 0.24) return this.toBarePlace(i, temperature);
     if (kind < 0.42) return this.moveApart(i, temperature);
-    return this.attempt([{ i, piece: this.jiggled(this.placed[i]!, size, kind) }], temperature);
-  }
-
-  private jiggled(p: PlacedPiece, size: number, kind: number): Piece {
-    const { piece } = p;
-    const r = () => (this.random() - 0.5) * 2 * size;
-    const [least, most] = leanOf(p.body.role, p.spine.length > 0, this.line.plate !== null);
-    if (kind < 0.6)
-      return {
-        ...piece,
-        tiltRad: clamp(piece.tiltRad + r() * 0.35, least, most),
-        headingRad: piece.headingRad + r() * 0.9,
-      };
-    if (kind < 0.68) return { ...piece, lift: clamp(piece.lift + r() * 0.25, 0, p.body.role === 'focal' ? 0.25 : 0.9) };
-    const s = piece.s + (r() * 26) / this.line.lengthMm;
-    return { ...piece, s: this.line.closed ? s - Math.floor(s) : clamp(s), side: clamp(piece.side + r() * 0.4, -1.15, 1.15) };
+    return this.attempt(
+      [{ i, piece: nudged(this.placed[i]!, this.line, kind < 0.6 ? 'turn' : kind < 0.68 ? 'lift' : 'slide', size, this.random) }],
+      temperature,
+    );
   }
 
   /** Two pieces of like habit change places. */
@@ -287,11 +275,11 @@ export class Annealer {
     const a = this.placed[i]!;
     const b = this.placed[j]!;
     if (i === j || b.piece.pinned || a.spine.length > 0 !== b.spine.length > 0) return false;
-    const { s, side, headingRad } = a.piece;
+    const [first, second] = exchanged(a.piece, b.piece);
     return this.attempt(
       [
-        { i, piece: { ...a.piece, s: b.piece.s, side: b.piece.side, headingRad: b.piece.headingRad } },
-        { i: j, piece: { ...b.piece, s, side, headingRad } },
+        { i, piece: first },
+        { i: j, piece: second },
       ],
       temperature,
     );

@@ -3,6 +3,7 @@ import type { Cake } from '../cake/cake';
 import { seededRandom, type Random } from '../geometry/random';
 import { Annealer } from './annealer';
 import type { Arrangement, Piece } from './arrangement';
+import { finePolish } from './finePolish';
 import { drawLine, type Line } from './line';
 import { overallScore, readBalance, type Reading } from './reading';
 import { buildScene } from './scene';
@@ -128,15 +129,22 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
     request.counts && k === 0 ? request.counts : shareOut(line, way.style ?? request.style, request.choices, way.density),
     pinned,
   );
-  const pieces = [...pinned, ...startLayout(line, kinds, random, freshIds(pinned))];
-  const polished = yield* polish(request.cake, line, pieces, random, request.effort, 0, (share, cost, now) => ({
-    proposal: k,
-    proposals,
-    share,
-    cost,
-    pieces: now,
-  }));
-  return proposalOf(request, way.name, spec, polished);
+  const count = pinned.length + kinds.reduce((a, kind) => a + kind.count, 0);
+  const starts = Math.max(1, Math.min(MOST_STARTS, Math.round(FEW_PIECES / Math.max(1, count))));
+  let best: Proposal | null = null;
+  for (let start = 0; start < starts; start++) {
+    const pieces = [...pinned, ...startLayout(line, kinds, random, freshIds(pinned))];
+    const polished = yield* polish(request, line, spec, pieces, random, 0, (share, cost, now) => ({
+      proposal: k,
+      proposals,
+      share: (start + share * 0.999) / starts,
+      cost,
+      pieces: now,
+    }));
+    const found = proposalOf(request, way.name, spec, polished);
+    if (!best || found.score > best.score) best = found;
+  }
+  return best!;
 }
 
 function proposalOf(
@@ -171,6 +179,10 @@ export function missingKinds(
   return without(wanted, request.arrangement.pieces).filter((k) => k.count > 0);
 }
 
+/** With fewer pieces than this the search begins more than once: so few easily settle in a poor place, and cost little. */
+const FEW_PIECES = 48;
+const MOST_STARTS = 4;
+
 const ONE_RUN = { proposal: 0, proposals: 1 } as const;
 
 /** Everything that stands there stays; what is missing is added where it is bare. */
@@ -180,12 +192,20 @@ function* finish(request: ComposeRequest): Generator<ComposeProgress, Proposal> 
   const standing = request.arrangement.pieces;
   const held = standing.map((p) => ({ ...p, pinned: true }));
   const added = startLayout(line, missingKinds(request), random, freshIds(standing));
-  const polished = yield* polish(request.cake, line, [...held, ...added], random, request.effort, 0, (share, cost, pieces) => ({
-    ...ONE_RUN,
-    share,
-    cost,
-    pieces,
-  }));
+  const polished = yield* polish(
+    request,
+    line,
+    request.arrangement.line,
+    [...held, ...added],
+    random,
+    0,
+    (share, cost, pieces) => ({
+      ...ONE_RUN,
+      share,
+      cost,
+      pieces,
+    }),
+  );
   const pinned = new Map(standing.map((p) => [p.id, p.pinned]));
   const pieces = polished.pieces.map((p) => ({ ...p, pinned: pinned.get(p.id) ?? false }));
   return proposalOf(request, 'Finished', request.arrangement.line, { ...polished, pieces });
@@ -199,7 +219,7 @@ function* rebalance(request: ComposeRequest): Generator<ComposeProgress, Proposa
   const random = seededRandom(request.seed * 401 + 3);
   const line = drawLine(request.arrangement.line, request.cake)!;
   const { pieces } = request.arrangement;
-  const polished = yield* polish(request.cake, line, pieces, random, request.effort, REBALANCE_FROM, (share, cost, now) => ({
+  const polished = yield* polish(request, line, request.arrangement.line, pieces, random, REBALANCE_FROM, (share, cost, now) => ({
     ...ONE_RUN,
     share,
     cost,
@@ -220,12 +240,15 @@ function without(kinds: readonly KindCount[], pinned: readonly Piece[]): KindCou
   return left;
 }
 
+/** The search takes this share of the work, the last touch by the readings the rest. */
+const SEARCH_SHARE = 0.8;
+
 function* polish(
-  cake: Cake,
+  { cake, arrangement, effort }: ComposeRequest,
   line: Line,
+  spec: Arrangement['line'],
   pieces: readonly Piece[],
   random: Random,
-  effort: number,
   from: number,
   report: (share: number, cost: number, pieces: readonly Piece[]) => ComposeProgress,
 ): Generator<ComposeProgress, { pieces: Piece[]; iterations: number }> {
@@ -238,12 +261,16 @@ function* polish(
     if (i % chunk === chunk - 1) {
       const cost = annealer.total();
       if (cost < best.cost || i > iterations * 0.85) best = cost < best.cost ? { cost, pieces: annealer.pieces() } : best;
-      yield report((i + 1) / iterations, cost, annealer.pieces());
+      yield report((SEARCH_SHARE * (i + 1)) / iterations, cost, annealer.pieces());
     }
   }
   const last = annealer.total();
   if (last < best.cost) best = { cost: last, pieces: annealer.pieces() };
-  return { pieces: settleClashes(cake, line, best.pieces, random), iterations };
+  const settled = settleClashes(cake, line, best.pieces, random);
+  const touch = finePolish(cake, { ...arrangement, line: spec, pieces: settled }, random, effort);
+  let next = touch.next();
+  for (; !next.done; next = touch.next()) yield report(SEARCH_SHARE, best.cost, next.value);
+  return { pieces: next.value, iterations };
 }
 
 const MOST_PRESS_MM = 0.9;

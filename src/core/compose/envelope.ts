@@ -15,6 +15,9 @@ export interface EnvelopeGrid {
   columns: number;
   rows: number;
   cells: readonly EnvelopeCell[];
+  /** the cells' places, three numbers each, and how far each lies within the outline */
+  pointsMm: Float64Array;
+  insideMm: Float64Array;
   areaMm2: number;
   /** middle of the envelope's own area, in the world and along the line */
   centreMm: Vec3;
@@ -51,6 +54,8 @@ export function envelopeGrid(line: Line, stepMm = 8): EnvelopeGrid {
     columns,
     rows,
     cells,
+    pointsMm: Float64Array.from(cells.flatMap((c) => c.frame.pointMm)),
+    insideMm: Float64Array.from(cells, (c) => (1 - Math.abs(c.side)) * line.halfWidthMm(c.s)),
     areaMm2,
     centreMm: scale(centre, 1 / areaMm2),
     centreS: cells.reduce((a, c) => a + c.s * c.areaMm2, 0) / areaMm2,

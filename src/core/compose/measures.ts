@@ -2,6 +2,7 @@ import { addScaled, dot, type Vec3 } from '../geometry/vec3';
 import type { CakeSolid } from '../cake/solid';
 import type { Arrangement, Piece } from './arrangement';
 import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, placePiece, reachMm, type PlacedPiece } from './placement';
+import { hidersOf, mayHide, type Hiders } from './hiders';
 import { facesOf, nearestTo, type Neighbour } from './readings/neighbours';
 import { clashesOf, coveringAt, nearPair, viewsFrom, visualWeight, type NearPair, type Scene } from './scene';
 import { FACES_EYE, looksAt, type Look } from './sight';
@@ -36,6 +37,10 @@ export interface Measured extends Scene {
   /** how the envelope is looked at, the skin's normal first, and by how many pieces each cell is covered in each look */
   looks: readonly Look[];
   hits: readonly Int16Array[];
+  /** of what each look sees, how much is covered, mm² */
+  readonly coveredMm2: readonly number[];
+  /** what stands before the face of head `i` */
+  hidersOf(i: number): Hiders;
   /** of each piece the share of views from which its root is seen, among those that neither cake nor lie hides */
   rootsSeen(): number[];
 }
@@ -62,6 +67,9 @@ export class Measures implements Measured {
   readonly nearest: Neighbour[][];
   readonly looks: readonly Look[];
   readonly hits: Int16Array[];
+  readonly coveredMm2: number[];
+  /** asked for when wanted, forgotten when anything near moves */
+  private readonly faceHiders: (Hiders | null)[];
   /** per piece and look, the cells covered */
   private readonly covered: Int32Array[][];
   /** place of each piece among the faces, −1 for sprigs */
@@ -84,6 +92,8 @@ export class Measures implements Measured {
     this.nearest = this.faces.map((_, i) => nearestTo(this.faces, i, NEIGHBOURS));
     this.looks = looksAt(this.line, this.grid, this.frontRad);
     this.hits = this.looks.map(() => new Int16Array(this.grid.cells.length));
+    this.coveredMm2 = this.looks.map(() => 0);
+    this.faceHiders = this.heads.map(() => null);
     this.covered = this.heads.map((p) => this.looks.map((look) => look.cellsCoveredBy(p)));
     this.covered.forEach((own) => this.count(own, 1));
     this.views = viewsFrom(this.frontRad).map((v) => v.toEye);
@@ -91,6 +101,10 @@ export class Measures implements Measured {
     this.rootOpen = new Uint8Array(this.heads.length * this.views.length);
     this.rootHidden = new Int16Array(this.rootOpen.length);
     this.heads.forEach((_, i) => this.lookAtRoot(i));
+  }
+
+  hidersOf(i: number): Hiders {
+    return (this.faceHiders[i] ??= hidersOf(this.heads[i]!, this.heads));
   }
 
   rootsSeen(): number[] {
@@ -138,16 +152,28 @@ export class Measures implements Measured {
     this.count(this.covered[i]!, -1);
     this.covered[i] = this.looks.map((look) => look.cellsCoveredBy(p));
     this.count(this.covered[i], 1);
+    this.forgetHiders(i, was, p);
     this.roots[i] = rootOf(p);
     this.hideRoots(i, was, -1);
     this.hideRoots(i, p, 1);
     this.lookAtRoot(i);
   }
 
+  private forgetHiders(i: number, was: PlacedPiece, p: PlacedPiece): void {
+    for (let j = 0; j < this.heads.length; j++)
+      if (j === i || mayHide(was, this.heads[j]!) || mayHide(p, this.heads[j]!)) this.faceHiders[j] = null;
+  }
+
   private count(covered: readonly Int32Array[], by: 1 | -1): void {
     covered.forEach((cells, look) => {
       const hits = this.hits[look]!;
-      for (let k = 0; k < cells.length; k++) hits[cells[k]!]! += by;
+      const { facing } = this.looks[look]!;
+      for (let k = 0; k < cells.length; k++) {
+        const cell = cells[k]!;
+        const before = hits[cell]!;
+        hits[cell] = before + by;
+        if (facing[cell] && (before === 0 || before + by === 0)) this.coveredMm2[look]! += by * this.grid.cells[cell]!.areaMm2;
+      }
     });
   }
 

@@ -70,7 +70,7 @@ export interface DraftReading extends Omit<Reading, 'remedy'> {
 
 export type ReadingMaker = (scene: Measured, faults: BuildFaults) => DraftReading;
 
-const MAKERS: Record<ReadingId, ReadingMaker> = {
+export const MAKERS: Record<ReadingId, ReadingMaker> = {
   focal,
   grading,
   weight,

@@ -65,10 +65,12 @@ interface Pair {
   weight: number;
 }
 
-const pairsOf = ({ faces, nearest }: Measured): Pair[] =>
-  nearest.flatMap((near, i) =>
-    near.map(({ j }) => ({ i, j, weight: Math.min(faces[i]!.body.radialMm, faces[j]!.body.radialMm) })),
-  );
+function pairsOf({ faces, nearest }: Measured): Pair[] {
+  const pairs: Pair[] = [];
+  for (let i = 0; i < nearest.length; i++)
+    for (const { j } of nearest[i]!) pairs.push({ i, j, weight: Math.min(faces[i]!.body.radialMm, faces[j]!.body.radialMm) });
+  return pairs;
+}
 
 /**
  * Mean squared difference of all pairs, weighted by the smaller diameter. Taken from the largest head down, each is the smaller
@@ -182,6 +184,29 @@ function changeColours(scene: Measured): Remedy | null {
   };
 }
 
+/** L* of a hex colour (CIE LCh, D65); each is worked out once. */
+function lightnessOf(hue: string): number {
+  const known = lightnesses.get(hue);
+  if (known !== undefined) return known;
+  const light = lch65(hue)?.l ?? 50;
+  if (lightnesses.size > 1000) lightnesses.clear();
+  lightnesses.set(hue, light);
+  return light;
+}
+
+const lightnesses = new Map<string, number>();
+
+/** How far a head stands off the covering where it is, 0…1; kept with the placed piece, which is another when it moves. */
+function contrastOf({ cake, solid }: Measured, p: PlacedPiece): number {
+  const known = contrasts.get(p);
+  if (known !== undefined) return known;
+  const contrast = clamp(colourDifference(hueOf(p), coveringAt(cake, solid, p.frame.pointMm)) / 14);
+  contrasts.set(p, contrast);
+  return contrast;
+}
+
+const contrasts = new WeakMap<PlacedPiece, number>();
+
 /**
  * Colours by CIEDE2000: one leads without swallowing the rest, none lies in a lump, each is met again along the line, light
  * and dark differ, and the flowers stand off the covering. One colour alone is a choice and not judged for proportion.
@@ -195,11 +220,9 @@ export const colour: ReadingMaker = (scene) => {
   const strung = strungOf(scene, faces, groups);
   const top = groups[0]?.share ?? 0;
   const proportion = groups.length < 2 ? 1 : band(top, 0.3, 0.68, 0.25);
-  const light = hues.list.map((hue) => lch65(hue)?.l ?? 50);
+  const light = hues.list.map(lightnessOf);
   const lightness = groups.length < 2 ? 1 : clamp((Math.max(...light, 0) - Math.min(...light, 100)) / 18);
-  const contrast = mean(
-    faces.map((p) => clamp(colourDifference(hueOf(p), coveringAt(scene.cake, scene.solid, p.frame.pointMm)) / 14)),
-  );
+  const contrast = mean(faces.map((p) => contrastOf(scene, p)));
   const few = groups.length < 2 || faces.length < 5;
   const score = few
     ? 0.88 + 0.12 * contrast

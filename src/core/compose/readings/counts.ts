@@ -1,6 +1,5 @@
 import { clamp } from '../../geometry/numbers';
-import { roleAt, type Role, type Species } from '../../botany/species';
-import { speciesById } from '../../botany/catalogue';
+import type { Role, Species } from '../../botany/species';
 import { countedName } from '../names';
 import type { ReadingMaker, Remedy } from '../reading';
 import type { Scene } from '../scene';
@@ -17,16 +16,20 @@ interface KindCount {
 
 /** Counts per kind of flower: species, with buds apart from open flowers; foliage is left out. */
 export function kindCounts(scene: Scene): KindCount[] {
-  const found = new Map<string, KindCount>();
-  for (const { piece } of scene.heads) {
-    const species = speciesById(piece.species);
-    const role = roleAt(species, piece.stage);
-    const key = `${species.id}|${role}`;
-    const kind = found.get(key) ?? { species, stage: piece.stage, role, count: 0 };
+  const kinds: KindCount[] = [];
+  const bySpecies = new Map<Species, KindCount[]>();
+  for (const { piece, body } of scene.heads) {
+    const own = bySpecies.get(body.species) ?? [];
+    let kind = own.find((k) => k.role === body.role);
+    if (!kind) {
+      kind = { species: body.species, stage: piece.stage, role: body.role, count: 0 };
+      own.push(kind);
+      kinds.push(kind);
+      bySpecies.set(body.species, own);
+    }
     kind.count += 1;
-    found.set(key, kind);
   }
-  return [...found.values()];
+  return kinds;
 }
 
 const evenKinds = (kinds: readonly KindCount[]): KindCount[] =>

@@ -12,14 +12,13 @@ const TARGET_SHARE = 0.88;
 const HOLE_COLUMNS = 10;
 
 /** Of each cell that nothing covers along its normal the distance to the nearest that is covered; the largest is half the hole. */
-function widestHole({ grid, line, hits }: Measured): { cell: EnvelopeCell; acrossMm: number } | null {
-  const { cells, columns, rows } = grid;
+function widestHole({ grid, hits }: Measured): { cell: EnvelopeCell; acrossMm: number } | null {
+  const { cells, columns, rows, pointsMm, insideMm } = grid;
   const covered = hits[0]!;
   let widest = { i: -1, nearest2: 0 };
   for (let i = 0; i < cells.length; i++) {
     if (covered[i]) continue;
-    const cell = cells[i]!;
-    const toEdge = (1 - Math.abs(cell.side)) * line.halfWidthMm(cell.s) + 6;
+    const toEdge = insideMm[i]! + 6;
     const nearest2 = nearestCovered2(i, toEdge * toEdge, widest.nearest2);
     if (nearest2 > widest.nearest2) widest = { i, nearest2 };
   }
@@ -27,16 +26,15 @@ function widestHole({ grid, line, hits }: Measured): { cell: EnvelopeCell; acros
 
   /** Squared distance to the nearest covered cell, at most `most`, near columns first; given up once it is no more than `enough`. */
   function nearestCovered2(i: number, most: number, enough: number): number {
-    const { column, frame } = cells[i]!;
-    const [x, y, z] = frame.pointMm;
+    const { column } = cells[i]!;
+    const [x, y, z] = [pointsMm[3 * i]!, pointsMm[3 * i + 1]!, pointsMm[3 * i + 2]!];
     let nearest2 = most;
     for (let step = 0; step <= 2 * HOLE_COLUMNS && nearest2 > enough; step++) {
       const c = column + (step % 2 ? (step + 1) / 2 : -step / 2);
       if (c < 0 || c >= columns) continue;
       for (let j = c * rows; j < (c + 1) * rows; j++) {
         if (!covered[j]) continue;
-        const b = cells[j]!.frame.pointMm;
-        const d2 = (x - b[0]) ** 2 + (y - b[1]) ** 2 + (z - b[2]) ** 2;
+        const d2 = (x - pointsMm[3 * j]!) ** 2 + (y - pointsMm[3 * j + 1]!) ** 2 + (z - pointsMm[3 * j + 2]!) ** 2;
         if (d2 < nearest2) nearest2 = d2;
       }
     }
@@ -48,12 +46,8 @@ function widestHole({ grid, line, hits }: Measured): { cell: EnvelopeCell; acros
 const SEES_SHARE = 0.25;
 
 /** Share covered in each look, of the cells that face the eye: along the normal, then of the views that see enough. */
-function coveredShares({ grid, looks, hits }: Measured): { alongNormal: number; views: number[] } {
-  const shares = looks.map((look, k) => {
-    let mm2 = 0;
-    for (let i = 0; i < grid.cells.length; i++) if (look.facing[i] && hits[k]![i]) mm2 += grid.cells[i]!.areaMm2;
-    return look.facingMm2 > 0 ? mm2 / look.facingMm2 : 0;
-  });
+function coveredShares({ grid, looks, coveredMm2 }: Measured): { alongNormal: number; views: number[] } {
+  const shares = looks.map((look, k) => (look.facingMm2 > 0 ? coveredMm2[k]! / look.facingMm2 : 0));
   return { alongNormal: shares[0]!, views: shares.filter((_, k) => k > 0 && looks[k]!.facingMm2 > grid.areaMm2 * SEES_SHARE) };
 }
 

@@ -1,8 +1,7 @@
 import { clamp, mean } from '../../geometry/numbers';
 import type { Role } from '../../botany/species';
-import { addScaled, cross, dot, sub, type Vec3 } from '../../geometry/vec3';
 import type { Line } from '../line';
-import { coversSight, outlineShareOf, type PlacedPiece } from '../placement';
+import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
 import type { Scene } from '../scene';
 
@@ -33,7 +32,7 @@ export const focal: ReadingMaker = (scene) => {
   const dominance = outside > 0 ? clamp((largestInside / outside - 1) / 0.7) : 1;
   const odd = focals.length % 2 === 1 ? 1 : 0;
   const rival = line.closed ? 1 : clamp((1 - heaviestRival(line, heads, weights, zone)) / 0.4);
-  const hidden = focals.map(({ p }) => ({ p, by: hidersOf(p, heads) }));
+  const hidden = focals.map(({ p, i }) => ({ p, by: scene.hidersOf(i) }));
   const hiddenShare = mean(hidden.map((h) => h.by.share));
   const seen = focals.length ? clamp(1 - 1.2 * (hiddenShare - 0.05)) : 1;
   const worst = hidden.sort((a, b) => b.by.share - a.by.share)[0];
@@ -80,35 +79,6 @@ export function heaviestRival(line: Line, placed: readonly PlacedPiece[], weight
     else without = Math.max(without, sum);
   });
   return within > 0 ? without / within : without > 0 ? 1 : 0;
-}
-
-/** Looked at on a face: its middle and six places round it, in its radii. */
-const FACE_POINTS: readonly (readonly [number, number])[] = [
-  [0, 0],
-  ...Array.from({ length: 6 }, (_, k) => [0.6 * Math.cos((k * Math.PI) / 3), 0.6 * Math.sin((k * Math.PI) / 3)] as const),
-];
-
-/** What stands before a face as one looks into it: the share of its places hidden, and by which pieces. */
-export function hidersOf(face: PlacedPiece, heads: readonly PlacedPiece[]): { share: number; pieces: PlacedPiece[] } {
-  const { axis, across, body } = face;
-  const up = cross(axis, across);
-  const front = addScaled(face.centre, axis, body.axialMm * 0.6);
-  const before = heads.filter((q) => {
-    if (q === face) return false;
-    const to = sub(q.centre, front);
-    const ahead = dot(to, axis);
-    const reach = body.radialMm + q.body.radialMm + q.body.axialMm;
-    return ahead > 0 && dot(to, to) - ahead * ahead < reach * reach;
-  });
-  const pieces = new Set<PlacedPiece>();
-  let hidden = 0;
-  for (const [a, b] of before.length ? FACE_POINTS : []) {
-    const point: Vec3 = addScaled(addScaled(front, across, a * body.radialMm), up, b * body.radialMm);
-    const by = before.find((q) => coversSight(q, point, axis, outlineShareOf(q)));
-    if (by) pieces.add(by);
-    if (by) hidden++;
-  }
-  return { share: hidden / FACE_POINTS.length, pieces: [...pieces] };
 }
 
 /** What stands before a face steps aside, away from its middle, and lies lower. */

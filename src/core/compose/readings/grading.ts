@@ -41,12 +41,18 @@ const TAPER_STEPS = 40;
 
 /** What a line's taper carries, gathered from the focal point outward: running sum of half-width to the power 1.5, to 1. */
 export function taperOf(line: Line): Float64Array {
+  const known = tapers.get(line);
+  if (known) return known;
   const carried = Float64Array.from({ length: TAPER_STEPS }, (_, k) => {
     const out = (k + 0.5) / TAPER_STEPS;
     return line.halfWidthMm(line.focal + out * (1 - line.focal)) ** 1.5 + line.halfWidthMm(line.focal * (1 - out)) ** 1.5;
   });
-  return runningShare(carried);
+  const taper = runningShare(carried);
+  tapers.set(line, taper);
+  return taper;
 }
+
+const tapers = new WeakMap<Line, Float64Array>();
 
 function runningShare(parts: Float64Array): Float64Array {
   const whole = parts.reduce((a, b) => a + b, 0);
