@@ -2,11 +2,11 @@ import { readFileSync } from 'node:fs';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { derivePlan } from '@/core/plan/derivePlan';
 import { MOST_FILE_CHARACTERS } from '@/core/formats/projectFile';
-import type { Project } from '@/core/plan/project';
+import { checkProject, type Project } from '@/core/plan/project';
 import { answerCompose, answerPlan, MOST_PIECES } from './answers';
 
 const DEMO = readFileSync('src/core/demo/demo-astronomy-toppers.ofrenda.json', 'utf8');
-const project = JSON.parse(DEMO) as Project;
+const { project } = checkProject(JSON.parse(DEMO)) as { project: Project };
 
 const post = (body: string, query = '', headers: Record<string, string> = {}) =>
   new Request(`http://localhost/api${query}`, { method: 'POST', body, headers });

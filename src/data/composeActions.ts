@@ -1,6 +1,8 @@
 import { produce } from 'immer';
 import { composeRequestOf } from '@/core/plan/composeRequest';
 import { bestFirst } from '@/core/compose/composer';
+import { takingsFor } from '@/core/make/tin';
+import { freeForJob } from './tinActions';
 import type { Keeper } from './keeper';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
@@ -15,7 +17,7 @@ export function composeActions(
     compose(proposals) {
       const { project, arrangementIndex } = get();
       const seed = get().search.seed;
-      const request = project && composeRequestOf(project, arrangementIndex, seed, proposals);
+      const request = project && composeRequestOf(project, arrangementIndex, seed, proposals, freeForJob(get()));
       if (!request) return;
       search({ running: true, fault: null, progress: null, proposals: [], seed: seed + 1 });
       ports.composer.start(request, {
@@ -28,7 +30,7 @@ export function composeActions(
     improve(task) {
       const { project, arrangementIndex } = get();
       const seed = get().search.seed;
-      const request = project && composeRequestOf(project, arrangementIndex, seed, 1);
+      const request = project && composeRequestOf(project, arrangementIndex, seed, 1, freeForJob(get()));
       if (!request) return;
       search({ running: true, fault: null, progress: null, proposals: [], seed: seed + 1 });
       ports.composer.start(
@@ -73,6 +75,7 @@ export function composeActions(
         produce(project, (draft) => {
           const own = draft.arrangements[arrangementIndex];
           if (own) Object.assign(own, { line: proposal.arrangement.line, pieces: proposal.arrangement.pieces });
+          if (draft.brief.useTin) draft.taken = takingsFor(draft.arrangements, freeForJob(get()));
         }),
       );
       get().set({ selection: [] });

@@ -3,6 +3,7 @@ import { newProject } from '@/core/plan/newProject';
 import type { Project } from '@/core/plan/project';
 import { seedDemos } from './jobs';
 import type { Keeper } from './keeper';
+import { readTin } from './tinActions';
 import { NO_SEARCH, type Studio, type StudioPorts, type StudioState } from './studio';
 
 const FRESH = { past: [], future: [], selection: [], arrangementIndex: 0, plan: null, planOf: null, saved: 'saved' as const };
@@ -35,7 +36,7 @@ export function jobActions(
       const last = await shelf.getSetting('lastJob');
       const evening = (await shelf.getSetting('evening')) === true;
       const first = (typeof last === 'string' && (await shelf.load(last))) || (jobs[0] && (await shelf.load(jobs[0].id))) || null;
-      get().set({ jobs, evening, ready: true });
+      get().set({ jobs, evening, tin: await readTin(shelf), ready: true });
       if (first) keeper.show(first, FRESH);
     },
     async open(id) {

@@ -2,6 +2,7 @@ import { checkProject, type Project } from '@/core/plan/project';
 import harbour from '@/core/demo/demo-harbour-library.ofrenda.json';
 import wreath from '@/core/demo/demo-midwinter-wreath.ofrenda.json';
 import astronomy from '@/core/demo/demo-astronomy-toppers.ofrenda.json';
+import type { Taken } from '@/core/make/tin';
 import type { StudioDb } from './db';
 
 export interface JobSummary {
@@ -10,6 +11,8 @@ export interface JobSummary {
   updatedAt: number;
   pieces: number;
   leavesAt: string;
+  /** what it has set aside from the tin */
+  taken: readonly Taken[];
 }
 
 /** Where jobs live; the store is handed one and does not know the database. */
@@ -33,6 +36,7 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
         name: row.name,
         updatedAt: row.updatedAt,
         leavesAt: row.project.brief.leavesAt,
+        taken: row.project.taken ?? [],
         pieces: row.project.arrangements.reduce((a, b) => a + b.pieces.length, 0),
       }));
     },

@@ -24,6 +24,7 @@ function memoryShelf(): JobShelf & { rows: Map<string, { project: Project; at: n
           name: project.name,
           updatedAt: at,
           leavesAt: project.brief.leavesAt,
+          taken: project.taken ?? [],
           pieces: 0,
         })),
       );

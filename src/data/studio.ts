@@ -3,10 +3,12 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/composer';
 import type { Remedy } from '@/core/compose/reading';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import type { TinPiece } from '@/core/make/tin';
 import type { Project } from '@/core/plan/project';
 import { composeActions } from './composeActions';
 import { editActions } from './editActions';
 import { jobActions } from './jobActions';
+import { tinActions } from './tinActions';
 import type { JobShelf, JobSummary } from './jobs';
 import { Keeper } from './keeper';
 
@@ -40,6 +42,8 @@ export interface StudioState {
   /** what was last deleted, for as long as it can be brought back */
   deleted: { project: Project } | null;
   saved: 'saved' | 'saving' | 'failed';
+  /** pieces made before and kept, of all jobs together */
+  tin: readonly TinPiece[];
   plan: DerivedPlan | null;
   /** the project that `plan` was derived from */
   planOf: Project | null;
@@ -79,6 +83,12 @@ export interface StudioActions {
   improve(task: 'finish' | 're-balance'): void;
   stopComposing(): void;
   keep(proposal: Proposal): void;
+  /** changes the tin itself; no step of the job, so it is not undone with it */
+  setTin(tin: readonly TinPiece[]): Promise<void>;
+  /** sets aside from the tin what the job can use */
+  takeFromTin(): void;
+  /** the job is done: what it took is gone from the tin, what is left over goes in */
+  putAway(leftOver: readonly TinPiece[]): Promise<void>;
   flush(): Promise<void>;
   setEvening(evening: boolean): void;
   set(patch: Partial<StudioState>): void;
@@ -96,6 +106,7 @@ const EMPTY: StudioState = {
   future: [],
   deleted: null,
   saved: 'saved',
+  tin: [],
   plan: null,
   planOf: null,
   planFault: null,
@@ -116,6 +127,7 @@ export function createStudio(ports: StudioPorts): StoreApi<Studio> {
     ...jobActions(ports, keeper, get),
     ...editActions(keeper, get),
     ...composeActions(ports, keeper, get),
+    ...tinActions(ports, keeper, get),
     set: (patch) => set(patch),
   }));
   keeper.store = store;

@@ -3,6 +3,7 @@ import { COMPOSE_TASKS, MOST_PROPOSALS, type ComposeProgress, type ComposeReques
 import { arrangementSchema } from '@/core/compose/arrangement';
 import { choiceSchema, STYLES } from '@/core/compose/shareOut';
 import { cakeSchema } from '@/core/cake/cake';
+import { tinSchema } from '@/core/make/tin';
 import { catalogueSchema } from '@/core/plan/project';
 
 const kindCount = v.object({
@@ -25,6 +26,7 @@ export const composeRequestSchema = v.object({
   choices: v.array(choiceSchema),
   style: v.picklist(STYLES),
   catalogue: v.optional(jobCatalogueSchema),
+  tin: v.optional(tinSchema),
   counts: v.nullable(v.array(kindCount)),
   task: v.optional(v.picklist(COMPOSE_TASKS)),
   seed: v.pipe(v.number(), v.integer()),

@@ -5,6 +5,7 @@ import { Annealer } from './annealer';
 import type { Arrangement, Piece } from './arrangement';
 import { finePolish } from './finePolish';
 import { drawLine, type Line } from './line';
+import { useTinFirst, type TinPiece } from '../make/tin';
 import { overallScore, readBalance, type Reading } from './reading';
 import { buildScene } from './scene';
 import { shareOut, type Choice, type KindCount, type Style } from './shareOut';
@@ -18,6 +19,8 @@ export interface ComposeRequest {
   style: Style;
   /** what the job brings to the catalogue; nothing unless said */
   catalogue?: JobCatalogue;
+  /** pieces already made, used before any is made; nothing unless said */
+  tin?: readonly TinPiece[];
   /** exact counts asked for; null to let the line's area decide */
   counts: readonly KindCount[] | null;
   /** what is to be done with what stands there; proposing anew unless said */
@@ -125,10 +128,9 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
   };
   const line = drawLine(spec, request.cake)!;
   const pinned = request.arrangement.pieces.filter((p) => p.pinned);
-  const kinds = without(
-    request.counts && k === 0 ? request.counts : shareOut(line, way.style ?? request.style, request.choices, way.density),
-    pinned,
-  );
+  const wanted =
+    request.counts && k === 0 ? request.counts : shareOut(line, way.style ?? request.style, request.choices, way.density);
+  const kinds = useTinFirst(without(wanted, pinned), request.tin ?? []);
   const count = pinned.length + kinds.reduce((a, kind) => a + kind.count, 0);
   const starts = Math.max(1, Math.min(MOST_STARTS, Math.round(FEW_PIECES / Math.max(1, count))));
   let best: Proposal | null = null;
@@ -191,7 +193,7 @@ function* finish(request: ComposeRequest): Generator<ComposeProgress, Proposal> 
   const line = drawLine(request.arrangement.line, request.cake)!;
   const standing = request.arrangement.pieces;
   const held = standing.map((p) => ({ ...p, pinned: true }));
-  const added = startLayout(line, missingKinds(request), random, freshIds(standing));
+  const added = startLayout(line, useTinFirst(missingKinds(request), request.tin ?? []), random, freshIds(standing));
   const polished = yield* polish(
     request,
     line,
@@ -269,7 +271,10 @@ function* polish(
   const settled = settleClashes(cake, line, best.pieces, random);
   const touch = finePolish(cake, { ...arrangement, line: spec, pieces: settled }, random, effort);
   let next = touch.next();
-  for (; !next.done; next = touch.next()) yield report(SEARCH_SHARE, best.cost, next.value);
+  for (; !next.done; next = touch.next()) {
+    const { share, pieces: now } = next.value;
+    yield report(SEARCH_SHARE + (1 - SEARCH_SHARE) * share, best.cost, now);
+  }
   return { pieces: next.value, iterations };
 }
 

@@ -26,7 +26,7 @@ const pressMm = ({ clashes, intoCake, intoLettering }: Measured): number => {
 
 /**
  * The last touch, by the readings themselves: small changes that are kept when the balance reads better and nothing presses
- * harder. The search before it goes by costs that are quick to reckon and only stand for the readings. Yields the pieces from
+ * harder. The search before it goes by costs that are quick to reckon and only stand for the readings. Yields how far it is from
  * time to time; the same seed gives the same result. Never worse than what it was given.
  */
 export function* finePolish(
@@ -34,7 +34,7 @@ export function* finePolish(
   arrangement: Arrangement,
   random: Random,
   effort: number,
-): Generator<readonly Piece[], Piece[]> {
+): Generator<{ share: number; pieces: readonly Piece[] }, Piece[]> {
   const scene = buildScene(cake, arrangement);
   let pieces = [...arrangement.pieces];
   if (!scene || pieces.length < 2) return pieces;
@@ -54,7 +54,7 @@ export function* finePolish(
       press = pressed;
       pieces = changed;
     } else show(pieces);
-    if (t % 40 === 39) yield pieces;
+    if (t % 40 === 39) yield { share: t / tries, pieces };
   }
   return pieces;
 }

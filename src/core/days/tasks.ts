@@ -64,6 +64,7 @@ export function tasksOf(tray: readonly TrayKind[], work: BenchWork, colours: num
   ];
   const ends: { id: string; wait: number }[] = [];
   for (const kind of tray) {
+    if (kind.toMake === 0) continue;
     const species = speciesById(kind.species);
     const method = methodById(kind.method);
     let before: { id: string; wait: number }[] = [{ id: 'mix', wait: 0 }];

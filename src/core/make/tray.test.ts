@@ -1,7 +1,8 @@
 import { bodyOf } from '../botany/catalogue';
 import { methodById } from '../botany/methods';
 import { randomProject } from '../testing/samples';
-import { PASTE_STEP_GRAMS, pasteByColour, sparesFor, SURVIVE_SHARE, surviveChance, trayOf } from './tray';
+import { SPARES_RULE, sparesFor, surviveChance } from './spares';
+import { PASTE_STEP_GRAMS, pasteByColour, trayOf } from './tray';
 
 /** Slow and plain: the chance by adding up all outcomes. */
 function slowSurvive(made: number, need: number, breakage: number): number {
@@ -30,8 +31,8 @@ describe('spares', () => {
       for (const p of [0.05, 0.1, 0.2]) {
         const spares = sparesFor(n, p);
         expect(spares).toBeGreaterThanOrEqual(1);
-        expect(surviveChance(n + spares, n, p)).toBeGreaterThanOrEqual(SURVIVE_SHARE);
-        if (spares > 1) expect(surviveChance(n + spares - 1, n, p)).toBeLessThan(SURVIVE_SHARE);
+        expect(surviveChance(n + spares, n, p)).toBeGreaterThanOrEqual(SPARES_RULE.surviveShare);
+        if (spares > 1) expect(surviveChance(n + spares - 1, n, p)).toBeLessThan(SPARES_RULE.surviveShare);
       }
     }
   });

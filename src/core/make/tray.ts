@@ -3,6 +3,8 @@ import { methodById } from '../botany/methods';
 import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
 import { colourwayOf, roleAt, type Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
+import { breakageOf, SPARES_RULE, sparesFor, type SparesRule } from './spares';
+import { inHand, type Taken } from './tin';
 
 /** Everything of one kind to make. */
 export interface TrayKind extends Kind {
@@ -10,6 +12,8 @@ export interface TrayKind extends Kind {
   role: Role;
   method: string;
   placed: number;
+  /** of those placed, so many are taken from the tin */
+  fromTin: number;
   spares: number;
   spareReason: string;
   toMake: number;
@@ -18,35 +22,17 @@ export interface TrayKind extends Kind {
   pasteGramsEach: number;
 }
 
-/** Enough must survive in this share of cases. */
-export const SURVIVE_SHARE = 0.9;
-
-/** Chance that at least `need` of `made` survive when each breaks with `breakage`, independently. */
-export function surviveChance(made: number, need: number, breakage: number): number {
-  if (need <= 0) return 1;
-  if (breakage <= 0) return made >= need ? 1 : 0;
-  let term = Math.pow(breakage, made);
-  let tooFew = term;
-  for (let k = 1; k < need && k <= made; k++) {
-    term *= ((made - k + 1) / k) * ((1 - breakage) / breakage);
-    tooFew += term;
-  }
-  return Math.max(0, 1 - tooFew);
+/** What the tray is worked out with beside the arrangements: the person's rule, what was taken from the tin, and the log. */
+export interface TrayNotes {
+  rule: SparesRule;
+  taken: readonly Taken[];
+  log: readonly { kind: string; made: number; broken: number }[];
 }
 
-/**
- * Spares of a kind: the fewest with which enough survive in nine of ten, and one at least (trade.md P4). Breakage shares are
- * starting values until the person's own log replaces them. Zero or negative counts need no spare.
- */
-export function sparesFor(count: number, breakageShare: number): number {
-  if (!(count > 0)) return 0;
-  let spares = 1;
-  while (spares < count + 20 && surviveChance(count + spares, count, breakageShare) < SURVIVE_SHARE) spares++;
-  return spares;
-}
+const NO_NOTES: TrayNotes = { rule: SPARES_RULE, taken: [], log: [] };
 
-/** All pieces to make, by species, stage and colour, quantities of whole arrangements counted in. */
-export function trayOf(arrangements: readonly Arrangement[]): TrayKind[] {
+/** All pieces to make, by species, stage and colour, quantities of whole arrangements counted in, what the tin gives taken off. */
+export function trayOf(arrangements: readonly Arrangement[], notes: TrayNotes = NO_NOTES): TrayKind[] {
   const kinds = new Map<string, TrayKind>();
   for (const arrangement of arrangements) {
     for (const piece of arrangement.pieces) {
@@ -61,6 +47,7 @@ export function trayOf(arrangements: readonly Arrangement[]): TrayKind[] {
         role: roleAt(species, piece.stage),
         method: species.method,
         placed: 0,
+        fromTin: 0,
         spares: 0,
         spareReason: '',
         toMake: 0,
@@ -75,21 +62,36 @@ export function trayOf(arrangements: readonly Arrangement[]): TrayKind[] {
       kinds.set(key, kind);
     }
   }
-  return [...kinds.values()].map(finishKind).sort((a, b) => ORDER.indexOf(a.role) - ORDER.indexOf(b.role) || b.sizeMm - a.sizeMm);
+  return [...kinds.values()]
+    .map((kind) => finishKind(kind, notes))
+    .sort((a, b) => ORDER.indexOf(a.role) - ORDER.indexOf(b.role) || b.sizeMm - a.sizeMm);
 }
 
 const ORDER: readonly Role[] = ['focal', 'secondary', 'spray', 'filler', 'berry', 'bud', 'foliage'];
 
-function finishKind(kind: TrayKind): TrayKind {
-  const breakage = speciesById(kind.species).breakageShare;
-  const spares = sparesFor(kind.placed, breakage);
+function finishKind(kind: TrayKind, { rule, taken, log }: TrayNotes): TrayKind {
+  const logged = log.filter((e) => e.kind === kind.key);
+  const breakage = breakageOf(
+    speciesById(kind.species).breakageShare,
+    logged.reduce((a, e) => a + e.made, 0),
+    logged.reduce((a, e) => a + e.broken, 0),
+  );
   kind.sizes.sort((a, b) => b.sizeMm - a.sizeMm);
+  const own = taken.filter((t) => `${t.species}|${t.stage}|${t.colourway}` === kind.key);
+  const fromTin = inHand(kind.sizes, own);
+  const wanted = kind.placed - fromTin;
+  const spares = sparesFor(wanted, breakage.share, rule);
   const grams = kind.sizes.reduce((a, s) => a + bodyOf({ ...kind, sizeMm: s.sizeMm }).massGrams * s.count, 0);
+  const perHundred = Math.round(breakage.share * 100);
   return {
     ...kind,
+    fromTin,
     spares,
-    spareReason: `About ${Math.round(breakage * 100)} in 100 break (starting value): with ${spares} spare, enough survive in nine of ten.`,
-    toMake: kind.placed + spares,
+    spareReason:
+      wanted === 0
+        ? 'All of them are in the tin.'
+        : `About ${perHundred} in 100 break (${breakage.own ? 'your log' : 'starting value'}): with ${spares} spare, enough survive in ${Math.round(rule.surviveShare * 100)} of 100.`,
+    toMake: wanted + spares,
     pasteGramsEach: grams / Math.max(1, kind.placed),
   };
 }

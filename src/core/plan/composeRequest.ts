@@ -1,17 +1,28 @@
 import type { ComposeRequest } from '../compose/composer';
+import type { TinPiece } from '../make/tin';
 import { catalogueOf, type Project } from './project';
 
-/** What the composer is asked for one arrangement of a project; null when the project has no such arrangement. */
-export function composeRequestOf(project: Project, index: number, seed: number, proposals: number): ComposeRequest | null {
+/**
+ * What the composer is asked for one arrangement of a project, `tin` what is free for it there; null when the project has no
+ * such arrangement.
+ */
+export function composeRequestOf(
+  project: Project,
+  index: number,
+  seed: number,
+  proposals: number,
+  tin: readonly TinPiece[] = [],
+): ComposeRequest | null {
   const arrangement = project.arrangements[index];
   if (!arrangement) return null;
-  const { choices, style } = project.brief;
+  const { choices, style, useTin } = project.brief;
   return {
     cake: project.cake,
     arrangement,
     choices,
     style,
     catalogue: catalogueOf(project),
+    tin: useTin ? tin : [],
     counts: null,
     seed,
     proposals,

@@ -13,6 +13,7 @@ import { criticalPath } from '../days/network';
 import { tasksOf, type Task } from '../days/tasks';
 import type { Vec3 } from '../geometry/vec3';
 import { pasteByColour, trayOf, type PasteBall, type TrayKind } from '../make/tray';
+import { foodOf } from '../make/mixing';
 import { plateGrams, type PlaqueToMake } from '../make/plaque';
 import { barrierById } from '../place/barrier';
 import { contactWarnings } from '../place/contact';
@@ -161,7 +162,7 @@ export function derivePlan(project: Project): DerivedPlan {
           solid,
           heads: scene.heads,
           intoCake: scene.intoCake,
-          dust: project.brief.dust,
+          dust: foodOf(project.brief.dust, project.paints),
           stems: built.stems.map((s) => ({ pieceId: s.pieceId, curve: s.curve, endsInEntry: true })),
         })
       : [];
@@ -179,7 +180,7 @@ export function derivePlan(project: Project): DerivedPlan {
   const wires = planned.flatMap((p) => p.built.wires.map((w) => ({ ...w, times: p.arrangement.quantity })));
   const cuts = cutLists(wires, project.brief.stockMm);
   warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
-  const tray = trayOf(project.arrangements);
+  const tray = trayOf(project.arrangements, { rule: project.spares, taken: project.taken, log: project.log });
   const plaques = planned.flatMap(({ arrangement, scene }): PlaqueToMake[] => {
     const plate = scene?.line.plate;
     return plate ? [{ count: arrangement.quantity, gramsEach: plateGrams(plate), colour: plate.colour }] : [];

@@ -1,3 +1,4 @@
+import { foodOf } from '../make/mixing';
 import { tierName } from '../cake/cake';
 import { azimuthToClockWords } from '../geometry/units';
 import type { TrayKind } from '../make/tray';
@@ -24,6 +25,7 @@ export interface HandOver {
 /** What the client and the person who cuts need to know. Cautions only; nothing claims that a rule is met. */
 export function handOverOf(project: Project, entries: readonly Entry[], tray: readonly TrayKind[], wired: boolean): HandOver {
   const { cake, brief } = project;
+  const dust = foodOf(brief.dust, project.paints);
   const out = entries
     .filter((e) => e.countsOut)
     .map((e) => ({
@@ -42,7 +44,7 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
       .filter(({ t }) => t.kind === 'dummy')
       .map(({ t, name }) => `${name}: foam${t.covering.eaten ? '' : ', covering too'}`),
     ...(tray.length && wired ? ['every flower, berry and leaf: they hold wire and tape'] : []),
-    ...(brief.dust === 'edible' ? [] : [`dust that is ${brief.dust === 'unknown' ? 'not known to be edible' : 'not edible'}`]),
+    ...(dust === 'edible' ? [] : [`dust that is ${dust === 'unknown' ? 'not known to be edible' : 'not edible'}`]),
   ];
   const fromBarriers = entries.flatMap((e) => (e.barrier ? (barrierById(e.barrier)?.allergens ?? []) : []));
   const allergens = [

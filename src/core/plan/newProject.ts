@@ -1,5 +1,7 @@
 import type { Cake, Tier } from '../cake/cake';
 import type { Arrangement, LineSpec } from '../compose/arrangement';
+import { NO_PRICES } from '../make/price';
+import { SPARES_RULE } from '../make/spares';
 import { withKept } from '../compose/lineFields';
 import { TAU } from '../geometry/numbers';
 import type { Brief, Project } from './project';
@@ -19,6 +21,7 @@ export function defaultBrief(leavesAt: string): Brief {
     finish: 'everyday',
     keepsake: false,
     dust: 'unknown',
+    useTin: true,
     glue: 'CMC glue',
     wireColour: 'green',
     wireSystem: 'SWG',
@@ -274,6 +277,10 @@ export function newProject(id: string, name: string, leavesAt: string): Project 
     note: '',
     brief: defaultBrief(leavesAt),
     catalogue: { species: [], methods: [] },
+    taken: [],
+    spares: SPARES_RULE,
+    paints: [],
+    prices: NO_PRICES,
     cake,
     arrangements: [newArrangement('a1', defaultLine('crescent', cake))],
     log: [],

@@ -6,6 +6,10 @@ import { HEMISPHERES } from '../botany/season';
 import { cakeSchema } from '../cake/cake';
 import { arrangementSchema } from '../compose/arrangement';
 import { choiceSchema, STYLES } from '../compose/shareOut';
+import { paintsSchema } from '../make/mixing';
+import { NO_PRICES, pricesSchema } from '../make/price';
+import { SPARES_RULE, sparesRuleSchema } from '../make/spares';
+import { tinSchema } from '../make/tin';
 
 export const PROJECT_KIND = 'ofrenda.project';
 export const PROJECT_VERSION = 1;
@@ -35,6 +39,8 @@ export const briefSchema = v.object({
   stockMm: v.pipe(v.number(), v.minValue(100, 'a length of wire is at least 100 mm'), v.maxValue(2000)),
   allergensInCake: v.pipe(v.array(v.string()), v.maxLength(20)),
   choices: v.pipe(v.array(choiceSchema), v.maxLength(24)),
+  /** what is in the tin is used before anything is made */
+  useTin: v.optional(v.boolean(), true),
   room: v.object({
     celsius: v.pipe(v.number(), v.minValue(-5), v.maxValue(45)),
     humidityShare: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
@@ -70,6 +76,13 @@ export const projectSchema = v.object({
   arrangements: v.pipe(v.array(arrangementSchema), v.maxLength(12, 'a job has at most 12 arrangements')),
   /** the person's own species and methods that this job may use */
   catalogue: v.optional(catalogueSchema, { species: [], methods: [] }),
+  /** pieces set aside from the tin for this job */
+  taken: v.optional(tinSchema, []),
+  spares: v.optional(sparesRuleSchema, SPARES_RULE),
+  /** what the person owns and puts on pieces: paste colours, dusts, glazes, glues */
+  paints: v.optional(paintsSchema, []),
+  /** the price list and rates that this job is reckoned with */
+  prices: v.optional(pricesSchema, NO_PRICES),
   log: v.pipe(v.array(logEntrySchema), v.maxLength(5000)),
   /** joints already taped, entries counted out: ids */
   taped: v.pipe(v.array(v.string()), v.maxLength(5000)),

@@ -1,0 +1,117 @@
+import * as v from 'valibot';
+import { METHODS } from '../botany/methods';
+import { SPECIES } from '../botany/catalogue';
+import { ownSpeciesSchema, type OwnSpecies } from '../botany/ownSpecies';
+import { catalogueSchema, type Issue, type Project } from '../plan/project';
+import { readTable, writeTable, type Column } from './table';
+
+export const CATALOGUE_KIND = 'ofrenda.catalogue';
+export const CATALOGUE_VERSION = 1;
+export const CATALOGUE_FILE_ENDING = '.ofrenda-catalogue.json';
+
+type Catalogue = Project['catalogue'];
+
+const fileSchema = v.object({
+  kind: v.literal(CATALOGUE_KIND),
+  version: v.literal(CATALOGUE_VERSION),
+  ...catalogueSchema.entries,
+});
+
+/** A person's own species and methods as a file of their own. */
+export const writeCatalogueFile = (own: Catalogue): string =>
+  `${JSON.stringify({ kind: CATALOGUE_KIND, version: CATALOGUE_VERSION, ...own }, null, 1)}\n`;
+
+/** Reads a catalogue file. Files of a newer version, unknown bases and unknown methods are refused whole, each with its place. */
+export function readCatalogueFile(text: string): { catalogue: Catalogue } | { issues: Issue[] } {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch (cause) {
+    return refused('', 'JSON', cause instanceof Error ? cause.message : 'text', 'This file is not JSON: nothing was changed.');
+  }
+  const version = (value as { version?: unknown } | null)?.version;
+  if (typeof version === 'number' && version > CATALOGUE_VERSION)
+    return refused(
+      'version',
+      `at most ${CATALOGUE_VERSION}`,
+      String(version),
+      'This catalogue was saved by a newer Ofrenda: it was left untouched.',
+    );
+  const checked = v.safeParse(fileSchema, value);
+  if (!checked.success)
+    return {
+      issues: checked.issues.map((i) => ({
+        path: v.getDotPath(i) ?? '',
+        expected: i.expected ?? 'something else',
+        received: i.received,
+        message: i.message,
+      })),
+    };
+  const { species, methods } = checked.output;
+  const issues = strangers(species, new Set(methods.map((m) => m.id)));
+  return issues.length ? { issues } : { catalogue: { species, methods } };
+}
+
+const refused = (path: string, expected: string, received: string, message: string) => ({
+  issues: [{ path, expected, received, message }],
+});
+
+function strangers(species: readonly OwnSpecies[], methods: ReadonlySet<string>): Issue[] {
+  return species.flatMap((s, i) => [
+    ...(SPECIES.some((b) => b.id === s.basedOn)
+      ? []
+      : refused(`species.${i}.basedOn`, 'a species that ships', s.basedOn, `“${s.name}” is based on a species that is not there`)
+          .issues),
+    ...(s.method in METHODS || methods.has(s.method)
+      ? []
+      : refused(`species.${i}.method`, 'a method that is known', s.method, `“${s.name}” is made by a method that is not there`)
+          .issues),
+  ]);
+}
+
+const COLUMNS: readonly Column[] = [
+  { name: 'id', field: 'id', cell: 'text' },
+  { name: 'based_on', field: 'basedOn', cell: 'text' },
+  { name: 'name', field: 'name', cell: 'text' },
+  { name: 'plural', field: 'plural', cell: 'text' },
+  { name: 'role', field: 'role', cell: 'text' },
+  { name: 'sizes_mm', field: 'sizesMm', cell: 'list' },
+  { name: 'paste_mm', field: 'pasteMm', cell: 'number' },
+  { name: 'breakage_share', field: 'breakageShare', cell: 'number' },
+  { name: 'method', field: 'method', cell: 'text' },
+  { name: 'floor_swg', field: 'floorSwg', cell: 'number' },
+  { name: 'hook_mm', field: 'hookMm', cell: 'number' },
+  { name: 'months_north', field: 'monthsNorth', cell: 'list' },
+  { name: 'petals', field: 'petals', cell: 'number', optional: true },
+  { name: 'petal_length_share', field: 'lengthShare', cell: 'number', optional: true },
+  { name: 'petal_width_share', field: 'widthShare', cell: 'number', optional: true },
+  { name: 'cup_deg', field: 'cupDeg', cell: 'number', optional: true },
+  { name: 'curl_deg', field: 'curlDeg', cell: 'number', optional: true },
+  { name: 'colour_names', field: 'colourNames', cell: 'text' },
+  { name: 'colours', field: 'colours', cell: 'text' },
+];
+
+/** Colours stand in two cells, names and #rrggbb, each parted by semicolons. */
+const rowSchema = v.pipe(
+  v.looseObject({ colourNames: v.string(), colours: v.string() }),
+  v.transform(({ colourNames, colours, ...rest }) => {
+    const hues = colours.split(';').map((x) => x.trim());
+    return {
+      ...rest,
+      colourways: colourNames.split(';').map((name, i) => ({ id: name.trim(), name: name.trim(), hue: hues[i] ?? '' })),
+    };
+  }),
+  ownSpeciesSchema,
+);
+
+/** Own species as a table. Methods are not in it: they have steps, which a table has no place for. */
+export const readSpeciesCsv = (text: string): { rows: OwnSpecies[] } | { issues: Issue[] } => readTable(text, COLUMNS, rowSchema);
+export const writeSpeciesCsv = (species: readonly OwnSpecies[]): string =>
+  writeTable(
+    species.map((s) => ({
+      ...s,
+      colourNames: s.colourways.map((c) => c.name).join('; '),
+      colours: s.colourways.map((c) => c.hue).join('; '),
+    })),
+    COLUMNS,
+  );

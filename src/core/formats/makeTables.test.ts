@@ -1,0 +1,91 @@
+import { speciesById } from '../botany/catalogue';
+import { ownCopyOf } from '../botany/ownSpecies';
+import { METHODS } from '../botany/methods';
+import type { Issue } from '../plan/project';
+import { readCatalogueFile, readSpeciesCsv, writeCatalogueFile, writeSpeciesCsv } from './catalogueFile';
+import { readPriceListCsv, readTinCsv, writePriceListCsv, writeTinCsv } from './makeTables';
+import { changesOf } from './table';
+
+const PRICES = 'id,name,unit,pack,pack_price,shop,on_hand\r\npaste,"Flower paste, white",g,500,9.5,cake shop,120\r\n';
+const TIN =
+  'id,species,stage,size_mm,colour,count,where,made_on,state\r\na,rose,open,58,blush,4,"shelf ""B""",2027-05-01,good\r\n';
+const sentences = (read: { issues: Issue[] } | object): string[] => ('issues' in read ? read.issues.map((i) => i.message) : []);
+
+test('tables come back as they went out, quotes and commas and all (RFC 4180)', () => {
+  const prices = readPriceListCsv(PRICES);
+  expect(prices).toMatchObject({ rows: [{ id: 'paste', name: 'Flower paste, white', pack: 500, packPrice: 9.5, onHand: 120 }] });
+  if ('rows' in prices) expect(writePriceListCsv(prices.rows)).toBe(PRICES);
+  const tin = readTinCsv(TIN);
+  expect(tin).toMatchObject({ rows: [{ where: 'shelf "B"', count: 4 }] });
+  if ('rows' in tin) expect(writeTinCsv(tin.rows)).toBe(TIN);
+});
+
+test.each([
+  ['a missing column', PRICES.replace(',pack_price', ''), 'The column pack_price is missing.'],
+  ['a comma decimal', PRICES.replace('9.5', '"9,5"'), 'Line 2, pack_price: “9,5” has a comma; write it with a point, 9.5.'],
+  ['a word for a number', PRICES.replace('500', 'many'), 'Line 2, pack: “many” is not a number.'],
+  ['a negative price', PRICES.replace('9.5', '-9.5'), 'Line 2, pack_price: the price is not below 0.'],
+  ['an unknown unit', PRICES.replace(',g,', ',cup,'), 'Line 2, unit: the unit is g, m or piece.'],
+])('price list: %s is said where it is, and nothing is given', (_what, text, sentence) => {
+  const read = readPriceListCsv(text);
+  expect(sentences(read)).toContain(sentence);
+  expect('rows' in read).toBe(false);
+});
+
+test.each([
+  ['a negative count', TIN.replace(',4,', ',-4,'), 'Line 2, count: a count is not below 0.'],
+  ['half a piece', TIN.replace(',4,', ',4.5,'), 'Line 2, count: a count is a whole number.'],
+  ['a day that is none', TIN.replace('2027-05-01', 'May'), 'Line 2, made_on: a day is written 2027-06-12.'],
+])('tin: %s is said where it is', (_what, text, sentence) => {
+  expect(sentences(readTinCsv(text))).toContain(sentence);
+});
+
+test('what an import would change is told before it is done', () => {
+  const before = [
+    { id: 'a', n: 1 },
+    { id: 'b', n: 2 },
+    { id: 'c', n: 3 },
+  ];
+  const after = [
+    { id: 'a', n: 1 },
+    { id: 'b', n: 5 },
+    { id: 'd', n: 4 },
+  ];
+  expect(changesOf(before, after)).toEqual({
+    added: [{ id: 'd', n: 4 }],
+    changed: [{ id: 'b', n: 5 }],
+    gone: [{ id: 'c', n: 3 }],
+  });
+});
+
+describe('the catalogue file', () => {
+  const own = { ...ownCopyOf(speciesById('blossom'), 'own-dogwood', 'blossom'), name: 'Dogwood', petals: 4, method: 'own-quick' };
+  const catalogue = { species: [own], methods: [{ ...METHODS.pulled!, id: 'own-quick', steps: [...METHODS.pulled!.steps] }] };
+
+  test('comes back as it went out, as JSON and its species as CSV', () => {
+    expect(readCatalogueFile(writeCatalogueFile(catalogue))).toEqual({ catalogue: JSON.parse(JSON.stringify(catalogue)) });
+    const read = readSpeciesCsv(writeSpeciesCsv([own]));
+    expect(read).toEqual({
+      rows: [{ ...own, colourways: own.colourways.map((c) => ({ id: c.name, name: c.name, hue: c.hue })) }],
+    });
+  });
+
+  test.each([
+    ['text', 'dear diary', 'not JSON'],
+    ['a newer version', JSON.stringify({ kind: 'ofrenda.catalogue', version: 9, species: [], methods: [] }), 'newer Ofrenda'],
+    [
+      'a base that is not there',
+      writeCatalogueFile({ ...catalogue, species: [{ ...own, basedOn: 'triffid' }] }),
+      'based on a species that is not there',
+    ],
+    ['a method that is not there', writeCatalogueFile({ ...catalogue, methods: [] }), 'made by a method that is not there'],
+    ['a species without a size', writeCatalogueFile({ ...catalogue, species: [{ ...own, sizesMm: [] }] }), 'at least one size'],
+  ])('%s is refused with a sentence', (_what, text, sentence) => {
+    expect(sentences(readCatalogueFile(text)).join(' ')).toContain(sentence);
+  });
+
+  test('a table with a species without a size says its line', () => {
+    const text = writeSpeciesCsv([{ ...own, sizesMm: [] as unknown as number[] }]);
+    expect(sentences(readSpeciesCsv(text))).toContain('Line 2, sizes_mm: a species has at least one size.');
+  });
+});

@@ -1,0 +1,126 @@
+import Papa from 'papaparse';
+import * as v from 'valibot';
+import type { Issue } from '../plan/project';
+
+/** A table with more rows than this is not read. */
+export const MOST_ROWS = 5000;
+
+type Cell = 'text' | 'number' | 'list';
+
+/** Columns of a table: the name in the file, the field of the row, and what its cells are. Lists stand in one cell, parted by spaces. */
+export interface Column {
+  name: string;
+  field: string;
+  cell: Cell;
+  /** may be missing as a column or empty as a cell: the field is then left out */
+  optional?: boolean;
+}
+
+const said = (line: number, column: string, cell: string, message: string, expected: string): Issue => ({
+  path: `line ${line}.${column}`,
+  expected,
+  received: cell,
+  message: `Line ${line}, ${column}: ${message}.`,
+});
+
+function readNumber(text: string): number | string {
+  if (/^-?\d+,\d+$/.test(text)) return `“${text}” has a comma; write it with a point, ${text.replace(',', '.')}`;
+  const value = Number(text);
+  return text !== '' && Number.isFinite(value) ? value : `“${text}” is not a number`;
+}
+
+/**
+ * Reads a table from CSV (RFC 4180) against a schema of its rows. Every missing column and every bad cell is an issue with its
+ * line; either all rows are good or none is given.
+ */
+export function readTable<S extends v.GenericSchema>(
+  text: string,
+  columns: readonly Column[],
+  rowSchema: S,
+): { rows: v.InferOutput<S>[] } | { issues: Issue[] } {
+  const parsed = Papa.parse<Record<string, string>>(text.trim(), {
+    header: true,
+    skipEmptyLines: true,
+    transformHeader: (h) => h.trim(),
+  });
+  const present = parsed.meta.fields ?? [];
+  const missing = columns.filter((c) => !c.optional && !present.includes(c.name));
+  if (missing.length)
+    return {
+      issues: missing.map((c) => ({
+        path: `header.${c.name}`,
+        expected: `a column ${c.name}`,
+        received: present.join(', '),
+        message: `The column ${c.name} is missing.`,
+      })),
+    };
+  if (parsed.data.length > MOST_ROWS)
+    return {
+      issues: [
+        {
+          path: '',
+          expected: `at most ${MOST_ROWS} rows`,
+          received: `${parsed.data.length}`,
+          message: `The table has more than ${MOST_ROWS} rows.`,
+        },
+      ],
+    };
+  const issues: Issue[] = [];
+  const rows = parsed.data.map((cells, i) => readRow(cells, i + 2, columns, rowSchema, issues));
+  return issues.length ? { issues } : { rows: rows as v.InferOutput<S>[] };
+}
+
+function readRow(
+  cells: Record<string, string>,
+  line: number,
+  columns: readonly Column[],
+  rowSchema: v.GenericSchema,
+  issues: Issue[],
+): unknown {
+  const row: Record<string, unknown> = {};
+  const before = issues.length;
+  for (const { name, field, cell, optional } of columns) {
+    const text = (cells[name] ?? '').trim();
+    if (optional && text === '') continue;
+    if (cell === 'text') row[field] = text;
+    else {
+      const parts = cell === 'list' ? text.split(/\s+/).filter(Boolean) : [text];
+      const values = parts.map(readNumber);
+      const bad = values.find((x) => typeof x === 'string');
+      if (bad !== undefined) issues.push(said(line, name, text, String(bad), 'a number'));
+      row[field] = cell === 'list' ? values : values[0];
+    }
+  }
+  if (issues.length > before) return row;
+  const checked = v.safeParse(rowSchema, row);
+  if (checked.success) return checked.output;
+  for (const issue of checked.issues) {
+    const field = String(issue.path?.[0]?.key ?? '');
+    const name = columns.find((c) => c.field === field)?.name ?? field;
+    issues.push(said(line, name, String(issue.received), issue.message, issue.expected ?? 'something else'));
+  }
+  return row;
+}
+
+/** Writes rows as CSV with the same columns. */
+export const writeTable = (rows: readonly Record<string, unknown>[], columns: readonly Column[]): string =>
+  `${Papa.unparse({
+    fields: columns.map((c) => c.name),
+    data: rows.map((row) =>
+      columns.map((c) => (Array.isArray(row[c.field]) ? (row[c.field] as unknown[]).join(' ') : (row[c.field] ?? ''))),
+    ),
+  })}\r\n`;
+
+/** What reading a table in would change of rows known by an id, told before it is done. */
+export function changesOf<T extends { id: string }>(
+  before: readonly T[],
+  after: readonly T[],
+): { added: T[]; changed: T[]; gone: T[] } {
+  const known = new Map(before.map((x) => [x.id, JSON.stringify(x)]));
+  const now = new Set(after.map((x) => x.id));
+  return {
+    added: after.filter((x) => !known.has(x.id)),
+    changed: after.filter((x) => known.has(x.id) && known.get(x.id) !== JSON.stringify(x)),
+    gone: before.filter((x) => !now.has(x.id)),
+  };
+}

@@ -1,0 +1,116 @@
+import * as v from 'valibot';
+import type { Need } from './needs';
+
+const share = (what: string, most: number) =>
+  v.pipe(
+    v.number(`${what} is a number`),
+    v.minValue(0, `${what} is not below 0`),
+    v.maxValue(most, `${what} is at most ${most * 100} in 100`),
+  );
+const money = (what: string) =>
+  v.pipe(v.number(`${what} is a number`), v.minValue(0, `${what} is not below 0`), v.maxValue(1e6, `${what} is too large`));
+
+/** One thing that is bought: how much a pack holds, what it costs, and how much of it is there. */
+export const materialSchema = v.object({
+  id: v.pipe(v.string(), v.minLength(1, 'the id is missing'), v.maxLength(60)),
+  name: v.pipe(v.string(), v.minLength(1, 'the name is missing'), v.maxLength(80)),
+  unit: v.picklist(['g', 'm', 'piece'], 'the unit is g, m or piece'),
+  pack: v.pipe(v.number('a pack is a number'), v.minValue(0.001, 'a pack holds something'), v.maxValue(1e6)),
+  packPrice: money('the price'),
+  shop: v.pipe(v.string(), v.maxLength(60)),
+  onHand: v.pipe(v.number('what is there is a number'), v.minValue(0, 'what is there is not below 0'), v.maxValue(1e7)),
+});
+export type Material = v.InferOutput<typeof materialSchema>;
+
+export const pricesSchema = v.object({
+  currency: v.pipe(
+    v.string(),
+    v.minLength(1, 'a currency has a sign'),
+    v.maxLength(4, 'a currency’s sign has at most 4 letters'),
+  ),
+  hourlyRate: money('the hourly rate'),
+  /** of wages and materials together: rent, power, tools */
+  overheadShare: share('overhead', 3),
+  /** of the price before tax */
+  marginShare: share('the margin', 0.9),
+  taxShare: share('the tax', 1),
+  /** the price is rounded up to whole steps of this */
+  roundTo: v.pipe(v.number(), v.minValue(0.01, 'prices are rounded to 0.01 at the least'), v.maxValue(100)),
+  materials: v.pipe(v.array(materialSchema), v.maxLength(300)),
+});
+export type Prices = v.InferOutput<typeof pricesSchema>;
+
+/** Before anyone has entered a price. */
+export const NO_PRICES: Prices = {
+  currency: '€',
+  hourlyRate: 0,
+  overheadShare: 0.1,
+  marginShare: 0.2,
+  taxShare: 0,
+  roundTo: 1,
+  materials: [],
+};
+
+/** One line of a quote; amounts are rounded to the hundredth, so that lines add up to what is written under them. */
+export interface QuoteLine {
+  name: string;
+  detail: string;
+  amount: number;
+}
+
+export interface Quote {
+  materials: QuoteLine[];
+  /** what is needed and has no price yet: the quote is too low by that */
+  unpriced: string[];
+  labour: QuoteLine;
+  overhead: number;
+  margin: number;
+  /** what rounding up added */
+  rounding: number;
+  beforeTax: number;
+  tax: number;
+  total: number;
+}
+
+export const cents = (amount: number): number => Math.round(amount * 100 + 1e-9) / 100;
+
+/**
+ * What a job costs and is sold for: materials as far as they are used up, minutes at the hourly rate, overhead on both, the
+ * margin as a share of the price, rounded up, tax on top. Spares, and so breakage, are in the amounts and minutes already.
+ */
+export function quoteOf(needs: readonly Need[], minutes: number, prices: Prices): Quote {
+  const materials: QuoteLine[] = [];
+  const unpriced: string[] = [];
+  for (const need of needs) {
+    const own = prices.materials.find((m) => m.id === need.id);
+    if (!own) unpriced.push(need.name);
+    else
+      materials.push({
+        name: need.name,
+        detail: `${Math.round(need.amount * 10) / 10} ${need.unit}`,
+        amount: cents((need.amount * own.packPrice) / own.pack),
+      });
+  }
+  const labour = {
+    name: 'Work',
+    detail: `${Math.round(minutes)} min at ${prices.currency} ${prices.hourlyRate} an hour`,
+    amount: cents((minutes / 60) * prices.hourlyRate),
+  };
+  const cost = cents(materials.reduce((a, m) => a + m.amount, 0) + labour.amount);
+  const overhead = cents(cost * prices.overheadShare);
+  const margin = cents(((cost + overhead) * prices.marginShare) / (1 - prices.marginShare));
+  const exact = cents(cost + overhead + margin);
+  const beforeTax = cents(Math.ceil(exact / prices.roundTo - 1e-9) * prices.roundTo);
+  const tax = cents(beforeTax * prices.taxShare);
+  return {
+    materials,
+    unpriced,
+    labour,
+    overhead,
+    margin,
+    rounding: cents(beforeTax - exact),
+    beforeTax,
+    tax,
+    total: cents(beforeTax + tax),
+  };
+}

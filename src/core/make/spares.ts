@@ -1,0 +1,45 @@
+import * as v from 'valibot';
+
+/** How many spares a person wants: enough must survive in this share of cases, and so many at the least. */
+export const sparesRuleSchema = v.object({
+  surviveShare: v.pipe(v.number(), v.minValue(0.5, 'at least 50 in 100'), v.maxValue(0.995, 'at most 99.5 in 100')),
+  least: v.pipe(v.number(), v.integer('spares are counted whole'), v.minValue(0), v.maxValue(20)),
+});
+export type SparesRule = v.InferOutput<typeof sparesRuleSchema>;
+
+/** Nine of ten, and one at least (trade.md P4; common practice, no source). */
+export const SPARES_RULE: SparesRule = { surviveShare: 0.9, least: 1 };
+
+/** Chance that at least `need` of `made` survive when each breaks with `breakage`, independently (binomial distribution). */
+export function surviveChance(made: number, need: number, breakage: number): number {
+  if (need <= 0) return 1;
+  if (breakage <= 0) return made >= need ? 1 : 0;
+  let term = Math.pow(breakage, made);
+  let tooFew = term;
+  for (let k = 1; k < need && k <= made; k++) {
+    term *= ((made - k + 1) / k) * ((1 - breakage) / breakage);
+    tooFew += term;
+  }
+  return Math.max(0, 1 - tooFew);
+}
+
+/** Spares of a kind: the fewest with which enough survive as often as the rule wants, and its least. Zero or negative counts need none. */
+export function sparesFor(count: number, breakageShare: number, rule: SparesRule = SPARES_RULE): number {
+  if (!(count > 0)) return 0;
+  let spares = rule.least;
+  while (spares < count + 20 && surviveChance(count + spares, count, breakageShare) < rule.surviveShare) spares++;
+  return spares;
+}
+
+/** The starting value counts like so many pieces of one's own; with fewer logged than that it alone is used. */
+export const PRIOR_PIECES = 10;
+
+/**
+ * Share that breaks, from the log: broken over all, drawn toward the starting value as if ten pieces had met it (mean of a beta
+ * posterior, any Bayesian textbook). `own` says whether there is enough in the log for it to count.
+ */
+export function breakageOf(startingShare: number, made: number, broken: number): { share: number; own: boolean } {
+  const all = made + broken;
+  if (all < PRIOR_PIECES) return { share: startingShare, own: false };
+  return { share: (broken + startingShare * PRIOR_PIECES) / (all + PRIOR_PIECES), own: true };
+}
