@@ -1,25 +1,20 @@
 import { writeFileSync } from 'node:fs';
 import { composeAll } from '../src/core/compose/composer';
+import { DEMO_TIN } from '../src/core/demo/bench';
 import { demoBriefs } from '../src/core/demo/briefs';
 import { writeProjectFile } from '../src/core/formats/projectFile';
+import { takingsFor } from '../src/core/make/tin';
+import { composeRequestOf } from '../src/core/plan/composeRequest';
 import { derivePlan } from '../src/core/plan/derivePlan';
 
 /** Composes the demo jobs and writes them as ordinary project files, so that a first start shows them at once. */
 for (const brief of demoBriefs()) {
-  const arrangement = brief.arrangements[0]!;
   let best = null;
   for (let seed = 1; seed <= 6; seed++) {
-    const [proposal] = composeAll({
-      cake: brief.cake,
-      arrangement,
-      choices: brief.brief.choices,
-      style: brief.brief.style,
-      counts: null,
-      seed,
-      proposals: 1,
-      effort: 1.6,
-    });
-    const project = { ...brief, arrangements: [proposal!.arrangement] };
+    const request = composeRequestOf(brief, 0, seed, 1, DEMO_TIN)!;
+    const [proposal] = composeAll({ ...request, effort: 1.6 });
+    const arrangements = [proposal!.arrangement];
+    const project = { ...brief, arrangements, taken: takingsFor(arrangements, DEMO_TIN) };
     const plan = derivePlan(project);
     const stops = plan.warnings.filter((w) => w.level === 'stop').length;
     const rank = proposal!.score - stops * 20 - plan.warnings.filter((w) => w.level === 'look again').length * 2;

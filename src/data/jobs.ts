@@ -2,6 +2,7 @@ import { checkProject, type Project } from '@/core/plan/project';
 import harbour from '@/core/demo/demo-harbour-library.ofrenda.json';
 import wreath from '@/core/demo/demo-midwinter-wreath.ofrenda.json';
 import astronomy from '@/core/demo/demo-astronomy-toppers.ofrenda.json';
+import { DEMO_TIN } from '@/core/demo/bench';
 import type { Taken } from '@/core/make/tin';
 import type { StudioDb } from './db';
 
@@ -67,4 +68,5 @@ export async function seedDemos(shelf: JobShelf): Promise<void> {
     const checked = checkProject(demo);
     if ('project' in checked) await shelf.save(checked.project);
   }
+  await shelf.setSetting('tin', DEMO_TIN);
 }

@@ -1,10 +1,15 @@
+import { DEMO_PAINTS, DEMO_PRICES } from './bench';
 import { FRONT_AZIMUTH_RAD } from '../geometry/units';
 import { newArrangement, newProject, newTier } from '../plan/newProject';
 import type { Project } from '../plan/project';
 
 /** The three made-up jobs before anything is composed on them. The shipped demo files are composed from these by `npm run demo:compose`. */
 export function demoBriefs(): Project[] {
-  return [harbourLibrary(), midwinterWreath(), astronomyToppers()];
+  return [harbourLibrary(), midwinterWreath(), astronomyToppers()].map((job) => ({
+    ...job,
+    prices: DEMO_PRICES,
+    paints: [...DEMO_PAINTS],
+  }));
 }
 
 function harbourLibrary(): Project {
