@@ -3,7 +3,7 @@ import { composeAll } from '../src/core/compose/composer';
 import { DEMO_TIN } from '../src/core/demo/bench';
 import { demoBriefs } from '../src/core/demo/briefs';
 import { writeProjectFile } from '../src/core/formats/projectFile';
-import { takingsFor } from '../src/core/make/tin';
+import { takingsFor } from '../src/core/make/takings';
 import { composeRequestOf } from '../src/core/plan/composeRequest';
 import { derivePlan } from '../src/core/plan/derivePlan';
 

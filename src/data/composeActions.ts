@@ -1,7 +1,7 @@
 import { produce } from 'immer';
 import { composeRequestOf } from '@/core/plan/composeRequest';
 import { bestFirst } from '@/core/compose/composer';
-import { takingsFor } from '@/core/make/tin';
+import { takingsFor } from '@/core/make/takings';
 import { freeForJob } from './tinActions';
 import type { Keeper } from './keeper';
 import type { Studio, StudioPorts, StudioState } from './studio';

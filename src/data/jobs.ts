@@ -3,7 +3,7 @@ import harbour from '@/core/demo/demo-harbour-library.ofrenda.json';
 import wreath from '@/core/demo/demo-midwinter-wreath.ofrenda.json';
 import astronomy from '@/core/demo/demo-astronomy-toppers.ofrenda.json';
 import { DEMO_TIN } from '@/core/demo/bench';
-import type { Taken } from '@/core/make/tin';
+import type { Taken } from '@/core/make/takings';
 import type { StudioDb } from './db';
 
 export interface JobSummary {

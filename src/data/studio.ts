@@ -3,7 +3,7 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/composer';
 import type { Remedy } from '@/core/compose/reading';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import type { TinPiece } from '@/core/make/tin';
+import type { TinPiece } from '@/core/compose/tin';
 import type { Project } from '@/core/plan/project';
 import { composeActions } from './composeActions';
 import { editActions } from './editActions';

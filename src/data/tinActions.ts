@@ -1,6 +1,7 @@
 import { produce } from 'immer';
 import * as v from 'valibot';
-import { freeInTin, takingsFor, tinAfter, tinSchema, type TinPiece } from '@/core/make/tin';
+import { takingsFor, tinAfter } from '@/core/make/takings';
+import { freeInTin, tinSchema, type TinPiece } from '@/core/compose/tin';
 import type { Keeper } from './keeper';
 import type { Studio, StudioPorts } from './studio';
 

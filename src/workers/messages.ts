@@ -3,7 +3,7 @@ import { COMPOSE_TASKS, MOST_PROPOSALS, type ComposeProgress, type ComposeReques
 import { arrangementSchema } from '@/core/compose/arrangement';
 import { choiceSchema, STYLES } from '@/core/compose/shareOut';
 import { cakeSchema } from '@/core/cake/cake';
-import { tinSchema } from '@/core/make/tin';
+import { tinSchema } from '@/core/compose/tin';
 import { catalogueSchema } from '@/core/plan/project';
 
 const kindCount = v.object({

@@ -5,7 +5,7 @@ import { Annealer } from './annealer';
 import type { Arrangement, Piece } from './arrangement';
 import { finePolish } from './finePolish';
 import { drawLine, type Line } from './line';
-import { useTinFirst, type TinPiece } from '../make/tin';
+import { tinFirst, type TinPiece } from './tin';
 import { overallScore, readBalance, type Reading } from './reading';
 import { buildScene } from './scene';
 import { shareOut, type Choice, type KindCount, type Style } from './shareOut';
@@ -130,7 +130,7 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
   const pinned = request.arrangement.pieces.filter((p) => p.pinned);
   const wanted =
     request.counts && k === 0 ? request.counts : shareOut(line, way.style ?? request.style, request.choices, way.density);
-  const kinds = useTinFirst(without(wanted, pinned), request.tin ?? []);
+  const kinds = tinFirst(without(wanted, pinned), request.tin ?? []);
   const count = pinned.length + kinds.reduce((a, kind) => a + kind.count, 0);
   const starts = Math.max(1, Math.min(MOST_STARTS, Math.round(FEW_PIECES / Math.max(1, count))));
   let best: Proposal | null = null;
@@ -193,7 +193,7 @@ function* finish(request: ComposeRequest): Generator<ComposeProgress, Proposal> 
   const line = drawLine(request.arrangement.line, request.cake)!;
   const standing = request.arrangement.pieces;
   const held = standing.map((p) => ({ ...p, pinned: true }));
-  const added = startLayout(line, useTinFirst(missingKinds(request), request.tin ?? []), random, freshIds(standing));
+  const added = startLayout(line, tinFirst(missingKinds(request), request.tin ?? []), random, freshIds(standing));
   const polished = yield* polish(
     request,
     line,

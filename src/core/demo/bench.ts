@@ -1,6 +1,6 @@
 import { materialSchema, type Material, type Prices } from '../make/price';
 import type { Paint } from '../make/mixing';
-import type { TinPiece } from '../make/tin';
+import type { TinPiece } from '../compose/tin';
 import * as v from 'valibot';
 
 /** The made-up bench of the demo jobs: what things cost there, which colours stand on its shelf, and what is in its tin. */

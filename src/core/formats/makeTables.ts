@@ -1,7 +1,7 @@
 import type { Issue } from '../plan/project';
 import { materialSchema, type Material } from '../make/price';
 import type { ToBuy } from '../make/shopping';
-import { tinPieceSchema, type TinPiece } from '../make/tin';
+import { tinPieceSchema, type TinPiece } from '../compose/tin';
 import { readTable, writeTable, type Column } from './table';
 
 const TIN_COLUMNS: readonly Column[] = [

@@ -1,8 +1,5 @@
 import { seededRandom } from '../geometry/random';
-import { derivePlan } from '../plan/derivePlan';
-import { randomProject } from '../testing/samples';
-import { needsOf, type Need } from './needs';
-import { cents, NO_PRICES, quoteOf, type Material, type Prices } from './price';
+import { cents, NO_PRICES, quoteOf, type Material, type Need, type Prices } from './price';
 import { shoppingList } from './shopping';
 import { breakageOf, PRIOR_PIECES } from './spares';
 
@@ -69,17 +66,6 @@ test('shopping: whole packs of what is missing, by shop; enough at hand, nothing
   ]);
   expect(shoppingList([need('paste', 500)], [material('paste')])[0]!.packs).toBe(1);
   expect(shoppingList([need('gold', 2)], [])[0]).toMatchObject({ packs: 2, price: null, shop: 'Shop not said' });
-});
-
-test.each([3, 7, 11])('what a plan uses up: all its paste, wire and barriers, seed %i', (seed) => {
-  const plan = derivePlan(randomProject(seed));
-  const needs = needsOf(plan);
-  const amount = (start: string) => needs.filter((n) => n.id.startsWith(start)).reduce((a, n) => a + n.amount, 0);
-  expect(amount('paste')).toBe(plan.paste.reduce((a, b) => a + b.grams, 0));
-  expect(amount('wire-')).toBe(plan.cuts.reduce((a, c) => a + c.least.bars.length, 0));
-  const barriers = new Set(plan.entries.flatMap((e) => (e.barrier ? [e.barrier] : [])));
-  expect([...barriers].reduce((a, id) => a + amount(id), 0)).toBe(plan.entries.filter((e) => e.barrier).length);
-  expect(needs.every((n) => n.amount > 0)).toBe(true);
 });
 
 test('own breakage counts only when there is enough of it, and then more and more', () => {

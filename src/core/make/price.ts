@@ -1,5 +1,4 @@
 import * as v from 'valibot';
-import type { Need } from './needs';
 
 const share = (what: string, most: number) =>
   v.pipe(
@@ -9,6 +8,14 @@ const share = (what: string, most: number) =>
   );
 const money = (what: string) =>
   v.pipe(v.number(`${what} is a number`), v.minValue(0, `${what} is not below 0`), v.maxValue(1e6, `${what} is too large`));
+
+/** Something that a job uses up. Its id is the one that the price list and the shopping list know it by. */
+export interface Need {
+  id: string;
+  name: string;
+  unit: 'g' | 'm' | 'piece';
+  amount: number;
+}
 
 /** One thing that is bought: how much a pack holds, what it costs, and how much of it is there. */
 export const materialSchema = v.object({

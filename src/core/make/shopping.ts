@@ -1,5 +1,4 @@
-import type { Need } from './needs';
-import type { Material } from './price';
+import type { Material, Need } from './price';
 
 /** One thing to buy: whole packs of what is not there yet. */
 export interface ToBuy {

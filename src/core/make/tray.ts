@@ -4,7 +4,7 @@ import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
 import { colourwayOf, roleAt, type Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 import { breakageOf, SPARES_RULE, sparesFor, type SparesRule } from './spares';
-import { inHand, type Taken } from './tin';
+import { inHand, type Taken } from './takings';
 
 /** Everything of one kind to make. */
 export interface TrayKind extends Kind {

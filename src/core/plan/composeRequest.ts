@@ -1,5 +1,5 @@
 import type { ComposeRequest } from '../compose/composer';
-import type { TinPiece } from '../make/tin';
+import type { TinPiece } from '../compose/tin';
 import { catalogueOf, type Project } from './project';
 
 /**

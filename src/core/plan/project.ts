@@ -9,7 +9,7 @@ import { choiceSchema, STYLES } from '../compose/shareOut';
 import { paintsSchema } from '../make/mixing';
 import { NO_PRICES, pricesSchema } from '../make/price';
 import { SPARES_RULE, sparesRuleSchema } from '../make/spares';
-import { tinSchema } from '../make/tin';
+import { tinSchema } from '../compose/tin';
 
 export const PROJECT_KIND = 'ofrenda.project';
 export const PROJECT_VERSION = 1;

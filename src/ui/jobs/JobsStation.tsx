@@ -4,18 +4,9 @@ import { Copy, Download, FolderInput, Plus, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useRef } from 'react';
 import { PROJECT_FILE_ENDING, writeProjectFile } from '@/core/formats/projectFile';
+import { download } from '../shared/files';
 import { leavesWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
-
-/** Hands a text to the browser as a file. */
-export function download(name: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
-  const a = document.createElement('a');
-  a.href = url;
-  a.download = name;
-  a.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
-}
 
 const fileName = (name: string): string =>
   `${

@@ -1,6 +1,7 @@
 import { seededRandom } from '../geometry/random';
 import { randomProject } from '../testing/samples';
-import { freeInTin, inHand, SAME_SIZE_MM, takingsFor, tinAfter, useTinFirst, type TinPiece } from './tin';
+import { inHand, SAME_SIZE_MM, takingsFor, tinAfter } from './takings';
+import { freeInTin, tinFirst, type TinPiece } from '../compose/tin';
 import { trayOf } from './tray';
 import { SPARES_RULE } from './spares';
 
@@ -25,13 +26,13 @@ test('chipped pieces and those promised to another job are not free', () => {
 
 test('what the tin has comes in its own sizes, the nearest first; the number stays', () => {
   const tin = [row('a', { sizeMm: 52, count: 1 }), row('b', { sizeMm: 60, count: 2 }), row('c', { sizeMm: 100, count: 9 })];
-  expect(useTinFirst([kind(58, 5)], tin)).toEqual([{ ...kind(60, 2) }, { ...kind(52, 1) }, { ...kind(58, 2) }]);
-  expect(useTinFirst([kind(58, 5)], [])).toEqual([kind(58, 5)]);
+  expect(tinFirst([kind(58, 5)], tin)).toEqual([{ ...kind(60, 2) }, { ...kind(52, 1) }, { ...kind(58, 2) }]);
+  expect(tinFirst([kind(58, 5)], [])).toEqual([kind(58, 5)]);
 });
 
 test('another colour, stage or species is not taken', () => {
   for (const other of [{ colourway: 'butter' }, { stage: 'bud' }, { species: 'peony' }])
-    expect(useTinFirst([kind(58, 2)], [row('a', other)])).toEqual([kind(58, 2)]);
+    expect(tinFirst([kind(58, 2)], [row('a', other)])).toEqual([kind(58, 2)]);
 });
 
 describe.each([1, 2, 3, 4, 5, 6])('random jobs and tins, seed %i', (seed) => {

@@ -1,13 +1,6 @@
 import { barrierById } from '../place/barrier';
-import type { DerivedPlan } from '../plan/derivePlan';
-
-/** Something that a job uses up. Its id is the one that the price list and the shopping list know it by. */
-export interface Need {
-  id: string;
-  name: string;
-  unit: 'g' | 'm' | 'piece';
-  amount: number;
-}
+import type { Need } from '../make/price';
+import type { DerivedPlan } from './derivePlan';
 
 /** Dust on one piece, and glue or glaze for it: assumed, no source. */
 const DUST_GRAMS_EACH = 0.05;

@@ -1,0 +1,75 @@
+import * as v from 'valibot';
+import type { Kind } from '../botany/catalogue';
+
+export const TIN_STATES = ['good', 'chipped', 'to dust'] as const;
+
+const words = (what: string, most: number) => v.pipe(v.string(), v.maxLength(most, `${what} has at most ${most} letters`));
+
+/** Pieces of one kind that were made before and are kept. */
+export const tinPieceSchema = v.object({
+  id: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
+  species: v.pipe(v.string(), v.minLength(1, 'the species is missing')),
+  stage: v.string(),
+  sizeMm: v.pipe(
+    v.number('a size is a number'),
+    v.minValue(3, 'a size is at least 3 mm'),
+    v.maxValue(250, 'a size is at most 250 mm'),
+  ),
+  colourway: v.string(),
+  count: v.pipe(
+    v.number('a count is a number'),
+    v.integer('a count is a whole number'),
+    v.minValue(0, 'a count is not below 0'),
+    v.maxValue(2000, 'a count is at most 2000'),
+  ),
+  where: words('the place', 80),
+  /** the day it was made; empty when no one knows */
+  madeOn: v.pipe(v.string(), v.regex(/^(\d{4}-\d{2}-\d{2})?$/, 'a day is written 2027-06-12')),
+  state: v.picklist(TIN_STATES, 'the state is good, chipped or to dust'),
+});
+export type TinPiece = v.InferOutput<typeof tinPieceSchema>;
+
+export const tinSchema = v.pipe(v.array(tinPieceSchema), v.maxLength(2000, 'a tin has at most 2000 rows'));
+
+/** Whether two are the same made thing but for their size. */
+export const sameMake = (
+  a: Pick<Kind, 'species' | 'stage' | 'colourway'>,
+  b: Pick<Kind, 'species' | 'stage' | 'colourway'>,
+): boolean => a.species === b.species && a.stage === b.stage && a.colourway === b.colourway;
+
+/** What of the tin is free for a job: not chipped, and not set aside for another job. `promised` are the other jobs' takings. */
+export function freeInTin(tin: readonly TinPiece[], promised: readonly TinPiece[]): TinPiece[] {
+  return tin
+    .filter((t) => t.state !== 'chipped')
+    .map((t) => ({ ...t, count: t.count - promised.filter((p) => p.id === t.id).reduce((a, p) => a + p.count, 0) }))
+    .filter((t) => t.count > 0);
+}
+
+/** Counts of kinds with the tin used first: what it has of a species, stage and colour comes in the sizes that it has. */
+export function tinFirst<K extends Kind & { count: number }>(kinds: readonly K[], tin: readonly TinPiece[]): K[] {
+  const left = tin.map((t) => ({ ...t }));
+  const result: K[] = [];
+  const put = (kind: K, count: number) => {
+    const known = result.find((k) => sameMake(k, kind) && k.sizeMm === kind.sizeMm);
+    if (known) known.count += count;
+    else if (count > 0) result.push({ ...kind, count });
+  };
+  for (const kind of kinds) {
+    let wanted = kind.count;
+    const own = left.filter(
+      (t) => sameMake(t, kind) && t.count > 0 && Math.abs(Math.log(t.sizeMm / kind.sizeMm)) < OTHER_SIZE_LN,
+    );
+    own.sort((a, b) => Math.abs(a.sizeMm - kind.sizeMm) - Math.abs(b.sizeMm - kind.sizeMm));
+    for (const t of own) {
+      const used = Math.min(wanted, t.count);
+      t.count -= used;
+      wanted -= used;
+      put({ ...kind, sizeMm: t.sizeMm }, used);
+    }
+    put(kind, wanted);
+  }
+  return result;
+}
+
+/** A made piece is taken for another of its kind up to this much larger or smaller: ln 1.3. */
+const OTHER_SIZE_LN = Math.log(1.3);

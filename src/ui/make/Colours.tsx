@@ -1,0 +1,146 @@
+'use client';
+
+import { Plus, Trash2 } from 'lucide-react';
+import { useMemo } from 'react';
+import { FOOD_WORDS, foodOf, PAINT_USES, recipeFor, type Paint } from '@/core/make/mixing';
+import type { PasteBall } from '@/core/make/tray';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { getStudio, useStudio } from '../useStudio';
+
+/** How to mix each paste from the colours that are there, and what goes on the pieces with what its label says. */
+export function Colours({ plan }: { plan: DerivedPlan }) {
+  const paints = useStudio((s) => s.project!.paints);
+  const general = useStudio((s) => s.project!.brief.dust);
+  const together = foodOf(general, paints);
+  return (
+    <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
+      <section aria-label="Mixing guide">
+        <h2 className="pb-1">Mixing guide</h2>
+        <p className="small pb-2">
+          An estimate, as pigments mix (Kubelka–Munk), from the paste colours you have. Left what is wanted, right what comes out.
+        </p>
+        <ul>
+          {plan.paste.map((ball) => (
+            <Mix key={ball.colour} ball={ball} paints={paints} />
+          ))}
+        </ul>
+      </section>
+      <section aria-label="Colours, dusts, glazes and glues">
+        <h2 className="pb-1">What stands on the shelf</h2>
+        <p className={`pb-2 text-[15px] ${together === 'edible' ? 'text-[var(--leaf)]' : ''}`} role="status">
+          What goes on the pieces is {together === 'unknown' ? 'not known to be edible: it counts as not edible' : together}. As
+          good as the worst of it; what the label does not say is unknown.
+        </p>
+        <ul>
+          {paints.map((paint) => (
+            <OnShelf key={paint.id} paint={paint} />
+          ))}
+        </ul>
+        <button
+          className="key mt-3"
+          onClick={() =>
+            getStudio().edit('a new colour', (d) => {
+              d.paints.push({
+                id: crypto.randomUUID(),
+                name: 'new colour',
+                use: 'paste colour',
+                hue: '#8a5a3c',
+                food: 'unknown',
+              });
+            })
+          }
+        >
+          <Plus size={20} /> A colour, dust, glaze or glue
+        </button>
+      </section>
+    </div>
+  );
+}
+
+/** "1 part claret to 40 of white", by weight of paste. */
+function shareWords(share: number): string {
+  return share >= 0.1 ? `${Math.round(share * 100)} of 100` : share >= 0.01 ? `${(share * 100).toFixed(1)} of 100` : 'a trace';
+}
+
+function Mix({ ball, paints }: { ball: PasteBall; paints: readonly Paint[] }) {
+  const recipe = useMemo(() => recipeFor(ball.colour, paints), [ball.colour, paints]);
+  return (
+    <li className="flex items-center gap-4 border-t border-[var(--line)] py-2">
+      <span className="flex shrink-0 overflow-hidden rounded-full border border-[var(--edge)]">
+        <span className="h-11 w-6" style={{ background: ball.colour }} />
+        <span className="h-11 w-6" style={{ background: recipe?.hue ?? 'transparent' }} />
+      </span>
+      <span className="min-w-0 grow leading-tight">
+        <b>
+          {ball.name}, {ball.grams} g
+        </b>
+        <span className="block text-[15px]">
+          {recipe
+            ? recipe.parts.map((p) => `${shareWords(p.share)} ${p.name} (${(p.share * ball.grams).toFixed(1)} g)`).join(', ')
+            : 'No paste colour is on the shelf.'}
+        </span>
+      </span>
+      {recipe && (
+        <span className={`small shrink-0 text-right ${recipe.difference > 10 ? 'text-[var(--stop)]' : ''}`}>
+          {recipe.said}
+          <span className="block">differs by {recipe.difference.toFixed(1)}</span>
+        </span>
+      )}
+    </li>
+  );
+}
+
+function OnShelf({ paint }: { paint: Paint }) {
+  const change = (patch: Partial<Paint>) =>
+    getStudio().edit(`${paint.name}`, (d) => {
+      const own = d.paints.find((p) => p.id === paint.id);
+      if (own) Object.assign(own, patch);
+    });
+  return (
+    <li className="flex flex-wrap items-center gap-2 border-t border-[var(--line)] py-1">
+      <input
+        type="color"
+        aria-label={`Colour of ${paint.name}`}
+        className="size-11 cursor-pointer rounded-full border border-[var(--edge)] bg-transparent p-1"
+        value={paint.hue}
+        onChange={(e) => change({ hue: e.target.value })}
+      />
+      <input
+        aria-label={`Name of ${paint.name}`}
+        className="fld min-w-[120px] grow"
+        defaultValue={paint.name}
+        maxLength={60}
+        onBlur={(e) => e.target.value.trim() && e.target.value !== paint.name && change({ name: e.target.value.trim() })}
+      />
+      <select
+        className="fld text-[15px]"
+        aria-label={`What ${paint.name} is for`}
+        value={paint.use}
+        onChange={(e) => change({ use: PAINT_USES.find((u) => u === e.target.value) ?? paint.use })}
+      >
+        {PAINT_USES.map((u) => (
+          <option key={u}>{u}</option>
+        ))}
+      </select>
+      <select
+        className="fld text-[15px]"
+        aria-label={`What the label of ${paint.name} says`}
+        value={paint.food}
+        onChange={(e) => change({ food: FOOD_WORDS.find((f) => f === e.target.value) ?? paint.food })}
+      >
+        {FOOD_WORDS.map((f) => (
+          <option key={f}>{f}</option>
+        ))}
+      </select>
+      <button
+        className="key px-2.5"
+        aria-label={`Take ${paint.name} off the shelf`}
+        onClick={() =>
+          getStudio().edit(`${paint.name} off the shelf`, (d) => void (d.paints = d.paints.filter((p) => p.id !== paint.id)))
+        }
+      >
+        <Trash2 size={18} />
+      </button>
+    </li>
+  );
+}

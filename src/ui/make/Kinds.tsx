@@ -1,0 +1,129 @@
+'use client';
+
+import { bodyOf, speciesById } from '@/core/botany/catalogue';
+import { methodById } from '@/core/botany/methods';
+import { pieceName, stageOf, wiredParts } from '@/core/botany/species';
+import type { TrayKind } from '@/core/make/tray';
+import { Portrait } from '../shared/Portrait';
+import { durationWords, gramWords, inchWords } from '../shared/words';
+import { useStudio } from '../useStudio';
+
+const PX_PER_MM = 0.78;
+const MOST_DRAWN = 40;
+
+export function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolean; onOpen(): void }) {
+  const species = speciesById(kind.species);
+  const share = stageOf(species, kind.stage).sizeShare;
+  const name = pieceName(species, kind.stage);
+  const all = kind.sizes.flatMap((s) => Array.from({ length: Math.min(s.count, 60) }, () => s.sizeMm));
+  const inTin = all.slice(0, Math.min(kind.fromTin, MOST_DRAWN));
+  const drawn = all.slice(kind.fromTin, kind.fromTin + MOST_DRAWN);
+  const more = kind.placed - inTin.length - drawn.length;
+  return (
+    <button
+      className={`rounded-2xl px-3 py-2 text-left ${open ? 'tray' : ''}`}
+      aria-expanded={open}
+      aria-label={`${name}: ${kind.toMake} to make, ${kind.placed} and ${kind.spares} spare${kind.fromTin ? `, ${kind.fromTin} in the tin` : ''}`}
+      onClick={onOpen}
+    >
+      <span className="flex max-w-[690px] flex-wrap items-center gap-0.5">
+        {inTin.length > 0 && <Tin kind={kind} sizes={inTin} />}
+        {drawn.map((mm, i) => (
+          <Portrait key={i} kind={{ ...kind, sizeMm: mm }} px={Math.max(12, mm * share * PX_PER_MM * 1.14)} />
+        ))}
+        {Array.from({ length: kind.spares }, (_, i) => (
+          <span key={i} className="rounded-full border-2 border-dotted border-[var(--ink)]">
+            <Portrait
+              kind={kind}
+              px={Math.max(12, (kind.sizes[0]?.sizeMm ?? kind.sizeMm) * share * PX_PER_MM)}
+              className="opacity-80"
+            />
+          </span>
+        ))}
+        {more > 0 && <span className="small pl-1">and {more} more</span>}
+      </span>
+      <span className="mt-1 flex items-center gap-2">
+        <b className={`fig text-[1.7rem] leading-none ${kind.toMake === 0 ? 'text-[var(--leaf)]' : ''}`}>{kind.toMake}</b>
+        <span>
+          <b className="block text-[15px] leading-tight">{name[0]!.toUpperCase() + name.slice(1)}</b>
+          <span className="small">
+            {kind.toMake === 0 ? 'all in the tin' : `${kind.placed} + ${kind.spares} spare`}
+            {kind.fromTin > 0 && kind.toMake > 0 && `, ${kind.fromTin} in the tin`}
+          </span>
+        </span>
+      </span>
+    </button>
+  );
+}
+
+/** What the tin holds of a kind, drawn inside it. */
+function Tin({ kind, sizes }: { kind: TrayKind; sizes: readonly number[] }) {
+  const share = stageOf(speciesById(kind.species), kind.stage).sizeShare;
+  return (
+    <span className="relative mr-1 inline-flex max-w-full flex-wrap items-end gap-0.5 rounded-b-md border-2 border-t-0 border-[var(--ink2)] bg-[var(--well)] px-1.5 pb-1 pt-2.5 before:absolute before:-inset-x-1 before:top-0 before:h-[3px] before:bg-[var(--ink2)]">
+      {sizes.map((mm, i) => (
+        <Portrait key={i} kind={{ ...kind, sizeMm: mm }} px={Math.max(12, mm * share * PX_PER_MM * 1.14)} />
+      ))}
+    </span>
+  );
+}
+
+/** How a kind is made: its stages, its steps with minutes and drying, its wire. */
+export function KindCard({ kind }: { kind: TrayKind }) {
+  const species = speciesById(kind.species);
+  const method = methodById(kind.method);
+  const factor = useStudio((s) => s.plan?.dryFactor ?? 1);
+  const size = kind.sizes[0]?.sizeMm ?? kind.sizeMm;
+  return (
+    <div>
+      <h1>{species.name}</h1>
+      <p className="small">
+        {method.name}, paste {species.pasteMm} mm thick, batches of {method.batch}
+      </p>
+      <div className="flex items-end gap-6 py-2">
+        {species.stages.map((s) => {
+          const body = bodyOf({ species: species.id, stage: s.id, sizeMm: size, colourway: kind.colourway });
+          const long = species.habit === 'sprig' ? body.axialMm * 2 : body.radialMm * 2;
+          return (
+            <span key={s.id} className="text-center">
+              <Portrait kind={{ ...kind, stage: s.id, sizeMm: size }} px={Math.max(30, Math.min(120, long * 1.25))} />
+              <b className="block text-[15px]">
+                {s.name} {Math.round(long)} mm
+              </b>
+              <span className="small">
+                {inchWords(long)}, {gramWords(body.massGrams)} g
+              </span>
+            </span>
+          );
+        })}
+      </div>
+      <ol className="flex flex-col">
+        {method.steps.map((s, i) => (
+          <li key={s.id} className="flex min-h-[40px] items-center gap-3 border-t border-[var(--line)] py-1">
+            <span className="grid size-7 shrink-0 place-items-center rounded-full border border-[var(--edge)] text-[13px] font-semibold">
+              {i + 1}
+            </span>
+            <span className="min-w-0 grow leading-tight">{s.name}</span>
+            <span className="shrink-0 text-[15px]">
+              {durationWords(s.minutesEach * kind.toMake + s.minutesBatch * Math.ceil(kind.toMake / method.batch))}
+            </span>
+            <span className="w-[64px] shrink-0 text-right">
+              {s.dryHours > 0 && (
+                <span className="rounded-lg border border-[var(--dryedge)] bg-[var(--dry)] px-2 py-1 text-[13px]">
+                  {Number.isFinite(factor) ? `${Math.round(s.dryHours * factor)} h` : 'may not'}
+                </span>
+              )}
+            </span>
+          </li>
+        ))}
+      </ol>
+      <p className="small pt-1">
+        Minutes are starting values. {kind.spareReason} Wire: {species.wiring.floorSwg} SWG or thicker
+        {wiredParts(species, kind.stage)
+          .map((part) => `, ${part.count} × ${part.swg} SWG for each ${part.name}`)
+          .join('')}
+        .
+      </p>
+    </div>
+  );
+}

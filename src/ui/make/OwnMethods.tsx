@@ -1,0 +1,142 @@
+'use client';
+
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { allMethods, methodById, type Method } from '@/core/botany/methods';
+import { NumberField } from '../shared/fields';
+import { getStudio, useStudio } from '../useStudio';
+
+/** Methods of the person's own: steps with minutes and drying, copied from one that ships. */
+export function OwnMethods() {
+  const own = useStudio((s) => s.project!.catalogue.methods);
+  const [base, setBase] = useState('pulled');
+  const add = () => {
+    const from = methodById(base);
+    const copy = {
+      ...from,
+      id: `own-${crypto.randomUUID().slice(0, 8)}`,
+      name: `${from.name}, own`.slice(0, 60),
+      steps: from.steps.map((s) => ({ ...s })),
+    };
+    getStudio().edit(`own method from ${from.name.toLowerCase()}`, (d) => void d.catalogue.methods.push(copy));
+  };
+  return (
+    <div className="pt-8">
+      <h2 className="pb-2">Your methods</h2>
+      {own.map((m) => (
+        <Steps key={m.id} method={m} />
+      ))}
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="text-[15px] font-semibold">
+          Begin from
+          <select className="fld mt-1 block font-normal" value={base} onChange={(e) => setBase(e.target.value)}>
+            {allMethods().map((m) => (
+              <option key={m.id} value={m.id}>
+                {m.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button className="key" onClick={add}>
+          <Plus size={20} /> Copy the method
+        </button>
+      </div>
+    </div>
+  );
+}
+
+function Steps({ method }: { method: Method }) {
+  const used = useStudio((s) => s.project!.catalogue.species.some((x) => x.method === method.id));
+  const change = (what: string, recipe: (m: Method) => void) =>
+    getStudio().edit(`${method.name.toLowerCase()}: ${what}`, (d) => {
+      const found = d.catalogue.methods.find((m) => m.id === method.id);
+      if (found) recipe(found);
+    });
+  return (
+    <div className="well mb-3 p-3">
+      <div className="flex flex-wrap items-end gap-3">
+        <input
+          aria-label={`Name of ${method.name}`}
+          className="fld grow"
+          maxLength={60}
+          defaultValue={method.name}
+          onBlur={(e) =>
+            e.target.value.trim() &&
+            e.target.value !== method.name &&
+            change('name', (m) => void (m.name = e.target.value.trim()))
+          }
+        />
+        <button
+          className="key px-2.5"
+          aria-label={`Take ${method.name} out`}
+          disabled={used}
+          title={used ? 'A species is made by it' : undefined}
+          onClick={() =>
+            getStudio().edit(
+              `${method.name.toLowerCase()} away`,
+              (d) => void (d.catalogue.methods = d.catalogue.methods.filter((m) => m.id !== method.id)),
+            )
+          }
+        >
+          <Trash2 size={18} />
+        </button>
+      </div>
+      <div className="flex flex-wrap gap-3 pt-2">
+        <NumberField
+          label="A batch"
+          value={method.batch}
+          unit="pieces"
+          least={1}
+          most={200}
+          onChange={(n) => change('batch', (m) => void (m.batch = Math.round(n)))}
+        />
+        <NumberField
+          label="Lost in rolling"
+          value={Math.round(method.lossShare * 100)}
+          unit="of 100"
+          least={0}
+          most={80}
+          onChange={(n) => change('loss', (m) => void (m.lossShare = n / 100))}
+        />
+      </div>
+      <ol>
+        {method.steps.map((s, i) => (
+          <li key={s.id} className="mt-2 border-t border-[var(--line)] pt-2">
+            <input
+              aria-label={`Step ${i + 1} of ${method.name}`}
+              className="fld w-full"
+              maxLength={120}
+              defaultValue={s.name}
+              onBlur={(e) =>
+                e.target.value.trim() &&
+                e.target.value !== s.name &&
+                change(`step ${i + 1}`, (m) => void (m.steps[i]!.name = e.target.value.trim()))
+              }
+            />
+            <span className="flex flex-wrap gap-3 pt-1">
+              {(
+                [
+                  ['each', 'minutesEach', 'min', 600],
+                  ['a batch', 'minutesBatch', 'min', 600],
+                  ['dries', 'dryHours', 'h', 336],
+                ] as const
+              ).map(([label, key, unit, most]) => (
+                <NumberField
+                  key={key}
+                  label={label}
+                  value={s[key]}
+                  unit={unit}
+                  least={0}
+                  most={most}
+                  step={0.5}
+                  width={96}
+                  onChange={(n) => change(`${s.name.toLowerCase()}, ${label}`, (m) => void (m.steps[i]![key] = n))}
+                />
+              ))}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}

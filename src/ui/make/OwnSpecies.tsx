@@ -1,0 +1,378 @@
+'use client';
+
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { allSpecies, bodyOf, SPECIES, speciesById } from '@/core/botany/catalogue';
+import { allMethods } from '@/core/botany/methods';
+import { ownCopyOf, type OwnSpecies as Own } from '@/core/botany/ownSpecies';
+import { ROLES, type Role } from '@/core/botany/species';
+import {
+  CATALOGUE_FILE_ENDING,
+  readCatalogueFile,
+  readSpeciesCsv,
+  writeCatalogueFile,
+  writeSpeciesCsv,
+} from '@/core/formats/catalogueFile';
+import { changesOf } from '@/core/formats/table';
+import type { Project } from '@/core/plan/project';
+import { NumberField } from '../shared/fields';
+import { download, ReadIn, WriteOut } from '../shared/files';
+import { Portrait } from '../shared/Portrait';
+import { gramWords } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+import { OwnMethods } from './OwnMethods';
+
+const freshId = (): string => `own-${crypto.randomUUID().slice(0, 8)}`;
+
+const roleNames: Record<Role, string> = {
+  focal: 'focal flower',
+  secondary: 'secondary flower',
+  spray: 'spray flower',
+  filler: 'filler',
+  bud: 'bud',
+  berry: 'berry',
+  foliage: 'foliage',
+};
+
+/** Species and methods of the person's own: copied from one that ships, changed with its picture beside, kept as files. */
+export function OwnSpecies() {
+  const own = useStudio((s) => s.project!.catalogue);
+  const [openId, setOpenId] = useState<string | null>(null);
+  const [base, setBase] = useState('blossom');
+  const open = own.species.find((s) => s.id === openId) ?? own.species[0] ?? null;
+  const add = () => {
+    const id = freshId();
+    const from = own.species.find((s) => s.id === base);
+    const copy = from ? { ...from, id, name: `${from.name}, too`.slice(0, 60) } : ownCopyOf(speciesById(base), id, base);
+    getStudio().edit(
+      `own species from ${speciesById(base).name.toLowerCase()}`,
+      (d) => void d.catalogue.species.push(copy as Own),
+    );
+    setOpenId(id);
+  };
+  return (
+    <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)]">
+      <section aria-label="Own species">
+        <h2 className="pb-2">Your species</h2>
+        <ul className="flex flex-wrap gap-2 pb-3">
+          {own.species.map((s) => (
+            <li key={s.id}>
+              <button
+                className={`well flex min-w-[104px] flex-col items-center px-3 py-2 ${s.id === open?.id ? 'mark' : ''}`}
+                aria-pressed={s.id === open?.id}
+                onClick={() => setOpenId(s.id)}
+              >
+                <Portrait kind={kindOf(s)} px={54} />
+                <b className="max-w-[120px] truncate text-[15px]">{s.name}</b>
+              </button>
+            </li>
+          ))}
+        </ul>
+        <div className="flex flex-wrap items-end gap-3">
+          <label className="text-[15px] font-semibold">
+            Begin from
+            <select className="fld mt-1 block font-normal" value={base} onChange={(e) => setBase(e.target.value)}>
+              {allSpecies().map((s) => (
+                <option key={s.id} value={s.id}>
+                  {s.name}
+                </option>
+              ))}
+            </select>
+          </label>
+          <button className="key" onClick={add}>
+            <Plus size={20} /> Copy it
+          </button>
+        </div>
+        <CatalogueFiles own={own} />
+        <OwnMethods />
+      </section>
+      {open ? (
+        <Editor key={open.id} own={open} />
+      ) : (
+        <p className="say">
+          A copy can be changed in everything: petals, sizes, paste, colours, wire and method. The picture follows.
+        </p>
+      )}
+    </div>
+  );
+}
+
+const kindOf = (s: Own, stage = 'open') => ({
+  species: s.id,
+  stage,
+  sizeMm: Math.max(...s.sizesMm),
+  colourway: s.colourways[0]!.id,
+});
+
+function CatalogueFiles({ own }: { own: Project['catalogue'] }) {
+  const told = (species: readonly Own[], methods: Project['catalogue']['methods']) => {
+    const [a, b] = [changesOf(own.species, species), changesOf(own.methods, methods)];
+    return { added: a.added.length + b.added.length, changed: a.changed.length + b.changed.length, gone: 0 };
+  };
+  /** what comes in stands beside what is there, and in place of what has the same id: pieces on the cake keep their species */
+  const joined = <T extends { id: string }>(before: readonly T[], after: readonly T[]): T[] => [
+    ...before.filter((x) => !after.some((y) => y.id === x.id)),
+    ...after,
+  ];
+  return (
+    <div className="flex flex-wrap items-center gap-3 pt-4">
+      <WriteOut
+        label="Catalogue"
+        disabled={own.species.length + own.methods.length === 0}
+        onPress={() => download(`own${CATALOGUE_FILE_ENDING}`, writeCatalogueFile(own))}
+      />
+      <WriteOut
+        label="Species as CSV"
+        disabled={own.species.length === 0}
+        onPress={() => download('species.csv', writeSpeciesCsv(own.species), 'text/csv')}
+      />
+      <ReadIn
+        label="Read a catalogue"
+        accept=".json,.csv"
+        read={(text) => {
+          if (text.trimStart().startsWith('{')) {
+            const result = readCatalogueFile(text);
+            return 'catalogue' in result ? { value: result.catalogue } : result;
+          }
+          const result = readSpeciesCsv(text);
+          return 'rows' in result ? { value: { species: result.rows, methods: [] } } : result;
+        }}
+        changes={(value) => told(value.species, value.methods)}
+        onTake={(value) =>
+          getStudio().edit('read a catalogue', (d) => {
+            d.catalogue.species = joined(d.catalogue.species, value.species) as Own[];
+            d.catalogue.methods = joined(d.catalogue.methods, value.methods);
+          })
+        }
+      />
+    </div>
+  );
+}
+
+function Editor({ own }: { own: Own }) {
+  const used = useStudio(
+    (s) =>
+      s.project!.arrangements.some((a) => a.pieces.some((p) => p.species === own.id)) ||
+      s.project!.brief.choices.some((c) => c.species === own.id),
+  );
+  const change = (what: string, recipe: (s: Own) => void) =>
+    getStudio().edit(`${own.name.toLowerCase()}: ${what}`, (d) => {
+      const found = d.catalogue.species.find((s) => s.id === own.id);
+      if (found) recipe(found as Own);
+    });
+  const species = speciesById(own.id);
+  const base = SPECIES.find((s) => s.id === own.basedOn)!;
+  const number = (
+    label: string,
+    key: keyof Own & ('pasteMm' | 'hookMm' | 'floorSwg' | 'cupDeg' | 'curlDeg'),
+    unit: string,
+    least: number,
+    most: number,
+    step = 1,
+  ) => (
+    <NumberField
+      label={label}
+      value={own[key]}
+      unit={unit}
+      least={least}
+      most={most}
+      step={step}
+      onChange={(n) => change(label.toLowerCase(), (s) => void (s[key] = n))}
+    />
+  );
+  const share = (label: string, key: 'breakageShare' | 'lengthShare' | 'widthShare', least: number, most: number) => (
+    <NumberField
+      label={label}
+      value={Math.round(own[key] * 100)}
+      unit={key === 'breakageShare' ? 'of 100' : '%'}
+      least={least}
+      most={most}
+      onChange={(n) => change(label.toLowerCase(), (s) => void (s[key] = n / 100))}
+    />
+  );
+  return (
+    <section aria-label={`Change ${own.name}`} className="flex flex-col gap-4">
+      <div className="flex flex-wrap items-end gap-6">
+        {species.stages.map((stage) => {
+          const body = bodyOf(kindOf(own, stage.id));
+          const mm = species.habit === 'sprig' ? body.axialMm * 2 : body.radialMm * 2;
+          return (
+            <span key={stage.id} className="text-center">
+              <Portrait kind={kindOf(own, stage.id)} px={stage.open === 1 ? 220 : 90} alt={`${own.name}, ${stage.name}`} />
+              <b className="block text-[15px]">
+                {stage.name} {Math.round(mm)} mm, {gramWords(body.massGrams)} g
+              </b>
+            </span>
+          );
+        })}
+      </div>
+      <div className="flex flex-wrap gap-4">
+        {(
+          [
+            ['Name', 'name'],
+            ['Of many', 'plural'],
+          ] as const
+        ).map(([label, key]) => (
+          <label key={key} className="text-[15px] font-semibold">
+            {label}
+            <input
+              className="fld mt-1 block font-normal"
+              maxLength={60}
+              defaultValue={own[key]}
+              onBlur={(e) =>
+                e.target.value.trim() &&
+                e.target.value !== own[key] &&
+                change(label.toLowerCase(), (s) => void (s[key] = e.target.value.trim()))
+              }
+            />
+          </label>
+        ))}
+        <label className="text-[15px] font-semibold">
+          Role
+          <select
+            className="fld mt-1 block font-normal"
+            value={own.role}
+            onChange={(e) => change('role', (s) => void (s.role = ROLES.find((r) => r === e.target.value) ?? s.role))}
+          >
+            {ROLES.filter((r) => r !== 'bud').map((r) => (
+              <option key={r} value={r}>
+                {roleNames[r]}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="text-[15px] font-semibold">
+          Made
+          <select
+            className="fld mt-1 block font-normal"
+            value={own.method}
+            onChange={(e) => change('method', (s) => void (s.method = e.target.value))}
+          >
+            {allMethods().map((m) => (
+              <option key={m.id} value={m.id}>
+                {m.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      {base.shape.tuned && (
+        <fieldset className="flex flex-wrap gap-4">
+          <legend className="pb-1 font-semibold">Petals</legend>
+          <NumberField
+            label="How many"
+            value={own.petals ?? base.shape.petals ?? 0}
+            unit=""
+            least={2}
+            most={200}
+            onChange={(n) => change(`${n} petals`, (s) => void (s.petals = Math.round(n)))}
+          />
+          {share('Length', 'lengthShare', 60, 150)}
+          {share('Width', 'widthShare', 50, 180)}
+          {number('Cup', 'cupDeg', '°', -40, 60)}
+          {number('Curl', 'curlDeg', '°', -60, 60)}
+        </fieldset>
+      )}
+      <fieldset className="flex flex-wrap gap-4">
+        <legend className="pb-1 font-semibold">Paste and wire</legend>
+        {number('Paste', 'pasteMm', 'mm', 0.2, 6, 0.1)}
+        {number('No thinner than', 'floorSwg', 'SWG', 14, 35)}
+        {number('Hook', 'hookMm', 'mm', 0, 15)}
+        {share('Breaks', 'breakageShare', 0, 90)}
+        <Sizes own={own} onChange={(sizes) => change('sizes', (s) => void (s.sizesMm = sizes))} />
+      </fieldset>
+      <Colourways own={own} change={change} />
+      <div>
+        <button
+          className="key"
+          disabled={used}
+          title={used ? 'It is used in this job' : undefined}
+          onClick={() =>
+            getStudio().edit(
+              `${own.name.toLowerCase()} away`,
+              (d) => void (d.catalogue.species = d.catalogue.species.filter((s) => s.id !== own.id)),
+            )
+          }
+        >
+          <Trash2 size={20} /> Take it out of the catalogue
+        </button>
+        {used && <span className="small pl-3">It is used in this job.</span>}
+      </div>
+    </section>
+  );
+}
+
+/** Sizes as one typed line, "30, 24, 20". */
+function Sizes({ own, onChange }: { own: Own; onChange(sizes: number[]): void }) {
+  const [typed, setTyped] = useState(own.sizesMm.join(', '));
+  const sizes = typed
+    .split(/[,; ]+/)
+    .filter(Boolean)
+    .map(Number);
+  const bad = sizes.length === 0 || sizes.length > 6 || sizes.some((n) => !(n >= 3 && n <= 250));
+  return (
+    <label className="text-[15px] font-semibold">
+      Sizes, mm
+      <input
+        className={`fld mt-1 block w-[150px] font-normal ${bad ? 'bad' : ''}`}
+        value={typed}
+        aria-invalid={bad || undefined}
+        onChange={(e) => setTyped(e.target.value)}
+        onBlur={() => !bad && onChange([...sizes].sort((a, b) => b - a))}
+      />
+      {bad && (
+        <span className="block max-w-56 pt-1 text-[13px] font-normal text-[var(--stop)]">
+          One to six sizes of 3 to 250 mm, as in 30, 24, 20.
+        </span>
+      )}
+    </label>
+  );
+}
+
+function Colourways({ own, change }: { own: Own; change(what: string, recipe: (s: Own) => void): void }) {
+  return (
+    <fieldset>
+      <legend className="pb-1 font-semibold">Colours</legend>
+      <ul className="flex flex-wrap gap-3">
+        {own.colourways.map((c, i) => (
+          <li key={c.id} className="flex items-center gap-1">
+            <input
+              type="color"
+              aria-label={`Colour ${c.name}`}
+              className="size-11 cursor-pointer rounded-full border border-[var(--edge)] bg-transparent p-1"
+              value={c.hue}
+              onChange={(e) => change(`${c.name} changed`, (s) => void (s.colourways[i]!.hue = e.target.value))}
+            />
+            <input
+              aria-label={`Name of colour ${c.name}`}
+              className="fld w-[112px]"
+              maxLength={60}
+              defaultValue={c.name}
+              onBlur={(e) =>
+                e.target.value.trim() && change('colour’s name', (s) => void (s.colourways[i]!.name = e.target.value.trim()))
+              }
+            />
+            {own.colourways.length > 1 && (
+              <button
+                className="key px-2.5"
+                aria-label={`Take ${c.name} out`}
+                onClick={() => change(`${c.name} out`, (s) => void s.colourways.splice(i, 1))}
+              >
+                <Trash2 size={18} />
+              </button>
+            )}
+          </li>
+        ))}
+        <li>
+          <button
+            className="key"
+            disabled={own.colourways.length >= 12}
+            onClick={() => change('a colour', (s) => void s.colourways.push({ id: freshId(), name: 'new', hue: '#d9a0a8' }))}
+          >
+            <Plus size={20} /> Colour
+          </button>
+        </li>
+      </ul>
+    </fieldset>
+  );
+}

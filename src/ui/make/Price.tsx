@@ -1,0 +1,290 @@
+'use client';
+
+import { Printer } from 'lucide-react';
+import { useState } from 'react';
+import { pieceName } from '@/core/botany/species';
+import { speciesById } from '@/core/botany/catalogue';
+import { readPriceListCsv, writePriceListCsv, writeShoppingCsv } from '@/core/formats/makeTables';
+import { changesOf } from '@/core/formats/table';
+import type { Material, Need, Prices, Quote } from '@/core/make/price';
+import { shoppingList } from '@/core/make/shopping';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { Choice, NumberField } from '../shared/fields';
+import { download, ReadIn, WriteOut } from '../shared/files';
+import { plural } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+import { moneyWords, useQuote } from './useQuote';
+
+/** What the job costs and is sold for, for the client or for oneself; what is to be bought; the price list behind both. */
+export function Price({ plan }: { plan: DerivedPlan }) {
+  const { needs, quote, prices } = useQuote(plan);
+  const [whose, setWhose] = useState<'client' | 'maker'>('client');
+  return (
+    <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]">
+      <section aria-label="Quote">
+        <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
+          <h2>Quote</h2>
+          <Choice<'client' | 'maker'>
+            label="Who sees it"
+            value={whose}
+            options={[
+              { value: 'client', name: 'For the client' },
+              { value: 'maker', name: 'For you' },
+            ]}
+            onChange={setWhose}
+          />
+        </div>
+        {whose === 'client' ? (
+          <ForClient plan={plan} quote={quote} prices={prices} />
+        ) : (
+          <ForMaker quote={quote} prices={prices} />
+        )}
+        <div className="no-print flex flex-wrap gap-3 pt-3">
+          <button className="key" onClick={() => window.print()}>
+            <Printer size={20} /> Print
+          </button>
+        </div>
+        <div className="no-print">
+          <Rates prices={prices} />
+        </div>
+      </section>
+      <section aria-label="Shopping and price list" className="no-print">
+        <Shopping needs={needs} prices={prices} />
+        <PriceList needs={needs} prices={prices} />
+      </section>
+    </div>
+  );
+}
+
+function Line({ name, detail, amount, strong }: { name: string; detail?: string; amount: string; strong?: boolean }) {
+  return (
+    <li className={`flex items-baseline gap-3 border-t border-[var(--line)] py-1 ${strong ? 'font-semibold' : ''}`}>
+      <span className="grow">
+        {name} {detail && <span className="small">{detail}</span>}
+      </span>
+      <span className="fig">{amount}</span>
+    </li>
+  );
+}
+
+/** Pieces and one price: nothing of wages and margin. */
+function ForClient({ plan, quote, prices }: { plan: DerivedPlan; quote: Quote; prices: Prices }) {
+  const job = useStudio((s) => s.project!.name);
+  const money = (x: number) => moneyWords(x, prices.currency);
+  return (
+    <ul aria-label={`Sugar flowers for ${job}`}>
+      {plan.tray.map((k) => {
+        const species = speciesById(k.species);
+        return <Line key={k.key} name={pieceName(species, k.stage)} detail="made by hand" amount={String(k.placed)} />;
+      })}
+      <Line name="Sugar flowers, composed, wired and set on the cake" amount={money(quote.beforeTax)} />
+      {quote.tax > 0 && <Line name={`Tax, ${Math.round(prices.taxShare * 1000) / 10} of 100`} amount={money(quote.tax)} />}
+      <Line name="Together" amount={money(quote.total)} strong />
+    </ul>
+  );
+}
+
+function ForMaker({ quote, prices }: { quote: Quote; prices: Prices }) {
+  const money = (x: number) => moneyWords(x, prices.currency);
+  return (
+    <>
+      <ul aria-label="Breakdown">
+        {quote.materials.map((m) => (
+          <Line key={m.name} name={m.name} detail={m.detail} amount={money(m.amount)} />
+        ))}
+        <Line name={quote.labour.name} detail={quote.labour.detail} amount={money(quote.labour.amount)} />
+        <Line
+          name="Overhead"
+          detail={`${Math.round(prices.overheadShare * 100)} of 100 on both`}
+          amount={money(quote.overhead)}
+        />
+        <Line name="Margin" detail={`${Math.round(prices.marginShare * 100)} of 100 of the price`} amount={money(quote.margin)} />
+        <Line name="Rounded up" detail={`to steps of ${prices.roundTo}`} amount={money(quote.rounding)} />
+        <Line name="Before tax" amount={money(quote.beforeTax)} strong />
+        <Line name="Tax" amount={money(quote.tax)} />
+        <Line name="Together" amount={money(quote.total)} strong />
+      </ul>
+      <p className="small pt-1">
+        Spares, and so what breaks, are in the amounts and minutes.
+        {quote.unpriced.length > 0 && ` Not counted, since it has no price yet: ${quote.unpriced.join(', ').toLowerCase()}.`}
+      </p>
+    </>
+  );
+}
+
+function Rates({ prices }: { prices: Prices }) {
+  const share = (label: string, key: 'overheadShare' | 'marginShare' | 'taxShare', most: number) => (
+    <NumberField
+      label={label}
+      value={Math.round(prices[key] * 1000) / 10}
+      unit="of 100"
+      least={0}
+      most={most}
+      onChange={(n) => getStudio().edit(`${label.toLowerCase()} of ${n}`, (d) => void (d.prices[key] = n / 100))}
+    />
+  );
+  return (
+    <div className="flex flex-wrap gap-4 pt-5">
+      <label className="text-[15px] font-semibold">
+        Currency
+        <input
+          className="fld mt-1 block w-[72px] font-normal"
+          maxLength={4}
+          defaultValue={prices.currency}
+          onBlur={(e) =>
+            e.target.value.trim() && getStudio().edit('currency', (d) => void (d.prices.currency = e.target.value.trim()))
+          }
+        />
+      </label>
+      <NumberField
+        label="An hour"
+        value={prices.hourlyRate}
+        unit={prices.currency}
+        least={0}
+        most={1000}
+        onChange={(n) => getStudio().edit(`an hour at ${n}`, (d) => void (d.prices.hourlyRate = n))}
+      />
+      {share('Overhead', 'overheadShare', 300)}
+      {share('Margin', 'marginShare', 90)}
+      {share('Tax', 'taxShare', 100)}
+      <NumberField
+        label="Round up to"
+        value={prices.roundTo}
+        unit={prices.currency}
+        least={0.01}
+        most={100}
+        step={0.5}
+        onChange={(n) => getStudio().edit(`rounded to ${n}`, (d) => void (d.prices.roundTo = n))}
+      />
+    </div>
+  );
+}
+
+function Shopping({ needs, prices }: { needs: readonly Need[]; prices: Prices }) {
+  const list = shoppingList(needs, prices.materials);
+  const shops = [...new Set(list.map((b) => b.shop))];
+  return (
+    <div>
+      <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
+        <h2>To buy</h2>
+        <WriteOut
+          label="List as CSV"
+          disabled={list.length === 0}
+          onPress={() => download('shopping.csv', writeShoppingCsv(list), 'text/csv')}
+        />
+      </div>
+      {list.length === 0 && <p className="say">Everything is there.</p>}
+      {shops.map((shop) => (
+        <div key={shop} className="pb-2">
+          <p className="small">{shop}</p>
+          <ul aria-label={`To buy: ${shop}`}>
+            {list
+              .filter((b) => b.shop === shop)
+              .map((b) => (
+                <Line
+                  key={b.id}
+                  name={`${b.packs} × ${b.name}`}
+                  detail={`${plural(b.pack, b.unit, b.unit === 'piece' ? 'pieces' : b.unit)} each; ${Math.ceil(b.needed)} needed, ${b.onHand} there`}
+                  amount={b.price === null ? 'no price' : moneyWords(b.price, prices.currency)}
+                />
+              ))}
+          </ul>
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** The price list: what the job needs first, each figure typed in place. */
+function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }) {
+  const missing = needs.filter((n) => !prices.materials.some((m) => m.id === n.id));
+  const wanted = (m: Material) => needs.some((n) => n.id === m.id);
+  const rows = [...prices.materials].sort((a, b) => Number(wanted(b)) - Number(wanted(a)));
+  const change = (id: string, patch: Partial<Material>) =>
+    getStudio().edit('price list', (d) => {
+      const own = d.prices.materials.find((m) => m.id === id);
+      if (own) Object.assign(own, patch);
+    });
+  return (
+    <div className="pt-5">
+      <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
+        <h2>Price list</h2>
+        <span className="flex flex-wrap gap-3">
+          <WriteOut
+            label="CSV"
+            disabled={rows.length === 0}
+            onPress={() => download('prices.csv', writePriceListCsv(prices.materials), 'text/csv')}
+          />
+          <ReadIn
+            label="Read prices"
+            accept=".csv,text/csv"
+            read={(text) => {
+              const result = readPriceListCsv(text);
+              return 'rows' in result ? { value: result.rows } : result;
+            }}
+            changes={(after) => {
+              const { added, changed, gone } = changesOf(prices.materials, after);
+              return { added: added.length, changed: changed.length, gone: gone.length };
+            }}
+            onTake={(after) => getStudio().edit('read a price list', (d) => void (d.prices.materials = after))}
+          />
+        </span>
+      </div>
+      {missing.length > 0 && (
+        <button
+          className="key mb-2"
+          onClick={() =>
+            getStudio().edit('prices to fill in', (d) => {
+              for (const n of missing)
+                d.prices.materials.push({ id: n.id, name: n.name, unit: n.unit, pack: 1, packPrice: 0, shop: '', onHand: 0 });
+            })
+          }
+        >
+          Add the {missing.length} that {missing.length === 1 ? 'has' : 'have'} no price
+        </button>
+      )}
+      <div className="max-h-[420px] overflow-y-auto">
+        <table className="w-full text-[15px]">
+          <thead>
+            <tr className="small text-left">
+              <th className="font-normal">what</th>
+              <th className="font-normal">a pack holds</th>
+              <th className="font-normal">costs</th>
+              <th className="font-normal">is there</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((m) => (
+              <tr key={m.id} className={`border-t border-[var(--line)] ${wanted(m) ? '' : 'opacity-60'}`}>
+                <td className="py-1 pr-2">
+                  {m.name}
+                  <span className="small block">{m.shop}</span>
+                </td>
+                {(
+                  [
+                    ['pack', m.unit, 0.001],
+                    ['packPrice', prices.currency, 0],
+                    ['onHand', m.unit, 0],
+                  ] as const
+                ).map(([key, unit, least]) => (
+                  <td key={key} className="py-1 pr-2 align-top">
+                    <NumberField
+                      label={`${m.name}: ${key === 'pack' ? 'a pack holds' : key === 'packPrice' ? 'a pack costs' : 'is there'}`}
+                      hideLabel
+                      width={104}
+                      value={m[key]}
+                      unit={unit}
+                      least={least}
+                      most={1_000_000}
+                      onChange={(n) => change(m.id, { [key]: n })}
+                    />
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </div>
+  );
+}

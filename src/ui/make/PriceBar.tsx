@@ -1,0 +1,53 @@
+'use client';
+
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { durationWords } from '../shared/words';
+import { moneyWords, useQuote } from './useQuote';
+
+/** The price at a glance: work, materials and the rest as lengths of one bar. */
+export function PriceBar({ plan, onOpen }: { plan: DerivedPlan; onOpen(): void }) {
+  const { quote, minutes, prices } = useQuote(plan);
+  const money = (x: number) => moneyWords(x, prices.currency);
+  const materials = quote.materials.reduce((a, m) => a + m.amount, 0);
+  const parts = [
+    { name: `work, ${durationWords(minutes)}`, amount: quote.labour.amount, fill: 'var(--ink)' },
+    { name: 'paste, wire and the rest', amount: materials, fill: 'var(--ink2)' },
+    { name: 'overhead, margin, tax', amount: quote.total - quote.labour.amount - materials, fill: 'var(--well)' },
+  ];
+  if (quote.total <= 0)
+    return (
+      <button className="key" onClick={onOpen}>
+        Set prices
+      </button>
+    );
+  return (
+    <button
+      className="flex min-w-[280px] grow items-center gap-4 rounded-xl text-left"
+      onClick={onOpen}
+      aria-label={`Price ${money(quote.total)}`}
+    >
+      <b className="fig text-[1.9rem] leading-none">{money(quote.total)}</b>
+      <span className="grow">
+        <span className="flex h-4 gap-0.5">
+          {parts.map((p) => (
+            <span
+              key={p.name}
+              className="rounded border border-[var(--edge)]"
+              style={{ width: `${(100 * p.amount) / quote.total}%`, background: p.fill }}
+            />
+          ))}
+        </span>
+        <span className="small flex flex-wrap justify-between gap-x-3">
+          {parts.map((p) => (
+            <span key={p.name}>
+              {Math.round(p.amount)} {p.name}
+            </span>
+          ))}
+        </span>
+        {quote.unpriced.length > 0 && (
+          <span className="small block">without {quote.unpriced.join(', ').toLowerCase()}: no price yet</span>
+        )}
+      </span>
+    </button>
+  );
+}

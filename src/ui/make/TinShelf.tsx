@@ -1,0 +1,187 @@
+'use client';
+
+import { Minus, Plus } from 'lucide-react';
+import { speciesById, findSpecies } from '@/core/botany/catalogue';
+import { colourwayOf, pieceName } from '@/core/botany/species';
+import { readTinCsv, writeTinCsv } from '@/core/formats/makeTables';
+import { changesOf } from '@/core/formats/table';
+import { TIN_STATES, type TinPiece } from '@/core/compose/tin';
+import type { TrayKind } from '@/core/make/tray';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { useState } from 'react';
+import { download, ReadIn, WriteOut } from '../shared/files';
+import { Portrait } from '../shared/Portrait';
+import { plural } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+
+/** Pieces made before and kept: what is where, what this job took, and what it leaves over when it is done. */
+export function TinShelf({ plan }: { plan: DerivedPlan }) {
+  const tin = useStudio((s) => s.tin);
+  const jobs = useStudio((s) => s.jobs);
+  const project = useStudio((s) => s.project)!;
+  const promised = (id: string) =>
+    jobs.filter((j) => j.id !== project.id).reduce((a, j) => a + (j.taken.find((t) => t.id === id)?.count ?? 0), 0);
+  const change = (id: string, patch: Partial<TinPiece>) =>
+    void getStudio().setTin(tin.map((t) => (t.id === id ? { ...t, ...patch } : t)));
+  return (
+    <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+      <section aria-label="In the tin">
+        <h2 className="pb-1">In the tin</h2>
+        <p className="small pb-2">Of all jobs together. The composer uses what is free before anything is made.</p>
+        {tin.length === 0 && <p className="say">The tin is empty. Put a job’s left-overs away, or read a table in.</p>}
+        <ul>
+          {tin.map((t) => {
+            const species = findSpecies(t.species);
+            const taken = project.taken.find((x) => x.id === t.id)?.count ?? 0;
+            const name = species ? pieceName(species, t.stage) : `${t.species}, not in this job’s catalogue`;
+            return (
+              <li key={t.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-[var(--line)] py-1">
+                {species ? <Portrait kind={t} px={46} /> : <span className="size-[46px]" />}
+                <span className="min-w-[170px] grow">
+                  <b className="block">
+                    {name}, {t.sizeMm} mm
+                  </b>
+                  <span className="small">
+                    {species && `${colourwayOf(species, t.colourway).name}, `}
+                    {t.where || 'place not said'}
+                    {t.madeOn && `, made ${t.madeOn}`}
+                  </span>
+                </span>
+                <span className="small w-[132px]">
+                  {taken > 0 && <span className="block text-[var(--leaf)]">{taken} for this job</span>}
+                  {promised(t.id) > 0 && `${promised(t.id)} for another`}
+                </span>
+                <select
+                  className="fld text-[15px]"
+                  aria-label={`State of ${name} of ${t.sizeMm} mm`}
+                  value={t.state}
+                  onChange={(e) => change(t.id, { state: TIN_STATES.find((s) => s === e.target.value) ?? t.state })}
+                >
+                  {TIN_STATES.map((s) => (
+                    <option key={s}>{s}</option>
+                  ))}
+                </select>
+                <span className="flex items-center gap-1">
+                  <button
+                    className="key px-2.5"
+                    aria-label={`One ${name} fewer`}
+                    onClick={() => change(t.id, { count: Math.max(0, t.count - 1) })}
+                  >
+                    <Minus size={18} />
+                  </button>
+                  <b className="fig w-[34px] text-center text-xl">{t.count}</b>
+                  <button
+                    className="key px-2.5"
+                    aria-label={`One ${name} more`}
+                    onClick={() => change(t.id, { count: t.count + 1 })}
+                  >
+                    <Plus size={18} />
+                  </button>
+                </span>
+              </li>
+            );
+          })}
+        </ul>
+        <div className="flex flex-wrap items-center gap-3 pt-4">
+          <WriteOut
+            label="Tin as CSV"
+            disabled={tin.length === 0}
+            onPress={() => download('tin.csv', writeTinCsv(tin), 'text/csv')}
+          />
+          <ReadIn
+            label="Read a tin"
+            accept=".csv,text/csv"
+            read={(text) => {
+              const result = readTinCsv(text);
+              return 'rows' in result ? { value: result.rows } : result;
+            }}
+            changes={(rows) => {
+              const { added, changed, gone } = changesOf(tin, rows);
+              return { added: added.length, changed: changed.length, gone: gone.length };
+            }}
+            onTake={(rows) => void getStudio().setTin(rows)}
+          />
+        </div>
+      </section>
+      <LeftOvers plan={plan} />
+    </div>
+  );
+}
+
+/** Made and not broken, less what stands on the cake and came from the tin. */
+function leftOf(kind: TrayKind, log: readonly { kind: string; made: number; broken: number }[]): number {
+  const own = log.filter((e) => e.kind === kind.key);
+  const made = own.length ? own.reduce((a, e) => a + e.made, 0) : kind.toMake;
+  return Math.max(0, made + kind.fromTin - kind.placed);
+}
+
+function LeftOvers({ plan }: { plan: DerivedPlan }) {
+  const log = useStudio((s) => s.project!.log);
+  const day = useStudio((s) => s.project!.brief.leavesAt.slice(0, 10));
+  const [counts, setCounts] = useState<Record<string, number>>({});
+  const [where, setWhere] = useState('');
+  const of = (k: TrayKind) => counts[k.key] ?? leftOf(k, log);
+  const all = plan.tray.reduce((a, k) => a + of(k), 0);
+  const away = () => {
+    const rows = plan.tray
+      .filter((k) => of(k) > 0)
+      .map((k): TinPiece => ({
+        id: crypto.randomUUID(),
+        species: k.species,
+        stage: k.stage,
+        colourway: k.colourway,
+        sizeMm: k.sizes[0]?.sizeMm ?? k.sizeMm,
+        count: of(k),
+        where: where.trim().slice(0, 80),
+        madeOn: day,
+        state: 'good',
+      }));
+    void getStudio().putAway(rows);
+    setCounts({});
+  };
+  return (
+    <section aria-label="Left over">
+      <h2 className="pb-1">When the cake has left</h2>
+      <p className="small pb-2">
+        What is left of each kind: made and whole in the log, or the spares as long as nothing is logged.
+      </p>
+      <ul className="flex flex-col">
+        {plan.tray.map((k) => {
+          const name = pieceName(speciesById(k.species), k.stage);
+          return (
+            <li key={k.key} className="flex items-center gap-3 border-t border-[var(--line)] py-0.5">
+              <Portrait kind={k} px={34} />
+              <span className="grow">{name}</span>
+              <input
+                type="number"
+                min={0}
+                max={2000}
+                aria-label={`${name} left over`}
+                className="fld w-[86px] text-right"
+                value={of(k)}
+                onChange={(e) => {
+                  const n = Math.round(Number(e.target.value));
+                  if (n >= 0 && n <= 2000) setCounts({ ...counts, [k.key]: n });
+                }}
+              />
+            </li>
+          );
+        })}
+      </ul>
+      <div className="flex flex-wrap items-end gap-3 pt-3">
+        <label className="grow text-[15px] font-semibold">
+          Where
+          <input
+            className="fld mt-1 block w-full font-normal"
+            maxLength={80}
+            value={where}
+            onChange={(e) => setWhere(e.target.value)}
+          />
+        </label>
+        <button className="key" disabled={all === 0 && plan.tray.every((k) => k.fromTin === 0)} onClick={away}>
+          Put {plural(all, 'piece')} in the tin
+        </button>
+      </div>
+    </section>
+  );
+}

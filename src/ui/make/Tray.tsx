@@ -1,0 +1,135 @@
+'use client';
+
+import { useState } from 'react';
+import { allMethods } from '@/core/botany/methods';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { takingsFor } from '@/core/make/takings';
+import { freeForJob } from '@/data/tinActions';
+import { NumberField } from '../shared/fields';
+import { gramWords, plural } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+import { KindCard, KindShelf } from './Kinds';
+import { PriceBar } from './PriceBar';
+
+/** Everything to make, drawn once at one scale on its method's shelf; the open kind with its steps; the paste as balls. */
+export function Tray({ plan, onPrice }: { plan: DerivedPlan; onPrice(): void }) {
+  const [openKey, setOpenKey] = useState<string | null>(null);
+  const open = plan.tray.find((k) => k.key === openKey) ?? plan.tray[0]!;
+  const shelves = allMethods()
+    .map((m) => ({ method: m, kinds: plan.tray.filter((k) => k.method === m.id) }))
+    .filter((s) => s.kinds.length > 0);
+  return (
+    <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)]">
+      <section aria-label="Pieces to make">
+        <TinOffer />
+        <div className="flex flex-wrap gap-x-6 gap-y-3">
+          {shelves.map(({ method, kinds }) => (
+            <div key={method.id} className="min-w-0 grow">
+              <p className="small flex items-center gap-3">
+                {method.name}
+                <span className="h-px grow bg-[var(--line)]" />
+              </p>
+              <ul className="flex flex-wrap gap-2">
+                {kinds.map((k) => (
+                  <li key={k.key}>
+                    <KindShelf kind={k} open={k.key === open.key} onOpen={() => setOpenKey(k.key)} />
+                  </li>
+                ))}
+              </ul>
+            </div>
+          ))}
+        </div>
+        <div className="flex flex-wrap items-end gap-x-10 gap-y-4 pt-5">
+          <PriceBar plan={plan} onOpen={onPrice} />
+          <SparesRule />
+        </div>
+      </section>
+      <section aria-label="How to make it" className="flex flex-col gap-4">
+        <KindCard kind={open} />
+        <PasteBalls plan={plan} />
+      </section>
+    </div>
+  );
+}
+
+/** What the tin could give this job and does not yet, or what the job took and no longer needs. */
+function TinOffer() {
+  const project = useStudio((s) => s.project)!;
+  const tin = useStudio((s) => s.tin);
+  const jobs = useStudio((s) => s.jobs);
+  const could = takingsFor(project.arrangements, freeForJob({ tin, jobs, project }));
+  const count = (rows: readonly { count: number }[]) => rows.reduce((a, r) => a + r.count, 0);
+  const same = (a: typeof could, b: typeof could) =>
+    a.length === b.length && a.every((x) => b.some((y) => y.id === x.id && y.count === x.count));
+  if (same(could, project.taken)) return null;
+  return (
+    <p className="well mb-3 flex flex-wrap items-center gap-3 px-3 py-2 text-[15px]">
+      <span className="grow">
+        The tin has {plural(count(could), 'piece')} for this job; {count(project.taken)} are set aside.
+      </span>
+      <button className="key" onClick={() => getStudio().takeFromTin()}>
+        Take what fits
+      </button>
+    </p>
+  );
+}
+
+/** How many spares, as a rule that is shown where it works. */
+function SparesRule() {
+  const rule = useStudio((s) => s.project!.spares);
+  return (
+    <fieldset className="flex items-end gap-3">
+      <legend className="small pb-1">Spares: enough must survive</legend>
+      <NumberField
+        label="Cases in a hundred"
+        hideLabel
+        value={Math.round(rule.surviveShare * 1000) / 10}
+        unit="of 100"
+        least={50}
+        most={99.5}
+        step={1}
+        onChange={(n) => getStudio().edit(`enough in ${n} of 100`, (d) => void (d.spares.surviveShare = n / 100))}
+      />
+      <NumberField
+        label="Spares at the least"
+        hideLabel
+        value={rule.least}
+        unit="at least"
+        least={0}
+        most={20}
+        onChange={(n) => getStudio().edit(`at least ${n} spare`, (d) => void (d.spares.least = Math.round(n)))}
+      />
+    </fieldset>
+  );
+}
+
+function PasteBalls({ plan }: { plan: DerivedPlan }) {
+  return (
+    <div>
+      <h2 className="pb-2">Paste</h2>
+      <ul className="flex flex-wrap items-end gap-4">
+        {plan.paste.map((b) => (
+          <li
+            key={b.colour}
+            className="text-center"
+            title={`${b.kinds.join(', ')}: ${gramWords(b.netGrams)} g in the pieces, the rest is what rolling out loses`}
+          >
+            <span
+              className="inline-block rounded-full shadow-[inset_-4px_-6px_10px_rgb(0_0_0/.18),inset_4px_5px_8px_rgb(255_255_255/.35)]"
+              style={{
+                width: Math.min(64, 8 + 4.4 * Math.cbrt(b.grams) * 1.9),
+                height: Math.min(64, 8 + 4.4 * Math.cbrt(b.grams) * 1.9),
+                background: b.colour,
+              }}
+            />
+            <b className="fig block">{b.grams} g</b>
+            <span className="small">{b.name}</span>
+          </li>
+        ))}
+      </ul>
+      <p className="small pt-2">
+        From the pieces’ own volume at 1.35 g/cm³ (assumed), what rolling out loses counted in, rounded up to 5 g.
+      </p>
+    </div>
+  );
+}

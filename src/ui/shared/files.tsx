@@ -1,0 +1,103 @@
+'use client';
+
+import { Download, FolderInput } from 'lucide-react';
+import { useRef, useState } from 'react';
+import type { Issue } from '@/core/plan/project';
+import { plural } from './words';
+
+/** Hands a text to the browser as a file. */
+export function download(name: string, text: string, type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const a = document.createElement('a');
+  a.href = url;
+  a.download = name;
+  a.click();
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
+
+interface Change {
+  added: number;
+  changed: number;
+  gone: number;
+}
+
+/**
+ * Reads a file in, in two steps: what it would change is told first, and nothing changes before it is pressed. A bad file says
+ * every fault with its place.
+ */
+export function ReadIn<T>({
+  label,
+  accept,
+  read,
+  changes,
+  onTake,
+}: {
+  label: string;
+  accept: string;
+  read(text: string): { value: T } | { issues: Issue[] };
+  changes(value: T): Change;
+  onTake(value: T): void;
+}) {
+  const file = useRef<HTMLInputElement>(null);
+  const [waiting, setWaiting] = useState<{ value: T; change: Change } | null>(null);
+  const [issues, setIssues] = useState<readonly Issue[]>([]);
+  const open = (text: string) => {
+    const result = read(text);
+    setIssues('issues' in result ? result.issues : []);
+    setWaiting('value' in result ? { value: result.value, change: changes(result.value) } : null);
+  };
+  return (
+    <>
+      <button className="key" onClick={() => file.current?.click()}>
+        <FolderInput size={20} /> {label}
+      </button>
+      <input
+        ref={file}
+        type="file"
+        accept={accept}
+        className="hidden"
+        aria-label={`${label}: file`}
+        onChange={(e) => {
+          const chosen = e.target.files?.[0];
+          e.target.value = '';
+          if (chosen) void chosen.text().then(open);
+        }}
+      />
+      {waiting && (
+        <span role="status" className="well flex flex-wrap items-center gap-3 px-3 py-2 text-[15px]">
+          {plural(waiting.change.added, 'row')} new, {waiting.change.changed} changed, {waiting.change.gone} gone.
+          <button
+            className="key"
+            onClick={() => {
+              onTake(waiting.value);
+              setWaiting(null);
+            }}
+          >
+            Take it in
+          </button>
+          <button className="key" onClick={() => setWaiting(null)}>
+            Leave it
+          </button>
+        </span>
+      )}
+      {issues.length > 0 && (
+        <span role="alert" className="block w-full rounded-xl bg-[var(--stopwash)] px-3 py-2 text-[15px]">
+          Nothing was changed.{' '}
+          {issues
+            .slice(0, 5)
+            .map((i) => `${i.message}${/[.!]$/.test(i.message) ? '' : '.'}`)
+            .join(' ')}
+          {issues.length > 5 && ` And ${issues.length - 5} more.`}
+        </span>
+      )}
+    </>
+  );
+}
+
+export function WriteOut({ label, onPress, disabled }: { label: string; onPress(): void; disabled?: boolean }) {
+  return (
+    <button className="key" disabled={disabled} onClick={onPress}>
+      <Download size={20} /> {label}
+    </button>
+  );
+}
