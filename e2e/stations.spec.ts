@@ -42,7 +42,7 @@ test('Make: opening a kind shows its steps, its sizes in mm and inches, and its 
   await expect(card).toContainText('Cut, soften, vein');
   await expect(card).toContainText(/open 36 mm/);
   await expect(card).toContainText(/1\.42 in/);
-  await expect(card).toContainText(/enough survive in nine of ten/);
+  await expect(card).toContainText(/enough survive in 90 of 100/);
   await expect(card.getByText('Paste', { exact: true })).toBeVisible();
 });
 

@@ -150,12 +150,14 @@ function unitMm(kind: Kind, species: Species, stage: Stage): number {
 
 /** Petals of a closed flower that are really made, as a share of the open one's (trade.md P3: 3–5 of 15 make a bud). */
 const BUD_PETAL_SHARE = 0.3;
+/** From this stage on a flower has all its petals and no cone of a bud inside. Assumed. */
+const OPEN_FROM = 0.4;
 /** The cone inside a bud fills this much of its body; an open flower has only its own solid middle. Assumed. */
 const BUD_CORE_SHARE = 0.35;
 
 /** Paste in one piece, mm³: its sheets at their thickness, its solids, and for a closed head the cone it is wrapped on. */
 function pasteOf(species: Species, stage: Stage, unit: number, bodyMm3: number): number {
-  const closed = species.habit === 'head' ? 1 - stage.open : 0;
+  const closed = species.habit === 'head' ? Math.max(0, 1 - stage.open / OPEN_FROM) : 0;
   const petals = 1 - closed * (1 - BUD_PETAL_SHARE);
   const sheets = species.shape.sheetArea(stage.open) * unit ** 2 * species.pasteMm * petals;
   return sheets + species.shape.solidVolume(stage.open) * unit ** 3 * (1 - closed) + closed * BUD_CORE_SHARE * bodyMm3;

@@ -20,10 +20,10 @@ export function portrait(kind: Kind, pixels: number, over = 2): Picture {
     return raster.finish();
   }
   const elevation = closed ? 12 : species.id === 'sweetpea' ? 78 : 66;
-  // a deep head, a bell or a tulip, is taller in the picture than it is wide
+  // a deep head, a bell, a tulip or a bud, is taller in the picture than it is wide
   const { radialMm, axialMm } = bodyOf(kind);
   const turn = degToRad(elevation);
-  const deepMm = closed ? 0 : 2.2 * (radialMm * Math.sin(turn) + axialMm * Math.cos(turn));
+  const deepMm = 2.2 * (radialMm * Math.sin(turn) + axialMm * Math.cos(turn));
   const raster = new Raster(
     sightFrom(-Math.PI / 2, turn, [0, 0, 0], pixels / Math.max(sizeMm * (closed ? 1.7 : 1.24), deepMm), pixels, pixels),
     over,

@@ -17,7 +17,8 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
       <section aria-label="Mixing guide">
         <h2 className="pb-1">Mixing guide</h2>
         <p className="small pb-2">
-          An estimate, as pigments mix (Kubelka–Munk), from the paste colours you have. Left what is wanted, right what comes out.
+          Parts by weight of white paste and of paste coloured through, kneaded together: an estimate, as pigments mix
+          (Kubelka–Munk). Left what is wanted, right what comes out.
         </p>
         <ul>
           {plan.paste.map((ball) => (

@@ -8,6 +8,7 @@ import { useStudio } from '../useStudio';
 import { Colours } from './Colours';
 import { OwnSpecies } from './OwnSpecies';
 import { Price } from './Price';
+import { PriceBar } from './PriceBar';
 import { TinShelf } from './TinShelf';
 import { Tray } from './Tray';
 
@@ -34,9 +35,10 @@ export function MakeStation() {
           {plural(toMake, 'piece')} to make
           {inTin > 0 && <span className="small block">{inTin} from the tin</span>}
         </h1>
+        {side !== 'price' && plan.tray.length > 0 && <PriceBar plan={plan} onOpen={() => setSide('price')} />}
         <Choice<Side> label="What to look at" value={side} options={SIDES} onChange={setSide} />
       </div>
-      {side === 'tray' && (plan.tray.length === 0 ? <Empty /> : <Tray plan={plan} onPrice={() => setSide('price')} />)}
+      {side === 'tray' && (plan.tray.length === 0 ? <Empty /> : <Tray plan={plan} />)}
       {side === 'tin' && <TinShelf plan={plan} />}
       {side === 'colours' && <Colours plan={plan} />}
       {side === 'price' && <Price plan={plan} />}

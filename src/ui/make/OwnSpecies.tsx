@@ -193,7 +193,7 @@ function Editor({ own }: { own: Own }) {
   return (
     <section aria-label={`Change ${own.name}`} className="flex flex-col gap-4">
       <div className="flex flex-wrap items-end gap-6">
-        {species.stages.map((stage) => {
+        {[...species.stages].reverse().map((stage) => {
           const body = bodyOf(kindOf(own, stage.id));
           const mm = species.habit === 'sprig' ? body.axialMm * 2 : body.radialMm * 2;
           return (

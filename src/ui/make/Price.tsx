@@ -2,7 +2,7 @@
 
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import { pieceName } from '@/core/botany/species';
+import { countedName } from '@/core/compose/names';
 import { speciesById } from '@/core/botany/catalogue';
 import { readPriceListCsv, writePriceListCsv, writeShoppingCsv } from '@/core/formats/makeTables';
 import { changesOf } from '@/core/formats/table';
@@ -44,9 +44,7 @@ export function Price({ plan }: { plan: DerivedPlan }) {
             <Printer size={20} /> Print
           </button>
         </div>
-        <div className="no-print">
-          <Rates prices={prices} />
-        </div>
+        {whose === 'maker' && <Rates prices={prices} />}
       </section>
       <section aria-label="Shopping and price list" className="no-print">
         <Shopping needs={needs} prices={prices} />
@@ -75,7 +73,7 @@ function ForClient({ plan, quote, prices }: { plan: DerivedPlan; quote: Quote; p
     <ul aria-label={`Sugar flowers for ${job}`}>
       {plan.tray.map((k) => {
         const species = speciesById(k.species);
-        return <Line key={k.key} name={pieceName(species, k.stage)} detail="made by hand" amount={String(k.placed)} />;
+        return <Line key={k.key} name={countedName(species, k.stage, k.placed)} amount="" />;
       })}
       <Line name="Sugar flowers, composed, wired and set on the cake" amount={money(quote.beforeTax)} />
       {quote.tax > 0 && <Line name={`Tax, ${Math.round(prices.taxShare * 1000) / 10} of 100`} amount={money(quote.tax)} />}
@@ -124,7 +122,7 @@ function Rates({ prices }: { prices: Prices }) {
     />
   );
   return (
-    <div className="flex flex-wrap gap-4 pt-5">
+    <div className="no-print flex flex-wrap gap-4 pt-5">
       <label className="text-[15px] font-semibold">
         Currency
         <input

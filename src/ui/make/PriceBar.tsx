@@ -10,9 +10,9 @@ export function PriceBar({ plan, onOpen }: { plan: DerivedPlan; onOpen(): void }
   const money = (x: number) => moneyWords(x, prices.currency);
   const materials = quote.materials.reduce((a, m) => a + m.amount, 0);
   const parts = [
-    { name: `work, ${durationWords(minutes)}`, amount: quote.labour.amount, fill: 'var(--ink)' },
-    { name: 'paste, wire and the rest', amount: materials, fill: 'var(--ink2)' },
-    { name: 'overhead, margin, tax', amount: quote.total - quote.labour.amount - materials, fill: 'var(--well)' },
+    { name: `for ${durationWords(minutes)}`, amount: quote.labour.amount, fill: 'var(--ink)' },
+    { name: 'paste, wire', amount: materials, fill: 'var(--ink2)' },
+    { name: 'the rest', amount: quote.total - quote.labour.amount - materials, fill: 'var(--well)' },
   ];
   if (quote.total <= 0)
     return (
@@ -22,7 +22,7 @@ export function PriceBar({ plan, onOpen }: { plan: DerivedPlan; onOpen(): void }
     );
   return (
     <button
-      className="flex min-w-[280px] grow items-center gap-4 rounded-xl text-left"
+      className="no-print flex min-w-[300px] max-w-[480px] grow items-center gap-4 rounded-xl text-left"
       onClick={onOpen}
       aria-label={`Price ${money(quote.total)}`}
     >

@@ -27,7 +27,20 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
       <section aria-label="In the tin">
         <h2 className="pb-1">In the tin</h2>
-        <p className="small pb-2">Of all jobs together. The composer uses what is free before anything is made.</p>
+        <p className="small">Of all jobs together.</p>
+        <label className="flex min-h-[44px] items-center gap-2 text-[15px]">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={project.brief.useTin}
+            onChange={(e) =>
+              getStudio().edit(e.target.checked ? 'use the tin first' : 'leave the tin', (d) => {
+                d.brief.useTin = e.target.checked;
+              })
+            }
+          />
+          The composer uses what is free before anything is made
+        </label>
         {tin.length === 0 && <p className="say">The tin is empty. Put a job’s left-overs away, or read a table in.</p>}
         <ul>
           {tin.map((t) => {

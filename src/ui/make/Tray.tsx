@@ -9,10 +9,9 @@ import { NumberField } from '../shared/fields';
 import { gramWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { KindCard, KindShelf } from './Kinds';
-import { PriceBar } from './PriceBar';
 
 /** Everything to make, drawn once at one scale on its method's shelf; the open kind with its steps; the paste as balls. */
-export function Tray({ plan, onPrice }: { plan: DerivedPlan; onPrice(): void }) {
+export function Tray({ plan }: { plan: DerivedPlan }) {
   const [openKey, setOpenKey] = useState<string | null>(null);
   const open = plan.tray.find((k) => k.key === openKey) ?? plan.tray[0]!;
   const shelves = allMethods()
@@ -39,8 +38,7 @@ export function Tray({ plan, onPrice }: { plan: DerivedPlan; onPrice(): void }) 
             </div>
           ))}
         </div>
-        <div className="flex flex-wrap items-end gap-x-10 gap-y-4 pt-5">
-          <PriceBar plan={plan} onOpen={onPrice} />
+        <div className="pt-5">
           <SparesRule />
         </div>
       </section>
