@@ -31,6 +31,8 @@ const behindCake = (solid: CakeSolid, root: Vec3, toEye: Vec3): boolean =>
 
 /** What the readings look at beside the scene. */
 export interface Measured extends Scene {
+  /** another one as soon as a piece is of another make, size or colour: what depends on those alone is kept with it */
+  readonly make: object;
   /** heads that show a face, and of each its three nearest others among them */
   faces: readonly PlacedPiece[];
   nearest: readonly (readonly Neighbour[])[];
@@ -39,6 +41,8 @@ export interface Measured extends Scene {
   hits: readonly Int16Array[];
   /** of what each look sees, how much is covered, mm² */
   readonly coveredMm2: readonly number[];
+  /** whether head `i` has another near it */
+  accompanied(i: number): boolean;
   /** what stands before the face of head `i` */
   hidersOf(i: number): Hiders;
   /** of each piece the share of views from which its root is seen, among those that neither cake nor lie hides */
@@ -61,13 +65,15 @@ export class Measures implements Measured {
   readonly intoCake: number[];
   readonly intoLettering: number[];
   arrangement: Arrangement;
-  pairs: readonly NearPair[];
+  make = {};
   clashes: readonly NearPair[];
   readonly faces: PlacedPiece[];
   readonly nearest: Neighbour[][];
   readonly looks: readonly Look[];
   readonly hits: Int16Array[];
   readonly coveredMm2: number[];
+  /** of each head the pairs it is one of */
+  private readonly nearPairs: NearPair[][];
   /** asked for when wanted, forgotten when anything near moves */
   private readonly faceHiders: (Hiders | null)[];
   /** per piece and look, the cells covered */
@@ -82,8 +88,13 @@ export class Measures implements Measured {
 
   constructor(scene: Scene) {
     ({ cake: this.cake, solid: this.solid, line: this.line, frontRad: this.frontRad, grid: this.grid } = scene);
-    ({ arrangement: this.arrangement, pairs: this.pairs, clashes: this.clashes } = scene);
+    ({ arrangement: this.arrangement, clashes: this.clashes } = scene);
     this.heads = [...scene.heads];
+    this.nearPairs = this.heads.map(() => []);
+    for (const pair of scene.pairs) {
+      this.nearPairs[pair.a]!.push(pair);
+      this.nearPairs[pair.b]!.push(pair);
+    }
     this.weights = [...scene.weights];
     this.intoCake = [...scene.intoCake];
     this.intoLettering = [...scene.intoLettering];
@@ -101,6 +112,14 @@ export class Measures implements Measured {
     this.rootOpen = new Uint8Array(this.heads.length * this.views.length);
     this.rootHidden = new Int16Array(this.rootOpen.length);
     this.heads.forEach((_, i) => this.lookAtRoot(i));
+  }
+
+  get pairs(): NearPair[] {
+    return this.nearPairs.flatMap((own, i) => own.filter((p) => p.a === i));
+  }
+
+  accompanied(i: number): boolean {
+    return this.nearPairs[i]!.length > 0;
   }
 
   hidersOf(i: number): Hiders {
@@ -136,6 +155,7 @@ export class Measures implements Measured {
     if (moved.length > Math.max(2, pieces.length / 4)) return false;
     const placed = moved.map((i) => placePiece(pieces[i]!, this.line));
     if (placed.some((p, k) => p.spine.length > 0 !== this.heads[moved[k]!]!.spine.length > 0)) return false;
+    if (moved.some((i) => !sameMake(this.heads[i]!.piece, pieces[i]!))) this.make = {};
     moved.forEach((i, k) => this.move(i, placed[k]!));
     this.arrangement = arrangement;
     return true;
@@ -178,13 +198,22 @@ export class Measures implements Measured {
   }
 
   private pairAgain(i: number): void {
+    for (const { a, b } of this.nearPairs[i]!) {
+      const other = a === i ? b : a;
+      this.nearPairs[other] = this.nearPairs[other]!.filter((p) => p.a !== i && p.b !== i);
+    }
     const own: NearPair[] = [];
     for (let j = 0; j < this.heads.length; j++) {
       const pair = j === i ? null : nearPair(this.heads, Math.min(i, j), Math.max(i, j));
-      if (pair) own.push(pair);
+      if (!pair) continue;
+      own.push(pair);
+      this.nearPairs[j]!.push(pair);
     }
-    this.pairs = this.pairs.filter((p) => p.a !== i && p.b !== i).concat(own);
-    this.clashes = clashesOf(this.pairs).sort((p, q) => p.a - q.a || p.b - q.b);
+    this.nearPairs[i] = own;
+    this.clashes = this.clashes
+      .filter((p) => p.a !== i && p.b !== i)
+      .concat(clashesOf(own))
+      .sort((p, q) => p.a - q.a || p.b - q.b);
   }
 
   private neighboursAgain(i: number): void {
@@ -223,15 +252,15 @@ export class Measures implements Measured {
   }
 }
 
+const sameMake = (a: Piece, b: Piece): boolean =>
+  a.sizeMm === b.sizeMm && a.stage === b.stage && a.species === b.species && a.colourway === b.colourway;
+
 const samePiece = (a: Piece, b: Piece): boolean =>
+  sameMake(a, b) &&
   a.s === b.s &&
   a.side === b.side &&
   a.lift === b.lift &&
   a.tiltRad === b.tiltRad &&
   a.headingRad === b.headingRad &&
   a.rollRad === b.rollRad &&
-  a.sizeMm === b.sizeMm &&
-  a.stage === b.stage &&
-  a.species === b.species &&
-  a.colourway === b.colourway &&
   a.pinned === b.pinned;

@@ -50,6 +50,8 @@ export function cutOptimally(demands: readonly CutDemand[], stockMm: number, sol
   if (!own) return quick;
   const rounded = roundings(own, lengths, counts, stockMm);
   if (rounded.length <= own.boundBars || quick.bars.length <= own.boundBars) return planOf(rounded, own.boundBars, quick);
+  const dived = dive(own, lengths, counts, stockMm, solve);
+  if (dived && dived.length <= own.boundBars) return planOf(dived, own.boundBars, quick);
   const answer = solve(masterProgramme(own.patterns, counts, own.boundBars));
   const times = answer && timesOf(answer.columns, own.patterns.length);
   const bars = times ? barsFromPatterns(own.patterns, times, lengths, counts, stockMm) : rounded;
@@ -87,6 +89,39 @@ function roundings(own: Columns, lengths: readonly number[], counts: readonly nu
     return [...bars, ...cutLongestFirst(left, stockMm).bars];
   });
   return plans.reduce((a, b) => (b.length < a.length ? b : a));
+}
+
+/** In a dive bars of which more than this is wanted are cut; when there is none, the one wanted most. */
+const DIVE_FROM = 0.7;
+
+/**
+ * Cuts what the relaxed plan wants nearly whole, generates columns anew for what is left, and so on to the end (the diving of
+ * F. Vanderbeck, "Computational study of a column generation algorithm for bin packing and cutting stock problems", 1999).
+ * Null when the solver gives up on the way or more bars are cut than the bound leaves room for.
+ */
+function dive(
+  own: Columns,
+  lengths: readonly number[],
+  counts: readonly number[],
+  stockMm: number,
+  solve: IntegerSolver,
+): CutBar[] | null {
+  const left = [...counts];
+  const bars: CutBar[] = [];
+  for (let now: Columns | null = own; now;) {
+    const { patterns, relaxed } = now;
+    const most = relaxed.reduce((best, x, j) => (x > relaxed[best]! ? j : best), 0);
+    const times = relaxed.map((x, j) => Math.max(Math.floor(x + 1 - DIVE_FROM + 1e-9), j === most ? 1 : 0));
+    const cut = barsFromPatterns(patterns, times, lengths, left, stockMm);
+    bars.push(...cut);
+    for (const bar of cut) for (const mm of bar.cutsMm) left[lengths.indexOf(mm)]! -= 1;
+    if (left.every((n) => n === 0)) return bars;
+    if (bars.length >= own.boundBars || cut.length === 0) return null;
+    // what still fits what is left begins the next round
+    const fitting = patterns.map((p) => p.map((n, i) => Math.min(n, left[i]!))).filter((p) => p.some((n) => n > 0));
+    now = generateColumns(lengths, left, stockMm, fitting, solve);
+  }
+  return null;
 }
 
 /** How often each length is cut in each bar. */

@@ -95,16 +95,30 @@ function allPairs(faces: readonly PlacedPiece[], { list, of, d2 }: Hues): number
  * diameter (R. C. Geary, "The contiguity ratio and statistical mapping", 1954, with CIEDE2000 for the difference). 1 when strewn
  * by chance, less when like lies beside like.
  */
-export function contiguity(faces: readonly PlacedPiece[], pairs: readonly Pair[], hues = huesOf(faces)): number {
+export const contiguity = (faces: readonly PlacedPiece[], pairs: readonly Pair[], hues = huesOf(faces)): number =>
+  ratioOf(pairs, hues, allPairs(faces, hues));
+
+function ratioOf(pairs: readonly Pair[], hues: Hues, all: number): number {
   let near = 0;
   let nearWeight = 0;
   for (const p of pairs) {
     near += p.weight * hues.d2(p.i, p.j);
     nearWeight += p.weight;
   }
-  const all = allPairs(faces, hues);
   return nearWeight > 0 && all > 1e-9 ? near / nearWeight / all : 1;
 }
+
+/** What depends on the makes and colours of the heads alone, worked out once for them. */
+function huesKept({ make, faces }: Measured): { hues: Hues; groups: ColourGroup[]; all: number } {
+  const known = kept.get(make);
+  if (known) return known;
+  const hues = huesOf(faces);
+  const own = { hues, groups: colourGroups(faces, hues), all: allPairs(faces, hues) };
+  kept.set(make, own);
+  return own;
+}
+
+const kept = new WeakMap<object, ReturnType<typeof huesKept>>();
 
 /** Ratios that read as one lump, and as well strewn. */
 const LUMP = 0.42;
@@ -213,9 +227,8 @@ const contrasts = new WeakMap<PlacedPiece, number>();
  */
 export const colour: ReadingMaker = (scene) => {
   const { faces } = scene;
-  const hues = huesOf(faces);
-  const groups = colourGroups(faces, hues);
-  const ratio = contiguity(faces, pairsOf(scene), hues);
+  const { hues, groups, all } = huesKept(scene);
+  const ratio = ratioOf(pairsOf(scene), hues, all);
   const strewn = clamp((ratio - LUMP) / (STREWN - LUMP));
   const strung = strungOf(scene, faces, groups);
   const top = groups[0]?.share ?? 0;

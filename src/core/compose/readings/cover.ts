@@ -19,6 +19,8 @@ function widestHole({ grid, hits }: Measured): { cell: EnvelopeCell; acrossMm: n
   for (let i = 0; i < cells.length; i++) {
     if (covered[i]) continue;
     const toEdge = insideMm[i]! + 6;
+    // too near the edge to be the middle of a wider hole
+    if (toEdge * toEdge <= widest.nearest2) continue;
     const nearest2 = nearestCovered2(i, toEdge * toEdge, widest.nearest2);
     if (nearest2 > widest.nearest2) widest = { i, nearest2 };
   }

@@ -1,5 +1,5 @@
 import { clamp, mean } from '../../geometry/numbers';
-import { angleBetween, length, scale, add, type Vec3 } from '../../geometry/vec3';
+import { angleBetween, dot, length, scale, add, type Vec3 } from '../../geometry/vec3';
 import { MOST_TILT_RAD } from '../../botany/catalogue';
 import { nameOf } from '../names';
 import type { PlacedPiece } from '../placement';
@@ -13,7 +13,10 @@ const SAME_WAY_RAD = 0.42;
 const neighbourAngles = ({ faces, nearest }: Measured): { p: PlacedPiece; rad: number }[] =>
   faces.map((p, i) => {
     const two = nearest[i]!.slice(0, 2);
-    return { p, rad: two.length ? Math.min(...two.map(({ j }) => angleBetween(p.axis, faces[j]!.axis))) : SAME_WAY_RAD };
+    if (two.length === 0) return { p, rad: SAME_WAY_RAD };
+    let alike = -1;
+    for (const { j } of two) alike = Math.max(alike, dot(p.axis, faces[j]!.axis));
+    return { p, rad: Math.acos(Math.min(1, alike)) };
   });
 
 /** Fans the faces that agree with a neighbour away from the focal point and from the middle of the line. */

@@ -64,9 +64,7 @@ export const flow: ReadingMaker = (scene) => {
     const over = Math.abs(p.sideMm) - line.halfWidthMm(p.piece.s) - p.body.radialMm * 0.3;
     return a + Math.max(0, over);
   }, 0);
-  const accompanied = new Uint8Array(heads.length);
-  for (const { a, b } of scene.pairs) accompanied[a] = accompanied[b] = 1;
-  const alone = heads.filter((p, i) => !p.spine.length && heads.length > 1 && !accompanied[i]);
+  const alone = heads.filter((p, i) => !p.spine.length && heads.length > 1 && !scene.accompanied(i));
   const n = Math.max(1, heads.length);
   const full = line.shape === 'open' ? FLOWS.open : FLOWS.round;
   const flowing = leaves.length ? clamp((with_ - FLOWS.none) / (full - FLOWS.none)) : 0.7;
