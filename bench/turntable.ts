@@ -69,6 +69,19 @@ const median = (values: readonly number[]): number => [...values].sort((a, b) =>
 /** So many turns that draw the same say that nothing more is on its way. */
 const STILL_FRAMES = 12;
 
+/** Every kind's triangles are there when many turns in a row draw the same. */
+async function settled(page: Page): Promise<void> {
+  const table = page.getByRole('application', { name: /^Turntable/ });
+  for (let last = -1, same = 0; same < STILL_FRAMES;) {
+    await table.press('r');
+    await table.press('f');
+    await drawn(page);
+    const { triangles } = (await framesOf(page)).pop()!;
+    same = triangles === last ? same + 1 : 0;
+    last = triangles;
+  }
+}
+
 /** Waits until so many frames have been drawn since they were last taken. */
 const drawn = (page: Page, count = 1) =>
   page.waitForFunction((n) => (window as unknown as { drawnFrames: Frame[] }).drawnFrames.length >= n, count);
@@ -86,16 +99,7 @@ async function turn(page: Page, pieces: number): Promise<void> {
     .click();
   const box = (await page.locator('canvas').boundingBox())!;
   await page.getByRole('link', { name: /^Make/ }).filter({ hasText: 'to make' }).waitFor();
-  const table = page.getByRole('application', { name: /^Turntable/ });
-  // every kind's triangles are there when many turns in a row draw the same
-  for (let last = -1, same = 0; same < STILL_FRAMES;) {
-    await table.press('r');
-    await table.press('f');
-    await drawn(page);
-    const { triangles } = (await framesOf(page)).pop()!;
-    same = triangles === last ? same + 1 : 0;
-    last = triangles;
-  }
+  await settled(page);
   // dragging beside the cake turns the table
   const from = { x: box.x + box.width * 0.86, y: box.y + box.height * 0.2 };
   await page.mouse.move(from.x, from.y);
@@ -126,14 +130,19 @@ async function measure(page: Page): Promise<void> {
     .click();
   await page.goto(`http://127.0.0.1:${PORT}/compose`);
   await page.getByRole('link', { name: /^Make/ }).filter({ hasText: 'to make' }).waitFor();
+  await settled(page);
   const asked = performance.now();
   const since = () => `${((performance.now() - asked) / 1000).toFixed(1)} s`;
   await page.getByRole('button', { name: 'Propose three' }).click();
+  await page.getByRole('status', { name: 'Composing' }).locator('img').first().waitFor();
+  const seen = since();
   const proposals = page.getByRole('group', { name: 'Proposals' }).getByRole('button');
   await proposals.first().waitFor();
   const first = since();
   await proposals.nth(2).waitFor();
-  say(`proposals, polished: the first on the shelf after ${first}, three after ${since()} (${await proposals.allInnerTexts()})`);
+  say(
+    `proposals: the first seen after ${seen}; polished, the first on the shelf after ${first}, three after ${since()} (${await proposals.allInnerTexts()})`,
+  );
 }
 
 async function main(): Promise<void> {

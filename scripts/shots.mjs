@@ -54,6 +54,19 @@ try {
     await page.goto(`${address}/${station}`);
     await shot(station);
   }
+  await page.goto(`${address}/make`);
+  for (const [side, name] of [
+    ['Colours', 'make-colours'],
+    ['Price', 'make-price'],
+    ['Own species', 'make-species'],
+  ]) {
+    await page.getByRole('radio', { name: side, exact: true }).click();
+    if (side === 'Own species') {
+      await page.getByRole('button', { name: 'Copy it' }).click();
+      await page.getByRole('spinbutton', { name: 'How many' }).fill('6');
+    }
+    await shot(name);
+  }
   await page.goto(`${address}/compose`);
   await page.getByRole('button', { name: 'Take the line in hand' }).click();
   await shot('compose-line');

@@ -258,6 +258,7 @@ function* polish(
   const iterations = Math.round(Math.min(60_000, 900 + pieces.length * 170) * effort);
   const chunk = Math.max(100, Math.round(iterations / 24));
   let best = { cost: annealer.total(), pieces: annealer.pieces() };
+  yield report(0, best.cost, best.pieces);
   for (let i = 0; i < iterations; i++) {
     annealer.step(from + (1 - from) * (i / iterations));
     if (i % chunk === chunk - 1) {

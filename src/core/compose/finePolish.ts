@@ -8,8 +8,8 @@ import { overallScore, readMeasured } from './reading';
 import { buildScene } from './scene';
 
 /** Tries for one piece, and at the most for all together: reading costs the more, the more pieces there are. */
-const TRIES_EACH = 24;
-const MOST_TRIES = 700;
+const TRIES_EACH = 16;
+const MOST_TRIES = 320;
 const KINDS: readonly NudgeKind[] = ['slide', 'slide', 'turn', 'lift'];
 const EXCHANGE_SHARE = 0.12;
 

@@ -1,8 +1,9 @@
 'use client';
 
 import { Plus, Spline } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { openedCatalogue } from '@/core/botany/catalogue';
+import type { Arrangement } from '@/core/compose/arrangement';
 import { missingKinds, type Proposal } from '@/core/compose/composer';
 import { countedName } from '@/core/compose/names';
 import type { KindCount } from '@/core/compose/shareOut';
@@ -110,6 +111,7 @@ function Searching() {
   const progress = useStudio((s) => s.search.progress);
   const share = progress ? (progress.proposal + progress.share) / progress.proposals : 0;
   const leaves = Math.floor(share * 9);
+  const moving = useMovingArrangement(share);
   return (
     <div role="status" aria-label="Composing">
       <svg width="236" height="36" aria-hidden="true">
@@ -140,6 +142,7 @@ function Searching() {
           />
         ))}
       </svg>
+      {moving && <SmallCake arrangement={moving} className="opacity-60" />}
       <p className="small">
         {progress
           ? `Arrangement ${progress.proposal + 1} of ${progress.proposals}, ${progress.pieces.length} pieces`
@@ -150,6 +153,22 @@ function Searching() {
       </button>
     </div>
   );
+}
+
+/** The picture of what is tried is made anew in so many steps of the search. */
+const PICTURES = 8;
+
+/** The open arrangement with the pieces as the search has them: there at once, another a few times on the way. */
+function useMovingArrangement(share: number): Arrangement | null {
+  const step = Math.floor(share * PICTURES);
+  const begun = useStudio((s) => s.search.progress !== null);
+  return useMemo(() => {
+    const { search, project, arrangementIndex } = getStudio();
+    const own = project?.arrangements[arrangementIndex];
+    return begun && own && search.progress ? { ...own, pieces: [...search.progress.pieces] } : null;
+    // another step asks for another picture
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [begun, step]);
 }
 
 function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
@@ -163,7 +182,7 @@ function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
           aria-pressed={p.arrangement.pieces === pieces}
           onClick={() => getStudio().keep(p)}
         >
-          <SmallCake proposal={p} />
+          <SmallCake arrangement={p.arrangement} />
           <span className="block text-[15px] font-semibold">
             {p.arrangement.pieces === pieces && <span className="text-[var(--leaf)]">● </span>}
             {p.name}
@@ -177,30 +196,36 @@ function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
   );
 }
 
-function SmallCake({ proposal }: { proposal: Proposal }) {
-  const [url, setUrl] = useState<string | null>(null);
+function SmallCake({ arrangement, className = '' }: { arrangement: Arrangement; className?: string }) {
+  const [made, setMade] = useState({ number: 0, url: '' });
+  const asked = useRef(0);
+  const there = useRef(true);
+  useEffect(() => {
+    there.current = true;
+    return () => {
+      there.current = false;
+    };
+  }, []);
   useEffect(() => {
     const { project } = getStudio();
-    let live = true;
-    if (project) {
-      pictureBench
-        .cakePicture(
-          project.cake,
-          [proposal.arrangement],
-          { azimuthRad: -Math.PI / 2, elevationDeg: 15, width: 140, height: 180, detail: 'far' },
-          openedCatalogue(),
-        )
-        .then(
-          (picture) => live && setUrl(pictureToUrl(picture)),
-          () => undefined,
-        );
-    }
-    return () => {
-      live = false;
-    };
-  }, [proposal]);
+    if (!project) return;
+    const number = ++asked.current;
+    pictureBench
+      .cakePicture(
+        project.cake,
+        [arrangement],
+        { azimuthRad: -Math.PI / 2, elevationDeg: 15, width: 140, height: 180, detail: 'far' },
+        openedCatalogue(),
+      )
+      .then(
+        // a late picture is still newer than the one that is seen
+        (picture) => there.current && setMade((last) => (number > last.number ? { number, url: pictureToUrl(picture) } : last)),
+        () => undefined,
+      );
+  }, [arrangement]);
+  if (!made.url) return <span className="inline-block h-[90px] w-[70px]" />;
   // eslint-disable-next-line @next/next/no-img-element -- a picture made in this page
-  return url ? <img src={url} width={70} height={90} alt="" /> : <span className="inline-block h-[90px] w-[70px]" />;
+  return <img src={made.url} width={70} height={90} alt="" className={className} />;
 }
 
 /** What the line asks for and the cake does not allow, or a line that lost its tier. */
