@@ -167,6 +167,12 @@ describe('a plaque’s lettering', () => {
     const p = placePiece(rose({}), line);
     const over = { ...p, centre: addScaled(plate.letteringMm, plate.normal, 8) };
     expect(intoLetteringMm(over, plate)).toBeCloseTo(plate.letteringHalfMm[1] + p.body.radialMm, 3);
+    // lying flat it is read from in front: what stands before the lettering hides some of it, what stands behind it does not
+    const beside = (mm: number) => ({ ...p, centre: addScaled(addScaled(plate.letteringMm, plate.normal, 8), plate.up, mm) });
+    const clearMm = plate.letteringHalfMm[1] + p.body.radialMm + 1;
+    expect(intoLetteringMm(beside(clearMm), plate)).toBe(0);
+    if (plate.upright) expect(intoLetteringMm(beside(-clearMm), plate)).toBe(0);
+    else expect(intoLetteringMm(beside(-clearMm), plate)).toBeGreaterThan(2);
     const off = { ...p, centre: addScaled(plate.letteringMm, plate.across, plate.letteringHalfMm[0] + p.body.radialMm + 1) };
     expect(intoLetteringMm(off, plate)).toBe(0);
   });

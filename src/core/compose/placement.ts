@@ -170,13 +170,18 @@ export function intoCakeMm(p: PlacedPiece, solid: CakeSolid): number {
   return Math.max(worst, supportMm(p.body, p.axis, [0, 0, 1]) * EDGE_GIVE - p.centre[2]);
 }
 
+/** A plaque that lies flat is read from in front and above: what stands before its lettering hides this share of its own height of it. */
+const HIDES_BEHIND_SHARE = 0.7;
+
 /** How far a piece hides the part of a plaque that is kept for its lettering, mm; 0 when it is clear or nothing is lettered. */
 export function intoLetteringMm(p: PlacedPiece, plate: Plate | null): number {
   if (!plate || plate.letteringHalfMm[0] === 0) return 0;
   const into = (at: Vec3, across: number, up: number): number => {
     const d = sub(at, plate.letteringMm);
     const inX = plate.letteringHalfMm[0] + across - Math.abs(dot(d, plate.across));
-    const inY = plate.letteringHalfMm[1] + up - Math.abs(dot(d, plate.up));
+    const before = dot(d, plate.up) < 0 && !plate.upright;
+    const behind = before ? HIDES_BEHIND_SHARE * Math.max(0, dot(d, plate.normal) + up) : 0;
+    const inY = plate.letteringHalfMm[1] + up + behind - Math.abs(dot(d, plate.up));
     return Math.min(inX, inY);
   };
   const tips = p.spine.length ? p.spine : [];

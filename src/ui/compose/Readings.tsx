@@ -79,7 +79,7 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
               onClick={() => setOpen(open === r.id ? null : r.id)}
             >
               <Vial score={r.score} lean={r.lean} tone="level" width={80} height={13} />
-              <span className="small">
+              <span className="small whitespace-nowrap">
                 {NAMES[r.id].toLowerCase()} {Math.floor(r.score)}
               </span>
             </button>
