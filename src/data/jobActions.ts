@@ -46,7 +46,16 @@ export function jobActions(
     },
     async create() {
       const day = new Date(ports.now().getTime() + 14 * 86_400_000).toISOString().slice(0, 10);
-      await addJob(newProject(ports.newId(), 'New job', `${day}T10:00`));
+      const fresh = newProject(ports.newId(), 'New job', `${day}T10:00`);
+      const before = get().project;
+      // a new job begins with the bench of the last one: its species and methods, colours, prices and spares
+      const bench = before && {
+        catalogue: before.catalogue,
+        paints: before.paints,
+        prices: before.prices,
+        spares: before.spares,
+      };
+      await addJob({ ...fresh, ...bench });
     },
     async copy(id) {
       const project = id === get().project?.id ? get().project : await shelf.load(id);

@@ -385,6 +385,64 @@ describe('what stands there is improved', () => {
   });
 });
 
+test('a new job begins with the bench of the last one, and nothing of its cake', async () => {
+  const { studio } = await opened();
+  const { prices, paints, spares, catalogue } = studio().project!;
+  await studio().create();
+  expect(studio().project).toMatchObject({ prices, paints, spares, catalogue, taken: [], log: [] });
+  expect(studio().project!.arrangements.flatMap((a) => a.pieces)).toEqual([]);
+});
+
+describe('the tin', () => {
+  test('is there from the first start, kept over the next, and what cannot be read is left out', async () => {
+    const { studio, bench } = await opened();
+    expect(studio().tin.length).toBeGreaterThan(0);
+    await studio().setTin(studio().tin.slice(0, 1));
+    await studio().start();
+    expect(studio().tin).toHaveLength(1);
+    await bench.shelf.setSetting('tin', [{ id: 'x', count: 'many' }]);
+    await studio().start();
+    expect(studio().tin).toEqual([]);
+  });
+
+  test('what one job has set aside is not free for another; taking is a step that is undone', async () => {
+    const { studio } = await opened();
+    const taken = studio().project!.taken;
+    expect(taken.length).toBeGreaterThan(0);
+    await studio().copy(studio().project!.id);
+    studio().takeFromTin();
+    const free = (id: string) => {
+      const has = studio().tin.find((t) => t.id === id)!.count;
+      return has - taken.find((t) => t.id === id)!.count;
+    };
+    for (const t of studio().project!.taken) expect(t.count).toBeLessThanOrEqual(free(t.id));
+    studio().undo();
+    expect(studio().project!.taken).toEqual(taken);
+  });
+
+  test('put away: what was taken is gone, what is left over is in, also after the next start', async () => {
+    const { studio } = await opened();
+    const count = () => studio().tin.reduce((a, t) => a + t.count, 0);
+    const [before, taken] = [count(), studio().project!.taken.reduce((a, t) => a + t.count, 0)];
+    const left = { ...studio().tin[0]!, id: 'left', count: 7, where: 'hat box' };
+    await studio().putAway([left]);
+    expect(count()).toBe(before - taken + 7);
+    expect(studio().project!.taken).toEqual([]);
+    await studio().start();
+    expect(studio().tin.find((t) => t.where === 'hat box')?.count).toBe(7);
+  });
+
+  test('the composer is given what is free, unless the tin is to be left; keeping a proposal takes what it uses', async () => {
+    const { studio, bench } = await opened();
+    studio().compose(2);
+    expect(bench.compose!.request.tin).toEqual(studio().tin);
+    bench.compose!.handlers.done([]);
+    studio().edit('leave the tin', (d) => void (d.brief.useTin = false));
+    studio().compose(2);
+    expect(bench.compose!.request.tin).toEqual([]);
+  });
+});
+
 test('undoing a second arrangement leads back to one that is there', async () => {
   const { studio } = await opened();
   const { line } = studio().project!.arrangements[0]!;
