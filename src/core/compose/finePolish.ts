@@ -1,5 +1,6 @@
 import type { Cake } from '../cake/cake';
-import { lerp } from '../geometry/numbers';
+import { degToRad, lerp } from '../geometry/numbers';
+import { distance, dot } from '../geometry/vec3';
 import type { Random } from '../geometry/random';
 import type { Arrangement, Piece } from './arrangement';
 import { Measures, type Measured } from './measures';
@@ -24,6 +25,28 @@ const pressMm = ({ clashes, intoCake, intoLettering }: Measured): number => {
   return mm;
 };
 
+/** Large heads side by side never look the same way: nearer than this, larger than this, and within 12° (and a little). */
+const BESIDE_MM = 6;
+const LARGE_RADIUS_MM = 18;
+const SAME_WAY_COS = Math.cos(degToRad(12.5));
+/** What one such pair takes off, so that it is mended before anything else is. */
+const ALIKE_POINTS = 6;
+
+function alikePairs({ faces }: Measured): number {
+  const large = faces.filter((p) => p.body.radialMm > LARGE_RADIUS_MM);
+  let alike = 0;
+  for (let i = 0; i < large.length; i++)
+    for (let j = i + 1; j < large.length; j++) {
+      const [p, q] = [large[i]!, large[j]!];
+      const near = p.body.radialMm + q.body.radialMm + BESIDE_MM;
+      if (dot(p.axis, q.axis) > SAME_WAY_COS && distance(p.centre, q.centre) < near) alike++;
+    }
+  return alike;
+}
+
+const worthOf = (measures: Measures): number =>
+  overallScore(readMeasured(measures, CLEAN, false)) - ALIKE_POINTS * alikePairs(measures);
+
 /**
  * The last touch, by the readings themselves: small changes that are kept when the balance reads better and nothing presses
  * harder. The search before it goes by costs that are quick to reckon and only stand for the readings. Yields how far it is from
@@ -39,7 +62,7 @@ export function* finePolish(
   let pieces = [...arrangement.pieces];
   if (!scene || pieces.length < 2) return pieces;
   const measures = new Measures(scene);
-  let best = overallScore(readMeasured(measures, CLEAN, false));
+  let best = worthOf(measures);
   let press = pressMm(measures);
   const tries = Math.round(Math.min(MOST_TRIES, TRIES_EACH * pieces.length) * effort);
   const show = (changed: Piece[]) => measures.follow({ ...arrangement, pieces: changed });
@@ -48,7 +71,7 @@ export function* finePolish(
     if (!changed) continue;
     if (!show(changed)) break;
     const pressed = pressMm(measures);
-    const score = pressed <= Math.max(press, 0.5) ? overallScore(readMeasured(measures, CLEAN, false)) : -1;
+    const score = pressed <= Math.max(press, 0.5) ? worthOf(measures) : -Infinity;
     if (score > best) {
       best = score;
       press = pressed;

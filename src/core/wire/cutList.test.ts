@@ -97,6 +97,19 @@ describe('against the plain search on random lengths', () => {
   });
 });
 
+describe('sixty different lengths: proven, and every wire there', () => {
+  test.each([3, 7, 9])('seed %i', (seed) => {
+    const draw = seededRandom(seed);
+    const lengths = new Set<number>();
+    while (lengths.size < 60) lengths.add(40 + Math.floor(draw() * 180));
+    const demands = [...lengths].map((lengthMm) => ({ lengthMm, count: 1 + Math.floor(draw() * 4) }));
+    const plan = cutOptimally(demands, 360, solve);
+    expect(plan.proven).toBe(true);
+    expect(plan.bars.length).toBeLessThan(cutLongestFirst(demands, 360).bars.length);
+    expectSound(plan.bars, demands, 360);
+  });
+});
+
 describe('simple fractions of a length (trade.md W1: halves to sixths; common practice, no source)', () => {
   test.each([
     [60, 6],

@@ -1,10 +1,11 @@
 'use client';
 
-import { Plus, Trash2 } from 'lucide-react';
+import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { allMethods, methodById, type Method } from '@/core/botany/methods';
 import { NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
+import { BeginFrom } from './BeginFrom';
 
 /** Methods of the person's own: steps with minutes and drying, copied from one that ships. */
 export function OwnMethods() {
@@ -26,21 +27,7 @@ export function OwnMethods() {
       {own.map((m) => (
         <Steps key={m.id} method={m} />
       ))}
-      <div className="flex flex-wrap items-end gap-3">
-        <label className="text-[15px] font-semibold">
-          Begin from
-          <select className="fld mt-1 block font-normal" value={base} onChange={(e) => setBase(e.target.value)}>
-            {allMethods().map((m) => (
-              <option key={m.id} value={m.id}>
-                {m.name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <button className="key" onClick={add}>
-          <Plus size={20} /> Copy the method
-        </button>
-      </div>
+      <BeginFrom label="Copy the method" among={allMethods()} value={base} onChange={setBase} onCopy={add} />
     </div>
   );
 }

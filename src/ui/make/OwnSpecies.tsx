@@ -20,6 +20,7 @@ import { download, ReadIn, WriteOut } from '../shared/files';
 import { Portrait } from '../shared/Portrait';
 import { gramWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
+import { BeginFrom } from './BeginFrom';
 import { OwnMethods } from './OwnMethods';
 
 const freshId = (): string => `own-${crypto.randomUUID().slice(0, 8)}`;
@@ -68,21 +69,7 @@ export function OwnSpecies() {
             </li>
           ))}
         </ul>
-        <div className="flex flex-wrap items-end gap-3">
-          <label className="text-[15px] font-semibold">
-            Begin from
-            <select className="fld mt-1 block font-normal" value={base} onChange={(e) => setBase(e.target.value)}>
-              {allSpecies().map((s) => (
-                <option key={s.id} value={s.id}>
-                  {s.name}
-                </option>
-              ))}
-            </select>
-          </label>
-          <button className="key" onClick={add}>
-            <Plus size={20} /> Copy it
-          </button>
-        </div>
+        <BeginFrom label="Copy it" among={allSpecies()} value={base} onChange={setBase} onCopy={add} />
         <CatalogueFiles own={own} />
         <OwnMethods />
       </section>
