@@ -108,6 +108,17 @@ describe('bodies are true to size', () => {
     expect(bodyOf(kind).radialMm * 2).toBeCloseTo(kind.sizeMm, 6);
   });
 
+  test.each(SPECIES.filter((s) => s.habit === 'head' && s.stages.some((x) => x.id === 'half')).map((s) => [s.id] as const))(
+    '%s half open: the same petals, so about as heavy as open, and narrower',
+    (id) => {
+      const of = (stage: string) => bodyOf({ species: id, stage, sizeMm: 40, colourway: 'x' });
+      const [half, open] = [of('half'), of('open')];
+      expect(half.massGrams / open.massGrams).toBeGreaterThan(0.5);
+      expect(half.massGrams / open.massGrams).toBeLessThan(1.6);
+      expect(half.radialMm).toBeLessThan(open.radialMm * 1.02);
+    },
+  );
+
   test.each(SPECIES.filter((s) => s.habit === 'sprig').map((s) => [s.id] as const))('%s is as long as it says', (id) => {
     const kind = kindOf(id);
     const mesh = kindMesh(kind, 'near');

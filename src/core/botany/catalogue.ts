@@ -141,8 +141,13 @@ function extentOf(species: Species, stage: Stage): Extent {
   return extent;
 }
 
+/** From this stage on a flower has all its petals and no cone of a bud inside. Assumed. */
+const OPEN_FROM = 0.4;
+
 /** Millimetres to one unit of the shape: heads by their diameter, sprigs by their length. */
-function unitMm(kind: Kind, species: Species, stage: Stage): number {
+function unitMm(kind: Kind, species: Species, at: Stage): number {
+  // petals come from one cutter, however far the flower has opened: it is as wide as they then reach
+  const stage = species.habit === 'head' && at.open >= OPEN_FROM ? species.stages[species.stages.length - 1]! : at;
   const extent = extentOf(species, stage);
   const sizeMm = kind.sizeMm * stage.sizeShare;
   return species.habit === 'sprig' ? sizeMm / extent.high : sizeMm / 2 / extent.radial;
@@ -150,8 +155,6 @@ function unitMm(kind: Kind, species: Species, stage: Stage): number {
 
 /** Petals of a closed flower that are really made, as a share of the open one's (trade.md P3: 3–5 of 15 make a bud). */
 const BUD_PETAL_SHARE = 0.3;
-/** From this stage on a flower has all its petals and no cone of a bud inside. Assumed. */
-const OPEN_FROM = 0.4;
 /** The cone inside a bud fills this much of its body; an open flower has only its own solid middle. Assumed. */
 const BUD_CORE_SHARE = 0.35;
 
