@@ -44,7 +44,9 @@ test('spares by a rule that can be changed', async ({ page }) => {
 test('colours: each paste has a recipe that says how near it comes, and one label more makes the sheet safer', async ({
   page,
 }) => {
-  await openBench(page, '/make');
+  await openBench(page, '/brief');
+  await page.getByRole('radiogroup', { name: 'Dust on the pieces' }).getByRole('radio', { name: 'Unknown' }).click();
+  await goTo(page, 'Make');
   await side(page, 'Colours');
   const guide = page.getByRole('region', { name: 'Mixing guide' });
   await expect(guide.getByRole('listitem').first()).toContainText(/of 100/);

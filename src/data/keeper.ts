@@ -1,6 +1,6 @@
 import type { StoreApi } from 'zustand/vanilla';
 import { openCatalogue } from '@/core/botany/catalogue';
-import { catalogueOf, type Project } from '@/core/plan/project';
+import { catalogueOf, checkProject, type Project } from '@/core/plan/project';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
 const SAVE_AFTER_MS = 200;
@@ -23,9 +23,15 @@ export class Keeper {
     this.askPlan();
   }
 
-  /** A step that can be undone. */
+  /** A step that can be undone. What could not be read again from the shelf is refused with its sentence. */
   step(label: string, before: Project, after: Project): void {
     if (before === after) return;
+    const checked = checkProject(after);
+    if ('issues' in checked) {
+      const text = `That was not taken, nothing was changed: ${checked.issues[0]!.message}.`;
+      this.show(before, { message: { text, kind: 'fault' } });
+      return;
+    }
     this.show(after, { past: [...this.store.getState().past, { label, project: before }], future: [], saved: 'saving' });
     this.saveSoon();
   }

@@ -385,6 +385,15 @@ describe('what stands there is improved', () => {
   });
 });
 
+test('a step that could not be read again is refused with its sentence, and nothing is changed', async () => {
+  const { studio } = await opened();
+  const before = studio().project;
+  studio().edit('no name', (d) => void (d.name = ''));
+  expect(studio().project).toBe(before);
+  expect(studio().past).toEqual([]);
+  expect(studio().message).toMatchObject({ kind: 'fault', text: expect.stringContaining('a job has a name') as string });
+});
+
 test('a new job begins with the bench of the last one, and nothing of its cake', async () => {
   const { studio } = await opened();
   const { prices, paints, spares, catalogue } = studio().project!;
@@ -400,9 +409,10 @@ describe('the tin', () => {
     await studio().setTin(studio().tin.slice(0, 1));
     await studio().start();
     expect(studio().tin).toHaveLength(1);
-    await bench.shelf.setSetting('tin', [{ id: 'x', count: 'many' }]);
+    const [good] = studio().tin;
+    await bench.shelf.setSetting('tin', [{ id: 'x', count: 'many' }, good]);
     await studio().start();
-    expect(studio().tin).toEqual([]);
+    expect(studio().tin).toEqual([good]);
   });
 
   test('what one job has set aside is not free for another; taking is a step that is undone', async () => {

@@ -1,7 +1,7 @@
 import { produce } from 'immer';
 import * as v from 'valibot';
 import { takingsFor, tinAfter } from '@/core/make/takings';
-import { freeInTin, tinSchema, type TinPiece } from '@/core/compose/tin';
+import { freeInTin, tinPieceSchema, type TinPiece } from '@/core/compose/tin';
 import type { Keeper } from './keeper';
 import type { Studio, StudioPorts } from './studio';
 
@@ -14,10 +14,13 @@ export const freeForJob = ({ tin, jobs, project }: Pick<Studio, 'tin' | 'jobs' |
     jobs.filter((j) => j.id !== project?.id).flatMap((j) => j.taken),
   );
 
-/** The tin as it was last kept; what cannot be read any more is left out. */
+/** The tin as it was last kept; a row that cannot be read any more is left out, the others stay. */
 export async function readTin(shelf: StudioPorts['shelf']): Promise<TinPiece[]> {
-  const kept = v.safeParse(tinSchema, await shelf.getSetting(TIN));
-  return kept.success ? kept.output : [];
+  const kept = await shelf.getSetting(TIN);
+  return (Array.isArray(kept) ? kept : []).flatMap((row) => {
+    const read = v.safeParse(tinPieceSchema, row);
+    return read.success ? [read.output] : [];
+  });
 }
 
 export function tinActions(

@@ -70,7 +70,7 @@ export interface DraftReading extends Omit<Reading, 'remedy'> {
 
 export type ReadingMaker = (scene: Measured, faults: BuildFaults) => DraftReading;
 
-export const MAKERS: Record<ReadingId, ReadingMaker> = {
+const MAKERS: Record<ReadingId, ReadingMaker> = {
   focal,
   grading,
   weight,

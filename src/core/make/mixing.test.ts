@@ -66,5 +66,6 @@ test('as good as the worst that goes on: unknown is not edible, and one that is 
   expect(
     foodOf('edible', [paint('a', '#ffffff', { use: 'dust' }), paint('b', '#ffffff', { use: 'dust', food: 'not edible' })]),
   ).toBe('not edible');
+  expect(foodOf('not edible', [paint('leaf dust', '#557744', { use: 'dust' })])).toBe('not edible');
   expect(foodOf('not edible', [paint('paste', '#ffffff', { food: 'unknown' })])).toBe('not edible');
 });

@@ -114,10 +114,10 @@ const WORST: readonly FoodWord[] = ['edible', 'unknown', 'not edible'];
 
 /**
  * What goes on the pieces, taken together: as good as the worst of it. Unknown counts as not edible until its label is recorded.
- * Dusts that are listed one by one stand in for what was said of dust in general.
+ * Recorded labels of dusts answer what was unknown of dust in general; what was said to be not edible stays so.
  */
 export function foodOf(said: FoodWord, paints: readonly Paint[]): FoodWord {
   const on = paints.filter((p) => p.use !== 'paste colour');
-  const first: FoodWord = on.some((p) => p.use === 'dust') ? 'edible' : said;
+  const first: FoodWord = said === 'unknown' && on.some((p) => p.use === 'dust') ? 'edible' : said;
   return on.reduce((worst, { food }) => (WORST.indexOf(food) > WORST.indexOf(worst) ? food : worst), first);
 }

@@ -32,6 +32,7 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
           What goes on the pieces is {together === 'unknown' ? 'not known to be edible: it counts as not edible' : together}. As
           good as the worst of it; what the label does not say is unknown.
         </p>
+        {general === 'not edible' && <p className="small pb-2">Brief says that dust here is not edible; that stays so.</p>}
         <ul>
           {paints.map((paint) => (
             <OnShelf key={paint.id} paint={paint} />

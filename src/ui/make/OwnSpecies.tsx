@@ -164,7 +164,7 @@ function Editor({ own }: { own: Own }) {
       least={least}
       most={most}
       step={step}
-      onChange={(n) => change(label.toLowerCase(), (s) => void (s[key] = n))}
+      onChange={(n) => change(label.toLowerCase(), (s) => void (s[key] = key === 'floorSwg' ? Math.round(n) : n))}
     />
   );
   const share = (label: string, key: 'breakageShare' | 'lengthShare' | 'widthShare', least: number, most: number) => (

@@ -103,7 +103,7 @@ function ForMaker({ quote, prices }: { quote: Quote; prices: Prices }) {
         <Line name="Together" amount={money(quote.total)} strong />
       </ul>
       <p className="small pt-1">
-        Spares, and so what breaks, are in the amounts and minutes.
+        Spares, and so what breaks, are in the amounts and minutes. Dust is assumed at 0.05 g and glue at 0.2 g a piece.
         {quote.unpriced.length > 0 && ` Not counted, since it has no price yet: ${quote.unpriced.join(', ').toLowerCase()}.`}
       </p>
     </>

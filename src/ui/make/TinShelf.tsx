@@ -86,7 +86,7 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
                   <button
                     className="key px-2.5"
                     aria-label={`One ${name} more`}
-                    onClick={() => change(t.id, { count: t.count + 1 })}
+                    onClick={() => change(t.id, { count: Math.min(2000, t.count + 1) })}
                   >
                     <Plus size={18} />
                   </button>
@@ -156,7 +156,8 @@ function LeftOvers({ plan }: { plan: DerivedPlan }) {
     <section aria-label="Left over">
       <h2 className="pb-1">When the cake has left</h2>
       <p className="small pb-2">
-        What is left of each kind: made and whole in the log, or the spares as long as nothing is logged.
+        What is left of each kind: made and whole in the log, or the spares as long as nothing is logged. They count as of the
+        largest size.
       </p>
       <ul className="flex flex-col">
         {plan.tray.map((k) => {

@@ -17,7 +17,7 @@ export const PLAIN_TUNE: PetalTune = { petals: null, lengthShare: 1, widthShare:
 
 export const petalsOf = (whorls: readonly Whorl[]): number => whorls.reduce((a, w) => a + w.count, 0);
 
-/** `wanted` petals shared out over the rings as they were, the largest remainders first; every ring keeps one while there are enough. */
+/** `wanted` petals shared out over the rings as they were, the largest remainders first. A ring that is owed less than half a petal may get none. */
 export function shareOverRings(counts: readonly number[], wanted: number): number[] {
   const total = counts.reduce((a, b) => a + b, 0);
   if (total === 0) return counts.map(() => 0);
