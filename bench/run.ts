@@ -13,6 +13,7 @@ import { cutLongestFirst } from '../src/core/wire/cutList';
 import { cutOptimally } from '../src/core/wire/cutOptimum';
 import { solverFrom } from '../src/core/wire/solver';
 import { benchCases, type BenchCase } from './cases';
+import { clean, faultsOf } from './faults';
 import { compareIndex } from './index';
 
 /** Figures as ratios against a plain baseline measured in the same run. Nothing here passes or fails. */
@@ -38,11 +39,15 @@ function againstTheObvious({ name, request }: BenchCase): number {
     best = Math.max(best, scoreOf(cake, { ...own, pieces: randomPieces(kinds, seededRandom(tries + 1)) }));
   }
   const score = scoreOf(cake, own);
+  const faults = faultsOf(cake, own);
   const greedyScore = scoreOf(cake, { ...own, pieces: greedy.value });
   say(
     `${name.padEnd(34)} ${String(own.pieces.length).padStart(3)} pieces  ${score.toFixed(1)}  greedy ${greedyScore.toFixed(1)}  ` +
       `best of ${tries} random ${best.toFixed(1)}  ${(composed.ms / 1000).toFixed(1)} s (greedy ${(greedy.ms / 1000).toFixed(1)} s)` +
-      (score > greedyScore && score > best ? '' : '  NOT BEATEN'),
+      `  presses ${faults.pressMm.toFixed(1)} mm, in the cake ${faults.intoCakeMm.toFixed(1)} mm, ${faults.focals} leading, ` +
+      `large neighbours ${faults.alikeDeg.toFixed(0)}° apart` +
+      (score > greedyScore && score > best ? '' : '  NOT BEATEN') +
+      (clean(faults) ? '' : '  FAULTY'),
   );
   return composed.ms;
 }

@@ -2,7 +2,7 @@ import type { Cake } from '../cake/cake';
 import { cakeSolid, type CakeSolid } from '../cake/solid';
 import { clamp, lerp } from '../geometry/numbers';
 import type { Random } from '../geometry/random';
-import { addScaled, distance, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
+import { addScaled, distance, normalize, sub, type Vec3 } from '../geometry/vec3';
 import type { Piece } from './arrangement';
 import { PointGrid } from '../geometry/pointGrid';
 import {
@@ -23,8 +23,10 @@ import type { Line } from './line';
 import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, overlapMm, placePiece, type PlacedPiece } from './placement';
 import { exchanged, nudged } from './nudge';
 import { colourGroups } from './readings/colour';
-import { outwardShare, taperOf } from './readings/grading';
+import { taperOf } from './readings/grading';
+import { outwardShare } from './readings/standing';
 import { PETAL_GIVE_MM } from './scene';
+import { pushed } from './settle';
 import { lookedAt } from './sight';
 
 /** One arrangement while it is being improved: placed pieces, how often each cell is covered, and the cost so far. */
@@ -312,23 +314,8 @@ export class Annealer {
       const mm = overlapMm(p, q);
       if (mm > 0) push = addScaled(push, normalize(sub(p.centre, q.centre), p.frame.along), mm);
     }
-    const s = p.piece.s + dot(push, p.frame.along) / this.line.lengthMm;
-    const side = p.piece.side + dot(push, p.frame.toSide) / this.line.halfWidthMm(p.piece.s);
-    const lift = p.piece.lift + (0.5 * dot(push, p.frame.normal)) / this.line.riseMm(p.piece.s);
-    return this.attempt(
-      [
-        {
-          i,
-          piece: {
-            ...p.piece,
-            s: this.line.closed ? s - Math.floor(s) : clamp(s),
-            side: clamp(side, -1.15, 1.15),
-            lift: clamp(lift, 0, p.body.role === 'focal' ? 0.3 : 1),
-          },
-        },
-      ],
-      temperature,
-    );
+    const piece = pushed(p, this.line, push);
+    return this.attempt([{ i, piece: { ...piece, lift: clamp(piece.lift, 0, p.body.role === 'focal' ? 0.3 : 1) } }], temperature);
   }
 
   pieces(): Piece[] {

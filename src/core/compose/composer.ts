@@ -1,11 +1,13 @@
 import { findSpecies, NO_OWN, openCatalogue, type JobCatalogue } from '../botany/catalogue';
 import type { Cake } from '../cake/cake';
+import { cakeSolid } from '../cake/solid';
 import { seededRandom, type Random } from '../geometry/random';
 import { Annealer } from './annealer';
 import type { Arrangement, Piece } from './arrangement';
 import { finePolish } from './finePolish';
 import { drawLine, type Line } from './line';
 import { tinFirst, type TinPiece } from './tin';
+import { givenWay } from './settle';
 import { overallScore, readBalance, type Reading } from './reading';
 import { buildScene } from './scene';
 import { shareOut, type Choice, type KindCount, type Style } from './shareOut';
@@ -290,7 +292,7 @@ function settleClashes(cake: Cake, line: Line, pieces: readonly Piece[], random:
     for (let i = 0; i < pieces.length * 6; i++) annealer.step(1);
   }
   for (let tries = 0; tries < 3 * pieces.length && annealer.freeWorst(MOST_PRESS_MM); tries++);
-  return annealer.pieces();
+  return givenWay(annealer.pieces(), line, cakeSolid(cake), MOST_PRESS_MM);
 }
 
 /** Runs to the end without reporting, for scripts and tests. */

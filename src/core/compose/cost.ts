@@ -2,7 +2,8 @@ import { angleBetween, distance, type Vec3 } from '../geometry/vec3';
 import type { Line } from './line';
 import { overlapMm, reachMm, type PlacedPiece } from './placement';
 import { focalZoneMm, heaviestRival } from './readings/focal';
-import { outwardShare, sizeCeilingMm, taperGap } from './readings/grading';
+import { sizeCeilingMm, taperGap } from './readings/grading';
+import { outwardShare } from './readings/standing';
 import { PETAL_GIVE_MM } from './scene';
 
 /** Cost of each fault; millimetre terms stay linear so that a bad start still feels where better lies. */

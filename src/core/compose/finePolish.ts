@@ -6,6 +6,7 @@ import type { Arrangement, Piece } from './arrangement';
 import { Measures, type Measured } from './measures';
 import { exchanged, nudged, type NudgeKind } from './nudge';
 import { overallScore, readMeasured } from './reading';
+import type { PlacedPiece } from './placement';
 import { buildScene } from './scene';
 
 /** Tries for one piece, and at the most for all together: reading costs the more, the more pieces there are. */
@@ -32,20 +33,22 @@ const SAME_WAY_COS = Math.cos(degToRad(12.5));
 /** What one such pair takes off, so that it is mended before anything else is. */
 const ALIKE_POINTS = 6;
 
-function alikePairs({ faces }: Measured): number {
+/** The lighter ones of large heads side by side that look the same way. */
+function alikeFaces({ faces }: Measured): PlacedPiece[] {
   const large = faces.filter((p) => p.body.radialMm > LARGE_RADIUS_MM);
-  let alike = 0;
+  const alike: PlacedPiece[] = [];
   for (let i = 0; i < large.length; i++)
     for (let j = i + 1; j < large.length; j++) {
       const [p, q] = [large[i]!, large[j]!];
       const near = p.body.radialMm + q.body.radialMm + BESIDE_MM;
-      if (dot(p.axis, q.axis) > SAME_WAY_COS && distance(p.centre, q.centre) < near) alike++;
+      if (dot(p.axis, q.axis) > SAME_WAY_COS && distance(p.centre, q.centre) < near)
+        alike.push(p.piece.pinned || p.body.massGrams > q.body.massGrams ? q : p);
     }
   return alike;
 }
 
 const worthOf = (measures: Measures): number =>
-  overallScore(readMeasured(measures, CLEAN, false)) - ALIKE_POINTS * alikePairs(measures);
+  overallScore(readMeasured(measures, CLEAN, false)) - ALIKE_POINTS * alikeFaces(measures).length;
 
 /**
  * The last touch, by the readings themselves: small changes that are kept when the balance reads better and nothing presses
@@ -82,10 +85,17 @@ export function* finePolish(
   return pieces;
 }
 
-function changedOnce({ heads, line }: Measured, pieces: readonly Piece[], size: number, random: Random): Piece[] | null {
+function changedOnce(measured: Measured, pieces: readonly Piece[], size: number, random: Random): Piece[] | null {
+  const { heads, line } = measured;
+  const changed = [...pieces];
+  const alike = alikeFaces(measured)[0];
+  if (alike && !alike.piece.pinned && random() < 0.7) {
+    const i = heads.indexOf(alike);
+    changed[i] = nudged(alike, line, random() < 0.6 ? 'turn' : 'slide', 1, random);
+    return changed;
+  }
   const i = Math.floor(random() * pieces.length);
   const kind = KINDS[Math.floor(random() * KINDS.length)]!;
-  const changed = [...pieces];
   if (pieces[i]!.pinned) return null;
   if (random() >= EXCHANGE_SHARE) {
     changed[i] = nudged(heads[i]!, line, kind, size, random);

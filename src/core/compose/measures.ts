@@ -4,6 +4,7 @@ import type { Arrangement, Piece } from './arrangement';
 import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, placePiece, reachMm, type PlacedPiece } from './placement';
 import { hidersOf, mayHide, type Hiders } from './hiders';
 import { facesOf, nearestTo, type Neighbour } from './readings/neighbours';
+import { standingOf, type Standing } from './readings/standing';
 import { clashesOf, coveringAt, nearPair, viewsFrom, visualWeight, type NearPair, type Scene } from './scene';
 import { FACES_EYE, looksAt, type Look } from './sight';
 
@@ -11,20 +12,28 @@ import { FACES_EYE, looksAt, type Look } from './sight';
 const NEIGHBOURS = 3;
 /** A leaf's root is looked for this far behind its base, or the leaf would hide itself. */
 const ROOT_BEHIND_MM = 4;
+/** How a root lies to a view: cake or lie hides it, nothing does, or its own face. */
+const [SHUT, OPEN, BEHIND_FACE] = [0, 1, 2];
 const SIGHT_STEPS_MM = [6, 14, 28, 50, 90] as const;
 
 /** Where the stem begins: what should not be seen. */
 export const rootOf = (p: PlacedPiece): Vec3 =>
   p.spine.length ? addScaled(p.base, p.axis, -ROOT_BEHIND_MM) : addScaled(p.centre, p.axis, -p.body.axialMm * 0.95);
 
-/** Whether a piece stands between a root and the eye. */
-function hides(q: PlacedPiece, root: Vec3, toEye: Vec3): boolean {
-  const [x, y, z] = [q.centre[0] - root[0], q.centre[1] - root[1], q.centre[2] - root[2]];
+/**
+ * Whether a piece stands between a root and the eye; `reach2` is its reach squared. The quick look comes first: most pieces stand
+ * nowhere near the sight.
+ */
+function hides(q: PlacedPiece, reach2: number, root: Vec3, toEye: Vec3): boolean {
+  const { centre } = q;
+  const x = centre[0] - root[0];
+  const y = centre[1] - root[1];
+  const z = centre[2] - root[2];
   const before = x * toEye[0] + y * toEye[1] + z * toEye[2];
-  if (before <= 0) return false;
-  const reach = reachMm(q);
-  return x * x + y * y + z * z - before * before <= reach * reach && coversSight(q, root, toEye, outlineShareOf(q));
+  return before > 0 && x * x + y * y + z * z - before * before <= reach2 && coversSight(q, root, toEye, outlineShareOf(q));
 }
+
+const reach2Of = (p: PlacedPiece): number => reachMm(p) ** 2;
 
 const behindCake = (solid: CakeSolid, root: Vec3, toEye: Vec3): boolean =>
   SIGHT_STEPS_MM.some((mm) => solid.signedDistanceMm(addScaled(root, toEye, mm)) < -1);
@@ -33,6 +42,9 @@ const behindCake = (solid: CakeSolid, root: Vec3, toEye: Vec3): boolean =>
 export interface Measured extends Scene {
   /** another one as soon as a piece is of another make, size or colour: what depends on those alone is kept with it */
   readonly make: object;
+  /** of each head, and of each that shows a face, what concerns it alone where it stands */
+  readonly standing: readonly Standing[];
+  readonly faceStanding: readonly Standing[];
   /** heads that show a face, and of each its three nearest others among them */
   faces: readonly PlacedPiece[];
   nearest: readonly (readonly Neighbour[])[];
@@ -46,7 +58,7 @@ export interface Measured extends Scene {
   /** what stands before the face of head `i` */
   hidersOf(i: number): Hiders;
   /** of each piece the share of views from which its root is seen, among those that neither cake nor lie hides */
-  rootsSeen(): number[];
+  rootsSeen(): Float64Array;
 }
 
 /**
@@ -67,6 +79,8 @@ export class Measures implements Measured {
   arrangement: Arrangement;
   make = {};
   clashes: readonly NearPair[];
+  readonly standing: Standing[];
+  readonly faceStanding: Standing[];
   readonly faces: PlacedPiece[];
   readonly nearest: Neighbour[][];
   readonly looks: readonly Look[];
@@ -82,7 +96,8 @@ export class Measures implements Measured {
   private readonly faceAt: number[];
   private readonly views: readonly Vec3[];
   private readonly roots: Vec3[];
-  /** per piece and view: is its root looked at, and how many others hide it */
+  private readonly reach2: Float64Array;
+  /** per piece and view: is its root looked at (`SHUT`, `OPEN` or `BEHIND_FACE`), and how many others hide it */
   private readonly rootOpen: Uint8Array;
   private readonly rootHidden: Int16Array;
 
@@ -98,7 +113,9 @@ export class Measures implements Measured {
     this.weights = [...scene.weights];
     this.intoCake = [...scene.intoCake];
     this.intoLettering = [...scene.intoLettering];
+    this.standing = this.heads.map((p) => standingOf(this.line, p));
     this.faces = facesOf(this.heads);
+    this.faceStanding = this.standing.filter((_, i) => !this.heads[i]!.spine.length);
     this.faceAt = this.heads.map((p) => (p.spine.length ? -1 : this.faces.indexOf(p)));
     this.nearest = this.faces.map((_, i) => nearestTo(this.faces, i, NEIGHBOURS));
     this.looks = looksAt(this.line, this.grid, this.frontRad);
@@ -109,6 +126,7 @@ export class Measures implements Measured {
     this.covered.forEach((own) => this.count(own, 1));
     this.views = viewsFrom(this.frontRad).map((v) => v.toEye);
     this.roots = this.heads.map(rootOf);
+    this.reach2 = Float64Array.from(this.heads, reach2Of);
     this.rootOpen = new Uint8Array(this.heads.length * this.views.length);
     this.rootHidden = new Int16Array(this.rootOpen.length);
     this.heads.forEach((_, i) => this.lookAtRoot(i));
@@ -126,20 +144,21 @@ export class Measures implements Measured {
     return (this.faceHiders[i] ??= hidersOf(this.heads[i]!, this.heads));
   }
 
-  rootsSeen(): number[] {
+  rootsSeen(): Float64Array {
     const n = this.views.length;
-    return this.heads.map((p, i) => {
+    const shares = new Float64Array(this.heads.length);
+    for (let i = 0; i < shares.length; i++) {
       let open = 0;
       let seen = 0;
-      for (let v = 0; v < n; v++) {
-        if (!this.rootOpen[i * n + v]) continue;
+      for (let k = i * n; k < (i + 1) * n; k++) {
+        const how = this.rootOpen[k]!;
+        if (how === SHUT) continue;
         open++;
-        // the head itself hides its own back from where one looks into its face
-        const own = !p.spine.length && dot(p.axis, this.views[v]!) > 0.05;
-        if (!own && !this.rootHidden[i * n + v]) seen++;
+        if (how === OPEN && !this.rootHidden[k]) seen++;
       }
-      return open ? seen / open : 0;
-    });
+      shares[i] = open ? seen / open : 0;
+    }
+    return shares;
   }
 
   /** Takes over another state of the same arrangement. False when more than places and sizes differ: then measure afresh. */
@@ -164,6 +183,7 @@ export class Measures implements Measured {
   private move(i: number, p: PlacedPiece): void {
     const was = this.heads[i]!;
     this.heads[i] = p;
+    this.standing[i] = standingOf(this.line, p);
     this.weights[i] = visualWeight(p, coveringAt(this.cake, this.solid, p.frame.pointMm));
     this.intoCake[i] = intoCakeMm(p, this.solid);
     this.intoLettering[i] = intoLetteringMm(p, this.line.plate);
@@ -174,6 +194,7 @@ export class Measures implements Measured {
     this.count(this.covered[i], 1);
     this.forgetHiders(i, was, p);
     this.roots[i] = rootOf(p);
+    this.reach2[i] = reach2Of(p);
     this.hideRoots(i, was, -1);
     this.hideRoots(i, p, 1);
     this.lookAtRoot(i);
@@ -181,7 +202,8 @@ export class Measures implements Measured {
 
   private forgetHiders(i: number, was: PlacedPiece, p: PlacedPiece): void {
     for (let j = 0; j < this.heads.length; j++)
-      if (j === i || mayHide(was, this.heads[j]!) || mayHide(p, this.heads[j]!)) this.faceHiders[j] = null;
+      if (this.faceHiders[j] && (j === i || mayHide(was, this.heads[j]!) || mayHide(p, this.heads[j]!)))
+        this.faceHiders[j] = null;
   }
 
   private count(covered: readonly Int32Array[], by: 1 | -1): void {
@@ -219,6 +241,7 @@ export class Measures implements Measured {
   private neighboursAgain(i: number): void {
     const at = this.faceAt[i]!;
     if (at < 0) return;
+    this.faceStanding[at] = this.standing[i]!;
     const { centre } = (this.faces[at] = this.heads[i]!);
     for (let f = 0; f < this.faces.length; f++) {
       const own = this.nearest[f]!;
@@ -232,9 +255,11 @@ export class Measures implements Measured {
   /** Counts a piece in, or out again, wherever it hides another's root. */
   private hideRoots(i: number, q: PlacedPiece, by: 1 | -1): void {
     const n = this.views.length;
-    for (let j = 0; j < this.roots.length; j++) {
-      if (j === i) continue;
-      for (let v = 0; v < n; v++) if (hides(q, this.roots[j]!, this.views[v]!)) this.rootHidden[j * n + v]! += by;
+    const reach2 = reach2Of(q);
+    for (let v = 0; v < n; v++) {
+      const toEye = this.views[v]!;
+      for (let j = 0; j < this.roots.length; j++)
+        if (j !== i && hides(q, reach2, this.roots[j]!, toEye)) this.rootHidden[j * n + v]! += by;
     }
   }
 
@@ -244,9 +269,11 @@ export class Measures implements Measured {
     const root = this.roots[i]!;
     for (let v = 0; v < n; v++) {
       const toEye = this.views[v]!;
-      this.rootOpen[i * n + v] = dot(p.frame.normal, toEye) >= FACES_EYE && !behindCake(this.solid, root, toEye) ? 1 : 0;
+      const open = dot(p.frame.normal, toEye) >= FACES_EYE && !behindCake(this.solid, root, toEye);
+      // the head itself hides its own back from where one looks into its face
+      this.rootOpen[i * n + v] = !open ? SHUT : !p.spine.length && dot(p.axis, toEye) > 0.05 ? BEHIND_FACE : OPEN;
       let hidden = 0;
-      for (let j = 0; j < this.heads.length; j++) if (j !== i && hides(this.heads[j]!, root, toEye)) hidden++;
+      for (let j = 0; j < this.heads.length; j++) if (j !== i && hides(this.heads[j]!, this.reach2[j]!, root, toEye)) hidden++;
       this.rootHidden[i * n + v] = hidden;
     }
   }

@@ -107,6 +107,19 @@ function splitRole(role: Role, count: number, candidates: readonly Candidate[], 
   return result;
 }
 
+/** Roles whose faces cover a line, and what others of them make up for of a role that nothing chosen can play. */
+const FACES = ['focal', 'secondary', 'spray', 'filler'] as const;
+const MADE_UP_FOR = 0.8;
+
+/** The shares when some roles are not chosen: the faces that there are take up their room. */
+function sharesFor(shares: (typeof SHARES)[Style], choices: readonly Choice[]): (typeof SHARES)[Style] {
+  const there = FACES.filter((role) => candidatesFor(role, choices).length > 0);
+  const sum = (roles: readonly (typeof FACES)[number][]) => roles.reduce((a, role) => a + shares[role], 0);
+  if (there.length === 0) return shares;
+  const grown = 1 + (MADE_UP_FOR * (sum(FACES) - sum(there))) / sum(there);
+  return { ...shares, ...Object.fromEntries(there.map((role) => [role, shares[role] * grown])) };
+}
+
 /** Mean outline of what a role would use, mm². */
 function meanOutline(candidates: readonly Candidate[], halfWidthMm: number): number {
   const areas = candidates.flatMap((c) =>
@@ -127,7 +140,7 @@ export function shareOut(line: Line, style: Style, choices: readonly Choice[], d
   const plain = envelopeAreaMm2(line) * density;
   let widest = 0;
   for (let i = 0; i <= 20; i++) widest = Math.max(widest, line.halfWidthMm(i / 20));
-  const shares = line.plate ? GLUED_SHARES : SHARES[style];
+  const shares = sharesFor(line.plate ? GLUED_SHARES : SHARES[style], choices);
   const result: KindCount[] = [];
   let surplusMm2 = 0;
   for (const role of ROLES) {

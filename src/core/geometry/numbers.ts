@@ -32,10 +32,11 @@ export function correlation(xs: readonly number[], ys: readonly number[]): numbe
   let sxy = 0;
   let sxx = 0;
   let syy = 0;
-  xs.forEach((x, i) => {
-    sxy += (x - mx) * (ys[i]! - my);
-    sxx += (x - mx) ** 2;
-    syy += (ys[i]! - my) ** 2;
-  });
+  for (let i = 0; i < xs.length; i++) {
+    const [dx, dy] = [xs[i]! - mx, ys[i]! - my];
+    sxy += dx * dy;
+    sxx += dx * dx;
+    syy += dy * dy;
+  }
   return sxx > 1e-12 && syy > 1e-12 ? sxy / Math.sqrt(sxx * syy) : 0;
 }

@@ -5,7 +5,7 @@ import type { LineForm, Piece } from '../compose/arrangement';
 import type { Line } from '../compose/line';
 import { placePiece } from '../compose/placement';
 import type { ReadingId } from '../compose/reading';
-import { outwardShare } from '../compose/readings/grading';
+import { outwardShare } from '../compose/readings/standing';
 
 /** One deliberate fault put into an arrangement: which reading must see it, and which others may fall with right. */
 export interface Spoiler {

@@ -108,6 +108,19 @@ function ratioOf(pairs: readonly Pair[], hues: Hues, all: number): number {
   return nearWeight > 0 && all > 1e-9 ? near / nearWeight / all : 1;
 }
 
+/** The same ratio straight from the neighbours, for every reading while the hand moves. */
+function ratioNow({ nearest, faceStanding }: Measured, hues: Hues, all: number): number {
+  let near = 0;
+  let nearWeight = 0;
+  for (let i = 0; i < nearest.length; i++)
+    for (const { j } of nearest[i]!) {
+      const weight = Math.min(faceStanding[i]!.acrossMm, faceStanding[j]!.acrossMm) / 2;
+      near += weight * hues.d2(i, j);
+      nearWeight += weight;
+    }
+  return nearWeight > 0 && all > 1e-9 ? near / nearWeight / all : 1;
+}
+
 /** What depends on the makes and colours of the heads alone, worked out once for them. */
 function huesKept({ make, faces }: Measured): { hues: Hues; groups: ColourGroup[]; all: number } {
   const known = kept.get(make);
@@ -130,15 +143,18 @@ function strungOf(scene: Measured, faces: readonly PlacedPiece[], groups: readon
   if (judged.length === 0) return 1;
   return mean(
     judged.map((g) => {
-      const s = g.members.map((i) => faces[i]!.piece.s).sort((a, b) => a - b);
-      const reach = scene.line.closed ? 1 - widestGap(s) : s[s.length - 1]! - s[0]!;
-      return clamp(reach / 0.6);
+      const places = Float64Array.from(g.members, (i) => faces[i]!.piece.s);
+      return clamp((scene.line.closed ? 1 - widestGap(places.sort()) : places.reduce(larger) - places.reduce(smaller)) / 0.6);
     }),
   );
 }
 
-const widestGap = (s: readonly number[]): number =>
-  s.reduce((worst, v, i) => Math.max(worst, i ? v - s[i - 1]! : v + 1 - s[s.length - 1]!), 0);
+const larger = (a: number, b: number): number => (a > b ? a : b);
+const smaller = (a: number, b: number): number => (a < b ? a : b);
+
+/** Of places round a ring, in order. */
+const widestGap = (s: Float64Array): number =>
+  s.reduce((worst, v, i) => larger(worst, i ? v - s[i - 1]! : v + 1 - s[s.length - 1]!), 0);
 
 /** Two heads of like size and unlike colour change places, when that leaves fewer of one colour side by side. */
 function changeColours(scene: Measured): Remedy | null {
@@ -228,14 +244,14 @@ const contrasts = new WeakMap<PlacedPiece, number>();
 export const colour: ReadingMaker = (scene) => {
   const { faces } = scene;
   const { hues, groups, all } = huesKept(scene);
-  const ratio = ratioOf(pairsOf(scene), hues, all);
+  const ratio = ratioNow(scene, hues, all);
   const strewn = clamp((ratio - LUMP) / (STREWN - LUMP));
   const strung = strungOf(scene, faces, groups);
   const top = groups[0]?.share ?? 0;
   const proportion = groups.length < 2 ? 1 : band(top, 0.3, 0.68, 0.25);
   const light = hues.list.map(lightnessOf);
   const lightness = groups.length < 2 ? 1 : clamp((Math.max(...light, 0) - Math.min(...light, 100)) / 18);
-  const contrast = mean(faces.map((p) => contrastOf(scene, p)));
+  const contrast = faces.reduce((a, p) => a + contrastOf(scene, p), 0) / Math.max(1, faces.length);
   const few = groups.length < 2 || faces.length < 5;
   const score = few
     ? 0.88 + 0.12 * contrast

@@ -16,28 +16,45 @@ function widestHole({ grid, hits }: Measured): { cell: EnvelopeCell; acrossMm: n
   const { cells, columns, rows, pointsMm, insideMm } = grid;
   const covered = hits[0]!;
   let widest = { i: -1, nearest2: 0 };
+  let last = -1;
   for (let i = 0; i < cells.length; i++) {
     if (covered[i]) continue;
     const toEdge = insideMm[i]! + 6;
-    // too near the edge to be the middle of a wider hole
-    if (toEdge * toEdge <= widest.nearest2) continue;
+    // too near the edge, or to what the last one was nearest to, to be the middle of a wider hole
+    if (toEdge * toEdge <= widest.nearest2 || (last >= 0 && apart2(i, last) <= widest.nearest2)) continue;
     const nearest2 = nearestCovered2(i, toEdge * toEdge, widest.nearest2);
     if (nearest2 > widest.nearest2) widest = { i, nearest2 };
   }
   return widest.i < 0 ? null : { cell: cells[widest.i]!, acrossMm: 2 * Math.sqrt(widest.nearest2) };
 
+  function apart2(i: number, j: number): number {
+    const [a, b] = [3 * i, 3 * j];
+    return (
+      (pointsMm[a]! - pointsMm[b]!) ** 2 + (pointsMm[a + 1]! - pointsMm[b + 1]!) ** 2 + (pointsMm[a + 2]! - pointsMm[b + 2]!) ** 2
+    );
+  }
+
   /** Squared distance to the nearest covered cell, at most `most`, near columns first; given up once it is no more than `enough`. */
   function nearestCovered2(i: number, most: number, enough: number): number {
     const { column } = cells[i]!;
-    const [x, y, z] = [pointsMm[3 * i]!, pointsMm[3 * i + 1]!, pointsMm[3 * i + 2]!];
-    let nearest2 = most;
-    for (let step = 0; step <= 2 * HOLE_COLUMNS && nearest2 > enough; step++) {
+    const x = pointsMm[3 * i]!;
+    const y = pointsMm[3 * i + 1]!;
+    const z = pointsMm[3 * i + 2]!;
+    let nearest2 = last < 0 ? most : Math.min(most, apart2(i, last));
+    if (nearest2 <= enough) return nearest2;
+    for (let step = 0; step <= 2 * HOLE_COLUMNS; step++) {
       const c = column + (step % 2 ? (step + 1) / 2 : -step / 2);
       if (c < 0 || c >= columns) continue;
-      for (let j = c * rows; j < (c + 1) * rows; j++) {
-        if (!covered[j]) continue;
-        const d2 = (x - pointsMm[3 * j]!) ** 2 + (y - pointsMm[3 * j + 1]!) ** 2 + (z - pointsMm[3 * j + 2]!) ** 2;
-        if (d2 < nearest2) nearest2 = d2;
+      for (let j = c * rows, end = j + rows; j < end; j++) {
+        if (covered[j] === 0) continue;
+        const dx = x - pointsMm[3 * j]!;
+        const dy = y - pointsMm[3 * j + 1]!;
+        const dz = z - pointsMm[3 * j + 2]!;
+        const d2 = dx * dx + dy * dy + dz * dz;
+        if (d2 >= nearest2) continue;
+        nearest2 = d2;
+        last = j;
+        if (d2 <= enough) return d2;
       }
     }
     return nearest2;

@@ -1,5 +1,5 @@
 import { clamp, mean } from '../../geometry/numbers';
-import { angleBetween, dot, length, scale, add, type Vec3 } from '../../geometry/vec3';
+import { dot, length, type Vec3 } from '../../geometry/vec3';
 import { MOST_TILT_RAD } from '../../botany/catalogue';
 import { nameOf } from '../names';
 import type { PlacedPiece } from '../placement';
@@ -10,22 +10,21 @@ import type { ReadingMaker, Remedy } from '../reading';
 const SAME_WAY_RAD = 0.42;
 
 /** For each face the angle to its nearest neighbour's, among the two nearest. */
-const neighbourAngles = ({ faces, nearest }: Measured): { p: PlacedPiece; rad: number }[] =>
-  faces.map((p, i) => {
-    const two = nearest[i]!.slice(0, 2);
-    if (two.length === 0) return { p, rad: SAME_WAY_RAD };
-    let alike = -1;
-    for (const { j } of two) alike = Math.max(alike, dot(p.axis, faces[j]!.axis));
-    return { p, rad: Math.acos(Math.min(1, alike)) };
+const neighbourAngles = ({ faces, nearest }: Measured): number[] =>
+  faces.map(({ axis }, i) => {
+    const own = nearest[i]!;
+    if (own.length === 0) return SAME_WAY_RAD;
+    const alike = Math.max(dot(axis, faces[own[0]!.j]!.axis), own[1] ? dot(axis, faces[own[1].j]!.axis) : -1);
+    return Math.acos(Math.min(1, alike));
   });
 
 /** Fans the faces that agree with a neighbour away from the focal point and from the middle of the line. */
-function fanOut(same: readonly { p: PlacedPiece }[], focalAt: number): Remedy | null {
-  const free = same.filter(({ p }) => !p.piece.pinned);
+function fanOut(same: readonly PlacedPiece[], focalAt: number): Remedy | null {
+  const free = same.filter((p) => !p.piece.pinned);
   if (free.length === 0) return null;
   return {
     label: `Turn ${free.length}`,
-    change: free.map(({ p }, i) => {
+    change: free.map((p, i) => {
       const away = Math.atan2(p.piece.side || 0.2, (p.piece.s - focalAt) * 2 || 0.2);
       const tilt = clamp(MOST_TILT_RAD[p.body.role] * (0.45 + 0.4 * ((i * 0.618) % 1)), 0.12, MOST_TILT_RAD[p.body.role]);
       return { id: p.piece.id, to: { tiltRad: tilt, headingRad: away + ((i % 3) - 1) * 0.7 } };
@@ -35,16 +34,25 @@ function fanOut(same: readonly { p: PlacedPiece }[], focalAt: number): Remedy | 
   };
 }
 
+function sumOfAxes(faces: readonly PlacedPiece[]): Vec3 {
+  let [x, y, z] = [0, 0, 0];
+  for (const { axis } of faces) {
+    x += axis[0];
+    y += axis[1];
+    z += axis[2];
+  }
+  return [x, y, z];
+}
+
 /** Never all facing one way: each head looks a little elsewhere, and none is seen from behind (trade.md C2). */
 export const facing: ReadingMaker = (scene) => {
   const faces = scene.faces;
-  const sum = faces.reduce<Vec3>((a, p) => add(a, p.axis), [0, 0, 0]);
-  const together = faces.length ? length(scale(sum, 1 / faces.length)) : 1;
+  const together = faces.length ? length(sumOfAxes(faces)) / faces.length : 1;
   const angles = neighbourAngles(scene);
-  const apart = mean(angles.map((a) => clamp(a.rad / SAME_WAY_RAD)));
-  const shown = mean(faces.map((p) => clamp((1.35 - angleBetween(p.axis, p.frame.normal)) / 0.35)));
+  const apart = mean(angles.map((rad) => clamp(rad / SAME_WAY_RAD)));
+  const shown = mean(scene.faceStanding.map((at) => at.shown));
   const score = faces.length < 2 ? 1 : 0.3 * clamp((1 - together) / 0.1) + 0.45 * clamp(apart / 0.72) + 0.25 * shown;
-  const same = angles.filter((a) => a.rad < SAME_WAY_RAD * 0.5);
+  const same = faces.filter((_, i) => angles[i]! < SAME_WAY_RAD * 0.5);
   return {
     id: 'facing',
     score: 100 * score,
@@ -53,7 +61,7 @@ export const facing: ReadingMaker = (scene) => {
     numbers: { faces: faces.length, sameWay: same.length, togetherShare: together },
     why:
       same.length > 0 && score < 0.9
-        ? `${same.length} look the way a neighbour looks, ${nameOf(same[0]!.p).toLowerCase()} for one.`
+        ? `${same.length} look the way a neighbour looks, ${nameOf(same[0]!).toLowerCase()} for one.`
         : 'Each head looks a little elsewhere.',
     remedy: score < 0.9 ? () => fanOut(same, scene.line.focal) : null,
     place: null,

@@ -1,5 +1,4 @@
 import { clamp, mean } from '../../geometry/numbers';
-import { dot } from '../../geometry/vec3';
 import { nameOf } from '../names';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
@@ -8,20 +7,6 @@ import type { Scene } from '../scene';
 /** Leaves at least this much with the line flow; from the project's own study. */
 const FLOWS = { none: 0.1, open: 0.72, round: 0.5 } as const;
 const TIP_FROM = 0.72;
-
-/** The way leaves point here: outward to the nearer tip, round a ring with the rest, out from the middle of a disc. */
-function flowOf(scene: Scene, p: PlacedPiece): number {
-  const { line } = scene;
-  const along = dot(p.axis, p.frame.along);
-  if (line.shape === 'disc') {
-    const x = p.piece.s * 2 - 1;
-    const y = p.piece.side;
-    const size = Math.hypot(x, y) || 1;
-    return (along * x + dot(p.axis, p.frame.toSide) * y) / size;
-  }
-  if (line.closed) return along;
-  return p.piece.s >= line.focal ? along : -along;
-}
 
 /** Leaves that run against the line are turned to go with it, keeping their lean and their side. */
 function turnLeaves(scene: Scene, against: readonly PlacedPiece[]): Remedy | null {
@@ -48,9 +33,9 @@ function turnLeaves(scene: Scene, against: readonly PlacedPiece[]): Remedy | nul
 
 /** Leaves run with the line and carry its tips; nothing stands outside it or alone. */
 export const flow: ReadingMaker = (scene) => {
-  const { line, heads } = scene;
+  const { line, heads, standing } = scene;
   const leaves = heads.filter((p) => p.body.role === 'foliage');
-  const flows = leaves.map((p) => flowOf(scene, p));
+  const flows = standing.filter((_, i) => heads[i]!.body.role === 'foliage').map((at) => at.withLine);
   const with_ = line.closed ? Math.abs(mean(flows)) : mean(flows);
   const smallAt = (first: boolean) =>
     heads.some((p) => {
@@ -60,10 +45,7 @@ export const flow: ReadingMaker = (scene) => {
       );
     });
   const tips = line.shape === 'open' ? ((smallAt(true) ? 1 : 0) + (smallAt(false) ? 1 : 0)) / 2 : 1;
-  const strayMm = heads.reduce((a, p) => {
-    const over = Math.abs(p.sideMm) - line.halfWidthMm(p.piece.s) - p.body.radialMm * 0.3;
-    return a + Math.max(0, over);
-  }, 0);
+  const strayMm = standing.reduce((a, at) => a + at.strayMm, 0);
   const alone = heads.filter((p, i) => !p.spine.length && heads.length > 1 && !scene.accompanied(i));
   const n = Math.max(1, heads.length);
   const full = line.shape === 'open' ? FLOWS.open : FLOWS.round;

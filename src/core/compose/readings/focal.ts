@@ -1,6 +1,7 @@
 import { clamp, mean } from '../../geometry/numbers';
 import type { Role } from '../../botany/species';
 import type { Line } from '../line';
+import type { Measured } from '../measures';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
 import type { Scene } from '../scene';
@@ -17,18 +18,14 @@ const SHARE = { near: 0.38, held: 0.18, rival: 0.13, seen: 0.11, dominance: 0.1,
 export const focal: ReadingMaker = (scene) => {
   const { line, heads, weights } = scene;
   const zone = focalZoneMm(line.lengthMm);
-  const away = heads.map((p) =>
-    Math.hypot(line.armShare(p.piece.s) * armLength(line.focal, p.piece.s, line.lengthMm, line.closed), p.sideMm * 0.4),
-  );
+  const { standing } = scene;
   const leading = leadingRole(heads);
-  const focals = heads.map((p, i) => ({ p, i })).filter(({ p }) => p.body.role === leading);
-  const near = mean(focals.map(({ i }) => clamp(1.6 - (1.3 * away[i]!) / zone)));
-  const total = weights.reduce((a, b) => a + b, 0) || 1;
-  const inside = weights.reduce((a, w, i) => a + (away[i]! < zone ? w : 0), 0) / total;
+  const focals: { p: PlacedPiece; i: number }[] = [];
+  for (let i = 0; i < heads.length; i++) if (heads[i]!.body.role === leading) focals.push({ p: heads[i]!, i });
+  const near = mean(focals.map(({ i }) => clamp(1.6 - (1.3 * standing[i]!.fromFocalMm) / zone)));
+  const { inside, largestInside, outside } = aboutZone(scene, zone);
   const areaShare = clamp((2 * zone) / line.lengthMm, 0.1, 1);
   const held = line.closed ? 1 : clamp((inside / areaShare - 0.75) / 0.6);
-  const largestInside = Math.max(0, ...heads.map((p, i) => (away[i]! < zone ? p.body.radialMm * 2 : 0)));
-  const outside = mean(heads.filter((p, i) => away[i]! >= zone && !p.spine.length).map((p) => p.body.radialMm * 2));
   const dominance = outside > 0 ? clamp((largestInside / outside - 1) / 0.7) : 1;
   const odd = focals.length % 2 === 1 ? 1 : 0;
   const rival = line.closed ? 1 : clamp((1 - heaviestRival(line, heads, weights, zone)) / 0.4);
@@ -66,6 +63,23 @@ export const focal: ReadingMaker = (scene) => {
     place: worst && seen < 0.75 ? { pointMm: worst.p.centre, acrossMm: worst.p.body.radialMm * 2 } : null,
   };
 };
+
+/** The share of the weight inside the zone, the largest piece in it, and the mean face outside it, mm. */
+function aboutZone({ heads, weights, standing }: Measured, zone: number) {
+  let [total, within, largestInside, sumOutside, countOutside] = [0, 0, 0, 0, 0];
+  for (let i = 0; i < heads.length; i++) {
+    const { fromFocalMm, acrossMm } = standing[i]!;
+    total += weights[i]!;
+    if (fromFocalMm < zone) {
+      within += weights[i]!;
+      largestInside = Math.max(largestInside, acrossMm);
+    } else if (!heads[i]!.spine.length) {
+      sumOutside += acrossMm;
+      countOutside++;
+    }
+  }
+  return { inside: within / (total || 1), largestInside, outside: countOutside ? sumOutside / countOutside : 0 };
+}
 
 /** The heaviest stretch outside the zone over the heaviest in it; 0 where nothing lies outside. */
 export function heaviestRival(line: Line, placed: readonly PlacedPiece[], weights: ArrayLike<number>, zoneMm: number): number {
@@ -119,6 +133,3 @@ function gather(scene: Scene, leading: Role): Remedy | null {
 /** The role that leads: focal, or what is largest where no focal flower is used. */
 export const leadingRole = (heads: readonly PlacedPiece[]): Role =>
   (['focal', 'secondary', 'spray'] as const).find((role) => heads.some((p) => p.body.role === role)) ?? 'filler';
-
-const armLength = (focalAt: number, s: number, lengthMm: number, closed: boolean): number =>
-  closed ? lengthMm / 2 : (s < focalAt ? focalAt : 1 - focalAt) * lengthMm;

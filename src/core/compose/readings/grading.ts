@@ -1,12 +1,7 @@
 import { clamp, correlation } from '../../geometry/numbers';
-import type { Piece } from '../arrangement';
 import type { Line } from '../line';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
-
-/** How far out a piece lies: along its arm from the focal point, or from the middle of a disc; 0…1. */
-export const outwardShare = (line: Line, piece: Pick<Piece, 's' | 'side'>): number =>
-  line.shape === 'disc' ? Math.hypot(piece.s * 2 - 1, piece.side * 0.7) : line.armShare(piece.s);
 
 /** The largest head that sits well at a share x of the arm: full at the focal point, small at the tip. */
 export const sizeCeilingMm = (largestMm: number, x: number): number => largestMm * (1 - 0.62 * x) + 4;
@@ -82,13 +77,19 @@ export function taperGap(taper: Float64Array, armX: ArrayLike<number>, areas: Ar
 
 /** Sizes fall from the focal point to the tips; no large head near a tip. Rings are not graded. */
 export const grading: ReadingMaker = (scene) => {
-  const { line, heads } = scene;
-  const flowers = heads.filter((p) => !p.spine.length);
-  const x = flowers.map((p) => outwardShare(line, p.piece));
-  const d = flowers.map((p) => Math.log(p.body.radialMm * 2));
-  const rank = correlation(x, d);
-  const largest = Math.max(0, ...flowers.map((p) => p.body.radialMm * 2));
-  const over = flowers.map((p, i) => ({ p, mm: p.body.radialMm * 2 - sizeCeilingMm(largest, x[i]!) })).filter((o) => o.mm > 0);
+  const { line, faces: flowers, faceStanding } = scene;
+  const x = faceStanding.map((at) => at.outward);
+  const rank = correlation(
+    x,
+    faceStanding.map((at) => Math.log(at.acrossMm)),
+  );
+  let largest = 0;
+  for (const { acrossMm } of faceStanding) if (acrossMm > largest) largest = acrossMm;
+  const over: { p: PlacedPiece; mm: number }[] = [];
+  for (let i = 0; i < flowers.length; i++) {
+    const mm = faceStanding[i]!.acrossMm - sizeCeilingMm(largest, x[i]!);
+    if (mm > 0) over.push({ p: flowers[i]!, mm });
+  }
   const fall = line.closed || flowers.length < 4 ? 1 : clamp((0.05 - rank) / 0.65);
   const ceiling = line.closed ? 1 : Math.exp(-over.reduce((t, o) => t + o.mm, 0) / (6 * Math.max(4, flowers.length)));
   const gap = taperGap(

@@ -8,6 +8,8 @@ import type { Scene } from '../scene';
 
 /** Exposed roots up to the first share do not show; at the second the whole looks bare. From the project's own study. */
 const EXPOSED = [0.05, 0.6] as const;
+/** A root seen from more than this share of the views is spoken of. */
+const BARE_FROM = 0.34;
 
 /** Sprigs whose foot is seen are drawn back until it lies under the nearest head; failing that, bare heads get a leaf. */
 function hideRoots(scene: Scene, bare: readonly PlacedPiece[]): Remedy | null {
@@ -51,13 +53,16 @@ function coverRoots(scene: Scene, bare: readonly PlacedPiece[]): Remedy | null {
 /** No wire, tape or bare stem is seen from the four sides and above. What is glued has none. */
 export const hidden: ReadingMaker = (scene) => {
   const { heads, line } = scene;
-  const roots = line.plate ? heads.map(() => 0) : scene.rootsSeen();
-  const share = heads.length ? roots.reduce((a, b) => a + b, 0) / heads.length : 0;
+  const roots = line.plate ? new Float64Array(heads.length) : scene.rootsSeen();
+  const bare: { p: PlacedPiece; seen: number }[] = [];
+  let seenSum = 0;
+  for (let i = 0; i < roots.length; i++) {
+    seenSum += roots[i]!;
+    if (roots[i]! > BARE_FROM) bare.push({ p: heads[i]!, seen: roots[i]! });
+  }
+  bare.sort((a, b) => b.seen - a.seen || b.p.body.radialMm - a.p.body.radialMm);
+  const share = seenSum / Math.max(1, heads.length);
   const score = clamp(1 - (share - EXPOSED[0]) / (EXPOSED[1] - EXPOSED[0]));
-  const bare = heads
-    .map((p, i) => ({ p, seen: roots[i]! }))
-    .filter((r) => r.seen > 0.34)
-    .sort((a, b) => b.seen - a.seen || b.p.body.radialMm - a.p.body.radialMm);
   return {
     id: 'hidden',
     score: heads.length ? 100 * score : 0,

@@ -1,4 +1,4 @@
-import { band, clamp, mean } from '../../geometry/numbers';
+import { band, clamp } from '../../geometry/numbers';
 import type { Piece } from '../arrangement';
 import { nameOf } from '../names';
 import type { PlacedPiece } from '../placement';
@@ -11,11 +11,16 @@ const UNEVEN_CV = 0.5;
 /** Petals that just touch: the nearest distance over the two radii. */
 const TOUCHING = [0.86, 1.12] as const;
 
-/** Nearest distance of each head over the sum of both radii. */
-const gapsOf = ({ faces, nearest }: Measured): { i: number; j: number; ratio: number; mm: number }[] =>
-  nearest.flatMap(([near], i) =>
-    near ? [{ i, j: near.j, mm: near.mm, ratio: near.mm / (faces[i]!.body.radialMm + faces[near.j]!.body.radialMm) }] : [],
-  );
+/** Nearest distance of each head over the sum of both radii; none for a head alone. */
+function gapShares({ nearest, faceStanding }: Measured): Float64Array {
+  const shares = new Float64Array(nearest.length);
+  let count = 0;
+  for (let i = 0; i < nearest.length; i++) {
+    const near = nearest[i]![0];
+    if (near) shares[count++] = (2 * near.mm) / (faceStanding[i]!.acrossMm + faceStanding[near.j]!.acrossMm);
+  }
+  return shares.subarray(0, count);
+}
 
 const SPACING_ROUNDS = 40;
 /** Farther than this from where it stood a head is not moved, mm. */
@@ -84,15 +89,18 @@ function space({ line, faces }: Measured): Remedy | null {
 
 /** Gaps vary little: heads stand about as far from their neighbours as their sizes say, none strays and none is swallowed. */
 export const rhythm: ReadingMaker = (scene) => {
-  const gaps = gapsOf(scene);
-  const average = mean(gaps.map((g) => g.ratio));
-  const cv = average > 0 ? Math.sqrt(mean(gaps.map((g) => (g.ratio - average) ** 2))) / average : 0;
+  const gaps = gapShares(scene);
+  const average = gaps.length ? gaps.reduce((a, gap) => a + gap, 0) / gaps.length : 0;
+  const spread = gaps.reduce((a, gap) => a + (gap - average) ** 2, 0);
+  const cv = average > 0 ? Math.sqrt(spread / gaps.length) / average : 0;
   const score =
     gaps.length < 3
       ? 1
       : 0.7 * clamp(1 - (cv - EVEN_CV) / (UNEVEN_CV - EVEN_CV)) + 0.3 * band(average, TOUCHING[0], TOUCHING[1], 0.4);
-  const widest = gaps.reduce((a, g) => (g.ratio > (a?.ratio ?? 0) ? g : a), null as (typeof gaps)[number] | null);
-  const lone = widest ? scene.faces[widest.i]! : null;
+  // one head has a neighbour exactly when all have: the list runs beside the faces
+  const widest = gaps.reduce((a, gap, i) => (gap > gaps[a]! ? i : a), 0);
+  const lone = gaps.length ? scene.faces[widest]! : null;
+  const loneMm = scene.nearest[widest]?.[0]?.mm ?? 0;
   return {
     id: 'rhythm',
     score: 100 * score,
@@ -100,12 +108,12 @@ export const rhythm: ReadingMaker = (scene) => {
     leanWords: ['huddled', 'strewn'],
     numbers: { meanGapShare: average, variationShare: cv },
     why:
-      score < 0.8 && lone && widest
+      score < 0.8 && lone
         ? average < TOUCHING[0]
           ? 'Heads huddle: some lie half under their neighbours, others stand free.'
-          : `${nameOf(lone)} stands ${Math.round(widest.mm)} mm from its nearest neighbour; the others keep closer.`
+          : `${nameOf(lone)} stands ${Math.round(loneMm)} mm from its nearest neighbour; the others keep closer.`
         : 'Neighbours keep like distances.',
     remedy: score < 0.9 ? () => space(scene) : null,
-    place: score < 0.8 && lone && widest && average >= TOUCHING[0] ? { pointMm: lone.centre, acrossMm: widest.mm } : null,
+    place: score < 0.8 && lone && average >= TOUCHING[0] ? { pointMm: lone.centre, acrossMm: loneMm } : null,
   };
 };

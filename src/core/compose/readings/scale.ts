@@ -9,6 +9,9 @@ const OF_WIDTH = [0.3, 1] as const;
 const OF_ROLE = 1.3;
 
 const acrossMm = (p: PlacedPiece): number => p.body.radialMm * 2;
+/** Of two as large the one whose name comes first. */
+const larger = (p: PlacedPiece, q: PlacedPiece): boolean =>
+  acrossMm(p) > acrossMm(q) || (acrossMm(p) === acrossMm(q) && p.piece.id < q.piece.id);
 
 /** The head that is out of scale takes the size of its own species that is nearest to the others of its role. */
 function takeSize(worst: PlacedPiece, others: readonly PlacedPiece[], mostMm: number): Remedy | null {
@@ -27,13 +30,12 @@ function takeSize(worst: PlacedPiece, others: readonly PlacedPiece[], mostMm: nu
 /** Sizes suit the tier, the line and each other. */
 export const scale: ReadingMaker = (scene) => {
   const { grid, faces, solid } = scene;
-  const sorted = [...faces].sort((a, b) => acrossMm(b) - acrossMm(a) || a.piece.id.localeCompare(b.piece.id));
-  const worst = sorted[0];
+  const worst = faces.reduce<PlacedPiece | undefined>((a, p) => (!a || larger(p, a) ? p : a), undefined);
   const tier = worst
     ? (solid.tiers.find((t) => worst.frame.pointMm[2] <= t.topMm + 1) ?? solid.tiers[solid.tiers.length - 1]!)
     : null;
   const ofTier = worst && tier ? acrossMm(worst) / (2 * tier.outline.nearMm || tier.tier.diameterMm) : 0;
-  const peers = worst ? sorted.slice(1).filter((p) => p.body.role === worst.body.role) : [];
+  const peers = worst ? faces.filter((p) => p !== worst && p.body.role === worst.body.role) : [];
   const ofRole = worst && peers.length ? acrossMm(worst) / mean(peers.map(acrossMm)) : 1;
   const ofWidth = worst ? acrossMm(worst) / (2 * grid.widestHalfMm) : 0;
   const fits = band(ofTier, OF_TIER[0], OF_TIER[1], 0.16);

@@ -1,4 +1,5 @@
 import { clamp } from '../../geometry/numbers';
+import { distance, type Vec3 } from '../../geometry/vec3';
 import type { Piece } from '../arrangement';
 import type { DraftReading, ReadingMaker, Remedy } from '../reading';
 import type { Scene } from '../scene';
@@ -21,6 +22,21 @@ function moveAcross(scene: Scene): Remedy | null {
   return change.length ? { label: `Move ${change.length} across`, change, add: [], remove: [] } : null;
 }
 
+/** Where the weight lies in the world, across the line and along it. */
+function centreOf(heads: Scene['heads'], weights: Scene['weights'], total: number) {
+  let [x, y, z, side, meanS] = [0, 0, 0, 0, 0];
+  for (let i = 0; i < heads.length; i++) {
+    const { frame, piece } = heads[i]!;
+    const share = weights[i]! / total;
+    x += frame.pointMm[0] * share;
+    y += frame.pointMm[1] * share;
+    z += frame.pointMm[2] * share;
+    side += piece.side * share;
+    meanS += piece.s * share;
+  }
+  return { centre: [x, y, z] as Vec3, side, meanS };
+}
+
 /** The centre of visual weight lies on the line's axis, where its envelope's own centre is. */
 export const weight: ReadingMaker = (scene): DraftReading => {
   const { line, heads, weights, grid } = scene;
@@ -37,11 +53,9 @@ export const weight: ReadingMaker = (scene): DraftReading => {
       place: null,
     };
   }
-  const centre = [0, 1, 2].map((k) => heads.reduce((a, p, i) => a + p.frame.pointMm[k]! * weights[i]!, 0) / total);
-  const side = heads.reduce((a, p, i) => a + p.piece.side * weights[i]!, 0) / total;
+  const { centre, side, meanS } = centreOf(heads, weights, total);
   const round = line.closed || line.shape === 'disc';
-  const meanS = heads.reduce((a, p, i) => a + p.piece.s * weights[i]!, 0) / total;
-  const off = Math.hypot(centre[0]! - grid.centreMm[0], centre[1]! - grid.centreMm[1], centre[2]! - grid.centreMm[2]);
+  const off = distance(centre, grid.centreMm);
   const reach = line.lengthMm / (line.closed ? Math.PI * 2 : 2);
   const score = round
     ? Math.exp(-0.7 * (off / (0.2 * reach)) ** 2)
@@ -49,7 +63,7 @@ export const weight: ReadingMaker = (scene): DraftReading => {
       0.35 * Math.exp(-((Math.max(0, Math.abs(side) - 0.08) / 0.35) ** 2));
   // to the right as one stands before the front
   const right =
-    -Math.sin(scene.frontRad) * (centre[0]! - grid.centreMm[0]) + Math.cos(scene.frontRad) * (centre[1]! - grid.centreMm[1]);
+    -Math.sin(scene.frontRad) * (centre[0] - grid.centreMm[0]) + Math.cos(scene.frontRad) * (centre[1] - grid.centreMm[1]);
   const lean = clamp(right / Math.max(10, reach * 0.25), -1, 1);
   return {
     id: 'weight',

@@ -1,0 +1,63 @@
+import { cakeSolid } from '../cake/solid';
+import { seededRandom } from '../geometry/random';
+import { defaultLine } from '../plan/newProject';
+import { cakeOf } from '../testing/samples';
+import { randomPieces } from '../testing/baselines';
+import { drawLine } from './line';
+import { intoCakeMm, overlapMm, placePiece } from './placement';
+import { PETAL_GIVE_MM } from './scene';
+import { givenWay, pushed } from './settle';
+import { nearestOdd, shareOut, type Choice } from './shareOut';
+
+const CAKE = cakeOf([250, 110], [160, 110]);
+const SOLID = cakeSolid(CAKE);
+const RING = { ...defaultLine('ring', CAKE), where: 'foot' as const };
+const line = drawLine(RING, CAKE)!;
+const choices: Choice[] = ['rose', 'ranunculus', 'blossom', 'roundleaf'].map((species) => ({ species, colourway: '' }));
+const MOST_MM = 0.9;
+
+const strewn = (seed: number) =>
+  randomPieces(shareOut(line, 'focal-led', choices, 0.7), seededRandom(seed)).map((p, i) => ({ ...p, pinned: i % 9 === 0 }));
+
+function pressedMm(pieces: ReturnType<typeof strewn>): { cake: number; faces: number } {
+  const placed = pieces.map((p) => placePiece(p, line));
+  const worst = { cake: 0, faces: 0 };
+  placed.forEach((p, i) => {
+    if (!p.piece.pinned && !p.spine.length) worst.cake = Math.max(worst.cake, intoCakeMm(p, SOLID));
+    for (const q of placed.slice(i + 1))
+      if (!p.piece.pinned || !q.piece.pinned) worst.faces = Math.max(worst.faces, overlapMm(p, q) - PETAL_GIVE_MM);
+  });
+  return worst;
+}
+
+test.each([1, 2, 3])('pieces strewn into a corner give way to each other and to the cake, pinned ones stay (seed %i)', (seed) => {
+  const before = strewn(seed);
+  const after = givenWay(before, line, SOLID, MOST_MM);
+  const [was, is] = [pressedMm(before), pressedMm(after)];
+  expect(was.faces).toBeGreaterThan(15);
+  expect(was.cake).toBeGreaterThan(5);
+  expect(is.faces).toBeLessThan(was.faces / 3);
+  expect(is.cake).toBeLessThan(was.cake / 3);
+  before.forEach((p, i) => p.pinned && expect(after[i]).toEqual(p));
+  // kept as they are once nothing presses
+  const calm = after.filter((_, i) => i % 9 === 0).slice(0, 1);
+  expect(givenWay(calm, line, SOLID, 40)).toEqual(calm);
+});
+
+test('a push of so many mm moves a piece by about as many', () => {
+  const p = placePiece({ ...strewn(1)[1]!, s: 0.4, side: 0, lift: 0.3, pinned: false }, line);
+  const q = placePiece(pushed(p, line, [p.frame.normal[0] * 4, p.frame.normal[1] * 4, p.frame.normal[2] * 4]), line);
+  expect(Math.hypot(...p.centre.map((x, k) => q.centre[k]! - x))).toBeCloseTo(4, 0);
+});
+
+test('faces that are chosen take the room of roles that are not', () => {
+  const area = (kinds: ReturnType<typeof shareOut>, role: string) =>
+    kinds.filter((k) => k.role === role).reduce((a, k) => a + k.count * k.sizeMm ** 2, 0);
+  const all = shareOut(line, 'focal-led', choices);
+  const sprayOnly = shareOut(line, 'focal-led', choices.slice(2));
+  const rest = sprayOnly.filter((k) => k.role !== 'bud' && k.role !== 'foliage');
+  expect(rest.map((k) => k.role)).toEqual(rest.map(() => 'spray'));
+  expect(area(sprayOnly, 'spray')).toBeGreaterThan(2.5 * area(all, 'spray'));
+  expect(area(sprayOnly, 'foliage')).toBeCloseTo(area(all, 'foliage'), 6);
+  expect(nearestOdd(4.2)).toBe(5);
+});
