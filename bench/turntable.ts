@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { chromium, type Page } from '@playwright/test';
-import { composeAll } from '../src/core/compose/composer';
+import { composeAll, FULL_DENSITY } from '../src/core/compose/composer';
 import { writeProjectFile } from '../src/core/formats/projectFile';
 import { newProject } from '../src/core/plan/newProject';
 import { drawLine } from '../src/core/compose/line';
@@ -28,6 +28,25 @@ function projectOf(pieces: number): string {
   const { arrangement } = composeAll({ ...request, counts, effort: 0.05 })[0]!;
   const id = `wreath-${pieces}`;
   return writeProjectFile({ ...newProject(id, id, '2027-06-12T09:30'), cake: request.cake, arrangements: [arrangement] });
+}
+
+/** An empty crescent that asks for about so many pieces. */
+function sprayOf(pieces: number): string {
+  const { request } = benchCases().find((c) => c.name === 'crescent, one tier')!;
+  const plan = newProject('spray', 'spray', '2027-06-12T09:30');
+  const counted = (widthMm: number) => {
+    const line = drawLine({ ...request.arrangement.line, widthMm } as typeof request.arrangement.line, request.cake)!;
+    return shareOut(line, request.style, request.choices, FULL_DENSITY).reduce((a, k) => a + k.count, 0);
+  };
+  let widthMm = 20;
+  while (counted(widthMm) < pieces && widthMm < 120) widthMm += 0.5;
+  const line = { ...request.arrangement.line, widthMm } as typeof request.arrangement.line;
+  return writeProjectFile({
+    ...plan,
+    brief: { ...plan.brief, style: request.style, choices: [...request.choices] },
+    cake: request.cake,
+    arrangements: [{ ...request.arrangement, line, pieces: [] }],
+  });
 }
 
 interface Frame {
@@ -123,13 +142,28 @@ async function measure(page: Page): Promise<void> {
   await page.addInitScript('globalThis.__name = (f) => f');
   await page.addInitScript(watchFrames);
   for (const pieces of SIZES) await turn(page, pieces);
+  await propose(page, 'the demo cascade', () =>
+    page
+      .getByRole('button', { name: /Harbour library/ })
+      .first()
+      .click(),
+  );
+  await propose(page, 'an empty crescent', async () => {
+    const buffer = Buffer.from(sprayOf(45));
+    await page.getByLabel('Job file').setInputFiles({ name: 'spray.json', mimeType: 'application/json', buffer });
+    await page.getByRole('heading', { name: 'spray' }).waitFor();
+  });
+}
+
+/** How long proposals take to be seen and to be polished, both cores at work. */
+async function propose(page: Page, name: string, open: () => Promise<void>): Promise<void> {
   await page.goto(`http://127.0.0.1:${PORT}/jobs`);
+  await open();
   await page
-    .getByRole('button', { name: /Harbour library/ })
-    .first()
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: /^Compose/ })
     .click();
-  await page.goto(`http://127.0.0.1:${PORT}/compose`);
-  await page.getByRole('link', { name: /^Make/ }).filter({ hasText: 'to make' }).waitFor();
+  await page.getByRole('link', { name: /^Make/ }).waitFor();
   await settled(page);
   const asked = performance.now();
   const since = () => `${((performance.now() - asked) / 1000).toFixed(1)} s`;
@@ -141,7 +175,8 @@ async function measure(page: Page): Promise<void> {
   const first = since();
   await proposals.nth(2).waitFor();
   say(
-    `proposals: the first seen after ${seen}; polished, the first on the shelf after ${first}, three after ${since()} (${await proposals.allInnerTexts()})`,
+    `proposals for ${name}: the first seen after ${seen}; polished, the first on the shelf after ${first}, three after ${since()} ` +
+      `(${(await proposals.allInnerTexts()).map((t) => t.replace(/\s+/g, ' ')).join('; ')})`,
   );
 }
 

@@ -10,31 +10,38 @@ import { useKindGeometry } from './kindGeometry';
 import { pasteMaterial } from './paste';
 import { useShadowsOf } from './shadows';
 
-/** So many pieces are drawn with paste thickness, so many with every petal; more with fewer triangles. */
-const UP_TO: readonly [pieces: number, detail: Detail][] = [
-  [24, 'close'],
-  [120, 'near'],
-  [Infinity, 'far'],
-];
+/** So many pieces are drawn with paste thickness, so many with every petal; more with fewer triangles, but for the large faces. */
+const THICK_UP_TO = 72;
+const PETALS_UP_TO = 180;
 
-/** All pieces, one instanced mesh a kind. */
-export function Flowers({ heads }: { heads: readonly PlacedPiece[] }) {
+function detailOf({ body }: PlacedPiece, pieces: number, chosen: boolean): Detail {
+  if (pieces <= THICK_UP_TO || chosen) return 'close';
+  return pieces <= PETALS_UP_TO || body.role === 'focal' || body.role === 'secondary' ? 'near' : 'far';
+}
+
+interface KindGroup {
+  detail: Detail;
+  own: PlacedPiece[];
+}
+
+/** All pieces, one instanced mesh a kind; the chosen ones of a full table in their own, with the thickness of their paste. */
+export function Flowers({ heads, chosen }: { heads: readonly PlacedPiece[]; chosen: ReadonlySet<string> }) {
   const kinds = useMemo(() => {
-    const groups = new Map<string, PlacedPiece[]>();
+    const groups = new Map<string, KindGroup>();
     for (const p of heads) {
-      const key = kindKey(modelOf(p));
-      const own = groups.get(key);
-      if (own) own.push(p);
-      else groups.set(key, [p]);
+      const detail = detailOf(p, heads.length, chosen.has(p.piece.id));
+      const key = `${kindKey(modelOf(p))}|${detail}`;
+      const group = groups.get(key);
+      if (group) group.own.push(p);
+      else groups.set(key, { detail, own: [p] });
     }
     return [...groups];
-  }, [heads]);
+  }, [heads, chosen]);
   useShadowsOf(heads);
-  const detail = UP_TO.find(([pieces]) => heads.length <= pieces)![1];
   const material = useMemo(() => pasteMaterial(), []);
   return (
     <>
-      {kinds.map(([key, own]) => (
+      {kinds.map(([key, { own, detail }]) => (
         <KindInstances key={key} own={own} detail={detail} material={material} />
       ))}
     </>

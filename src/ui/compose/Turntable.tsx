@@ -58,6 +58,7 @@ export function Turntable({
   const selection = useStudio((s) => s.selection);
   const lineInHand = useStudio((s) => s.lineInHand);
   const chosen = scene.heads.filter((p) => selection.includes(p.piece.id));
+  const held = useMemo(() => new Set(selection), [selection]);
   // in steps, so that the view stays while a piece is moved
   const tallMm = Math.ceil(Math.max(0, ...scene.all.map((p) => p.centre[2] + p.body.radialMm)) / 40) * 40;
   return (
@@ -72,7 +73,7 @@ export function Turntable({
       <group rotation={[DRAWN_UP, 0, 0]}>
         <CakeModel cake={cake} />
         <Holders lines={scene.lines} />
-        <Flowers heads={scene.all} />
+        <Flowers heads={scene.all} chosen={held} />
         {chosen.map((p) => (
           <Ring
             key={p.piece.id}

@@ -17,12 +17,22 @@ export function toGeometry(mesh: Mesh): BufferGeometry {
 }
 
 const made = new Map<string, Promise<BufferGeometry>>();
+const ready = new Map<string, BufferGeometry>();
+const DETAILS: readonly Detail[] = ['close', 'near', 'far'];
+
+/** What can be drawn of a kind at once: the detail asked for, or until it is made another. */
+const readyNow = (key: string, detail: Detail): BufferGeometry | null =>
+  [detail, ...DETAILS].map((d) => ready.get(`${key}|${d}`)).find((geometry) => geometry !== undefined) ?? null;
 
 function geometryOf(kind: Kind, detail: Detail): Promise<BufferGeometry> {
   const key = `${kindKey(kind)}|${detail}`;
   let geometry = made.get(key);
   if (!geometry) {
     geometry = pictureBench.mesh(kind, detail, 0, openedCatalogue()).then(toGeometry);
+    geometry.then(
+      (g) => ready.set(key, g),
+      () => undefined,
+    );
     // asked for again by the next that needs it
     geometry.catch(() => made.delete(key));
     made.set(key, geometry);
@@ -34,7 +44,7 @@ function geometryOf(kind: Kind, detail: Detail): Promise<BufferGeometry> {
 export function useKindGeometry(kind: Kind, detail: Detail): BufferGeometry | null {
   const { species, stage, sizeMm, colourway } = kind;
   const key = kindKey(kind);
-  const [geometry, setGeometry] = useState<BufferGeometry | null>(null);
+  const [geometry, setGeometry] = useState(() => readyNow(key, detail));
   useEffect(() => {
     let live = true;
     geometryOf({ species, stage, sizeMm, colourway }, detail).then(
