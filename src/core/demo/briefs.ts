@@ -96,6 +96,7 @@ function astronomyToppers(): Project {
       ...job.brief,
       guests: 24,
       dust: 'edible',
+      keepsake: true,
       choices: [
         { species: 'minirose', colourway: 'white' },
         { species: 'forgetmenot', colourway: 'blue' },

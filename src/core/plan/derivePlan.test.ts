@@ -145,7 +145,7 @@ describe.each(FORMS.filter((f) => f !== 'plaque'))('a composed %s', (form) => {
 });
 
 describe('a composed plaque', () => {
-  const project = composed('plaque', 'stem by stem');
+  const project = produce(composed('plaque', 'stem by stem'), (d) => void (d.brief.dust = 'edible'));
   const flat = produce(project, (d) => {
     const { line } = d.arrangements[0]!;
     if (line.form === 'plaque') line.upright = false;
@@ -186,6 +186,17 @@ describe('a composed plaque', () => {
 });
 
 describe('what the brief says of finish and keeping', () => {
+  test('a topper that may be eaten is no go while its dust is not edible; as a keepsake it goes and the sheet says why', () => {
+    const plaque = (edit: (d: Project) => void) => derivePlan(produce(composed('plaque', 'stem by stem'), edit));
+    const eaten = plaque((d) => void (d.brief.dust = 'unknown'));
+    expect(eaten.verdict).toBe('stop');
+    expect(eaten.warnings.map((w) => w.what)).toContain('The plaque may be eaten with its dust');
+    expect(plaque((d) => void (d.brief.dust = 'edible')).verdict).toBe('go');
+    const kept = plaque((d) => void Object.assign(d.brief, { dust: 'unknown', keepsake: true }));
+    expect(kept.verdict).toBe('go');
+    expect(kept.handOver.notEaten.join()).toContain('every topper: a keepsake');
+  });
+
   const job = composed('crescent', 'stem by stem');
 
   test('a showpiece takes half as long again at every step of making, and no longer at placing', () => {

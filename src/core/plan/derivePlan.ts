@@ -17,6 +17,7 @@ import { foodOf } from '../make/mixing';
 import { plateGrams, type PlaqueToMake } from '../make/plaque';
 import { barrierById } from '../place/barrier';
 import { contactWarnings } from '../place/contact';
+import { mayBeEatenWarning } from '../place/eaten';
 import type { Entry, Warning } from '../place/entry';
 import { tapeLengthMm } from '../tape/bundle';
 import type { Spray } from '../tape/tree';
@@ -152,6 +153,7 @@ export function derivePlan(project: Project): DerivedPlan {
     remedy: 'Mend it in Brief.',
   }));
   const solid = cakeSolid(project.cake);
+  const dust = foodOf(project.brief.dust, project.paints);
   const planned: { arrangement: Arrangement; scene: Scene | null; built: Built; contacts: Warning[] }[] = [];
   for (const arrangement of project.arrangements) {
     const scene = buildScene(project.cake, arrangement);
@@ -162,12 +164,19 @@ export function derivePlan(project: Project): DerivedPlan {
           solid,
           heads: scene.heads,
           intoCake: scene.intoCake,
-          dust: foodOf(project.brief.dust, project.paints),
+          dust,
           stems: built.stems.map((s) => ({ pieceId: s.pieceId, curve: s.curve, endsInEntry: true })),
         })
       : [];
     planned.push({ arrangement, scene, built, contacts });
-    warnings.push(...built.warnings, ...contacts);
+    const eaten = mayBeEatenWarning({
+      name: `The ${arrangement.line.form}`,
+      wired: built.wires.length > 0,
+      pieces: arrangement.pieces.length,
+      keepsake: project.brief.keepsake,
+      dust,
+    });
+    warnings.push(...built.warnings, ...contacts, ...(eaten ? [eaten] : []));
     if (!scene && project.cake.tiers.length > 0) warnings.push(lostLine(arrangement));
     if (scene)
       warnings.push(

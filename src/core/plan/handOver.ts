@@ -44,6 +44,7 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
       .filter(({ t }) => t.kind === 'dummy')
       .map(({ t, name }) => `${name}: foam${t.covering.eaten ? '' : ', covering too'}`),
     ...(tray.length && wired ? ['every flower, berry and leaf: they hold wire and tape'] : []),
+    ...(tray.length && !wired && brief.keepsake ? ['every topper: a keepsake'] : []),
     ...(dust === 'edible' ? [] : [`dust that is ${dust === 'unknown' ? 'not known to be edible' : 'not edible'}`]),
   ];
   const fromBarriers = entries.flatMap((e) => (e.barrier ? (barrierById(e.barrier)?.allergens ?? []) : []));

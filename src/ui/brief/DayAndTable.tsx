@@ -17,7 +17,9 @@ export function DayAndTable() {
   const month = monthOf(brief.leavesAt);
   const dustWords = {
     edible: 'Heads may rest on icing.',
-    'not edible': 'No head may touch icing that is eaten.',
+    'not edible': brief.keepsake
+      ? 'Kept, not eaten; no head may touch icing that is eaten.'
+      : 'For pieces on wire; no head may touch icing that is eaten.',
     unknown: 'Unknown counts as not edible until its label is recorded.',
   }[brief.dust];
   return (

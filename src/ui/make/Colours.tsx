@@ -2,6 +2,7 @@
 
 import { Plus, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
+import { allowedFor } from '@/core/place/eaten';
 import { FOOD_WORDS, foodOf, PAINT_USES, recipeFor, type Paint } from '@/core/make/mixing';
 import type { PasteBall } from '@/core/make/tray';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
@@ -11,6 +12,7 @@ import { getStudio, useStudio } from '../useStudio';
 export function Colours({ plan }: { plan: DerivedPlan }) {
   const paints = useStudio((s) => s.project!.paints);
   const general = useStudio((s) => s.project!.brief.dust);
+  const keepsake = useStudio((s) => s.project!.brief.keepsake);
   const together = foodOf(general, paints);
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
@@ -35,7 +37,7 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
         {general === 'not edible' && <p className="small pb-2">Brief says that dust here is not edible; that stays so.</p>}
         <ul>
           {paints.map((paint) => (
-            <OnShelf key={paint.id} paint={paint} />
+            <OnShelf key={paint.id} paint={paint} keepsake={keepsake} />
           ))}
         </ul>
         <button
@@ -92,7 +94,7 @@ function Mix({ ball, paints }: { ball: PasteBall; paints: readonly Paint[] }) {
   );
 }
 
-function OnShelf({ paint }: { paint: Paint }) {
+function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
   const change = (patch: Partial<Paint>) =>
     getStudio().edit(`${paint.name}`, (d) => {
       const own = d.paints.find((p) => p.id === paint.id);
@@ -143,6 +145,7 @@ function OnShelf({ paint }: { paint: Paint }) {
       >
         <Trash2 size={18} />
       </button>
+      {paint.use !== 'paste colour' && <span className="small w-full pl-14">For {allowedFor(paint.food, keepsake)}.</span>}
     </li>
   );
 }
