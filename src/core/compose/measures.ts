@@ -167,7 +167,9 @@ export class Measures implements Measured {
     if (pieces.length !== this.heads.length) return false;
     const moved: number[] = [];
     for (let i = 0; i < pieces.length; i++) {
-      const [was, is] = [this.heads[i]!.piece, pieces[i]!];
+      const was = this.heads[i]!.piece;
+      const is = pieces[i]!;
+      if (was === is) continue;
       if (was.id !== is.id) return false;
       if (!samePiece(was, is)) moved.push(i);
     }

@@ -23,6 +23,8 @@ export interface ColourGroup {
 interface Hues {
   list: readonly string[];
   of: readonly number[];
+  /** of every two colours in use, row by row */
+  table: Float64Array;
   d2(i: number, j: number): number;
 }
 
@@ -35,8 +37,8 @@ function huesOf(faces: readonly PlacedPiece[]): Hues {
     return known;
   });
   const list = [...index.keys()];
-  const table = list.map((a) => list.map((b) => colourDifference(a, b) ** 2));
-  return { list, of, d2: (i, j) => table[of[i]!]![of[j]!]! };
+  const table = Float64Array.from(list.flatMap((a) => list.map((b) => colourDifference(a, b) ** 2)));
+  return { list, of, table, d2: (i, j) => table[of[i]! * list.length + of[j]!]! };
 }
 
 /** The heads by colour, the largest area first. Colours that a person would not tell apart count as one. */
@@ -109,13 +111,13 @@ function ratioOf(pairs: readonly Pair[], hues: Hues, all: number): number {
 }
 
 /** The same ratio straight from the neighbours, for every reading while the hand moves. */
-function ratioNow({ nearest, faceStanding }: Measured, hues: Hues, all: number): number {
+function ratioNow({ nearest, faceStanding }: Measured, { of, table, list }: Hues, all: number): number {
   let near = 0;
   let nearWeight = 0;
   for (let i = 0; i < nearest.length; i++)
     for (const { j } of nearest[i]!) {
       const weight = Math.min(faceStanding[i]!.acrossMm, faceStanding[j]!.acrossMm) / 2;
-      near += weight * hues.d2(i, j);
+      near += weight * table[of[i]! * list.length + of[j]!]!;
       nearWeight += weight;
     }
   return nearWeight > 0 && all > 1e-9 ? near / nearWeight / all : 1;

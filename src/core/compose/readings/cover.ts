@@ -10,54 +10,56 @@ const TARGET_SHARE = 0.88;
 
 /** Columns to either side that may bound a hole: cells stand column by column. */
 const HOLE_COLUMNS = 10;
+/** What lies outside covers the edge as far off as this. */
+const EDGE_MM = 6;
 
 /** Of each cell that nothing covers along its normal the distance to the nearest that is covered; the largest is half the hole. */
 function widestHole({ grid, hits }: Measured): { cell: EnvelopeCell; acrossMm: number } | null {
-  const { cells, columns, rows, pointsMm, insideMm } = grid;
+  const { cells, insideMm } = grid;
   const covered = hits[0]!;
-  let widest = { i: -1, nearest2: 0 };
-  let last = -1;
+  let widest = -1;
+  let widest2 = 0;
+  const found = { nearest2: 0, cell: -1 };
   for (let i = 0; i < cells.length; i++) {
     if (covered[i]) continue;
-    const toEdge = insideMm[i]! + 6;
+    const toEdge = insideMm[i]! + EDGE_MM;
+    const toEdge2 = toEdge * toEdge;
     // too near the edge, or to what the last one was nearest to, to be the middle of a wider hole
-    if (toEdge * toEdge <= widest.nearest2 || (last >= 0 && apart2(i, last) <= widest.nearest2)) continue;
-    const nearest2 = nearestCovered2(i, toEdge * toEdge, widest.nearest2);
-    if (nearest2 > widest.nearest2) widest = { i, nearest2 };
+    if (toEdge2 <= widest2) continue;
+    found.nearest2 = found.cell < 0 ? toEdge2 : Math.min(toEdge2, apart2(grid.pointsMm, i, found.cell));
+    if (found.nearest2 > widest2) lookForCovered(grid, covered, i, widest2, found);
+    if (found.nearest2 > widest2) [widest, widest2] = [i, found.nearest2];
   }
-  return widest.i < 0 ? null : { cell: cells[widest.i]!, acrossMm: 2 * Math.sqrt(widest.nearest2) };
+  return widest < 0 ? null : { cell: cells[widest]!, acrossMm: 2 * Math.sqrt(widest2) };
+}
 
-  function apart2(i: number, j: number): number {
-    const [a, b] = [3 * i, 3 * j];
-    return (
-      (pointsMm[a]! - pointsMm[b]!) ** 2 + (pointsMm[a + 1]! - pointsMm[b + 1]!) ** 2 + (pointsMm[a + 2]! - pointsMm[b + 2]!) ** 2
-    );
-  }
+function apart2(pointsMm: Float64Array, i: number, j: number): number {
+  const dx = pointsMm[3 * i]! - pointsMm[3 * j]!;
+  const dy = pointsMm[3 * i + 1]! - pointsMm[3 * j + 1]!;
+  const dz = pointsMm[3 * i + 2]! - pointsMm[3 * j + 2]!;
+  return dx * dx + dy * dy + dz * dz;
+}
 
-  /** Squared distance to the nearest covered cell, at most `most`, near columns first; given up once it is no more than `enough`. */
-  function nearestCovered2(i: number, most: number, enough: number): number {
-    const { column } = cells[i]!;
-    const x = pointsMm[3 * i]!;
-    const y = pointsMm[3 * i + 1]!;
-    const z = pointsMm[3 * i + 2]!;
-    let nearest2 = last < 0 ? most : Math.min(most, apart2(i, last));
-    if (nearest2 <= enough) return nearest2;
-    for (let step = 0; step <= 2 * HOLE_COLUMNS; step++) {
-      const c = column + (step % 2 ? (step + 1) / 2 : -step / 2);
-      if (c < 0 || c >= columns) continue;
-      for (let j = c * rows, end = j + rows; j < end; j++) {
-        if (covered[j] === 0) continue;
-        const dx = x - pointsMm[3 * j]!;
-        const dy = y - pointsMm[3 * j + 1]!;
-        const dz = z - pointsMm[3 * j + 2]!;
-        const d2 = dx * dx + dy * dy + dz * dz;
-        if (d2 >= nearest2) continue;
-        nearest2 = d2;
-        last = j;
-        if (d2 <= enough) return d2;
-      }
+/** Brings `found` to the covered cell nearest to cell `i`, near columns first; gives up once one is no farther than `enough2`. */
+function lookForCovered(
+  { columns, rows, pointsMm }: Measured['grid'],
+  covered: Int16Array,
+  i: number,
+  enough2: number,
+  found: { nearest2: number; cell: number },
+): void {
+  const column = Math.floor(i / rows);
+  for (let step = 0; step <= 2 * HOLE_COLUMNS; step++) {
+    const c = column + (step % 2 ? (step + 1) / 2 : -step / 2);
+    if (c < 0 || c >= columns) continue;
+    for (let j = c * rows, end = j + rows; j < end; j++) {
+      if (covered[j] === 0) continue;
+      const d2 = apart2(pointsMm, i, j);
+      if (d2 >= found.nearest2) continue;
+      found.nearest2 = d2;
+      found.cell = j;
+      if (d2 <= enough2) return;
     }
-    return nearest2;
   }
 }
 
