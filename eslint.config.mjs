@@ -13,7 +13,7 @@ const PARTS = {
   log: ['geometry'],
   compose: ['geometry', 'cake', 'botany'],
   tape: ['geometry', 'compose', 'wire', 'botany'],
-  make: ['geometry', 'botany', 'compose'],
+  make: ['geometry', 'botany', 'compose', 'log', 'wire'],
   place: ['geometry', 'cake', 'compose', 'wire', 'botany'],
   picture: ['geometry', 'cake', 'botany', 'compose'],
 };

@@ -1,5 +1,6 @@
 import { produce } from 'immer';
 import type { Piece } from '@/core/compose/arrangement';
+import { takenBack } from '@/core/make/stock';
 import type { Keeper } from './keeper';
 import type { Recipe, Studio } from './studio';
 
@@ -33,14 +34,19 @@ export function editActions(
       const { past, future, project } = get();
       const last = past[past.length - 1];
       if (!last || !project) return;
-      keeper.show(last.project, { past: past.slice(0, -1), future: [{ label: last.label, project }, ...future] });
+      const { label, stock } = last;
+      keeper.show(last.project, { past: past.slice(0, -1), future: [{ label, project, ...(stock && { stock }) }, ...future] });
+      if (stock) void keeper.setStock(takenBack(get(), stock.before, stock.after));
       keeper.saveSoon();
     },
     redo() {
       const { past, future, project } = get();
       const next = future[0];
       if (!next || !project) return;
-      keeper.show(next.project, { future: future.slice(1), past: [...past, { label: next.label, project }] });
+      const { label, stock } = next;
+      keeper.show(next.project, { future: future.slice(1), past: [...past, { label, project, ...(stock && { stock }) }] });
+      // going forward again is taking the way back back
+      if (stock) void keeper.setStock(takenBack(get(), stock.after, stock.before));
       keeper.saveSoon();
     },
     select: (ids) => get().set({ selection: ids }),

@@ -3,7 +3,7 @@ import { newProject } from '@/core/plan/newProject';
 import type { Project } from '@/core/plan/project';
 import { seedDemos } from './jobs';
 import type { Keeper } from './keeper';
-import { readTin } from './tinActions';
+import { readStock } from './tinActions';
 import { NO_SEARCH, type Studio, type StudioPorts, type StudioState } from './studio';
 
 const FRESH = { past: [], future: [], selection: [], arrangementIndex: 0, plan: null, planOf: null, saved: 'saved' as const };
@@ -36,7 +36,7 @@ export function jobActions(
       const last = await shelf.getSetting('lastJob');
       const evening = (await shelf.getSetting('evening')) === true;
       const first = (typeof last === 'string' && (await shelf.load(last))) || (jobs[0] && (await shelf.load(jobs[0].id))) || null;
-      get().set({ jobs, evening, tin: await readTin(shelf), ready: true });
+      get().set({ jobs, evening, ...(await readStock(shelf)), ready: true });
       if (first) keeper.show(first, FRESH);
     },
     async open(id) {
@@ -54,12 +54,21 @@ export function jobActions(
         paints: before.paints,
         prices: before.prices,
         spares: before.spares,
+        madeBy: before.madeBy,
       };
       await addJob({ ...fresh, ...bench });
     },
     async copy(id) {
       const project = id === get().project?.id ? get().project : await shelf.load(id);
-      if (project) await addJob({ ...project, id: ports.newId(), name: `${project.name}, copy`.slice(0, 120) });
+      // ends of wire are there once
+      if (project)
+        await addJob({
+          ...project,
+          id: ports.newId(),
+          name: `${project.name}, copy`.slice(0, 120),
+          offcuts: [],
+          wiresCut: false,
+        });
     },
     async remove(id) {
       await keeper.flush();

@@ -1,9 +1,14 @@
 import type { StoreApi } from 'zustand/vanilla';
 import { openCatalogue } from '@/core/botany/catalogue';
 import { catalogueOf, checkProject, type Project } from '@/core/plan/project';
+import type { Stock } from '@/core/make/stock';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
 const SAVE_AFTER_MS = 200;
+
+/** Settings that hold the stock of all jobs. */
+export const TIN = 'tin';
+export const OFFCUTS = 'offcuts';
 
 /** Puts every shown change on the shelf and asks for its plan; late answers are ignored. */
 export class Keeper {
@@ -24,7 +29,7 @@ export class Keeper {
   }
 
   /** A step that can be undone. What could not be read again from the shelf is refused with its sentence. */
-  step(label: string, before: Project, after: Project): void {
+  step(label: string, before: Project, after: Project, stock?: { before: Stock; after: Stock }): void {
     if (before === after) return;
     const checked = checkProject(after);
     if ('issues' in checked) {
@@ -32,7 +37,11 @@ export class Keeper {
       this.show(before, { message: { text, kind: 'fault' } });
       return;
     }
-    this.show(after, { past: [...this.store.getState().past, { label, project: before }], future: [], saved: 'saving' });
+    this.show(after, {
+      past: [...this.store.getState().past, { label, project: before, ...(stock && { stock }) }],
+      future: [],
+      saved: 'saving',
+    });
     this.saveSoon();
   }
 
@@ -43,6 +52,13 @@ export class Keeper {
     const base = this.base;
     this.base = null;
     return base;
+  }
+
+  /** Shows another state of the stock and puts it on the shelf. */
+  async setStock({ tin, offcuts }: Stock): Promise<void> {
+    this.store.setState({ tin, offcuts });
+    await this.ports.shelf.setSetting(TIN, tin);
+    await this.ports.shelf.setSetting(OFFCUTS, offcuts);
   }
 
   saveSoon(): void {

@@ -442,6 +442,44 @@ describe('the tin', () => {
     expect(studio().tin.find((t) => t.where === 'hat box')?.count).toBe(7);
   });
 
+  test('put away is undone with the tin: what the job took is there again, what others did since stays', async () => {
+    const { studio } = await opened();
+    const before = studio().tin;
+    const { taken } = studio().project!;
+    await studio().putAway([{ ...before[0]!, id: 'left', count: 7, where: 'hat box' }]);
+    await studio().setTin([...studio().tin, { ...before[0]!, id: 'since', count: 2, where: 'drawer' }]);
+    studio().undo();
+    expect(studio().project!.taken).toEqual(taken);
+    expect(studio().tin.filter((t) => t.id !== 'since')).toEqual(expect.arrayContaining([...before]));
+    expect(studio().tin.map((t) => t.where)).not.toContain('hat box');
+    expect(studio().tin.find((t) => t.id === 'since')?.count).toBe(2);
+    studio().redo();
+    expect(studio().tin.find((t) => t.where === 'hat box')?.count).toBe(7);
+    expect(studio().project!.taken).toEqual([]);
+  });
+
+  test('ends of wire: moved into the job and back, kept once, kept over the next start; a copy has none of them', async () => {
+    const { studio } = await opened();
+    const end = { gauge: 24, colour: 'green' as const, lengthMm: 140, count: 3 };
+    await studio().setOffcuts([end]);
+    studio().useOffcuts([{ ...end, count: 2 }]);
+    expect(studio().offcuts).toEqual([{ ...end, count: 1 }]);
+    expect(studio().project!.offcuts).toEqual([{ ...end, count: 2 }]);
+    await studio().copy(studio().project!.id);
+    expect(studio().project!.offcuts).toEqual([]);
+    studio().keepOffcuts([{ ...end, lengthMm: 80, count: 1 }]);
+    studio().keepOffcuts([{ ...end, lengthMm: 80, count: 1 }]);
+    expect(studio().offcuts).toEqual([
+      { ...end, count: 1 },
+      { ...end, lengthMm: 80, count: 1 },
+    ]);
+    studio().undo();
+    expect(studio().project!.wiresCut).toBe(false);
+    expect(studio().offcuts).toEqual([{ ...end, count: 1 }]);
+    await studio().start();
+    expect(studio().offcuts).toEqual([{ ...end, count: 1 }]);
+  });
+
   test('the composer is given what is free, unless the tin is to be left; keeping a proposal takes what it uses', async () => {
     const { studio, bench } = await opened();
     studio().compose(2);

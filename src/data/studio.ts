@@ -3,6 +3,8 @@ import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/composer';
 import type { Remedy } from '@/core/compose/reading';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import type { Stock } from '@/core/make/stock';
+import type { Offcut } from '@/core/wire/offcuts';
 import type { TinPiece } from '@/core/compose/tin';
 import type { Project } from '@/core/plan/project';
 import { composeActions } from './composeActions';
@@ -31,6 +33,8 @@ export interface StudioPorts {
 interface Step {
   label: string;
   project: Project;
+  /** what the step did to the stock of all jobs, where it did something */
+  stock?: { before: Stock; after: Stock };
 }
 
 export interface StudioState {
@@ -44,6 +48,8 @@ export interface StudioState {
   saved: 'saved' | 'saving' | 'failed';
   /** pieces made before and kept, of all jobs together */
   tin: readonly TinPiece[];
+  /** ends of wire that were kept, of all jobs together */
+  offcuts: readonly Offcut[];
   plan: DerivedPlan | null;
   /** the project that `plan` was derived from */
   planOf: Project | null;
@@ -89,6 +95,12 @@ export interface StudioActions {
   takeFromTin(): void;
   /** the job is done: what it took is gone from the tin, what is left over goes in */
   putAway(leftOver: readonly TinPiece[]): Promise<void>;
+  /** changes the ends of wire themselves, as `setTin` does the tin */
+  setOffcuts(offcuts: readonly Offcut[]): Promise<void>;
+  /** takes ends of wire for this job out of those that are kept, and gives back what it no longer cuts from */
+  useOffcuts(wanted: readonly Offcut[]): void;
+  /** the wires are cut: ends worth keeping go in */
+  keepOffcuts(left: readonly Offcut[]): void;
   flush(): Promise<void>;
   setEvening(evening: boolean): void;
   set(patch: Partial<StudioState>): void;
@@ -107,6 +119,7 @@ const EMPTY: StudioState = {
   deleted: null,
   saved: 'saved',
   tin: [],
+  offcuts: [],
   plan: null,
   planOf: null,
   planFault: null,
@@ -127,7 +140,7 @@ export function createStudio(ports: StudioPorts): StoreApi<Studio> {
     ...jobActions(ports, keeper, get),
     ...editActions(keeper, get),
     ...composeActions(ports, keeper, get),
-    ...tinActions(ports, keeper, get),
+    ...tinActions(keeper, get),
     set: (patch) => set(patch),
   }));
   keeper.store = store;

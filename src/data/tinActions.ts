@@ -2,10 +2,10 @@ import { produce } from 'immer';
 import * as v from 'valibot';
 import { takingsFor, tinAfter } from '@/core/make/takings';
 import { freeInTin, tinPieceSchema, type TinPiece } from '@/core/compose/tin';
-import type { Keeper } from './keeper';
-import type { Studio, StudioPorts } from './studio';
-
-const TIN = 'tin';
+import type { Stock } from '@/core/make/stock';
+import { offcutSchema, offcutsWith } from '@/core/wire/offcuts';
+import { OFFCUTS, TIN, type Keeper } from './keeper';
+import type { Recipe, Studio, StudioPorts } from './studio';
 
 /** What of the tin is free for the open job: not set aside for another. */
 export const freeForJob = ({ tin, jobs, project }: Pick<Studio, 'tin' | 'jobs' | 'project'>): TinPiece[] =>
@@ -14,26 +14,33 @@ export const freeForJob = ({ tin, jobs, project }: Pick<Studio, 'tin' | 'jobs' |
     jobs.filter((j) => j.id !== project?.id).flatMap((j) => j.taken),
   );
 
-/** The tin as it was last kept; a row that cannot be read any more is left out, the others stay. */
-export async function readTin(shelf: StudioPorts['shelf']): Promise<TinPiece[]> {
-  const kept = await shelf.getSetting(TIN);
-  return (Array.isArray(kept) ? kept : []).flatMap((row) => {
-    const read = v.safeParse(tinPieceSchema, row);
-    return read.success ? [read.output] : [];
-  });
+/** The stock as it was last kept; a row that cannot be read any more is left out, the others stay. */
+export async function readStock(shelf: StudioPorts['shelf']): Promise<Stock> {
+  const rows = async <S extends v.GenericSchema>(key: string, schema: S): Promise<v.InferOutput<S>[]> => {
+    const kept = await shelf.getSetting(key);
+    return (Array.isArray(kept) ? kept : []).flatMap((row) => {
+      const read = v.safeParse(schema, row);
+      return read.success ? [read.output] : [];
+    });
+  };
+  return { tin: await rows(TIN, tinPieceSchema), offcuts: await rows(OFFCUTS, offcutSchema) };
 }
 
 export function tinActions(
-  { shelf }: StudioPorts,
   keeper: Keeper,
   get: () => Studio,
-): Pick<Studio, 'setTin' | 'takeFromTin' | 'putAway'> {
-  const setTin = async (tin: readonly TinPiece[]) => {
-    get().set({ tin });
-    await shelf.setSetting(TIN, tin);
+): Pick<Studio, 'setTin' | 'takeFromTin' | 'putAway' | 'setOffcuts' | 'useOffcuts' | 'keepOffcuts'> {
+  /** A step of the job that changes the stock with it; both are undone together. */
+  const stockStep = async (label: string, after: Stock, recipe: Recipe) => {
+    const { project, tin, offcuts } = get();
+    if (!project) return;
+    const set = keeper.setStock(after);
+    keeper.step(label, project, produce(project, recipe), { before: { tin, offcuts }, after });
+    await set;
   };
   return {
-    setTin,
+    setTin: (tin) => keeper.setStock({ tin, offcuts: get().offcuts }),
+    setOffcuts: (offcuts) => keeper.setStock({ tin: get().tin, offcuts }),
     takeFromTin() {
       const { project } = get();
       if (!project) return;
@@ -45,14 +52,22 @@ export function tinActions(
       );
     },
     async putAway(leftOver) {
-      const { project, tin } = get();
+      const { project, tin, offcuts } = get();
       if (!project) return;
-      await setTin(tinAfter(tin, project.taken, leftOver));
-      keeper.step(
-        'put away',
-        project,
-        produce(project, (draft) => void (draft.taken = [])),
-      );
+      await stockStep('put away', { tin: tinAfter(tin, project.taken, leftOver), offcuts }, (draft) => void (draft.taken = []));
+    },
+    useOffcuts(wanted) {
+      const { project, tin, offcuts } = get();
+      if (!project) return;
+      const all = offcutsWith(offcuts, project.offcuts, 1);
+      void stockStep('cut from offcuts', { tin, offcuts: offcutsWith(all, wanted, -1) }, (draft) => {
+        draft.offcuts = wanted.map((o) => ({ ...o }));
+      });
+    },
+    keepOffcuts(left) {
+      const { project, tin, offcuts } = get();
+      if (!project || project.wiresCut) return;
+      void stockStep('wires cut', { tin, offcuts: offcutsWith(offcuts, left, 1) }, (draft) => void (draft.wiresCut = true));
     },
   };
 }

@@ -82,6 +82,33 @@ describe('practice values (trade.md; common practice, no source)', () => {
     for (const s of SPECIES) expect(s.pasteMm).toBeLessThanOrEqual(1.6);
   });
 
+  test.each([
+    ['pulled', 'M1', /snip/i],
+    ['layered', 'M2', /ring by ring/i],
+    ['wired petals', 'M3', /each petal/i],
+    ['berry', 'M4', /glaze again/i],
+    ['wired leaf', 'M5', /two thirds up/i],
+    ['one piece', 'M6', /centre pressed/i],
+    ['domed cluster', 'M7', /5–10 min/],
+    ['paper leaf', 'M8', /gaps all different/i],
+    ['rolled rosette', 'M9', /roll, pinch/i],
+    ['cupped flower', 'M10', /overlapped in a powdered cup/i],
+    ['snipped pompon', 'M11', /45°, row after row from base to tip/i],
+    ['scrunched', 'M12', /gather/i],
+    ['hand-wrapped', 'M13', /24–48 h|one over another/i],
+    ['two-faced leaf', 'M14', /two colours together/i],
+  ])('%s is the sequence of %s, with tools, the order of dusting and what to look for', (id, _fact, words) => {
+    const method = methodById(id);
+    expect(method.steps.map((s) => s.name).join('; ')).toMatch(words);
+    for (const lines of [method.tools, method.dusting, method.checks]) expect(lines.length).toBeGreaterThan(0);
+  });
+
+  test('P8 and the faults that one sees are among the checks: a floret off centre, wire showing, a chipped edge', () => {
+    const all = Object.values(METHODS).flatMap((m) => m.checks);
+    for (const fault of [/off centre/, /no wire shows/i, /no chips in the edge/])
+      expect(all.some((c) => fault.test(c))).toBe(true);
+  });
+
   test('D1, D2: centres dry 8 h at least, petals and leaves overnight', () => {
     for (const m of Object.values(METHODS)) {
       for (const step of m.steps) {

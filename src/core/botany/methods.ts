@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { craftOf } from './craft';
 import { OWN_ID } from './ownSpecies';
 
 const number = (what: string, most: number, least = 0) =>
@@ -20,6 +21,15 @@ const methodStepSchema = v.object({
 });
 export type MethodStep = v.InferOutput<typeof methodStepSchema>;
 
+const words = (what: string) =>
+  v.optional(
+    v.pipe(
+      v.array(v.pipe(v.string(), v.trim(), v.minLength(1, `${what} says something`), v.maxLength(120, `${what} has at most 120 letters`))),
+      v.maxLength(12, `at most twelve lines of ${what}`),
+    ),
+    [],
+  );
+
 export const methodSchema = v.object({
   id: v.pipe(v.string(), v.regex(OWN_ID, 'an own method is called own-…')),
   name: v.pipe(v.string(), v.trim(), v.minLength(1, 'the name is missing'), v.maxLength(60, 'the name has at most 60 letters')),
@@ -27,6 +37,10 @@ export const methodSchema = v.object({
   batch: v.pipe(number('a batch', 200, 1), v.integer('a batch is a whole number')),
   /** rolled-out paste that is not kneaded back */
   lossShare: number('what is lost', 0.8),
+  /** what lies ready, the order of dusting, and what a good piece looks like (trade.md P5–P8, M1–M14) */
+  tools: words('a tool'),
+  dusting: words('dusting'),
+  checks: words('a check'),
   steps: v.pipe(v.array(methodStepSchema), v.minLength(1, 'a method has at least one step'), v.maxLength(12, 'a method has at most twelve steps')),
 });
 export type Method = v.InferOutput<typeof methodSchema>;
@@ -84,9 +98,39 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
       { id: 'glued leaf', name: 'Leaves glued to the carrier', batch: 12, lossShare: 0.2, steps: [
         { id: 'leaves', name: 'Cut fine leaves, glue them up the wire', minutesEach: 8, minutesBatch: 4, dryHours: 10, dryNote: 'lying flat' },
         { ...dust, name: 'Dust base to tip', minutesEach: 1.5 }, steam] },
-    ] satisfies Method[]
-  ).map((m) => [m.id, m]),
+      { id: 'rolled rosette', name: 'Rolled rosette, no wire', batch: 20, lossShare: 0.2, steps: [
+        { id: 'petals', name: 'Cut strips, roll, pinch the base, trim it flat', minutesEach: 1.5, minutesBatch: 4, dryHours: 12, dryNote: 'standing, overnight' },
+        { ...dust, minutesEach: 0.4 }] },
+      { id: 'cupped flower', name: 'Cupped flower, no wire', batch: 8, lossShare: 0.3, steps: [
+        { id: 'petals', name: 'Five thin rounds overlapped in a powdered cup, then the centre', minutesEach: 6, minutesBatch: 6, dryHours: 12, dryNote: 'in cups overnight' },
+        { ...dust, minutesEach: 1 }] },
+      { id: 'hand-wrapped', name: 'Wrapped by hand, no wire', batch: 8, lossShare: 0.2, steps: [
+        { id: 'centre', name: 'Cone, standing', minutesEach: 1, minutesBatch: 4, dryHours: 8, dryNote: 'cones' },
+        { id: 'petals', name: 'Thin rounds wrapped one over another, each opened more; pinch, trim', minutesEach: 8, minutesBatch: 5, dryHours: 36, dryNote: '24–48 h to go firm' },
+        { ...dust, minutesEach: 1 }] },
+      { id: 'snipped pompon', name: 'Snipped pompon', batch: 12, lossShare: 0.05, steps: [
+        { id: 'core', name: 'Core ball in a second colour, wrapped in a thin disc, onto twisted wire', minutesEach: 3, minutesBatch: 4, dryHours: 0 },
+        { id: 'petals', name: 'Scissors at 45°, row after row from base to tip', minutesEach: 6, minutesBatch: 2, dryHours: 12, dryNote: 'hang overnight' },
+        { ...dust, minutesEach: 1 }, steam] },
+      { id: 'paper leaf', name: 'Wafer-paper leaves on kinked wire', batch: 12, lossShare: 0.4, steps: [
+        { id: 'paper', name: 'Paint strips, powder, fold, cut several at once, curl', minutesEach: 4, minutesBatch: 8, dryHours: 1, dryNote: 'paint' },
+        { id: 'assemble', name: 'Egg-white glue, one leaf after another, gaps all different', minutesEach: 7, minutesBatch: 2, dryHours: 4, dryNote: 'glue' },
+        { ...dust, name: 'Dust the wire', minutesEach: 0.5 }] },
+      { id: 'two-faced leaf', name: 'Two-faced leaf', batch: 12, lossShare: 0.4, steps: [
+        { id: 'leaves', name: 'Roll two colours together, cut, vein, wire', minutesEach: 13, minutesBatch: 6, dryHours: 12, dryNote: 'over crumpled paper' },
+        { ...dust, name: 'Dust base to tip, edges last', minutesEach: 2 }, steam,
+        { id: 'assemble', name: 'Tape leaves from the tip down', minutesEach: 4, minutesBatch: 2, dryHours: 0 }] },
+    ] satisfies Omit<Method, 'tools' | 'dusting' | 'checks'>[]
+  ).map((m) => [m.id, { ...m, ...craftOf(m.id) }]),
 );
+
+/** Starting minutes at the bench for one piece, its share of a full batch counted in. Drying is not work. */
+export const minutesForOne = ({ steps, batch }: Method): number =>
+  steps.reduce((a, s) => a + s.minutesEach + s.minutesBatch / batch, 0);
+
+/** The same of one step for so many pieces, every batch that is begun in full. */
+export const stepMinutes = (step: MethodStep, batch: number, pieces: number): number =>
+  step.minutesEach * pieces + step.minutesBatch * Math.ceil(pieces / batch);
 
 let own: ReadonlyMap<string, Method> = new Map();
 

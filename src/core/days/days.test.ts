@@ -98,7 +98,7 @@ describe('the backward plan', () => {
     const project = randomProject(seed);
     const tasks = tasksOf(
       trayOf(project.arrangements),
-      { joints: 12, entries: 9, barrierMinutes: 20, plaques: 0, wired: true, showpiece: false },
+      { joints: 12, entries: 9, barrierMinutes: 20, plaques: 0, wired: true, care: 1 },
       4,
       1,
     );
@@ -136,7 +136,7 @@ describe('tasks', () => {
   const tray = trayOf(project.arrangements);
 
   test('each strand dries between its steps, half again as long as it should take', () => {
-    const tasks = tasksOf(tray, { joints: 0, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, showpiece: false }, 3, 2);
+    const tasks = tasksOf(tray, { joints: 0, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, care: 1 }, 3, 2);
     for (const t of tasks) {
       for (const link of t.after) {
         const before = tasks.find((x) => x.id === link.id)!;
@@ -146,9 +146,7 @@ describe('tasks', () => {
   });
 
   test('nothing to make, no task', () => {
-    expect(tasksOf([], { joints: 0, entries: 0, barrierMinutes: 0, plaques: 0, wired: true, showpiece: false }, 0, 1)).toEqual(
-      [],
-    );
+    expect(tasksOf([], { joints: 0, entries: 0, barrierMinutes: 0, plaques: 0, wired: true, care: 1 }, 0, 1)).toEqual([]);
   });
 });
 

@@ -1,5 +1,5 @@
 import { speciesById } from '../botany/catalogue';
-import { methodById } from '../botany/methods';
+import { methodById, stepMinutes } from '../botany/methods';
 import { pieceName } from '../botany/species';
 import { kindName } from '../compose/names';
 import { PLAQUE_DRY_HOURS, PLAQUE_MINUTES } from '../make/plaque';
@@ -26,6 +26,8 @@ export const DRYING_MARGIN = 1.5;
 /** What a step leaves on the rack, in a word. */
 const STEP_WORDS: Readonly<Record<string, string>> = {
   centre: 'centres',
+  core: 'cores',
+  paper: 'paper leaves',
   petals: 'petals',
   leaves: 'leaves',
   berries: 'berries',
@@ -44,21 +46,21 @@ interface BenchWork {
   plaques: number;
   /** some pieces are wired; else everything is glued */
   wired: boolean;
-  /** a showpiece takes longer at every step */
-  showpiece: boolean;
+  /** how much longer than everyday work every step takes */
+  care: number;
 }
 
 /** Minutes at the bench that are not in a method: starting values made up for the product. */
 export const BENCH_MINUTES = { mixEach: 6, jointEach: 3, entryEach: 4, boxing: 15, lookRound: 10 } as const;
 
 /** True veiners, full dusting, a wire to each leaf: times as long. A starting value made up for the product. */
-export const SHOWPIECE_MINUTES = 1.5;
+const SHOWPIECE_MINUTES = 1.5;
+export const careOf = (finish: 'everyday' | 'showpiece'): number => (finish === 'showpiece' ? SHOWPIECE_MINUTES : 1);
 
 /** Every method step of every kind as a task, then taping, barriers, boxing and placing. Each strand in order, drying between. */
 export function tasksOf(tray: readonly TrayKind[], work: BenchWork, colours: number, dryFactor: number): Task[] {
   if (tray.length === 0) return [];
   const factor = Number.isFinite(dryFactor) ? dryFactor : 3;
-  const care = work.showpiece ? SHOWPIECE_MINUTES : 1;
   const tasks: Task[] = [
     plain('mix', 'Mix the pastes', `${colours} colours, rest them wrapped`, Math.max(10, colours * BENCH_MINUTES.mixEach), []),
   ];
@@ -69,8 +71,7 @@ export function tasksOf(tray: readonly TrayKind[], work: BenchWork, colours: num
     const method = methodById(kind.method);
     let before: { id: string; wait: number }[] = [{ id: 'mix', wait: 0 }];
     for (const step of method.steps) {
-      const batches = Math.ceil(kind.toMake / method.batch);
-      const minutes = (step.minutesEach * kind.toMake + step.minutesBatch * batches) * care;
+      const minutes = stepMinutes(step, method.batch, kind.toMake) * work.care * kind.pace.share;
       const dryHours = step.dryHours * factor;
       const id = `${kind.key}|${step.id}`;
       tasks.push({

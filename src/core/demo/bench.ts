@@ -34,7 +34,10 @@ export const DEMO_PRICES: Prices = {
     ),
     material('tape', 'Floral tape', 'm', 27, 2.6, FLORIST, 12),
     material('dust', 'Dust', 'g', 4, 5.1, SUGAR, 6),
-    material('glue', 'Glue and glaze', 'g', 50, 3.9, SUGAR, 40),
+    material('glue', 'Edible glue', 'g', 50, 3.9, SUGAR, 40),
+    material('glaze', 'Half glaze for leaves and berries', 'g', 60, 6.8, SUGAR, 12),
+    material('starch', 'Starch for rolling out', 'g', 400, 1.9, 'grocer', 150),
+    material('fat', 'White vegetable fat', 'g', 250, 2.1, 'grocer', 60),
     ...(
       [
         ['stirring-straw', 'Stirring straw', 100, 1.6],

@@ -1,7 +1,8 @@
 import { bodyOf, speciesById, type Kind } from '../botany/catalogue';
-import { methodById } from '../botany/methods';
-import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
-import { colourwayOf, roleAt, type Role } from '../botany/species';
+import { methodById, minutesForOne, type Method } from '../botany/methods';
+import { clamp } from '../geometry/numbers';
+import { ownMinutes } from '../log/own';
+import { roleAt, type Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 import { breakageOf, SPARES_RULE, sparesFor, type SparesRule } from './spares';
 import { inHand, type Taken } from './takings';
@@ -20,19 +21,26 @@ export interface TrayKind extends Kind {
   /** sizes used, largest first, with how many of each */
   sizes: { sizeMm: number; count: number }[];
   pasteGramsEach: number;
+  /** how long this person takes against the starting minutes, and from how many entries of the log; 1 and 0 where there are none */
+  pace: { share: number; entries: number };
 }
 
 /** What the tray is worked out with beside the arrangements: the person's rule, what was taken from the tin, and the log. */
 export interface TrayNotes {
   rule: SparesRule;
   taken: readonly Taken[];
-  log: readonly { kind: string; made: number; broken: number }[];
+  log: readonly { kind: string; made: number; broken: number; minutes: number | null }[];
+  /** species that are made another way than the catalogue says */
+  madeBy: readonly { species: string; method: string }[];
+  /** how much longer than everyday work this job takes at every step: 1, or more for a showpiece */
+  care: number;
 }
 
-const NO_NOTES: TrayNotes = { rule: SPARES_RULE, taken: [], log: [] };
+const NO_NOTES: TrayNotes = { rule: SPARES_RULE, taken: [], log: [], madeBy: [], care: 1 };
 
 /** All pieces to make, by species, stage and colour, quantities of whole arrangements counted in, what the tin gives taken off. */
-export function trayOf(arrangements: readonly Arrangement[], notes: TrayNotes = NO_NOTES): TrayKind[] {
+export function trayOf(arrangements: readonly Arrangement[], given: Partial<TrayNotes> = NO_NOTES): TrayKind[] {
+  const notes = { ...NO_NOTES, ...given };
   const kinds = new Map<string, TrayKind>();
   for (const arrangement of arrangements) {
     for (const piece of arrangement.pieces) {
@@ -45,7 +53,7 @@ export function trayOf(arrangements: readonly Arrangement[], notes: TrayNotes = 
         colourway: piece.colourway,
         key,
         role: roleAt(species, piece.stage),
-        method: species.method,
+        method: notes.madeBy.find((m) => m.species === species.id)?.method ?? species.method,
         placed: 0,
         fromTin: 0,
         spares: 0,
@@ -53,6 +61,7 @@ export function trayOf(arrangements: readonly Arrangement[], notes: TrayNotes = 
         toMake: 0,
         sizes: [],
         pasteGramsEach: 0,
+        pace: { share: 1, entries: 0 },
       };
       kind.placed += arrangement.quantity;
       kind.sizeMm = Math.max(kind.sizeMm, piece.sizeMm);
@@ -69,7 +78,7 @@ export function trayOf(arrangements: readonly Arrangement[], notes: TrayNotes = 
 
 const ORDER: readonly Role[] = ['focal', 'secondary', 'spray', 'filler', 'berry', 'bud', 'foliage'];
 
-function finishKind(kind: TrayKind, { rule, taken, log }: TrayNotes): TrayKind {
+function finishKind(kind: TrayKind, { rule, taken, log, care }: TrayNotes): TrayKind {
   const logged = log.filter((e) => e.kind === kind.key);
   const breakage = breakageOf(
     speciesById(kind.species).breakageShare,
@@ -93,41 +102,18 @@ function finishKind(kind: TrayKind, { rule, taken, log }: TrayNotes): TrayKind {
         : `About ${perHundred} in 100 break (${breakage.own ? 'your log' : 'starting value'}): with ${spares} spare, enough survive in ${Math.round(rule.surviveShare * 100)} of 100.`,
     toMake: wanted + spares,
     pasteGramsEach: grams / Math.max(1, kind.placed),
+    pace: paceOf(methodById(kind.method), logged, care),
   };
 }
 
-export interface PasteBall {
-  name: string;
-  colour: string;
-  grams: number;
-  /** before rounding and without what is lost */
-  netGrams: number;
-  kinds: string[];
-}
+/** Farther from the starting minutes than so many times is a slip of the timer, not a pace. */
+const MOST_PACE = 4;
 
-/** Paste is weighed in steps of 5 g. */
-export const PASTE_STEP_GRAMS = 5;
-
-/** Mass of paste per colour, what the method loses counted in, rounded up. */
-export function pasteByColour(tray: readonly TrayKind[], plaques: readonly PlaqueToMake[] = []): PasteBall[] {
-  const balls = new Map<string, PasteBall>();
-  for (const plaque of plaques) {
-    const ball = balls.get(plaque.colour) ?? { name: 'plaque', colour: plaque.colour, grams: 0, netGrams: 0, kinds: ['Plaque'] };
-    ball.netGrams += plaque.gramsEach * plaque.count;
-    ball.grams += (plaque.gramsEach * plaque.count) / (1 - PLAQUE_LOSS_SHARE);
-    balls.set(plaque.colour, ball);
-  }
-  for (const kind of tray) {
-    const species = speciesById(kind.species);
-    const way = colourwayOf(species, kind.colourway);
-    const ball = balls.get(way.hue) ?? { name: way.name, colour: way.hue, grams: 0, netGrams: 0, kinds: [] };
-    const net = kind.pasteGramsEach * kind.toMake;
-    ball.netGrams += net;
-    ball.grams += net / (1 - methodById(kind.method).lossShare);
-    if (!ball.kinds.includes(species.name)) ball.kinds.push(species.name);
-    balls.set(way.hue, ball);
-  }
-  return [...balls.values()]
-    .map((b) => ({ ...b, grams: Math.ceil(b.grams / PASTE_STEP_GRAMS - 1e-9) * PASTE_STEP_GRAMS }))
-    .sort((a, b) => b.grams - a.grams);
+/** The person's own pace at a kind: logged minutes against what its method starts from for as many pieces. */
+function paceOf(method: Method, logged: TrayNotes['log'], care: number): TrayKind['pace'] {
+  const started = logged
+    .filter((e) => e.minutes !== null && e.minutes > 0 && e.made + e.broken > 0)
+    .map((e) => e.minutes! / (care * minutesForOne(method) * (e.made + e.broken)));
+  const own = ownMinutes(1, started);
+  return { share: clamp(own.minutes, 1 / MOST_PACE, MOST_PACE), entries: own.entries };
 }

@@ -10,24 +10,25 @@ import { buildScene, type Scene } from '../compose/scene';
 import { dryingFactor } from '../days/drying';
 import { planBackward, wallFromText, type PlannedTask } from '../days/backwardPlan';
 import { criticalPath } from '../days/network';
-import { tasksOf, type Task } from '../days/tasks';
+import { careOf, tasksOf, type Task } from '../days/tasks';
 import type { Vec3 } from '../geometry/vec3';
-import { pasteByColour, trayOf, type PasteBall, type TrayKind } from '../make/tray';
+import { pasteByColour, type PasteBall } from '../make/paste';
+import { trayOf, type TrayKind } from '../make/tray';
 import { foodOf } from '../make/mixing';
 import { plateGrams, type PlaqueToMake } from '../make/plaque';
+import type { Supply } from '../make/recipes';
 import { barrierById } from '../place/barrier';
 import { contactWarnings } from '../place/contact';
 import { mayBeEatenWarning } from '../place/eaten';
 import type { Entry, Warning } from '../place/entry';
-import { tapeLengthMm } from '../tape/bundle';
 import type { Spray } from '../tape/tree';
-import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '../wire/cutList';
 import type { WireCut } from '../wire/wireLength';
 import { buildPlaque, buildSoft, buildSprays, buildStemByStem } from './build';
 import { EMPTY_BUILT, type Built } from './built';
 import { handOverOf, type HandOver } from './handOver';
 import { catalogueOf, type Project } from './project';
 import type { Stem } from './stems';
+import { barriersNeeded, cutLists, suppliesOf, tapeNeeded, tooLongWarnings, type GaugeCuts } from './usedUp';
 
 /** A head in the world, as the plan reports it. mm, grams, unit vectors. */
 export interface PlannedHead {
@@ -55,16 +56,6 @@ export interface PlannedArrangement {
   fault: string | null;
 }
 
-/** Cut list of one gauge and colour. */
-export interface GaugeCuts {
-  gauge: number;
-  colour: 'white' | 'green';
-  diameterMm: number;
-  demands: CutDemand[];
-  least: CutPlan;
-  fractions: ReturnType<typeof cutByFractions>;
-}
-
 export interface DerivedPlan {
   projectId: string;
   arrangements: PlannedArrangement[];
@@ -76,6 +67,10 @@ export interface DerivedPlan {
   tray: TrayKind[];
   paste: PasteBall[];
   tapeMm: number;
+  /** glue, glaze, starch and fat to have ready */
+  supplies: Supply[];
+  /** barriers of every arrangement as often as it is made */
+  barriers: { id: string; count: number }[];
   tasks: Task[];
   schedule: PlannedTask[];
   critical: string[];
@@ -96,46 +91,6 @@ function buildArrangement(project: Project, arrangement: Arrangement, scene: Sce
   if (arrangement.method === 'dummy') return buildSoft(project, arrangement, scene);
   return buildStemByStem(project, arrangement, scene);
 }
-
-/** Cut demands gathered by gauge and colour, quantities of whole arrangements counted in. */
-function cutLists(wires: readonly (WireCut & { times: number })[], stockMm: number): GaugeCuts[] {
-  const groups = new Map<string, GaugeCuts>();
-  for (const wire of wires) {
-    const key = `${wire.gauge}|${wire.colour}`;
-    const group = groups.get(key) ?? {
-      gauge: wire.gauge,
-      colour: wire.colour,
-      diameterMm: wire.diameterMm,
-      demands: [],
-      least: cutLongestFirst([], stockMm),
-      fractions: cutByFractions([], stockMm),
-    };
-    const known = group.demands.find((d) => d.lengthMm === wire.lengthMm);
-    if (known) known.count += wire.count * wire.times;
-    else group.demands.push({ lengthMm: wire.lengthMm, count: wire.count * wire.times });
-    groups.set(key, group);
-  }
-  return [...groups.values()]
-    .map((g) => ({
-      ...g,
-      demands: g.demands.sort((a, b) => b.lengthMm - a.lengthMm),
-      least: cutLongestFirst(g.demands, stockMm),
-      fractions: cutByFractions(g.demands, stockMm),
-    }))
-    .sort((a, b) => a.gauge - b.gauge || a.colour.localeCompare(b.colour));
-}
-
-const tooLongWarnings = (cuts: readonly GaugeCuts[], stockMm: number): Warning[] =>
-  cuts.flatMap((c) =>
-    c.least.tooLong.map((d) => ({
-      level: 'stop' as const,
-      station: 'Wire & tape' as const,
-      what: `A wire of ${d.lengthMm} mm is longer than a length of ${stockMm} mm`,
-      where: `${c.gauge} ga`,
-      why: 'It cannot be cut in one piece.',
-      remedy: 'Shorten the arm, set a second pick, or enter a longer stock length in Brief.',
-    })),
-  );
 
 /**
  * The whole derived plan of a project: one pure function, from the composition to the hand-over sheet. Same project, same
@@ -187,9 +142,15 @@ export function derivePlan(project: Project): DerivedPlan {
   }
   const entries = renumber(planned.flatMap((p) => p.built.entries));
   const wires = planned.flatMap((p) => p.built.wires.map((w) => ({ ...w, times: p.arrangement.quantity })));
-  const cuts = cutLists(wires, project.brief.stockMm);
+  const cuts = cutLists(wires, { stockMm: project.brief.stockMm, offcuts: project.offcuts });
   warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
-  const tray = trayOf(project.arrangements, { rule: project.spares, taken: project.taken, log: project.log });
+  const tray = trayOf(project.arrangements, {
+    rule: project.spares,
+    taken: project.taken,
+    log: project.log,
+    madeBy: project.madeBy,
+    care: careOf(project.brief.finish),
+  });
   const plaques = planned.flatMap(({ arrangement, scene }): PlaqueToMake[] => {
     const plate = scene?.line.plate;
     return plate ? [{ count: arrangement.quantity, gramsEach: plateGrams(plate), colour: plate.colour }] : [];
@@ -216,7 +177,9 @@ export function derivePlan(project: Project): DerivedPlan {
     entries,
     tray,
     paste,
-    tapeMm: tapeNeeded(planned.map((p) => p.built)),
+    tapeMm: tapeNeeded(planned),
+    barriers: barriersNeeded(planned),
+    supplies: suppliesOf(project, tray, paste),
     ...days.plan,
     handOver: handOverOf(project, entries, tray, wires.length > 0),
     warnings,
@@ -308,18 +271,6 @@ function planArrangement({
 const renumber = (entries: readonly Entry[]): Entry[] => entries.map((e, i) => ({ ...e, number: i + 1 }));
 
 /** Tape for every stem to its end and two turns a joint, a tenth wasted; mm off the roll. */
-function tapeNeeded(built: readonly Built[]): number {
-  let mm = 0;
-  for (const b of built) {
-    for (const stem of b.stems) mm += tapeLengthMm(stem.gauge.diameterMm + 0.3, stem.lengthMm + 5);
-    for (const spray of b.sprays)
-      for (const joint of spray.joints)
-        mm += tapeLengthMm(joint.thicknessMm, joint.onto ? 15 : 12) + 2 * Math.PI * joint.thicknessMm;
-    for (const entry of b.entries) mm += tapeLengthMm(entry.bundleMm, entry.wireInsideMm);
-  }
-  return Math.round(mm * 1.12);
-}
-
 function daysOf(
   project: Project,
   tray: readonly TrayKind[],
@@ -338,7 +289,7 @@ function daysOf(
   const wired = planned.some((p) => p.built.wires.length > 0);
   const tasks = tasksOf(
     tray,
-    { joints, entries: entries.length, barrierMinutes, plaques, wired, showpiece: brief.finish === 'showpiece' },
+    { joints, entries: entries.length, barrierMinutes, plaques, wired, care: careOf(brief.finish) },
     colours,
     dryFactor,
   );

@@ -1,16 +1,16 @@
 import { barrierById } from '../place/barrier';
 import type { Need } from '../make/price';
+import { recipeById, type SupplyId } from '../make/recipes';
 import type { DerivedPlan } from './derivePlan';
 
-/** Dust on one piece, and glue or glaze for it: assumed, no source. */
+/** Dust on one piece: assumed, no source. */
 const DUST_GRAMS_EACH = 0.05;
-const GLUE_GRAMS_EACH = 0.2;
+/** What a millilitre of each weighs: glue and glaze like water, starch loosely filled, fat; from memory. */
+const GRAMS_PER_ML: Readonly<Record<SupplyId, number>> = { glue: 1, 'egg glue': 1.03, glaze: 1, starch: 0.6, fat: 0.92 };
 
-/** Everything a plan uses up: paste, wire by gauge and colour in whole lengths, tape, barriers, dust and glue. */
-export function needsOf(plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tapeMm' | 'entries' | 'tray'>): Need[] {
+/** Everything a plan uses up: paste, wire by gauge and colour in whole lengths, tape, barriers, dust, glue, glaze, starch and fat. */
+export function needsOf(plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tapeMm' | 'barriers' | 'tray' | 'supplies'>): Need[] {
   const pieces = plan.tray.reduce((a, k) => a + k.toMake, 0);
-  const barriers = new Map<string, number>();
-  for (const entry of plan.entries) if (entry.barrier) barriers.set(entry.barrier, (barriers.get(entry.barrier) ?? 0) + 1);
   const needs: Need[] = [
     { id: 'paste', name: 'Flower paste', unit: 'g', amount: plan.paste.reduce((a, b) => a + b.grams, 0) },
     ...plan.cuts.map((c): Need => ({
@@ -20,9 +20,9 @@ export function needsOf(plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tapeMm' | 'e
       amount: c.least.bars.length,
     })),
     { id: 'tape', name: 'Floral tape', unit: 'm', amount: plan.tapeMm / 1000 },
-    ...[...barriers].map(([id, amount]): Need => ({ id, name: barrierById(id)?.name ?? id, unit: 'piece', amount })),
+    ...plan.barriers.map(({ id, count }): Need => ({ id, name: barrierById(id)?.name ?? id, unit: 'piece', amount: count })),
     { id: 'dust', name: 'Dust', unit: 'g', amount: pieces * DUST_GRAMS_EACH },
-    { id: 'glue', name: 'Glue and glaze', unit: 'g', amount: pieces * GLUE_GRAMS_EACH },
+    ...plan.supplies.map(({ id, ml }): Need => ({ id, name: recipeById(id).name, unit: 'g', amount: ml * GRAMS_PER_ML[id] })),
   ];
   return needs.filter((n) => n.amount > 0);
 }

@@ -8,6 +8,7 @@ import { arrangementSchema } from '../compose/arrangement';
 import { choiceSchema, STYLES } from '../compose/shareOut';
 import { paintsSchema } from '../make/mixing';
 import { NO_PRICES, pricesSchema } from '../make/price';
+import { offcutsSchema } from '../wire/offcuts';
 import { SPARES_RULE, sparesRuleSchema } from '../make/spares';
 import { tinSchema } from '../compose/tin';
 
@@ -78,7 +79,18 @@ export const projectSchema = v.object({
   catalogue: v.optional(catalogueSchema, { species: [], methods: [] }),
   /** pieces set aside from the tin for this job */
   taken: v.optional(tinSchema, []),
+  /** ends of wire out of the tin that this job cuts from; and whether its wires are cut already, so that nothing is kept twice */
+  offcuts: v.optional(offcutsSchema, []),
+  wiresCut: v.optional(v.boolean(), false),
   spares: v.optional(sparesRuleSchema, SPARES_RULE),
+  /** species that this job makes another way than the catalogue says */
+  madeBy: v.optional(
+    v.pipe(
+      v.array(v.object({ species: v.pipe(v.string(), v.minLength(1)), method: v.pipe(v.string(), v.minLength(1)) })),
+      v.maxLength(100),
+    ),
+    [],
+  ),
   /** what the person owns and puts on pieces: paste colours, dusts, glazes, glues */
   paints: v.optional(paintsSchema, []),
   /** the price list and rates that this job is reckoned with */
@@ -129,10 +141,11 @@ export const catalogueOf = (project: Pick<Project, 'catalogue' | 'brief'>): JobC
 });
 
 /** Species and methods that are named but neither ship with the product nor come with the job. */
-function unknownNames({ catalogue, brief, arrangements }: Project): Issue[] {
+function unknownNames({ catalogue, brief, madeBy, arrangements }: Project): Issue[] {
   const shipped = new Set(SPECIES.map((s) => s.id));
   const species = new Set([...shipped, ...catalogue.species.map((s) => s.id)]);
   const methods = new Set(catalogue.methods.map((m) => m.id));
+  const known = (id: string) => methods.has(id) || id in METHODS;
   const unknown = (path: string, received: string, message: string): Issue[] => [
     { path, expected: 'one that is in the catalogue', received, message },
   ];
@@ -141,9 +154,11 @@ function unknownNames({ catalogue, brief, arrangements }: Project): Issue[] {
   return [
     ...catalogue.species.flatMap((s, i) => [
       ...named(`catalogue.species.${i}.basedOn`, s.basedOn, shipped),
-      ...(methods.has(s.method) || s.method in METHODS
-        ? []
-        : unknown(`catalogue.species.${i}.method`, s.method, 'this method is not in the catalogue')),
+      ...(known(s.method) ? [] : unknown(`catalogue.species.${i}.method`, s.method, 'this method is not in the catalogue')),
+    ]),
+    ...madeBy.flatMap((m, i) => [
+      ...named(`madeBy.${i}.species`, m.species, species),
+      ...(known(m.method) ? [] : unknown(`madeBy.${i}.method`, m.method, 'this method is not in the catalogue')),
     ]),
     ...brief.choices.flatMap((c, i) => named(`brief.choices.${i}.species`, c.species, species)),
     ...arrangements.flatMap((a, i) =>

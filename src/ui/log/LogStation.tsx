@@ -4,7 +4,7 @@ import { format } from 'date-fns';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { speciesById } from '@/core/botany/catalogue';
-import { methodById } from '@/core/botany/methods';
+import { methodById, minutesForOne } from '@/core/botany/methods';
 import { pieceName } from '@/core/botany/species';
 import { kindName } from '@/core/compose/names';
 import { ownMinutes } from '@/core/log/own';
@@ -15,7 +15,7 @@ import { getStudio, useStudio } from '../useStudio';
 
 const wallNow = (): string => format(new Date(), "yyyy-MM-dd'T'HH:mm");
 
-const minutesEach = (kind: TrayKind): number => methodById(kind.method).steps.reduce((a, s) => a + s.minutesEach, 0);
+const minutesEach = (kind: TrayKind): number => minutesForOne(methodById(kind.method));
 
 interface Tally {
   made: number;

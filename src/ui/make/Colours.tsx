@@ -4,7 +4,8 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
 import { allowedFor } from '@/core/place/eaten';
 import { FOOD_WORDS, foodOf, PAINT_USES, recipeFor, type Paint } from '@/core/make/mixing';
-import type { PasteBall } from '@/core/make/tray';
+import type { PasteBall } from '@/core/make/paste';
+import { recipeById, scaled, type Supply } from '@/core/make/recipes';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { getStudio, useStudio } from '../useStudio';
 
@@ -23,10 +24,17 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
           (Kubelka–Munk). Left what is wanted, right what comes out.
         </p>
         <ul>
-          {plan.paste.map((ball) => (
-            <Mix key={ball.colour} ball={ball} paints={paints} />
-          ))}
+          {plan.paste
+            .flatMap((ball) =>
+              ball.tones.length
+                ? ball.tones.map((t) => ({ name: `${ball.name}, ${t.name}`, colour: t.colour, grams: t.grams }))
+                : [ball],
+            )
+            .map((ball) => (
+              <Mix key={ball.colour} ball={ball} paints={paints} />
+            ))}
         </ul>
+        <Supplies supplies={plan.supplies} />
       </section>
       <section aria-label="Colours, dusts, glazes and glues">
         <h2 className="pb-1">What stands on the shelf</h2>
@@ -66,7 +74,7 @@ function shareWords(share: number): string {
   return share >= 0.1 ? `${Math.round(share * 100)} of 100` : share >= 0.01 ? `${(share * 100).toFixed(1)} of 100` : 'a trace';
 }
 
-function Mix({ ball, paints }: { ball: PasteBall; paints: readonly Paint[] }) {
+function Mix({ ball, paints }: { ball: Pick<PasteBall, 'name' | 'colour' | 'grams'>; paints: readonly Paint[] }) {
   const recipe = useMemo(() => recipeFor(ball.colour, paints), [ball.colour, paints]);
   return (
     <li className="flex items-center gap-4 border-t border-[var(--line)] py-2">
@@ -91,6 +99,35 @@ function Mix({ ball, paints }: { ball: PasteBall; paints: readonly Paint[] }) {
         </span>
       )}
     </li>
+  );
+}
+
+/** Glue, glaze, starch and fat by recipe, scaled to this job. */
+function Supplies({ supplies }: { supplies: readonly Supply[] }) {
+  if (supplies.length === 0) return null;
+  return (
+    <>
+      <h2 className="pb-1 pt-6">Glue and the rest</h2>
+      <ul>
+        {supplies.map(({ id, ml }) => {
+          const recipe = recipeById(id);
+          return (
+            <li key={id} className="border-t border-[var(--line)] py-2 text-[15px] leading-snug">
+              <b>
+                {recipe.name}, {Math.max(1, Math.round(ml))} ml
+              </b>
+              <span className="block">
+                {scaled(recipe, ml)
+                  .map((p) => `${p.words} ${p.name}`)
+                  .join(', ')}
+              </span>
+              <span className="small">{recipe.how}</span>
+            </li>
+          );
+        })}
+      </ul>
+      <p className="small">How much one piece takes is assumed; spoons are rounded up to an eighth.</p>
+    </>
   );
 }
 

@@ -1,12 +1,13 @@
 'use client';
 
 import { bodyOf, speciesById } from '@/core/botany/catalogue';
-import { methodById } from '@/core/botany/methods';
-import { pieceName, stageOf, wiredParts } from '@/core/botany/species';
+import { allMethods, methodById, stepMinutes, type Method } from '@/core/botany/methods';
+import { careOf } from '@/core/days/tasks';
+import { pieceName, stageOf, wiredParts, type Species } from '@/core/botany/species';
 import type { TrayKind } from '@/core/make/tray';
 import { Portrait } from '../shared/Portrait';
-import { durationWords, gramWords, inchWords } from '../shared/words';
-import { useStudio } from '../useStudio';
+import { durationWords, gramWords, inchWords, plural } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
 
 const PX_PER_MM = 0.78;
 const MOST_DRAWN = 40;
@@ -73,13 +74,27 @@ export function KindCard({ kind }: { kind: TrayKind }) {
   const species = speciesById(kind.species);
   const method = methodById(kind.method);
   const factor = useStudio((s) => s.plan?.dryFactor ?? 1);
+  const care = useStudio((s) => careOf(s.project!.brief.finish));
   const size = kind.sizes[0]?.sizeMm ?? kind.sizeMm;
   return (
     <div>
       <h1>{species.name}</h1>
-      <p className="small">
-        {method.name}, paste {species.pasteMm} mm thick, batches of {method.batch}
-      </p>
+      <label className="small flex flex-wrap items-center gap-2">
+        Made by
+        <select
+          className="fld text-[15px] text-[var(--ink)]"
+          aria-label={`How ${species.plural} are made`}
+          value={method.id}
+          onChange={(e) => makeBy(species, e.target.value)}
+        >
+          {allMethods().map((m) => (
+            <option key={m.id} value={m.id}>
+              {m.name}
+            </option>
+          ))}
+        </select>
+        paste {species.pasteMm} mm thick, batches of {method.batch}
+      </label>
       <div className="flex items-end gap-6 py-2">
         {species.stages.map((s) => {
           const body = bodyOf({ species: species.id, stage: s.id, sizeMm: size, colourway: kind.colourway });
@@ -105,7 +120,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
             </span>
             <span className="min-w-0 grow leading-tight">{s.name}</span>
             <span className="shrink-0 text-[15px]">
-              {durationWords(s.minutesEach * kind.toMake + s.minutesBatch * Math.ceil(kind.toMake / method.batch))}
+              {durationWords(stepMinutes(s, method.batch, kind.toMake) * kind.pace.share * care)}
             </span>
             <span className="w-[64px] shrink-0 text-right">
               {s.dryHours > 0 && (
@@ -117,13 +132,45 @@ export function KindCard({ kind }: { kind: TrayKind }) {
           </li>
         ))}
       </ol>
+      <Craft method={method} />
       <p className="small pt-1">
-        Minutes are starting values. {kind.spareReason} Wire: {species.wiring.floorSwg} SWG or thicker
+        {kind.pace.entries
+          ? `Minutes are yours, from ${plural(kind.pace.entries, 'entry', 'entries')} of the log.`
+          : 'Minutes are starting values.'}{' '}
+        {kind.spareReason} Wire: {species.wiring.floorSwg} SWG or thicker
         {wiredParts(species, kind.stage)
           .map((part) => `, ${part.count} × ${part.swg} SWG for each ${part.name}`)
           .join('')}
         .
       </p>
     </div>
+  );
+}
+
+/** This job makes a species another way; back to the catalogue's own way leaves nothing behind. */
+const makeBy = (species: Species, method: string): void =>
+  getStudio().edit(`${species.plural} made another way`, (d) => {
+    d.madeBy = d.madeBy.filter((m) => m.species !== species.id);
+    if (method !== species.method) d.madeBy.push({ species: species.id, method });
+  });
+
+/** What lies ready, in which order to dust, and what a good piece looks like. */
+function Craft({ method }: { method: Method }) {
+  const parts = [
+    { name: 'Lay ready', lines: method.tools },
+    { name: 'Dust in this order', lines: method.dusting },
+    { name: 'Look for', lines: method.checks },
+  ].filter((p) => p.lines.length > 0);
+  return (
+    <dl className="border-t border-[var(--line)] py-1 text-[15px]">
+      {parts.map(({ name, lines }) => (
+        <div key={name} className="py-1">
+          <dt className="font-semibold">{name}</dt>
+          <dd className="leading-snug">
+            {name === 'Look for' ? lines.map((l) => <p key={l}>{l}</p>) : lines.join(name === 'Lay ready' ? ', ' : '; ')}
+          </dd>
+        </div>
+      ))}
+    </dl>
   );
 }

@@ -18,6 +18,9 @@ export function OwnMethods() {
       id: `own-${crypto.randomUUID().slice(0, 8)}`,
       name: `${from.name}, own`.slice(0, 60),
       steps: from.steps.map((s) => ({ ...s })),
+      tools: [...from.tools],
+      dusting: [...from.dusting],
+      checks: [...from.checks],
     };
     getStudio().edit(`own method from ${from.name.toLowerCase()}`, (d) => void d.catalogue.methods.push(copy));
   };
@@ -33,7 +36,10 @@ export function OwnMethods() {
 }
 
 function Steps({ method }: { method: Method }) {
-  const used = useStudio((s) => s.project!.catalogue.species.some((x) => x.method === method.id));
+  const used = useStudio(
+    ({ project }) =>
+      project!.catalogue.species.some((x) => x.method === method.id) || project!.madeBy.some((x) => x.method === method.id),
+  );
   const change = (what: string, recipe: (m: Method) => void) =>
     getStudio().edit(`${method.name.toLowerCase()}: ${what}`, (d) => {
       const found = d.catalogue.methods.find((m) => m.id === method.id);
@@ -124,6 +130,27 @@ function Steps({ method }: { method: Method }) {
           </li>
         ))}
       </ol>
+      <div className="grid gap-3 pt-3 md:grid-cols-3">
+        {(
+          [
+            ['Lay ready', 'tools'],
+            ['Dust in this order', 'dusting'],
+            ['Look for', 'checks'],
+          ] as const
+        ).map(([label, key]) => (
+          <label key={key} className="text-[15px] font-semibold">
+            {label}, a line each
+            <textarea
+              className="fld mt-1 block min-h-24 w-full font-normal"
+              defaultValue={method[key].join('\n')}
+              onBlur={(e) => {
+                const lines = e.target.value.split('\n').flatMap((l) => l.trim().slice(0, 120) || []);
+                if (lines.join() !== method[key].join()) change(label.toLowerCase(), (m) => void (m[key] = lines.slice(0, 12)));
+              }}
+            />
+          </label>
+        ))}
+      </div>
     </div>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { Plus, Trash2 } from 'lucide-react';
+import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { allSpecies, bodyOf, SPECIES, speciesById } from '@/core/botany/catalogue';
 import { allMethods } from '@/core/botany/methods';
@@ -21,6 +21,7 @@ import { Portrait } from '../shared/Portrait';
 import { gramWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { BeginFrom } from './BeginFrom';
+import { Colourways, Months } from './OwnColourways';
 import { OwnMethods } from './OwnMethods';
 
 const freshId = (): string => `own-${crypto.randomUUID().slice(0, 8)}`;
@@ -268,6 +269,7 @@ function Editor({ own }: { own: Own }) {
         {share('Breaks', 'breakageShare', 0, 90)}
         <Sizes own={own} onChange={(sizes) => change('sizes', (s) => void (s.sizesMm = sizes))} />
       </fieldset>
+      <Months own={own} change={change} />
       <Colourways own={own} change={change} />
       <div>
         <button
@@ -313,53 +315,5 @@ function Sizes({ own, onChange }: { own: Own; onChange(sizes: number[]): void })
         </span>
       )}
     </label>
-  );
-}
-
-function Colourways({ own, change }: { own: Own; change(what: string, recipe: (s: Own) => void): void }) {
-  return (
-    <fieldset>
-      <legend className="pb-1 font-semibold">Colours</legend>
-      <ul className="flex flex-wrap gap-3">
-        {own.colourways.map((c, i) => (
-          <li key={c.id} className="flex items-center gap-1">
-            <input
-              type="color"
-              aria-label={`Colour ${c.name}`}
-              className="size-11 cursor-pointer rounded-full border border-[var(--edge)] bg-transparent p-1"
-              value={c.hue}
-              onChange={(e) => change(`${c.name} changed`, (s) => void (s.colourways[i]!.hue = e.target.value))}
-            />
-            <input
-              aria-label={`Name of colour ${c.name}`}
-              className="fld w-[112px]"
-              maxLength={60}
-              defaultValue={c.name}
-              onBlur={(e) =>
-                e.target.value.trim() && change('colour’s name', (s) => void (s.colourways[i]!.name = e.target.value.trim()))
-              }
-            />
-            {own.colourways.length > 1 && (
-              <button
-                className="key px-2.5"
-                aria-label={`Take ${c.name} out`}
-                onClick={() => change(`${c.name} out`, (s) => void s.colourways.splice(i, 1))}
-              >
-                <Trash2 size={18} />
-              </button>
-            )}
-          </li>
-        ))}
-        <li>
-          <button
-            className="key"
-            disabled={own.colourways.length >= 12}
-            onClick={() => change('a colour', (s) => void s.colourways.push({ id: freshId(), name: 'new', hue: '#d9a0a8' }))}
-          >
-            <Plus size={20} /> Colour
-          </button>
-        </li>
-      </ul>
-    </fieldset>
   );
 }

@@ -11,6 +11,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { useState } from 'react';
 import { download, ReadIn, WriteOut } from '../shared/files';
 import { Portrait } from '../shared/Portrait';
+import { WireEnds } from './WireEnds';
 import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 
@@ -116,7 +117,10 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
           />
         </div>
       </section>
-      <LeftOvers plan={plan} />
+      <div className="flex flex-col gap-8">
+        <LeftOvers plan={plan} />
+        <WireEnds />
+      </div>
     </div>
   );
 }

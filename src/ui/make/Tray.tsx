@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { allMethods } from '@/core/botany/methods';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { basesOf } from '@/core/make/paste';
 import { takingsFor } from '@/core/make/takings';
 import { freeForJob } from '@/data/tinActions';
 import { NumberField } from '../shared/fields';
@@ -122,9 +123,30 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
             />
             <b className="fig block">{b.grams} g</b>
             <span className="small">{b.name}</span>
+            {b.tones.length > 0 && (
+              <span className="small flex justify-center gap-2 pt-1">
+                {b.tones.map((t) => (
+                  <span key={t.name}>
+                    <span className="mx-auto block size-4 rounded-full" style={{ background: t.colour }} />
+                    {t.grams} g {t.name}
+                  </span>
+                ))}
+              </span>
+            )}
           </li>
         ))}
       </ul>
+      {basesOf(plan.paste).map((base) => (
+        <p key={base.colour} className="flex items-center gap-2 pt-2 text-[15px]">
+          <span className="size-4 shrink-0 rounded-full" style={{ background: base.colour }} />
+          Knead {base.grams} g of leaf paste as one base, then darken it ball by ball:{' '}
+          {plan.paste
+            .filter((b) => base.balls.includes(b.colour))
+            .map((b) => `${b.grams} g ${b.name}`)
+            .join(', ')}
+          .
+        </p>
+      ))}
       <p className="small pt-2">
         From the pieces’ own volume at 1.35 g/cm³ (assumed), what rolling out loses counted in, rounded up to 5 g.
       </p>

@@ -1,12 +1,15 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import type { DerivedPlan, GaugeCuts } from '@/core/plan/derivePlan';
+import { useEffect, useMemo, useState } from 'react';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import type { GaugeCuts } from '@/core/plan/usedUp';
 import { KEEP_OFFCUT_MM, type CutBar, type CutPlan } from '@/core/wire/cutList';
+import { offcutsOf, offcutsWith, type Offcut, type OffcutBar } from '@/core/wire/offcuts';
+import { offcutsThatServe } from '@/core/plan/usedUp';
 import { planBench } from '@/workers/clients';
 import { Choice } from '../shared/fields';
 import { plural } from '../shared/words';
-import { useStudio } from '../useStudio';
+import { getStudio, useStudio } from '../useStudio';
 
 const keyOf = (c: GaugeCuts): string => `${c.gauge}|${c.colour}`;
 
@@ -44,6 +47,8 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
   const fractionBars = plan.cuts.reduce((a, c) => a + c.fractions.bars.length, 0);
   const boundBars = least.reduce((a, p) => a + p.boundBars, 0);
   const allProven = least.every((p) => p.proven);
+  const offcutBars = plan.cuts.reduce((a, c) => a + c.fromOffcuts.length, 0);
+  const bars = plan.cuts.map((c, i) => (way === 'least' ? least[i]!.bars : c.fractions.bars));
   const wire = picked && plan.wires.find((w) => w.gauge === picked.gauge && w.lengthMm === picked.mm);
   return (
     <section aria-label="Wire to cut">
@@ -69,7 +74,7 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
           <GaugeBars
             key={keyOf(c)}
             cuts={c}
-            bars={way === 'least' ? least[i]!.bars : c.fractions.bars}
+            bars={bars[i]!}
             stockMm={stockMm}
             system={system}
             picked={picked?.gauge === c.gauge ? picked.mm : null}
@@ -77,7 +82,43 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
           />
         ))}
       </div>
+      <Offcuts cuts={plan.cuts} bars={bars} used={offcutBars} />
     </section>
+  );
+}
+
+/** Ends of wire: those that are kept and would do, and those that this cutting leaves. */
+function Offcuts({ cuts, bars, used }: { cuts: readonly GaugeCuts[]; bars: readonly CutBar[][]; used: number }) {
+  const kept = useStudio((s) => s.offcuts);
+  const own = useStudio((s) => s.project!.offcuts);
+  const done = useStudio((s) => s.project!.wiresCut);
+  const studio = getStudio();
+  const could = useMemo(() => offcutsThatServe(cuts, offcutsWith(kept, own, 1)), [cuts, kept, own]);
+  const left = cuts.flatMap((c, i) => offcutsOf([...bars[i]!, ...c.fromOffcuts], c));
+  const count = (rows: readonly Offcut[]) => rows.reduce((a, o) => a + o.count, 0);
+  if (done) return <p className="small pt-3">Cut; the ends worth keeping are in the tin.</p>;
+  return (
+    <div className="flex flex-wrap items-center gap-3 pt-3 text-[15px]">
+      {count(could) !== count(own) && (
+        <button className="key" onClick={() => studio.useOffcuts(could)}>
+          Cut from {plural(count(could), 'end')} that {count(could) === 1 ? 'is' : 'are'} in the tin
+        </button>
+      )}
+      {used > 0 && (
+        <span>
+          {plural(used, 'end')} out of the tin {used === 1 ? 'is' : 'are'} cut first.{' '}
+          <button className="key bare" onClick={() => studio.useOffcuts([])}>
+            Leave them
+          </button>
+        </span>
+      )}
+      <button className="key" disabled={cuts.length === 0} onClick={() => studio.keepOffcuts(left)}>
+        All cut:{' '}
+        {count(left)
+          ? `put ${plural(count(left), 'end')} of ${KEEP_OFFCUT_MM} mm and more in the tin`
+          : 'no end is worth keeping'}
+      </button>
+    </div>
   );
 }
 
@@ -85,13 +126,15 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
 function alike(bars: readonly CutBar[]): { bar: CutBar; times: number }[] {
   const groups = new Map<string, { bar: CutBar; times: number }>();
   for (const bar of bars) {
-    const key = bar.cutsMm.join('|');
+    const key = keyOfBar(bar);
     const known = groups.get(key);
     if (known) known.times += 1;
     else groups.set(key, { bar, times: 1 });
   }
   return [...groups.values()].sort((a, b) => b.times - a.times);
 }
+
+const keyOfBar = (bar: CutBar | OffcutBar): string => `${'lengthMm' in bar ? bar.lengthMm : ''}:${bar.cutsMm.join('|')}`;
 
 function GaugeBars({
   cuts,
@@ -108,7 +151,8 @@ function GaugeBars({
   picked: number | null;
   onPick(mm: number): void;
 }) {
-  const groups = alike(bars);
+  // ends out of the tin are cut first
+  const groups = [...alike(cuts.fromOffcuts), ...alike(bars)];
   const [all, setAll] = useState(false);
   const shown = all ? groups : groups.slice(0, 3);
   return (
@@ -123,7 +167,7 @@ function GaugeBars({
       </p>
       <ul>
         {shown.map(({ bar, times }) => (
-          <li key={bar.cutsMm.join('|')} className="flex items-center gap-2 py-0.5">
+          <li key={keyOfBar(bar)} className="flex items-center gap-2 py-0.5">
             <span className="fig w-9 shrink-0 text-right text-lg">{times}×</span>
             <span className="flex h-[44px] grow items-center">
               {bar.cutsMm.map((mm, i) => (
@@ -142,6 +186,7 @@ function GaugeBars({
                   </span>
                 </button>
               ))}
+              {'lengthMm' in bar && <span className="small order-last pl-2">end of {Math.round(Number(bar.lengthMm))} mm</span>}
               {bar.leftMm > 4 && (
                 <span
                   className="small grid h-[22px] place-items-center overflow-hidden whitespace-nowrap rounded-sm border border-dashed border-[var(--edge)]"

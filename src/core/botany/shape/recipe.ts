@@ -5,7 +5,7 @@ import type { MeshBuilder } from './mesh';
 import { petalPaint, shade, type PetalPaint } from './paint';
 import { addBall, addCentre, addLathe, three, type FlowerCentre } from './solids';
 import { petalsOf, tuneWhorls, type PetalTune } from './tune';
-import { addWhorl, whorlArea, type Whorl } from './whorl';
+import { addWhorl, petalAreas, whorlArea, type Whorl } from './whorl';
 
 /** Main colour and, where a flower has one, a second (heart, back, other petals). sRGB hex. */
 export interface Hues {
@@ -32,12 +32,16 @@ export interface Part {
  * One shape behind one signature: the picture, the paste and the silhouette all come from it. Lengths in head radii
  * (for sprigs: in lengths of the sprig), local z is the axis, the origin the middle of the head (or the foot of a sprig).
  */
+export type Tones = readonly [centre: number, middle: number, edge: number];
+
 export interface Shape {
   build(b: MeshBuilder, stage: number, hues: Hues, random: Random): void;
   /** One face of everything that is a thin sheet, in radii². */
   sheetArea(stage: number): number;
   /** Everything solid, in radii³. */
   solidVolume(stage: number): number;
+  /** Shares of the sheets' paste from the innermost third of the petals over the middle to the outermost; flowers with layers alone. */
+  tones?(stage: number): Tones;
   /** What a composite is built of, at a stage: the picture, the wires and the counts are made from it. */
   parts?(stage: number): readonly Part[];
   /** Flowers alone: how many petals it has, and the same flower with its petals changed. */
@@ -108,9 +112,24 @@ export function flower(r: FlowerRecipe): Shape {
       if (r.centre) addCentre(b, IDENTITY, r.centre(hues), stage, random);
       if (r.sepals) addWhorl(b, IDENTITY, r.sepals, stage, GREEN, random);
     },
+    tones: (stage) => tonesOf(r.whorls, stage),
     sheetArea: (stage) => r.whorls.concat(r.sepals ?? []).reduce((total, w) => total + whorlArea(w, stage), 0),
     solidVolume: () => r.solid,
   };
+}
+
+/** A flower has layers when its petals lie at three depths or more: a spiral, or rings behind one another. */
+function tonesOf(whorls: readonly Whorl[], stage: number): Tones {
+  const areas = whorls.flatMap((w, k) =>
+    petalAreas(w, stage).map(({ area, ring }) => ({ area, depth: (k + ring) / whorls.length })),
+  );
+  const depths = [...new Set(areas.map((a) => a.depth))].sort((a, b) => a - b);
+  const whole = areas.reduce((a, p) => a + p.area, 0);
+  if (depths.length < 3 || !(whole > 0)) return [0, 1, 0];
+  const third = (depth: number) => Math.min(2, Math.floor((depths.indexOf(depth) / depths.length) * 3));
+  const shares: [number, number, number] = [0, 0, 0];
+  for (const { area, depth } of areas) shares[third(depth)]! += area / whole;
+  return shares;
 }
 
 function addCup(b: MeshBuilder, map: Affine, [radius, depth]: readonly [number, number]): void {

@@ -88,8 +88,11 @@ export function addWhorl(b: MeshBuilder, map: Affine, w: Whorl, stage: number, p
 }
 
 /** One face of all petals together, in head radii squared. */
-export function whorlArea(w: Whorl, stage: number): number {
-  let total = 0;
-  for (let i = 0; i < w.count; i++) total += petalArea(whorlPetal(w, i, w.count, stage).shape);
-  return total;
-}
+export const whorlArea = (w: Whorl, stage: number): number => petalAreas(w, stage).reduce((total, p) => total + p.area, 0);
+
+/** One face of each petal in head radii squared, and how far out it lies in its whorl: 0 the innermost, 1 the outermost. */
+export const petalAreas = (w: Whorl, stage: number): { area: number; ring: number }[] =>
+  Array.from({ length: w.count }, (_, i) => {
+    const { shape, ring } = whorlPetal(w, i, w.count, stage);
+    return { area: petalArea(shape), ring };
+  });

@@ -1,0 +1,137 @@
+import { speciesById } from '../botany/catalogue';
+import { colourDifference } from '../compose/colourDifference';
+import type { Arrangement } from '../compose/arrangement';
+import { defaultLine, newArrangement } from '../plan/newProject';
+import { cakeOf } from '../testing/samples';
+import { basesOf, PASTE_STEP_GRAMS, pasteByColour } from './paste';
+import { trayOf } from './tray';
+
+const CAKE = cakeOf([200, 110]);
+const arranged = (
+  kinds: readonly [species: string, stage: string, sizeMm: number, count: number, colourway?: string][],
+): Arrangement => ({
+  ...newArrangement('a1', defaultLine('crescent', CAKE)),
+  pieces: kinds.flatMap(([species, stage, sizeMm, count, colourway = ''], k) =>
+    Array.from({ length: count }, (_, i) => ({
+      id: `p${k}-${i}`,
+      species,
+      stage,
+      sizeMm,
+      colourway,
+      s: 0.5,
+      side: 0,
+      lift: 0,
+      tiltRad: 0,
+      headingRad: 0,
+      rollRad: 0,
+      pinned: false,
+    })),
+  ),
+});
+
+describe('petals deeper at the centre, paler outwards (trade.md P5; common practice, no source)', () => {
+  const [ball] = pasteByColour(trayOf([arranged([['dahlia', 'open', 78, 9, 'fig']])]));
+
+  test('a layered flower in three balls that are weighed by themselves and make up the whole', () => {
+    expect(ball!.tones.map((t) => t.name)).toEqual(['centre', 'middle', 'edge']);
+    expect(ball!.grams).toBe(ball!.tones.reduce((a, t) => a + t.grams, 0));
+    for (const t of ball!.tones) expect(t.grams % PASTE_STEP_GRAMS).toBe(0);
+    // outer petals are larger, and there are as many
+    expect(ball!.tones[2]!.grams).toBeGreaterThan(ball!.tones[0]!.grams);
+  });
+
+  test('the centre is darker than the ball’s own colour, the edge lighter; both still the same colour to a person', () => {
+    const dark = (hex: string) => colourDifference(hex, '#000000');
+    const [centre, middle, edge] = ball!.tones;
+    expect(dark(centre!.colour)).toBeLessThan(dark(middle!.colour));
+    expect(dark(edge!.colour)).toBeGreaterThan(dark(middle!.colour));
+    expect(middle!.colour.toLowerCase()).toBe(ball!.colour.toLowerCase());
+    expect(colourDifference(centre!.colour, edge!.colour)).toBeLessThan(30);
+  });
+
+  test('a ring of petals, a little paste, or leaves are kneaded in one value', () => {
+    for (const kinds of [
+      [['cosmos', 'open', 36, 40]],
+      [['minirose', 'open', speciesById('minirose').sizesMm.at(-1)!, 1]],
+      [['olive', 'grown', speciesById('olive').sizesMm[0]!, 30]],
+    ] as const)
+      for (const b of pasteByColour(trayOf([arranged(kinds.map((k) => [...k]))]))) expect(b.tones).toEqual([]);
+  });
+});
+
+describe('one base for a family of leaves', () => {
+  const stage = (id: string) => speciesById(id).stages.at(-1)!.id;
+  const leaves = ['olive', 'roseleaf', 'laurel', 'willow'].map((id): [string, string, number, number] => [
+    id,
+    stage(id),
+    speciesById(id).sizesMm[0]!,
+    6,
+  ]);
+  const balls = pasteByColour(trayOf([arranged([...leaves, ['rose', 'open', 58, 3]])]));
+  const bases = basesOf(balls);
+
+  test('the base is as much as all its balls, its colour the palest of them, and no flower is in it', () => {
+    expect(bases.length).toBeGreaterThan(0);
+    const dark = (hex: string) => colourDifference(hex, '#000000');
+    for (const base of bases) {
+      const own = balls.filter((b) => base.balls.includes(b.colour));
+      expect(own.length).toBeGreaterThan(1);
+      expect(base.grams).toBe(own.reduce((a, b) => a + b.grams, 0));
+      expect(Math.max(...own.map((b) => dark(b.colour)))).toBeCloseTo(dark(base.colour), 9);
+      for (const b of own) expect(b.kinds).not.toContain('Garden rose');
+    }
+  });
+
+  test('a leaf alone has none', () => {
+    expect(basesOf(pasteByColour(trayOf([arranged([leaves[0]!])])))).toEqual([]);
+  });
+});
+
+test('all from the tin: no paste', () => {
+  const one = arranged([['rose', 'open', 58, 1]]);
+  const row = {
+    id: 't',
+    species: 'rose',
+    stage: 'open',
+    sizeMm: 58,
+    colourway: '',
+    count: 1,
+    where: '',
+    madeOn: '',
+    state: 'good' as const,
+  };
+  expect(pasteByColour(trayOf([one], { taken: [row] }))).toEqual([]);
+});
+
+describe('pace and another way of making', () => {
+  const one = arranged([['cosmos', 'open', 36, 10]]);
+  const entry = (made: number, minutes: number) => ({ kind: 'cosmos|open|', made, broken: 0, minutes });
+
+  test('no log, the starting value; twice as long each time draws toward twice, the more entries the nearer', () => {
+    const starting = trayOf([one])[0]!;
+    expect(starting.pace).toEqual({ share: 1, entries: 0 });
+    // 16 in a batch: 3.5 + 6/16, 1.5 + 4/16 and 0.3 + 3/16 minutes for one
+    const each = 3.5 + 1.5 + 0.3 + (6 + 4 + 3) / 16;
+    const paceOf = (n: number) => trayOf([one], { log: Array.from({ length: n }, () => entry(4, 8 * each)) })[0]!.pace;
+    expect(paceOf(2).share).toBeCloseTo(2 ** (2 / 4), 9);
+    expect(paceOf(18).share).toBeCloseTo(2 ** (18 / 20), 9);
+    expect(paceOf(18).entries).toBe(18);
+  });
+
+  test('a slip of the timer is no pace, minutes that were not taken are none', () => {
+    expect(trayOf([one], { log: Array.from({ length: 30 }, () => entry(1, 5000)) })[0]!.pace.share).toBe(4);
+    expect(trayOf([one], { log: [{ ...entry(3, 0), minutes: null }] })[0]!.pace).toEqual({ share: 1, entries: 0 });
+  });
+
+  test('a showpiece’s minutes are measured against a showpiece’s', () => {
+    const log = [entry(4, 40)];
+    const plain = trayOf([one], { log })[0]!.pace.share;
+    expect(trayOf([one], { log, care: 1.5 })[0]!.pace.share).toBeCloseTo(plain * 1.5 ** (-1 / 3), 9);
+  });
+
+  test('made another way: its method, its loss', () => {
+    const way = trayOf([one], { madeBy: [{ species: 'cosmos', method: 'cupped flower' }] })[0]!;
+    expect(way.method).toBe('cupped flower');
+    expect(trayOf([one])[0]!.method).toBe('one piece');
+  });
+});

@@ -1,0 +1,130 @@
+import { speciesById } from '../botany/catalogue';
+import { methodById } from '../botany/methods';
+import { shade } from '../botany/shape/paint';
+import { colourwayOf, stageOf } from '../botany/species';
+import { colourDifference } from '../compose/colourDifference';
+import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
+import type { TrayKind } from './tray';
+
+/** One value of a ball: petals are deeper at the centre and paler outwards (trade.md P5). */
+export interface PasteTone {
+  name: 'centre' | 'middle' | 'edge';
+  colour: string;
+  grams: number;
+}
+
+export interface PasteBall {
+  name: string;
+  colour: string;
+  grams: number;
+  /** before rounding and without what is lost */
+  netGrams: number;
+  kinds: string[];
+  /** separate balls from centre to edge, where layers lie deep enough and there is enough paste to part; else none */
+  tones: PasteTone[];
+  /** the base that it is coloured from together with others of its family; null where it stands alone */
+  base: string | null;
+}
+
+/** One base for a family of leaves, kneaded in one go and darkened ball by ball. */
+export interface PasteBase {
+  colour: string;
+  grams: number;
+  /** colours of the balls it makes */
+  balls: string[];
+}
+
+/** Paste is weighed in steps of 5 g. */
+export const PASTE_STEP_GRAMS = 5;
+/** Less than this is not parted into values: a ball smaller than a walnut dries while one kneads. Assumed. */
+const TONED_FROM_GRAMS = 30;
+/** Deeper and paler than the ball's own colour by these shares of lightness; the picture leans as far. */
+const TONE_SHADES = { centre: [-0.14, 1.1], middle: [0, 1], edge: [0.12, 0.9] } as const;
+/** Leaves whose colours differ by no more than this (CIEDE2000) are kneaded from one base. Assumed. */
+const FAMILY_DIFFERENCE = 24;
+
+const upToStep = (grams: number): number => Math.ceil(grams / PASTE_STEP_GRAMS - 1e-9) * PASTE_STEP_GRAMS;
+
+interface Kneading {
+  name: string;
+  colour: string;
+  net: number;
+  gross: number;
+  kinds: Set<string>;
+  toned: [number, number, number];
+  leaf: boolean;
+}
+
+/** Mass of paste per colour, what the method loses counted in, rounded up; layered flowers in three values, leaves by family. */
+export function pasteByColour(tray: readonly TrayKind[], plaques: readonly PlaqueToMake[] = []): PasteBall[] {
+  const balls = new Map<string, Kneading>();
+  const ballOf = (colour: string, name: string, leaf: boolean): Kneading => {
+    const known = balls.get(colour) ?? { name, colour, net: 0, gross: 0, kinds: new Set(), toned: [0, 0, 0], leaf };
+    balls.set(colour, known);
+    return known;
+  };
+  for (const plaque of plaques) {
+    const ball = ballOf(plaque.colour, 'plaque', false);
+    ball.net += plaque.gramsEach * plaque.count;
+    ball.gross += (plaque.gramsEach * plaque.count) / (1 - PLAQUE_LOSS_SHARE);
+    ball.kinds.add('Plaque');
+  }
+  for (const kind of tray) {
+    if (kind.toMake === 0) continue;
+    const species = speciesById(kind.species);
+    const way = colourwayOf(species, kind.colourway);
+    const ball = ballOf(way.hue, way.name, kind.role === 'foliage');
+    const net = kind.pasteGramsEach * kind.toMake;
+    const gross = net / (1 - methodById(kind.method).lossShare);
+    ball.net += net;
+    ball.gross += gross;
+    ball.kinds.add(species.name);
+    const tones = species.shape.tones?.(stageOf(species, kind.stage).open) ?? [0, 1, 0];
+    tones.forEach((share, k) => (ball.toned[k]! += share * gross));
+  }
+  const bases = leafBases([...balls.values()]);
+  return [...balls.values()]
+    .map((b): PasteBall => {
+      const tones = tonesOf(b);
+      return {
+        name: b.name,
+        colour: b.colour,
+        grams: tones.length ? tones.reduce((a, t) => a + t.grams, 0) : upToStep(b.gross),
+        netGrams: b.net,
+        kinds: [...b.kinds],
+        tones,
+        base: bases.find((base) => base.balls.includes(b.colour))?.colour ?? null,
+      };
+    })
+    .sort((a, b) => b.grams - a.grams);
+}
+
+function tonesOf({ colour, gross, toned }: Kneading): PasteTone[] {
+  if (gross < TONED_FROM_GRAMS || toned[0] + toned[2] < gross * 0.2) return [];
+  // what is not parted, such as single-ringed flowers of the same colour, belongs to the middle value
+  const parts = [toned[0], gross - toned[0] - toned[2], toned[2]];
+  return (['centre', 'middle', 'edge'] as const)
+    .map((name, k) => ({ name, colour: shade(colour, TONE_SHADES[name][0], TONE_SHADES[name][1]), grams: upToStep(parts[k]!) }))
+    .filter((t) => t.grams > 0);
+}
+
+/** Families of leaf colours, each gathered about its palest, which is the base. */
+function leafBases(balls: readonly Kneading[]): { colour: string; balls: string[] }[] {
+  const leaves = balls.filter((b) => b.leaf && b.gross > 0).sort((a, b) => lightness(b.colour) - lightness(a.colour));
+  const families: { colour: string; balls: string[] }[] = [];
+  for (const leaf of leaves) {
+    const family = families.find((f) => colourDifference(f.colour, leaf.colour) <= FAMILY_DIFFERENCE);
+    if (family) family.balls.push(leaf.colour);
+    else families.push({ colour: leaf.colour, balls: [leaf.colour] });
+  }
+  return families.filter((f) => f.balls.length > 1);
+}
+
+const lightness = (hex: string): number => colourDifference(hex, '#000000');
+
+/** The bases to knead first, with what all their balls take together. */
+export const basesOf = (balls: readonly PasteBall[]): PasteBase[] =>
+  [...new Set(balls.flatMap((b) => b.base ?? []))].map((colour) => {
+    const own = balls.filter((b) => b.base === colour);
+    return { colour, grams: own.reduce((a, b) => a + b.grams, 0), balls: own.map((b) => b.colour) };
+  });

@@ -1,0 +1,65 @@
+import { MEASURES, OUNCE_GRAMS, recipeById, RECIPES, scaled, spoonWords, suppliesFor } from './recipes';
+
+/** NIST Special Publication 811 (2008), appendix B.8, in cubic metres and kilograms, as printed there; from memory. */
+const NIST = { teaspoon: 4.928922e-6, tablespoon: 1.478676e-5, cup: 2.365882e-4, ounceAvoirdupois: 2.834952e-2 };
+
+describe('kitchen measures against NIST SP 811', () => {
+  test('teaspoon, tablespoon, cup, ounce to the printed figures', () => {
+    expect(MEASURES.tsp.ml / 1e6 / NIST.teaspoon).toBeCloseTo(1, 6);
+    expect(MEASURES.tbsp.ml / 1e6 / NIST.tablespoon).toBeCloseTo(1, 6);
+    expect(MEASURES.cup.ml / 1e6 / NIST.cup).toBeCloseTo(1, 6);
+    expect(OUNCE_GRAMS / 1e3 / NIST.ounceAvoirdupois).toBeCloseTo(1, 6);
+  });
+
+  test('three teaspoons are a tablespoon, sixteen tablespoons a cup (exact by definition)', () => {
+    expect(3 * MEASURES.tsp.ml).toBeCloseTo(MEASURES.tbsp.ml, 9);
+    expect(16 * MEASURES.tbsp.ml).toBeCloseTo(MEASURES.cup.ml, 9);
+  });
+});
+
+describe('recipes, scaled', () => {
+  test('edible glue: ¼ tsp CMC to 2 tbsp warm water (trade.md P11; common practice, no source)', () => {
+    const glue = recipeById('glue');
+    expect(scaled(glue, glue.makesMl).map((p) => `${p.words} ${p.name}`)).toEqual(['¼ tsp CMC', '2 tbsp warm water']);
+    expect(scaled(glue, glue.makesMl / 2).map((p) => p.words)).toEqual(['⅛ tsp', '1 tbsp']);
+    expect(scaled(glue, glue.makesMl * 4).map((p) => p.words)).toEqual(['1 tsp', '8 tbsp']);
+  });
+
+  test.each(RECIPES.map((r) => [r.name, r] as const))(
+    '%s keeps its proportions at every scale, and no spoon is short',
+    (_, r) => {
+      const whole = scaled(r, r.makesMl);
+      for (const times of [0.1, 0.5, 3, 11]) {
+        scaled(r, r.makesMl * times).forEach((p, i) => expect(p.ml).toBeCloseTo(whole[i]!.ml * times, 9));
+      }
+      expect(scaled(r, 0).every((p) => p.words === 'none')).toBe(true);
+      expect(scaled(r, -3).every((p) => p.words === 'none')).toBe(true);
+    },
+  );
+
+  test.each([
+    [4.93, '1 tsp'],
+    [5, '1⅛ tsp'],
+    [0.6, '⅛ tsp'],
+    [0.2, 'a pinch'],
+    [15.5, '1¼ tbsp'],
+    [14.78, '1 tbsp'],
+    [22.1, '1½ tbsp'],
+  ])('%f ml is %s', (ml, words) => expect(spoonWords(ml)).toBe(words));
+});
+
+describe('what to have ready', () => {
+  const job = { pieces: 100, glazed: 20, pasteGrams: 400, glue: 'CMC glue' as const };
+
+  test('twice the pieces take twice as much; egg-white glue carries its allergen', () => {
+    const ml = (times: number) =>
+      suppliesFor({ ...job, pieces: job.pieces * times, glazed: job.glazed * times, pasteGrams: job.pasteGrams * times });
+    ml(2).forEach((s, i) => expect(s.ml).toBeCloseTo(2 * ml(1)[i]!.ml, 9));
+    expect(suppliesFor({ ...job, glue: 'egg white' }).map((s) => s.id)).toContain('egg glue');
+    expect(recipeById('egg glue').allergens).toEqual(['egg']);
+  });
+
+  test('nothing to make, nothing to mix', () => {
+    expect(suppliesFor({ pieces: 0, glazed: 0, pasteGrams: 0, glue: 'CMC glue' })).toEqual([]);
+  });
+});

@@ -1,0 +1,146 @@
+/**
+ * Kitchen measures in millilitres and grams: US customary ones as NIST Special Publication 811 (2008), appendix B.8, gives them
+ * (exact values by the inch and the pound; from memory).
+ */
+export const MEASURES = {
+  tsp: { name: 'tsp', ml: 4.92892159375 },
+  tbsp: { name: 'tbsp', ml: 14.78676478125 },
+  cup: { name: 'cup', ml: 236.5882365 },
+} as const;
+export const OUNCE_GRAMS = 28.349523125;
+
+type Measure = keyof typeof MEASURES;
+
+/** What goes into something that is mixed at the bench. */
+interface Ingredient {
+  name: string;
+  measure: Measure;
+  amount: number;
+}
+
+export interface BenchRecipe {
+  id: SupplyId;
+  name: string;
+  ingredients: readonly Ingredient[];
+  /** what it comes to */
+  makesMl: number;
+  how: string;
+  source: string;
+  allergens: readonly string[];
+}
+
+export type SupplyId = 'glue' | 'egg glue' | 'glaze' | 'starch' | 'fat';
+
+export const RECIPES: readonly BenchRecipe[] = [
+  {
+    id: 'glue',
+    name: 'Edible glue',
+    ingredients: [
+      { name: 'CMC', measure: 'tsp', amount: 0.25 },
+      { name: 'warm water', measure: 'tbsp', amount: 2 },
+    ],
+    makesMl: 2 * MEASURES.tbsp.ml,
+    how: 'Stir in, leave overnight: it clears. Keep it cold, a few days.',
+    source: 'common practice, no source',
+    allergens: [],
+  },
+  {
+    id: 'egg glue',
+    name: 'Egg-white glue',
+    ingredients: [{ name: 'egg white, pasteurised', measure: 'tbsp', amount: 2 }],
+    makesMl: 2 * MEASURES.tbsp.ml,
+    how: 'Loosen with a fork, use the same day. Egg is an allergen: it is on the sheet.',
+    source: 'common practice, no source',
+    allergens: ['egg'],
+  },
+  {
+    id: 'glaze',
+    name: 'Half glaze for leaves and berries',
+    ingredients: [
+      { name: 'leaf glaze', measure: 'tsp', amount: 1 },
+      { name: 'its own thinner', measure: 'tsp', amount: 1 },
+    ],
+    makesMl: 2 * MEASURES.tsp.ml,
+    how: 'Dip or brush, shake off, dry. What its label says decides whether it may touch what is eaten. Air the room.',
+    source: 'assumed',
+    allergens: [],
+  },
+  {
+    id: 'starch',
+    name: 'Starch for rolling out',
+    ingredients: [{ name: 'starch, in a cloth bag', measure: 'tbsp', amount: 1 }],
+    makesMl: MEASURES.tbsp.ml,
+    how: 'Dab, never strew: starch dries the edge.',
+    source: 'assumed',
+    allergens: [],
+  },
+  {
+    id: 'fat',
+    name: 'White vegetable fat',
+    ingredients: [{ name: 'white vegetable fat', measure: 'tsp', amount: 1 }],
+    makesMl: MEASURES.tsp.ml,
+    how: 'A touch on board and fingers; too much and dust clings in patches.',
+    source: 'assumed',
+    allergens: [],
+  },
+];
+
+export const recipeById = (id: SupplyId): BenchRecipe => RECIPES.find((r) => r.id === id)!;
+
+/** Used up by one piece or by 100 g of paste: assumed, no source; half as much again is mixed as is used. */
+const GLUE_ML_EACH = 0.2;
+const GLAZE_ML_EACH = 0.3;
+const STARCH_ML_PER_100_GRAMS = 6;
+const FAT_ML_PER_100_GRAMS = 1;
+const MIXED_OVER_USED = 1.5;
+
+export interface Supply {
+  id: SupplyId;
+  ml: number;
+}
+
+/** How much glue, glaze, starch and fat to have ready; nothing for no pieces. `glue` as the job says. */
+export function suppliesFor(job: {
+  pieces: number;
+  glazed: number;
+  pasteGrams: number;
+  glue: 'CMC glue' | 'egg white';
+}): Supply[] {
+  const { pieces, glazed, pasteGrams, glue } = job;
+  const all: Supply[] = [
+    { id: glue === 'egg white' ? 'egg glue' : 'glue', ml: pieces * GLUE_ML_EACH * MIXED_OVER_USED },
+    { id: 'glaze', ml: glazed * GLAZE_ML_EACH * MIXED_OVER_USED },
+    { id: 'starch', ml: (pasteGrams / 100) * STARCH_ML_PER_100_GRAMS },
+    { id: 'fat', ml: (pasteGrams / 100) * FAT_ML_PER_100_GRAMS },
+  ];
+  return all.filter((s) => s.ml > 0);
+}
+
+/** The finest spoon that is measured with: an eighth of a teaspoon. */
+const FINEST_ML = MEASURES.tsp.ml / 8;
+
+/** A recipe scaled to at least so many millilitres, each ingredient to the next eighth of a teaspoon up, so that none is missing. */
+export function scaled(recipe: BenchRecipe, ml: number): { name: string; ml: number; words: string }[] {
+  const times = Math.max(0, ml) / recipe.makesMl;
+  return recipe.ingredients.map(({ name, measure, amount }) => {
+    const exact = amount * MEASURES[measure].ml * times;
+    return { name, ml: exact, words: spoonWords(exact) };
+  });
+}
+
+/** Less than this over a full spoon is no reason for the next. */
+const AS_GOOD_AS = 0.005;
+
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
+
+/** "2 tbsp", "1¼ tsp", "a pinch": the next eighth of a teaspoon up; tablespoons by quarters from one on. */
+export function spoonWords(ml: number): string {
+  if (!(ml > 0)) return 'none';
+  if (ml < FINEST_ML * 0.75) return 'a pinch';
+  const measure: Measure = ml >= MEASURES.tbsp.ml * (1 - AS_GOOD_AS) ? 'tbsp' : 'tsp';
+  const step = measure === 'tbsp' ? 4 : 8;
+  const steps = Math.ceil((ml / MEASURES[measure].ml) * (1 - AS_GOOD_AS) * step);
+  const eighths = (steps % step) * (8 / step);
+  const whole = Math.floor(steps / step);
+  return `${whole || ''}${EIGHTHS[eighths]!} ${MEASURES[measure].name}`;
+}

@@ -1,0 +1,31 @@
+import type { TinPiece } from '../compose/tin';
+import type { Offcut } from '../wire/offcuts';
+
+/** What is kept for all jobs together: made pieces, and ends of wire. */
+export interface Stock {
+  tin: readonly TinPiece[];
+  offcuts: readonly Offcut[];
+}
+
+/** The stock when what led from `before` to `after` is taken back now: whatever else has changed since stays changed. */
+export const takenBack = (now: Stock, before: Stock, after: Stock): Stock => ({
+  tin: rowsTakenBack((t) => t.id, now.tin, before.tin, after.tin),
+  offcuts: rowsTakenBack((o) => `${o.gauge}|${o.colour}|${o.lengthMm}`, now.offcuts, before.offcuts, after.offcuts),
+});
+
+function rowsTakenBack<T extends { count: number }>(
+  keyOf: (row: T) => string,
+  now: readonly T[],
+  before: readonly T[],
+  after: readonly T[],
+): T[] {
+  const counts = (rows: readonly T[]) => new Map(rows.map((r) => [keyOf(r), r.count]));
+  const [was, became, is] = [counts(before), counts(after), counts(now)];
+  const rows = [...now, ...before.filter((r) => !is.has(keyOf(r)))];
+  return rows
+    .map((r) => {
+      const key = keyOf(r);
+      return { ...r, count: Math.max(0, (is.get(key) ?? 0) + (was.get(key) ?? 0) - (became.get(key) ?? 0)) };
+    })
+    .filter((r) => r.count > 0);
+}

@@ -1,0 +1,90 @@
+'use client';
+
+import { Plus, Trash2 } from 'lucide-react';
+import type { OwnSpecies } from '@/core/botany/ownSpecies';
+
+type Change = (what: string, recipe: (s: OwnSpecies) => void) => void;
+
+/** The colours that an own species is made in. */
+export function Colourways({ own, change }: { own: OwnSpecies; change: Change }) {
+  return (
+    <fieldset>
+      <legend className="pb-1 font-semibold">Colours</legend>
+      <ul className="flex flex-wrap gap-3">
+        {own.colourways.map((c, i) => (
+          <li key={c.id} className="flex items-center gap-1">
+            <input
+              type="color"
+              aria-label={`Colour ${c.name}`}
+              className="size-11 cursor-pointer rounded-full border border-[var(--edge)] bg-transparent p-1"
+              value={c.hue}
+              onChange={(e) => change(`${c.name} changed`, (s) => void (s.colourways[i]!.hue = e.target.value))}
+            />
+            <input
+              aria-label={`Name of colour ${c.name}`}
+              className="fld w-[112px]"
+              maxLength={60}
+              defaultValue={c.name}
+              onBlur={(e) =>
+                e.target.value.trim() && change('colour’s name', (s) => void (s.colourways[i]!.name = e.target.value.trim()))
+              }
+            />
+            {own.colourways.length > 1 && (
+              <button
+                className="key px-2.5"
+                aria-label={`Take ${c.name} out`}
+                onClick={() => change(`${c.name} out`, (s) => void s.colourways.splice(i, 1))}
+              >
+                <Trash2 size={18} />
+              </button>
+            )}
+          </li>
+        ))}
+        <li>
+          <button
+            className="key"
+            disabled={own.colourways.length >= 12}
+            onClick={() =>
+              change(
+                'a colour',
+                (s) => void s.colourways.push({ id: `own-${crypto.randomUUID().slice(0, 8)}`, name: 'new', hue: '#d9a0a8' }),
+              )
+            }
+          >
+            <Plus size={20} /> Colour
+          </button>
+        </li>
+      </ul>
+    </fieldset>
+  );
+}
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
+
+/** When it grows in the northern half: botanical mode objects out of season. */
+export function Months({ own, change }: { own: OwnSpecies; change: Change }) {
+  return (
+    <fieldset>
+      <legend className="pb-1 font-semibold">Grows in, north</legend>
+      <div className="flex flex-wrap gap-1">
+        {MONTHS.map((name, i) => {
+          const on = own.monthsNorth.includes(i + 1);
+          return (
+            <button
+              key={name}
+              className={`min-h-11 min-w-11 rounded-lg border border-[var(--edge)] px-2 text-[15px] ${on ? 'bg-[var(--leafwash)] font-semibold' : 'bg-transparent'}`}
+              aria-pressed={on}
+              onClick={() =>
+                change(`${name} ${on ? 'out' : 'in'}`, (s) => {
+                  s.monthsNorth = on ? s.monthsNorth.filter((m) => m !== i + 1) : [...s.monthsNorth, i + 1].sort((a, b) => a - b);
+                })
+              }
+            >
+              {name}
+            </button>
+          );
+        })}
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,80 @@
+'use client';
+
+import { Minus, Plus } from 'lucide-react';
+import { useState } from 'react';
+import { KEEP_OFFCUT_MM } from '@/core/wire/cutList';
+import { offcutsWith, sameOffcut, type Offcut } from '@/core/wire/offcuts';
+import { Choice, NumberField } from '../shared/fields';
+import { getStudio, useStudio } from '../useStudio';
+
+/** Ends of wire that were kept, of all jobs together; Wire & tape cuts from them before it takes a full length. */
+export function WireEnds() {
+  const offcuts = useStudio((s) => s.offcuts);
+  const { setOffcuts } = getStudio();
+  const [next, setNext] = useState<Offcut>({ gauge: 24, colour: 'green', lengthMm: 120, count: 1 });
+  return (
+    <section aria-label="Ends of wire">
+      <h2 className="pb-1">Ends of wire</h2>
+      <p className="small">From {KEEP_OFFCUT_MM} mm on; Wire &amp; tape can cut from them first.</p>
+      {offcuts.length === 0 && <p className="say">None are kept.</p>}
+      <ul>
+        {offcuts.map((o) => {
+          const name = `${o.gauge} gauge ${o.colour}, ${o.lengthMm} mm`;
+          const step = (by: 1 | -1) => void setOffcuts(offcutsWith(offcuts, [{ ...o, count: 1 }], by));
+          return (
+            <li key={name} className="flex items-center gap-3 border-t border-[var(--line)] py-1">
+              <span className="flex h-11 min-w-0 grow items-center">
+                <span
+                  className={`block rounded-full border ${o.colour === 'green' ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-[var(--edge)] bg-white'}`}
+                  style={{ width: `${Math.min(100, (o.lengthMm / 360) * 100)}%`, height: Math.max(6, 34 - o.gauge) }}
+                />
+              </span>
+              <span className="w-[170px] shrink-0 text-[15px]">{name}</span>
+              <button className="key px-2.5" aria-label={`One end of ${name} fewer`} onClick={() => step(-1)}>
+                <Minus size={18} />
+              </button>
+              <b className="fig w-8 text-center text-xl">{o.count}</b>
+              <button className="key px-2.5" aria-label={`One end of ${name} more`} onClick={() => step(1)}>
+                <Plus size={18} />
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <div className="flex flex-wrap items-end gap-3 border-t border-[var(--line)] pt-3">
+        <NumberField
+          label="Gauge"
+          value={next.gauge}
+          unit="ga"
+          least={14}
+          most={35}
+          onChange={(n) => setNext({ ...next, gauge: Math.round(n) })}
+        />
+        <NumberField
+          label="Long"
+          value={next.lengthMm}
+          unit="mm"
+          least={10}
+          most={2000}
+          onChange={(n) => setNext({ ...next, lengthMm: Math.round(n) })}
+        />
+        <Choice
+          label="Colour of the end"
+          value={next.colour}
+          options={[
+            { value: 'green', name: 'Green' },
+            { value: 'white', name: 'White' },
+          ]}
+          onChange={(colour) => setNext({ ...next, colour })}
+        />
+        <button
+          className="key"
+          onClick={() => void setOffcuts(offcutsWith(offcuts, [next], 1))}
+          disabled={offcuts.some((o) => sameOffcut(o, next) && o.count >= 2000)}
+        >
+          <Plus size={20} /> An end
+        </button>
+      </div>
+    </section>
+  );
+}
