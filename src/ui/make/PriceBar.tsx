@@ -26,7 +26,7 @@ export function PriceBar({ plan, onOpen }: { plan: DerivedPlan; onOpen(): void }
       onClick={onOpen}
       aria-label={`Price ${money(quote.total)}`}
     >
-      <b className="fig text-[1.9rem] leading-none">{money(quote.total)}</b>
+      <b className="fig whitespace-nowrap text-[1.9rem] leading-none">{money(quote.total)}</b>
       <span className="grow">
         <span className="flex h-4 gap-0.5">
           {parts.map((p) => (
