@@ -133,3 +133,34 @@ test('own species: a copy with six petals looks otherwise, can be chosen in Brie
   await dogwood.click();
   await expect(dogwood).toHaveAttribute('aria-pressed', 'true');
 });
+
+test('another way of making a species: its steps, tools and checks on the card, undone with one press', async ({ page }) => {
+  await openBench(page, '/make');
+  const card = page.getByRole('region', { name: 'How to make it' });
+  await expect(card).toContainText('Look for');
+  await page.getByLabel('How dahlias are made').selectOption({ label: 'Snipped pompon' });
+  await expect(card).toContainText('Scissors at 45°, row after row from base to tip');
+  await expect(page.getByText('Snipped pompon').first()).toBeVisible();
+  await undo(page).click();
+  await expect(card).toContainText('Cut rings, thin each edge, wrap ring by ring');
+});
+
+test('ends of wire: what cutting leaves goes in the tin with one press, and serves the next job first', async ({ page }) => {
+  await openBench(page, '/wire');
+  const cut = page.getByRole('region', { name: 'Wire to cut' });
+  await cut.getByRole('button', { name: /^All cut: put \d+ ends? of 60 mm and more in the tin/ }).click();
+  await expect(cut).toContainText('the ends worth keeping are in the tin');
+  await goTo(page, 'Make');
+  await side(page, 'Tin');
+  const ends = page.getByRole('region', { name: 'Ends of wire' });
+  await expect(ends.getByRole('listitem').first()).toContainText('gauge');
+  await page.getByRole('spinbutton', { name: 'Long' }).fill('300');
+  await ends.getByRole('spinbutton', { name: 'Gauge' }).fill('22');
+  await ends.getByRole('button', { name: 'An end' }).click();
+  await expect(ends.getByRole('listitem').filter({ hasText: '22 gauge green, 300 mm' })).toBeVisible();
+  await goTo(page, 'Wire & tape');
+  await undo(page).click();
+  await cut.getByRole('button', { name: /^Cut from \d+ ends? that (is|are) in the tin/ }).click();
+  await expect(cut).toContainText('end of 300 mm');
+  await expect(cut).toContainText('out of the tin');
+});
