@@ -4,6 +4,7 @@ import { monthOf } from '../botany/season';
 import { cakeFaults } from '../cake/cake';
 import { cakeSolid } from '../cake/solid';
 import type { Arrangement } from '../compose/arrangement';
+import { nameOf } from '../compose/names';
 import { lineLimits, pieceLimits } from '../compose/lineLimits';
 import { readBalance, overallScore, type Reading } from '../compose/reading';
 import { buildScene, type Scene } from '../compose/scene';
@@ -44,6 +45,10 @@ export interface PlannedHead {
   massGrams: number;
 }
 
+/** Pieces are called by ids that are their own only within one arrangement. */
+export type OfArrangement<T> = T & { arrangementId: string };
+export type PlannedEntry = OfArrangement<Entry>;
+
 export interface PlannedArrangement {
   id: string;
   method: Arrangement['method'];
@@ -60,10 +65,10 @@ export interface DerivedPlan {
   projectId: string;
   arrangements: PlannedArrangement[];
   heads: PlannedHead[];
-  stems: (Stem & { arrangementId: string })[];
-  wires: WireCut[];
+  stems: OfArrangement<Stem>[];
+  wires: OfArrangement<WireCut>[];
   cuts: GaugeCuts[];
-  entries: Entry[];
+  entries: PlannedEntry[];
   tray: TrayKind[];
   paste: PasteBall[];
   tapeMm: number;
@@ -140,8 +145,10 @@ export function derivePlan(project: Project): DerivedPlan {
         ),
       );
   }
-  const entries = renumber(planned.flatMap((p) => p.built.entries));
-  const wires = planned.flatMap((p) => p.built.wires.map((w) => ({ ...w, times: p.arrangement.quantity })));
+  const entries = renumber(planned.flatMap((p) => p.built.entries.map((e) => ({ ...e, arrangementId: p.arrangement.id }))));
+  const wires = planned.flatMap((p) =>
+    p.built.wires.map((w) => ({ ...w, arrangementId: p.arrangement.id, times: p.arrangement.quantity })),
+  );
   const cuts = cutLists(wires, { stockMm: project.brief.stockMm, offcuts: project.offcuts });
   warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
   const tray = trayOf(project.arrangements, {
@@ -225,7 +232,7 @@ function reportHead(arrangementId: string, h: Scene['heads'][number]): PlannedHe
   return {
     arrangementId,
     pieceId: h.piece.id,
-    name: h.body.species.name,
+    name: nameOf(h),
     role: h.body.role,
     centreMm: h.centre,
     baseMm: h.base,
@@ -268,9 +275,8 @@ function planArrangement({
   };
 }
 
-const renumber = (entries: readonly Entry[]): Entry[] => entries.map((e, i) => ({ ...e, number: i + 1 }));
+const renumber = (entries: readonly PlannedEntry[]): PlannedEntry[] => entries.map((e, i) => ({ ...e, number: i + 1 }));
 
-/** Tape for every stem to its end and two turns a joint, a tenth wasted; mm off the roll. */
 function daysOf(
   project: Project,
   tray: readonly TrayKind[],

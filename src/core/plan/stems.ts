@@ -280,6 +280,7 @@ function carrierCut(spray: Spray, carrier: Carrier, index: number, insideMm: num
     id: `${spray.id}-carrier-${index + 1}`,
     pieceId: spray.pieceIds[0]!,
     use: 'carrier',
+    arm: carrier.arm,
     label: 'Carrier',
     gauge: carrier.gauge,
     diameterMm: carrier.diameterMm,

@@ -25,8 +25,15 @@ export function tapeWidthShare(stemMm: number): number {
  */
 export function tapeLengthMm(stemMm: number, stretchMm: number, overlap = 0.5, stretch = 1.25): number {
   if (!(stemMm > 0) || !(stretchMm > 0)) return 0;
+  return (stretchMm * Math.sqrt(1 + ((Math.PI * stemMm) / tapePitchMm(stemMm, overlap)) ** 2)) / stretch;
+}
+
+/** How far tape advances in one turn round a stem, mm; half overlapped unless said. */
+export function tapePitchMm(stemMm: number, overlap = 0.5): number {
   const width = TAPE_WIDTH_MM * tapeWidthShare(stemMm);
   const k = Math.min(Math.sin(Math.PI / 3), (0.9 * width * (1 - overlap)) / (Math.PI * stemMm));
-  const pitch = (Math.PI * stemMm * k) / Math.sqrt(1 - k * k);
-  return (stretchMm * Math.sqrt(1 + ((Math.PI * stemMm) / pitch) ** 2)) / stretch;
+  return (Math.PI * stemMm * k) / Math.sqrt(1 - k * k);
 }
+
+export const tapeWidthWords = (stemMm: number): string =>
+  ({ 1: 'full width', 0.5: 'half width' })[tapeWidthShare(stemMm)] ?? 'a third of its width';

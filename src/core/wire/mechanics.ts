@@ -23,8 +23,8 @@ export const DROOP_SHARE = 0.06;
 export interface GaugeChoice {
   gauge: number;
   diameterMm: number;
-  /** what decided: mechanics, the trade's floor, or nothing sold is thick enough */
-  decidedBy: 'yield' | 'droop' | 'floor' | 'none thick enough';
+  /** what decided: mechanics, the trade's floor, nothing sold is thick enough, or the person's own choice */
+  decidedBy: 'yield' | 'droop' | 'floor' | 'none thick enough' | 'chosen';
   /** share of what the chosen wire can bear */
   use: number;
 }

@@ -27,6 +27,8 @@ export interface WireCut {
   lengthMm: number;
   /** equal wires cut like this one */
   count: number;
+  /** of a carrier: the arm that it stiffens */
+  arm?: 'first' | 'second';
 }
 
 /** Wire is cut long and shortened, never the other way: this much is left to trim. */

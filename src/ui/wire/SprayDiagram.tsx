@@ -1,10 +1,11 @@
 'use client';
 
+import { jointKey } from '@/core/plan/benchSteps';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Entry } from '@/core/place/entry';
 import type { Joint, Spray } from '@/core/tape/tree';
 import { tapeWidthShare } from '@/core/tape/bundle';
-import { SvgPortrait } from '../shared/Portrait';
+import { PiecePicture } from './PiecePicture';
 import { getStudio, useStudio } from '../useStudio';
 
 const W = 1230;
@@ -12,8 +13,6 @@ const LEFT = 70;
 const PICK = 190;
 const ROW = 268;
 const MIDDLE = 122;
-
-export const jointKey = (spray: Spray, joint: Joint): string => `${spray.id}:${joint.order}`;
 
 const ARM_WORDS = {
   first: 'First arm, from its tip',
@@ -23,6 +22,7 @@ const ARM_WORDS = {
 
 /** The spray lies tip-left along a millimetre rule; under each joint mm from the tip and mm thick; what is not yet taped is dashed. */
 export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan }) {
+  const of = plan.arrangements.find((a) => a.sprays.some((s) => s.id === spray.id))!.id;
   const taped = useStudio((s) => s.project!.taped);
   const entry = plan.entries.find((e) => e.id === spray.id) ?? null;
   const next = spray.joints.find((j) => !taped.includes(jointKey(spray, j)));
@@ -54,6 +54,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
         {rows.map(({ arm, joints }, i) => (
           <ArmRow
             key={arm}
+            of={of}
             title={standing ? 'On one stem: the middle first, then round by round, lower each time' : ARM_WORDS[arm]}
             spray={spray}
             joints={joints}
@@ -69,6 +70,8 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
 }
 
 interface ArmRowProps {
+  /** the arrangement */
+  of: string;
   title: string;
   spray: Spray;
   joints: readonly Joint[];
@@ -78,7 +81,7 @@ interface ArmRowProps {
   entry: Entry | null;
 }
 
-function ArmRow({ title, spray, joints, plan, taped, nextOrder, entry }: ArmRowProps) {
+function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, entry }: ArmRowProps) {
   const heel = joints[0]!.arm === 'heel';
   const leads = joints.filter((j) => j.onto === null);
   const long = heel ? leads.length * 30 : Math.max(40, ...leads.map((j) => j.fromTipMm + j.toPickMm));
@@ -114,6 +117,7 @@ function ArmRow({ title, spray, joints, plan, taped, nextOrder, entry }: ArmRowP
       {leads.map((j, i) => (
         <JointMark
           key={j.order}
+          of={of}
           joint={j}
           x={x(j, i)}
           level={i % 4}
@@ -130,6 +134,7 @@ function ArmRow({ title, spray, joints, plan, taped, nextOrder, entry }: ArmRowP
 }
 
 function JointMark({
+  of,
   joint,
   x,
   level,
@@ -138,6 +143,7 @@ function JointMark({
   done,
   next,
 }: {
+  of: string;
   joint: Joint;
   x: number;
   level: number;
@@ -150,7 +156,7 @@ function JointMark({
   const away = (level < 2 ? 58 : 88) * (up ? -1 : 1);
   const hx = x - 20;
   const hy = MIDDLE + away;
-  const wire = plan.wires.find((w) => w.pieceId === joint.pieceId && w.use === 'stem');
+  const wire = plan.wires.find((w) => w.arrangementId === of && w.pieceId === joint.pieceId && w.use === 'stem');
   const dash = done ? undefined : '3 5';
   return (
     <g>
@@ -165,10 +171,10 @@ function JointMark({
         strokeDasharray={dash}
         fill="none"
       />
-      <PiecePicture pieceId={joint.pieceId} plan={plan} x={joint.tip ? x - 44 : hx} y={joint.tip ? MIDDLE : hy} />
+      <PiecePicture of={of} pieceId={joint.pieceId} plan={plan} x={joint.tip ? x - 44 : hx} y={joint.tip ? MIDDLE : hy} />
       {members.map((m, k) => (
         <g key={m.order}>
-          <PiecePicture pieceId={m.pieceId} plan={plan} x={hx + 26 + 20 * k} y={hy + (up ? -10 : 10)} small />
+          <PiecePicture of={of} pieceId={m.pieceId} plan={plan} x={hx + 26 + 20 * k} y={hy + (up ? -10 : 10)} small />
           <text x={hx + 26 + 20 * k} y={hy + (up ? -24 : 30)} fontSize="13" textAnchor="middle" fill="var(--ink2)">
             {m.order}
           </text>
@@ -196,27 +202,6 @@ function JointMark({
       </text>
     </g>
   );
-}
-
-/** A piece at the end of its stalk, small. */
-export function PiecePicture({
-  pieceId,
-  plan,
-  x,
-  y,
-  small = false,
-}: {
-  pieceId: string;
-  plan: DerivedPlan;
-  x: number;
-  y: number;
-  small?: boolean;
-}) {
-  const piece = useStudio((s) => s.project!.arrangements.flatMap((a) => a.pieces).find((p) => p.id === pieceId));
-  const head = plan.heads.find((h) => h.pieceId === pieceId);
-  if (!piece || !head) return null;
-  const long = Math.max(head.radialMm, head.axialMm) * 2;
-  return <SvgPortrait kind={piece} x={x} y={y} size={Math.max(16, Math.min(small ? 30 : 62, long * 0.95))} />;
 }
 
 function Ruler({

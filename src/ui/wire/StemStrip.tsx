@@ -1,9 +1,8 @@
 'use client';
 
-import type { DerivedPlan } from '@/core/plan/derivePlan';
-import type { Entry } from '@/core/place/entry';
+import type { DerivedPlan, PlannedEntry } from '@/core/plan/derivePlan';
 import { plural } from '../shared/words';
-import { PiecePicture } from './SprayDiagram';
+import { PiecePicture } from './PiecePicture';
 
 const PX_PER_MM = 1.9;
 const HEAD_ROOM = 62;
@@ -29,14 +28,16 @@ export function StemStrip({ plan }: { plan: DerivedPlan }) {
   );
 }
 
-function StemInBarrier({ entry, plan, rim, height }: { entry: Entry; plan: DerivedPlan; rim: number; height: number }) {
+function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan: DerivedPlan; rim: number; height: number }) {
   const n = entry.pieceIds.length;
   const width = Math.max(108, n * 44 + 34);
   const middle = width / 2;
   const od = Math.max(7, entry.outsideMm * 2.4);
   const bottom = rim + entry.cutMm * PX_PER_MM;
-  const stems = entry.pieceIds.map((id) => plan.stems.find((s) => s.pieceId === id)!);
-  const wires = entry.pieceIds.map((id) => plan.wires.find((w) => w.pieceId === id && w.use === 'stem')!);
+  const stems = entry.pieceIds.map((id) => plan.stems.find((s) => s.arrangementId === entry.arrangementId && s.pieceId === id)!);
+  const wires = entry.pieceIds.map((id) =>
+    plan.wires.find((w) => w.arrangementId === entry.arrangementId && w.pieceId === id && w.use === 'stem')!,
+  );
   const gauges = [...new Set(wires.map((w) => w.gauge))].sort((a, b) => a - b);
   return (
     <svg
@@ -71,7 +72,7 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: Entry; plan: Deriv
               fill="none"
               strokeWidth={Math.max(1.4, stem.gauge.diameterMm * 2.6)}
             />
-            <PiecePicture pieceId={stem.pieceId} plan={plan} x={hx} y={hy - 10} />
+            <PiecePicture of={entry.arrangementId} pieceId={stem.pieceId} plan={plan} x={hx} y={hy - 10} />
             <text x={n > 1 ? hx : hx + 36} y={n > 1 ? hy - 40 : hy - 6} textAnchor="middle" fontSize="13" fill="var(--ink2)">
               {Math.round(stem.lengthMm)}
             </text>

@@ -1,9 +1,12 @@
 'use client';
 
+import { Hand } from 'lucide-react';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
+import { benchSteps } from '@/core/plan/benchSteps';
 import { plural } from '../shared/words';
 import { useStudio } from '../useStudio';
+import { BenchMode } from './BenchMode';
 import { CutBars } from './CutBars';
 import { SprayDiagram } from './SprayDiagram';
 import { StemStrip } from './StemStrip';
@@ -12,6 +15,7 @@ import { StemStrip } from './StemStrip';
 export function WireStation() {
   const plan = useStudio((s) => s.plan);
   const [spray, setSpray] = useState(0);
+  const [atBench, setAtBench] = useAtBench();
   if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
   if (plan.stems.length === 0) {
     return (
@@ -29,8 +33,13 @@ export function WireStation() {
   return (
     <div className="flex flex-col gap-5 px-6 pb-6">
       <section aria-label={chosen ? 'Branching diagram' : 'Stems'}>
+        <div className="flex justify-end pt-1">
+          <button className="key" onClick={() => setAtBench(true)}>
+            <Hand size={20} /> At the bench, step by step
+          </button>
+        </div>
         {sprays.length > 1 && (
-          <div className="flex gap-2 pb-1 pt-2" role="tablist" aria-label="Sprays">
+          <div className="flex flex-wrap gap-2 pb-1 pt-2" role="tablist" aria-label="Sprays">
             {sprays.map((s, i) => (
               <button
                 key={s.id}
@@ -47,6 +56,28 @@ export function WireStation() {
         {chosen ? <SprayDiagram spray={chosen} plan={plan} /> : <StemStrip plan={plan} />}
       </section>
       <CutBars plan={plan} />
+      {atBench && <BenchMode steps={benchSteps(plan)} plan={plan} onClose={() => setAtBench(false)} />}
     </div>
   );
+}
+
+const AT_BENCH = '#at-the-bench';
+
+/** Whether the bench is open stands in the address, so that it is there again after a reload. */
+function useAtBench(): [boolean, (open: boolean) => void] {
+  const open = useSyncExternalStore(
+    (changed) => {
+      window.addEventListener('hashchange', changed);
+      return () => window.removeEventListener('hashchange', changed);
+    },
+    () => window.location.hash === AT_BENCH,
+    () => false,
+  );
+  return [
+    open,
+    (on) => {
+      window.history.replaceState(null, '', on ? AT_BENCH : window.location.pathname);
+      window.dispatchEvent(new HashChangeEvent('hashchange'));
+    },
+  ];
 }
