@@ -27,7 +27,11 @@ import {
 } from './stems';
 import type { WireCut } from '../wire/wireLength';
 
-const contextOf = (project: Project): WireContext => ({ system: project.brief.wireSystem, colour: project.brief.wireColour });
+const contextOf = (project: Project): WireContext => ({
+  system: project.brief.wireSystem,
+  colour: project.brief.wireColour,
+  gauges: project.gauges,
+});
 
 const centreOfMass = (members: readonly PlacedPiece[]): Vec3 => {
   const mass = members.reduce((a, p) => a + p.body.massGrams + 1e-6, 0);
@@ -64,20 +68,20 @@ export function buildStemByStem(project: Project, arrangement: Arrangement, scen
   // the gauge wants the free length and the seat wants the gauge: twice round settles it
   for (let round = 0; round < 2; round++) {
     const requests = bunches.map((bunch, i) => {
-      const wires = bunch.members.map((p) => gaugeFor(p, free.get(p.piece.id) ?? 14, context.system).diameterMm);
+      const wires = bunch.members.map((p) => gaugeFor(p, free.get(p.piece.id) ?? 14, context).diameterMm);
       return requestFor(bunch, ids[i]!, bundleMm(wires, true));
     });
     seated = seatAll(requests, project.cake, scene.solid);
     for (const entry of seated.entries) {
       for (const p of bunches[ids.indexOf(entry.id)]!.members)
-        free.set(p.piece.id, makeStem(p, stemToEntry(p, entry, scene.solid), context.system).lengthMm);
+        free.set(p.piece.id, makeStem(p, stemToEntry(p, entry, scene.solid), context).lengthMm);
     }
   }
   const stems: Stem[] = [];
   const wires: WireCut[] = [];
   for (const entry of seated.entries) {
     for (const p of bunches[ids.indexOf(entry.id)]!.members) {
-      const stem = makeStem(p, stemToEntry(p, entry, scene.solid), context.system);
+      const stem = makeStem(p, stemToEntry(p, entry, scene.solid), context);
       stems.push(stem);
       wires.push(entryWire(p, stem, entry, context), ...partWires(p, context));
     }
@@ -107,20 +111,25 @@ function plugNotes(entries: readonly Entry[]): Warning[] {
 }
 
 function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
-  return stems
-    .filter((s) => s.gauge.decidedBy === 'none thick enough')
-    .map((s) => {
-      const p = scene.heads.find((h) => h.piece.id === s.pieceId)!;
-      return {
-        level: 'look again' as const,
-        station: 'Wire & tape' as const,
-        what: `No wire sold carries this ${p.body.species.name.toLowerCase()} freely`,
-        where: `${p.body.massGrams.toFixed(0)} g on ${s.lengthMm.toFixed(0)} mm`,
+  return stems.flatMap((s): Warning[] => {
+    const none = s.gauge.decidedBy === 'none thick enough';
+    if (!none && !(s.gauge.decidedBy === 'chosen' && s.gauge.use > 1)) return [];
+    const { body } = scene.heads.find((h) => h.piece.id === s.pieceId)!;
+    const name = body.species.name.toLowerCase();
+    return [
+      {
+        level: 'look again',
+        station: 'Wire & tape',
+        what: none ? `No wire sold carries this ${name} freely` : `${s.gauge.gauge} ga is thin for this ${name}`,
+        where: `${body.massGrams.toFixed(0)} g on ${s.lengthMm.toFixed(0)} mm`,
         why: 'It would bend over when it is handled.',
-        remedy: 'Set it closer, take a smaller head, or tape a skewer to the stem.',
+        remedy: none
+          ? 'Set it closer, take a smaller head, or tape a skewer to the stem.'
+          : `Take ${s.gauge.byStrength} ga, or leave the gauge to the rule.`,
         pieceId: s.pieceId,
-      };
-    });
+      },
+    ];
+  });
 }
 
 /** Whole sprays taped off the cake, each on one pick. */
@@ -232,7 +241,7 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
       });
     }
     const bundle = bundleMm(
-      bunch.members.map((p) => gaugeFor(p, 14, context.system).diameterMm),
+      bunch.members.map((p) => gaugeFor(p, 14, context).diameterMm),
       true,
     );
     const entry: Entry = {
@@ -264,7 +273,7 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
     };
     entries.push(entry);
     for (const p of bunch.members) {
-      const stem = makeStem(p, stemToEntry(p, entry, scene.solid), context.system);
+      const stem = makeStem(p, stemToEntry(p, entry, scene.solid), context);
       stems.push(stem);
       wires.push(entryWire(p, stem, entry, context), ...partWires(p, context));
     }

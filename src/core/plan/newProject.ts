@@ -280,6 +280,7 @@ export function newProject(id: string, name: string, leavesAt: string): Project 
     taken: [],
     spares: SPARES_RULE,
     madeBy: [],
+    gauges: [],
     offcuts: [],
     wiresCut: false,
     paints: [],

@@ -8,6 +8,7 @@ import { arrangementSchema } from '../compose/arrangement';
 import { choiceSchema, STYLES } from '../compose/shareOut';
 import { paintsSchema } from '../make/mixing';
 import { NO_PRICES, pricesSchema } from '../make/price';
+import { FLORIST_GAUGES } from '../wire/gauge';
 import { offcutsSchema } from '../wire/offcuts';
 import { SPARES_RULE, sparesRuleSchema } from '../make/spares';
 import { tinSchema } from '../compose/tin';
@@ -79,6 +80,20 @@ export const projectSchema = v.object({
   catalogue: v.optional(catalogueSchema, { species: [], methods: [] }),
   /** pieces set aside from the tin for this job */
   taken: v.optional(tinSchema, []),
+  /** wire that a person has chosen for a kind instead of what the rule takes */
+  gauges: v.optional(
+    v.pipe(
+      v.array(
+        v.object({
+          species: v.pipe(v.string(), v.minLength(1)),
+          stage: v.string(),
+          gauge: v.picklist(FLORIST_GAUGES, 'this gauge is not among those sold'),
+        }),
+      ),
+      v.maxLength(200),
+    ),
+    [],
+  ),
   /** ends of wire out of the tin that this job cuts from; and whether its wires are cut already, so that nothing is kept twice */
   offcuts: v.optional(offcutsSchema, []),
   wiresCut: v.optional(v.boolean(), false),

@@ -16,7 +16,7 @@ import {
 } from './stems';
 
 const CAKE = cakeOf([220, 110]);
-const GREEN: WireContext = { system: 'SWG', colour: 'green' };
+const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [] };
 const { arrangement } = proposalFor('crescent', CAKE, 6, 0.3);
 const scene = buildScene(CAKE, arrangement)!;
 const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
@@ -33,11 +33,11 @@ describe('a bundle of unbonded wires', () => {
 describe('stems and parts', () => {
   test('a longer free stem never takes a thinner wire', () => {
     for (const p of scene.heads)
-      expect(gaugeFor(p, 120, 'SWG').diameterMm).toBeGreaterThanOrEqual(gaugeFor(p, 10, 'SWG').diameterMm);
+      expect(gaugeFor(p, 120, GREEN).diameterMm).toBeGreaterThanOrEqual(gaugeFor(p, 10, GREEN).diameterMm);
   });
 
   test('never thinner than the trade’s floor for the piece', () => {
-    for (const p of scene.heads) expect(gaugeFor(p, 5, 'SWG').gauge).toBeLessThanOrEqual(p.body.species.wiring.floorSwg);
+    for (const p of scene.heads) expect(gaugeFor(p, 5, GREEN).gauge).toBeLessThanOrEqual(p.body.species.wiring.floorSwg);
   });
 
   test('a stem is as long as its curve', () => {
@@ -48,7 +48,7 @@ describe('stems and parts', () => {
         [3, 4, 0],
         [3, 4, 12],
       ],
-      'SWG',
+      GREEN,
     );
     expect(stem.lengthMm).toBeCloseTo(17, 9);
   });

@@ -8,6 +8,7 @@ import { AT_RIM_MM } from '../place/contact';
 import { RIM_PROUD_MM } from '../place/seating';
 import { keepStemClear, type CakeSolid } from '../cake/solid';
 import type { Joint, Spray } from '../tape/tree';
+import type { Project } from './project';
 import { chooseGauge, GRAVITY_N_PER_GRAM, HANDLING_FACTOR, STEEL, secondMoment, type GaugeChoice } from '../wire/mechanics';
 import { gaugeToMm, type WireSystem } from '../wire/gauge';
 import { SPRUNG_FOLD_MM, sumTerms, TRIM_ALLOWANCE_MM, type LengthTerm, type WireCut } from '../wire/wireLength';
@@ -28,11 +29,19 @@ export const STEM_LIFT_MM = 1.6;
 export interface WireContext {
   system: WireSystem;
   colour: 'white' | 'green';
+  /** gauges that a person has chosen, by kind */
+  gauges: Project['gauges'];
 }
 
 /** Gauge of a piece's own stem: its mass at the end of its free length. */
-export const gaugeFor = (p: PlacedPiece, freeMm: number, system: WireSystem): GaugeChoice =>
-  chooseGauge(p.body.massGrams, freeMm + p.body.axialMm, p.body.species.wiring.floorSwg, system);
+export const gaugeFor = (p: PlacedPiece, freeMm: number, { system, gauges }: WireContext): GaugeChoice =>
+  chooseGauge(
+    p.body.massGrams,
+    freeMm + p.body.axialMm,
+    p.body.species.wiring.floorSwg,
+    system,
+    gauges.find((g) => g.species === p.piece.species && g.stage === p.piece.stage)?.gauge ?? null,
+  );
 
 /** A stem from a head into its entry: leaves along the axis, comes in along the entry's direction. */
 export function stemToEntry(p: PlacedPiece, entry: Entry, solid: CakeSolid): Vec3[] {
@@ -159,7 +168,7 @@ export function wireSpray(
     const p = heads.get(joint.pieceId)!;
     joint.curve = keepStemClear(joint.curve, solid, STEM_LIFT_MM, joint.arm === 'heel' ? AT_RIM_MM : 0);
     joint.stalkMm = polylineLengthMm(joint.curve);
-    const gauge = gaugeFor(p, joint.stalkMm, context.system);
+    const gauge = gaugeFor(p, joint.stalkMm, context);
     stems.push({
       pieceId: joint.pieceId,
       curve: joint.curve,
@@ -291,13 +300,13 @@ function carrierCut(spray: Spray, carrier: Carrier, index: number, insideMm: num
   };
 }
 
-export function makeStem(p: PlacedPiece, curve: Vec3[], system: WireSystem): Stem {
+export function makeStem(p: PlacedPiece, curve: Vec3[], context: WireContext): Stem {
   const lengthMm = polylineLengthMm(curve);
   return {
     pieceId: p.piece.id,
     curve,
     lengthMm,
-    gauge: gaugeFor(p, lengthMm, system),
+    gauge: gaugeFor(p, lengthMm, context),
     wires: wiresAtFoot(p.body.species, p.piece.stage),
   };
 }

@@ -27,6 +27,8 @@ export interface GaugeChoice {
   decidedBy: 'yield' | 'droop' | 'floor' | 'none thick enough' | 'chosen';
   /** share of what the chosen wire can bear */
   use: number;
+  /** the thinnest that strength alone would take; the thickest sold where none is thick enough */
+  byStrength: number;
 }
 
 /** Use of a wire as the larger of stress over yield and droop over what is allowed. */
@@ -38,29 +40,41 @@ export function wireUse(massGrams: number, leverMm: number, diameterMm: number):
   };
 }
 
+/** The thinnest gauge sold that carries so much at the end of such a lever, and which law kept the one before it out. */
+function byStrength(mass: number, lever: number, system: WireSystem) {
+  let law: 'yield' | 'droop' | null = null;
+  for (const gauge of FLORIST_GAUGES) {
+    const { yieldUse, droopUse } = wireUse(mass, lever, gaugeToMm(system, gauge));
+    if (yieldUse <= 1 && droopUse <= 1) return { gauge, law, enough: true };
+    law = droopUse > yieldUse ? 'droop' : 'yield';
+  }
+  return { gauge: FLORIST_GAUGES[FLORIST_GAUGES.length - 1]!, law, enough: false };
+}
+
 /**
  * The thinnest gauge sold that carries a head at the end of its free stem, and never thinner than the trade's floor.
  * The floor is an SWG number; under another system the gauge of nearest diameter is meant. Negative or NaN loads count as 0.
+ * A gauge that a person has `chosen` is taken as it is; one that the system does not have is passed over.
  */
-export function chooseGauge(massGrams: number, leverMm: number, floorSwg: number, system: WireSystem = 'SWG'): GaugeChoice {
+export function chooseGauge(
+  massGrams: number,
+  leverMm: number,
+  floorSwg: number,
+  system: WireSystem = 'SWG',
+  chosen: number | null = null,
+): GaugeChoice {
   const mass = massGrams > 0 ? massGrams : 0;
   const lever = leverMm > 0 ? leverMm : 0;
-  const floorMm = gaugeToMm('SWG', floorSwg) - 0.02;
-  let reason: GaugeChoice['decidedBy'] = 'floor';
-  for (const gauge of FLORIST_GAUGES) {
+  const strong = byStrength(mass, lever, system);
+  const taken = (gauge: number, decidedBy: GaugeChoice['decidedBy']): GaugeChoice => {
     const diameterMm = gaugeToMm(system, gauge);
     const { yieldUse, droopUse } = wireUse(mass, lever, diameterMm);
-    if (yieldUse > 1 || droopUse > 1) {
-      reason = droopUse > yieldUse ? 'droop' : 'yield';
-      continue;
-    }
-    if (diameterMm < floorMm) {
-      reason = 'floor';
-      continue;
-    }
-    return { gauge, diameterMm, decidedBy: reason, use: Math.max(yieldUse, droopUse) };
-  }
-  const gauge = FLORIST_GAUGES[FLORIST_GAUGES.length - 1]!;
-  const { yieldUse, droopUse } = wireUse(mass, lever, gaugeToMm(system, gauge));
-  return { gauge, diameterMm: gaugeToMm(system, gauge), decidedBy: 'none thick enough', use: Math.max(yieldUse, droopUse) };
+    return { gauge, diameterMm, decidedBy, use: Math.max(yieldUse, droopUse), byStrength: strong.gauge };
+  };
+  if (chosen !== null && gaugeToMm(system, chosen) > 0) return taken(chosen, 'chosen');
+  if (!strong.enough) return taken(strong.gauge, 'none thick enough');
+  const floorMm = gaugeToMm('SWG', floorSwg) - 0.02;
+  if (gaugeToMm(system, strong.gauge) >= floorMm) return taken(strong.gauge, strong.law ?? 'floor');
+  const floor = FLORIST_GAUGES.find((g) => gaugeToMm(system, g) >= floorMm);
+  return taken(floor ?? strong.gauge, 'floor');
 }

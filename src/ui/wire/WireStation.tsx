@@ -8,6 +8,7 @@ import { plural } from '../shared/words';
 import { useStudio } from '../useStudio';
 import { BenchMode } from './BenchMode';
 import { CutBars } from './CutBars';
+import { GaugeTable } from './GaugeTable';
 import { SprayDiagram } from './SprayDiagram';
 import { StemStrip } from './StemStrip';
 
@@ -56,6 +57,7 @@ export function WireStation() {
         {chosen ? <SprayDiagram spray={chosen} plan={plan} /> : <StemStrip plan={plan} />}
       </section>
       <CutBars plan={plan} />
+      <GaugeTable plan={plan} />
       {atBench && <BenchMode steps={benchSteps(plan)} plan={plan} onClose={() => setAtBench(false)} />}
     </div>
   );

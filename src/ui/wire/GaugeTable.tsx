@@ -1,0 +1,97 @@
+'use client';
+
+import { kindName } from '@/core/compose/names';
+import { gaugeWhy } from '@/core/plan/benchSteps';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { speciesById } from '@/core/botany/catalogue';
+import { FLORIST_GAUGES } from '@/core/wire/gauge';
+import type { TrayKind } from '@/core/make/tray';
+import { Portrait } from '../shared/Portrait';
+import { gramWords } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+
+interface Row {
+  kind: TrayKind;
+  stems: DerivedPlan['stems'];
+  grams: [number, number];
+}
+
+/** One line for each kind: what it weighs, how long it stands free, what strength alone would take, the trade's floor, and what is taken. */
+export function GaugeTable({ plan }: { plan: DerivedPlan }) {
+  const pieces = useStudio((s) => s.project!.arrangements);
+  const chosen = useStudio((s) => s.project!.gauges);
+  const rows = plan.tray.flatMap((kind): Row[] => {
+    const own = pieces.flatMap((a) =>
+      a.pieces
+        .filter((p) => `${p.species}|${p.stage}|${p.colourway}` === kind.key)
+        .map((p) => ({ arrangementId: a.id, id: p.id })),
+    );
+    const is = (x: { arrangementId: string; pieceId: string }) =>
+      own.some((o) => o.id === x.pieceId && o.arrangementId === x.arrangementId);
+    const stems = plan.stems.filter(is);
+    const grams = plan.heads.filter(is).map((h) => h.massGrams);
+    return stems.length ? [{ kind, stems, grams: [Math.min(...grams), Math.max(...grams)] }] : [];
+  });
+  if (rows.length === 0) return null;
+  return (
+    <section aria-label="Which wire and why">
+      <h1 className="pb-2">Which wire, and why</h1>
+      <ul>
+        {rows.map(({ kind, stems, grams }) => {
+          const heaviest = stems.reduce((a, s) => (s.gauge.use > a.gauge.use ? s : a));
+          const free = stems.map((s) => s.lengthMm);
+          const own = chosen.find((g) => g.species === kind.species && g.stage === kind.stage)?.gauge ?? null;
+          const name = kindName(speciesById(kind.species), kind.stage);
+          const taken = [...new Set(stems.map((s) => s.gauge.gauge))].sort((a, b) => a - b);
+          return (
+            <li key={kind.key} className="flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-[var(--line)] py-1.5">
+              <Portrait kind={kind} px={40} />
+              <b className="w-[120px]">{name}</b>
+              <Range from={grams[0]} to={grams[1]} words={gramWords} unit="g" />
+              <Range from={Math.min(...free)} to={Math.max(...free)} words={(mm) => `${Math.round(mm)}`} unit="mm free" />
+              <span className="w-[104px] text-[15px]">
+                <b>{heaviest.gauge.byStrength}</b> by strength
+              </span>
+              <span className="w-[92px] text-[15px]">
+                <b>{speciesById(kind.species).wiring.floorSwg}</b> the trade
+              </span>
+              <label className="flex items-center gap-2 text-[15px]">
+                <span className="sr-only">Wire for {name}</span>
+                <select
+                  className="fld text-[15px]"
+                  value={own ?? ''}
+                  onChange={(e) => takeGauge(kind, e.target.value === '' ? null : Number(e.target.value))}
+                >
+                  <option value="">{own === null ? `${taken.join(', ')} ga, by the rule` : 'by the rule'}</option>
+                  {FLORIST_GAUGES.map((g) => (
+                    <option key={g} value={g}>
+                      {g} ga
+                    </option>
+                  ))}
+                </select>
+              </label>
+              <span
+                className={`min-w-[260px] flex-1 text-[14px] leading-snug ${heaviest.gauge.use > 1 ? 'text-[var(--stop)]' : 'text-[var(--ink2)]'}`}
+              >
+                {gaugeWhy(heaviest.gauge)}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+const Range = ({ from, to, words, unit }: { from: number; to: number; words(n: number): string; unit: string }) => (
+  <span className="w-[112px] text-[15px]">
+    <b>{words(from) === words(to) ? words(to) : `${words(from)}–${words(to)}`}</b> {unit}
+  </span>
+);
+
+const takeGauge = ({ species, stage }: TrayKind, gauge: number | null): void =>
+  getStudio().edit(gauge === null ? 'wire by the rule' : `${gauge} ga wire`, (d) => {
+    d.gauges = d.gauges.filter((g) => g.species !== species || g.stage !== stage);
+    const sold = FLORIST_GAUGES.find((g) => g === gauge);
+    if (sold) d.gauges.push({ species, stage, gauge: sold });
+  });
