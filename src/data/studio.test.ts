@@ -496,7 +496,7 @@ test('undoing a second arrangement leads back to one that is there', async () =>
   const { line } = studio().project!.arrangements[0]!;
   studio().edit(
     'another arrangement',
-    (d) => void d.arrangements.push({ id: 'a2', line, method: 'stem by stem', pieces: [], quantity: 1 }),
+    (d) => void d.arrangements.push({ id: 'a2', line, method: 'stem by stem', pieces: [], joints: [], quantity: 1 }),
   );
   studio().set({ arrangementIndex: 1 });
   studio().undo();

@@ -53,7 +53,14 @@ describe.each(FORMS)('%s', (form) => {
 
 test('its clashes are those that the reading of crowding finds', () => {
   const { spec, annealer } = begin('crescent', 4);
-  const scene = buildScene(CAKE, { id: 'a', line: spec, method: 'stem by stem', quantity: 1, pieces: annealer.pieces() })!;
+  const scene = buildScene(CAKE, {
+    id: 'a',
+    line: spec,
+    method: 'stem by stem',
+    quantity: 1,
+    joints: [],
+    pieces: annealer.pieces(),
+  })!;
   const worst = Math.max(0, ...scene.clashes.map((c) => c.mm));
   expect(Math.max(0, annealer.clashes().worstMm)).toBeCloseTo(worst, 9);
   expect(annealer.clashes().cakeMm).toBeCloseTo(Math.max(...scene.intoCake), 9);

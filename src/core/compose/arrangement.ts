@@ -167,12 +167,30 @@ export type Piece = v.InferOutput<typeof pieceSchema>;
 
 export const METHODS = ['stem by stem', 'taped spray', 'dummy'] as const;
 
+/** What a person wants otherwise than the branch tree would have it, for the joint of one piece. */
+export const jointEditSchema = v.object({
+  pieceId: v.pipe(v.string(), v.minLength(1)),
+  /** nearer to the tip (+) or to the pick (−) than it would be, mm along the stem */
+  shiftMm: v.optional(between('a joint moved', -60, 60), 0),
+  /** the main stem, the heel at the pick, or the piece whose stem it joins; null leaves it to the rule */
+  onto: v.optional(v.nullable(v.string()), null),
+  /** the spray it is taped into, from 1; one more than there are begins a new one; null leaves it to the rule */
+  spray: v.optional(v.nullable(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(40))), null),
+});
+export type JointEdit = v.InferOutput<typeof jointEditSchema>;
+
+/** Where a joint may be sent, beside the stem of another piece. */
+export const ONTO_STEM = 'stem';
+export const ONTO_HEEL = 'heel';
+
 export const arrangementSchema = v.object({
   id: v.pipe(v.string(), v.minLength(1)),
   line: lineSchema,
   /** how it meets the cake */
   method: v.picklist(METHODS),
   pieces: v.pipe(v.array(pieceSchema), v.maxLength(600, 'an arrangement has at most 600 pieces')),
+  /** how the branch tree is to be otherwise than by the rule */
+  joints: v.optional(v.pipe(v.array(jointEditSchema), v.maxLength(600)), []),
   /** the same composition made this many times */
   quantity: v.pipe(v.number(), v.integer(), v.minValue(1, 'at least one'), v.maxValue(500)),
 });

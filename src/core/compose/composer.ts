@@ -148,7 +148,8 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
     const found = proposalOf(request, way.name, spec, polished);
     if (!best || found.score > best.score) best = found;
   }
-  return best!;
+  // new pieces bear old names: nothing said of the old ones' joints holds
+  return { ...best!, arrangement: { ...best!.arrangement, joints: [] } };
 }
 
 function proposalOf(

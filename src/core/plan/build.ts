@@ -10,6 +10,7 @@ import { gatherBunches, type Bunch } from '../place/bunch';
 import type { Entry, Warning } from '../place/entry';
 import { RIM_PROUD_MM, seatAll, type SeatRequest } from '../place/seating';
 import { bundleMm } from '../tape/bundle';
+import { treeFaults } from '../tape/faults';
 import { branchTrees } from '../tape/tree';
 import { ROLES } from '../botany/species';
 import { EMPTY_BUILT, type Built } from './built';
@@ -136,7 +137,7 @@ function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
 export function buildSprays(project: Project, arrangement: Arrangement, scene: Scene): Built {
   const context = contextOf(project);
   const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
-  const sprays = branchTrees(scene.heads, scene.line, arrangement.id);
+  const sprays = branchTrees(scene.heads, scene.line, arrangement.id, arrangement.joints);
   const thickness = (bare: readonly number[]) => bundleMm(bare, false);
   const first = sprays.map((spray) => wireSpray(spray, heads, context, scene.solid, 50, thickness));
   const requests = sprays.map((spray, i): SeatRequest => {
@@ -167,6 +168,11 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
     warnings: [
       ...seated.warnings,
       ...plugNotes(seated.entries),
+      ...treeFaults(sprays, heads, arrangement.joints).map((f): Warning => ({
+        level: 'look again',
+        station: 'Wire & tape',
+        ...f,
+      })),
       ...yieldWarnings(
         wired.flatMap((w) => w.stems),
         scene,

@@ -263,6 +263,7 @@ export const newArrangement = (id: string, line: LineSpec): Arrangement => ({
   line,
   method: 'stem by stem',
   pieces: [],
+  joints: [],
   quantity: 1,
 });
 

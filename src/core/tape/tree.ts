@@ -1,8 +1,11 @@
 import type { PlacedPiece } from '../compose/placement';
-import type { Line, Stand } from '../compose/line';
-import { hermite, polylineLengthMm } from '../geometry/curve';
+import { ONTO_HEEL, ONTO_STEM, type JointEdit } from '../compose/arrangement';
+import type { Line } from '../compose/line';
+import { polylineLengthMm } from '../geometry/curve';
 import { clamp, radToDeg } from '../geometry/numbers';
 import { addScaled, angleBetween, distance, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
+import { stalkCurve } from './stalk';
+import { standSpray } from './standing';
 
 /** A joint: where a piece's stem (or a side branch) is taped to the stem it joins. Lengths in mm along that stem. */
 export interface Joint {
@@ -51,6 +54,8 @@ const STEM_HEIGHT_MM = 3.5;
 const SIDE_BRANCH_AWAY_MM = 20;
 const SIDE_BRANCH_REACH_MM = 32;
 
+type Edits = ReadonlyMap<string, JointEdit>;
+
 interface Local {
   p: PlacedPiece;
   x: number;
@@ -58,7 +63,19 @@ interface Local {
 }
 
 /** Divides a line's pieces into sprays that a hand can hold: at most 260 mm and about 30 pieces, cut where little mass lies. */
-function divide(heads: readonly PlacedPiece[], line: Line): PlacedPiece[][] {
+function divide(heads: readonly PlacedPiece[], line: Line, edits: Edits): PlacedPiece[][] {
+  const groups = dividedByRule(heads, line);
+  const wish = (p: PlacedPiece) => edits.get(p.piece.id)?.spray ?? null;
+  if (!heads.some((p) => wish(p) !== null)) return groups;
+  // one past the last begins a new spray
+  const asked: PlacedPiece[][] = Array.from({ length: groups.length + 1 }, () => []);
+  groups.forEach((group, g) => {
+    for (const p of group) asked[Math.min(groups.length, (wish(p) ?? g + 1) - 1)]!.push(p);
+  });
+  return asked.filter((g) => g.length > 0);
+}
+
+function dividedByRule(heads: readonly PlacedPiece[], line: Line): PlacedPiece[][] {
   const count = Math.max(1, Math.ceil(line.lengthMm / MOST_SPRAY_MM), Math.ceil(heads.length / MOST_SPRAY_PIECES));
   const sorted = [...heads].sort((a, b) => a.piece.s - b.piece.s || a.piece.id.localeCompare(b.piece.id));
   if (count === 1) return [sorted];
@@ -105,13 +122,6 @@ const onStem = (group: readonly PlacedPiece[], line: Line, s: number): Vec3 => {
   return addScaled(frame.pointMm, frame.normal, STEM_HEIGHT_MM);
 };
 
-/** A stalk: leaves the head along its axis, comes to the joint along the stem it joins. */
-function stalkCurve(p: PlacedPiece, joint: Vec3, onward: Vec3): Vec3[] {
-  const base = addScaled(p.base, p.axis, -1.5);
-  const reach = Math.max(6, distance(base, joint));
-  return hermite(base, scale(p.axis, -reach * 0.9), joint, scale(onward, reach * 0.7), 10);
-}
-
 interface Planned {
   local: Local;
   onto: string | null;
@@ -119,13 +129,14 @@ interface Planned {
 }
 
 /** Where each piece of one arm joins: 45° out from the stem, at least a short stalk, 6 mm apart; what finds no room goes to the heel. */
-function planArm(locals: readonly Local[], heel: Local[], stemY: (x: number) => number, pickX: number): Planned[] {
-  const { leads, members } = sideBranches(locals, stemY);
+function planArm(locals: readonly Local[], heel: Local[], stemY: (x: number) => number, pickX: number, edits: Edits): Planned[] {
+  const { leads, members } = sideBranches(locals, stemY, edits);
   const wish = leads.map((local) => {
     const away = Math.hypot(local.y - stemY(local.x), 4);
     const least = local.p.body.massGrams < 1 ? 7 : 9;
     const along = Math.max(away, Math.sqrt(Math.max(0, least ** 2 - away ** 2)));
-    return { local, toPick: Math.abs(local.x - pickX) - along };
+    const shift = edits.get(local.p.piece.id)?.shiftMm ?? 0;
+    return { local, toPick: Math.abs(local.x - pickX) - along + shift };
   });
   wish.sort((a, b) => b.toPick - a.toPick || a.local.p.piece.id.localeCompare(b.local.p.piece.id));
   const planned: Planned[] = [];
@@ -145,10 +156,17 @@ function planArm(locals: readonly Local[], heel: Local[], stemY: (x: number) => 
 }
 
 /** Light pieces far off the stem on one side and near each other go on one branch; the outermost leads. */
-function sideBranches(locals: readonly Local[], stemY: (x: number) => number): { leads: Local[]; members: Map<string, Local[]> } {
+function sideBranches(
+  locals: readonly Local[],
+  stemY: (x: number) => number,
+  edits: Edits,
+): { leads: Local[]; members: Map<string, Local[]> } {
   const members = new Map<string, Local[]>();
   const leads: Local[] = [];
-  const rest = [...locals].sort(
+  const bound = boundByHand(locals, edits);
+  for (const [lead, own] of bound) members.set(lead, own);
+  const held = new Set([...bound.values()].flat());
+  const rest = [...locals.filter((l) => !held.has(l))].sort(
     (a, b) => Math.abs(b.y - stemY(b.x)) - Math.abs(a.y - stemY(a.x)) || a.p.piece.id.localeCompare(b.p.piece.id),
   );
   while (rest.length) {
@@ -156,9 +174,10 @@ function sideBranches(locals: readonly Local[], stemY: (x: number) => number): {
     leads.push(lead);
     const off = lead.y - stemY(lead.x);
     if (Math.abs(off) < SIDE_BRANCH_AWAY_MM || lead.p.body.massGrams > 5) continue;
-    const own: Local[] = [];
-    let mass = lead.p.body.massGrams;
+    const own: Local[] = [...(bound.get(lead.p.piece.id) ?? [])];
+    let mass = own.reduce((a, m) => a + m.p.body.massGrams, lead.p.body.massGrams);
     for (const q of [...rest]) {
+      if (edits.get(q.p.piece.id)?.onto === ONTO_STEM || bound.has(q.p.piece.id)) continue;
       const other = q.y - stemY(q.x);
       const near = Math.hypot(q.x - lead.x, q.y - lead.y) < SIDE_BRANCH_REACH_MM;
       if (own.length >= 4 || !near || other * off <= 0 || Math.abs(other) < SIDE_BRANCH_AWAY_MM * 0.6) continue;
@@ -172,16 +191,33 @@ function sideBranches(locals: readonly Local[], stemY: (x: number) => number): {
   return { leads, members };
 }
 
-/** Heavy heads at the pick go in last, at the heel. */
-const belongsAtHeel = (local: Local, pickX: number): boolean =>
+/** Members that a person has sent to another piece's stem; that piece must be on the same arm and a member of nothing itself. */
+function boundByHand(locals: readonly Local[], edits: Edits): Map<string, Local[]> {
+  const bound = new Map<string, Local[]>();
+  const ontoOf = (l: Local): string | null => edits.get(l.p.piece.id)?.onto ?? null;
+  const isLead = (id: string) => locals.some((l) => l.p.piece.id === id && [null, ONTO_STEM, ONTO_HEEL].includes(ontoOf(l)));
+  for (const local of locals) {
+    const onto = ontoOf(local);
+    if (onto === null || onto === ONTO_STEM || onto === ONTO_HEEL || onto === local.p.piece.id || !isLead(onto)) continue;
+    bound.set(onto, [...(bound.get(onto) ?? []), local]);
+  }
+  return bound;
+}
+
+/** Heavy heads at the pick go in last, at the heel; so does what a person has sent there. */
+const belongsAtHeel = (local: Local, pickX: number, edits: Edits): boolean =>
+  edits.get(local.p.piece.id)?.onto === ONTO_HEEL ||
+  ((edits.get(local.p.piece.id)?.onto ?? null) === null && atHeelByRule(local, pickX));
+
+const atHeelByRule = (local: Local, pickX: number): boolean =>
   local.p.body.role === 'focal' && Math.abs(local.x - pickX) < Math.max(20, 0.8 * local.p.body.radialMm);
 
-function buildSpray(group: readonly PlacedPiece[], line: Line, id: string): Spray {
+function buildSpray(group: readonly PlacedPiece[], line: Line, id: string, edits: Edits): Spray {
   const pickS = pickAtS(group);
   const pickX = pickS * line.lengthMm;
   const stemY = (x: number) => stemSide(group, line, x / line.lengthMm);
   const locals: Local[] = group.map((p) => ({ p, x: p.piece.s * line.lengthMm, y: p.sideMm }));
-  const heel: Local[] = locals.filter((l) => belongsAtHeel(l, pickX));
+  const heel: Local[] = locals.filter((l) => belongsAtHeel(l, pickX, edits));
   const onArms = locals.filter((l) => !heel.includes(l));
   const arms = {
     first: planArm(
@@ -189,12 +225,14 @@ function buildSpray(group: readonly PlacedPiece[], line: Line, id: string): Spra
       heel,
       stemY,
       pickX,
+      edits,
     ),
     second: planArm(
       onArms.filter((l) => l.x >= pickX),
       heel,
       stemY,
       pickX,
+      edits,
     ),
   };
   const heavier = weigh(arms.first) >= weigh(arms.second) ? (['first', 'second'] as const) : (['second', 'first'] as const);
@@ -306,56 +344,18 @@ function heelJoint(
   };
 }
 
-/** Binding points of a standing cluster go down the stem by this much each, as far as the stem goes. */
-const STAND_STEP_MM = 4;
-
 /**
- * Everything on one stem: the pieces nearest the middle are taped first, the rest ring by ring outward and lower, each at its
- * own binding point down the stem (trade.md on hand-tied posies; common practice, no source).
+ * The branch trees of an arrangement: every piece exactly once, side branches before their lead, arms from the tip, heel last.
+ * `edits` are what a person wants otherwise; what cannot be taped so is left to the rule, and `treeFaults` says it.
  */
-function standSpray(heads: readonly PlacedPiece[], stand: Stand, id: string): Spray {
-  const off = (p: PlacedPiece) => Math.hypot(p.centre[0] - stand.topMm[0], p.centre[1] - stand.topMm[1]);
-  const order = [...heads].sort((a, b) => off(a) - off(b) || a.piece.id.localeCompare(b.piece.id));
-  const highMm = stand.topMm[2] - stand.footMm[2];
-  const stepMm = Math.min(STAND_STEP_MM, Math.max(0.2, (highMm - 4) / order.length));
-  const down: Vec3 = [0, 0, -1];
-  const joints = order.map((p, i): Joint => {
-    const at = addScaled(stand.topMm, down, Math.min(highMm - 0.2, i * stepMm));
-    const curve = stalkCurve(p, at, down);
-    return {
-      order: i + 1,
-      arm: 'heel',
-      pieceId: p.piece.id,
-      onto: null,
-      fromTipMm: 0,
-      toPickMm: Math.max(0, at[2] - stand.footMm[2]),
-      stalkMm: polylineLengthMm(curve),
-      angleDeg: radToDeg(angleBetween(sub(at, curve[0]!), down)),
-      side: p.centre[0] < stand.topMm[0] ? 'left' : 'right',
-      at,
-      curve,
-      wires: 0,
-      thicknessMm: 0,
-      tip: false,
-    };
-  });
-  return {
-    id,
-    fromS: 0,
-    toS: 1,
-    pickS: 0.5,
-    pickAt: stand.footMm,
-    pickNormal: [0, 0, 1],
-    massGrams: heads.reduce((a, p) => a + p.body.massGrams, 0),
-    pieceIds: order.map((p) => p.piece.id),
-    joints,
-    armsMm: { first: 0, second: 0 },
-  };
-}
-
-/** The branch trees of an arrangement: every piece exactly once, side branches before their lead, arms from the tip, heel last. */
-export function branchTrees(heads: readonly PlacedPiece[], line: Line, arrangementId: string): Spray[] {
+export function branchTrees(
+  heads: readonly PlacedPiece[],
+  line: Line,
+  arrangementId: string,
+  edits: readonly JointEdit[] = [],
+): Spray[] {
   if (heads.length === 0) return [];
   if (line.stand) return [standSpray(heads, line.stand, `${arrangementId}-spray-1`)];
-  return divide(heads, line).map((group, i) => buildSpray(group, line, `${arrangementId}-spray-${i + 1}`));
+  const byPiece: Edits = new Map(edits.map((e) => [e.pieceId, e]));
+  return divide(heads, line, byPiece).map((group, i) => buildSpray(group, line, `${arrangementId}-spray-${i + 1}`, byPiece));
 }
