@@ -1,0 +1,82 @@
+import { expect, test, type Page } from '@playwright/test';
+import { openBench, saved, undo } from './bench';
+
+/** The demo wreath, which is taped in sprays. */
+async function openWreath(page: Page): Promise<void> {
+  await openBench(page, '/jobs');
+  await page
+    .getByRole('button', { name: /Midwinter wreath/ })
+    .first()
+    .click();
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /^Wire/ }).click();
+  await expect(page.getByRole('region', { name: 'Branching diagram' })).toBeVisible();
+}
+
+test('bench mode: one step at a time by key, tap and button; back; why; the step is there again after a reload', async ({
+  page,
+}) => {
+  await openWreath(page);
+  await page.getByRole('button', { name: 'At the bench, step by step' }).click();
+  const bench = page.getByRole('dialog', { name: 'At the bench' });
+  await expect(bench.getByRole('heading')).toHaveText(/^Begin with the/);
+  await expect(bench).toContainText('Spray 1 of');
+  await expect(bench).toContainText(/\d+ ga/);
+  await bench.getByRole('button', { name: 'Why so?' }).click();
+  await expect(bench).toContainText(/wire/);
+  const first = await bench.getByRole('heading').innerText();
+  await page.keyboard.press('ArrowRight');
+  await expect(bench.getByRole('img', { name: /^1 of \d+ done/ })).toBeVisible();
+  await page.keyboard.press(' ');
+  await expect(bench.getByRole('img', { name: /^2 of \d+ done/ })).toBeVisible();
+  await bench.getByRole('heading').click();
+  await expect(bench.getByRole('img', { name: /^3 of \d+ done/ })).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await expect(bench.getByRole('img', { name: /^2 of \d+ done/ })).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(bench.getByRole('img', { name: /^2 of \d+ done/ })).toBeVisible();
+  for (const left of [1, 0]) {
+    await bench.getByRole('button', { name: 'Back' }).click();
+    await expect(bench.getByRole('img', { name: new RegExp(`^${left} of \\d+ done`) })).toBeVisible();
+  }
+  await expect(bench.getByRole('heading')).toHaveText(first);
+  await page.keyboard.press('Escape');
+  await expect(bench).toBeHidden();
+});
+
+test('a timed sitting goes to the log when the bench is closed', async ({ page }) => {
+  await openWreath(page);
+  await page.getByRole('button', { name: 'At the bench, step by step' }).click();
+  const bench = page.getByRole('dialog', { name: 'At the bench' });
+  await bench.getByRole('button', { name: 'Time it' }).click();
+  await bench.getByRole('button', { name: /^Done/ }).click();
+  await bench.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('button', { name: /^Undo \d+ min of taping/ })).toBeVisible();
+});
+
+test('a joint is sent to the heel, and split off into a spray of its own; both are undone', async ({ page }) => {
+  await openWreath(page);
+  const tabs = page.getByRole('tab', { name: /^Spray/ });
+  const before = await tabs.count();
+  await page.getByLabel('Joint to change').selectOption({ index: 2 });
+  const card = page.getByRole('group', { name: 'Change a joint' });
+  await card.getByLabel('It joins').selectOption({ label: 'the heel, at the pick' });
+  await expect(page.getByRole('button', { name: /^Undo joint 2 elsewhere/ })).toBeVisible();
+  await card.getByLabel('Taped into').selectOption({ label: 'a new spray' });
+  await expect(tabs).toHaveCount(before + 1);
+  await undo(page).click();
+  await expect(tabs).toHaveCount(before);
+  await card.getByRole('button', { name: /by the rule$/ }).click();
+  await expect(card.getByRole('button', { name: /by the rule$/ })).toBeHidden();
+});
+
+test('which wire and why: a thinner wire by hand is taken, said to be thin, and left to the rule again', async ({ page }) => {
+  await openBench(page, '/wire');
+  const table = page.getByRole('region', { name: 'Which wire and why' });
+  const row = table.getByRole('listitem').filter({ hasText: 'Dahlia' });
+  await expect(row).toContainText('by strength');
+  await row.getByLabel('Wire for Dahlia').selectOption({ label: '30 ga' });
+  await expect(row).toContainText('Taken by hand');
+  await row.getByLabel('Wire for Dahlia').selectOption({ label: 'by the rule' });
+  await expect(row).not.toContainText('Taken by hand');
+});

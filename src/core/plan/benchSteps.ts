@@ -34,7 +34,8 @@ const BINDING_TURNS = 3;
 /** At the pick the last stretch of each arm is bent down and laid heel to heel. */
 export const HEEL_MM = 15;
 
-export const jointKey = (spray: Pick<Spray, 'id'>, joint: Pick<Joint, 'order'>): string => `${spray.id}:${joint.order}`;
+/** By its piece, not its number: numbers change when the tree is edited. */
+export const jointKey = (spray: Pick<Spray, 'id'>, joint: Pick<Joint, 'pieceId'>): string => `${spray.id}:${joint.pieceId}`;
 
 type StepPlan = Pick<DerivedPlan, 'wires' | 'stems' | 'entries' | 'heads' | 'arrangements'>;
 

@@ -75,7 +75,9 @@ export function BenchMode({ steps, plan, onClose }: { steps: readonly BenchStep[
         close();
       }}
       onClick={(e: MouseEvent) => {
+        // a pedal or the space bar goes on, whatever key was touched before; a keyboard’s own press keeps its place
         if (!(e.target as HTMLElement).closest('button')) on();
+        else if (e.detail > 0) next.current?.focus();
       }}
       onKeyDown={(e) => {
         const onKey = (e.target as HTMLElement).closest('button') && (e.key === ' ' || e.key === 'Enter');

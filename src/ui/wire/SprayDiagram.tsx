@@ -5,6 +5,8 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Entry } from '@/core/place/entry';
 import type { Joint, Spray } from '@/core/tape/tree';
 import { tapeWidthShare } from '@/core/tape/bundle';
+import { useState } from 'react';
+import { JointCard } from './JointCard';
 import { PiecePicture } from './PiecePicture';
 import { getStudio, useStudio } from '../useStudio';
 
@@ -22,7 +24,8 @@ const ARM_WORDS = {
 
 /** The spray lies tip-left along a millimetre rule; under each joint mm from the tip and mm thick; what is not yet taped is dashed. */
 export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan }) {
-  const of = plan.arrangements.find((a) => a.sprays.some((s) => s.id === spray.id))!.id;
+  const { id: of, sprays } = plan.arrangements.find((a) => a.sprays.some((s) => s.id === spray.id))!;
+  const [inHand, setInHand] = useState<string | null>(null);
   const taped = useStudio((s) => s.project!.taped);
   const entry = plan.entries.find((e) => e.id === spray.id) ?? null;
   const next = spray.joints.find((j) => !taped.includes(jointKey(spray, j)));
@@ -50,6 +53,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
           <p className="say text-[var(--leaf)]">All taped.</p>
         )}
       </div>
+      <JointCard of={of} spray={spray} sprays={sprays} plan={plan} pieceId={inHand} onChoose={setInHand} />
       <div className="overflow-x-auto">
         {rows.map(({ arm, joints }, i) => (
           <ArmRow
@@ -61,6 +65,8 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
             plan={plan}
             taped={taped}
             nextOrder={next?.order ?? -1}
+            inHand={inHand}
+            onChoose={setInHand}
             entry={i === rows.length - 1 ? entry : null}
           />
         ))}
@@ -78,10 +84,13 @@ interface ArmRowProps {
   plan: DerivedPlan;
   taped: readonly string[];
   nextOrder: number;
+  /** the piece whose joint is being changed */
+  inHand: string | null;
+  onChoose(pieceId: string): void;
   entry: Entry | null;
 }
 
-function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, entry }: ArmRowProps) {
+function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, inHand, onChoose, entry }: ArmRowProps) {
   const heel = joints[0]!.arm === 'heel';
   const leads = joints.filter((j) => j.onto === null);
   const long = heel ? leads.length * 30 : Math.max(40, ...leads.map((j) => j.fromTipMm + j.toPickMm));
@@ -125,6 +134,8 @@ function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, entry }: Arm
           members={joints.filter((m) => m.onto === j.pieceId)}
           done={taped.includes(jointKey(spray, j))}
           next={j.order === nextOrder}
+          inHand={j.pieceId === inHand}
+          onChoose={() => onChoose(j.pieceId)}
         />
       ))}
       <Ruler heel={heel} leads={leads} x={x} endX={endX} scale={scale} long={long} />
@@ -142,6 +153,8 @@ function JointMark({
   members,
   done,
   next,
+  inHand,
+  onChoose,
 }: {
   of: string;
   joint: Joint;
@@ -151,6 +164,8 @@ function JointMark({
   members: readonly Joint[];
   done: boolean;
   next: boolean;
+  inHand: boolean;
+  onChoose(): void;
 }) {
   const up = level % 2 === 0;
   const away = (level < 2 ? 58 : 88) * (up ? -1 : 1);
@@ -159,7 +174,8 @@ function JointMark({
   const wire = plan.wires.find((w) => w.arrangementId === of && w.pieceId === joint.pieceId && w.use === 'stem');
   const dash = done ? undefined : '3 5';
   return (
-    <g>
+    <g onClick={onChoose} className="cursor-pointer">
+      {inHand && <circle cx={x} cy={MIDDLE} r="19" fill="none" stroke="var(--nexttext)" strokeWidth="3" />}
       <path
         d={
           joint.tip
