@@ -6,6 +6,8 @@ import type { Entry } from '@/core/place/entry';
 import type { Joint, Spray } from '@/core/tape/tree';
 import { tapeWidthShare } from '@/core/tape/bundle';
 import { useState } from 'react';
+import { spraySvg } from '@/core/formats/spraySvg';
+import { download, WriteOut } from '../shared/files';
 import { JointCard } from './JointCard';
 import { PiecePicture } from './PiecePicture';
 import { getStudio, useStudio } from '../useStudio';
@@ -26,6 +28,7 @@ const ARM_WORDS = {
 export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan }) {
   const { id: of, sprays } = plan.arrangements.find((a) => a.sprays.some((s) => s.id === spray.id))!;
   const [inHand, setInHand] = useState<string | null>(null);
+  const title = useStudio((s) => `${s.project!.name}, spray ${sprays.indexOf(spray) + 1} of ${sprays.length}`);
   const taped = useStudio((s) => s.project!.taped);
   const entry = plan.entries.find((e) => e.id === spray.id) ?? null;
   const next = spray.joints.find((j) => !taped.includes(jointKey(spray, j)));
@@ -53,7 +56,15 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
           <p className="say text-[var(--leaf)]">All taped.</p>
         )}
       </div>
-      <JointCard of={of} spray={spray} sprays={sprays} plan={plan} pieceId={inHand} onChoose={setInHand} />
+      <div className="flex flex-wrap items-end gap-4">
+        <JointCard of={of} spray={spray} sprays={sprays} plan={plan} pieceId={inHand} onChoose={setInHand} />
+        <div className="ml-auto pb-2">
+          <WriteOut
+            label="Diagram at true size"
+            onPress={() => download(`${spray.id}.svg`, spraySvg(spray, plan, of, title), 'image/svg+xml')}
+          />
+        </div>
+      </div>
       <div className="overflow-x-auto">
         {rows.map(({ arm, joints }, i) => (
           <ArmRow
@@ -94,7 +105,7 @@ function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, inHand, onCh
   const heel = joints[0]!.arm === 'heel';
   const leads = joints.filter((j) => j.onto === null);
   const long = heel ? leads.length * 30 : Math.max(40, ...leads.map((j) => j.fromTipMm + j.toPickMm));
-  const scale = Math.min(9, (W - LEFT - PICK) / long);
+  const scale = Math.min(13, (W - LEFT - PICK) / long);
   const x = (j: Joint, i: number) => LEFT + (heel ? (i + 0.6) * 30 * scale : j.fromTipMm * scale);
   const endX = LEFT + long * scale;
   const last = leads[leads.length - 1]!;

@@ -34,26 +34,26 @@ export function WireStation() {
   return (
     <div className="flex flex-col gap-5 px-6 pb-6">
       <section aria-label={chosen ? 'Branching diagram' : 'Stems'}>
-        <div className="flex justify-end pt-1">
+        <div className="flex flex-wrap items-start justify-end gap-3 pb-1 pt-1">
+          {sprays.length > 1 && (
+            <div className="flex min-w-0 flex-1 flex-wrap gap-2" role="tablist" aria-label="Sprays">
+              {sprays.map((s, i) => (
+                <button
+                  key={s.id}
+                  role="tab"
+                  aria-selected={s === chosen}
+                  className={`key ${s === chosen ? 'on' : ''}`}
+                  onClick={() => setSpray(i)}
+                >
+                  Spray {i + 1}, {plural(s.pieceIds.length, 'piece')}
+                </button>
+              ))}
+            </div>
+          )}
           <button className="key" onClick={() => setAtBench(true)}>
             <Hand size={20} /> At the bench, step by step
           </button>
         </div>
-        {sprays.length > 1 && (
-          <div className="flex flex-wrap gap-2 pb-1 pt-2" role="tablist" aria-label="Sprays">
-            {sprays.map((s, i) => (
-              <button
-                key={s.id}
-                role="tab"
-                aria-selected={s === chosen}
-                className={`key ${s === chosen ? 'on' : ''}`}
-                onClick={() => setSpray(i)}
-              >
-                Spray {i + 1}, {plural(s.pieceIds.length, 'piece')}
-              </button>
-            ))}
-          </div>
-        )}
         {chosen ? <SprayDiagram spray={chosen} plan={plan} /> : <StemStrip plan={plan} />}
       </section>
       <CutBars plan={plan} />
