@@ -80,3 +80,28 @@ test('which wire and why: a thinner wire by hand is taken, said to be thin, and 
   await row.getByLabel('Wire for Dahlia').selectOption({ label: 'by the rule' });
   await expect(row).not.toContainText('Taken by hand');
 });
+
+test('one branch without a cake: counted as wanted, with its wires and joints, into the tin and onto the turntable', async ({
+  page,
+}) => {
+  await openBench(page, '/wire');
+  await page.getByRole('link', { name: 'One branch, without a cake' }).click();
+  const own = page.getByRole('region', { name: 'Own species' });
+  await own.getByLabel('Begin from').first().selectOption({ label: 'Delphinium' });
+  await own.getByRole('button', { name: 'Copy it' }).click();
+  await page.getByRole('spinbutton', { name: 'Buds at the tip' }).fill('9');
+  await page.getByRole('spinbutton', { name: 'Opening' }).fill('7');
+  await page.getByRole('spinbutton', { name: 'Open, below' }).fill('15');
+  const one = page.getByRole('region', { name: 'One Delphinium, own' });
+  await expect(one).toContainText('9 buds');
+  await expect(one).toContainText('22 open florets');
+  await expect(one.getByRole('list', { name: 'Wires of one' })).toContainText('31 ×');
+  await expect(one.getByRole('list', { name: 'Joints of one' }).getByRole('listitem').first()).toContainText('Begin with');
+  await one.getByRole('button', { name: 'One is made: in the tin' }).click();
+  await one.getByRole('button', { name: 'One onto the turntable' }).click();
+  await expect(page.getByRole('button', { name: 'Undo one onto the turntable' })).toBeVisible();
+  await page.getByRole('radio', { name: 'Tin', exact: true }).click();
+  await expect(
+    page.getByRole('region', { name: 'In the tin' }).getByRole('listitem').filter({ hasText: 'delphinium, own' }),
+  ).toBeVisible();
+});

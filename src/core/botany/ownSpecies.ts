@@ -45,6 +45,11 @@ export const ownSpeciesSchema = v.object({
   widthShare: v.optional(between('the petals’ width', 0.5, 1.8), PLAIN_TUNE.widthShare),
   cupDeg: v.optional(between('the cup', -40, 60), PLAIN_TUNE.cupDeg),
   curlDeg: v.optional(between('the curl', -60, 60), PLAIN_TUNE.curlDeg),
+  /** of a composite: what it is built of otherwise, by the names its shape gives them */
+  counts: v.optional(
+    v.record(v.pipe(v.string(), v.maxLength(20)), v.pipe(between('a count', 0, 80), v.integer('a count is a whole number'))),
+    {},
+  ),
 });
 
 export type OwnSpecies = v.InferOutput<typeof ownSpeciesSchema>;
@@ -64,6 +69,7 @@ export const ownCopyOf = (base: Species, id: string, basedOn: string): OwnSpecie
   hookMm: base.wiring.hookMm,
   colourways: base.colourways.map((c) => ({ ...c })),
   monthsNorth: [...base.monthsNorth],
+  counts: {},
   ...PLAIN_TUNE,
 });
 
@@ -88,6 +94,15 @@ export function withPetals(base: Species, petals: number): Species {
   };
 }
 
+/** A composite built of other numbers, each within what its shape allows; a count that it does not know changes nothing. */
+function recounted({ shape }: Species, counts: OwnSpecies['counts']): Species['shape'] {
+  const known = (shape.counts ?? []).flatMap(({ id, least, most }): [string, number][] => {
+    const n = counts[id];
+    return n === undefined ? [] : [[id, Math.min(most, Math.max(least, n))]];
+  });
+  return known.length ? (shape.recounted?.(Object.fromEntries(known)) ?? shape) : shape;
+}
+
 /** The whole species of what a person has changed. `base` is the one it is based on. */
 export function speciesOf(own: OwnSpecies, base: Species): Species {
   const { petals, lengthShare, widthShare, cupDeg, curlDeg } = own;
@@ -105,7 +120,7 @@ export function speciesOf(own: OwnSpecies, base: Species): Species {
     method: own.method,
     colourways: own.colourways,
     monthsNorth: own.monthsNorth,
-    shape: base.shape.tuned?.(tune) ?? base.shape,
+    shape: base.shape.tuned?.(tune) ?? recounted(base, own.counts),
     petals: petals === null ? base.petals : petals,
     wiring: {
       ...base.wiring,

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { Choice } from '../shared/fields';
 import { plural } from '../shared/words';
 import { useStudio } from '../useStudio';
@@ -21,10 +21,19 @@ const SIDES = [
 ] as const;
 type Side = (typeof SIDES)[number]['value'];
 
+/** A link may ask for a side: /make#species. */
+const sideAsked = (): Side | null => SIDES.find((s) => window.location.hash === `#${s.value}`)?.value ?? null;
+const onHash = (changed: () => void) => {
+  window.addEventListener('hashchange', changed);
+  return () => window.removeEventListener('hashchange', changed);
+};
+
 /** From the composition to what is made and from what: the tray, the tin, the colours, the price, and the person's own species. */
 export function MakeStation() {
   const plan = useStudio((s) => s.plan);
-  const [side, setSide] = useState<Side>('tray');
+  const asked = useSyncExternalStore(onHash, sideAsked, () => null);
+  const [chosen, setSide] = useState<Side | null>(null);
+  const side = chosen ?? asked ?? 'tray';
   if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
   const toMake = plan.tray.reduce((a, k) => a + k.toMake, 0);
   const inTin = plan.tray.reduce((a, k) => a + k.fromTin, 0);

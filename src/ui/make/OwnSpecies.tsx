@@ -22,6 +22,7 @@ import { gramWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { BeginFrom } from './BeginFrom';
 import { Colourways, Months } from './OwnColourways';
+import { OneOfIt } from './OneOfIt';
 import { OwnMethods } from './OwnMethods';
 
 const freshId = (): string => `own-${crypto.randomUUID().slice(0, 8)}`;
@@ -261,6 +262,22 @@ function Editor({ own }: { own: Own }) {
           {number('Curl', 'curlDeg', '°', -60, 60)}
         </fieldset>
       )}
+      {base.shape.counts && (
+        <fieldset className="flex flex-wrap gap-4">
+          <legend className="pb-1 font-semibold">Built of</legend>
+          {base.shape.counts.map((c) => (
+            <NumberField
+              key={c.id}
+              label={c.name}
+              value={own.counts[c.id] ?? c.count}
+              unit=""
+              least={c.least}
+              most={c.most}
+              onChange={(n) => change(`${n} ${c.name.toLowerCase()}`, (s) => void (s.counts[c.id] = Math.round(n)))}
+            />
+          ))}
+        </fieldset>
+      )}
       <fieldset className="flex flex-wrap gap-4">
         <legend className="pb-1 font-semibold">Paste and wire</legend>
         {number('Paste', 'pasteMm', 'mm', 0.2, 6, 0.1)}
@@ -271,6 +288,7 @@ function Editor({ own }: { own: Own }) {
       </fieldset>
       <Months own={own} change={change} />
       <Colourways own={own} change={change} />
+      <OneOfIt own={own} />
       <div>
         <button
           className="key"

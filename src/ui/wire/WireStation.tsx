@@ -1,6 +1,6 @@
 'use client';
 
-import { Hand } from 'lucide-react';
+import { Hand, Sprout } from 'lucide-react';
 import Link from 'next/link';
 import { useState, useSyncExternalStore } from 'react';
 import { benchSteps } from '@/core/plan/benchSteps';
@@ -23,9 +23,12 @@ export function WireStation() {
       <div className="px-6 pt-6">
         <h1>No stem yet</h1>
         <p className="say mt-2">Wire and tape follow from the composition.</p>
-        <Link href="/compose" className="next mt-4">
-          Compose
-        </Link>
+        <p className="mt-4 flex flex-wrap gap-3">
+          <Link href="/compose" className="next">
+            Compose
+          </Link>
+          <OneAlone />
+        </p>
       </div>
     );
   }
@@ -50,6 +53,7 @@ export function WireStation() {
               ))}
             </div>
           )}
+          <OneAlone />
           <button className="key" onClick={() => setAtBench(true)}>
             <Hand size={20} /> At the bench, step by step
           </button>
@@ -62,6 +66,13 @@ export function WireStation() {
     </div>
   );
 }
+
+/** A person who only wants one branch begins from a species of the catalogue. */
+const OneAlone = () => (
+  <Link className="key" href="/make#species">
+    <Sprout size={20} /> One branch, without a cake
+  </Link>
+);
 
 const AT_BENCH = '#at-the-bench';
 

@@ -60,6 +60,11 @@ export function berrySprig(r: BerrySprig): Shape {
   const blade = leafBlade({ halfWidth: 0.24, open: 80, cup: -16, tipPower: 1.4, fullest: 0.4 });
   return {
     parts,
+    counts: [
+      { id: 'count', name: 'Berries', count: r.count, least: 1, most: 20 },
+      { id: 'leaves', name: 'Leaves', count: r.leaves, least: 0, most: 8 },
+    ],
+    recounted: (counts) => berrySprig({ ...r, ...counts }),
     build(b, stage, hues, random) {
       const green = hexToLinear('#7f9660');
       const wood = hexToLinear('#8c7a52');

@@ -119,6 +119,16 @@ export function leafBranch(r: LeafBranch): Shape {
   const area = parts.reduce((a, p) => a + (p.name === 'leaf' ? petalArea(blade) * p.size ** 2 : 0), 0);
   return {
     parts: () => parts,
+    counts: [
+      {
+        id: 'nodes',
+        name: { paired: 'Pairs of leaves', loose: 'Leaves', arms: 'Arms' }[r.habit],
+        count: r.nodes,
+        least: 1,
+        most: 24,
+      },
+    ],
+    recounted: ({ nodes = r.nodes }) => leafBranch({ ...r, nodes }),
     build(b, _stage, hues, random) {
       const green = hexToLinear(shade(hues.hue, -0.1));
       const wood = hexToLinear(shade(hues.second ?? hues.hue, -0.25, 0.8));

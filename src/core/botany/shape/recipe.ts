@@ -32,6 +32,15 @@ export interface Part {
  * One shape behind one signature: the picture, the paste and the silhouette all come from it. Lengths in head radii
  * (for sprigs: in lengths of the sprig), local z is the axis, the origin the middle of the head (or the foot of a sprig).
  */
+/** A number that a person may change about a composite. */
+export interface PartCount {
+  id: string;
+  name: string;
+  count: number;
+  least: number;
+  most: number;
+}
+
 export type Tones = readonly [centre: number, middle: number, edge: number];
 
 export interface Shape {
@@ -44,6 +53,9 @@ export interface Shape {
   tones?(stage: number): Tones;
   /** What a composite is built of, at a stage: the picture, the wires and the counts are made from it. */
   parts?(stage: number): readonly Part[];
+  /** Composites alone: what can be counted otherwise, and the same composite counted so; what is not said stays. */
+  counts?: readonly PartCount[];
+  recounted?(counts: Readonly<Record<string, number>>): Shape;
   /** Flowers alone: how many petals it has, and the same flower with its petals changed. */
   petals?: number;
   tuned?(tune: PetalTune): Shape;

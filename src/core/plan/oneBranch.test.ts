@@ -1,0 +1,77 @@
+import { openCatalogue, speciesById } from '../botany/catalogue';
+import { ownCopyOf, type OwnSpecies } from '../botany/ownSpecies';
+import { oneBranch } from './oneBranch';
+
+const GREEN = { system: 'SWG' as const, colour: 'green' as const, gauges: [] };
+
+function own(base: string, over: Partial<OwnSpecies>): ReturnType<typeof oneBranch> {
+  const copy = { ...ownCopyOf(speciesById(base), 'own-one', base), ...over };
+  openCatalogue({ species: [copy], methods: [], cutters: [] });
+  const species = speciesById('own-one');
+  const branch = oneBranch(
+    { species: 'own-one', stage: species.stages.at(-1)!.id, sizeMm: species.sizesMm[0]!, colourway: '' },
+    GREEN,
+    360,
+  );
+  return branch;
+}
+const count = (b: ReturnType<typeof oneBranch>, name: RegExp) => b.counts.find((c) => name.test(c.name))?.count ?? 0;
+
+afterAll(() => openCatalogue({ species: [], methods: [], cutters: [] }));
+
+test('a branching filler of 4 side branches with 3 clusters of 6: 72 florets, one more to a cluster 12 more wires (trade.md T7; common practice, no source)', () => {
+  const branch = own('froth', { counts: { sideBranches: 4, clusters: 3, florets: 6 } });
+  expect(count(branch, /florets/)).toBe(72);
+  expect(count(branch, /clusters/)).toBe(12);
+  expect(branch.steps[0]!.text).toBe('Tape 6 open florets together at one height, 12 times');
+  expect(branch.steps.at(-1)!.text).toMatch(/side branch/);
+  const more = own('froth', { counts: { sideBranches: 4, clusters: 3, florets: 7 } });
+  expect(more.wires.reduce((a, w) => a + w.count, 0) - branch.wires.reduce((a, w) => a + w.count, 0)).toBe(12);
+  expect(more.massGrams).toBeGreaterThan(branch.massGrams);
+});
+
+test('a paired leaf branch 18 cm long: as many pairs as asked, each pair one joint, from the tip down', () => {
+  const branch = own('olive', { counts: { nodes: 8 }, sizesMm: [180] });
+  expect(branch.longMm).toBeGreaterThan(160);
+  expect(branch.longMm).toBeLessThan(190);
+  expect(count(branch, /^leaves$/)).toBe(17);
+  const pairs = branch.steps.filter((s) => /2 leaves/.test(s.text));
+  expect(pairs).toHaveLength(8);
+  for (const s of branch.steps.slice(1)) expect(s.belowMm!).toBeGreaterThan(0);
+});
+
+test('a spike with 9 buds, 7 opening, 15 open', () => {
+  const branch = own('delphinium', { counts: { buds: 9, opening: 7, open: 15 } });
+  expect(count(branch, /buds/)).toBe(9);
+  expect(count(branch, /florets/)).toBe(22);
+  expect(branch.wires.find((w) => w.use === 'part')!.count).toBe(31);
+  const parts = speciesById('own-one').shape.parts!(1);
+  expect(parts.filter((p) => p.open === 0)).toHaveLength(9);
+  expect(parts.filter((p) => p.open === 0.5)).toHaveLength(7);
+  expect(parts.filter((p) => p.open === 1)).toHaveLength(15);
+});
+
+test.each(['froth', 'olive', 'delphinium', 'hypericum', 'rosemary', 'rose'])(
+  '%s by itself: wires are the sum of their terms, all are cut, its tape is more than nothing',
+  (id) => {
+    openCatalogue({ species: [], methods: [], cutters: [] });
+    const species = speciesById(id);
+    const branch = oneBranch(
+      { species: id, stage: species.stages.at(-1)!.id, sizeMm: species.sizesMm[0]!, colourway: '' },
+      GREEN,
+      360,
+    );
+    for (const w of branch.wires) expect(w.lengthMm).toBe(Math.ceil(w.terms.reduce((a, t) => a + t.mm, 0) - 1e-6));
+    const cut = branch.cuts.reduce((a, c) => a + c.plan.bars.reduce((b, bar) => b + bar.cutsMm.length, 0), 0);
+    expect(cut).toBe(branch.wires.reduce((a, w) => a + w.count, 0));
+    expect(branch.tapeMm).toBeGreaterThan(50);
+    expect(branch.thickMm).toBeGreaterThan(0.3);
+  },
+);
+
+test('counts past what a shape allows are brought within it, unknown ones change nothing', () => {
+  const branch = own('froth', { counts: { florets: 70, petals: 9 } });
+  expect(count(branch, /florets/) % 12).toBe(0);
+  const plain = own('froth', {});
+  expect(own('froth', { counts: { nonsense: 4 } }).counts).toEqual(plain.counts);
+});

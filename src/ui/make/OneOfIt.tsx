@@ -1,0 +1,120 @@
+'use client';
+
+import { Package, Plus } from 'lucide-react';
+import { format } from 'date-fns';
+import { useMemo } from 'react';
+import { speciesById } from '@/core/botany/catalogue';
+import type { OwnSpecies } from '@/core/botany/ownSpecies';
+import { freshId } from '@/data/editActions';
+import { oneBranch } from '@/core/plan/oneBranch';
+import { gramWords, plural } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+
+/** One branch, spike or flower for itself, without a cake: its wires, its tape, its joints in order; into the tin or onto the turntable. */
+export function OneOfIt({ own }: { own: OwnSpecies }) {
+  const brief = useStudio((s) => s.project!.brief);
+  const gauges = useStudio((s) => s.project!.gauges);
+  const species = speciesById(own.id);
+  const stage = species.stages[species.stages.length - 1]!.id;
+  const kind = useMemo(
+    () => ({ species: own.id, stage, sizeMm: own.sizesMm[0]!, colourway: own.colourways[0]!.id }),
+    [own, stage],
+  );
+  const branch = useMemo(
+    () => oneBranch(kind, { system: brief.wireSystem, colour: brief.wireColour, gauges }, brief.stockMm),
+    [kind, brief.wireSystem, brief.wireColour, brief.stockMm, gauges],
+  );
+  return (
+    <section aria-label={`One ${own.name}`}>
+      <h2 className="pb-1">One of it, without a cake</h2>
+      <p className="small pb-2">
+        {Math.round(branch.longMm)} mm long, {gramWords(branch.massGrams)} g, {branch.thickMm.toFixed(1)} mm thick at its foot;{' '}
+        {branch.counts.map((c) => `${c.count} ${c.name}`).join(', ') || 'one piece'}; {Math.ceil(branch.tapeMm / 10) / 100} m of
+        tape.
+      </p>
+      <ul aria-label="Wires of one">
+        {branch.wires.map((w) => (
+          <li key={w.id} className="flex items-center gap-3 border-t border-[var(--line)] py-1 text-[15px]">
+            <b className="fig w-14 text-right text-lg">{w.count} ×</b>
+            <span className="flex h-8 w-[180px] items-center">
+              <span
+                className={`block rounded-full border ${w.colour === 'green' ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-[var(--edge)] bg-white'}`}
+                style={{
+                  width: `${Math.min(100, (w.lengthMm / brief.stockMm) * 100)}%`,
+                  height: Math.max(6, 8 + w.diameterMm * 14),
+                }}
+              />
+            </span>
+            <span>
+              {w.lengthMm} mm of {w.gauge} ga {w.colour}, {w.use === 'stem' ? 'its stem' : w.label.split(': ')[1]}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="small py-1">
+        From {branch.cuts.map((c) => `${plural(c.plan.bars.length, 'length')} of ${c.gauge} ga ${c.colour}`).join(', ')}.
+      </p>
+      {branch.steps.length > 0 && (
+        <ol aria-label="Joints of one" className="text-[15px]">
+          {branch.steps.map((s, i) => (
+            <li key={i} className="flex gap-3 border-t border-[var(--line)] py-1">
+              <span className="w-6 text-right font-semibold">{i + 1}</span>
+              <span className="grow">{s.text}</span>
+              <b className="w-[120px] text-right">{s.belowMm === null ? '' : `${s.belowMm.toFixed(0)} mm below`}</b>
+            </li>
+          ))}
+        </ol>
+      )}
+      <div className="flex flex-wrap gap-3 pt-3">
+        <button className="key" onClick={() => putInTin(kind)}>
+          <Package size={20} /> One is made: in the tin
+        </button>
+        <button className="key" onClick={() => putOnTable(kind)}>
+          <Plus size={20} /> One onto the turntable
+        </button>
+      </div>
+    </section>
+  );
+}
+
+type OneKind = { species: string; stage: string; sizeMm: number; colourway: string };
+
+function putInTin(kind: OneKind): void {
+  const { tin, setTin } = getStudio();
+  const madeOn = format(new Date(), 'yyyy-MM-dd');
+  const same = tin.find(
+    (t) =>
+      t.species === kind.species &&
+      t.stage === kind.stage &&
+      t.sizeMm === kind.sizeMm &&
+      t.colourway === kind.colourway &&
+      t.madeOn === madeOn,
+  );
+  void setTin(
+    same
+      ? tin.map((t) => (t === same ? { ...t, count: t.count + 1 } : t))
+      : [...tin, { id: crypto.randomUUID(), ...kind, count: 1, where: '', madeOn, state: 'good' }],
+  );
+}
+
+/** It stands at the focal point of the open arrangement, to be moved from there. */
+function putOnTable(kind: OneKind): void {
+  const studio = getStudio();
+  const { arrangementIndex } = studio;
+  studio.edit('one onto the turntable', (d) => {
+    const a = d.arrangements[arrangementIndex];
+    if (!a) return;
+    const focal = 'focal' in a.line ? a.line.focal : 0.5;
+    a.pieces.push({
+      id: freshId(a.pieces),
+      ...kind,
+      s: focal,
+      side: 0.4,
+      lift: 0.2,
+      tiltRad: 0.5,
+      headingRad: 0,
+      rollRad: 0,
+      pinned: false,
+    });
+  });
+}
