@@ -32,8 +32,9 @@ export interface OneBranch {
 
 /** A stem below the lowest joint: what a hand holds and a barrier takes. Assumed. */
 const FOOT_MM = 60;
-/** Joints nearer than this are one joint, taped together. */
-const TOGETHER_MM = 1.5;
+/** Joints nearer than this share one winding, up to so many pieces (the project's own study). */
+const TOGETHER_MM = 6;
+const MOST_TOGETHER = 3;
 const PLURALS: Readonly<Record<Part['name'], string>> = {
   leaf: 'leaves',
   berry: 'berries',
@@ -136,10 +137,13 @@ function stepsOf(parts: readonly Part[], longMm: number): BranchStep[] {
   }
   const carried = parts.filter((p) => p.level === 0).sort((a, b) => b.joins[2] - a.joins[2]);
   const rows: { parts: Part[]; z: number }[] = [];
-  for (const p of carried) {
+  // what joins at one place stays together: a pair of leaves is never parted
+  for (const bundle of together(carried.map((p) => ({ p, at: p.joins })))) {
     const last = rows.at(-1);
-    if (last && (last.z - p.joins[2]) * longMm < TOGETHER_MM) last.parts.push(p);
-    else rows.push({ parts: [p], z: p.joins[2] });
+    const z = bundle[0]!.joins[2];
+    if (last && (last.z - z) * longMm < TOGETHER_MM && last.parts.length + bundle.length <= MOST_TOGETHER)
+      last.parts.push(...bundle);
+    else rows.push({ parts: [...bundle], z });
   }
   return fine.concat(
     rows.map((row, i): BranchStep => ({

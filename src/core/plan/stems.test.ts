@@ -1,4 +1,7 @@
-import { cakeOf, proposalFor } from '../testing/samples';
+import { cakeOf, CHOICES, FORMS, proposalFor } from '../testing/samples';
+import { composeAll } from '../compose/composer';
+import { defaultLine, newArrangement } from './newProject';
+import type { WireCut } from '../wire/wireLength';
 import { buildScene } from '../compose/scene';
 import { secondMoment, STEEL } from '../wire/mechanics';
 import { bundleMm } from '../tape/bundle';
@@ -109,6 +112,47 @@ describe('wiring a spray', () => {
     for (const stem of wired.stems) {
       const inner = stem.curve.slice(1, -2);
       for (const p of inner) expect(scene.solid.signedDistanceMm(p)).toBeGreaterThan(-STEM_LIFT_MM);
+    }
+  });
+});
+
+describe('a bundle bears what it carries: the moment at every joint is within what its wires bear (handling counted twice)', () => {
+  test.each(FORMS.filter((f) => f === 'crescent' || f === 'cascade' || f === 'ring' || f === 'side spray'))('%s', (form) => {
+    const cake = cakeOf([250, 110]);
+    const line = defaultLine(form, cake);
+    const [best] = composeAll({
+      cake,
+      arrangement: newArrangement('a1', line),
+      choices: CHOICES,
+      style: 'focal-led',
+      counts: null,
+      seed: 2,
+      proposals: 1,
+      effort: 0.1,
+    });
+    const own = buildScene(cake, best!.arrangement)!;
+    const byId = new Map(own.heads.map((p) => [p.piece.id, p]));
+    for (const spray of branchTrees(own.heads, own.line, 'a1')) {
+      const { wires } = wireSpray(spray, byId, GREEN, own.solid, 30, (d) => d.length);
+      const along = (w: WireCut) => w.terms.find((t) => t.name === 'along the stem')?.mm ?? 0;
+      for (const arm of ['first', 'second'] as const) {
+        const joints = spray.joints.filter((j) => j.arm === arm);
+        for (const at of joints.filter((j) => !j.onto)) {
+          const x = at.toPickMm;
+          const carried = joints.filter((j) => j.toPickMm >= x);
+          const momentNmm = carried.reduce(
+            (a, j) => a + byId.get(j.pieceId)!.body.massGrams * 0.00980665 * 2 * (j.toPickMm - x + 8),
+            0,
+          );
+          const passing = joints
+            .filter((j) => j.toPickMm >= x && !j.onto)
+            .flatMap((j) =>
+              wires.filter((w) => w.pieceId === j.pieceId && w.use === 'stem' && j.toPickMm - along(w) <= x + 1e-6),
+            );
+          const stiff = wires.filter((w) => w.use === 'carrier' && w.arm === arm && along(w) >= x);
+          expect(momentNmm).toBeLessThanOrEqual(bundleMomentNmm([...passing, ...stiff].map((w) => w.diameterMm)) * 1.0001);
+        }
+      }
     }
   });
 });
