@@ -1,6 +1,7 @@
 import type { DerivedPlan } from '../plan/derivePlan';
 import type { Joint, Spray } from '../tape/tree';
 
+import { wireName } from '../wire/gauge';
 /** White round the drawing, and between its rows, mm. */
 const MARGIN_MM = 12;
 const ROW_GAP_MM = 10;
@@ -95,7 +96,7 @@ export function spraySvg(spray: Spray, plan: Pick<DerivedPlan, 'heads' | 'wires'
 
 function listed(j: Joint, name: string, gauge: number | null, joints: readonly Joint[]): string {
   const lead = j.onto === null ? null : (joints.find((k) => k.pieceId === j.onto)?.order ?? null);
-  return `${j.order}  ${name}, ${Math.round(j.stalkMm)} mm free${gauge === null ? '' : `, ${gauge} ga`}${lead === null ? '' : `, on the stem of ${lead}`}`;
+  return `${j.order}  ${name}, ${Math.round(j.stalkMm)} mm free${gauge === null ? '' : `, ${wireName(gauge)}`}${lead === null ? '' : `, on the stem of ${lead}`}`;
 }
 
 /** The stalk, the head's outline with its joint's number, and the joint. A face is a circle, a sprig lies along its stalk. */

@@ -2,6 +2,7 @@ import { barrierById } from '../place/barrier';
 import type { Entry } from '../place/entry';
 import { tapePitchMm, tapeWidthWords } from '../tape/bundle';
 import type { Joint, Spray } from '../tape/tree';
+import { wireName } from '../wire/gauge';
 import type { GaugeChoice } from '../wire/mechanics';
 import type { WireCut } from '../wire/wireLength';
 import type { DerivedPlan, PlannedEntry } from './derivePlan';
@@ -123,7 +124,7 @@ function jointStep(spray: Spray, joint: Joint, i: number, where: string, plan: O
           : `Lay the ${name} beside the stem`,
     figures: [
       ...(wire
-        ? [{ figure: `${wire.gauge} ga`, words: `${wire.colour}, Ø ${wire.diameterMm.toFixed(2)}, cut ${wire.lengthMm} mm` }]
+        ? [{ figure: wireName(wire.gauge), words: `${wire.colour}, Ø ${wire.diameterMm.toFixed(2)}, cut ${wire.lengthMm} mm` }]
         : []),
       { figure: `${Math.round(joint.stalkMm)} mm`, words: 'free, from the head to the joint' },
       ...(joint.tip
@@ -177,7 +178,7 @@ function carrierStep(spray: Spray, joint: Joint, wire: WireCut, where: string, {
     where: sentence(where),
     title: 'Lay in a carrier',
     figures: [
-      { figure: `${wire.gauge} ga`, words: `${wire.colour}, Ø ${wire.diameterMm.toFixed(2)}, cut ${wire.lengthMm} mm` },
+      { figure: wireName(wire.gauge), words: `${wire.colour}, Ø ${wire.diameterMm.toFixed(2)}, cut ${wire.lengthMm} mm` },
       { figure: `${Math.round(fromPick(wire))} mm`, words: 'from the pick, its upper end' },
     ],
     how: ['Lay it along the stem, its end 20 mm above the next joint, and wind it in.'],
@@ -245,7 +246,7 @@ function stemStep(entry: PlannedEntry, plan: OwnPlan): BenchStep {
   const stems = entry.pieceIds.flatMap((id) => plan.stems.find((s) => s.pieceId === id) ?? []);
   const alike = new Map<string, number>();
   for (const w of wires) {
-    const words = `${w.gauge} ga|${w.colour}, Ø ${w.diameterMm.toFixed(2)}, cut ${w.lengthMm} mm`;
+    const words = `${wireName(w.gauge)}|${w.colour}, Ø ${w.diameterMm.toFixed(2)}, cut ${w.lengthMm} mm`;
     alike.set(words, (alike.get(words) ?? 0) + 1);
   }
   return {

@@ -26,6 +26,7 @@ import {
   type Stem,
   type WireContext,
 } from './stems';
+import { wireName } from '../wire/gauge';
 import type { WireCut } from '../wire/wireLength';
 
 const contextOf = (project: Project): WireContext => ({
@@ -121,12 +122,12 @@ function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
       {
         level: 'look again',
         station: 'Wire & tape',
-        what: none ? `No wire sold carries this ${name} freely` : `${s.gauge.gauge} ga is thin for this ${name}`,
+        what: none ? `No wire sold carries this ${name} freely` : `${wireName(s.gauge.gauge)} is thin for this ${name}`,
         where: `${body.massGrams.toFixed(0)} g on ${s.lengthMm.toFixed(0)} mm`,
         why: 'It would bend over when it is handled.',
         remedy: none
           ? 'Set it closer, take a smaller head, or tape a skewer to the stem.'
-          : `Take ${s.gauge.byStrength} ga, or leave the gauge to the rule.`,
+          : `Take ${wireName(s.gauge.byStrength)}, or leave the gauge to the rule.`,
         pieceId: s.pieceId,
       },
     ];

@@ -1,6 +1,7 @@
 import { barrierById } from '../place/barrier';
 import type { Need } from '../make/price';
 import { recipeById, type SupplyId } from '../make/recipes';
+import type { WireSystem } from '../wire/gauge';
 import type { DerivedPlan } from './derivePlan';
 
 /** Dust on one piece: assumed, no source. */
@@ -9,13 +10,16 @@ const DUST_GRAMS_EACH = 0.05;
 const GRAMS_PER_ML: Readonly<Record<SupplyId, number>> = { glue: 1, 'egg glue': 1.03, glaze: 1, starch: 0.6, fat: 0.92 };
 
 /** Everything a plan uses up: paste, wire by gauge and colour in whole lengths, tape, barriers, dust, glue, glaze, starch and fat. */
-export function needsOf(plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tapeMm' | 'barriers' | 'tray' | 'supplies'>): Need[] {
+export function needsOf(
+  plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tapeMm' | 'barriers' | 'tray' | 'supplies'>,
+  system: WireSystem = 'SWG',
+): Need[] {
   const pieces = plan.tray.reduce((a, k) => a + k.toMake, 0);
   const needs: Need[] = [
     { id: 'paste', name: 'Flower paste', unit: 'g', amount: plan.paste.reduce((a, b) => a + b.grams, 0) },
     ...plan.cuts.map((c): Need => ({
       id: `wire-${c.gauge}-${c.colour}`,
-      name: `Wire ${c.gauge} SWG, ${c.colour}`,
+      name: `Wire ${c.gauge < 10 ? `${c.gauge} mm` : `${c.gauge} ${system}`}, ${c.colour}`,
       unit: 'piece',
       amount: c.least.bars.length,
     })),

@@ -8,7 +8,7 @@ import { arrangementSchema } from '../compose/arrangement';
 import { choiceSchema, STYLES } from '../compose/shareOut';
 import { paintsSchema } from '../make/mixing';
 import { NO_PRICES, pricesSchema } from '../make/price';
-import { FLORIST_GAUGES } from '../wire/gauge';
+import { FLORIST_GAUGES, FLORIST_MM, WIRE_SYSTEMS } from '../wire/gauge';
 import { offcutsSchema } from '../wire/offcuts';
 import { SPARES_RULE, sparesRuleSchema } from '../make/spares';
 import { tinSchema } from '../compose/tin';
@@ -37,7 +37,7 @@ export const briefSchema = v.object({
   dust: v.picklist(['edible', 'not edible', 'unknown']),
   glue: v.picklist(['CMC glue', 'egg white']),
   wireColour: v.picklist(['white', 'green']),
-  wireSystem: v.picklist(['SWG', 'AWG']),
+  wireSystem: v.picklist(WIRE_SYSTEMS),
   stockMm: v.pipe(v.number(), v.minValue(100, 'a length of wire is at least 100 mm'), v.maxValue(2000)),
   allergensInCake: v.pipe(v.array(v.string()), v.maxLength(20)),
   choices: v.pipe(v.array(choiceSchema), v.maxLength(24)),
@@ -87,7 +87,7 @@ export const projectSchema = v.object({
         v.object({
           species: v.pipe(v.string(), v.minLength(1)),
           stage: v.string(),
-          gauge: v.picklist(FLORIST_GAUGES, 'this gauge is not among those sold'),
+          gauge: v.picklist([...FLORIST_GAUGES, ...FLORIST_MM], 'this wire is not among those sold'),
         }),
       ),
       v.maxLength(200),

@@ -1,6 +1,7 @@
 import { cakeOf, CHOICES, FORMS, proposalFor } from '../testing/samples';
 import { composeAll } from '../compose/composer';
 import { defaultLine, newArrangement } from './newProject';
+import { gaugeToMm, soldIn, WIRE_SYSTEMS } from '../wire/gauge';
 import type { WireCut } from '../wire/wireLength';
 import { buildScene } from '../compose/scene';
 import { secondMoment, STEEL } from '../wire/mechanics';
@@ -114,6 +115,15 @@ describe('wiring a spray', () => {
       for (const p of inner) expect(scene.solid.signedDistanceMm(p)).toBeGreaterThan(-STEM_LIFT_MM);
     }
   });
+});
+
+test('in every system each wire of a piece is one that is sold in it, its diameter the one that it has there', () => {
+  for (const system of WIRE_SYSTEMS)
+    for (const p of scene.heads)
+      for (const part of partWires(p, { ...GREEN, system })) {
+        if (system !== 'SWG') expect(soldIn(system)).toContain(part.gauge);
+        expect(part.diameterMm).toBeCloseTo(gaugeToMm(system, part.gauge), 9);
+      }
 });
 
 describe('a bundle bears what it carries: the moment at every joint is within what its wires bear (handling counted twice)', () => {

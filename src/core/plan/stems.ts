@@ -10,7 +10,7 @@ import { keepStemClear, type CakeSolid } from '../cake/solid';
 import type { Joint, Spray } from '../tape/tree';
 import type { Project } from './project';
 import { chooseGauge, GRAVITY_N_PER_GRAM, HANDLING_FACTOR, STEEL, secondMoment, type GaugeChoice } from '../wire/mechanics';
-import { gaugeToMm, type WireSystem } from '../wire/gauge';
+import { gaugeToMm, mmToGauge, type WireSystem } from '../wire/gauge';
 import { SPRUNG_FOLD_MM, sumTerms, TRIM_ALLOWANCE_MM, type LengthTerm, type WireCut } from '../wire/wireLength';
 
 /** A visible stem: from the back of a head to where it joins or enters. */
@@ -55,6 +55,12 @@ export function stemToEntry(p: PlacedPiece, entry: Entry, solid: CakeSolid): Vec
   );
 }
 
+/** Wire that the trade names by an SWG number, as the job's own system has it: the nearest in thickness. */
+function inSystem(system: WireSystem, swg: number): { gauge: number; diameterMm: number } {
+  const gauge = system === 'SWG' ? swg : mmToGauge(system, gaugeToMm('SWG', swg));
+  return { gauge, diameterMm: gaugeToMm(system, gauge) };
+}
+
 function headTerms(p: PlacedPiece): LengthTerm[] {
   const { wiring } = p.body.species;
   const inside = p.body.axialMm * 2 * wiring.insideShare;
@@ -91,8 +97,7 @@ export function partWires(p: PlacedPiece, context: WireContext): WireCut[] {
       pieceId: p.piece.id,
       use,
       label: `${nameOf(p)}: ${name}`,
-      gauge: part.swg,
-      diameterMm: gaugeToMm('SWG', part.swg),
+      ...inSystem(context.system, part.swg),
       colour: wiring.white ? 'white' : context.colour,
       terms,
       lengthMm,
@@ -238,8 +243,7 @@ function carriersFor(
       .map((r) => r.diameterMm);
     const here = [...passing, ...carriers.map((c) => c.diameterMm)];
     while (momentNmm > bundleMomentNmm(here) && carriers.length < 6) {
-      const gauge = carriers.length < 2 ? 22 : 20;
-      const diameterMm = gaugeToMm(context.system, gauge);
+      const { gauge, diameterMm } = inSystem(context.system, carriers.length < 2 ? 22 : 20);
       carriers.push({ arm, fromPickMm: x + 20, gauge, diameterMm });
       here.push(diameterMm);
     }

@@ -7,6 +7,7 @@ import type { Warning } from '../place/entry';
 import { tapeLengthMm } from '../tape/bundle';
 import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '../wire/cutList';
 import { cutFromOffcuts, type Offcut, type OffcutBar } from '../wire/offcuts';
+import { wireName } from '../wire/gauge';
 import type { WireCut } from '../wire/wireLength';
 import type { Built } from './built';
 import type { Project } from './project';
@@ -81,7 +82,7 @@ export const tooLongWarnings = (cuts: readonly GaugeCuts[], stockMm: number): Wa
       level: 'stop' as const,
       station: 'Wire & tape' as const,
       what: `A wire of ${d.lengthMm} mm is longer than a length of ${stockMm} mm`,
-      where: `${c.gauge} ga`,
+      where: wireName(c.gauge),
       why: 'It cannot be cut in one piece.',
       remedy: 'Shorten the arm, set a second pick, or enter a longer stock length in Brief.',
     })),

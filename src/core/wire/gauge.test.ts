@@ -1,4 +1,5 @@
-import { FLORIST_GAUGES, gaugeToMm, mmToGauge } from './gauge';
+import { FLORIST_GAUGES, FLORIST_MM, gaugeToMm, mmToGauge, soldIn, wireName, WIRE_SYSTEMS } from './gauge';
+import { chooseGauge } from './mechanics';
 
 describe('American wire gauge (ASTM B258: d = 0.127 mm · 92^((36 − n)/39); values from memory)', () => {
   test.each([
@@ -52,5 +53,31 @@ describe('both systems', () => {
     expect(gaugeToMm('SWG', 99)).toBeNaN();
     expect(gaugeToMm('AWG', -1)).toBeNaN();
     expect(gaugeToMm('AWG', NaN)).toBeNaN();
+  });
+});
+
+describe('wire sold by its thickness', () => {
+  test('is called by it; a gauge and a thickness are never taken for each other', () => {
+    for (const mm of FLORIST_MM) {
+      expect(gaugeToMm('mm', mm)).toBe(mm);
+      expect(mmToGauge('mm', mm)).toBe(mm);
+      expect(wireName(mm)).toBe(`${mm} mm wire`);
+      expect(gaugeToMm('SWG', mm)).toBeNaN();
+    }
+    for (const g of FLORIST_GAUGES) expect(gaugeToMm('mm', g)).toBeNaN();
+    expect(wireName(24)).toBe('24 ga');
+  });
+
+  test.each(WIRE_SYSTEMS)('%s: what is chosen carries the head and is no thinner than the floor, nearly', (system) => {
+    for (const [grams, lever, floor] of [
+      [22, 38, 20],
+      [0.4, 34, 24],
+      [2.6, 52, 24],
+    ] as const) {
+      const choice = chooseGauge(grams, lever, floor, system);
+      expect(soldIn(system)).toContain(choice.gauge);
+      expect(choice.use).toBeLessThanOrEqual(1);
+      expect(choice.diameterMm).toBeGreaterThan(gaugeToMm('SWG', floor) - 0.03);
+    }
   });
 });

@@ -1,4 +1,4 @@
-import { FLORIST_GAUGES, gaugeToMm, type WireSystem } from './gauge';
+import { gaugeToMm, soldIn, type WireSystem } from './gauge';
 
 /** Annealed low-carbon steel (handbook values, from memory). */
 export const STEEL = { youngMPa: 200_000, yieldMPa: 250, densityGramsPerMm3: 0.00785 } as const;
@@ -43,12 +43,12 @@ export function wireUse(massGrams: number, leverMm: number, diameterMm: number):
 /** The thinnest gauge sold that carries so much at the end of such a lever, and which law kept the one before it out. */
 function byStrength(mass: number, lever: number, system: WireSystem) {
   let law: 'yield' | 'droop' | null = null;
-  for (const gauge of FLORIST_GAUGES) {
+  for (const gauge of soldIn(system)) {
     const { yieldUse, droopUse } = wireUse(mass, lever, gaugeToMm(system, gauge));
     if (yieldUse <= 1 && droopUse <= 1) return { gauge, law, enough: true };
     law = droopUse > yieldUse ? 'droop' : 'yield';
   }
-  return { gauge: FLORIST_GAUGES[FLORIST_GAUGES.length - 1]!, law, enough: false };
+  return { gauge: soldIn(system).at(-1)!, law, enough: false };
 }
 
 /**
@@ -71,10 +71,10 @@ export function chooseGauge(
     const { yieldUse, droopUse } = wireUse(mass, lever, diameterMm);
     return { gauge, diameterMm, decidedBy, use: Math.max(yieldUse, droopUse), byStrength: strong.gauge };
   };
-  if (chosen !== null && gaugeToMm(system, chosen) > 0) return taken(chosen, 'chosen');
+  if (chosen !== null && soldIn(system).includes(chosen)) return taken(chosen, 'chosen');
   if (!strong.enough) return taken(strong.gauge, 'none thick enough');
   const floorMm = gaugeToMm('SWG', floorSwg) - 0.02;
   if (gaugeToMm(system, strong.gauge) >= floorMm) return taken(strong.gauge, strong.law ?? 'floor');
-  const floor = FLORIST_GAUGES.find((g) => gaugeToMm(system, g) >= floorMm);
+  const floor = soldIn(system).find((g) => gaugeToMm(system, g) >= floorMm);
   return taken(floor ?? strong.gauge, 'floor');
 }

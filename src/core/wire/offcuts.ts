@@ -3,7 +3,8 @@ import { KEEP_OFFCUT_MM, type CutBar, type CutDemand } from './cutList';
 
 /** Ends of wire that were kept: all of one gauge, colour and length. */
 export const offcutSchema = v.object({
-  gauge: v.pipe(v.number('a gauge is a number'), v.integer('a gauge is a whole number'), v.minValue(10), v.maxValue(40)),
+  /** or, below 10, its thickness in mm */
+  gauge: v.pipe(v.number('a gauge is a number'), v.minValue(0.2, 'wire is at least 0.2 mm thick'), v.maxValue(40)),
   colour: v.picklist(['white', 'green'], 'the colour is white or green'),
   lengthMm: v.pipe(
     v.number('a length is a number'),

@@ -18,6 +18,7 @@ export function BenchSettings() {
           options={[
             { value: 'SWG', name: 'SWG' },
             { value: 'AWG', name: 'AWG' },
+            { value: 'mm', name: 'mm' },
           ]}
           onChange={(v) => edit(`wire in ${v}`, (d) => void (d.brief.wireSystem = v))}
         />

@@ -1,5 +1,6 @@
 'use client';
 
+import { wireName } from '@/core/wire/gauge';
 import { AlignHorizontalSpaceAround, Copy, FlipHorizontal2, FlipVertical2, Pin, PinOff, Plus, Trash2, X } from 'lucide-react';
 import { bodyOf, allSpecies, speciesById } from '@/core/botany/catalogue';
 import { colourwayOf, pieceName } from '@/core/botany/species';
@@ -30,7 +31,7 @@ export function PieceCard() {
           <h2>{chosen.length > 1 ? `${chosen.length} pieces, ${name} first` : name[0]!.toUpperCase() + name.slice(1)}</h2>
           <p className="small">
             {Math.round(body.radialMm * 2)} mm across ({inchWords(body.radialMm * 2)}), {gramWords(body.massGrams)} g
-            {wire && `, ${wire.gauge} ga wire Ø ${wire.diameterMm.toFixed(2)}, ${wire.lengthMm} mm`}
+            {wire && `, ${wireName(wire.gauge)} Ø ${wire.diameterMm.toFixed(2)}, ${wire.lengthMm} mm`}
           </p>
           <Swap one={one} ids={chosen.map((p) => p.id)} />
         </div>

@@ -174,7 +174,7 @@ function useMovingArrangement(share: number): Arrangement | null {
 function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
   const pieces = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.pieces);
   return (
-    <div className="flex items-end gap-1 rounded-xl bg-[var(--bench)]/75" role="group" aria-label="Proposals">
+    <div className="flex items-end gap-1 rounded-xl bg-[var(--bench)]/90 pr-1" role="group" aria-label="Proposals">
       {proposals.map((p) => (
         <button
           key={p.name}

@@ -7,6 +7,7 @@ import { speciesById } from '@/core/botany/catalogue';
 import type { OwnSpecies } from '@/core/botany/ownSpecies';
 import { freshId } from '@/data/editActions';
 import { oneBranch } from '@/core/plan/oneBranch';
+import { wireName } from '@/core/wire/gauge';
 import { gramWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 
@@ -46,13 +47,13 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
               />
             </span>
             <span>
-              {w.lengthMm} mm of {w.gauge} ga {w.colour}, {w.use === 'stem' ? 'its stem' : w.label.split(': ')[1]}
+              {w.lengthMm} mm of {wireName(w.gauge)} {w.colour}, {w.use === 'stem' ? 'its stem' : w.label.split(': ')[1]}
             </span>
           </li>
         ))}
       </ul>
       <p className="small py-1">
-        From {branch.cuts.map((c) => `${plural(c.plan.bars.length, 'length')} of ${c.gauge} ga ${c.colour}`).join(', ')}.
+        From {branch.cuts.map((c) => `${plural(c.plan.bars.length, 'length')} of ${wireName(c.gauge)} ${c.colour}`).join(', ')}.
       </p>
       {branch.steps.length > 0 && (
         <ol aria-label="Joints of one" className="text-[15px]">

@@ -4,6 +4,7 @@ import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { KEEP_OFFCUT_MM } from '@/core/wire/cutList';
 import { offcutsWith, sameOffcut, type Offcut } from '@/core/wire/offcuts';
+import { wireName } from '@/core/wire/gauge';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 
@@ -19,7 +20,7 @@ export function WireEnds() {
       {offcuts.length === 0 && <p className="say">None are kept.</p>}
       <ul>
         {offcuts.map((o) => {
-          const name = `${o.gauge} gauge ${o.colour}, ${o.lengthMm} mm`;
+          const name = `${o.gauge < 10 ? wireName(o.gauge) : `${o.gauge} gauge`} ${o.colour}, ${o.lengthMm} mm`;
           const step = (by: 1 | -1) => void setOffcuts(offcutsWith(offcuts, [{ ...o, count: 1 }], by));
           return (
             <li key={name} className="flex items-center gap-3 border-t border-[var(--line)] py-1">

@@ -6,6 +6,7 @@ import type { GaugeCuts } from '@/core/plan/usedUp';
 import { KEEP_OFFCUT_MM, type CutBar, type CutPlan } from '@/core/wire/cutList';
 import { offcutsOf, offcutsWith, type Offcut, type OffcutBar } from '@/core/wire/offcuts';
 import { offcutsThatServe } from '@/core/plan/usedUp';
+import { wireName } from '@/core/wire/gauge';
 import { planBench } from '@/workers/clients';
 import { Choice } from '../shared/fields';
 import { plural } from '../shared/words';
@@ -158,9 +159,7 @@ function GaugeBars({
   return (
     <div className="border-t border-[var(--line)] pt-2">
       <p className="text-[15px]">
-        <b>
-          {cuts.gauge} {system}
-        </b>{' '}
+        <b>{cuts.gauge < 10 ? wireName(cuts.gauge) : `${cuts.gauge} ${system}`}</b>{' '}
         <span className="small">
           Ø {cuts.diameterMm.toFixed(2)} mm, {cuts.colour}, {bars.length} {bars.length === 1 ? 'length' : 'lengths'}
         </span>
@@ -175,7 +174,7 @@ function GaugeBars({
                   key={i}
                   className={`flex h-[44px] items-center justify-center overflow-hidden border-0 bg-transparent px-0 text-[13px]`}
                   style={{ width: `${(mm / stockMm) * 100}%` }}
-                  aria-label={`${mm} mm of ${cuts.gauge} gauge`}
+                  aria-label={`${mm} mm of ${cuts.gauge < 10 ? wireName(cuts.gauge) : `${cuts.gauge} gauge`}`}
                   onClick={() => onPick(mm)}
                 >
                   <span

@@ -4,7 +4,7 @@ import { kindName } from '@/core/compose/names';
 import { gaugeWhy } from '@/core/plan/benchSteps';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { speciesById } from '@/core/botany/catalogue';
-import { FLORIST_GAUGES } from '@/core/wire/gauge';
+import { FLORIST_GAUGES, FLORIST_MM, soldIn, wireName } from '@/core/wire/gauge';
 import type { TrayKind } from '@/core/make/tray';
 import { Portrait } from '../shared/Portrait';
 import { gramWords } from '../shared/words';
@@ -20,6 +20,7 @@ interface Row {
 export function GaugeTable({ plan }: { plan: DerivedPlan }) {
   const pieces = useStudio((s) => s.project!.arrangements);
   const chosen = useStudio((s) => s.project!.gauges);
+  const system = useStudio((s) => s.project!.brief.wireSystem);
   const rows = plan.tray.flatMap((kind): Row[] => {
     const own = pieces.flatMap((a) =>
       a.pieces
@@ -50,10 +51,11 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
               <Range from={grams[0]} to={grams[1]} words={gramWords} unit="g" />
               <Range from={Math.min(...free)} to={Math.max(...free)} words={(mm) => `${Math.round(mm)}`} unit="mm free" />
               <span className="w-[104px] text-[15px]">
-                <b>{heaviest.gauge.byStrength}</b> by strength
+                <b>{heaviest.gauge.byStrength < 10 ? `${heaviest.gauge.byStrength} mm` : heaviest.gauge.byStrength}</b> by
+                strength
               </span>
               <span className="w-[92px] text-[15px]">
-                <b>{speciesById(kind.species).wiring.floorSwg}</b> the trade
+                <b>{speciesById(kind.species).wiring.floorSwg}</b> SWG, the trade
               </span>
               <label className="flex items-center gap-2 text-[15px]">
                 <span className="sr-only">Wire for {name}</span>
@@ -62,10 +64,10 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
                   value={own ?? ''}
                   onChange={(e) => takeGauge(kind, e.target.value === '' ? null : Number(e.target.value))}
                 >
-                  <option value="">{own === null ? `${taken.join(', ')} ga, by the rule` : 'by the rule'}</option>
-                  {FLORIST_GAUGES.map((g) => (
+                  <option value="">{own === null ? `${taken.map(wireName).join(', ')}, by the rule` : 'by the rule'}</option>
+                  {soldIn(system).map((g) => (
                     <option key={g} value={g}>
-                      {g} ga
+                      {wireName(g)}
                     </option>
                   ))}
                 </select>
@@ -90,8 +92,8 @@ const Range = ({ from, to, words, unit }: { from: number; to: number; words(n: n
 );
 
 const takeGauge = ({ species, stage }: TrayKind, gauge: number | null): void =>
-  getStudio().edit(gauge === null ? 'wire by the rule' : `${gauge} ga wire`, (d) => {
+  getStudio().edit(gauge === null ? 'wire by the rule' : wireName(gauge), (d) => {
     d.gauges = d.gauges.filter((g) => g.species !== species || g.stage !== stage);
-    const sold = FLORIST_GAUGES.find((g) => g === gauge);
+    const sold = [...FLORIST_GAUGES, ...FLORIST_MM].find((g) => g === gauge);
     if (sold) d.gauges.push({ species, stage, gauge: sold });
   });

@@ -1,7 +1,9 @@
 'use client';
 
 import type { DerivedPlan, PlannedEntry } from '@/core/plan/derivePlan';
+import { wireName } from '@/core/wire/gauge';
 import { plural } from '../shared/words';
+import { barrierPath } from './barrierPath';
 import { PiecePicture } from './PiecePicture';
 
 const PX_PER_MM = 1.9;
@@ -46,16 +48,7 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
       role="img"
       aria-label={`${entry.number}: ${n === 1 ? 'one stem' : `${n} stems`} of ${gauges.join(' and ')} gauge, ${entry.bundleMm.toFixed(1)} mm thick, ${entry.barrierName} cut to ${Math.round(entry.cutMm)} mm`}
     >
-      <path
-        d={
-          entry.barrierName.includes('straw')
-            ? `M${middle - od / 2} ${rim}H${middle + od / 2}V${bottom}L${middle - od / 2} ${bottom - od}Z`
-            : `M${middle - od / 2} ${rim}H${middle + od / 2}V${bottom - 8}L${middle} ${bottom}L${middle - od / 2} ${bottom - 8}Z`
-        }
-        fill="var(--nextwash)"
-        stroke="var(--ink)"
-        strokeWidth="1.2"
-      />
+      <path d={barrierPath(entry, middle, rim, bottom, od, 8)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="1.2" />
       <path
         d={`M${middle} ${rim}V${rim + entry.wireInsideMm * PX_PER_MM}`}
         stroke="var(--leaf)"
@@ -87,7 +80,7 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
         {entry.number}
       </text>
       <text x={middle} y={height - 34} textAnchor="middle" fontSize="13" fontWeight="600" fill="var(--ink)">
-        {gauges.join(' + ')} ga, Ø {entry.bundleMm.toFixed(1)}
+        {gauges.map(wireName).join(' + ')}, Ø {entry.bundleMm.toFixed(1)}
       </text>
       <text x={middle} y={height - 17} textAnchor="middle" fontSize="13" fill="var(--ink2)">
         {entry.barrierName}

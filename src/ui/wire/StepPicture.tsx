@@ -6,6 +6,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Joint, Spray } from '@/core/tape/tree';
 import { addScaled, cross, dot, normalize, sub, type Vec3 } from '@/core/geometry/vec3';
 import { clamp, degToRad, radToDeg } from '@/core/geometry/numbers';
+import { barrierPath } from './barrierPath';
 import { PiecePicture } from './PiecePicture';
 
 const W = 720;
@@ -158,16 +159,7 @@ function IntoBarrier({ step, plan }: { step: BenchStep; plan: DerivedPlan }) {
   return (
     <g>
       {entry.barrier && (
-        <path
-          d={
-            entry.barrierName.includes('straw')
-              ? `M${x - od / 2} ${rim}H${x + od / 2}V${bottom}L${x - od / 2} ${bottom - od}Z`
-              : `M${x - od / 2} ${rim}H${x + od / 2}V${bottom - 16}L${x} ${bottom}L${x - od / 2} ${bottom - 16}Z`
-          }
-          fill="var(--nextwash)"
-          stroke="var(--ink)"
-          strokeWidth="2"
-        />
+        <path d={barrierPath(entry, x, rim, bottom, od, 16)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="2" />
       )}
       <path
         d={`M${x} ${rim - 10}V${rim + clamp(entry.wireInsideMm * PER_MM, 40, 200)}`}
