@@ -7,10 +7,10 @@ const turntable = (page: Page) => page.getByRole('application', { name: /^Turnta
 async function chooseInPicture(page: Page): Promise<{ x: number; y: number }> {
   const box = (await page.locator('canvas').boundingBox())!;
   for (const [fx, fy] of [
-    [0.5, 0.48],
-    [0.46, 0.52],
     [0.55, 0.45],
     [0.5, 0.6],
+    [0.5, 0.48],
+    [0.46, 0.52],
     [0.42, 0.6],
     [0.58, 0.38],
   ] as const) {

@@ -6,17 +6,25 @@ import { Matrix4, type InstancedMesh } from 'three';
 import { kindKey, type Detail } from '@/core/botany/catalogue';
 import type { PlacedPiece } from '@/core/compose/placement';
 import { modelOf, pieceMap } from '@/core/picture/cakePicture';
+import { hasGraphicsCard } from './graphicsCard';
 import { useKindGeometry } from './kindGeometry';
 import { pasteMaterial } from './paste';
 import { useShadowsOf } from './shadows';
 
-/** So many pieces are drawn with paste thickness, so many with every petal; more with fewer triangles, but for the large faces. */
-const THICK_UP_TO = 72;
-const PETALS_UP_TO = 180;
+interface Budget {
+  /** so many pieces are drawn with paste thickness, so many with every petal */
+  thickUpTo: number;
+  petalsUpTo: number;
+  /** of more than that, the large faces keep every petal, and chosen pieces have their thickness */
+  finer: boolean;
+}
+const WITH_CARD: Budget = { thickUpTo: 72, petalsUpTo: 180, finer: true };
+const WITHOUT_CARD: Budget = { thickUpTo: 24, petalsUpTo: 120, finer: false };
 
-function detailOf({ body }: PlacedPiece, pieces: number, chosen: boolean): Detail {
-  if (pieces <= THICK_UP_TO || chosen) return 'close';
-  return pieces <= PETALS_UP_TO || body.role === 'focal' || body.role === 'secondary' ? 'near' : 'far';
+function detailOf({ body }: PlacedPiece, pieces: number, chosen: boolean, budget: Budget): Detail {
+  if (pieces <= budget.thickUpTo || (chosen && budget.finer)) return 'close';
+  const large = body.role === 'focal' || body.role === 'secondary';
+  return pieces <= budget.petalsUpTo || (large && budget.finer) ? 'near' : 'far';
 }
 
 interface KindGroup {
@@ -26,17 +34,19 @@ interface KindGroup {
 
 /** All pieces, one instanced mesh a kind; the chosen ones of a full table in their own, with the thickness of their paste. */
 export function Flowers({ heads, chosen }: { heads: readonly PlacedPiece[]; chosen: ReadonlySet<string> }) {
+  const gl = useThree((t) => t.gl);
+  const budget = useMemo(() => (hasGraphicsCard(gl) ? WITH_CARD : WITHOUT_CARD), [gl]);
   const kinds = useMemo(() => {
     const groups = new Map<string, KindGroup>();
     for (const p of heads) {
-      const detail = detailOf(p, heads.length, chosen.has(p.piece.id));
+      const detail = detailOf(p, heads.length, chosen.has(p.piece.id), budget);
       const key = `${kindKey(modelOf(p))}|${detail}`;
       const group = groups.get(key);
       if (group) group.own.push(p);
       else groups.set(key, { detail, own: [p] });
     }
     return [...groups];
-  }, [heads, chosen]);
+  }, [heads, chosen, budget]);
   useShadowsOf(heads);
   const material = useMemo(() => pasteMaterial(), []);
   return (

@@ -83,7 +83,8 @@ export function gripAt(scene: LiveScene, seenPx: (at: Vec3) => number): { p: Pla
   if (!p || !scene.line) return null;
   const near = pieceHandles(p, scene.line).map((handle) => ({ p, handle, px: seenPx(handle.at) }));
   near.sort((a, b) => a.px - b.px);
-  return near[0] && near[0].px < HANDLE_REACH_PX ? near[0] : null;
+  // who presses nearer to the piece's own middle means the piece
+  return near[0] && near[0].px < Math.min(HANDLE_REACH_PX, seenPx(p.centre)) ? near[0] : null;
 }
 
 /** A drag of one of a piece's grips. It is taken as it stood when gripped, so that nothing adds up. */
