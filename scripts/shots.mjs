@@ -87,6 +87,10 @@ try {
   await shot('compose-wreath');
   await page.goto(`${address}/wire`);
   await shot('wire-sprays');
+  await page.getByRole('button', { name: 'At the bench, step by step' }).click();
+  for (let joint = 0; joint < 9; joint++) await page.keyboard.press('ArrowRight');
+  await shot('bench');
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Evening light' }).click();
   await page.goto(`${address}/compose`);
   await shot('compose-evening');

@@ -95,7 +95,7 @@ function Laying({ of, joint, before, plan }: { of: string; joint: Joint; before:
         stroke="var(--nexttext)"
         strokeWidth="4"
       />
-      <Figure x={(ex + JOINT_X) / 2 + nx + 20} y={(ey + STEM_Y) / 2 + ny + 8} words={`${Math.round(joint.stalkMm)} mm`} />
+      <Figure x={(ex + JOINT_X) / 2 + nx + 38} y={(ey + STEM_Y) / 2 + ny + 8} words={`${Math.round(joint.stalkMm)} mm`} />
     </g>
   );
 }
