@@ -155,7 +155,7 @@ test('ends of wire: what cutting leaves goes in the tin with one press, and serv
   const ends = page.getByRole('region', { name: 'Ends of wire' });
   await expect(ends.getByRole('listitem').first()).toContainText('gauge');
   await page.getByRole('spinbutton', { name: 'Long' }).fill('300');
-  await ends.getByRole('spinbutton', { name: 'Gauge' }).fill('22');
+  await ends.getByLabel('Wire').selectOption({ label: '22 ga' });
   await ends.getByRole('button', { name: 'An end' }).click();
   await expect(ends.getByRole('listitem').filter({ hasText: '22 gauge green, 300 mm' })).toBeVisible();
   await goTo(page, 'Wire & tape');

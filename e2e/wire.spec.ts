@@ -94,7 +94,7 @@ test('one branch without a cake: counted as wanted, with its wires and joints, i
   await page.getByRole('spinbutton', { name: 'Open, below' }).fill('15');
   const one = page.getByRole('region', { name: 'One Delphinium, own' });
   await expect(one).toContainText('9 buds');
-  await expect(one).toContainText('22 open florets');
+  await expect(one).toContainText('22 florets');
   await expect(one.getByRole('list', { name: 'Wires of one' })).toContainText('31 ×');
   await expect(one.getByRole('list', { name: 'Joints of one' }).getByRole('listitem').first()).toContainText('Begin with');
   await one.getByRole('button', { name: 'One is made: in the tin' }).click();

@@ -1,3 +1,4 @@
+import { offcutsWith } from '@/core/wire/offcuts';
 import { readProjectFile } from '@/core/formats/projectFile';
 import { newProject } from '@/core/plan/newProject';
 import type { Project } from '@/core/plan/project';
@@ -75,7 +76,9 @@ export function jobActions(
       const project = await shelf.load(id);
       await shelf.remove(id);
       await keeper.refreshJobs();
-      get().set({ deleted: project ? { project } : null });
+      // ends of wire that it had set aside and not yet cut are free again
+      if (project?.offcuts.length && !project.wiresCut) await get().setOffcuts(offcutsWith(get().offcuts, project.offcuts, 1));
+      get().set({ deleted: project ? { project: { ...project, offcuts: project.wiresCut ? project.offcuts : [] } } : null });
       if (get().project?.id !== id) return;
       const next = get().jobs[0];
       if (next) await get().open(next.id);

@@ -480,6 +480,19 @@ describe('the tin', () => {
     expect(studio().offcuts).toEqual([{ ...end, count: 1 }]);
   });
 
+  test('a job that is deleted gives back the ends it had set aside; brought back it has none of them', async () => {
+    const { studio } = await opened();
+    const end = { gauge: 24, colour: 'green' as const, lengthMm: 140, count: 3 };
+    await studio().setOffcuts([end]);
+    studio().useOffcuts([end]);
+    expect(studio().offcuts).toEqual([]);
+    await studio().remove(studio().project!.id);
+    expect(studio().offcuts).toEqual([end]);
+    await studio().bringBack();
+    expect(studio().project!.offcuts).toEqual([]);
+    expect(studio().offcuts).toEqual([end]);
+  });
+
   test('the composer is given what is free, unless the tin is to be left; keeping a proposal takes what it uses', async () => {
     const { studio, bench } = await opened();
     studio().compose(2);

@@ -95,12 +95,13 @@ export function withPetals(base: Species, petals: number): Species {
 }
 
 /** A composite built of other numbers, each within what its shape allows; a count that it does not know changes nothing. */
-function recounted({ shape }: Species, counts: OwnSpecies['counts']): Species['shape'] {
-  const known = (shape.counts ?? []).flatMap(({ id, least, most }): [string, number][] => {
+function recounted({ shape, stages }: Species, counts: OwnSpecies['counts']): Species['shape'] {
+  const { open } = stages[stages.length - 1]!;
+  const known = (shape.counts?.(open) ?? []).flatMap(({ id, least, most }): [string, number][] => {
     const n = counts[id];
     return n === undefined ? [] : [[id, Math.min(most, Math.max(least, n))]];
   });
-  return known.length ? (shape.recounted?.(Object.fromEntries(known)) ?? shape) : shape;
+  return known.length ? (shape.recounted?.(Object.fromEntries(known), open) ?? shape) : shape;
 }
 
 /** The whole species of what a person has changed. `base` is the one it is based on. */

@@ -305,3 +305,16 @@ describe('how many of each', () => {
       expect(bodyOf({ species: 'peony', stage: 'open', sizeMm: mm, colourway: 'x' }).radialMm).toBeLessThan(36);
   });
 });
+
+test('faces that are chosen take the room of roles that are not', () => {
+  const line = drawLine(defaultLine('ring', CAKE), CAKE)!;
+  const choices = ['rose', 'ranunculus', 'blossom', 'roundleaf'].map((species) => ({ species, colourway: '' }));
+  const area = (kinds: ReturnType<typeof shareOut>, role: string) =>
+    kinds.filter((k) => k.role === role).reduce((a, k) => a + k.count * k.sizeMm ** 2, 0);
+  const all = shareOut(line, 'focal-led', choices);
+  const sprayOnly = shareOut(line, 'focal-led', choices.slice(2));
+  const rest = sprayOnly.filter((k) => k.role !== 'bud' && k.role !== 'foliage');
+  expect(rest.map((k) => k.role)).toEqual(rest.map(() => 'spray'));
+  expect(area(sprayOnly, 'spray')).toBeGreaterThan(2.5 * area(all, 'spray'));
+  expect(area(sprayOnly, 'foliage')).toBeCloseTo(area(all, 'foliage'), 6);
+});

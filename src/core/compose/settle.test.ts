@@ -7,7 +7,7 @@ import { drawLine } from './line';
 import { intoCakeMm, overlapMm, placePiece } from './placement';
 import { PETAL_GIVE_MM } from './scene';
 import { givenWay, pushed } from './settle';
-import { nearestOdd, shareOut, type Choice } from './shareOut';
+import { shareOut, type Choice } from './shareOut';
 
 const CAKE = cakeOf([250, 110], [160, 110]);
 const SOLID = cakeSolid(CAKE);
@@ -39,25 +39,19 @@ test.each([1, 2, 3])('pieces strewn into a corner give way to each other and to 
   expect(is.faces).toBeLessThan(was.faces / 3);
   expect(is.cake).toBeLessThan(was.cake / 3);
   before.forEach((p, i) => p.pinned && expect(after[i]).toEqual(p));
-  // kept as they are once nothing presses
-  const calm = after.filter((_, i) => i % 9 === 0).slice(0, 1);
-  expect(givenWay(calm, line, SOLID, 40)).toEqual(calm);
+});
+
+test('what presses nothing is kept as it is', () => {
+  const alone = [{ ...strewn(1).find((p) => !p.pinned)!, lift: 1.4 }];
+  expect(intoCakeMm(placePiece(alone[0]!, line), SOLID)).toBeLessThan(MOST_MM);
+  expect(givenWay(alone, line, SOLID, MOST_MM)).toEqual(alone);
+  const low = [{ ...alone[0]!, lift: 0, side: 0 }];
+  expect(intoCakeMm(placePiece(low[0]!, line), SOLID)).toBeGreaterThan(MOST_MM);
+  expect(givenWay(low, line, SOLID, MOST_MM)).not.toEqual(low);
 });
 
 test('a push of so many mm moves a piece by about as many', () => {
   const p = placePiece({ ...strewn(1)[1]!, s: 0.4, side: 0, lift: 0.3, pinned: false }, line);
   const q = placePiece(pushed(p, line, [p.frame.normal[0] * 4, p.frame.normal[1] * 4, p.frame.normal[2] * 4]), line);
   expect(Math.hypot(...p.centre.map((x, k) => q.centre[k]! - x))).toBeCloseTo(4, 0);
-});
-
-test('faces that are chosen take the room of roles that are not', () => {
-  const area = (kinds: ReturnType<typeof shareOut>, role: string) =>
-    kinds.filter((k) => k.role === role).reduce((a, k) => a + k.count * k.sizeMm ** 2, 0);
-  const all = shareOut(line, 'focal-led', choices);
-  const sprayOnly = shareOut(line, 'focal-led', choices.slice(2));
-  const rest = sprayOnly.filter((k) => k.role !== 'bud' && k.role !== 'foliage');
-  expect(rest.map((k) => k.role)).toEqual(rest.map(() => 'spray'));
-  expect(area(sprayOnly, 'spray')).toBeGreaterThan(2.5 * area(all, 'spray'));
-  expect(area(sprayOnly, 'foliage')).toBeCloseTo(area(all, 'foliage'), 6);
-  expect(nearestOdd(4.2)).toBe(5);
 });

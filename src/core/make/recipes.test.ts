@@ -1,21 +1,25 @@
-import { MEASURES, OUNCE_GRAMS, recipeById, RECIPES, scaled, spoonWords, suppliesFor } from './recipes';
+import { MEASURES, recipeById, RECIPES, scaled, spoonWords, suppliesFor } from './recipes';
 
-/** NIST Special Publication 811 (2008), appendix B.8, in cubic metres and kilograms, as printed there; from memory. */
-const NIST = { teaspoon: 4.928922e-6, tablespoon: 1.478676e-5, cup: 2.365882e-4, ounceAvoirdupois: 2.834952e-2 };
+/** NIST Special Publication 811 (2008), appendix B.8, in cubic metres, as printed there; from memory. */
+const NIST = { teaspoon: 4.928922e-6, tablespoon: 1.478676e-5 };
 
 describe('kitchen measures against NIST SP 811', () => {
-  test('teaspoon, tablespoon, cup, ounce to the printed figures', () => {
+  test('teaspoon and tablespoon to the printed figures', () => {
     expect(MEASURES.tsp.ml / 1e6 / NIST.teaspoon).toBeCloseTo(1, 6);
     expect(MEASURES.tbsp.ml / 1e6 / NIST.tablespoon).toBeCloseTo(1, 6);
-    expect(MEASURES.cup.ml / 1e6 / NIST.cup).toBeCloseTo(1, 6);
-    expect(OUNCE_GRAMS / 1e3 / NIST.ounceAvoirdupois).toBeCloseTo(1, 6);
   });
 
-  test('three teaspoons are a tablespoon, sixteen tablespoons a cup (exact by definition)', () => {
+  test('three teaspoons are a tablespoon (exact by definition)', () => {
     expect(3 * MEASURES.tsp.ml).toBeCloseTo(MEASURES.tbsp.ml, 9);
-    expect(16 * MEASURES.tbsp.ml).toBeCloseTo(MEASURES.cup.ml, 9);
   });
 });
+
+/** What spoons said in words hold, ml, read by another hand. */
+function measured(words: string): number {
+  if (words === 'a pinch') return MEASURES.tsp.ml / 8;
+  const [, whole, part, measure] = /^(\d*)([⅛¼⅜½⅝¾⅞]?) (tsp|tbsp)$/.exec(words)!;
+  return (Number(whole) + ' ⅛¼⅜½⅝¾⅞'.indexOf(part || ' ') / 8) * MEASURES[measure as 'tsp' | 'tbsp'].ml;
+}
 
 describe('recipes, scaled', () => {
   test('edible glue: ¼ tsp CMC to 2 tbsp warm water (trade.md P11; common practice, no source)', () => {
@@ -30,7 +34,11 @@ describe('recipes, scaled', () => {
     (_, r) => {
       const whole = scaled(r, r.makesMl);
       for (const times of [0.1, 0.5, 3, 11]) {
-        scaled(r, r.makesMl * times).forEach((p, i) => expect(p.ml).toBeCloseTo(whole[i]!.ml * times, 9));
+        scaled(r, r.makesMl * times).forEach((p, i) => {
+          expect(p.ml).toBeCloseTo(whole[i]!.ml * times, 9);
+          if (p.words !== 'a pinch') expect(measured(p.words)).toBeGreaterThanOrEqual(p.ml * 0.99);
+          expect(measured(p.words)).toBeLessThan(p.ml + MEASURES.tbsp.ml / 4 + 1e-9);
+        });
       }
       expect(scaled(r, 0).every((p) => p.words === 'none')).toBe(true);
       expect(scaled(r, -3).every((p) => p.words === 'none')).toBe(true);

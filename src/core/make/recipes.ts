@@ -1,13 +1,11 @@
 /**
- * Kitchen measures in millilitres and grams: US customary ones as NIST Special Publication 811 (2008), appendix B.8, gives them
- * (exact values by the inch and the pound; from memory).
+ * Kitchen measures in millilitres: US customary ones as NIST Special Publication 811 (2008), appendix B.8, gives them
+ * (exact values by the inch; from memory).
  */
 export const MEASURES = {
   tsp: { name: 'tsp', ml: 4.92892159375 },
   tbsp: { name: 'tbsp', ml: 14.78676478125 },
-  cup: { name: 'cup', ml: 236.5882365 },
 } as const;
-export const OUNCE_GRAMS = 28.349523125;
 
 type Measure = keyof typeof MEASURES;
 

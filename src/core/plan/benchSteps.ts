@@ -33,7 +33,7 @@ const MOST_WOUND_MM = 25;
 /** Turns that bind a joint before the tape runs on. */
 const BINDING_TURNS = 3;
 /** At the pick the last stretch of each arm is bent down and laid heel to heel. */
-export const HEEL_MM = 15;
+const HEEL_MM = 15;
 
 /** By its piece, not its number: numbers change when the tree is edited. */
 export const jointKey = (spray: Pick<Spray, 'id'>, joint: Pick<Joint, 'pieceId'>): string => `${spray.id}:${joint.pieceId}`;
@@ -98,6 +98,9 @@ function spraySteps(spray: Spray, index: number, count: number, plan: OwnPlan): 
 
 const fromPick = (carrier: WireCut): number => carrier.terms.find((t) => t.name === 'along the stem')?.mm ?? 0;
 
+/** Everything on one stem, from the middle down: a standing cluster or a pick. */
+const stands = ({ joints }: Spray): boolean => joints.every((j) => j.arm === 'heel') && joints.some((j) => j.toPickMm > 0);
+
 function jointStep(spray: Spray, joint: Joint, i: number, where: string, plan: OwnPlan): BenchStep {
   const wire = plan.wires.find((w) => w.pieceId === joint.pieceId && w.use === 'stem');
   const stem = plan.stems.find((s) => s.pieceId === joint.pieceId);
@@ -107,7 +110,8 @@ function jointStep(spray: Spray, joint: Joint, i: number, where: string, plan: O
       .slice(0, i)
       .filter((j) => j.arm === joint.arm && j.onto === joint.onto)
       .at(-1) ?? null;
-  const below = before ? Math.abs(joint.fromTipMm - before.fromTipMm) : 0;
+  const standing = stands(spray);
+  const below = !before ? 0 : standing ? before.toPickMm - joint.toPickMm : Math.abs(joint.fromTipMm - before.fromTipMm);
   const wound = woundMm(spray, joint);
   const turns = BINDING_TURNS + Math.round(wound / tapePitchMm(joint.thicknessMm || 1));
   const onto = joint.onto ? nameIn(plan, joint.onto) : null;
@@ -115,13 +119,16 @@ function jointStep(spray: Spray, joint: Joint, i: number, where: string, plan: O
     key: jointKey(spray, joint),
     kind: 'joint',
     where: sentence(where),
-    title: joint.tip
-      ? `Begin with the ${name}`
-      : onto
-        ? `Tape the ${name} to the ${onto}`
-        : joint.arm === 'heel'
-          ? `Set the ${name} at the heel`
-          : `Lay the ${name} beside the stem`,
+    title:
+      joint.tip || (standing && !before)
+        ? `Begin with the ${name}`
+        : standing
+          ? `Bind in the ${name}`
+          : onto
+            ? `Tape the ${name} to the ${onto}`
+            : joint.arm === 'heel'
+              ? `Set the ${name} at the heel`
+              : `Lay the ${name} beside the stem`,
     figures: [
       ...(wire
         ? [{ figure: wireName(wire.gauge), words: `${wire.colour}, Ø ${wire.diameterMm.toFixed(2)}, cut ${wire.lengthMm} mm` }]
@@ -131,7 +138,7 @@ function jointStep(spray: Spray, joint: Joint, i: number, where: string, plan: O
         ? []
         : joint.onto
           ? [{ figure: `${Math.round(joint.fromTipMm)} mm`, words: `below the ${onto}’s head` }]
-          : before && joint.arm !== 'heel'
+          : before && (standing || joint.arm !== 'heel')
             ? [{ figure: `${Math.round(below)} mm`, words: `below joint ${before.order}, to the ${joint.side}` }]
             : []),
       { figure: `${turns} turns`, words: `tape ${tapeWidthWords(joint.thicknessMm)}, ${Math.round(wound)} mm down` },
@@ -150,10 +157,12 @@ function jointStep(spray: Spray, joint: Joint, i: number, where: string, plan: O
         ],
     why: [
       gaugeWhy(stem?.gauge),
-      ...(joint.tip || joint.arm === 'heel' ? [] : ['About 45° leaves room for the fingers and lets the head come forward.']),
-      ...(joint.arm === 'heel'
-        ? ['Heavy heads go in last, close to what holds them: light ones first, the focal flower at the very end.']
-        : []),
+      ...(joint.tip || joint.arm === 'heel' ? [] : [angleWhy(joint.angleDeg)]),
+      ...(joint.arm !== 'heel'
+        ? []
+        : standing
+          ? ['From the middle outward and down, each at a place of its own: bound at one height they would swell to a ball.']
+          : ['Heavy heads go in last, close to what holds them: light ones first, the focal flower at the very end.']),
       `${joint.wires === 1 ? 'One wire passes' : `${joint.wires} wires pass`} here; packed tightly with paper and tape they are ${joint.thicknessMm.toFixed(1)} mm. Each is trimmed a little past its joint, so that the stem tapers.`,
     ],
     pieceIds: [joint.pieceId],
@@ -281,6 +290,13 @@ const nameIn = (plan: OwnPlan, pieceId: string): string =>
   (plan.heads.find((h) => h.pieceId === pieceId)?.name ?? 'piece').toLowerCase();
 
 const sentence = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
+
+/** Stalks leave the stem at about 45° (trade.md; common practice, no source); where one does not, this is why. */
+function angleWhy(deg: number): string {
+  if (deg < 35) return `It leaves at ${Math.round(deg)}° only: the head stands close over the stem, flatter than the usual 45°.`;
+  if (deg > 60) return `It leaves at ${Math.round(deg)}°, steeper than the usual 45°: the head stands far off the stem.`;
+  return 'About 45° leaves room for the fingers and lets the head come forward.';
+}
 
 /** Why this wire and no thinner. */
 export function gaugeWhy(gauge: GaugeChoice | undefined): string {

@@ -15,6 +15,12 @@ test.each([3, 7, 11])('what a plan uses up: all its paste, wire and barriers, as
     return alone.entries.filter((e) => e.barrier).length * a.quantity;
   });
   expect(plan.barriers.reduce((a, b) => a + amount(b.id), 0)).toBe(barriers.reduce((a, n) => a + n, 0));
-  expect(plan.tapeMm).toBeGreaterThanOrEqual(0);
+  const tapeMm = project.arrangements.reduce(
+    (a, one) => a + derivePlan({ ...project, arrangements: [{ ...one, quantity: 1 }] }).tapeMm * one.quantity,
+    0,
+  );
+  // each is rounded to a millimetre
+  expect(Math.abs(plan.tapeMm - tapeMm)).toBeLessThan(project.arrangements.reduce((a, one) => a + one.quantity, 1));
+  expect(plan.tapeMm > 0).toBe(plan.wires.length > 0);
   expect(needs.every((n) => n.amount > 0)).toBe(true);
 });

@@ -23,7 +23,7 @@ test('a branching filler of 4 side branches with 3 clusters of 6: 72 florets, on
   const branch = own('froth', { counts: { sideBranches: 4, clusters: 3, florets: 6 } });
   expect(count(branch, /florets/)).toBe(72);
   expect(count(branch, /clusters/)).toBe(12);
-  expect(branch.steps[0]!.text).toBe('Tape 6 open florets together at one height, 12 times');
+  expect(branch.steps[0]!.text).toBe('Tape 6 florets together at one height, 12 times');
   expect(branch.steps.at(-1)!.text).toMatch(/side branch/);
   const more = own('froth', { counts: { sideBranches: 4, clusters: 3, florets: 7 } });
   expect(more.wires.reduce((a, w) => a + w.count, 0) - branch.wires.reduce((a, w) => a + w.count, 0)).toBe(12);
@@ -75,4 +75,27 @@ test('counts past what a shape allows are brought within it, unknown ones change
   expect(count(branch, /florets/) % 12).toBe(0);
   const plain = own('froth', {});
   expect(own('froth', { counts: { nonsense: 4 } }).counts).toEqual(plain.counts);
+});
+
+test('what is shown to be changed is what is there: each spike is counted as it stands', () => {
+  for (const id of ['delphinium', 'lavender', 'heather', 'spike']) {
+    const base = speciesById(id);
+    const { open } = base.stages.at(-1)!;
+    const parts = base.shape.parts!(open);
+    const shown = Object.fromEntries(base.shape.counts!(open).map((c) => [c.id, c.count]));
+    expect(shown.buds! + shown.opening! + shown.open!).toBe(parts.length);
+    expect(shown.open).toBe(parts.filter((p) => p.open >= 1).length);
+    // said again as it is, it stays so
+    expect(base.shape.recounted!(shown, open).parts!(open)).toHaveLength(parts.length);
+  }
+});
+
+test('a spike’s carrier is as thick as the wires that pass side by side, and a glued branch as its own wire', () => {
+  const few = own('delphinium', { counts: { buds: 1, opening: 1, open: 4 } });
+  const many = own('delphinium', { counts: { buds: 9, opening: 7, open: 15 } });
+  expect(many.thickMm).toBeGreaterThan(few.thickMm);
+  const glued = own('rosemary', {});
+  expect(glued.wires).toHaveLength(1);
+  // bare wire, 0.12 mm of paper and two layers of tape (assumed)
+  expect(glued.thickMm).toBeCloseTo(glued.wires[0]!.diameterMm + 0.12 + 0.22, 6);
 });

@@ -3,8 +3,7 @@ import { stageOf } from '../botany/species';
 import type { Part } from '../botany/shape/recipe';
 import { placePiece } from '../compose/placement';
 import { drawLine } from '../compose/line';
-import { tapeLengthMm } from '../tape/bundle';
-import { bundleMm } from '../tape/bundle';
+import { bundleMm, tapeLengthMm } from '../tape/bundle';
 import { cutLongestFirst, type CutPlan } from '../wire/cutList';
 import { sumTerms, TRIM_ALLOWANCE_MM, type WireCut } from '../wire/wireLength';
 import { defaultCake, defaultLine } from './newProject';
@@ -26,19 +25,21 @@ export interface OneBranch {
   cuts: { gauge: number; colour: string; plan: CutPlan }[];
   tapeMm: number;
   steps: BranchStep[];
-  /** at its foot, taped */
+  /** where most of its wires run side by side, taped */
   thickMm: number;
 }
 
 /** A stem below the lowest joint: what a hand holds and a barrier takes. Assumed. */
 const FOOT_MM = 60;
+/** Tape on a part's own stalk, down to its joint. Assumed. */
+const JOINT_TAPE_MM = 12;
 /** Joints nearer than this share one winding, up to so many pieces (the project's own study). */
 const TOGETHER_MM = 6;
 const MOST_TOGETHER = 3;
 const PLURALS: Readonly<Record<Part['name'], string>> = {
   leaf: 'leaves',
   berry: 'berries',
-  floret: 'open florets',
+  floret: 'florets',
   bud: 'buds',
   'side branch': 'side branches',
   twig: 'clusters',
@@ -47,7 +48,7 @@ const PLURALS: Readonly<Record<Part['name'], string>> = {
 const SINGULARS: Readonly<Record<Part['name'], string>> = {
   leaf: 'leaf',
   berry: 'berry',
-  floret: 'open floret',
+  floret: 'floret',
   bud: 'bud',
   'side branch': 'side branch',
   twig: 'cluster',
@@ -86,19 +87,34 @@ export function oneBranch(kind: Kind, context: WireContext, stockMm: number): On
   };
   const wires = [stem, ...partWires(placed, context)];
   const parts = species.shape.parts?.(stageOf(species, kind.stage).open) ?? [];
-  const inFoot = wires.filter((w) => w.use !== 'stamen').flatMap((w) => Array<number>(Math.min(w.count, 7)).fill(w.diameterMm));
-  const thickMm = bundleMm(inFoot, false);
-  const joints = parts.filter((p) => p.level === 0).length;
+  const carried = parts.filter((p) => p.level === 0);
+  const thickMm = thickestMm(stem, wires, carried, longMm);
+  const highestMm = Math.max(0, ...carried.map((p) => p.joins[2])) * longMm;
   return {
     longMm,
     massGrams: body.massGrams,
     counts: countsOf(parts),
     wires,
     cuts: cutsOf(wires, stockMm),
-    tapeMm: tapeLengthMm(thickMm, FOOT_MM + longMm * 0.6) + joints * tapeLengthMm(1, 12),
+    tapeMm: tapeLengthMm(thickMm, FOOT_MM + highestMm) + carried.length * tapeLengthMm(stem.diameterMm, JOINT_TAPE_MM),
     steps: stepsOf(parts, longMm),
     thickMm,
   };
+}
+
+/** Thickness of the carrier where the most wires pass: each part's wire runs down from its joint as far as it is cut for. */
+function thickestMm(stem: WireCut, wires: readonly WireCut[], carried: readonly Part[], longMm: number): number {
+  const runs = carried.flatMap((p) => {
+    // a floret that is still closed is wired as the others
+    const wire = wires.find((w) => w.use === 'part' && w.label.endsWith(`: ${p.name === 'bud' ? 'floret' : p.name}`));
+    const down = wire?.terms.find((t) => t.name === 'along the stem')?.mm ?? 0;
+    const from = p.joins[2] * longMm;
+    return wire && down > 0 ? [{ from, to: from - down, diameterMm: wire.diameterMm }] : [];
+  });
+  const bundles = runs.map((at) =>
+    bundleMm([stem.diameterMm, ...runs.filter((r) => r.from >= at.from && r.to < at.from).map((r) => r.diameterMm)], false),
+  );
+  return Math.max(bundleMm([stem.diameterMm], false), ...bundles);
 }
 
 function countsOf(parts: readonly Part[]): { name: string; count: number }[] {

@@ -14,7 +14,7 @@ export interface TreeFault {
 }
 
 /** A stalk shorter than this gives the fingers nothing to hold. Assumed. */
-export const LEAST_STALK_MM = 5;
+const LEAST_STALK_MM = 5;
 /** A joint nearer to a head's middle than this share of its radius lies inside it. */
 const INSIDE_SHARE = 0.6;
 

@@ -6,26 +6,11 @@ import { Matrix4, type InstancedMesh } from 'three';
 import { kindKey, type Detail } from '@/core/botany/catalogue';
 import type { PlacedPiece } from '@/core/compose/placement';
 import { modelOf, pieceMap } from '@/core/picture/cakePicture';
+import { detailOf, WITH_CARD, WITHOUT_CARD } from '@/core/picture/detail';
 import { hasGraphicsCard } from './graphicsCard';
 import { useKindGeometry } from './kindGeometry';
 import { pasteMaterial } from './paste';
 import { useShadowsOf } from './shadows';
-
-interface Budget {
-  /** so many pieces are drawn with paste thickness, so many with every petal */
-  thickUpTo: number;
-  petalsUpTo: number;
-  /** of more than that, the large faces keep every petal, and chosen pieces have their thickness */
-  finer: boolean;
-}
-const WITH_CARD: Budget = { thickUpTo: 72, petalsUpTo: 180, finer: true };
-const WITHOUT_CARD: Budget = { thickUpTo: 24, petalsUpTo: 120, finer: false };
-
-function detailOf({ body }: PlacedPiece, pieces: number, chosen: boolean, budget: Budget): Detail {
-  if (pieces <= budget.thickUpTo || (chosen && budget.finer)) return 'close';
-  const large = body.role === 'focal' || body.role === 'secondary';
-  return pieces <= budget.petalsUpTo || (large && budget.finer) ? 'near' : 'far';
-}
 
 interface KindGroup {
   detail: Detail;
@@ -37,9 +22,10 @@ export function Flowers({ heads, chosen }: { heads: readonly PlacedPiece[]; chos
   const gl = useThree((t) => t.gl);
   const budget = useMemo(() => (hasGraphicsCard(gl) ? WITH_CARD : WITHOUT_CARD), [gl]);
   const kinds = useMemo(() => {
+    const table = { pieces: heads.length, chosen: chosen.size };
     const groups = new Map<string, KindGroup>();
     for (const p of heads) {
-      const detail = detailOf(p, heads.length, chosen.has(p.piece.id), budget);
+      const detail = detailOf({ role: p.body.role, chosen: chosen.has(p.piece.id) }, table, budget);
       const key = `${kindKey(modelOf(p))}|${detail}`;
       const group = groups.get(key);
       if (group) group.own.push(p);

@@ -29,9 +29,9 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
     <section aria-label={`One ${own.name}`}>
       <h2 className="pb-1">One of it, without a cake</h2>
       <p className="small pb-2">
-        {Math.round(branch.longMm)} mm long, {gramWords(branch.massGrams)} g, {branch.thickMm.toFixed(1)} mm thick at its foot;{' '}
-        {branch.counts.map((c) => `${c.count} ${c.name}`).join(', ') || 'one piece'}; {Math.ceil(branch.tapeMm / 10) / 100} m of
-        tape.
+        {Math.round(branch.longMm)} mm long, {gramWords(branch.massGrams)} g, {branch.thickMm.toFixed(1)} mm thick where most
+        wires pass; {branch.counts.map((c) => `${c.count} ${c.name}`).join(', ') || 'one piece'};{' '}
+        {Math.ceil(branch.tapeMm / 10) / 100} m of tape.
       </p>
       <ul aria-label="Wires of one">
         {branch.wires.map((w) => (

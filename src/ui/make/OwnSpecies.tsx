@@ -151,6 +151,7 @@ function Editor({ own }: { own: Own }) {
     });
   const species = speciesById(own.id);
   const base = SPECIES.find((s) => s.id === own.basedOn)!;
+  const counts = base.shape.counts?.(base.stages[base.stages.length - 1]!.open) ?? [];
   const number = (
     label: string,
     key: keyof Own & ('pasteMm' | 'hookMm' | 'floorSwg' | 'cupDeg' | 'curlDeg'),
@@ -262,10 +263,10 @@ function Editor({ own }: { own: Own }) {
           {number('Curl', 'curlDeg', '°', -60, 60)}
         </fieldset>
       )}
-      {base.shape.counts && (
+      {counts.length > 0 && (
         <fieldset className="flex flex-wrap gap-4">
           <legend className="pb-1 font-semibold">Built of</legend>
-          {base.shape.counts.map((c) => (
+          {counts.map((c) => (
             <NumberField
               key={c.id}
               label={c.name}

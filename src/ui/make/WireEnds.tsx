@@ -4,15 +4,19 @@ import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { KEEP_OFFCUT_MM } from '@/core/wire/cutList';
 import { offcutsWith, sameOffcut, type Offcut } from '@/core/wire/offcuts';
-import { wireName } from '@/core/wire/gauge';
+import { mmToGauge, soldIn, wireName } from '@/core/wire/gauge';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
+
+/** A wire to begin with, mm: that of small leaves and petals. */
+const COMMON_MM = 0.5;
 
 /** Ends of wire that were kept, of all jobs together; Wire & tape cuts from them before it takes a full length. */
 export function WireEnds() {
   const offcuts = useStudio((s) => s.offcuts);
   const { setOffcuts } = getStudio();
-  const [next, setNext] = useState<Offcut>({ gauge: 24, colour: 'green', lengthMm: 120, count: 1 });
+  const system = useStudio((s) => s.project!.brief.wireSystem);
+  const [next, setNext] = useState<Offcut>({ gauge: mmToGauge(system, COMMON_MM), colour: 'green', lengthMm: 120, count: 1 });
   return (
     <section aria-label="Ends of wire">
       <h2 className="pb-1">Ends of wire</h2>
@@ -43,14 +47,20 @@ export function WireEnds() {
         })}
       </ul>
       <div className="flex flex-wrap items-end gap-3 border-t border-[var(--line)] pt-3">
-        <NumberField
-          label="Gauge"
-          value={next.gauge}
-          unit="ga"
-          least={14}
-          most={35}
-          onChange={(n) => setNext({ ...next, gauge: Math.round(n) })}
-        />
+        <label className="text-[15px] font-semibold">
+          Wire
+          <select
+            className="fld mt-1 block font-normal"
+            value={next.gauge}
+            onChange={(e) => setNext({ ...next, gauge: Number(e.target.value) })}
+          >
+            {soldIn(system).map((g) => (
+              <option key={g} value={g}>
+                {wireName(g)}
+              </option>
+            ))}
+          </select>
+        </label>
         <NumberField
           label="Long"
           value={next.lengthMm}

@@ -97,7 +97,18 @@ function Offcuts({ cuts, bars, used }: { cuts: readonly GaugeCuts[]; bars: reado
   const could = useMemo(() => offcutsThatServe(cuts, offcutsWith(kept, own, 1)), [cuts, kept, own]);
   const left = cuts.flatMap((c, i) => offcutsOf([...bars[i]!, ...c.fromOffcuts], c));
   const count = (rows: readonly Offcut[]) => rows.reduce((a, o) => a + o.count, 0);
-  if (done) return <p className="small pt-3">Cut; the ends worth keeping are in the tin.</p>;
+  if (done)
+    return (
+      <p className="small flex flex-wrap items-center gap-3 pt-3">
+        Cut; the ends worth keeping are in the tin.
+        <button
+          className="key"
+          onClick={() => studio.edit('cut anew', (d) => Object.assign(d, { wiresCut: false, offcuts: [] }))}
+        >
+          Cut anew
+        </button>
+      </p>
+    );
   return (
     <div className="flex flex-wrap items-center gap-3 pt-3 text-[15px]">
       {count(could) !== count(own) && (

@@ -41,7 +41,9 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
         {rows.map(({ kind, stems, grams }) => {
           const heaviest = stems.reduce((a, s) => (s.gauge.use > a.gauge.use ? s : a));
           const free = stems.map((s) => s.lengthMm);
-          const own = chosen.find((g) => g.species === kind.species && g.stage === kind.stage)?.gauge ?? null;
+          const said = chosen.find((g) => g.species === kind.species && g.stage === kind.stage)?.gauge ?? null;
+          // wire chosen in another system is passed over, here as in the plan
+          const own = said !== null && soldIn(system).includes(said) ? said : null;
           const name = kindName(speciesById(kind.species), kind.stage);
           const taken = [...new Set(stems.map((s) => s.gauge.gauge))].sort((a, b) => a - b);
           return (
@@ -54,7 +56,7 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
                 <b>{heaviest.gauge.byStrength < 10 ? `${heaviest.gauge.byStrength} mm` : heaviest.gauge.byStrength}</b> by
                 strength
               </span>
-              <span className="w-[92px] text-[15px]">
+              <span className="w-[128px] text-[15px]">
                 <b>{speciesById(kind.species).wiring.floorSwg}</b> SWG, the trade
               </span>
               <label className="flex items-center gap-2 text-[15px]">

@@ -45,6 +45,10 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
         <p className="say grow">
           {done} of {spray.joints.length} taped. {Math.round(spray.massGrams)} g on one {entry?.barrierName ?? 'pick'}.
         </p>
+        <WriteOut
+          label="Diagram at true size"
+          onPress={() => download(`${spray.id}.svg`, spraySvg(spray, plan, of, title), 'image/svg+xml')}
+        />
         {next ? (
           <button
             className="next"
@@ -58,12 +62,6 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
       </div>
       <div className="flex flex-wrap items-end gap-4">
         <JointCard of={of} spray={spray} sprays={sprays} plan={plan} pieceId={inHand} onChoose={setInHand} />
-        <div className="ml-auto pb-2">
-          <WriteOut
-            label="Diagram at true size"
-            onPress={() => download(`${spray.id}.svg`, spraySvg(spray, plan, of, title), 'image/svg+xml')}
-          />
-        </div>
       </div>
       <div className="overflow-x-auto">
         {rows.map(({ arm, joints }, i) => (

@@ -39,7 +39,7 @@ export function WireStation() {
       <section aria-label={chosen ? 'Branching diagram' : 'Stems'}>
         <div className="flex flex-wrap items-start justify-end gap-3 pb-1 pt-1">
           {sprays.length > 1 && (
-            <div className="flex min-w-0 flex-1 flex-wrap gap-2" role="tablist" aria-label="Sprays">
+            <div className="flex min-w-0 basis-full flex-wrap gap-2 lg:flex-1 lg:basis-0" role="tablist" aria-label="Sprays">
               {sprays.map((s, i) => (
                 <button
                   key={s.id}

@@ -60,7 +60,7 @@ export function berrySprig(r: BerrySprig): Shape {
   const blade = leafBlade({ halfWidth: 0.24, open: 80, cup: -16, tipPower: 1.4, fullest: 0.4 });
   return {
     parts,
-    counts: [
+    counts: () => [
       { id: 'count', name: 'Berries', count: r.count, least: 1, most: 20 },
       { id: 'leaves', name: 'Leaves', count: r.leaves, least: 0, most: 8 },
     ],

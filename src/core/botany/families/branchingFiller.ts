@@ -77,7 +77,7 @@ export function branchingFiller(r: BranchingFiller): Shape {
   const florets = parts.filter((p) => p.name === 'floret').length;
   return {
     parts: () => parts,
-    counts: [
+    counts: () => [
       { id: 'sideBranches', name: 'Side branches', count: r.sideBranches, least: 1, most: 8 },
       { id: 'clusters', name: 'Clusters to a side branch', count: r.clusters, least: 1, most: 5 },
       { id: 'florets', name: 'Florets to a cluster', count: r.florets, least: 2, most: 12 },

@@ -21,19 +21,25 @@ interface FloretSpike {
   opening?: number;
 }
 
-/** What a spike that is fully out has of each; where nothing is said, as its own law of opening has it. */
-function stagesOf({ count, buds, opening }: FloretSpike): { buds: number; opening: number; open: number } {
-  const opens = Array.from({ length: count }, (_, i) => clamp((OUT * 1.5 - i / (count - 1)) * 3));
-  const closed = buds ?? opens.filter((o) => o < CLOSED).length;
-  const half = opening ?? opens.filter((o) => o >= CLOSED && o < 1).length;
-  return { buds: closed, opening: half, open: Math.max(0, count - closed - half) };
+/** How many of each there are at a stage, from how far each floret is open. */
+function countedAt(parts: readonly Part[]): { buds: number; opening: number; open: number } {
+  const buds = parts.filter((p) => p.open < CLOSED).length;
+  const open = parts.filter((p) => p.open >= 1).length;
+  return { buds, opening: parts.length - buds - open, open };
 }
-/** The stage at which it is counted. */
-const OUT = 0.8;
+
+/** From this stage on a spike whose stages are counted shows them so; before it everything is still on its way. */
+const COUNTED_FROM = 0.6;
+
+/** Of a spike counted by hand how far floret `i`, from the foot, is open; null where its own law has it. */
+function openBy({ count, buds, opening = 0 }: FloretSpike, i: number, stage: number): number | null {
+  if (buds === undefined || stage < COUNTED_FROM) return null;
+  const fromTip = count - 1 - i;
+  return fromTip < buds ? 0 : fromTip < buds + opening ? 0.5 : 1;
+}
 
 /** Florets up a tapering spike: closed at the tip, half open, open below. Lengths in lengths of the spike. */
 export function floretSpike(r: FloretSpike): Shape {
-  const counted = stagesOf(r);
   const parts = (stage: number): Part[] =>
     Array.from({ length: r.count }, (_, i): Part => {
       const t = i / (r.count - 1);
@@ -41,16 +47,7 @@ export function floretSpike(r: FloretSpike): Shape {
       const a = i * GOLDEN_ANGLE_RAD;
       const high = lerp(LOWEST, 0.97, t);
       const at: Vec3 = [Math.cos(a) * width, Math.sin(a) * width, high];
-      const fromTip = r.count - 1 - i;
-      const said =
-        r.buds === undefined || stage < 0.6
-          ? null
-          : fromTip < counted.buds
-            ? 0
-            : fromTip < counted.buds + counted.opening
-              ? 0.5
-              : 1;
-      const open = said ?? clamp((stage * 1.5 - t) * 3);
+      const open = openBy(r, i, stage) ?? clamp((stage * 1.5 - t) * 3);
       return {
         name: open < CLOSED ? 'bud' : 'floret',
         level: 0,
@@ -63,13 +60,16 @@ export function floretSpike(r: FloretSpike): Shape {
     });
   return {
     parts,
-    counts: [
-      { id: 'buds', name: 'Buds at the tip', count: counted.buds, least: 0, most: 40 },
-      { id: 'opening', name: 'Opening', count: counted.opening, least: 0, most: 40 },
-      { id: 'open', name: 'Open, below', count: counted.open, least: 0, most: 60 },
-    ],
-    recounted: (counts) => {
-      const { buds, opening, open } = { ...counted, ...counts };
+    counts: (stage) => {
+      const { buds, opening, open } = countedAt(parts(stage));
+      return [
+        { id: 'buds', name: 'Buds at the tip', count: buds, least: 0, most: 40 },
+        { id: 'opening', name: 'Opening', count: opening, least: 0, most: 40 },
+        { id: 'open', name: 'Open, below', count: open, least: 0, most: 60 },
+      ];
+    },
+    recounted: (counts, stage) => {
+      const { buds, opening, open } = { ...countedAt(parts(stage)), ...counts };
       return floretSpike({ ...r, count: Math.max(2, buds + opening + open), buds, opening });
     },
     build(b, stage, hues, random) {

@@ -119,7 +119,7 @@ export function leafBranch(r: LeafBranch): Shape {
   const area = parts.reduce((a, p) => a + (p.name === 'leaf' ? petalArea(blade) * p.size ** 2 : 0), 0);
   return {
     parts: () => parts,
-    counts: [
+    counts: () => [
       {
         id: 'nodes',
         name: { paired: 'Pairs of leaves', loose: 'Leaves', arms: 'Arms' }[r.habit],

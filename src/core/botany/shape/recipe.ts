@@ -53,9 +53,9 @@ export interface Shape {
   tones?(stage: number): Tones;
   /** What a composite is built of, at a stage: the picture, the wires and the counts are made from it. */
   parts?(stage: number): readonly Part[];
-  /** Composites alone: what can be counted otherwise, and the same composite counted so; what is not said stays. */
-  counts?: readonly PartCount[];
-  recounted?(counts: Readonly<Record<string, number>>): Shape;
+  /** Composites alone: what can be counted otherwise, as it is at a stage, and the same composite counted so; what is not said stays. */
+  counts?(stage: number): readonly PartCount[];
+  recounted?(counts: Readonly<Record<string, number>>, stage: number): Shape;
   /** Flowers alone: how many petals it has, and the same flower with its petals changed. */
   petals?: number;
   tuned?(tune: PetalTune): Shape;
