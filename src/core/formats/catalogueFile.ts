@@ -87,24 +87,40 @@ const COLUMNS: readonly Column[] = [
   { name: 'petal_width_share', field: 'widthShare', cell: 'number', optional: true },
   { name: 'cup_deg', field: 'cupDeg', cell: 'number', optional: true },
   { name: 'curl_deg', field: 'curlDeg', cell: 'number', optional: true },
+  { name: 'built_of', field: 'counts', cell: 'text', optional: true },
   { name: 'colour_names', field: 'colourNames', cell: 'text' },
   { name: 'colours', field: 'colours', cell: 'text' },
 ];
 
+/** "buds=9; opening=7": what a composite is built of otherwise. A count that is none is left to the schema to object to. */
+const countsIn = (cell: string): Record<string, number> =>
+  Object.fromEntries(
+    cell
+      .split(';')
+      .filter((part) => part.trim())
+      .map((part) => {
+        const [name = '', count = ''] = part.split('=').map((x) => x.trim());
+        return [name, count === '' ? NaN : Number(count)];
+      }),
+  );
+
 /** Colours stand in two cells, names and #rrggbb, each parted by semicolons. */
 const rowSchema = v.pipe(
-  v.looseObject({ colourNames: v.string(), colours: v.string() }),
-  v.transform(({ colourNames, colours, ...rest }) => {
-    const hues = colours.split(';').map((x) => x.trim());
-    return {
-      ...rest,
-      colourways: colourNames.split(';').map((name, i) => ({ id: name.trim(), name: name.trim(), hue: hues[i] ?? '' })),
-    };
-  }),
+  v.looseObject({ colourNames: v.string(), colours: v.string(), counts: v.optional(v.string(), '') }),
+  v.transform(
+    ({ colourNames, colours, counts, ...rest }): Pick<OwnSpecies, 'colourways'> & Partial<Pick<OwnSpecies, 'counts'>> => {
+      const hues = colours.split(';').map((x) => x.trim());
+      return {
+        ...rest,
+        counts: countsIn(counts),
+        colourways: colourNames.split(';').map((name, i) => ({ id: name.trim(), name: name.trim(), hue: hues[i] ?? '' })),
+      };
+    },
+  ),
   ownSpeciesSchema,
 );
 
-/** Own species as a table. Methods are not in it: they have steps, which a table has no place for. */
+/** Own species as a table; their methods are a table of their own. */
 export const readSpeciesCsv = (text: string): { rows: OwnSpecies[] } | { issues: Issue[] } => readTable(text, COLUMNS, rowSchema);
 export const writeSpeciesCsv = (species: readonly OwnSpecies[]): string =>
   writeTable(
@@ -112,6 +128,9 @@ export const writeSpeciesCsv = (species: readonly OwnSpecies[]): string =>
       ...s,
       colourNames: s.colourways.map((c) => c.name).join('; '),
       colours: s.colourways.map((c) => c.hue).join('; '),
+      counts: Object.entries(s.counts)
+        .map(([name, count]) => `${name}=${count}`)
+        .join('; '),
     })),
     COLUMNS,
   );

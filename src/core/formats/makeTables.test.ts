@@ -2,6 +2,7 @@ import { speciesById } from '../botany/catalogue';
 import { ownCopyOf } from '../botany/ownSpecies';
 import { METHODS } from '../botany/methods';
 import type { Issue } from '../plan/project';
+import { isMethodsCsv, readMethodsCsv, writeMethodsCsv } from './methodsTable';
 import { readCatalogueFile, readSpeciesCsv, writeCatalogueFile, writeSpeciesCsv } from './catalogueFile';
 import { readPriceListCsv, readTinCsv, writePriceListCsv, writeTinCsv } from './makeTables';
 import { changesOf } from './table';
@@ -82,6 +83,34 @@ describe('the catalogue file', () => {
     ['a species without a size', writeCatalogueFile({ ...catalogue, species: [{ ...own, sizesMm: [] }] }), 'at least one size'],
   ])('%s is refused with a sentence', (_what, text, sentence) => {
     expect(sentences(readCatalogueFile(text)).join(' ')).toContain(sentence);
+  });
+
+  test('a composite keeps what it is built of through a table; a count that is none is said', () => {
+    const spike = {
+      ...ownCopyOf(speciesById('delphinium'), 'own-spike', 'delphinium'),
+      counts: { buds: 9, opening: 7, open: 15 },
+    };
+    const text = writeSpeciesCsv([spike]);
+    expect((readSpeciesCsv(text) as { rows: unknown[] }).rows[0]).toMatchObject({ counts: spike.counts });
+    expect(sentences(readSpeciesCsv(text.replace('opening=7', 'opening=some')))[0]).toMatch(/^Line 2, built_of/);
+  });
+
+  test('every method that ships goes out as a table and comes in the same, under a name of its own', () => {
+    const methods = Object.values(METHODS).map((m, i) => ({ ...m, id: `own-m${i}` }));
+    expect(isMethodsCsv(writeMethodsCsv(methods))).toBe(true);
+    expect(isMethodsCsv(writeSpeciesCsv([own]))).toBe(false);
+    expect(readMethodsCsv(writeMethodsCsv(methods))).toEqual({ rows: methods.map((m) => JSON.parse(JSON.stringify(m))) });
+  });
+
+  test.each([
+    ['rows of one method that disagree', (t: string) => t.replace(/,20,/, ',25,'), /Line 3, batch: it differs from line 2/],
+    ['a method that hides one that ships', (t: string) => t.replaceAll('own-quick', 'pulled'), /an own method is called own-…/],
+    ['minutes with a comma', (t: string) => t.replace(/,2,4,12/, ',"2,5",4,12'), /Line 2, minutes_each: “2,5” has a comma/],
+    ['a missing column', (t: string) => t.replace('dry_hours', 'drying'), /The column dry_hours is missing/],
+  ])('%s is said, and nothing is read', (_what, spoil, words) => {
+    const text = writeMethodsCsv(catalogue.methods);
+    expect(spoil(text)).not.toBe(text);
+    expect(sentences(readMethodsCsv(spoil(text))).join(' ')).toMatch(words);
   });
 
   test('a table with a species without a size says its line', () => {

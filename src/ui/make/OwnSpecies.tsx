@@ -13,6 +13,7 @@ import {
   writeCatalogueFile,
   writeSpeciesCsv,
 } from '@/core/formats/catalogueFile';
+import { isMethodsCsv, readMethodsCsv, writeMethodsCsv } from '@/core/formats/methodsTable';
 import { changesOf } from '@/core/formats/table';
 import type { Project } from '@/core/plan/project';
 import { NumberField } from '../shared/fields';
@@ -115,6 +116,11 @@ function CatalogueFiles({ own }: { own: Project['catalogue'] }) {
         disabled={own.species.length === 0}
         onPress={() => download('species.csv', writeSpeciesCsv(own.species), 'text/csv')}
       />
+      <WriteOut
+        label="Methods as CSV"
+        disabled={own.methods.length === 0}
+        onPress={() => download('methods.csv', writeMethodsCsv(own.methods), 'text/csv')}
+      />
       <ReadIn
         label="Read a catalogue"
         accept=".json,.csv"
@@ -122,6 +128,10 @@ function CatalogueFiles({ own }: { own: Project['catalogue'] }) {
           if (text.trimStart().startsWith('{')) {
             const result = readCatalogueFile(text);
             return 'catalogue' in result ? { value: result.catalogue } : result;
+          }
+          if (isMethodsCsv(text)) {
+            const result = readMethodsCsv(text);
+            return 'rows' in result ? { value: { species: [], methods: result.rows } } : result;
           }
           const result = readSpeciesCsv(text);
           return 'rows' in result ? { value: { species: result.rows, methods: [] } } : result;

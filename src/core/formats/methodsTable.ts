@@ -1,0 +1,123 @@
+import * as v from 'valibot';
+import { methodSchema, type Method } from '../botany/methods';
+import type { Issue } from '../plan/project';
+import { readTable, writeTable, type Column } from './table';
+
+const COLUMNS: readonly Column[] = [
+  { name: 'method_id', field: 'id', cell: 'text' },
+  { name: 'method', field: 'name', cell: 'text' },
+  { name: 'batch', field: 'batch', cell: 'number' },
+  { name: 'loss_share', field: 'lossShare', cell: 'number' },
+  { name: 'tools', field: 'tools', cell: 'text', optional: true },
+  { name: 'dusting', field: 'dusting', cell: 'text', optional: true },
+  { name: 'checks', field: 'checks', cell: 'text', optional: true },
+  { name: 'step_id', field: 'stepId', cell: 'text' },
+  { name: 'step', field: 'step', cell: 'text' },
+  { name: 'minutes_each', field: 'minutesEach', cell: 'number' },
+  { name: 'minutes_batch', field: 'minutesBatch', cell: 'number' },
+  { name: 'dry_hours', field: 'dryHours', cell: 'number' },
+  { name: 'dry_note', field: 'dryNote', cell: 'text', optional: true },
+];
+
+/** Parts the lines of one cell. */
+const BAR = ' | ';
+
+const rowSchema = v.object({
+  id: v.string(),
+  name: v.string(),
+  batch: v.number(),
+  lossShare: v.number(),
+  tools: v.optional(v.string(), ''),
+  dusting: v.optional(v.string(), ''),
+  checks: v.optional(v.string(), ''),
+  stepId: v.string(),
+  step: v.string(),
+  minutesEach: v.number(),
+  minutesBatch: v.number(),
+  dryHours: v.number(),
+  dryNote: v.optional(v.string()),
+});
+type Row = v.InferOutput<typeof rowSchema>;
+
+/** Own methods as a table, a row for each step; what concerns the whole method stands in every row of it. */
+export const writeMethodsCsv = (methods: readonly Method[]): string =>
+  writeTable(
+    methods.flatMap((m) =>
+      m.steps.map((s) => ({
+        ...s,
+        id: m.id,
+        name: m.name,
+        batch: m.batch,
+        lossShare: m.lossShare,
+        tools: m.tools.join(BAR),
+        dusting: m.dusting.join(BAR),
+        checks: m.checks.join(BAR),
+        stepId: s.id,
+        step: s.name,
+      })),
+    ),
+    COLUMNS,
+  );
+
+/** Whether a table is one of methods, by its header. */
+export const isMethodsCsv = (text: string): boolean => /^\s*method_id\s*,/.test(text);
+
+/** Reads a table of methods; rows of one method follow each other or not, and must agree in what concerns the whole. All or none. */
+export function readMethodsCsv(text: string): { rows: Method[] } | { issues: Issue[] } {
+  const read = readTable(text, COLUMNS, rowSchema);
+  if ('issues' in read) return read;
+  const rowsOf = new Map<string, { row: Row; line: number }[]>();
+  read.rows.forEach((row, i) => rowsOf.set(row.id, [...(rowsOf.get(row.id) ?? []), { row, line: i + 2 }]));
+  const issues: Issue[] = [];
+  const methods = [...rowsOf.values()].flatMap((rows): Method[] => {
+    const [first] = rows;
+    for (const { row, line } of rows)
+      for (const [field, column] of WHOLE)
+        if (row[field] !== first!.row[field])
+          issues.push(said(line, column, String(row[field]), `it differs from line ${first!.line}, which is of the same method`));
+    const checked = v.safeParse(methodSchema, methodOf(rows.map((r) => r.row)));
+    if (checked.success) return [checked.output];
+    for (const issue of checked.issues) issues.push(said(first!.line, first!.row.id, String(issue.received), issue.message));
+    return [];
+  });
+  return issues.length ? { issues } : { rows: methods };
+}
+
+const WHOLE = [
+  ['name', 'method'],
+  ['batch', 'batch'],
+  ['lossShare', 'loss_share'],
+  ['tools', 'tools'],
+  ['dusting', 'dusting'],
+  ['checks', 'checks'],
+] as const;
+
+const linesOf = (cell: string): string[] => cell.split('|').flatMap((line) => line.trim() || []);
+
+function methodOf(rows: readonly Row[]): unknown {
+  const [{ id, name, batch, lossShare, tools, dusting, checks }] = rows as [Row];
+  return {
+    id,
+    name,
+    batch,
+    lossShare,
+    tools: linesOf(tools),
+    dusting: linesOf(dusting),
+    checks: linesOf(checks),
+    steps: rows.map(({ stepId, step, minutesEach, minutesBatch, dryHours, dryNote }) => ({
+      id: stepId,
+      name: step,
+      minutesEach,
+      minutesBatch,
+      dryHours,
+      ...(dryNote !== undefined && { dryNote }),
+    })),
+  };
+}
+
+const said = (line: number, column: string, received: string, message: string): Issue => ({
+  path: `line ${line}.${column}`,
+  expected: 'a method',
+  received,
+  message: `Line ${line}, ${column}: ${message}.`,
+});
