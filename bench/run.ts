@@ -4,6 +4,7 @@ import { Measures } from '../src/core/compose/measures';
 import { readMeasured } from '../src/core/compose/reading';
 import { buildScene } from '../src/core/compose/scene';
 import { enclosingDiameter } from '../src/core/geometry/circlePacking';
+import { Memory } from '../src/core/geometry/memory';
 import { seededRandom } from '../src/core/geometry/random';
 import { derivePlan } from '../src/core/plan/derivePlan';
 import { newProject } from '../src/core/plan/newProject';
@@ -80,10 +81,21 @@ for (const name of ['crescent, one tier', 'cascade over two', 'a wide wreath, so
   }
   const remedies = timed(() => readMeasured(live, CLEAN));
   const project = { ...newProject('bench', 'Bench', '2027-06-12T09:30'), cake, arrangements: [own] };
-  const plan = timed(() => derivePlan(project));
+  const planned = { first: timed(() => derivePlan(project)).ms, afresh: 0, followed: 0 };
+  const memory = new Memory();
+  for (let turn = 0; turn < 40; turn++) {
+    own = moved(turn);
+    const next = { ...project, arrangements: [own] };
+    const afresh = timed(() => derivePlan(structuredClone(next)));
+    const followed = timed(() => derivePlan(structuredClone(next), memory));
+    if (turn >= 20) planned.afresh += afresh.ms / 20;
+    if (turn >= 20) planned.followed += followed.ms / 20;
+  }
   say(
     `${one.name}: ${own.pieces.length} pieces, one moved: read in ${steps.followed.toFixed(2)} ms, afresh ${steps.afresh.toFixed(1)} ms ` +
-      `(${(steps.afresh / steps.followed).toFixed(0)} times), with remedies ${remedies.ms.toFixed(1)} ms, planned in ${plan.ms.toFixed(0)} ms`,
+      `(${(steps.afresh / steps.followed).toFixed(0)} times), with remedies ${remedies.ms.toFixed(1)} ms; planned first in ` +
+      `${planned.first.toFixed(0)} ms, afresh ${planned.afresh.toFixed(0)} ms, after a move ${planned.followed.toFixed(0)} ms ` +
+      `(${(planned.afresh / planned.followed).toFixed(1)} times)`,
   );
 }
 

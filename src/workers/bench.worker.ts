@@ -7,6 +7,7 @@ import type { Reading } from '@/core/compose/reading';
 import { buildScene } from '@/core/compose/scene';
 import type { Arrangement } from '@/core/compose/arrangement';
 import type { Cake } from '@/core/cake/cake';
+import { Memory } from '@/core/geometry/memory';
 import { degToRad } from '@/core/geometry/numbers';
 import { cakePicture, cakeSight } from '@/core/picture/cakePicture';
 import { portrait } from '@/core/picture/portrait';
@@ -17,6 +18,8 @@ import type { CutDemand, CutPlan } from '@/core/wire/cutList';
 import { cutOptimally } from '@/core/wire/cutOptimum';
 import { solverFrom } from '@/core/wire/solver';
 
+/** of the last plan, so that a change works out anew only what it touched */
+const memory = new Memory();
 let live = new LiveBalance();
 let highs: Promise<Highs> | null = null;
 
@@ -34,7 +37,7 @@ const bench = {
   plan(input: unknown): DerivedPlan {
     const checked = checkProject(input);
     if ('issues' in checked) throw new Error(checked.issues[0]!.message);
-    return derivePlan(checked.project);
+    return derivePlan(checked.project, memory);
   },
   /** The balance of one arrangement; empty when its line cannot be drawn. Remedies may be left for when the hand rests. */
   read(cake: Cake, arrangement: Arrangement, remedies: boolean, catalogue: JobCatalogue): Reading[] {

@@ -12,14 +12,20 @@ export class LiveBalance {
   private of = '';
   private measures: Measures | null = null;
 
-  /** Empty when the line cannot be drawn. Finding remedies costs more than reading: they may be left out. */
-  read(cake: Cake, arrangement: Arrangement, remedies: boolean): Reading[] {
+  /** Null when the line cannot be drawn. What it gives is changed by the next call. */
+  measure(cake: Cake, arrangement: Arrangement): Measures | null {
     const of = JSON.stringify([cake, arrangement.line]);
     if (of !== this.of || !this.measures?.follow(arrangement)) {
       const scene = buildScene(cake, arrangement);
       this.of = of;
       this.measures = scene && new Measures(scene);
     }
-    return this.measures ? readMeasured(this.measures, NOT_ASKED, remedies) : [];
+    return this.measures;
+  }
+
+  /** Empty when the line cannot be drawn. Finding remedies costs more than reading: they may be left out. */
+  read(cake: Cake, arrangement: Arrangement, remedies: boolean): Reading[] {
+    const measures = this.measure(cake, arrangement);
+    return measures ? readMeasured(measures, NOT_ASKED, remedies) : [];
   }
 }

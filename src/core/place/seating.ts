@@ -4,6 +4,7 @@ import { azimuthOf } from '../cake/skin';
 import type { CakeSolid, RayIntoCake } from '../cake/solid';
 import { segmentDistance } from '../geometry/curve';
 import { clamp, radToDeg, TAU } from '../geometry/numbers';
+import { afresh, type Recall } from '../geometry/memory';
 import { azimuthToClockWords } from '../geometry/units';
 import { add, addScaled, anyPerpendicular, cross, distance, normalize, scale, type Vec3 } from '../geometry/vec3';
 import { BARRIERS, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
@@ -93,8 +94,15 @@ function tryBarrier(barrier: Barrier, request: SeatRequest, ray: RayIntoCake, di
   };
 }
 
+interface Candidate {
+  ray: RayIntoCake;
+  direction: Vec3;
+  moveMm: number;
+}
+
 /** Candidate places: where the stem's own direction meets the skin, and rings round it. */
-function* candidates(request: SeatRequest, solid: CakeSolid): Generator<{ ray: RayIntoCake; direction: Vec3; moveMm: number }> {
+function candidates(request: SeatRequest, solid: CakeSolid): Candidate[] {
+  const found: Candidate[] = [];
   const blend = request.leafy ? 0.15 : 0.3;
   const wish = normalize(add(scale(request.axis, -blend), scale(request.normal, blend - 1)));
   const x = anyPerpendicular(request.normal);
@@ -109,9 +117,10 @@ function* candidates(request: SeatRequest, solid: CakeSolid): Generator<{ ray: R
       const normal = solid.normalAt(addScaled(first.entry, request.normal, 0.5));
       const direction = allowedDirection(wish, normal);
       const ray = solid.rayInto(addScaled(first.entry, normal, 0.6), direction);
-      if (ray && ray.tier.tier.kind !== 'separator' && !nearEdge(ray, solid)) yield { ray, direction, moveMm: ring };
+      if (ray && ray.tier.tier.kind !== 'separator' && !nearEdge(ray, solid)) found.push({ ray, direction, moveMm: ring });
     }
   }
+  return found;
 }
 
 /** Too near a rim, the foot of the next tier or a tier's own foot: cake breaks there. */
@@ -140,12 +149,15 @@ interface Placed extends Seat {
   od: number;
 }
 
+/** Barriers whose mouths are farther apart than this cannot come near each other. */
+const CROWD_REACH_MM = 90;
+
 /** What standing too near the others costs; stops adding once it cannot win any more. */
 function crowdCost(seat: Seat, od: number, placed: readonly Placed[], most: number): number {
   let cost = 0;
   for (const other of placed) {
     if (cost >= most) return cost;
-    if (distance(other.point, seat.point) > 90) continue;
+    if (distance(other.point, seat.point) > CROWD_REACH_MM) continue;
     const least = Math.max(3, (od + other.od) / 2);
     const wall = wallBetweenMm({ ...seat, od }, other);
     if (wall < least) cost += 6 + 4 * (least - wall);
@@ -153,9 +165,17 @@ function crowdCost(seat: Seat, od: number, placed: readonly Placed[], most: numb
   return cost;
 }
 
-function bestSeat(request: SeatRequest, solid: CakeSolid, kPa: number, placed: readonly Placed[]): Seat | null {
+/** Those of the placed that can crowd a seat at any of the candidates. */
+function within(reach: readonly Candidate[], placed: readonly Placed[]): Placed[] {
+  const [first] = reach;
+  if (!first) return [];
+  const farthest = Math.max(...reach.map((c) => distance(c.ray.entry, first.ray.entry)));
+  return placed.filter((p) => distance(p.point, first.ray.entry) <= farthest + CROWD_REACH_MM);
+}
+
+function bestSeat(request: SeatRequest, reach: readonly Candidate[], kPa: number, placed: readonly Placed[]): Seat | null {
   let best: Seat | null = null;
-  for (const c of candidates(request, solid)) {
+  for (const c of reach) {
     const lever = distance(request.weightAt, c.ray.entry);
     const away = (c.moveMm / 10) ** 2 + 0.5 * Math.min(1, request.massGrams / 8) * (lever / 25) ** 2;
     for (const barrier of BARRIERS) {
@@ -173,17 +193,26 @@ function bestSeat(request: SeatRequest, solid: CakeSolid, kPa: number, placed: r
 
 /**
  * Seats every request on the cake, heaviest first, each clear of the others and of edges, board, dowels and far walls, with
- * the barrier that scores best there. What cannot be seated comes back as a stop with the nearest remedy.
+ * the barrier that scores best there. What cannot be seated comes back as a stop with the nearest remedy. `recall` must be of
+ * this cake alone.
  */
 export function seatAll(
   requests: readonly SeatRequest[],
   cake: Cake,
   solid: CakeSolid,
+  recall: Recall = afresh,
 ): { entries: Entry[]; warnings: Warning[] } {
   const placed: Placed[] = [];
   const warnings: Warning[] = [];
   for (const request of [...requests].sort((a, b) => b.massGrams - a.massGrams)) {
-    const seat = bestSeat(request, solid, CRUMB_KPA[cake.crumb], placed);
+    const { base, axis, normal, leafy } = request;
+    const reach = recall('candidates', [base, axis, normal, leafy], () => candidates(request, solid));
+    const near = within(reach, placed);
+    const seat = recall(
+      'seat',
+      [request, near.map(({ point, direction, insideMm, od }) => [point, direction, insideMm, od])],
+      () => bestSeat(request, reach, CRUMB_KPA[cake.crumb], near),
+    );
     if (seat) placed.push({ ...seat, request, od: seat.barrier.outsideMm(request.bundleMm) });
     else warnings.push(noSeat(request, cake, solid));
   }
@@ -227,7 +256,6 @@ function noSeat(request: SeatRequest, cake: Cake, solid: CakeSolid): Warning {
 
 function toEntry(p: Placed, number: number, placed: readonly Placed[]): Entry {
   const { barrier, request } = p;
-  const others = placed.filter((q) => q !== p).map((q) => wallBetweenMm(p, q));
   const bend = barrier.kind === 'straw' ? radToDeg(springBendRad(barrier.boreMm!, request.bundleMm)) : 0;
   return {
     id: request.id,
@@ -254,8 +282,17 @@ function toEntry(p: Placed, number: number, placed: readonly Placed[]): Entry {
     springDeg: bend,
     reason: `${barrier.name}: a stem of ${request.bundleMm.toFixed(1)} mm ${barrier.boreMm ? `in a bore of ${barrier.boreMm} mm` : 'needs no bore'}, ${p.insideMm.toFixed(0)} mm deep where the cake offers ${p.ray.insideMm.toFixed(0)}.`,
     countsOut: true,
-    nearestEntryMm: others.length ? Math.min(...others) : Infinity,
+    nearestEntryMm: nearestWallMm(p, placed),
   };
+}
+
+function nearestWallMm(p: Placed, placed: readonly Placed[]): number {
+  let nearest = Infinity;
+  for (const q of placed) {
+    const least = distance(p.point, q.point) - p.insideMm - q.insideMm - (p.od + q.od) / 2;
+    if (q !== p && least < nearest) nearest = Math.min(nearest, wallBetweenMm(p, q));
+  }
+  return nearest;
 }
 
 function crowdingWarnings(entries: readonly Entry[], cake: Cake): Warning[] {

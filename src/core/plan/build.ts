@@ -3,6 +3,7 @@ import type { PlacedPiece } from '../compose/placement';
 import { SKEWER_SHARE, type Plate } from '../compose/line';
 import type { Scene } from '../compose/scene';
 import { azimuthOf } from '../cake/skin';
+import type { Memory } from '../geometry/memory';
 import { radToDeg } from '../geometry/numbers';
 import { add, addScaled, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import { plateGrams } from '../make/plaque';
@@ -11,7 +12,7 @@ import type { Entry, Warning } from '../place/entry';
 import { RIM_PROUD_MM, seatAll, type SeatRequest } from '../place/seating';
 import { bundleMm } from '../tape/bundle';
 import { treeFaults } from '../tape/faults';
-import { branchTrees } from '../tape/tree';
+import { branchTrees, type Spray } from '../tape/tree';
 import { ROLES } from '../botany/species';
 import { EMPTY_BUILT, type Built } from './built';
 import type { Project } from './project';
@@ -61,8 +62,9 @@ function requestFor(bunch: Bunch, id: string, bundle: number): SeatRequest {
 }
 
 /** Every stem or small bunch has its own barrier and goes in on the cake, focal first. */
-export function buildStemByStem(project: Project, arrangement: Arrangement, scene: Scene): Built {
+export function buildStemByStem(project: Project, arrangement: Arrangement, scene: Scene, memory: Memory): Built {
   const context = contextOf(project);
+  const recall = memory.under([arrangement.id, project.cake]);
   const bunches = gatherBunches(scene.heads);
   const ids = bunches.map((b) => `${arrangement.id}-${b.members[0]!.piece.id}`);
   const free = new Map<string, number>();
@@ -73,7 +75,7 @@ export function buildStemByStem(project: Project, arrangement: Arrangement, scen
       const wires = bunch.members.map((p) => gaugeFor(p, free.get(p.piece.id) ?? 14, context).diameterMm);
       return requestFor(bunch, ids[i]!, bundleMm(wires, true));
     });
-    seated = seatAll(requests, project.cake, scene.solid);
+    seated = seatAll(requests, project.cake, scene.solid, recall);
     for (const entry of seated.entries) {
       for (const p of bunches[ids.indexOf(entry.id)]!.members)
         free.set(p.piece.id, makeStem(p, stemToEntry(p, entry, scene.solid), context).lengthMm);
@@ -135,13 +137,21 @@ function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
 }
 
 /** Whole sprays taped off the cake, each on one pick. */
-export function buildSprays(project: Project, arrangement: Arrangement, scene: Scene): Built {
+export function buildSprays(project: Project, arrangement: Arrangement, scene: Scene, memory: Memory): Built {
   const context = contextOf(project);
   const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
-  const sprays = branchTrees(scene.heads, scene.line, arrangement.id, arrangement.joints);
+  const onLine = memory.under([arrangement.id, project.cake, arrangement.line, context]);
+  const trees = branchTrees(scene.heads, scene.line, arrangement.id, arrangement.joints, onLine);
   const thickness = (bare: readonly number[]) => bundleMm(bare, false);
-  const first = sprays.map((spray) => wireSpray(spray, heads, context, scene.solid, 50, thickness));
-  const requests = sprays.map((spray, i): SeatRequest => {
+  const wire = (tree: Spray, insideMm: number) => {
+    const pieces = tree.pieceIds.map((id) => heads.get(id)!.piece);
+    const edits = arrangement.joints.filter((e) => tree.pieceIds.includes(e.pieceId));
+    return onLine('wiring', [tree.id, pieces, edits, insideMm], () =>
+      wireSpray(tree, heads, context, scene.solid, insideMm, thickness),
+    );
+  };
+  const first = trees.map((tree) => wire(tree, 50));
+  const requests = trees.map((spray, i): SeatRequest => {
     const members = spray.pieceIds.map((id) => heads.get(id)!);
     return {
       id: spray.id,
@@ -156,11 +166,12 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
       rank: i,
     };
   });
-  const seated = seatAll(requests, project.cake, scene.solid);
-  const wired = sprays.map((spray) => {
-    const entry = seated.entries.find((e) => e.id === spray.id);
-    return wireSpray(spray, heads, context, scene.solid, entry ? entry.wireInsideMm + RIM_PROUD_MM : 30, thickness);
+  const seated = seatAll(requests, project.cake, scene.solid, memory.under([arrangement.id, project.cake]));
+  const wired = trees.map((tree) => {
+    const entry = seated.entries.find((e) => e.id === tree.id);
+    return wire(tree, entry ? entry.wireInsideMm + RIM_PROUD_MM : 30);
   });
+  const sprays = wired.map((w) => w.spray);
   return {
     stems: wired.flatMap((w) => w.stems),
     wires: wired.flatMap((w) => w.wires),

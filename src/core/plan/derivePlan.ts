@@ -2,64 +2,30 @@ import { botanicalObjections } from '../botany/botanical';
 import { openCatalogue } from '../botany/catalogue';
 import { monthOf } from '../botany/season';
 import { cakeFaults } from '../cake/cake';
-import { cakeSolid } from '../cake/solid';
 import type { Arrangement } from '../compose/arrangement';
-import { nameOf } from '../compose/names';
-import { lineLimits, pieceLimits } from '../compose/lineLimits';
-import { readBalance, overallScore, type Reading } from '../compose/reading';
-import { buildScene, type Scene } from '../compose/scene';
+import { LiveBalance } from '../compose/liveBalance';
 import { dryingFactor } from '../days/drying';
 import { planBackward, wallFromText, type PlannedTask } from '../days/backwardPlan';
 import { criticalPath } from '../days/network';
 import { careOf, tasksOf, type Task } from '../days/tasks';
-import type { Vec3 } from '../geometry/vec3';
+import { Memory } from '../geometry/memory';
 import { pasteByColour, type PasteBall } from '../make/paste';
 import { trayOf, type TrayKind } from '../make/tray';
 import { foodOf } from '../make/mixing';
-import { plateGrams, type PlaqueToMake } from '../make/plaque';
 import type { Supply } from '../make/recipes';
 import { barrierById } from '../place/barrier';
-import { contactWarnings } from '../place/contact';
-import { mayBeEatenWarning } from '../place/eaten';
 import type { Entry, Warning } from '../place/entry';
-import type { Spray } from '../tape/tree';
 import type { WireCut } from '../wire/wireLength';
-import { buildPlaque, buildSoft, buildSprays, buildStemByStem } from './build';
-import { EMPTY_BUILT, type Built } from './built';
+import type { Built } from './built';
 import { handOverOf, type HandOver } from './handOver';
+import { planArrangement, type PlannedArrangement, type PlannedHead } from './planArrangement';
 import { catalogueOf, type Project } from './project';
 import type { Stem } from './stems';
 import { barriersNeeded, cutLists, suppliesOf, tapeNeeded, tooLongWarnings, type GaugeCuts } from './usedUp';
 
-/** A head in the world, as the plan reports it. mm, grams, unit vectors. */
-export interface PlannedHead {
-  arrangementId: string;
-  pieceId: string;
-  name: string;
-  role: string;
-  centreMm: Vec3;
-  baseMm: Vec3;
-  axis: Vec3;
-  radialMm: number;
-  axialMm: number;
-  massGrams: number;
-}
-
 /** Pieces are called by ids that are their own only within one arrangement. */
 export type OfArrangement<T> = T & { arrangementId: string };
 export type PlannedEntry = OfArrangement<Entry>;
-
-export interface PlannedArrangement {
-  id: string;
-  method: Arrangement['method'];
-  lineLengthMm: number;
-  lineForm: string;
-  readings: Reading[];
-  score: number;
-  sprays: Spray[];
-  /** null when the line could not be drawn */
-  fault: string | null;
-}
 
 export interface DerivedPlan {
   projectId: string;
@@ -88,22 +54,15 @@ export interface DerivedPlan {
 
 const WARN_ORDER: Record<Warning['level'], number> = { stop: 0, 'look again': 1, note: 2 };
 
-function buildArrangement(project: Project, arrangement: Arrangement, scene: Scene): Built {
-  if (scene.heads.length === 0) return EMPTY_BUILT;
-  const { plate, stand } = scene.line;
-  if (plate) return buildPlaque(project, arrangement, scene, plate);
-  if (stand || arrangement.method === 'taped spray') return buildSprays(project, arrangement, scene);
-  if (arrangement.method === 'dummy') return buildSoft(project, arrangement, scene);
-  return buildStemByStem(project, arrangement, scene);
-}
-
 /**
  * The whole derived plan of a project: one pure function, from the composition to the hand-over sheet. Same project, same
  * plan. An empty cake or arrangement gives an empty plan with the sentence that says what is missing; it never throws for a
- * project that passed `checkProject`.
+ * project that passed `checkProject`. With the memory of the last plan only what was touched is worked out anew; the plan is
+ * the same.
  */
-export function derivePlan(project: Project): DerivedPlan {
-  openCatalogue(catalogueOf(project));
+export function derivePlan(project: Project, memory = new Memory()): DerivedPlan {
+  if (openCatalogue(catalogueOf(project))) memory.forget();
+  memory.turn();
   const warnings: Warning[] = cakeFaults(project.cake).map((f) => ({
     level: 'stop',
     station: 'Brief',
@@ -112,44 +71,19 @@ export function derivePlan(project: Project): DerivedPlan {
     why: 'Nothing can stand on it.',
     remedy: 'Mend it in Brief.',
   }));
-  const solid = cakeSolid(project.cake);
   const dust = foodOf(project.brief.dust, project.paints);
-  const planned: { arrangement: Arrangement; scene: Scene | null; built: Built; contacts: Warning[] }[] = [];
-  for (const arrangement of project.arrangements) {
-    const scene = buildScene(project.cake, arrangement);
-    const built = scene ? buildArrangement(project, arrangement, scene) : EMPTY_BUILT;
-    const contacts = scene
-      ? contactWarnings({
-          cake: project.cake,
-          solid,
-          heads: scene.heads,
-          intoCake: scene.intoCake,
-          dust,
-          stems: built.stems.map((s) => ({ pieceId: s.pieceId, curve: s.curve, endsInEntry: true })),
-        })
-      : [];
-    planned.push({ arrangement, scene, built, contacts });
-    const eaten = mayBeEatenWarning({
-      name: `The ${arrangement.line.form}`,
-      wired: built.wires.length > 0,
-      pieces: arrangement.pieces.length,
-      keepsake: project.brief.keepsake,
-      dust,
-    });
-    warnings.push(...built.warnings, ...contacts, ...(eaten ? [eaten] : []));
-    if (!scene && project.cake.tiers.length > 0) warnings.push(lostLine(arrangement));
-    if (scene)
-      warnings.push(
-        ...[...lineLimits(arrangement.line, project.cake), ...pieceLimits(arrangement, project.cake, scene.line)].map(
-          limitWarning,
-        ),
-      );
-  }
+  const planned = project.arrangements.map((arrangement) => {
+    const live = memory.recall('balance', [project.id, arrangement.id], () => new LiveBalance());
+    const { cake, brief, gauges } = project;
+    const of = [arrangement, cake, dust, gauges, brief.wireSystem, brief.wireColour, brief.keepsake];
+    return memory.recall('arrangement', of, () => planArrangement(project, arrangement, dust, live, memory));
+  });
+  warnings.push(...planned.flatMap((p) => p.warnings));
   const entries = renumber(planned.flatMap((p) => p.built.entries.map((e) => ({ ...e, arrangementId: p.arrangement.id }))));
   const wires = planned.flatMap((p) =>
     p.built.wires.map((w) => ({ ...w, arrangementId: p.arrangement.id, times: p.arrangement.quantity })),
   );
-  const cuts = cutLists(wires, { stockMm: project.brief.stockMm, offcuts: project.offcuts });
+  const cuts = cutLists(wires, { stockMm: project.brief.stockMm, offcuts: project.offcuts }, memory.recall);
   warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
   const tray = trayOf(project.arrangements, {
     rule: project.spares,
@@ -158,11 +92,8 @@ export function derivePlan(project: Project): DerivedPlan {
     madeBy: project.madeBy,
     care: careOf(project.brief.finish),
   });
-  const plaques = planned.flatMap(({ arrangement, scene }): PlaqueToMake[] => {
-    const plate = scene?.line.plate;
-    return plate ? [{ count: arrangement.quantity, gramsEach: plateGrams(plate), colour: plate.colour }] : [];
-  });
-  const paste = pasteByColour(tray, plaques);
+  const plaques = planned.flatMap(({ plaque }) => plaque ?? []);
+  const paste = memory.recall('paste', [tray, plaques], () => pasteByColour(tray, plaques));
   const days = daysOf(
     project,
     tray,
@@ -176,8 +107,8 @@ export function derivePlan(project: Project): DerivedPlan {
   const stops = warnings.filter((w) => w.level === 'stop').length;
   return {
     projectId: project.id,
-    arrangements: planned.map((p) => planArrangement(p)),
-    heads: planned.flatMap((p) => p.scene?.heads.map((h) => reportHead(p.arrangement.id, h)) ?? []),
+    arrangements: planned.map((p) => p.report),
+    heads: planned.flatMap((p) => p.heads),
     stems: planned.flatMap((p) => p.built.stems.map((s) => ({ ...s, arrangementId: p.arrangement.id }))),
     wires: wires.map(({ times: _times, ...wire }) => wire),
     cuts,
@@ -208,71 +139,6 @@ function objectionsOf(project: Project): Warning[] {
     why: 'Nature does not grow it so.',
     remedy: o.why,
   }));
-}
-
-const limitWarning = (said: { what: string; remedy: string }): Warning => ({
-  level: 'look again',
-  station: 'Compose',
-  what: said.what,
-  where: 'the line',
-  why: 'It is drawn as far as the cake allows.',
-  remedy: said.remedy,
-});
-
-const lostLine = (arrangement: Arrangement): Warning => ({
-  level: 'stop',
-  station: 'Compose',
-  what: 'The line lies on a tier that is no longer there',
-  where: arrangement.line.form,
-  why: 'Its pieces have no place on this cake.',
-  remedy: 'Choose a line again in Compose; the pieces are kept.',
-});
-
-function reportHead(arrangementId: string, h: Scene['heads'][number]): PlannedHead {
-  return {
-    arrangementId,
-    pieceId: h.piece.id,
-    name: nameOf(h),
-    role: h.body.role,
-    centreMm: h.centre,
-    baseMm: h.base,
-    axis: h.axis,
-    radialMm: h.body.radialMm,
-    axialMm: h.body.axialMm,
-    massGrams: h.body.massGrams,
-  };
-}
-
-function planArrangement({
-  arrangement,
-  scene,
-  built,
-  contacts,
-}: {
-  arrangement: Arrangement;
-  scene: Scene | null;
-  built: Built;
-  contacts: Warning[];
-}): PlannedArrangement {
-  const own = [...built.warnings, ...contacts];
-  const first = own.find((w) => w.level === 'stop') ?? own.find((w) => w.level === 'look again');
-  const readings = scene
-    ? readBalance(scene, {
-        stops: own.filter((w) => w.level === 'stop').length,
-        looks: own.filter((w) => w.level === 'look again').length,
-        first: first ? `${first.what}, ${first.where}.` : null,
-      })
-    : [];
-  return {
-    id: arrangement.id,
-    method: arrangement.method,
-    lineLengthMm: scene?.line.lengthMm ?? 0,
-    lineForm: arrangement.line.form,
-    readings,
-    score: overallScore(readings),
-    sprays: built.sprays,
-    fault: scene ? null : 'The line cannot be drawn on this cake.',
-  };
 }
 
 const renumber = (entries: readonly PlannedEntry[]): PlannedEntry[] => entries.map((e, i) => ({ ...e, number: i + 1 }));

@@ -74,17 +74,18 @@ describe('stems and parts', () => {
 });
 
 describe('wiring a spray', () => {
-  const [spray] = branchTrees(scene.heads, scene.line, 'a1');
-  const wired = wireSpray(spray!, heads, GREEN, scene.solid, 50, (bare) => bundleMm(bare, false));
+  const [tree] = branchTrees(scene.heads, scene.line, 'a1');
+  const wired = wireSpray(tree!, heads, GREEN, scene.solid, 50, (bare) => bundleMm(bare, false));
+  const { spray } = wired;
 
   test('one stem wire for each piece, with its joint named in the reason', () => {
     const stems = wired.wires.filter((w) => w.use === 'stem');
-    expect(stems.map((w) => w.pieceId).sort()).toEqual([...spray!.pieceIds].sort());
+    expect(stems.map((w) => w.pieceId).sort()).toEqual([...spray.pieceIds].sort());
     for (const w of stems) expect(w.terms.find((t) => t.name === 'free stem')!.why).toMatch(/joint \d+/);
   });
 
   test('wires that end on the way run past their joint and no further than the pick', () => {
-    for (const joint of spray!.joints) {
+    for (const joint of spray.joints) {
       const along = wired.wires.find((w) => w.pieceId === joint.pieceId && w.use === 'stem')!.terms;
       const inPick = along.some((t) => t.name === 'in the barrier');
       const run = along.find((t) => t.name === 'along the stem')?.mm ?? 0;
@@ -101,7 +102,7 @@ describe('wiring a spray', () => {
 
   test('every joint of an arm has its wires and its thickness', () => {
     for (const arm of ['first', 'second'] as const) {
-      const joints = spray!.joints.filter((j) => j.arm === arm && !j.onto);
+      const joints = spray.joints.filter((j) => j.arm === arm && !j.onto);
       for (const j of joints) {
         expect(j.wires).toBeGreaterThan(0);
         expect(j.thicknessMm).toBeGreaterThan(0.3);
@@ -142,8 +143,8 @@ describe('a bundle bears what it carries: the moment at every joint is within wh
     });
     const own = buildScene(cake, best!.arrangement)!;
     const byId = new Map(own.heads.map((p) => [p.piece.id, p]));
-    for (const spray of branchTrees(own.heads, own.line, 'a1')) {
-      const { wires } = wireSpray(spray, byId, GREEN, own.solid, 30, (d) => d.length);
+    for (const tree of branchTrees(own.heads, own.line, 'a1')) {
+      const { spray, wires } = wireSpray(tree, byId, GREEN, own.solid, 30, (d) => d.length);
       const along = (w: WireCut) => w.terms.find((t) => t.name === 'along the stem')?.mm ?? 0;
       for (const arm of ['first', 'second'] as const) {
         const joints = spray.joints.filter((j) => j.arm === arm);

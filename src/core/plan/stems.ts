@@ -3,7 +3,7 @@ import type { PlacedPiece } from '../compose/placement';
 import { countedName, nameOf } from '../compose/names';
 import { hermite, polylineLengthMm } from '../geometry/curve';
 import { addScaled, distance, scale, type Vec3 } from '../geometry/vec3';
-import type { Entry, Warning } from '../place/entry';
+import type { Entry } from '../place/entry';
 import { AT_RIM_MM } from '../place/contact';
 import { RIM_PROUD_MM } from '../place/seating';
 import { keepStemClear, type CakeSolid } from '../cake/solid';
@@ -144,11 +144,12 @@ const stemCut = (p: PlacedPiece, gauge: GaugeChoice, context: WireContext, terms
 export const RUN_PAST_JOINT_MM = { arm: 25, branch: 15 } as const;
 
 export interface SprayWiring {
+  /** the spray with its stalks bent clear of the skin, and wires and thickness at its joints */
+  spray: Spray;
   stems: Stem[];
   wires: WireCut[];
   /** bare diameters that reach the pick's end */
   atPickMm: number[];
-  warnings: Warning[];
 }
 
 interface RunningWire {
@@ -158,9 +159,9 @@ interface RunningWire {
   toEnd: boolean;
 }
 
-/** Gauges, run-past lengths, carriers and thickness of one spray. Joints get their wires and thickness. */
+/** Gauges, run-past lengths, carriers and thickness of one spray; the spray that is handed in stays as it is. */
 export function wireSpray(
-  spray: Spray,
+  bare: Spray,
   heads: ReadonlyMap<string, PlacedPiece>,
   context: WireContext,
   solid: CakeSolid,
@@ -169,10 +170,13 @@ export function wireSpray(
 ): SprayWiring {
   const stems: Stem[] = [];
   const running: RunningWire[] = [];
-  for (const joint of spray.joints) {
+  const joints = bare.joints.map((joint): Joint => {
+    const curve = keepStemClear(joint.curve, solid, STEM_LIFT_MM, joint.arm === 'heel' ? AT_RIM_MM : 0);
+    return { ...joint, curve, stalkMm: polylineLengthMm(curve) };
+  });
+  const spray: Spray = { ...bare, joints };
+  for (const joint of joints) {
     const p = heads.get(joint.pieceId)!;
-    joint.curve = keepStemClear(joint.curve, solid, STEM_LIFT_MM, joint.arm === 'heel' ? AT_RIM_MM : 0);
-    joint.stalkMm = polylineLengthMm(joint.curve);
     const gauge = gaugeFor(p, joint.stalkMm, context);
     stems.push({
       pieceId: joint.pieceId,
@@ -192,7 +196,7 @@ export function wireSpray(
   }
   const carriers = (['first', 'second'] as const).flatMap((arm) => carriersFor(arm, heads, running, context));
   fillThickness(running, carriers, thickness);
-  const wires = spray.joints.flatMap((joint, i) => {
+  const wires = joints.flatMap((joint, i) => {
     const p = heads.get(joint.pieceId)!;
     const run = running[i]!;
     const toEnd = run.toEnd ? joint.toPickMm + insideMm : Math.min(run.runMm, joint.onto ? run.runMm : joint.toPickMm);
@@ -211,7 +215,7 @@ export function wireSpray(
   });
   carriers.forEach((c, i) => wires.push(carrierCut(spray, c, i, insideMm, context)));
   const atPickMm = [...running.filter((r) => r.toEnd).map((r) => r.diameterMm), ...carriers.map((c) => c.diameterMm)];
-  return { stems, wires, atPickMm, warnings: [] };
+  return { spray, stems, wires, atPickMm };
 }
 
 interface Carrier {

@@ -1,6 +1,7 @@
 import type { Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 import type { PasteBall } from '../make/paste';
+import { afresh, type Recall } from '../geometry/memory';
 import { suppliesFor, type Supply } from '../make/recipes';
 import type { TrayKind } from '../make/tray';
 import type { Warning } from '../place/entry';
@@ -33,6 +34,7 @@ interface Planned {
 export function cutLists(
   wires: readonly (WireCut & { times: number })[],
   { stockMm, offcuts }: { stockMm: number; offcuts: readonly Offcut[] },
+  recall: Recall = afresh,
 ): GaugeCuts[] {
   const groups = new Map<string, Pick<GaugeCuts, 'gauge' | 'colour' | 'diameterMm' | 'demands'>>();
   for (const { gauge, colour, diameterMm, lengthMm, count, times } of wires) {
@@ -47,14 +49,16 @@ export function cutLists(
     .map((g) => {
       const demands = g.demands.sort((a, b) => b.lengthMm - a.lengthMm);
       const own = offcuts.filter((o) => o.gauge === g.gauge && o.colour === g.colour);
-      const { bars, rest } = cutFromOffcuts(demands, own);
-      return {
-        ...g,
-        fromOffcuts: bars,
-        demands: rest,
-        least: cutLongestFirst(rest, stockMm),
-        fractions: cutByFractions(rest, stockMm),
-      };
+      return recall('cuts', [g, stockMm, own], () => {
+        const { bars, rest } = cutFromOffcuts(demands, own);
+        return {
+          ...g,
+          fromOffcuts: bars,
+          demands: rest,
+          least: cutLongestFirst(rest, stockMm),
+          fractions: cutByFractions(rest, stockMm),
+        };
+      });
     })
     .sort((a, b) => a.gauge - b.gauge || a.colour.localeCompare(b.colour));
 }

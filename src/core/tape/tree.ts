@@ -2,6 +2,7 @@ import type { PlacedPiece } from '../compose/placement';
 import { ONTO_HEEL, ONTO_STEM, type JointEdit } from '../compose/arrangement';
 import type { Line } from '../compose/line';
 import { polylineLengthMm } from '../geometry/curve';
+import { afresh, type Recall } from '../geometry/memory';
 import { clamp, radToDeg } from '../geometry/numbers';
 import { addScaled, angleBetween, distance, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import { stalkCurve } from './stalk';
@@ -346,16 +347,22 @@ function heelJoint(
 
 /**
  * The branch trees of an arrangement: every piece exactly once, side branches before their lead, arms from the tip, heel last.
- * `edits` are what a person wants otherwise; what cannot be taped so is left to the rule, and `treeFaults` says it.
+ * `edits` are what a person wants otherwise; what cannot be taped so is left to the rule, and `treeFaults` says it. `recall`
+ * must be of this line alone: sprays that nothing touched come back as they were.
  */
 export function branchTrees(
   heads: readonly PlacedPiece[],
   line: Line,
   arrangementId: string,
   edits: readonly JointEdit[] = [],
+  recall: Recall = afresh,
 ): Spray[] {
   if (heads.length === 0) return [];
   if (line.stand) return [standSpray(heads, line.stand, `${arrangementId}-spray-1`)];
   const byPiece: Edits = new Map(edits.map((e) => [e.pieceId, e]));
-  return divide(heads, line, byPiece).map((group, i) => buildSpray(group, line, `${arrangementId}-spray-${i + 1}`, byPiece));
+  return divide(heads, line, byPiece).map((group, i) => {
+    const id = `${arrangementId}-spray-${i + 1}`;
+    const pieces = group.map((p) => p.piece);
+    return recall('spray', [id, pieces, pieces.map((p) => byPiece.get(p.id))], () => buildSpray(group, line, id, byPiece));
+  });
 }

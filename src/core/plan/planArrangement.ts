@@ -1,0 +1,161 @@
+import type { Arrangement } from '../compose/arrangement';
+import { lineLimits, pieceLimits } from '../compose/lineLimits';
+import type { LiveBalance } from '../compose/liveBalance';
+import { nameOf } from '../compose/names';
+import { overallScore, readMeasured, type Reading } from '../compose/reading';
+import type { Scene } from '../compose/scene';
+import type { Memory } from '../geometry/memory';
+import type { Vec3 } from '../geometry/vec3';
+import type { foodOf } from '../make/mixing';
+import { plateGrams, type PlaqueToMake } from '../make/plaque';
+import { contactWarnings } from '../place/contact';
+import { mayBeEatenWarning } from '../place/eaten';
+import type { Warning } from '../place/entry';
+import type { Spray } from '../tape/tree';
+import { buildPlaque, buildSoft, buildSprays, buildStemByStem } from './build';
+import { EMPTY_BUILT, type Built } from './built';
+import type { Project } from './project';
+
+/** A head in the world, as the plan reports it. mm, grams, unit vectors. */
+export interface PlannedHead {
+  arrangementId: string;
+  pieceId: string;
+  name: string;
+  role: string;
+  centreMm: Vec3;
+  baseMm: Vec3;
+  axis: Vec3;
+  radialMm: number;
+  axialMm: number;
+  massGrams: number;
+}
+
+export interface PlannedArrangement {
+  id: string;
+  method: Arrangement['method'];
+  lineLengthMm: number;
+  lineForm: string;
+  readings: Reading[];
+  score: number;
+  sprays: Spray[];
+  /** null when the line could not be drawn */
+  fault: string | null;
+}
+
+/** All that one arrangement brings to the plan. */
+export interface ArrangementPlan {
+  arrangement: Arrangement;
+  built: Built;
+  report: PlannedArrangement;
+  heads: PlannedHead[];
+  plaque: PlaqueToMake | null;
+  warnings: Warning[];
+}
+
+function buildArrangement(project: Project, arrangement: Arrangement, scene: Scene, memory: Memory): Built {
+  if (scene.heads.length === 0) return EMPTY_BUILT;
+  const { plate, stand } = scene.line;
+  if (plate) return buildPlaque(project, arrangement, scene, plate);
+  if (stand || arrangement.method === 'taped spray') return buildSprays(project, arrangement, scene, memory);
+  if (arrangement.method === 'dummy') return buildSoft(project, arrangement, scene);
+  return buildStemByStem(project, arrangement, scene, memory);
+}
+
+/** Builds one arrangement and judges it: what it is made of, where it touches, how it reads. */
+export function planArrangement(
+  project: Project,
+  arrangement: Arrangement,
+  dust: ReturnType<typeof foodOf>,
+  live: LiveBalance,
+  memory: Memory,
+): ArrangementPlan {
+  const measures = live.measure(project.cake, arrangement);
+  if (!measures) return lost(project, arrangement);
+  const built = buildArrangement(project, arrangement, measures, memory);
+  const contacts = contactWarnings({
+    cake: project.cake,
+    solid: measures.solid,
+    heads: measures.heads,
+    intoCake: measures.intoCake,
+    dust,
+    stems: built.stems.map((s) => ({ pieceId: s.pieceId, curve: s.curve, endsInEntry: true })),
+  });
+  const eaten = mayBeEatenWarning({
+    name: `The ${arrangement.line.form}`,
+    wired: built.wires.length > 0,
+    pieces: arrangement.pieces.length,
+    keepsake: project.brief.keepsake,
+    dust,
+  });
+  const limits = [...lineLimits(arrangement.line, project.cake), ...pieceLimits(arrangement, project.cake, measures.line)];
+  const own = [...built.warnings, ...contacts];
+  const first = own.find((w) => w.level === 'stop') ?? own.find((w) => w.level === 'look again');
+  const readings = readMeasured(measures, {
+    stops: own.filter((w) => w.level === 'stop').length,
+    looks: own.filter((w) => w.level === 'look again').length,
+    first: first ? `${first.what}, ${first.where}.` : null,
+  });
+  const { plate, lengthMm } = measures.line;
+  return {
+    arrangement,
+    built,
+    report: { ...reportOf(arrangement), lineLengthMm: lengthMm, readings, score: overallScore(readings), sprays: built.sprays },
+    heads: measures.heads.map((h) => reportHead(arrangement.id, h)),
+    plaque: plate ? { count: arrangement.quantity, gramsEach: plateGrams(plate), colour: plate.colour } : null,
+    warnings: [...own, ...(eaten ? [eaten] : []), ...limits.map(limitWarning)],
+  };
+}
+
+const reportOf = ({ id, method, line }: Arrangement): PlannedArrangement => ({
+  id,
+  method,
+  lineLengthMm: 0,
+  lineForm: line.form,
+  readings: [],
+  score: 0,
+  sprays: [],
+  fault: null,
+});
+
+/** Nothing can be built where the line has no place; a cake without tiers is said elsewhere. */
+const lost = (project: Project, arrangement: Arrangement): ArrangementPlan => ({
+  arrangement,
+  built: EMPTY_BUILT,
+  report: { ...reportOf(arrangement), fault: 'The line cannot be drawn on this cake.' },
+  heads: [],
+  plaque: null,
+  warnings: project.cake.tiers.length > 0 ? [lostLine(arrangement)] : [],
+});
+
+const limitWarning = (said: { what: string; remedy: string }): Warning => ({
+  level: 'look again',
+  station: 'Compose',
+  what: said.what,
+  where: 'the line',
+  why: 'It is drawn as far as the cake allows.',
+  remedy: said.remedy,
+});
+
+const lostLine = (arrangement: Arrangement): Warning => ({
+  level: 'stop',
+  station: 'Compose',
+  what: 'The line lies on a tier that is no longer there',
+  where: arrangement.line.form,
+  why: 'Its pieces have no place on this cake.',
+  remedy: 'Choose a line again in Compose; the pieces are kept.',
+});
+
+function reportHead(arrangementId: string, h: Scene['heads'][number]): PlannedHead {
+  return {
+    arrangementId,
+    pieceId: h.piece.id,
+    name: nameOf(h),
+    role: h.body.role,
+    centreMm: h.centre,
+    baseMm: h.base,
+    axis: h.axis,
+    radialMm: h.body.radialMm,
+    axialMm: h.body.axialMm,
+    massGrams: h.body.massGrams,
+  };
+}
