@@ -37,27 +37,39 @@ function mergeCost(a: Bunch, b: Bunch): number {
   return reach > FARTHEST_BASE_MM ? Infinity : reach;
 }
 
+interface Merge {
+  a: number;
+  b: number;
+  cost: number;
+}
+
 /** Neighbouring light stems gathered into bunches with one barrier: the cheapest pair first, until none may merge. */
 export function gatherBunches(heads: readonly PlacedPiece[]): Bunch[] {
   const alone = heads.filter((p) => !gathers(p)).map((p) => bunchOf([p]));
-  let loose = heads.filter(gathers).map((p) => bunchOf([p]));
-  /** what each would cost to merge with each before it; kept, since a merge changes only the costs of what it made */
-  let costs = loose.map((b, i) => loose.slice(0, i).map((a) => mergeCost(a, b)));
-  for (;;) {
-    let best = { i: -1, j: -1, cost: Infinity };
-    costs.forEach((row, j) => {
-      for (let i = 0; i < row.length; i++) {
-        const cost = row[i]!;
-        if (cost < best.cost || (cost === best.cost && cost < Infinity && i < best.i)) best = { i, j, cost };
-      }
-    });
-    const { i, j } = best;
-    if (i < 0) return [...alone, ...loose];
-    const merged = bunchOf([...loose[i]!.members, ...loose[j]!.members]);
-    const stays = (_: unknown, k: number) => k !== i && k !== j;
-    loose = loose.filter(stays);
-    costs = costs.filter(stays).map((row) => row.filter(stays));
-    costs.push(loose.map((a) => mergeCost(a, merged)));
-    loose.push(merged);
+  // a merged bunch goes to the end, and what it was made of leaves an empty place
+  const loose: (Bunch | null)[] = heads.filter(gathers).map((p) => bunchOf([p]));
+  let merges: Merge[] = loose.flatMap((_, b) => mergesWith(loose, b));
+  while (merges.length) {
+    const { a, b } = merges.reduce((best, m) => (cheaper(m, best) ? m : best));
+    const merged = bunchOf([...loose[a]!.members, ...loose[b]!.members]);
+    loose[a] = null;
+    loose[b] = null;
+    merges = merges.filter((m) => loose[m.a] && loose[m.b]);
+    merges.push(...mergesWith(loose, loose.push(merged) - 1));
   }
+  return [...alone, ...loose.filter((bunch) => bunch !== null)];
+}
+
+const cheaper = (m: Merge, best: Merge): boolean =>
+  m.cost !== best.cost ? m.cost < best.cost : m.a !== best.a ? m.a < best.a : m.b < best.b;
+
+/** What a bunch may merge with among those before it. */
+function mergesWith(loose: readonly (Bunch | null)[], b: number): Merge[] {
+  const merges: Merge[] = [];
+  for (let a = 0; a < b; a++) {
+    const before = loose[a];
+    const cost = before ? mergeCost(before, loose[b]!) : Infinity;
+    if (cost < Infinity) merges.push({ a, b, cost });
+  }
+  return merges;
 }

@@ -147,7 +147,11 @@ export function wallBetweenMm(a: { point: Vec3; direction: Vec3; insideMm: numbe
 interface Placed extends Seat {
   request: SeatRequest;
   od: number;
+  /** the same number for the same place, direction, depth and width */
+  mark: number;
 }
+
+let marks = 0;
 
 /** Barriers whose mouths are farther apart than this cannot come near each other. */
 const CROWD_REACH_MM = 90;
@@ -208,13 +212,13 @@ export function seatAll(
     const { base, axis, normal, leafy } = request;
     const reach = recall('candidates', [base, axis, normal, leafy], () => candidates(request, solid));
     const near = within(reach, placed);
-    const seat = recall(
-      'seat',
-      [request, near.map(({ point, direction, insideMm, od }) => [point, direction, insideMm, od])],
-      () => bestSeat(request, reach, CRUMB_KPA[cake.crumb], near),
-    );
-    if (seat) placed.push({ ...seat, request, od: seat.barrier.outsideMm(request.bundleMm) });
-    else warnings.push(noSeat(request, cake, solid));
+    const of = [request, near.map((p) => p.mark)];
+    const seat = recall('seat', of, () => bestSeat(request, reach, CRUMB_KPA[cake.crumb], near));
+    if (seat) {
+      const od = seat.barrier.outsideMm(request.bundleMm);
+      const mark = recall('mark', [seat.point, seat.direction, seat.insideMm, od], () => ++marks);
+      placed.push({ ...seat, request, od, mark });
+    } else warnings.push(noSeat(request, cake, solid));
   }
   const order = [...placed].sort(
     (a, b) =>
