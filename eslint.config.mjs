@@ -9,7 +9,7 @@ const PARTS = {
   cake: ['geometry'],
   botany: ['geometry'],
   wire: ['geometry'],
-  days: ['geometry', 'botany', 'compose', 'make'],
+  days: ['geometry', 'botany', 'compose', 'make', 'log'],
   log: ['geometry'],
   compose: ['geometry', 'cake', 'botany'],
   tape: ['geometry', 'compose', 'wire', 'botany'],

@@ -18,6 +18,7 @@ test('bench mode: one step at a time by key, tap and button; back; why; the step
   await openWreath(page);
   await page.getByRole('button', { name: 'At the bench, step by step' }).click();
   const bench = page.getByRole('dialog', { name: 'At the bench' });
+  await bench.getByText('Tape', { exact: true }).click();
   await expect(bench.getByRole('heading')).toHaveText(/^Begin with the/);
   await expect(bench).toContainText('Spray 1 of');
   await expect(bench).toContainText(/\d+ ga/);
@@ -68,6 +69,44 @@ test('a joint is sent to the heel, and split off into a spray of its own; both a
   await expect(tabs).toHaveCount(before);
   await card.getByRole('button', { name: /by the rule$/ }).click();
   await expect(card.getByRole('button', { name: /by the rule$/ })).toBeHidden();
+});
+
+test('a joint is pulled along its stem: its distance follows, one step, undone', async ({ page }) => {
+  await openWreath(page);
+  const joint = page.locator('g[style*="ew-resize"]').nth(2).locator('circle');
+  await joint.scrollIntoViewIfNeeded();
+  const box = (await joint.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x - 40, y, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: /^Undo joint \d+ moved along/ })).toBeVisible();
+  await expect(page.getByLabel('Moved toward the tip')).not.toHaveValue('0');
+  await undo(page).click();
+  await expect(page.getByLabel('Moved toward the tip')).toHaveValue('0');
+});
+
+test('pieces of many parts are made up first: ring by ring, a step each, then on to taping', async ({ page }) => {
+  await openBench(page, '/wire');
+  await page.getByRole('button', { name: 'At the bench, step by step' }).click();
+  const bench = page.getByRole('dialog', { name: 'At the bench' });
+  await expect(bench).toContainText(/to make up, 1 of/);
+  await bench.getByRole('button', { name: /^Done/ }).click();
+  await expect(bench.getByRole('img', { name: /^1 of \d+ done/ })).toBeVisible();
+  await bench.getByRole('radio', { name: 'Tape' }).click();
+  await expect(bench).toContainText(/Stem 1 of/);
+});
+
+test('diagrams are printed on sheets at true size, as a PDF', async ({ page }) => {
+  await openWreath(page);
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: /at true size$/ }).click();
+  const file = await waiting;
+  expect(file.suggestedFilename()).toBe('branching-diagrams.pdf');
+  const stream = await file.createReadStream();
+  const [head] = (await stream.take(1).toArray()) as [Buffer];
+  expect(head.subarray(0, 5).toString()).toBe('%PDF-');
 });
 
 test('which wire and why: a thinner wire by hand is taken, said to be thin, and left to the rule again', async ({ page }) => {

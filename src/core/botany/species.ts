@@ -21,7 +21,6 @@ export interface Colourway {
   second?: string;
 }
 
-/** Wires of one made thing. Gauges are SWG numbers as the trade says them. */
 /** Parts of a piece that each have a wire of their own. How many, where that is not counted from what the piece is built of. */
 export interface WiredPart {
   name: string;
@@ -32,6 +31,7 @@ export interface WiredPart {
   inBase?: boolean;
 }
 
+/** Wires of one made thing. Gauges are SWG numbers as the trade says them. */
 export interface Wiring {
   /** never thinner than this unless the person says so */
   floorSwg: number;
@@ -39,6 +39,8 @@ export interface Wiring {
   /** run inside the head or up the leaf, as a share of the piece's radius (sprigs: of its length) */
   insideShare: number;
   white: boolean;
+  /** a woody stem: taped brown (trade.md T11) */
+  bark?: boolean;
   /** separately wired petals, leaves, florets or arms that end at the foot of the piece */
   parts?: readonly WiredPart[];
   /** a bunch of fine wires through the middle */

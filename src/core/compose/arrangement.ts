@@ -172,6 +172,8 @@ export const jointEditSchema = v.object({
   pieceId: v.pipe(v.string(), v.minLength(1)),
   /** nearer to the tip (+) or to the pick (−) than it would be, mm along the stem */
   shiftMm: v.optional(between('a joint moved', -60, 60), 0),
+  /** so many places later (+) or earlier (−) among those that are taped one after another at one place */
+  later: v.optional(v.pipe(between('a place in the order', -30, 30), v.integer('places are counted whole')), 0),
   /** the main stem, the heel at the pick, or the piece whose stem it joins; null leaves it to the rule */
   onto: v.optional(v.nullable(v.string()), null),
   /** the spray it is taped into, from 1; one more than there are begins a new one; null leaves it to the rule */

@@ -3,7 +3,7 @@ import { trayOf } from '../make/tray';
 import { dayStart, planBackward, SLOT_MINUTES, wallFromText, wallToText, weekdayOf, type DayPlanOptions } from './backwardPlan';
 import { dryingFactor, saturationHPa } from './drying';
 import { criticalPath, topologicalOrder, type NetworkTask } from './network';
-import { DRYING_MARGIN, tasksOf } from './tasks';
+import { DRYING_MARGIN, BENCH_MINUTES, ownJointMinutes, tasksOf, TAPING } from './tasks';
 import { ownMinutes } from '../log/own';
 
 describe('a textbook network (critical path method, any project-scheduling text; made-up activities, values worked by hand)', () => {
@@ -98,7 +98,7 @@ describe('the backward plan', () => {
     const project = randomProject(seed);
     const tasks = tasksOf(
       trayOf(project.arrangements),
-      { joints: 12, entries: 9, barrierMinutes: 20, plaques: 0, wired: true, care: 1 },
+      { joints: 12, entries: 9, barrierMinutes: 20, plaques: 0, wired: true, care: 1, jointMinutes: 3 },
       4,
       1,
     );
@@ -136,7 +136,12 @@ describe('tasks', () => {
   const tray = trayOf(project.arrangements);
 
   test('each strand dries between its steps, half again as long as it should take', () => {
-    const tasks = tasksOf(tray, { joints: 0, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, care: 1 }, 3, 2);
+    const tasks = tasksOf(
+      tray,
+      { joints: 0, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, care: 1, jointMinutes: 3 },
+      3,
+      2,
+    );
     for (const t of tasks) {
       for (const link of t.after) {
         const before = tasks.find((x) => x.id === link.id)!;
@@ -145,8 +150,25 @@ describe('tasks', () => {
     }
   });
 
+  test('minutes timed at the bench pull the minutes of a joint toward themselves, the more the oftener (ownMinutes)', () => {
+    const timed = (minutes: number, times: number) =>
+      Array.from({ length: times }, () => ({ kind: TAPING, made: 10, broken: 0, minutes: minutes * 10 }));
+    expect(ownJointMinutes([])).toBe(BENCH_MINUTES.jointEach);
+    expect(ownJointMinutes([{ kind: 'rose', made: 4, minutes: 400 }])).toBe(BENCH_MINUTES.jointEach);
+    const [once, often] = [ownJointMinutes(timed(6, 1)), ownJointMinutes(timed(6, 20))];
+    expect(once).toBeGreaterThan(3);
+    expect(often).toBeGreaterThan(once);
+    expect(often).toBeLessThan(6);
+    expect(ownJointMinutes(timed(5000, 50))).toBe(12);
+    const work = { joints: 40, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, care: 1 };
+    const tape = (jointMinutes: number) => tasksOf(tray, { ...work, jointMinutes }, 3, 1).find((t) => t.id === 'tape')!.minutes;
+    expect(tape(6)).toBeCloseTo(2 * tape(3), 6);
+  });
+
   test('nothing to make, no task', () => {
-    expect(tasksOf([], { joints: 0, entries: 0, barrierMinutes: 0, plaques: 0, wired: true, care: 1 }, 0, 1)).toEqual([]);
+    expect(
+      tasksOf([], { joints: 0, entries: 0, barrierMinutes: 0, plaques: 0, wired: true, care: 1, jointMinutes: 3 }, 0, 1),
+    ).toEqual([]);
   });
 });
 

@@ -2,6 +2,8 @@ import { speciesById } from '../botany/catalogue';
 import { methodById, stepMinutes } from '../botany/methods';
 import { pieceName } from '../botany/species';
 import { kindName } from '../compose/names';
+import { clamp } from '../geometry/numbers';
+import { ownMinutes } from '../log/own';
 import { PLAQUE_DRY_HOURS, PLAQUE_MINUTES } from '../make/plaque';
 import type { TrayKind } from '../make/tray';
 import type { NetworkTask } from './network';
@@ -48,10 +50,27 @@ interface BenchWork {
   wired: boolean;
   /** how much longer than everyday work every step takes */
   care: number;
+  /** for one joint, as this person tapes */
+  jointMinutes: number;
 }
 
 /** Minutes at the bench that are not in a method: starting values made up for the product. */
 export const BENCH_MINUTES = { mixEach: 6, jointEach: 3, entryEach: 4, boxing: 15, lookRound: 10 } as const;
+
+/** Minutes timed at the bench are logged under this kind, steps done as pieces made. */
+export const TAPING = 'taping';
+/** Farther from the starting minutes than so many times is a slip of the timer, not a pace. */
+const MOST_PACE = 4;
+
+/** Minutes for a joint: the starting value, drawn to what this person was timed at. */
+export function ownJointMinutes(log: readonly { kind: string; made: number; minutes: number | null }[]): number {
+  const timed = log.filter((e) => e.kind === TAPING && e.minutes !== null && e.minutes > 0 && e.made > 0);
+  const { minutes } = ownMinutes(
+    BENCH_MINUTES.jointEach,
+    timed.map((e) => e.minutes! / e.made),
+  );
+  return clamp(minutes, BENCH_MINUTES.jointEach / MOST_PACE, BENCH_MINUTES.jointEach * MOST_PACE);
+}
 
 /** True veiners, full dusting, a wire to each leaf: times as long. A starting value made up for the product. */
 const SHOWPIECE_MINUTES = 1.5;
@@ -116,7 +135,7 @@ export function tasksOf(tray: readonly TrayKind[], work: BenchWork, colours: num
         : work.joints > 0
           ? `${work.joints} joints`
           : 'every stem to its end',
-      Math.max(15, Math.max(work.joints, tray.reduce((a, k) => a + k.placed, 0) * 0.5) * BENCH_MINUTES.jointEach),
+      Math.max(15, Math.max(work.joints, tray.reduce((a, k) => a + k.placed, 0) * 0.5) * work.jointMinutes),
       ends,
     ),
   );

@@ -18,7 +18,7 @@ const taped = (form: (typeof FORMS)[number]) => {
 
 describe.each(FORMS.filter((f) => f !== 'plaque'))('the steps for a taped %s', (form) => {
   const plan = derivePlan(taped(form));
-  const steps = benchSteps(plan);
+  const steps = benchSteps(plan, 'everyday');
   const sprays = plan.arrangements.flatMap((a) => a.sprays);
 
   test('every joint is one step, each step has a key of its own, and each spray ends in its barrier', () => {
@@ -70,7 +70,7 @@ describe.each(FORMS.filter((f) => f !== 'plaque'))('the steps for a taped %s', (
 test('stem by stem: every stem is in one step, with its own wire; 12 seeded jobs', () => {
   for (let seed = 1; seed <= 12; seed++) {
     const plan = derivePlan(randomProject(seed));
-    const steps = benchSteps(plan);
+    const steps = benchSteps(plan, 'everyday');
     const said = steps.flatMap((s) =>
       s.kind === 'joint' || s.kind === 'stem' ? s.pieceIds.map((id) => `${s.arrangementId}/${id}`) : [],
     );
@@ -80,7 +80,7 @@ test('stem by stem: every stem is in one step, with its own wire; 12 seeded jobs
 });
 
 test('a standing cluster is bound from the middle down one stem; no word of arms or a heel', () => {
-  const steps = benchSteps(derivePlan(taped('cluster'))).filter((s) => s.kind === 'joint');
+  const steps = benchSteps(derivePlan(taped('cluster')), 'everyday').filter((s) => s.kind === 'joint');
   expect(steps[0]!.title).toMatch(/^Begin with/);
   for (const s of steps.slice(1)) expect(s.title).toMatch(/^Bind in/);
   expect(steps.map((s) => s.title).join()).not.toMatch(/heel/);
@@ -89,7 +89,7 @@ test('a standing cluster is bound from the middle down one stem; no word of arms
 });
 
 test('why a stalk leaves as it does follows its own angle', () => {
-  const joints = benchSteps(derivePlan(taped('crescent'))).filter(
+  const joints = benchSteps(derivePlan(taped('crescent')), 'everyday').filter(
     (s) => s.kind === 'joint' && s.joint!.arm !== 'heel' && !s.joint!.tip,
   );
   expect(joints.length).toBeGreaterThan(3);
@@ -100,5 +100,5 @@ test('why a stalk leaves as it does follows its own angle', () => {
 });
 
 test('nothing composed, nothing to do', () => {
-  expect(benchSteps(derivePlan(newProject('p', 'P', '2027-06-12T09:30')))).toEqual([]);
+  expect(benchSteps(derivePlan(newProject('p', 'P', '2027-06-12T09:30')), 'everyday')).toEqual([]);
 });

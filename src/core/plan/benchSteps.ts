@@ -5,12 +5,14 @@ import type { Joint, Spray } from '../tape/tree';
 import { wireName } from '../wire/gauge';
 import type { GaugeChoice } from '../wire/mechanics';
 import type { WireCut } from '../wire/wireLength';
+import type { TrayKind } from '../make/tray';
 import type { DerivedPlan, PlannedEntry } from './derivePlan';
+import { makeUpSteps, type Ring } from './makeUp';
 
 /** One thing to do at the bench, read from an arm's length. `key` is remembered in the job once it is done. */
 export interface BenchStep {
   key: string;
-  kind: 'joint' | 'carrier' | 'arms' | 'trim' | 'stem';
+  kind: 'made up' | 'joint' | 'carrier' | 'arms' | 'trim' | 'stem';
   /** "Joint 7 of 11" */
   where: string;
   title: string;
@@ -25,6 +27,8 @@ export interface BenchStep {
   joint: Joint | null;
   entry: Entry | null;
   arrangementId: string;
+  /** petals bound so far while a flower is made up, the new ring last */
+  rings?: readonly Ring[];
 }
 
 /** Tape is wound at least so far past a joint before the next piece is laid in. */
@@ -38,7 +42,7 @@ const HEEL_MM = 15;
 /** By its piece, not its number: numbers change when the tree is edited. */
 export const jointKey = (spray: Pick<Spray, 'id'>, joint: Pick<Joint, 'pieceId'>): string => `${spray.id}:${joint.pieceId}`;
 
-type StepPlan = Pick<DerivedPlan, 'wires' | 'stems' | 'entries' | 'heads' | 'arrangements'>;
+type StepPlan = Pick<DerivedPlan, 'wires' | 'stems' | 'entries' | 'heads' | 'arrangements' | 'tray'>;
 
 /** What of a plan belongs to one arrangement: pieces are called by ids of their own only there. */
 interface OwnPlan extends Pick<DerivedPlan, 'wires' | 'stems' | 'entries' | 'heads'> {
@@ -56,11 +60,15 @@ const of = (plan: StepPlan, arrangementId: string): OwnPlan => ({
   allEntries: plan.entries.length,
 });
 
-/** Everything to tape, in an order in which nothing is taped before what it carries. Empty for what is glued. */
-export function benchSteps(plan: StepPlan): BenchStep[] {
+/**
+ * Everything to tape, in an order in which nothing is taped before what it carries: pieces of many parts are made up first, then
+ * sprays and single stems. Empty for what is glued.
+ */
+export function benchSteps(plan: StepPlan, finish: 'everyday' | 'showpiece'): BenchStep[] {
   const sprays = plan.arrangements.flatMap((a) => a.sprays.map((spray) => ({ spray, arrangementId: a.id })));
   const inSprays = new Set(sprays.map((s) => s.spray.id));
   return [
+    ...plan.tray.flatMap((kind) => madeUpSteps(kind, plan, finish)),
     ...sprays.flatMap(({ spray, arrangementId }, i) => spraySteps(spray, i, sprays.length, of(plan, arrangementId))),
     ...plan.entries
       .filter((e) => !inSprays.has(e.id))
@@ -69,6 +77,29 @@ export function benchSteps(plan: StepPlan): BenchStep[] {
         return own.stems.some((s) => e.pieceIds.includes(s.pieceId)) ? [stemStep(e, own)] : [];
       }),
   ];
+}
+
+/** A kind that is still to be made, of parts with wires of their own: one round of steps for all of it. */
+function madeUpSteps(kind: TrayKind, plan: StepPlan, finish: 'everyday' | 'showpiece'): BenchStep[] {
+  const head = plan.heads.find((h) => h.species === kind.species && h.stage === kind.stage);
+  if (!head || kind.toMake === 0) return [];
+  const wires = plan.wires.filter((w) => w.arrangementId === head.arrangementId && w.pieceId === head.pieceId);
+  if (wires.length === 0) return [];
+  return makeUpSteps(kind, head.axialMm * 2, wires, finish).map(({ title, figures, how, why, rings }, i, all) => ({
+    key: `made up:${kind.key}:${i}`,
+    kind: 'made up',
+    where: `${sentence(head.name.toLowerCase())}, ${kind.toMake === 1 ? 'one' : kind.toMake} to make up, ${i + 1} of ${all.length}`,
+    title,
+    figures: kind.toMake > 1 ? [...figures, { figure: `${kind.toMake} ×`, words: 'the same for each' }] : figures,
+    how,
+    why,
+    pieceIds: [head.pieceId],
+    spray: null,
+    joint: null,
+    entry: null,
+    arrangementId: head.arrangementId,
+    rings,
+  }));
 }
 
 function spraySteps(spray: Spray, index: number, count: number, plan: OwnPlan): BenchStep[] {

@@ -140,7 +140,7 @@ describe.each(FORMS.filter((f) => f !== 'plaque'))('a composed %s', (form) => {
         );
       else expect(plan.warnings.some((w) => w.level === 'stop')).toBe(true);
     }
-    expect(plan.tapeMm).toBeGreaterThan(500);
+    expect(plan.tape.reduce((a, t) => a + t.mm, 0)).toBeGreaterThan(500);
   });
 });
 
@@ -316,7 +316,7 @@ describe('ordinary and bad input', () => {
 
   test('an empty arrangement gives an empty plan that says so', () => {
     const plan = derivePlan(project);
-    expect(plan).toMatchObject({ verdict: 'empty', heads: [], entries: [], tray: [], tasks: [], schedule: [], tapeMm: 0 });
+    expect(plan).toMatchObject({ verdict: 'empty', heads: [], entries: [], tray: [], tasks: [], schedule: [], tape: [] });
     expect(plan.handOver).toMatchObject({ goesIn: 0, comesOut: 0 });
   });
 

@@ -7,7 +7,7 @@ import { LiveBalance } from '../compose/liveBalance';
 import { dryingFactor } from '../days/drying';
 import { planBackward, wallFromText, type PlannedTask } from '../days/backwardPlan';
 import { criticalPath } from '../days/network';
-import { careOf, tasksOf, type Task } from '../days/tasks';
+import { careOf, ownJointMinutes, tasksOf, type Task } from '../days/tasks';
 import { Memory } from '../geometry/memory';
 import { pasteByColour, type PasteBall } from '../make/paste';
 import { trayOf, type TrayKind } from '../make/tray';
@@ -21,7 +21,7 @@ import { handOverOf, type HandOver } from './handOver';
 import { planArrangement, type PlannedArrangement, type PlannedHead } from './planArrangement';
 import { catalogueOf, type Project } from './project';
 import type { Stem } from './stems';
-import { barriersNeeded, cutLists, suppliesOf, tapeNeeded, tooLongWarnings, type GaugeCuts } from './usedUp';
+import { barriersNeeded, cutLists, suppliesOf, tapeNeeded, tooLongWarnings, type GaugeCuts, type TapeUse } from './usedUp';
 
 /** Pieces are called by ids that are their own only within one arrangement. */
 export type OfArrangement<T> = T & { arrangementId: string };
@@ -37,7 +37,8 @@ export interface DerivedPlan {
   entries: PlannedEntry[];
   tray: TrayKind[];
   paste: PasteBall[];
-  tapeMm: number;
+  /** tape by colour and width */
+  tape: TapeUse[];
   /** glue, glaze, starch and fat to have ready */
   supplies: Supply[];
   /** barriers of every arrangement as often as it is made */
@@ -115,7 +116,7 @@ export function derivePlan(project: Project, memory = new Memory()): DerivedPlan
     entries,
     tray,
     paste,
-    tapeMm: tapeNeeded(planned),
+    tape: tapeNeeded(planned, project),
     barriers: barriersNeeded(planned),
     supplies: suppliesOf(project, tray, paste),
     ...days.plan,
@@ -161,7 +162,15 @@ function daysOf(
   const wired = planned.some((p) => p.built.wires.length > 0);
   const tasks = tasksOf(
     tray,
-    { joints, entries: entries.length, barrierMinutes, plaques, wired, care: careOf(brief.finish) },
+    {
+      joints,
+      entries: entries.length,
+      barrierMinutes,
+      plaques,
+      wired,
+      care: careOf(brief.finish),
+      jointMinutes: ownJointMinutes(project.log),
+    },
     colours,
     dryFactor,
   );

@@ -32,7 +32,7 @@ function changed(project: Project, random: () => number): Project {
   else if (kind < 0.18) p.brief.dust = 'not edible';
   else if (kind < 0.22) own.pieces.pop();
   else if (kind < 0.26 && 'riseMm' in own.line) own.line.riseMm += 2;
-  else if (kind < 0.34 && piece) own.joints = [{ pieceId: piece.id, shiftMm: 8, onto: null, spray: null }];
+  else if (kind < 0.34 && piece) own.joints = [{ pieceId: piece.id, shiftMm: 8, later: 0, onto: null, spray: null }];
   else if (piece) Object.assign(piece, { s: Math.min(1, piece.s + random() * 0.1), tiltRad: random() });
   return p;
 }

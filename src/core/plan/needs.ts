@@ -3,6 +3,7 @@ import type { Need } from '../make/price';
 import { recipeById, type SupplyId } from '../make/recipes';
 import type { WireSystem } from '../wire/gauge';
 import type { DerivedPlan } from './derivePlan';
+import { offTheRollMm } from './usedUp';
 
 /** Dust on one piece: assumed, no source. */
 const DUST_GRAMS_EACH = 0.05;
@@ -11,7 +12,7 @@ const GRAMS_PER_ML: Readonly<Record<SupplyId, number>> = { glue: 1, 'egg glue': 
 
 /** Everything a plan uses up: paste, wire by gauge and colour in whole lengths, tape, barriers, dust, glue, glaze, starch and fat. */
 export function needsOf(
-  plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tapeMm' | 'barriers' | 'tray' | 'supplies'>,
+  plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tape' | 'barriers' | 'tray' | 'supplies'>,
   system: WireSystem = 'SWG',
 ): Need[] {
   const pieces = plan.tray.reduce((a, k) => a + k.toMake, 0);
@@ -23,7 +24,7 @@ export function needsOf(
       unit: 'piece',
       amount: c.least.bars.length,
     })),
-    { id: 'tape', name: 'Floral tape', unit: 'm', amount: plan.tapeMm / 1000 },
+    { id: 'tape', name: 'Floral tape', unit: 'm', amount: offTheRollMm(plan.tape) / 1000 },
     ...plan.barriers.map(({ id, count }): Need => ({ id, name: barrierById(id)?.name ?? id, unit: 'piece', amount: count })),
     { id: 'dust', name: 'Dust', unit: 'g', amount: pieces * DUST_GRAMS_EACH },
     ...plan.supplies.map(({ id, ml }): Need => ({ id, name: recipeById(id).name, unit: 'g', amount: ml * GRAMS_PER_ML[id] })),

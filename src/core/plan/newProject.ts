@@ -26,6 +26,7 @@ export function defaultBrief(leavesAt: string): Brief {
     wireColour: 'green',
     wireSystem: 'SWG',
     stockMm: 360,
+    paper: 'A4',
     allergensInCake: ['wheat', 'egg', 'milk'],
     choices: [
       { species: 'rose', colourway: 'blush' },

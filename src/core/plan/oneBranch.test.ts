@@ -30,6 +30,17 @@ test('a branching filler of 4 side branches with 3 clusters of 6: 72 florets, on
   expect(more.massGrams).toBeGreaterThan(branch.massGrams);
 });
 
+test('a branching filler with 78 florets: clusters of 6 and 7 in turn, three to a side branch (trade.md T7; common practice, no source)', () => {
+  const branch = own('froth', { counts: { sideBranches: 4, clusters: 3, floretsInAll: 78 } });
+  expect(count(branch, /florets/)).toBe(78);
+  expect(branch.steps[0]!.text).toBe('Tape 6 florets together at one height, 6 times');
+  expect(branch.steps[1]!.text).toBe('Tape 7 florets together at one height, 6 times');
+  const parts = speciesById('own-one').shape.parts!(1);
+  const twigs = parts.flatMap((p, i) => (p.name === 'twig' ? [i] : []));
+  const sizes = twigs.map((from, k) => (twigs[k + 1] ?? parts.length) - from - 1 - (k % 3 === 2 && k < 11 ? 1 : 0));
+  expect(sizes).toEqual([6, 7, 6, 7, 6, 7, 6, 7, 6, 7, 6, 7]);
+});
+
 test('a paired leaf branch 18 cm long: as many pairs as asked, no pair parted, from the tip down', () => {
   const branch = own('olive', { counts: { nodes: 8 }, sizesMm: [180] });
   expect(branch.longMm).toBeGreaterThan(160);

@@ -21,6 +21,8 @@ export interface PlannedHead {
   arrangementId: string;
   pieceId: string;
   name: string;
+  species: string;
+  stage: string;
   role: string;
   centreMm: Vec3;
   baseMm: Vec3;
@@ -150,6 +152,8 @@ function reportHead(arrangementId: string, h: Scene['heads'][number]): PlannedHe
     arrangementId,
     pieceId: h.piece.id,
     name: nameOf(h),
+    species: h.piece.species,
+    stage: h.piece.stage,
     role: h.body.role,
     centreMm: h.centre,
     baseMm: h.base,

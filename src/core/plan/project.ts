@@ -39,6 +39,8 @@ export const briefSchema = v.object({
   wireColour: v.picklist(['white', 'green']),
   wireSystem: v.picklist(WIRE_SYSTEMS),
   stockMm: v.pipe(v.number(), v.minValue(100, 'a length of wire is at least 100 mm'), v.maxValue(2000)),
+  /** what plans and templates are printed on */
+  paper: v.optional(v.picklist(['A4', 'Letter']), 'A4'),
   allergensInCake: v.pipe(v.array(v.string()), v.maxLength(20)),
   choices: v.pipe(v.array(choiceSchema), v.maxLength(24)),
   /** what is in the tin is used before anything is made */

@@ -1,3 +1,4 @@
+import { speciesById } from '../botany/catalogue';
 import type { Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 import type { PasteBall } from '../make/paste';
@@ -5,7 +6,7 @@ import { afresh, type Recall } from '../geometry/memory';
 import { suppliesFor, type Supply } from '../make/recipes';
 import type { TrayKind } from '../make/tray';
 import type { Warning } from '../place/entry';
-import { tapeLengthMm } from '../tape/bundle';
+import { tapeLengthMm, tapeWidthShare } from '../tape/bundle';
 import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '../wire/cutList';
 import { cutFromOffcuts, type Offcut, type OffcutBar } from '../wire/offcuts';
 import { wireName } from '../wire/gauge';
@@ -113,18 +114,64 @@ export function barriersNeeded(planned: readonly Planned[]): { id: string; count
 
 /** What is torn off and thrown away at the ends of strips. Assumed. */
 const TAPE_LOST_SHARE = 0.12;
+/** A strip is torn off about so long, then split to its width. Assumed. */
+export const STRIP_MM = 300;
+/** A roll of 30 yards. Value from memory. */
+export const ROLL_MM = 27_400;
 
-/** Tape for stems, joints and bundles of every arrangement as often as it is made, mm. */
-export function tapeNeeded(planned: readonly Planned[]): number {
-  let whole = 0;
-  for (const { arrangement, built } of planned) {
-    let mm = 0;
-    for (const stem of built.stems) mm += tapeLengthMm(stem.gauge.diameterMm + 0.3, stem.lengthMm + 5);
-    for (const spray of built.sprays)
-      for (const joint of spray.joints)
-        mm += tapeLengthMm(joint.thicknessMm, joint.onto ? 15 : 12) + 2 * Math.PI * joint.thicknessMm;
-    for (const entry of built.entries) mm += tapeLengthMm(entry.bundleMm, entry.wireInsideMm);
-    whole += mm * arrangement.quantity;
-  }
-  return Math.round(whole * (1 + TAPE_LOST_SHARE));
+export type TapeColour = 'green' | 'white' | 'brown';
+
+/** Tape of one colour and width: mm of strips as they are wound, how many strips, and the share of a roll that they are split from. */
+export interface TapeUse {
+  colour: TapeColour;
+  widthShare: number;
+  mm: number;
+  strips: number;
+  rolls: number;
 }
+
+/** Florets' stems are the finest: painted for everyday work, taped for a showpiece (trade.md T3). */
+const FINEST_PARTS = /: (floret|bud)$/;
+
+/**
+ * Tape for stems, parts, joints and bundles of every arrangement as often as it is made. Woody stems are taped brown, a spray's
+ * own stem in the colour of the wire.
+ */
+export function tapeNeeded(planned: readonly Planned[], project: Pick<Project, 'brief'>): TapeUse[] {
+  const wound = new Map<string, { colour: TapeColour; widthShare: number; mm: number }>();
+  const { wireColour, finish } = project.brief;
+  for (const { arrangement, built } of planned) {
+    const pieces = new Map(arrangement.pieces.map((p) => [p.id, p.species]));
+    const colourAt = (pieceId: string): TapeColour => {
+      const species = pieces.get(pieceId);
+      return species && speciesById(species).wiring.bark ? 'brown' : wireColour;
+    };
+    const wind = (colour: TapeColour, thickMm: number, longMm: number, turns = 0) => {
+      const widthShare = tapeWidthShare(thickMm);
+      const key = `${colour}|${widthShare}`;
+      const use = wound.get(key) ?? { colour, widthShare, mm: 0 };
+      use.mm += (tapeLengthMm(thickMm, longMm) + turns * Math.PI * thickMm) * arrangement.quantity;
+      wound.set(key, use);
+    };
+    for (const stem of built.stems) wind(colourAt(stem.pieceId), stem.gauge.diameterMm + 0.3, stem.lengthMm + 5);
+    for (const wire of built.wires) {
+      if (wire.use !== 'part' || (finish === 'everyday' && FINEST_PARTS.test(wire.label))) continue;
+      const along = wire.terms.find((t) => t.name === 'along the stem')?.mm ?? 0;
+      for (let i = 0; i < wire.count; i++) wind(colourAt(wire.pieceId), wire.diameterMm + 0.3, along);
+    }
+    for (const spray of built.sprays)
+      for (const joint of spray.joints) wind(wireColour, joint.thicknessMm, joint.onto ? 15 : 12, 2);
+    for (const entry of built.entries) wind(wireColour, entry.bundleMm, entry.wireInsideMm);
+  }
+  return [...wound.values()]
+    .map(({ colour, widthShare, mm: net }) => {
+      const mm = Math.round(net * (1 + TAPE_LOST_SHARE));
+      const strips = Math.ceil(mm / STRIP_MM);
+      return { colour, widthShare, mm, strips, rolls: (strips * STRIP_MM * widthShare) / ROLL_MM };
+    })
+    .filter((t) => t.mm > 0)
+    .sort((a, b) => b.widthShare - a.widthShare || a.colour.localeCompare(b.colour));
+}
+
+/** Metres that come off the roll: a strip split in two gives two. */
+export const offTheRollMm = (tape: readonly TapeUse[]): number => tape.reduce((a, t) => a + t.rolls * ROLL_MM, 0);

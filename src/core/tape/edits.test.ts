@@ -24,6 +24,7 @@ const built = (edits: JointEdit[]) => branchTrees(scene.heads, scene.line, 'a1',
 const wish = (pieceId: string, over: Partial<JointEdit>): JointEdit => ({
   pieceId,
   shiftMm: 0,
+  later: 0,
   onto: null,
   spray: null,
   ...over,
@@ -87,6 +88,24 @@ test('sent to the heel, to the stem, to another stem', () => {
   );
 });
 
+test('earlier or later at the heel: one place each, the rest keep their order', () => {
+  const heel = (sprays: readonly Spray[]) => sprays[0]!.joints.filter((j) => j.arm === 'heel').map((j) => j.pieceId);
+  const all = joints(plain)
+    .slice(0, 4)
+    .map((j) => wish(j.pieceId, { onto: 'heel' }));
+  const before = heel(built(all));
+  expect(before.length).toBeGreaterThan(3);
+  const moved = (id: string, later: number) => [
+    ...all.filter((e) => e.pieceId !== id),
+    { ...(all.find((e) => e.pieceId === id) ?? wish(id, {})), later },
+  ];
+  const later = moved(before[1]!, 1);
+  expect(heel(built(later))).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
+  const first = moved(before[2]!, -30);
+  expect(heel(built(first))).toEqual([before[2], before[0], before[1], ...before.slice(3)]);
+  expectTree(built(first));
+});
+
 test('split off: a new spray of its own, and the pieces are all still there', () => {
   const own = joints(plain)
     .slice(0, 3)
@@ -121,6 +140,7 @@ test.each(Array.from({ length: 30 }, (_, i) => [i + 1]))('whatever is asked, it 
   const edits = Array.from({ length: 6 }, () =>
     wish(any(), {
       shiftMm: Math.round((random() - 0.5) * 80),
+      later: Math.round((random() - 0.5) * 8),
       onto: [null, 'stem', 'heel', any(), 'p999'][Math.floor(random() * 5)]!,
       spray: random() < 0.3 ? 1 + Math.floor(random() * 3) : null,
     }),

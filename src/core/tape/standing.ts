@@ -5,6 +5,7 @@ import { radToDeg } from '../geometry/numbers';
 import { addScaled, angleBetween, sub, type Vec3 } from '../geometry/vec3';
 import { stalkCurve } from './stalk';
 import type { Joint, Spray } from './tree';
+import { inTurn, type Edits } from './turn';
 
 /** Binding points of a standing cluster go down the stem by this much each, as far as the stem goes. */
 const STAND_STEP_MM = 4;
@@ -13,9 +14,10 @@ const STAND_STEP_MM = 4;
  * Everything on one stem: the pieces nearest the middle are taped first, the rest ring by ring outward and lower, each at its
  * own binding point down the stem (trade.md on hand-tied posies; common practice, no source).
  */
-export function standSpray(heads: readonly PlacedPiece[], stand: Stand, id: string): Spray {
+export function standSpray(heads: readonly PlacedPiece[], stand: Stand, id: string, edits: Edits): Spray {
   const off = (p: PlacedPiece) => Math.hypot(p.centre[0] - stand.topMm[0], p.centre[1] - stand.topMm[1]);
-  const order = [...heads].sort((a, b) => off(a) - off(b) || a.piece.id.localeCompare(b.piece.id));
+  const outward = [...heads].sort((a, b) => off(a) - off(b) || a.piece.id.localeCompare(b.piece.id));
+  const order = inTurn(outward, (p) => p.piece.id, edits);
   const highMm = stand.topMm[2] - stand.footMm[2];
   const stepMm = Math.min(STAND_STEP_MM, Math.max(0.2, (highMm - 4) / order.length));
   const down: Vec3 = [0, 0, -1];

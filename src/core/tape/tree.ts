@@ -7,6 +7,7 @@ import { clamp, radToDeg } from '../geometry/numbers';
 import { addScaled, angleBetween, distance, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import { stalkCurve } from './stalk';
 import { standSpray } from './standing';
+import { inTurn, type Edits } from './turn';
 
 /** A joint: where a piece's stem (or a side branch) is taped to the stem it joins. Lengths in mm along that stem. */
 export interface Joint {
@@ -52,10 +53,11 @@ export const MOST_SPRAY_PIECES = 30;
 /** Joints nearer than this cannot be taped apart. */
 export const JOINT_GAP_MM = 6;
 const STEM_HEIGHT_MM = 3.5;
+/** Light pieces so near a seam are taped to either spray. Assumed. */
+const SEAM_MM = 18;
+const SEAM_MOST_GRAMS = 4;
 const SIDE_BRANCH_AWAY_MM = 20;
 const SIDE_BRANCH_REACH_MM = 32;
-
-type Edits = ReadonlyMap<string, JointEdit>;
 
 interface Local {
   p: PlacedPiece;
@@ -65,7 +67,7 @@ interface Local {
 
 /** Divides a line's pieces into sprays that a hand can hold: at most 260 mm and about 30 pieces, cut where little mass lies. */
 function divide(heads: readonly PlacedPiece[], line: Line, edits: Edits): PlacedPiece[][] {
-  const groups = dividedByRule(heads, line);
+  const groups = lapSeams(dividedByRule(heads, line), line);
   const wish = (p: PlacedPiece) => edits.get(p.piece.id)?.spray ?? null;
   if (!heads.some((p) => wish(p) !== null)) return groups;
   // one past the last begins a new spray
@@ -90,6 +92,38 @@ function dividedByRule(heads: readonly PlacedPiece[], line: Line): PlacedPiece[]
     sum += mass[i]!;
   });
   return groups.filter((g) => g.length > 0);
+}
+
+/**
+ * Two sprays that meet grip into each other: near the seam light pieces on the left are taped to the one, on the right to the
+ * other, so that neither tip ends in a straight edge. A closed ring has such a seam at its beginning too.
+ */
+function lapSeams(groups: readonly PlacedPiece[][], line: Line): PlacedPiece[][] {
+  if (groups.length < 2) return [...groups];
+  const to = new Map(groups.flatMap((group, g) => group.map((p) => [p, g] as const)));
+  groups.forEach((group, g) => {
+    const next = (g + 1) % groups.length;
+    if (next === 0 && !(line.closed && groups.length > 2)) return;
+    const end = Math.max(...group.map((p) => p.piece.s));
+    const begin = Math.min(...groups[next]!.map((p) => p.piece.s)) + (next === 0 ? 1 : 0);
+    const seam = (end + begin) / 2;
+    for (const p of [...group, ...groups[next]!]) {
+      const off = Math.min(...[0, 1].map((turn) => Math.abs(p.piece.s + turn - seam))) * line.lengthMm;
+      if (off <= SEAM_MM && p.body.massGrams < SEAM_MOST_GRAMS) to.set(p, p.sideMm >= 0 ? g : next);
+    }
+  });
+  const lapped: PlacedPiece[][] = groups.map(() => []);
+  for (const [p, g] of to) lapped[g]!.push(p);
+  return lapped.map((group) => unrolled(group, line)).filter((g) => g.length > 0);
+}
+
+/** Across the beginning of a closed line places are counted on past its end. */
+function unrolled(group: readonly PlacedPiece[], line: Line): PlacedPiece[] {
+  const places = group.map((p) => p.piece.s);
+  const across = line.closed && Math.max(...places) - Math.min(...places) > 0.5;
+  return group
+    .map((p) => (across && p.piece.s < 0.5 ? { ...p, piece: { ...p.piece, s: p.piece.s + 1 } } : p))
+    .sort((a, b) => a.piece.s - b.piece.s || a.piece.id.localeCompare(b.piece.id));
 }
 
 /** The pick stands where the weight is, kept within the middle 60 % of the spray. */
@@ -119,7 +153,7 @@ function stemSide(group: readonly PlacedPiece[], line: Line, s: number): number 
 }
 
 const onStem = (group: readonly PlacedPiece[], line: Line, s: number): Vec3 => {
-  const frame = line.at(clamp(s), stemSide(group, line, s));
+  const frame = line.at(line.closed ? s : clamp(s), stemSide(group, line, s));
   return addScaled(frame.pointMm, frame.normal, STEM_HEIGHT_MM);
 };
 
@@ -149,7 +183,8 @@ function planArm(locals: readonly Local[], heel: Local[], stemY: (x: number) => 
       for (const m of members.get(w.local.p.piece.id) ?? []) heel.push(m);
       continue;
     }
-    for (const m of members.get(w.local.p.piece.id) ?? []) planned.push({ local: m, onto: w.local.p.piece.id, toPick: at });
+    for (const m of inTurn(members.get(w.local.p.piece.id) ?? [], (l) => l.p.piece.id, edits))
+      planned.push({ local: m, onto: w.local.p.piece.id, toPick: at });
     planned.push({ local: w.local, onto: null, toPick: at });
     last = at;
   }
@@ -249,7 +284,9 @@ function buildSpray(group: readonly PlacedPiece[], line: Line, id: string, edits
     );
   }
   heel.sort((a, b) => a.p.body.massGrams - b.p.body.massGrams || a.p.piece.id.localeCompare(b.p.piece.id));
-  heel.forEach((local, i) => joints.push(heelJoint(local, i, heel.length, joints.length + 1, group, line, pickS)));
+  inTurn(heel, (l) => l.p.piece.id, edits).forEach((local, i) =>
+    joints.push(heelJoint(local, i, heel.length, joints.length + 1, group, line, pickS)),
+  );
   return {
     id,
     fromS: Math.min(...group.map((p) => p.piece.s)),
@@ -358,8 +395,8 @@ export function branchTrees(
   recall: Recall = afresh,
 ): Spray[] {
   if (heads.length === 0) return [];
-  if (line.stand) return [standSpray(heads, line.stand, `${arrangementId}-spray-1`)];
   const byPiece: Edits = new Map(edits.map((e) => [e.pieceId, e]));
+  if (line.stand) return [standSpray(heads, line.stand, `${arrangementId}-spray-1`, byPiece)];
   return divide(heads, line, byPiece).map((group, i) => {
     const id = `${arrangementId}-spray-${i + 1}`;
     const pieces = group.map((p) => p.piece);

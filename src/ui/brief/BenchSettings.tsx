@@ -10,7 +10,7 @@ export function BenchSettings() {
   const { edit } = getStudio();
   return (
     <details className="mt-3 border-t border-[var(--line)] pt-1">
-      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">Wire, glue and allergens</summary>
+      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">Wire, paper, glue and allergens</summary>
       <div className="flex flex-wrap items-center gap-3">
         <Choice
           label="Wire gauge system"
@@ -40,6 +40,15 @@ export function BenchSettings() {
           least={100}
           most={2000}
           onChange={(v) => edit('length of a wire', (d) => void (d.brief.stockMm = v))}
+        />
+        <Choice
+          label="Paper"
+          value={brief.paper}
+          options={[
+            { value: 'A4', name: 'A4 paper' },
+            { value: 'Letter', name: 'Letter paper' },
+          ]}
+          onChange={(v) => edit(`${v} paper`, (d) => void (d.brief.paper = v))}
         />
         <Choice
           label="Finish"

@@ -161,7 +161,7 @@ function Editor({ own }: { own: Own }) {
     });
   const species = speciesById(own.id);
   const base = SPECIES.find((s) => s.id === own.basedOn)!;
-  const counts = base.shape.counts?.(base.stages[base.stages.length - 1]!.open) ?? [];
+  const counts = (base.shape.counts?.(base.stages[base.stages.length - 1]!.open) ?? []).filter((c) => !c.retired);
   const number = (
     label: string,
     key: keyof Own & ('pasteMm' | 'hookMm' | 'floorSwg' | 'cupDeg' | 'curlDeg'),

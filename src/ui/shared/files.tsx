@@ -2,17 +2,25 @@
 
 import { Download, FolderInput } from 'lucide-react';
 import { useRef, useState } from 'react';
+import type { Drawing } from '@/core/formats/drawing';
+import type { Paper } from '@/core/formats/sheets';
 import type { Issue } from '@/core/plan/project';
 import { plural } from './words';
 
-/** Hands a text to the browser as a file. */
-export function download(name: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** Hands a text or bytes to the browser as a file. */
+export function download(name: string, content: string | Uint8Array<ArrayBuffer>, type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
   const a = document.createElement('a');
   a.href = url;
   a.download = name;
   a.click();
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
+
+/** Drawings at true size on sheets of paper, as a PDF. What writes it is fetched when it is first asked for. */
+export async function downloadSheets(name: string, drawings: readonly Drawing[], paper: Paper): Promise<void> {
+  const { sheetsPdf } = await import('@/core/formats/sheets');
+  download(name, new Uint8Array(await sheetsPdf(drawings, paper)), 'application/pdf');
 }
 
 interface Change {

@@ -3,19 +3,25 @@
 import { CircleHelp, Timer, Volume2, X } from 'lucide-react';
 import { format } from 'date-fns';
 import { useEffect, useRef, useState, type MouseEvent } from 'react';
+import { TAPING } from '@/core/days/tasks';
 import type { BenchStep } from '@/core/plan/benchSteps';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { Choice } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { SpraySoFar, StepPicture } from './StepPicture';
 
-/** The log knows work at this bench by this kind. */
-const TAPING = 'taping';
 const NEXT_KEYS = ['ArrowRight', 'ArrowDown', 'PageDown', ' ', 'Enter'];
 const BACK_KEYS = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace'];
 
 /** Full screen, one step at a time, large enough for an arm's length: tap anywhere, space, arrow or a pedal goes on. */
-export function BenchMode({ steps, plan, onClose }: { steps: readonly BenchStep[]; plan: DerivedPlan; onClose(): void }) {
+export function BenchMode({ steps: all, plan, onClose }: { steps: readonly BenchStep[]; plan: DerivedPlan; onClose(): void }) {
   const taped = useStudio((s) => s.project!.taped);
+  const madeUp = all.filter((s) => s.kind === 'made up');
+  // pieces are made up before they are taped; who has begun to tape goes on taping
+  const [taping, setTaping] = useState(
+    madeUp.every((s) => taped.includes(s.key)) || all.some((s) => s.kind !== 'made up' && taped.includes(s.key)),
+  );
+  const steps = taping ? all.filter((s) => s.kind !== 'made up') : madeUp;
   const dialog = useRef<HTMLDialogElement>(null);
   const next = useRef<HTMLButtonElement>(null);
   const [why, setWhy] = useState(false);
@@ -81,7 +87,7 @@ export function BenchMode({ steps, plan, onClose }: { steps: readonly BenchStep[
       }}
       onKeyDown={(e) => {
         const onKey = (e.target as HTMLElement).closest('button') && (e.key === ' ' || e.key === 'Enter');
-        if (onKey) return;
+        if (onKey || (e.target as HTMLElement).closest('[role=radiogroup]')) return;
         if (NEXT_KEYS.includes(e.key)) on();
         else if (BACK_KEYS.includes(e.key)) back();
         else return;
@@ -90,6 +96,17 @@ export function BenchMode({ steps, plan, onClose }: { steps: readonly BenchStep[
     >
       <div className="flex h-full flex-col gap-3 p-5">
         <div className="flex items-center gap-3">
+          {madeUp.length > 0 && (
+            <Choice
+              label="Which work"
+              value={taping ? 'tape' : 'made up'}
+              options={[
+                { value: 'made up', name: 'Make up' },
+                { value: 'tape', name: 'Tape' },
+              ]}
+              onChange={(v) => setTaping(v === 'tape')}
+            />
+          )}
           <Progress at={at < 0 ? steps.length : at} count={steps.length} />
           <button className="key" aria-pressed={timer.running} onClick={timer.toggle}>
             <Timer size={20} /> {timer.running ? `${timer.minutes} min` : 'Time it'}
@@ -134,8 +151,10 @@ export function BenchMode({ steps, plan, onClose }: { steps: readonly BenchStep[
           </div>
         ) : (
           <div className="grow pt-16 text-center">
-            <h1>All taped</h1>
-            <p className="say pt-2">Hang it head down, or stand it in foam, away from damp.</p>
+            <h1>{taping ? 'All taped' : 'All made up'}</h1>
+            <p className="say pt-2">
+              {taping ? 'Hang it head down, or stand it in foam, away from damp.' : 'Now they are taped into sprays and stems.'}
+            </p>
           </div>
         )}
         <div className="grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,4fr)] gap-4">
@@ -146,9 +165,13 @@ export function BenchMode({ steps, plan, onClose }: { steps: readonly BenchStep[
             <button ref={next} className="next h-24 text-[1.7rem]" onClick={on}>
               {at + 1 < steps.length ? 'Done. On to the next' : 'Done. That was the last'}
             </button>
-          ) : (
+          ) : taping ? (
             <button className="next h-24 text-[1.7rem]" onClick={close}>
               Close
+            </button>
+          ) : (
+            <button className="next h-24 text-[1.7rem]" onClick={() => setTaping(true)}>
+              On to taping
             </button>
           )}
         </div>

@@ -60,6 +60,16 @@ export function JointCard({
               onChange={(mm) => change(`joint ${joint.order} moved to ${mm} mm`, { shiftMm: mm })}
             />
           )}
+          {inARow(spray, joint) && (
+            <>
+              <button className="key" onClick={() => change(`${name(joint.pieceId)} earlier`, { later: (own?.later ?? 0) - 1 })}>
+                Earlier
+              </button>
+              <button className="key" onClick={() => change(`${name(joint.pieceId)} later`, { later: (own?.later ?? 0) + 1 })}>
+                Later
+              </button>
+            </>
+          )}
           <label className="text-[15px] font-semibold">
             It joins
             <select
@@ -112,17 +122,25 @@ export function JointCard({
   );
 }
 
+/** Taped one after another at one place: along an arm the place itself gives the order. */
+const inARow = (spray: Spray, joint: Joint): boolean =>
+  (joint.arm === 'heel' || joint.onto !== null) &&
+  spray.joints.some((j) => j !== joint && j.arm === joint.arm && j.onto === joint.onto);
+
 const joinsWords = (joint: Joint, name: (id: string) => string): string =>
   joint.arm === 'heel' ? 'the heel' : joint.onto ? `the ${name(joint.onto)}` : 'the main stem';
 
-/** A wish that says nothing is taken out again. */
-function editJoint(arrangementId: string, pieceId: string, what: string, patch: Partial<JointEdit>): void {
+/** Changes the wish for one joint; one that says nothing is taken out again. */
+export function wishJoint(joints: JointEdit[], pieceId: string, patch: Partial<JointEdit>): JointEdit[] {
+  const before = joints.find((e) => e.pieceId === pieceId) ?? { pieceId, shiftMm: 0, later: 0, onto: null, spray: null };
+  const next: JointEdit = { ...before, ...patch };
+  const rest = joints.filter((e) => e.pieceId !== pieceId);
+  const says = next.shiftMm !== 0 || next.later !== 0 || next.onto !== null || next.spray !== null;
+  return says ? [...rest, next] : rest;
+}
+
+const editJoint = (arrangementId: string, pieceId: string, what: string, patch: Partial<JointEdit>): void =>
   getStudio().edit(what, (d) => {
     const a = d.arrangements.find((x) => x.id === arrangementId);
-    if (!a) return;
-    const before = a.joints.find((e) => e.pieceId === pieceId) ?? { pieceId, shiftMm: 0, onto: null, spray: null };
-    const next = { ...before, ...patch };
-    a.joints = a.joints.filter((e) => e.pieceId !== pieceId);
-    if (next.shiftMm !== 0 || next.onto !== null || next.spray !== null) a.joints.push(next);
+    if (a) a.joints = wishJoint(a.joints, pieceId, patch);
   });
-}

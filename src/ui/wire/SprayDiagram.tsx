@@ -4,17 +4,22 @@ import { jointKey } from '@/core/plan/benchSteps';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Entry } from '@/core/place/entry';
 import type { Joint, Spray } from '@/core/tape/tree';
+import { clamp } from '@/core/geometry/numbers';
 import { tapeWidthShare } from '@/core/tape/bundle';
-import { useState } from 'react';
-import { spraySvg } from '@/core/formats/spraySvg';
-import { download, WriteOut } from '../shared/files';
-import { JointCard } from './JointCard';
+import { Minus, Plus } from 'lucide-react';
+import { useRef, useState, type PointerEvent } from 'react';
+import { drawingSvg } from '@/core/formats/drawing';
+import { sprayDrawing } from '@/core/formats/sprayDrawing';
+import { download, downloadSheets, WriteOut } from '../shared/files';
+import { JointCard, wishJoint } from './JointCard';
 import { PiecePicture } from './PiecePicture';
 import { getStudio, useStudio } from '../useStudio';
 
 const W = 1230;
 const LEFT = 70;
 const PICK = 190;
+const ZOOM_STEP = 1.5;
+const MOST_ZOOM = ZOOM_STEP ** 3;
 const ROW = 268;
 const MIDDLE = 122;
 
@@ -28,6 +33,9 @@ const ARM_WORDS = {
 export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan }) {
   const { id: of, sprays } = plan.arrangements.find((a) => a.sprays.some((s) => s.id === spray.id))!;
   const [inHand, setInHand] = useState<string | null>(null);
+  const [zoom, setZoom] = useState(1);
+  const paper = useStudio((s) => s.project!.brief.paper);
+  const job = useStudio((s) => s.project!.name);
   const title = useStudio((s) => `${s.project!.name}, spray ${sprays.indexOf(spray) + 1} of ${sprays.length}`);
   const taped = useStudio((s) => s.project!.taped);
   const entry = plan.entries.find((e) => e.id === spray.id) ?? null;
@@ -45,9 +53,27 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
         <p className="say grow">
           {done} of {spray.joints.length} taped. {Math.round(spray.massGrams)} g on one {entry?.barrierName ?? 'pick'}.
         </p>
+        <span role="group" aria-label="Size of the diagram" className="flex items-center gap-1">
+          <button className="key px-3" aria-label="Smaller" disabled={zoom <= 1} onClick={() => setZoom(zoom / ZOOM_STEP)}>
+            <Minus size={20} />
+          </button>
+          <button className="key px-3" aria-label="Larger" disabled={zoom >= MOST_ZOOM} onClick={() => setZoom(zoom * ZOOM_STEP)}>
+            <Plus size={20} />
+          </button>
+        </span>
         <WriteOut
-          label="Diagram at true size"
-          onPress={() => download(`${spray.id}.svg`, spraySvg(spray, plan, of, title), 'image/svg+xml')}
+          label={sprays.length === 1 ? 'Print at true size' : `Print all ${sprays.length} at true size`}
+          onPress={() =>
+            void downloadSheets(
+              'branching-diagrams.pdf',
+              sprays.map((s, i) => sprayDrawing(s, plan, of, `${job}, spray ${i + 1} of ${sprays.length}`)),
+              paper,
+            )
+          }
+        />
+        <WriteOut
+          label="SVG"
+          onPress={() => download(`${spray.id}.svg`, drawingSvg(sprayDrawing(spray, plan, of, title)), 'image/svg+xml')}
         />
         {next ? (
           <button
@@ -77,6 +103,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
             inHand={inHand}
             onChoose={setInHand}
             entry={i === rows.length - 1 ? entry : null}
+            zoom={zoom}
           />
         ))}
       </div>
@@ -97,9 +124,11 @@ interface ArmRowProps {
   inHand: string | null;
   onChoose(pieceId: string): void;
   entry: Entry | null;
+  /** times as wide as the page */
+  zoom: number;
 }
 
-function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, inHand, onChoose, entry }: ArmRowProps) {
+function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, inHand, onChoose, entry, zoom }: ArmRowProps) {
   const heel = joints[0]!.arm === 'heel';
   const leads = joints.filter((j) => j.onto === null);
   const long = heel ? leads.length * 30 : Math.max(40, ...leads.map((j) => j.fromTipMm + j.toPickMm));
@@ -110,7 +139,8 @@ function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, inHand, onCh
   return (
     <svg
       viewBox={`0 0 ${W} ${ROW}`}
-      className="min-w-[900px] w-full"
+      className="min-w-[900px]"
+      style={{ width: `${zoom * 100}%` }}
       role="img"
       aria-label={`${title}: ${leads.map((j) => `joint ${j.order} at ${Math.round(j.fromTipMm)} mm, ${j.thicknessMm.toFixed(1)} mm thick`).join('; ')}`}
     >
@@ -134,7 +164,7 @@ function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, inHand, onCh
       />
       {leads.map((j, i) => (
         <JointMark
-          key={j.order}
+          key={j.pieceId}
           of={of}
           joint={j}
           x={x(j, i)}
@@ -145,6 +175,8 @@ function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, inHand, onCh
           next={j.order === nextOrder}
           inHand={j.pieceId === inHand}
           onChoose={() => onChoose(j.pieceId)}
+          // toward the tip is to the left
+          mmPerUnit={heel ? null : -1 / scale}
         />
       ))}
       <Ruler heel={heel} leads={leads} x={x} endX={endX} scale={scale} long={long} />
@@ -164,6 +196,7 @@ function JointMark({
   next,
   inHand,
   onChoose,
+  mmPerUnit,
 }: {
   of: string;
   joint: Joint;
@@ -175,7 +208,10 @@ function JointMark({
   next: boolean;
   inHand: boolean;
   onChoose(): void;
+  /** how far toward the tip a step to the right is; null where a joint cannot be pulled along */
+  mmPerUnit: number | null;
 }) {
+  const pull = usePull(of, joint, mmPerUnit);
   const up = level % 2 === 0;
   const away = (level < 2 ? 58 : 88) * (up ? -1 : 1);
   const hx = x - 20;
@@ -208,25 +244,64 @@ function JointMark({
       <text x={(hx + x) / 2 + 10} y={MIDDLE + away * 0.44} fontSize="13" fill="var(--ink)">
         {Math.round(joint.stalkMm)}
       </text>
-      <circle
-        cx={x}
-        cy={MIDDLE}
-        r={next ? 15 : 12}
-        fill={next ? 'var(--next)' : done ? 'var(--leaf)' : 'var(--glaze)'}
-        stroke={next ? 'var(--onnext)' : 'var(--leaf)'}
-      />
-      <text
-        x={x}
-        y={MIDDLE + 5}
-        fontSize="13"
-        fontWeight="700"
-        textAnchor="middle"
-        fill={next ? 'var(--onnext)' : done ? 'var(--onleaf)' : 'var(--ink)'}
-      >
-        {joint.order}
-      </text>
+      <g {...pull}>
+        <circle
+          cx={x}
+          cy={MIDDLE}
+          r={next ? 15 : 12}
+          fill={next ? 'var(--next)' : done ? 'var(--leaf)' : 'var(--glaze)'}
+          stroke={next ? 'var(--onnext)' : 'var(--leaf)'}
+        />
+        <text
+          x={x}
+          y={MIDDLE + 5}
+          fontSize="13"
+          fontWeight="700"
+          textAnchor="middle"
+          fill={next ? 'var(--onnext)' : done ? 'var(--onleaf)' : 'var(--ink)'}
+        >
+          {joint.order}
+        </text>
+      </g>
     </g>
   );
+}
+
+/** A joint is pulled along its stem; the rest of the tree follows while the hand moves, and it is one step when it lets go. */
+function usePull(of: string, joint: Joint, mmPerUnit: number | null) {
+  const from = useRef<{ x: number; mm: number; mmPerPx: number } | null>(null);
+  if (mmPerUnit === null) return {};
+  const { preview, settle, giveUp } = getStudio();
+  const end = (e: PointerEvent<SVGGElement>, keep: boolean) => {
+    if (!from.current) return;
+    const moved = Math.abs(e.clientX - from.current.x) > 3;
+    from.current = null;
+    if (keep && moved) settle(`joint ${joint.order} moved along`);
+    else giveUp();
+  };
+  return {
+    style: { cursor: 'ew-resize', touchAction: 'none' as const },
+    onPointerDown: (e: PointerEvent<SVGGElement>) => {
+      const matrix = e.currentTarget.ownerSVGElement?.getScreenCTM();
+      const before = getStudio()
+        .project!.arrangements.find((a) => a.id === of)
+        ?.joints.find((j) => j.pieceId === joint.pieceId);
+      if (!matrix) return;
+      e.currentTarget.setPointerCapture(e.pointerId);
+      from.current = { x: e.clientX, mm: before?.shiftMm ?? 0, mmPerPx: mmPerUnit / matrix.a };
+    },
+    onPointerMove: (e: PointerEvent<SVGGElement>) => {
+      if (!from.current || Math.abs(e.clientX - from.current.x) <= 3) return;
+      const { x, mm, mmPerPx } = from.current;
+      const shiftMm = Math.round(clamp(mm + (e.clientX - x) * mmPerPx, -60, 60));
+      preview((d) => {
+        const a = d.arrangements.find((one) => one.id === of);
+        if (a) a.joints = wishJoint(a.joints, joint.pieceId, { shiftMm });
+      });
+    },
+    onPointerUp: (e: PointerEvent<SVGGElement>) => end(e, true),
+    onPointerCancel: (e: PointerEvent<SVGGElement>) => end(e, false),
+  };
 }
 
 function Ruler({

@@ -3,6 +3,7 @@
 import type { BenchStep } from '@/core/plan/benchSteps';
 import { jointKey } from '@/core/plan/benchSteps';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import type { Ring } from '@/core/plan/makeUp';
 import type { Joint, Spray } from '@/core/tape/tree';
 import { addScaled, cross, dot, normalize, sub, type Vec3 } from '@/core/geometry/vec3';
 import { clamp, degToRad, radToDeg } from '@/core/geometry/numbers';
@@ -23,7 +24,13 @@ export function StepPicture({ step, steps, plan }: { step: BenchStep; steps: rea
     .at(-1);
   return (
     <svg viewBox={`0 0 ${W} ${H}`} className="h-full max-h-[60vh] w-full" role="img" aria-label={`${step.title}, drawn`}>
-      {step.kind === 'joint' ? (
+      {step.kind === 'made up' ? (
+        step.rings?.length ? (
+          <Petals rings={step.rings} />
+        ) : (
+          <PiecePicture of={step.arrangementId} pieceId={step.pieceIds[0]!} plan={plan} x={W / 2} y={H / 2} size={430} />
+        )
+      ) : step.kind === 'joint' ? (
         step.joint!.tip ? (
           <Beginning of={step.arrangementId} joint={step.joint!} plan={plan} />
         ) : (
@@ -46,7 +53,7 @@ const headPx = (plan: DerivedPlan, of: string, pieceId: string): number => {
 };
 
 function Laying({ of, joint, before, plan }: { of: string; joint: Joint; before: Joint | null; plan: DerivedPlan }) {
-  const rad = degToRad(clamp(joint.angleDeg, 30, 80));
+  const rad = degToRad(clamp(joint.angleDeg, 20, 90));
   const size = headPx(plan, of, joint.pieceId);
   const long = clamp(joint.stalkMm * 3.2, 90, 230);
   // a stalk of this length reaches the edge of the head, whose middle lies half a head farther
@@ -115,6 +122,50 @@ function Beginning({ of, joint, plan }: { of: string; joint: Joint; plan: Derive
         strokeWidth="4"
       />
       <Figure x={from + 44} y={STEM_Y + 22} words="5 mm" />
+    </g>
+  );
+}
+
+const PETAL_LONG = [118, 150, 176, 196];
+
+/** The flower from above: rings bound so far, the new one marked, the angle by which it is turned beside it. */
+function Petals({ rings }: { rings: readonly Ring[] }) {
+  const [cx, cy] = [W / 2, H / 2];
+  const last = rings.length - 1;
+  const long = (k: number) => PETAL_LONG[Math.min(k, PETAL_LONG.length - 1)]!;
+  const [first] = rings[last]!.turnsDeg;
+  const before = rings[last - 1]?.turnsDeg;
+  const turn = before ? 180 / before.length : 0;
+  const from = first! - turn;
+  const at = (deg: number, r: number): [number, number] => [cx + Math.sin(degToRad(deg)) * r, cy - Math.cos(degToRad(deg)) * r];
+  const r = long(last) + 26;
+  const [a, b] = [at(from, r), at(first!, r)];
+  const label = at(from + turn / 2, r + 34);
+  return (
+    <g>
+      {[...rings].reverse().map((ring, i) => {
+        const k = last - i;
+        return ring.turnsDeg.map((deg) => (
+          <ellipse
+            key={`${k}|${deg}`}
+            cx={cx}
+            cy={cy - long(k) * 0.58}
+            rx={long(k) * Math.min(0.42, 1.5 / ring.turnsDeg.length)}
+            ry={long(k) * 0.46}
+            transform={`rotate(${deg} ${cx} ${cy})`}
+            fill={k === last ? 'var(--nextwash)' : 'var(--glaze)'}
+            stroke={k === last ? 'var(--nexttext)' : 'var(--edge)'}
+            strokeWidth={k === last ? 4 : 2}
+          />
+        ));
+      })}
+      <circle cx={cx} cy={cy} r="26" fill="var(--leafwash)" stroke="var(--leaf)" strokeWidth="3" />
+      {before && (
+        <>
+          <path d={`M${a[0]} ${a[1]}A${r} ${r} 0 0 1 ${b[0]} ${b[1]}`} stroke="var(--nexttext)" strokeWidth="4" fill="none" />
+          <Figure x={label[0] - 22} y={label[1] + 8} words={`${Math.round(turn)}°`} />
+        </>
+      )}
     </g>
   );
 }

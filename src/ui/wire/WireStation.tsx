@@ -11,10 +11,12 @@ import { CutBars } from './CutBars';
 import { GaugeTable } from './GaugeTable';
 import { SprayDiagram } from './SprayDiagram';
 import { StemStrip } from './StemStrip';
+import { TapeList } from './TapeList';
 
 /** Which wire, which joint, in which order: the sprays or the single stems above, the lengths to cut below. */
 export function WireStation() {
   const plan = useStudio((s) => s.plan);
+  const finish = useStudio((s) => s.project!.brief.finish);
   const [spray, setSpray] = useState(0);
   const [atBench, setAtBench] = useAtBench();
   if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
@@ -61,8 +63,9 @@ export function WireStation() {
         {chosen ? <SprayDiagram spray={chosen} plan={plan} /> : <StemStrip plan={plan} />}
       </section>
       <CutBars plan={plan} />
+      <TapeList tape={plan.tape} />
       <GaugeTable plan={plan} />
-      {atBench && <BenchMode steps={benchSteps(plan)} plan={plan} onClose={() => setAtBench(false)} />}
+      {atBench && <BenchMode steps={benchSteps(plan, finish)} plan={plan} onClose={() => setAtBench(false)} />}
     </div>
   );
 }

@@ -10,7 +10,10 @@ import { addSheet } from '../shape/sheet';
 import { addTube } from '../shape/solids';
 import { addStalk } from './stalks';
 
-/** Three levels: florets to a cluster, clusters to a side branch, side branches to the stem (trade.md T7). */
+/**
+ * Three levels: florets to a cluster, clusters to a side branch, side branches to the stem (trade.md T7). Florets are counted
+ * over the whole branch and shared out as evenly as can be: 78 over twelve clusters are 6, 7, 6, 7 …
+ */
 export interface BranchingFiller {
   sideBranches: number;
   clusters: number;
@@ -51,12 +54,14 @@ function partsOf(r: BranchingFiller): Part[] {
 function cluster(r: BranchingFiller, from: Vec3, azimuth: number, seed: number): Part[] {
   const reach = r.clusters === 1 ? 0 : 0.13;
   const middle: Vec3 = [from[0] * 1.25 + Math.cos(azimuth) * reach, from[1] * 1.25 + Math.sin(azimuth) * reach, 0.82];
+  const all = r.sideBranches * r.clusters;
+  const here = Math.floor(((seed + 1) * r.florets) / all) - Math.floor((seed * r.florets) / all);
   const forks = mix(from, middle, 0.45);
   const along = normalize([middle[0] - from[0], middle[1] - from[1], middle[2] - from[2]]);
   const twig: Part = { name: 'twig', level: 1, joins: from, at: forks, along, size: 0, open: 1 };
-  const florets = Array.from({ length: r.florets }, (_, k): Part => {
+  const florets = Array.from({ length: here }, (_, k): Part => {
     const a = k * GOLDEN_ANGLE_RAD + seed;
-    const out = 0.085 * Math.sqrt(k / r.florets);
+    const out = 0.085 * Math.sqrt(k / here);
     const at: Vec3 = [middle[0] + Math.cos(a) * out, middle[1] + Math.sin(a) * out, 0.91 + 0.04 * ((k * 0.618) % 1)];
     return {
       name: 'floret',
@@ -71,18 +76,27 @@ function cluster(r: BranchingFiller, from: Vec3, azimuth: number, seed: number):
   return [twig, ...florets];
 }
 
+/** Files of earlier versions say how many florets a cluster has; where neither is said clusters stay as full as they were. */
+function recount(r: BranchingFiller, counts: Readonly<Record<string, number>>): BranchingFiller {
+  const { sideBranches = r.sideBranches, clusters = r.clusters, florets: each, floretsInAll } = counts;
+  const full = each ?? r.florets / (r.sideBranches * r.clusters);
+  return { ...r, sideBranches, clusters, florets: floretsInAll ?? Math.round(full * sideBranches * clusters) };
+}
+
 /** A branching filler of tiny scrunched florets. Lengths in lengths of the branch. */
 export function branchingFiller(r: BranchingFiller): Shape {
   const parts = partsOf(r);
   const florets = parts.filter((p) => p.name === 'floret').length;
+  const each = Math.round(r.florets / (r.sideBranches * r.clusters));
   return {
     parts: () => parts,
     counts: () => [
       { id: 'sideBranches', name: 'Side branches', count: r.sideBranches, least: 1, most: 8 },
       { id: 'clusters', name: 'Clusters to a side branch', count: r.clusters, least: 1, most: 5 },
-      { id: 'florets', name: 'Florets to a cluster', count: r.florets, least: 2, most: 12 },
+      { id: 'floretsInAll', name: 'Florets in all', count: r.florets, least: 2, most: 160 },
+      { id: 'florets', name: 'Florets to a cluster', count: each, least: 2, most: 12, retired: true },
     ],
-    recounted: (counts) => branchingFiller({ ...r, ...counts }),
+    recounted: (counts) => branchingFiller(recount(r, counts)),
     build(b, _stage, hues, random) {
       const green = hexToLinear('#8aa36c');
       addTube(

@@ -92,7 +92,7 @@ describe('composites built of pieces', () => {
   const branch = (nodes: number, habit: LeafBranch['habit'] = 'paired') =>
     leafBranch({ habit, nodes, leafLength: [0.3, 0.15], blade: {}, angle: 45, turnDeg: 90, carrierSway: 0 });
   const leaves = (shape: Shape) => shape.parts!(1).filter((p) => p.name === 'leaf');
-  const filler = branchingFiller({ sideBranches: 3, clusters: 3, florets: 7, floretSize: 0.05 });
+  const filler = branchingFiller({ sideBranches: 3, clusters: 3, florets: 63, floretSize: 0.05 });
   const mophead = domedCluster({ buds: 12, open: 22, petals: 4, floretSize: 0.3 });
   const azimuth = (along: readonly number[]) => Math.atan2(along[1]! / 0.5, along[0]!);
 

@@ -28,10 +28,6 @@ export interface Part {
   open: number;
 }
 
-/**
- * One shape behind one signature: the picture, the paste and the silhouette all come from it. Lengths in head radii
- * (for sprigs: in lengths of the sprig), local z is the axis, the origin the middle of the head (or the foot of a sprig).
- */
 /** A number that a person may change about a composite. */
 export interface PartCount {
   id: string;
@@ -39,10 +35,16 @@ export interface PartCount {
   count: number;
   least: number;
   most: number;
+  /** files of earlier versions say it; it is asked for no more */
+  retired?: boolean;
 }
 
 export type Tones = readonly [centre: number, middle: number, edge: number];
 
+/**
+ * One shape behind one signature: the picture, the paste and the silhouette all come from it. Lengths in head radii
+ * (for sprigs: in lengths of the sprig), local z is the axis, the origin the middle of the head (or the foot of a sprig).
+ */
 export interface Shape {
   build(b: MeshBuilder, stage: number, hues: Hues, random: Random): void;
   /** One face of everything that is a thin sheet, in radii². */
@@ -58,6 +60,8 @@ export interface Shape {
   recounted?(counts: Readonly<Record<string, number>>, stage: number): Shape;
   /** Flowers alone: how many petals it has, and the same flower with its petals changed. */
   petals?: number;
+  /** petals of each ring from the middle outward, where they lie in rings */
+  rings?: readonly number[];
   tuned?(tune: PetalTune): Shape;
 }
 
@@ -105,6 +109,7 @@ export const sepals = (count: number, inner: Whorl['inner'], bud: Whorl['bud']):
 export function flower(r: FlowerRecipe): Shape {
   return {
     petals: petalsOf(r.whorls),
+    ...(r.whorls.every((w) => w.layout === 'ring') ? { rings: r.whorls.map((w) => w.count) } : {}),
     tuned: (tune) => flower({ ...r, whorls: tuneWhorls(r.whorls, tune) }),
     build(b, stage, hues, random) {
       const paint = petalPaint(hues.hue, r.paint?.(hues));

@@ -74,13 +74,13 @@ export const FLOWERS: readonly Species[] = [
     id: 'blossom', petals: 5, name: 'Blossom', plural: 'blossoms', role: 'spray', habit: 'head', shape: blossom, stages: stages(0.34, 0.75),
     sizesMm: [24, 20, 16], pasteMm: 0.6, solidity: 0.66, method: 'pulled', breakageShare: 0.14, monthsNorth: [3, 4, 5],
     colourways: [{ id: 'white', name: 'white', hue: '#f4ece6', second: '#e7d79a' }, { id: 'pink', name: 'pink', hue: '#f1c9d2', second: '#c85a78' }],
-    wiring: { floorSwg: 28, hookMm: 5, insideShare: 0.3, white: true },
+    wiring: { floorSwg: 28, hookMm: 5, insideShare: 0.3, white: true, bark: true },
   },
   {
     id: 'camellia', name: 'Camellia', plural: 'camellias', role: 'focal', habit: 'head', shape: camellia, occlusion: 0.6, stages: stages(0.42, 0.74),
     sizesMm: [70, 60, 50], pasteMm: 0.7, solidity: 0.92, method: 'layered', breakageShare: 0.12, monthsNorth: [2, 3, 4],
     colourways: [{ id: 'shell', name: 'shell', hue: '#eab0ba' }, { id: 'white', name: 'white', hue: '#f2ece4' }, { id: 'crimson', name: 'crimson', hue: '#a72a3c' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.5, white: false },
+    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.5, white: false, bark: true },
   },
   {
     id: 'chrysanthemum', name: 'Chrysanthemum', plural: 'chrysanthemums', role: 'focal', habit: 'head', shape: chrysanthemum, occlusion: 0.7, stages: stages(0.36, 0.66),
@@ -98,7 +98,7 @@ export const FLOWERS: readonly Species[] = [
     id: 'magnolia', name: 'Magnolia', plural: 'magnolias', role: 'focal', habit: 'head', shape: magnolia, occlusion: 0.5, stages: stages(0.46, 0.76), petals: 9,
     sizesMm: [80, 68, 56], pasteMm: 0.8, solidity: 0.7, method: 'wired petals', breakageShare: 0.16, monthsNorth: [3, 4, 5],
     colourways: [{ id: 'blush', name: 'blush', hue: '#f3dcdc' }, { id: 'ivory', name: 'ivory', hue: '#f4eedd' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: [{ name: 'petal', count: 9, swg: 26, lengthMm: 95 }] },
+    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, bark: true, parts: [{ name: 'petal', count: 9, swg: 26, lengthMm: 95 }] },
   },
   {
     id: 'lily', name: 'Lily', plural: 'lilies', role: 'focal', habit: 'head', shape: lily, stages: stages(0.4, 0.74), petals: 6,

@@ -14,7 +14,7 @@ const ripening: Stage[] = [
 /** Fillers, berries and foliage: small branches built of pieces. Sizes are lengths. Gauges from trade.md W2–W6. */
 export const GREENS: readonly Species[] = [
   {
-    id: 'froth', name: 'Froth', plural: 'sprigs of froth', role: 'filler', habit: 'sprig', shape: branchingFiller({ sideBranches: 3, clusters: 3, florets: 7, floretSize: 0.066 }), stages: grown,
+    id: 'froth', name: 'Froth', plural: 'sprigs of froth', role: 'filler', habit: 'sprig', shape: branchingFiller({ sideBranches: 3, clusters: 3, florets: 63, floretSize: 0.066 }), stages: grown,
     sizesMm: [58, 48, 40], pasteMm: 0.4, solidity: 0.4, method: 'scrunched', breakageShare: 0.15, monthsNorth: [5, 6, 7, 8, 9],
     colourways: [{ id: 'white', name: 'white', hue: '#f5f1ea' }, { id: 'blush', name: 'blush', hue: '#f0cfd0' }],
     wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.45, white: false, parts: [{ name: 'floret', swg: 28, lengthMm: 60 }, { name: 'side branch', swg: 24, lengthMm: 55 }] },
@@ -24,7 +24,7 @@ export const GREENS: readonly Species[] = [
     stages: [{ id: 'bud', name: 'bud', open: 0.1, sizeShare: 0.8, role: 'bud' }, { id: 'half', name: 'half-open', open: 0.5, sizeShare: 0.9 }, { id: 'open', name: 'open', open: 1, sizeShare: 1 }],
     sizesMm: [62, 52, 42], pasteMm: 0.5, solidity: 0.55, method: 'pulled cluster', breakageShare: 0.14, monthsNorth: [4, 5],
     colourways: [{ id: 'lilac', name: 'lilac', hue: '#b69ad2' }, { id: 'white', name: 'white', hue: '#efece6' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.4, white: false, parts: [{ name: 'floret', swg: 24, lengthMm: 60 }] },
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.4, white: false, bark: true, parts: [{ name: 'floret', swg: 24, lengthMm: 60 }] },
   },
   {
     id: 'rosehip', fruitOf: ['rose', 'minirose'], name: 'Rosehip', plural: 'rosehip sprigs', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 3, radius: 0.13, stretch: 1.3, crown: true, leaves: 0 }), stages: ripening,
@@ -36,7 +36,7 @@ export const GREENS: readonly Species[] = [
     id: 'hypericum', name: 'Hypericum', plural: 'hypericum sprigs', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 4, radius: 0.11, stretch: 1.15, crown: false, leaves: 4 }), stages: ripening,
     sizesMm: [42, 36, 30], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [8, 9, 10, 11],
     colourways: [{ id: 'russet', name: 'russet', hue: '#a84632' }, { id: 'cream', name: 'cream', hue: '#ece1c4' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, bark: true, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
   },
   {
     id: 'bramble', name: 'Bramble', plural: 'bramble sprigs', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 3, radius: 0.15, stretch: 1.2, crown: false, drupelets: 34, leaves: 2 }), stages: ripening,
@@ -49,7 +49,7 @@ export const GREENS: readonly Species[] = [
     shape: leafBranch({ habit: 'paired', nodes: 6, leafLength: [0.36, 0.18], blade: { halfWidth: 0.14, tipPower: 1.8 }, angle: 46, turnDeg: 90, carrierSway: 0.06, twoFaced: true, berries: { hue: '#4d4a33', size: 0.034, count: 2 } }),
     stages: grown, sizesMm: [92, 78, 64], pasteMm: 0.9, solidity: 0.35, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'olive', name: 'olive', hue: '#75896a' }, { id: 'silver', name: 'silver', hue: '#a3b19c' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, parts: [{ name: 'leaf', swg: 30, lengthMm: 45 }] },
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, bark: true, parts: [{ name: 'leaf', swg: 30, lengthMm: 45 }] },
   },
   {
     id: 'roundleaf', name: 'Round leaf', plural: 'round-leaf sprigs', role: 'foliage', habit: 'sprig',
@@ -70,7 +70,7 @@ export const GREENS: readonly Species[] = [
     shape: leafBranch({ habit: 'paired', nodes: 14, leafLength: [0.3, 0.14], blade: { halfWidth: 0.075, fullest: 0.5, baseWidth: 0.6, tipPower: 2 }, angle: 34, turnDeg: 90, carrierSway: 0.03 }),
     stages: grown, sizesMm: [72, 60, 48], pasteMm: 0.9, solidity: 0.4, method: 'glued leaf', breakageShare: 0.08, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'grey', name: 'grey green', hue: '#6c8468' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.95, white: false },
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.95, white: false, bark: true },
   },
   {
     id: 'fern', name: 'Fern', plural: 'fern fronds', role: 'foliage', habit: 'sprig',
@@ -97,46 +97,46 @@ export const GREENS: readonly Species[] = [
     id: 'heather', name: 'Heather', plural: 'heather sprigs', role: 'filler', habit: 'sprig', shape: floretSpike({ count: 40, petals: 4, floretSize: 0.058, spread: 0.075 }), stages: [{ id: 'bud', name: 'bud', open: 0.1, sizeShare: 0.85, role: 'bud' }, { id: 'grown', name: 'grown', open: 0.9, sizeShare: 1 }],
     sizesMm: [52, 44, 36], pasteMm: 0.4, solidity: 0.4, method: 'pulled cluster', breakageShare: 0.14, monthsNorth: [8, 9, 10, 11, 12, 1, 2, 3],
     colourways: [{ id: 'heather', name: 'heather', hue: '#b06aa0' }, { id: 'white', name: 'white', hue: '#f1edef' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.45, white: false, parts: [{ name: 'floret', swg: 28, lengthMm: 55 }] },
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.45, white: false, bark: true, parts: [{ name: 'floret', swg: 28, lengthMm: 55 }] },
   },
   {
     id: 'snowberry', name: 'Snowberry', plural: 'snowberry sprigs', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 6, radius: 0.1, stretch: 1, crown: false, leaves: 2 }), stages: ripening,
     sizesMm: [46, 38, 32], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [10, 11, 12, 1],
     colourways: [{ id: 'white', name: 'white', hue: '#f1efe8' }, { id: 'pink', name: 'pink', hue: '#e9b9c2' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, bark: true, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
   },
   {
     id: 'hollyberry', name: 'Holly berry', plural: 'holly-berry sprigs', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 5, radius: 0.1, stretch: 1, crown: false, leaves: 4 }), stages: ripening,
     sizesMm: [44, 38, 32], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [11, 12, 1],
     colourways: [{ id: 'red', name: 'red', hue: '#c2202b' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, bark: true, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
   },
   {
     id: 'blueberry', name: 'Blueberry', plural: 'blueberry sprigs', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 7, radius: 0.095, stretch: 0.94, crown: true, leaves: 3 }), stages: ripening,
     sizesMm: [46, 38, 32], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [7, 8, 9],
     colourways: [{ id: 'blue', name: 'blue', hue: '#4b5a8c' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, bark: true, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
   },
   {
     id: 'willow', name: 'Willow', plural: 'willow sprigs', role: 'foliage', habit: 'sprig',
     shape: leafBranch({ habit: 'loose', nodes: 8, leafLength: [0.42, 0.22], blade: { halfWidth: 0.09, fullest: 0.42, baseWidth: 0.3, tipPower: 1.4 }, angle: 36, turnDeg: 137.5, carrierSway: 0.07, twoFaced: true }),
     stages: grown, sizesMm: [94, 80, 66], pasteMm: 0.8, solidity: 0.3, method: 'wired leaf', breakageShare: 0.12, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
     colourways: [{ id: 'willow', name: 'willow green', hue: '#8fa873' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, parts: [{ name: 'leaf', swg: 30, lengthMm: 50 }] },
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, bark: true, parts: [{ name: 'leaf', swg: 30, lengthMm: 50 }] },
   },
   {
     id: 'laurel', name: 'Laurel', plural: 'laurel sprigs', role: 'foliage', habit: 'sprig',
     shape: leafBranch({ habit: 'loose', nodes: 5, leafLength: [0.44, 0.3], blade: { halfWidth: 0.2, fullest: 0.5, baseWidth: 0.26, tipPower: 1.5, ruffle: 0.02, ruffleCycles: 3, crease: 0.03 }, angle: 50, turnDeg: 137.5, carrierSway: 0.04 }),
     stages: grown, sizesMm: [84, 70, 58], pasteMm: 1, solidity: 0.4, method: 'wired leaf', breakageShare: 0.09, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'laurel', name: 'laurel green', hue: '#4f7146' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, parts: [{ name: 'leaf', swg: 28, lengthMm: 65 }] },
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, bark: true, parts: [{ name: 'leaf', swg: 28, lengthMm: 65 }] },
   },
   {
     id: 'box', name: 'Box', plural: 'box sprigs', role: 'foliage', habit: 'sprig',
     shape: leafBranch({ habit: 'paired', nodes: 9, leafLength: [0.16, 0.1], blade: { halfWidth: 0.3, fullest: 0.5, baseWidth: 0.3, tipWidth: 0.3, tipPower: 2 }, angle: 54, turnDeg: 90, carrierSway: 0.03 }),
     stages: grown, sizesMm: [64, 54, 44], pasteMm: 0.9, solidity: 0.45, method: 'glued leaf', breakageShare: 0.08, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'box', name: 'box green', hue: '#6f9450' }],
-    wiring: { floorSwg: 24, hookMm: 0, insideShare: 0.95, white: false },
+    wiring: { floorSwg: 24, hookMm: 0, insideShare: 0.95, white: false, bark: true },
   },
   {
     id: 'dustyleaf', name: 'Dusty leaf', plural: 'dusty-leaf sprays', role: 'foliage', habit: 'sprig',
@@ -157,7 +157,7 @@ export const GREENS: readonly Species[] = [
     shape: leafBranch({ habit: 'loose', nodes: 3, leafLength: [0.52, 0.5], blade: { halfWidth: 0.32, fullest: 0.62, baseWidth: 0.16, tipWidth: 0.34, tipPower: 2.2, tipDrop: 0.1, lobes: 4, lobeDepth: 0.5, crease: 0.025, curl: 20 }, angle: 54, turnDeg: 0, carrierSway: 0.04, stalkShare: 0.06 }),
     stages: grown, sizesMm: [88, 74, 60], pasteMm: 0.9, solidity: 0.4, method: 'wired leaf', breakageShare: 0.12, monthsNorth: [5, 6, 7, 8, 9, 10, 11],
     colourways: [{ id: 'russet', name: 'russet', hue: '#a8622f' }, { id: 'leaf', name: 'leaf green', hue: '#7b9150' }, { id: 'gold', name: 'gold', hue: '#cf9a3e' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.85, white: false, parts: [{ name: 'leaf', swg: 26, lengthMm: 75 }] },
+    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.85, white: false, bark: true, parts: [{ name: 'leaf', swg: 26, lengthMm: 75 }] },
   },
   {
     id: 'vine', name: 'Leafy vine', plural: 'leafy vines', role: 'foliage', habit: 'sprig',

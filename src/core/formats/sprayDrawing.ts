@@ -1,7 +1,10 @@
 import type { DerivedPlan } from '../plan/derivePlan';
 import type { Joint, Spray } from '../tape/tree';
 
+import { radToDeg } from '../geometry/numbers';
 import { wireName } from '../wire/gauge';
+import { CHECK_BAR_MM, circle, INK, line, text, type Drawing, type Mark } from './drawing';
+
 /** White round the drawing, and between its rows, mm. */
 const MARGIN_MM = 12;
 const ROW_GAP_MM = 10;
@@ -12,8 +15,6 @@ const LIST_GAP_MM = 8;
 const LIST_STEP_MM = 4;
 /** At the heel joints lie on one place: drawn so far apart. */
 const HEEL_STEP_MM = 14;
-/** Paper is checked by a bar of this length. */
-export const CHECK_BAR_MM = 100;
 
 interface Head {
   name: string;
@@ -33,16 +34,17 @@ const TITLES = {
   heel: 'At the heel, light to heavy',
 } as const;
 
-const round = (mm: number): string => String(Math.round(mm * 100) / 100);
-const escaped = (text: string): string =>
-  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
-
 /**
- * A spray's branching diagram as an SVG whose millimetres are real: stems, stalks and heads at true size, one row an arm, joints
+ * A spray's branching diagram at true size: stems, stalks and heads at true size, one row an arm, joints
  * numbered in taping order with their distance from the tip and the thickness below them. Stalks are drawn straight at 45°, in
  * turn above and below. A bar of 100 mm checks the print.
  */
-export function spraySvg(spray: Spray, plan: Pick<DerivedPlan, 'heads' | 'wires'>, arrangementId: string, title: string): string {
+export function sprayDrawing(
+  spray: Spray,
+  plan: Pick<DerivedPlan, 'heads' | 'wires'>,
+  arrangementId: string,
+  title: string,
+): Drawing {
   const headOf = (id: string): Head =>
     plan.heads.find((h) => h.arrangementId === arrangementId && h.pieceId === id) ?? { name: 'piece', radialMm: 5, axialMm: 5 };
   const gaugeOf = (id: string) =>
@@ -51,7 +53,7 @@ export function spraySvg(spray: Spray, plan: Pick<DerivedPlan, 'heads' | 'wires'
     .map((arm): Row => ({ title: TITLES[arm], heel: arm === 'heel', joints: spray.joints.filter((j) => j.arm === arm) }))
     .filter((r) => r.joints.length > 0)
     .sort((a, b) => a.joints[0]!.order - b.joints[0]!.order);
-  const parts: string[] = [];
+  const parts: Mark[] = [text([MARGIN_MM, MARGIN_MM], title, 5)];
   let width = CHECK_BAR_MM;
   let y = MARGIN_MM + 14;
   for (const row of rows) {
@@ -63,35 +65,35 @@ export function spraySvg(spray: Spray, plan: Pick<DerivedPlan, 'heads' | 'wires'
     const end = row.heel
       ? x(leads[0]!, leads.length)
       : MARGIN_MM + reach + Math.max(...leads.map((j) => j.fromTipMm + j.toPickMm));
-    parts.push(text(MARGIN_MM, y, row.title, 4));
+    parts.push(text([MARGIN_MM, y], row.title, 4));
     leads.forEach((j, i) => {
       const to = i + 1 < leads.length ? x(leads[i + 1]!, i + 1) : end;
-      parts.push(line(x(j, i), stemY, to, stemY, j.thicknessMm, '#28653c'));
+      parts.push(line([x(j, i), stemY], [to, stemY], j.thicknessMm, '#28653c'));
     });
     leads.forEach((j, i) => parts.push(...jointMarks(j, x(j, i), stemY, i % 2 ? 1 : -1, headOf(j.pieceId))));
     // what no room is for beside the stalks stands in a list at the end of the row
     row.joints.forEach((j, i) =>
       parts.push(
-        text(end + LIST_GAP_MM, y + 6 + i * LIST_STEP_MM, listed(j, headOf(j.pieceId).name, gaugeOf(j.pieceId), row.joints), 2.8),
+        text(
+          [end + LIST_GAP_MM, y + 6 + i * LIST_STEP_MM],
+          listed(j, headOf(j.pieceId).name, gaugeOf(j.pieceId), row.joints),
+          2.8,
+        ),
       ),
     );
     const below = stemY + rise + 4;
-    if (!row.heel) parts.push(text(MARGIN_MM, below + 4, 'mm from tip', 2.4));
-    parts.push(text(MARGIN_MM, below + RULE_MM, 'mm thick', 2.4));
+    if (!row.heel) parts.push(text([MARGIN_MM, below + 4], 'mm from tip', 2.4));
+    parts.push(text([MARGIN_MM, below + RULE_MM], 'mm thick', 2.4));
     leads.forEach((j, i) => {
-      if (!row.heel) parts.push(text(x(j, i), below + 4, `${Math.round(j.fromTipMm)}`, 2.4, 'middle'));
-      parts.push(text(x(j, i), below + RULE_MM, j.thicknessMm.toFixed(1), 2.4, 'middle'));
+      if (!row.heel) parts.push(text([x(j, i), below + 4], `${Math.round(j.fromTipMm)}`, 2.4, 'middle'));
+      parts.push(text([x(j, i), below + RULE_MM], j.thicknessMm.toFixed(1), 2.4, 'middle'));
     });
     width = Math.max(width, end - MARGIN_MM + LIST_GAP_MM + LIST_MM);
     y = Math.max(below + RULE_MM, y + 6 + row.joints.length * LIST_STEP_MM) + ROW_GAP_MM;
   }
-  const [w, h] = [width + 2 * MARGIN_MM, y + 14];
-  parts.push(line(MARGIN_MM, y + 2, MARGIN_MM + CHECK_BAR_MM, y + 2, 0.6, '#3b152d', 'check-bar'));
-  parts.push(text(MARGIN_MM, y + 8, `This bar is ${CHECK_BAR_MM} mm long: if it is not, print at 100 %.`, 3.4));
-  return (
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${round(w)}mm" height="${round(h)}mm" viewBox="0 0 ${round(w)} ${round(h)}" font-family="sans-serif" fill="#3b152d">\n` +
-    `<title>${escaped(title)}</title>\n${text(MARGIN_MM, MARGIN_MM, title, 5)}\n${parts.join('\n')}\n</svg>\n`
-  );
+  parts.push(line([MARGIN_MM, y + 2], [MARGIN_MM + CHECK_BAR_MM, y + 2], 0.6, INK, 'check-bar'));
+  parts.push(text([MARGIN_MM, y + 8], `This bar is ${CHECK_BAR_MM} mm long: if it is not, print at 100 %.`, 3.4));
+  return { title, widthMm: width + 2 * MARGIN_MM, heightMm: y + 14, marks: parts };
 }
 
 function listed(j: Joint, name: string, gauge: number | null, joints: readonly Joint[]): string {
@@ -100,23 +102,24 @@ function listed(j: Joint, name: string, gauge: number | null, joints: readonly J
 }
 
 /** The stalk, the head's outline with its joint's number, and the joint. A face is a circle, a sprig lies along its stalk. */
-function jointMarks(j: Joint, x: number, y: number, side: 1 | -1, { axialMm, radialMm }: Head): string[] {
+function jointMarks(j: Joint, x: number, y: number, side: 1 | -1, { axialMm, radialMm }: Head): Mark[] {
   const [dx, dy] = j.tip ? [-1, 0] : [-Math.SQRT1_2, side * Math.SQRT1_2];
   const [ex, ey] = [x + dx * j.stalkMm, y + dy * j.stalkMm];
   const sprig = axialMm > radialMm;
   const [cx, cy] = [ex + dx * axialMm, ey + dy * axialMm];
-  const turn = (Math.atan2(dy, dx) * 180) / Math.PI;
   return [
-    line(ex, ey, x, y, 0.8, '#746370', `stalk-${j.order}`),
-    `<ellipse cx="${round(cx)}" cy="${round(cy)}" rx="${round(sprig ? axialMm : radialMm)}" ry="${round(radialMm)}" transform="rotate(${round(turn)} ${round(cx)} ${round(cy)})" fill="none" stroke="#8c7a87" stroke-width="0.4"/>`,
-    text(cx, cy + 1, `${j.order}`, 3, 'middle'),
-    `<circle id="joint-${j.order}" cx="${round(x)}" cy="${round(y)}" r="2.2" fill="#f9fdfe" stroke="#28653c" stroke-width="0.5"/>`,
-    text(x, y + 0.9, `${j.order}`, 2.6, 'middle'),
+    line([ex, ey], [x, y], 0.8, '#746370', `stalk-${j.order}`),
+    {
+      kind: 'ellipse',
+      at: [cx, cy],
+      rxMm: sprig ? axialMm : radialMm,
+      ryMm: radialMm,
+      turnDeg: radToDeg(Math.atan2(dy, dx)),
+      widthMm: 0.4,
+      colour: '#8c7a87',
+    },
+    text([cx, cy + 1], `${j.order}`, 3, 'middle'),
+    circle([x, y], 2.2, 0.5, '#28653c', '#f9fdfe', `joint-${j.order}`),
+    text([x, y + 0.9], `${j.order}`, 2.6, 'middle'),
   ];
 }
-
-const line = (x1: number, y1: number, x2: number, y2: number, width: number, colour: string, id?: string): string =>
-  `<line${id ? ` id="${id}"` : ''} x1="${round(x1)}" y1="${round(y1)}" x2="${round(x2)}" y2="${round(y2)}" stroke="${colour}" stroke-width="${round(width)}"/>`;
-
-const text = (x: number, y: number, words: string, size: number, anchor: 'start' | 'middle' = 'start'): string =>
-  `<text x="${round(x)}" y="${round(y)}" font-size="${round(size)}" text-anchor="${anchor}">${escaped(words)}</text>`;

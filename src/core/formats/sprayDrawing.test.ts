@@ -4,7 +4,8 @@ import { composeRequestOf } from '../plan/composeRequest';
 import { derivePlan } from '../plan/derivePlan';
 import { defaultLine, newArrangement, newProject } from '../plan/newProject';
 import { cakeOf, FORMS } from '../testing/samples';
-import { CHECK_BAR_MM, spraySvg } from './spraySvg';
+import { CHECK_BAR_MM, drawingSvg } from './drawing';
+import { sprayDrawing } from './sprayDrawing';
 
 /** An SVG's numbers, read by another hand: attributes of the element with an id. */
 function element(svg: string, id: string): Record<string, number> {
@@ -20,7 +21,7 @@ describe.each(FORMS.filter((f) => f === 'crescent' || f === 'ring' || f === 'pos
   const [best] = composeAll({ ...composeRequestOf(empty, 0, 3, 1, [])!, effort: 0.05 });
   const plan = derivePlan({ ...empty, arrangements: [best!.arrangement] });
   const spray = plan.arrangements[0]!.sprays[0]!;
-  const svg = spraySvg(spray, plan, 'a1', 'Harbour & library <1>');
+  const svg = drawingSvg(sprayDrawing(spray, plan, 'a1', 'Harbour & library <1>'));
 
   test('a unit is a millimetre, and the bar is 100 of them', () => {
     const [, w, h, vw, vh] = /width="([\d.]+)mm" height="([\d.]+)mm" viewBox="0 0 ([\d.]+) ([\d.]+)"/.exec(svg)!;

@@ -1,0 +1,76 @@
+import { SPECIES } from '../botany/catalogue';
+import { wiredParts } from '../botany/species';
+import { makeUpSteps, ringCounts, ringsOf } from './makeUp';
+
+const steps = (species: string, finish: 'everyday' | 'showpiece' = 'everyday', stage = 'open') =>
+  makeUpSteps({ species, stage }, 120, [], finish);
+
+describe('petals ring by ring (trade.md T10: e.g. 3, then 3, then 3; common practice, no source)', () => {
+  test('nine petals are three threes, six two, five one ring; as the flower has them where it says so', () => {
+    expect(ringCounts(9)).toEqual([3, 3, 3]);
+    expect(ringCounts(6)).toEqual([3, 3]);
+    expect(ringCounts(5)).toEqual([5]);
+    expect(ringCounts(10)).toEqual([5, 5]);
+    expect(ringCounts(7)).toEqual([4, 3]);
+    expect(ringCounts(0)).toEqual([]);
+    expect(ringCounts(8, [2, 2, 4])).toEqual([2, 2, 4]);
+    expect(ringCounts(9, [2, 2, 4])).toEqual([3, 3, 3]);
+  });
+
+  test.each([
+    [3, 3, 3],
+    [5, 5, 0],
+    [4, 3, 0],
+    [2, 2, 0],
+  ])('rings of %i, %i, %i: evenly round, every ring begins in the middle of a gap, each 2 mm lower', (...counts) => {
+    const rings = ringsOf(counts.filter((n) => n > 0));
+    rings.forEach((ring, k) => {
+      const sorted = [...ring.turnsDeg].sort((a, b) => a - b);
+      const gaps = sorted.map((t, i) => ((sorted[i + 1] ?? sorted[0]! + 360) - t + 360) % 360 || 360);
+      for (const gap of gaps) expect(gap).toBeCloseTo(360 / ring.turnsDeg.length, 9);
+      expect(ring.belowMm).toBe(2 * k);
+      if (k === 0) return;
+      const before = rings[k - 1]!.turnsDeg;
+      const off = Math.min(...before.map((t) => Math.abs(((ring.turnsDeg[0]! - t + 540) % 360) - 180)));
+      expect(off).toBeCloseTo(180 / before.length, 9);
+    });
+  });
+
+  test('three and three and three stand at 0°, 60°, 0° (own study)', () => {
+    expect(ringsOf([3, 3, 3]).map((r) => Math.min(...r.turnsDeg.map((t) => Math.round(t) % 120)))).toEqual([0, 60, 0]);
+  });
+
+  test('a large fleshy flower: every ring a step, the new one last, its stamens first where it has them', () => {
+    const magnolia = steps('magnolia');
+    expect(magnolia.map((s) => s.rings.length)).toEqual([1, 2, 3]);
+    expect(magnolia.flatMap((s) => s.rings.at(-1)!.turnsDeg)).toHaveLength(9);
+    const anemone = steps('anemone');
+    expect(anemone[0]!.title).toMatch(/34 stamens/);
+    expect(anemone[1]!.rings).toHaveLength(1);
+  });
+});
+
+test('the finest stems are painted for everyday work and taped for a showpiece (trade.md T3; common practice, no source)', () => {
+  expect(steps('froth')[0]!.title).toMatch(/^Paint the florets/);
+  expect(steps('froth', 'showpiece')[0]!.title).toMatch(/^Tape every floret/);
+  expect(steps('olive').some((s) => /Paint/.test(s.title))).toBe(false);
+});
+
+test('a domed cluster: its base first, then florets while it is soft (trade.md T13; common practice, no source)', () => {
+  const [base, florets] = steps('mophead');
+  expect(base!.figures[0]!.figure).toBe('5–10 min');
+  expect(florets!.title).toMatch(/Push in 36 florets, from the middle outward/);
+});
+
+test.each(SPECIES.map((s) => [s.id] as const))('%s: whatever has wired parts has steps, and says how and why', (id) => {
+  const species = SPECIES.find((s) => s.id === id)!;
+  for (const { id: stage } of species.stages) {
+    const own = steps(id, 'showpiece', stage);
+    const wired = wiredParts(species, stage).some((p) => p.count > 0) || Boolean(species.wiring.stamens);
+    expect(own.length > 0).toBe(wired);
+    for (const s of own) {
+      expect(s.how.join('') && s.why.join('')).toBeTruthy();
+      expect(`${s.title} ${s.figures.map((f) => f.figure).join(' ')}`).not.toMatch(/NaN|undefined|Infinity/);
+    }
+  }
+});

@@ -1,0 +1,63 @@
+'use client';
+
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { STRIP_MM, type TapeUse } from '@/core/plan/usedUp';
+import { plural } from '../shared/words';
+
+const WIDTHS: readonly (readonly [share: number, words: string])[] = [
+  [1, 'full width, for the thick stem'],
+  [0.5, 'half width, split in two'],
+  [1 / 3, 'a third, split in three'],
+];
+const TONES: Readonly<Record<TapeUse['colour'], string>> = { green: '#6f8f5a', white: '#f4f1ea', brown: '#7a5a3c' };
+/** Shown 1 mm of tape as wide as this. */
+const PX_PER_MM = 2.2;
+const FULL_MM = 12.5;
+
+/** Tape to tear off and split, each drawn as wide as it is against the others. */
+export function TapeList({ tape }: { tape: DerivedPlan['tape'] }) {
+  if (tape.length === 0) return null;
+  const rolls = new Map<string, number>();
+  for (const t of tape) rolls.set(t.colour, (rolls.get(t.colour) ?? 0) + t.rolls);
+  return (
+    <section aria-label="Tape">
+      <h1 className="pb-1">
+        {plural(
+          tape.reduce((a, t) => a + t.strips, 0),
+          'strip',
+        )}{' '}
+        of tape
+      </h1>
+      <p className="say pb-2">
+        Torn off at {STRIP_MM / 10} cm, cut on a slant, split to width:{' '}
+        {[...rolls].map(([colour, n]) => `${rollWords(n)} ${colour}`).join(', ')}.
+      </p>
+      <ul className="flex flex-wrap gap-x-10">
+        {tape.map((t) => (
+          <li key={`${t.colour}${t.widthShare}`} className="flex items-center gap-3 py-1 text-[15px]">
+            <b className="fig w-12 text-right text-xl">{t.strips}</b>
+            <span
+              aria-hidden
+              className="block w-[110px] border border-[var(--edge)]"
+              style={{
+                height: Math.max(5, t.widthShare * FULL_MM * PX_PER_MM),
+                background: TONES[t.colour],
+                clipPath: 'polygon(8px 0, 100% 0, 100% 100%, 0 100%)',
+              }}
+            />
+            <span>
+              {t.colour}, {WIDTHS.find(([share]) => share === t.widthShare)?.[1] ?? ''}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const rollWords = (rolls: number): string =>
+  rolls < 0.05
+    ? 'a few turns off a roll of'
+    : rolls < 1
+      ? `${Math.ceil(rolls * 10)} tenths of a roll of`
+      : `${rolls.toFixed(1)} rolls of`;
