@@ -5,7 +5,7 @@ import { derivePlan } from '../plan/derivePlan';
 import { defaultLine, newArrangement, newProject } from '../plan/newProject';
 import { cakeOf, FORMS } from '../testing/samples';
 import { CHECK_BAR_MM, drawingSvg } from './drawing';
-import { sprayDrawing } from './sprayDrawing';
+import { rowDrawings, sprayDrawing } from './sprayDrawing';
 
 /** An SVG's numbers, read by another hand: attributes of the element with an id. */
 function element(svg: string, id: string): Record<string, number> {
@@ -43,6 +43,23 @@ describe.each(FORMS.filter((f) => f === 'crescent' || f === 'ring' || f === 'pos
       const s = element(svg, `stalk-${j.order}`);
       expect(Math.abs(Math.hypot(s.x2! - s.x1!, s.y2! - s.y1!) - j.stalkMm)).toBeLessThan(0.05);
     }
+  });
+
+  test('on paper each arm is a drawing of its own, and nothing of it lies outside', () => {
+    const rows = rowDrawings(spray, plan, 'a1', 'Job');
+    expect(rows.length).toBe(new Set(spray.joints.map((j) => j.arm)).size);
+    for (const row of rows)
+      for (const mark of row.marks) {
+        if (mark.kind !== 'ellipse') continue;
+        // how far a turned ellipse reaches across and down
+        const [c, s] = [Math.cos((mark.turnDeg * Math.PI) / 180), Math.sin((mark.turnDeg * Math.PI) / 180)];
+        const across = Math.hypot(mark.rxMm * c, mark.ryMm * s);
+        const down = Math.hypot(mark.rxMm * s, mark.ryMm * c);
+        expect(mark.at[0] - across).toBeGreaterThan(0);
+        expect(mark.at[1] - down).toBeGreaterThan(0);
+        expect(mark.at[0] + across).toBeLessThan(row.widthMm);
+        expect(mark.at[1] + down).toBeLessThan(row.heightMm);
+      }
   });
 
   test('nothing lies outside the sheet, no number is missing, names are not markup', () => {

@@ -11,8 +11,10 @@ const ROW_GAP_MM = 10;
 const RULE_MM = 9;
 /** The list of a row: width, and from line to line. */
 const LIST_MM = 80;
-const LIST_GAP_MM = 8;
+const LIST_GAP_MM = 6;
 const LIST_STEP_MM = 4;
+/** On a sheet of its own a row begins so far down. */
+const SHEET_TOP_MM = 6;
 /** At the heel joints lie on one place: drawn so far apart. */
 const HEEL_STEP_MM = 14;
 
@@ -34,66 +36,88 @@ const TITLES = {
   heel: 'At the heel, light to heavy',
 } as const;
 
+type Told = Pick<DerivedPlan, 'heads' | 'wires'>;
+
 /**
- * A spray's branching diagram at true size: stems, stalks and heads at true size, one row an arm, joints
- * numbered in taping order with their distance from the tip and the thickness below them. Stalks are drawn straight at 45°, in
- * turn above and below. A bar of 100 mm checks the print.
+ * A spray's branching diagram at true size, a row an arm: stems, stalks and heads, joints numbered in taping order with their
+ * distance from the tip and the thickness below them, and a list of the pieces. Stalks are drawn straight at 45°, in turn above
+ * and below. A bar of 100 mm checks the print.
  */
-export function sprayDrawing(
-  spray: Spray,
-  plan: Pick<DerivedPlan, 'heads' | 'wires'>,
-  arrangementId: string,
-  title: string,
-): Drawing {
+export function sprayDrawing(spray: Spray, plan: Told, arrangementId: string, title: string): Drawing {
+  const parts: Mark[] = [text([MARGIN_MM, MARGIN_MM], title, 5)];
+  let width = CHECK_BAR_MM + 2 * MARGIN_MM;
+  let y = MARGIN_MM + 10;
+  for (const row of rowsOf(spray)) {
+    const drawn = drawRow(row, plan, arrangementId, y);
+    parts.push(...drawn.marks);
+    width = Math.max(width, drawn.widthMm);
+    y = drawn.toMm + ROW_GAP_MM;
+  }
+  parts.push(line([MARGIN_MM, y + 2], [MARGIN_MM + CHECK_BAR_MM, y + 2], 0.6, INK, 'check-bar'));
+  parts.push(text([MARGIN_MM, y + 8], `This bar is ${CHECK_BAR_MM} mm long: if it is not, print at 100 %.`, 3.4));
+  return { title, widthMm: width, heightMm: y + 14, marks: parts };
+}
+
+/** The same with a drawing for each row, so that an arm lies on one sheet of paper where it fits. */
+export const rowDrawings = (spray: Spray, plan: Told, arrangementId: string, title: string): Drawing[] =>
+  rowsOf(spray).map((row) => {
+    const { marks, widthMm, toMm } = drawRow(row, plan, arrangementId, SHEET_TOP_MM);
+    return { title: `${title}: ${row.title.toLowerCase()}`, widthMm, heightMm: toMm + 2, marks };
+  });
+
+const rowsOf = (spray: Spray): Row[] =>
+  (['first', 'second', 'heel'] as const)
+    .map((arm): Row => ({ title: TITLES[arm], heel: arm === 'heel', joints: spray.joints.filter((j) => j.arm === arm) }))
+    .filter((r) => r.joints.length > 0)
+    .sort((a, b) => a.joints[0]!.order - b.joints[0]!.order);
+
+/** One row from `fromMm` down: its title, the arm, the rule below it, and the list of its pieces in columns. */
+function drawRow(row: Row, plan: Told, arrangementId: string, fromMm: number): { marks: Mark[]; widthMm: number; toMm: number } {
   const headOf = (id: string): Head =>
     plan.heads.find((h) => h.arrangementId === arrangementId && h.pieceId === id) ?? { name: 'piece', radialMm: 5, axialMm: 5 };
   const gaugeOf = (id: string) =>
     plan.wires.find((w) => w.arrangementId === arrangementId && w.pieceId === id && w.use === 'stem')?.gauge ?? null;
-  const rows = (['first', 'second', 'heel'] as const)
-    .map((arm): Row => ({ title: TITLES[arm], heel: arm === 'heel', joints: spray.joints.filter((j) => j.arm === arm) }))
-    .filter((r) => r.joints.length > 0)
-    .sort((a, b) => a.joints[0]!.order - b.joints[0]!.order);
-  const parts: Mark[] = [text([MARGIN_MM, MARGIN_MM], title, 5)];
-  let width = CHECK_BAR_MM;
-  let y = MARGIN_MM + 14;
-  for (const row of rows) {
-    const leads = row.joints.filter((j) => j.onto === null);
-    const reach = Math.max(...row.joints.map((j) => headOf(j.pieceId)).map((h) => 2 * Math.max(h.radialMm, h.axialMm)), 10);
-    const rise = Math.max(...leads.map((j) => j.stalkMm)) * Math.SQRT1_2 + reach;
-    const stemY = y + rise + 4;
-    const x = (j: Joint, i: number) => MARGIN_MM + reach + (row.heel ? i * HEEL_STEP_MM : j.fromTipMm);
-    const end = row.heel
-      ? x(leads[0]!, leads.length)
-      : MARGIN_MM + reach + Math.max(...leads.map((j) => j.fromTipMm + j.toPickMm));
-    parts.push(text([MARGIN_MM, y], row.title, 4));
-    leads.forEach((j, i) => {
-      const to = i + 1 < leads.length ? x(leads[i + 1]!, i + 1) : end;
-      parts.push(line([x(j, i), stemY], [to, stemY], j.thicknessMm, '#28653c'));
-    });
-    leads.forEach((j, i) => parts.push(...jointMarks(j, x(j, i), stemY, i % 2 ? 1 : -1, headOf(j.pieceId))));
-    // what no room is for beside the stalks stands in a list at the end of the row
-    row.joints.forEach((j, i) =>
-      parts.push(
-        text(
-          [end + LIST_GAP_MM, y + 6 + i * LIST_STEP_MM],
-          listed(j, headOf(j.pieceId).name, gaugeOf(j.pieceId), row.joints),
-          2.8,
-        ),
-      ),
-    );
-    const below = stemY + rise + 4;
-    if (!row.heel) parts.push(text([MARGIN_MM, below + 4], 'mm from tip', 2.4));
-    parts.push(text([MARGIN_MM, below + RULE_MM], 'mm thick', 2.4));
-    leads.forEach((j, i) => {
-      if (!row.heel) parts.push(text([x(j, i), below + 4], `${Math.round(j.fromTipMm)}`, 2.4, 'middle'));
-      parts.push(text([x(j, i), below + RULE_MM], j.thicknessMm.toFixed(1), 2.4, 'middle'));
-    });
-    width = Math.max(width, end - MARGIN_MM + LIST_GAP_MM + LIST_MM);
-    y = Math.max(below + RULE_MM, y + 6 + row.joints.length * LIST_STEP_MM) + ROW_GAP_MM;
-  }
-  parts.push(line([MARGIN_MM, y + 2], [MARGIN_MM + CHECK_BAR_MM, y + 2], 0.6, INK, 'check-bar'));
-  parts.push(text([MARGIN_MM, y + 8], `This bar is ${CHECK_BAR_MM} mm long: if it is not, print at 100 %.`, 3.4));
-  return { title, widthMm: width + 2 * MARGIN_MM, heightMm: y + 14, marks: parts };
+  const leads = row.joints.filter((j) => j.onto === null);
+  const side = (i: number): 1 | -1 => (i % 2 ? 1 : -1);
+  const away = (j: Joint) => {
+    const { radialMm, axialMm } = headOf(j.pieceId);
+    return (j.stalkMm + axialMm) * Math.SQRT1_2 + Math.max(radialMm, axialMm);
+  };
+  const tipReach = (j: Joint) => {
+    const { radialMm, axialMm } = headOf(j.pieceId);
+    return j.stalkMm + axialMm + Math.max(radialMm, axialMm);
+  };
+  const rise = (of: 1 | -1) =>
+    Math.max(8, ...leads.map((j, i) => (j.tip ? headOf(j.pieceId).radialMm : side(i) === of ? away(j) : 0)));
+  const place = (j: Joint, i: number) => (row.heel ? i * HEEL_STEP_MM : j.fromTipMm);
+  const before = Math.max(10, ...leads.map((j, i) => (j.tip ? tipReach(j) : away(j)) - place(j, i)));
+  const x = (j: Joint, i: number) => MARGIN_MM + before + place(j, i);
+  const end = row.heel
+    ? x(leads[0]!, leads.length)
+    : MARGIN_MM + before + Math.max(...leads.map((j) => j.fromTipMm + j.toPickMm));
+  const stemY = fromMm + 4 + rise(-1);
+  const marks: Mark[] = [text([MARGIN_MM, fromMm], row.title, 4)];
+  leads.forEach((j, i) => {
+    const to = i + 1 < leads.length ? x(leads[i + 1]!, i + 1) : end;
+    marks.push(line([x(j, i), stemY], [to, stemY], j.thicknessMm, '#28653c'));
+  });
+  leads.forEach((j, i) => marks.push(...jointMarks(j, x(j, i), stemY, side(i), headOf(j.pieceId))));
+  const below = stemY + rise(1) + 4;
+  if (!row.heel) marks.push(text([MARGIN_MM, below + 4], 'mm from tip', 2.4));
+  marks.push(text([MARGIN_MM, below + RULE_MM], 'mm thick', 2.4));
+  leads.forEach((j, i) => {
+    if (!row.heel) marks.push(text([x(j, i), below + 4], `${Math.round(j.fromTipMm)}`, 2.4, 'middle'));
+    marks.push(text([x(j, i), below + RULE_MM], j.thicknessMm.toFixed(1), 2.4, 'middle'));
+  });
+  const far = Math.max(end, ...leads.map((j, i) => x(j, i) + headOf(j.pieceId).radialMm));
+  const columns = Math.max(1, Math.floor((far - MARGIN_MM) / LIST_MM));
+  const lines = Math.ceil(row.joints.length / columns);
+  const listY = below + RULE_MM + LIST_GAP_MM;
+  row.joints.forEach((j, i) => {
+    const at = [MARGIN_MM + Math.floor(i / lines) * LIST_MM, listY + (i % lines) * LIST_STEP_MM] as const;
+    marks.push(text(at, listed(j, headOf(j.pieceId).name, gaugeOf(j.pieceId), row.joints), 2.8));
+  });
+  return { marks, widthMm: Math.max(far, MARGIN_MM + columns * LIST_MM) + 4, toMm: listY + lines * LIST_STEP_MM };
 }
 
 function listed(j: Joint, name: string, gauge: number | null, joints: readonly Joint[]): string {

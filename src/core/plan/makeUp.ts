@@ -76,7 +76,7 @@ export function makeUpSteps(
   if (parts.length === 0) return steps;
   const inBase = parts.some((p) => p.inBase);
   if (inBase) return [...steps, ...intoBase(species, kind.stage, parts, wireFigure)];
-  if (built.length > 0) return [...steps, ...composite(built, longMm, parts, wireFigure, finish)];
+  if (built.length > 0) return [...steps, ...composite(species, built, longMm, parts, wireFigure, finish)];
   for (const part of parts) steps.push(...petalSteps(species, part, wireFigure));
   return steps;
 }
@@ -116,6 +116,7 @@ function petalSteps(species: Species, part: { name: string; count: number }, wir
 const FINEST = ['floret', 'bud'];
 
 function composite(
+  species: Species,
   built: Parameters<typeof branchSteps>[0],
   longMm: number,
   parts: readonly { name: string }[],
@@ -154,6 +155,7 @@ function composite(
         s.belowMm === null
           ? 'Even the heads out, bind three turns, and wind down.'
           : 'Bend the stalk out at 45°, lay it along the carrier, bind, and wind down to the next.',
+        ...(species.wiring.bark ? ['Brown tape; bend small kinks into the wire, as wood grows.'] : []),
       ],
       why: [
         s.belowMm === null

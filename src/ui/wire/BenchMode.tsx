@@ -127,9 +127,9 @@ export function BenchMode({ steps: all, plan, onClose }: { steps: readonly Bench
             <div className="flex flex-col gap-3" aria-live="polite">
               <p className="text-xl">{step.where}</p>
               <h1 className="text-[clamp(2rem,3.7vw,3.2rem)] leading-[1.08]">{step.title}</h1>
-              <ul className="flex flex-col gap-2">
+              <ul className="grid grid-cols-[minmax(120px,auto)_1fr] items-baseline gap-x-5 gap-y-2">
                 {step.figures.map((f) => (
-                  <li key={f.words} className="grid grid-cols-[minmax(120px,auto)_1fr] items-baseline gap-x-5">
+                  <li key={f.words} className="contents">
                     <b className="fig text-[clamp(1.5rem,2.6vw,2.2rem)] leading-tight">{f.figure}</b>
                     <span className="text-xl">{f.words}</span>
                   </li>

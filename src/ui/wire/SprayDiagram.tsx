@@ -9,7 +9,7 @@ import { tapeWidthShare } from '@/core/tape/bundle';
 import { Minus, Plus } from 'lucide-react';
 import { useRef, useState, type PointerEvent } from 'react';
 import { drawingSvg } from '@/core/formats/drawing';
-import { sprayDrawing } from '@/core/formats/sprayDrawing';
+import { rowDrawings, sprayDrawing } from '@/core/formats/sprayDrawing';
 import { download, downloadSheets, WriteOut } from '../shared/files';
 import { JointCard, wishJoint } from './JointCard';
 import { PiecePicture } from './PiecePicture';
@@ -20,7 +20,7 @@ const LEFT = 70;
 const PICK = 190;
 const ZOOM_STEP = 1.5;
 const MOST_ZOOM = ZOOM_STEP ** 3;
-const ROW = 268;
+const ROW = 296;
 const MIDDLE = 122;
 
 const ARM_WORDS = {
@@ -66,7 +66,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
           onPress={() =>
             void downloadSheets(
               'branching-diagrams.pdf',
-              sprays.map((s, i) => sprayDrawing(s, plan, of, `${job}, spray ${i + 1} of ${sprays.length}`)),
+              sprays.flatMap((s, i) => rowDrawings(s, plan, of, `${job}, spray ${i + 1} of ${sprays.length}`)),
               paper,
             )
           }
@@ -319,7 +319,7 @@ function Ruler({
   scale: number;
   long: number;
 }) {
-  const y = 226;
+  const y = 254;
   return (
     <g fontSize="13" fill="var(--ink)">
       {!heel && (

@@ -26,7 +26,10 @@ export function StepPicture({ step, steps, plan }: { step: BenchStep; steps: rea
     <svg viewBox={`0 0 ${W} ${H}`} className="h-full max-h-[60vh] w-full" role="img" aria-label={`${step.title}, drawn`}>
       {step.kind === 'made up' ? (
         step.rings?.length ? (
-          <Petals rings={step.rings} />
+          <>
+            <Petals rings={step.rings} />
+            <PiecePicture of={step.arrangementId} pieceId={step.pieceIds[0]!} plan={plan} x={80} y={H - 80} size={150} />
+          </>
         ) : (
           <PiecePicture of={step.arrangementId} pieceId={step.pieceIds[0]!} plan={plan} x={W / 2} y={H / 2} size={430} />
         )
@@ -126,7 +129,7 @@ function Beginning({ of, joint, plan }: { of: string; joint: Joint; plan: Derive
   );
 }
 
-const PETAL_LONG = [118, 150, 176, 196];
+const PETAL_LONG = [150, 178, 196, 206];
 
 /** The flower from above: rings bound so far, the new one marked, the angle by which it is turned beside it. */
 function Petals({ rings }: { rings: readonly Ring[] }) {
@@ -159,7 +162,7 @@ function Petals({ rings }: { rings: readonly Ring[] }) {
           />
         ));
       })}
-      <circle cx={cx} cy={cy} r="26" fill="var(--leafwash)" stroke="var(--leaf)" strokeWidth="3" />
+      <circle cx={cx} cy={cy} r="34" fill="var(--leafwash)" stroke="var(--leaf)" strokeWidth="3" />
       {before && (
         <>
           <path d={`M${a[0]} ${a[1]}A${r} ${r} 0 0 1 ${b[0]} ${b[1]}`} stroke="var(--nexttext)" strokeWidth="4" fill="none" />
