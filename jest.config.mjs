@@ -10,14 +10,14 @@ const config = {
     '<rootDir>/app/**/*.test.ts',
     '<rootDir>/bench/**/*.test.ts',
   ],
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^three$': '<rootDir>/node_modules/three/build/three.module.js' },
   transform: {
     '^.+\\.(t|j|mj)sx?$': [
       '@swc/jest',
       { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } }, module: { type: 'commonjs' } },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(culori|d3-hierarchy|kdbush|valibot|immer|zustand|@valibot)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(three|culori|d3-hierarchy|kdbush|valibot|immer|zustand|@valibot)/)'],
 };
 
 export default config;

@@ -1,4 +1,5 @@
 import type { StoreApi } from 'zustand/vanilla';
+import { openBarriers } from '@/core/place/barrier';
 import { openCatalogue } from '@/core/botany/catalogue';
 import { catalogueOf, checkProject, type Project } from '@/core/plan/project';
 import type { Stock } from '@/core/make/stock';
@@ -22,6 +23,7 @@ export class Keeper {
 
   show(project: Project, patch: Partial<StudioState> = {}): void {
     openCatalogue(catalogueOf(project));
+    openBarriers(project.barriers);
     const last = Math.max(0, project.arrangements.length - 1);
     const arrangementIndex = Math.min(patch.arrangementIndex ?? this.store.getState().arrangementIndex, last);
     this.store.setState({ project, ...patch, arrangementIndex });

@@ -24,7 +24,7 @@ export const rootOf = (p: PlacedPiece): Vec3 =>
  * Whether a piece stands between a root and the eye; `reach2` is its reach squared. The quick look comes first: most pieces stand
  * nowhere near the sight.
  */
-function hides(q: PlacedPiece, reach2: number, root: Vec3, toEye: Vec3): boolean {
+export function hides(q: PlacedPiece, reach2: number, root: Vec3, toEye: Vec3): boolean {
   const { centre } = q;
   const x = centre[0] - root[0];
   const y = centre[1] - root[1];
@@ -33,9 +33,10 @@ function hides(q: PlacedPiece, reach2: number, root: Vec3, toEye: Vec3): boolean
   return before > 0 && x * x + y * y + z * z - before * before <= reach2 && coversSight(q, root, toEye, outlineShareOf(q));
 }
 
-const reach2Of = (p: PlacedPiece): number => reachMm(p) ** 2;
+export const reach2Of = (p: PlacedPiece): number => reachMm(p) ** 2;
 
-const behindCake = (solid: CakeSolid, root: Vec3, toEye: Vec3): boolean =>
+/** Whether cake stands between a place and the eye. */
+export const behindCake = (solid: CakeSolid, root: Vec3, toEye: Vec3): boolean =>
   SIGHT_STEPS_MM.some((mm) => solid.signedDistanceMm(addScaled(root, toEye, mm)) < -1);
 
 /** What the readings look at beside the scene. */

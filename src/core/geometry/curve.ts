@@ -67,7 +67,8 @@ export function segmentDistance(p1: Vec3, q1: Vec3, p2: Vec3, q2: Vec3): { mm: n
   const denom = a * e - b * b;
   let s = a <= 1e-12 ? 0 : denom > 1e-12 ? unit((b * f - c * e) / denom) : 0;
   let t = e <= 1e-12 ? 0 : (b * s + f) / e;
-  if (t < 0 || t > 1) {
+  // past an end of the second, or the second is a point: the nearest on the first to that end
+  if (t < 0 || t > 1 || e <= 1e-12) {
     t = unit(t);
     s = a <= 1e-12 ? 0 : unit((b * t - c) / a);
   }

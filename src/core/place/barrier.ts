@@ -2,7 +2,9 @@ import { compoundCoat } from './barriers/compoundCoat';
 import { picks } from './barriers/picks';
 import { skewer } from './barriers/skewer';
 import { straws } from './barriers/straws';
+import { toothpick } from './barriers/toothpick';
 import { wax } from './barriers/wax';
+import { barrierOf, type OwnBarrier } from './ownBarrier';
 
 /** What keeps a stem from touching cake. Sizes in mm; all from memory, and a person may change them. */
 export interface Barrier {
@@ -20,14 +22,41 @@ export interface Barrier {
   minutes: number;
   /** how much of its length stands idle below the wire's end: room for the slanted cut */
   tipMm(outsideMm: number): number;
+  /** until it may go in, beside the minutes of work */
+  dryMinutes: number;
   allergens: readonly string[];
+  /** what of it meets cake and icing */
+  touches: string;
+  goodFor: string;
+  notFor: string;
+  /** what the person who cuts takes out */
+  takenOut: string;
   steps: readonly string[];
   caution: string;
 }
 
-export const BARRIERS: readonly Barrier[] = [...straws, ...picks, wax, compoundCoat, skewer];
+/** Those that ship with the product. */
+export const BARRIERS: readonly Barrier[] = [...straws, ...picks, wax, compoundCoat, skewer, toothpick];
 
-export const barrierById = (id: string): Barrier | null => BARRIERS.find((b) => b.id === id) ?? null;
+let open: readonly Barrier[] = BARRIERS;
+let openKey = '[]';
+
+/** Opens the barriers of a job: those of the product and its own. True when others were open before. */
+export function openBarriers(own: readonly OwnBarrier[]): boolean {
+  const key = JSON.stringify(own);
+  if (key === openKey) return false;
+  openKey = key;
+  open = [...BARRIERS, ...own.map(barrierOf)];
+  return true;
+}
+
+export const allBarriers = (): readonly Barrier[] => open;
+
+export const barrierById = (id: string): Barrier | null => open.find((b) => b.id === id) ?? null;
+
+/** Thickness of a tube's wall, mm; null where it takes the stem's own shape. */
+export const wallMm = (barrier: Barrier): number | null =>
+  barrier.boreMm === null ? null : (barrier.outsideMm(barrier.boreMm) - barrier.boreMm) / 2;
 
 /** A stem slides into a bore with half a millimetre to spare. NaN or a missing stem does not fit. */
 export const fitsBore = (barrier: Barrier, stemMm: number): boolean =>

@@ -20,6 +20,10 @@ export interface ContactInput {
   intoCake: readonly number[];
   stems: readonly { pieceId: string; curve: readonly Vec3[]; endsInEntry: boolean }[];
   dust: 'edible' | 'not edible' | 'unknown';
+  /** pieces that lie on something made for food */
+  underlaid: ReadonlySet<string>;
+  /** real plants or parts of them are among the pieces */
+  realPlants: boolean;
 }
 
 /** Whether what is touched at a place is eaten: the covering of that tier, or the board (not eaten). */
@@ -40,37 +44,52 @@ export function contactWarnings(input: ContactInput): Warning[] {
   return [...headContacts(input), ...stemContacts(input)];
 }
 
-function headContacts({ cake, solid, heads, intoCake, dust }: ContactInput): Warning[] {
+function headContacts({ cake, solid, heads, intoCake, dust, underlaid, realPlants }: ContactInput): Warning[] {
   const warnings: Warning[] = [];
   heads.forEach((p, i) => {
-    if (intoCake[i]! <= HEAD_TOUCH_MM || !eatenAt(solid, p.frame.pointMm)) return;
     const deep = intoCake[i]!;
+    if (deep <= HEAD_TOUCH_MM || !eatenAt(solid, p.frame.pointMm)) return;
+    const said = { station: 'Place' as const, where: whereAt(cake, solid, p.centre), pieceId: p.piece.id };
+    const lift = { do: 'lift' as const, mm: Math.ceil(deep - HEAD_TOUCH_MM) };
     if (deep > 6) {
       warnings.push({
+        ...said,
         level: 'stop',
-        station: 'Place',
         what: `${nameOf(p)} reaches ${deep.toFixed(0)} mm into the cake`,
-        where: whereAt(cake, solid, p.centre),
         why: 'It cannot be set without breaking it or the cake.',
         remedy: 'Lift it, or turn it outward.',
-        pieceId: p.piece.id,
+        mends: [lift],
       });
-    } else if (dust !== 'edible') {
-      warnings.push({
-        level: 'stop',
-        station: 'Place',
-        what: `${nameOf(p)} lies on the icing`,
-        where: whereAt(cake, solid, p.centre),
-        why:
-          dust === 'unknown'
-            ? 'Its dust is unknown, which counts as not edible, and this icing is eaten.'
-            : 'Its dust is not edible, and this icing is eaten.',
-        remedy: `Lift it ${Math.ceil(deep)} mm, lay something made for food under it, or use edible dust.`,
-        pieceId: p.piece.id,
-      });
+      return;
     }
+    const why = notForFood(p, dust, realPlants);
+    if (why && !underlaid.has(p.piece.id))
+      warnings.push({
+        ...said,
+        level: 'stop',
+        what: `${nameOf(p)} lies on the icing`,
+        why: `${why} This icing is eaten.`,
+        remedy: `Lift it ${lift.mm} mm, or lay something made for food under it${why.includes('dust') ? ', or use edible dust' : ''}.`,
+        mends: [lift, { do: 'underlay' }, ...(why.includes('dust') ? [{ do: 'edible dust' as const }] : [])],
+      });
+    else if (why)
+      warnings.push({
+        ...said,
+        level: 'note',
+        what: `Under the ${nameOf(p).toLowerCase()} lies something made for food`,
+        why: 'The head itself does not touch what is eaten.',
+        remedy: 'Cut it a little larger than the head, lay it first, and take it away with the flower.',
+      });
   });
   return warnings;
+}
+
+/** What of a head is not made to touch food; null where all of it may. Unknown counts as not edible. */
+function notForFood(p: PlacedPiece, dust: ContactInput['dust'], realPlants: boolean): string | null {
+  if (realPlants) return 'Real plants may be treated, or not fit to eat.';
+  if (p.body.species.wiring.stamens) return 'Its stamens are thread or wire, not made for food.';
+  if (dust === 'edible') return null;
+  return dust === 'unknown' ? 'Its dust is unknown, which counts as not edible.' : 'Its dust is not edible.';
 }
 
 function stemContacts({ cake, solid, heads, stems }: ContactInput): Warning[] {
@@ -97,6 +116,7 @@ function stemContacts({ cake, solid, heads, stems }: ContactInput): Warning[] {
         why: 'Wire and tape are not made for food contact.',
         remedy: 'Lift the head a little, or turn it so that its stem stays clear.',
         pieceId: stem.pieceId,
+        mends: [{ do: 'lift', mm: Math.ceil(STEM_CLEARANCE_MM - worst) + 1 }],
       });
     }
   }

@@ -1,4 +1,6 @@
+import type { ViewName } from '../compose/scene';
 import type { Vec3 } from '../geometry/vec3';
+import type { BarrierTrial } from './compared';
 
 export type Level = 'stop' | 'look again' | 'note';
 
@@ -12,7 +14,26 @@ export interface Warning {
   remedy: string;
   entryId?: string;
   pieceId?: string;
+  arrangementId?: string;
+  /** what one press does about it */
+  mends?: Mend[];
 }
+
+/** A change that takes a warning's cause away. */
+export type Mend =
+  | { do: 'lift'; mm: number }
+  | { do: 'underlay' }
+  | { do: 'edible dust' }
+  | { do: 'move apart' }
+  | { do: 'by the rule' }
+  | { do: 'dummy tier'; tierIndex: number }
+  | { do: 'covering not eaten'; tierIndex: number };
+
+/** Where a text speaks of an entry before the numbers are given: `‹id›`. */
+export const entryMark = (id: string): string => `‹${id}›`;
+
+export const withNumbers = (text: string, numberOf: ReadonlyMap<string, number>): string =>
+  text.replace(/‹([^›]+)›/g, (_, id: string) => String(numberOf.get(id) ?? '?'));
 
 /** One thing that goes into cake or foam. Numbered in the order of putting in. mm, radians. */
 export interface Entry {
@@ -46,4 +67,8 @@ export interface Entry {
   /** it is counted in and must be counted out */
   countsOut: boolean;
   nearestEntryMm: number;
+  /** sides from which its rim is seen */
+  seenFrom: ViewName[];
+  /** every barrier for this stem at this place; none where it goes into foam */
+  compared: BarrierTrial[];
 }

@@ -36,3 +36,17 @@ export function holdDepthMm(
   const he = (2 * momentNmm) / pd;
   return h + Math.sqrt(2 * h * h + 4 * he);
 }
+
+/** The push test: a straw this wide and deep in a spare, pulled sideways by a thread this far above the cake, mm. */
+export const PUSH_TEST = { widthMm: 6, deepMm: 40, aboveMm: 50 } as const;
+
+/**
+ * Pressure that a crumb bears, kPa, from the grams at which the straw of the push test gave way: p = H/(d(√((L + 2e)² + L²) −
+ * L − 2e)), the same model as `holdDepthMm` turned round and without its safety. NaN for what is not more than nothing.
+ */
+export function pushTestKPa(grams: number): number {
+  if (!(grams > 0)) return NaN;
+  const { widthMm: d, deepMm: L, aboveMm: e } = PUSH_TEST;
+  const H = grams * GRAVITY_N_PER_GRAM;
+  return (1000 * H) / (d * (Math.sqrt((L + 2 * e) ** 2 + L ** 2) - L - 2 * e));
+}

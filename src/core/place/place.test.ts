@@ -284,6 +284,8 @@ describe('contact', () => {
     intoCake: [3],
     stems: [],
     dust: 'unknown',
+    underlaid: new Set(),
+    realPlants: false,
     ...over,
   });
 
@@ -295,6 +297,20 @@ describe('contact', () => {
     ['edible', 9, ['stop']],
   ] as const)('dust %s, %f mm into the icing: %j', (dust, deep, levels) => {
     expect(contactWarnings(input({ dust, intoCake: [deep] })).map((w) => w.level)).toEqual(levels);
+  });
+
+  test('with something made for food under it, it may rest there, and the sheet of the bench says so', () => {
+    const [w, ...more] = contactWarnings(input({ underlaid: new Set(['p1']) }));
+    expect(w).toMatchObject({ level: 'note', pieceId: 'p1' });
+    expect(more).toEqual([]);
+  });
+
+  test('real plants, and stamens of thread or wire, may not lie on icing that is eaten, whatever their dust', () => {
+    expect(contactWarnings(input({ dust: 'edible', realPlants: true }))[0]).toMatchObject({ level: 'stop' });
+    const anemone = { ...piece, species: 'anemone', sizeMm: 44, colourway: 'white' };
+    const other = buildScene(cake, { ...newArrangement('a1', defaultLine('crescent', cake)), pieces: [anemone] })!;
+    const [w] = contactWarnings(input({ dust: 'edible', heads: other.heads }));
+    expect(w!.why).toMatch(/stamens/);
   });
 
   test('on a covering that nobody eats it may rest', () => {

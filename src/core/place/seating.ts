@@ -7,8 +7,9 @@ import { clamp, radToDeg, TAU } from '../geometry/numbers';
 import { afresh, type Recall } from '../geometry/memory';
 import { azimuthToClockWords } from '../geometry/units';
 import { add, addScaled, anyPerpendicular, cross, distance, normalize, scale, type Vec3 } from '../geometry/vec3';
-import { BARRIERS, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
-import type { Entry, Warning } from './entry';
+import { allBarriers, barrierById, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
+import { trialWords, type BarrierTrial, type WhyNot } from './compared';
+import { entryMark, type Entry, type Warning } from './entry';
 import { CRUMB_KPA, holdDepthMm } from './holding';
 
 /** What asks for a place in the cake. */
@@ -29,6 +30,8 @@ export interface SeatRequest {
   rank: number;
   /** the one kind of barrier that will do */
   only?: Barrier['kind'];
+  /** the barrier that a person has chosen, by id */
+  wanted?: string;
 }
 
 export const RIM_PROUD_MM = 2;
@@ -64,9 +67,11 @@ function allowedDirection(direction: Vec3, normal: Vec3): Vec3 {
 const clearanceFor = (meets: RayIntoCake['meets']): number =>
   meets === 'far side' ? TIP_TO_WALL_MM : meets === 'dowel' ? TO_DOWEL_MM : TIP_TO_CARD_MM;
 
-/** Tries one barrier at one place: how deep it must go, whether the cake is deep enough, and what it costs. */
-function tryBarrier(barrier: Barrier, request: SeatRequest, ray: RayIntoCake, direction: Vec3, kPa: number): Seat | null {
-  if (!fitsBore(barrier, request.bundleMm) || request.massGrams > barrier.mostGrams) return null;
+/** Tries one barrier at one place: how deep it must go and what it costs, or why it will not do there. */
+function tryBarrier(barrier: Barrier, request: SeatRequest, ray: RayIntoCake, direction: Vec3, crumbKPa: number): Seat | WhyNot {
+  if (!fitsBore(barrier, request.bundleMm)) return 'bore';
+  if (request.massGrams > barrier.mostGrams) return 'weight';
+  const kPa = ray.tier.tier.kind === 'dummy' ? CRUMB_KPA.foam : crumbKPa;
   const od = barrier.outsideMm(request.bundleMm);
   const lever = distance(request.weightAt, ray.entry);
   const horizontal = Math.hypot(request.weightAt[0] - ray.entry[0], request.weightAt[1] - ray.entry[1]);
@@ -80,7 +85,9 @@ function tryBarrier(barrier: Barrier, request: SeatRequest, ray: RayIntoCake, di
       : Math.max(barrier.kind === 'dip' ? 15 : LEAST_WIRE_INSIDE_MM, holdMm - tip);
   const insideMm = fixed ? barrier.stockMm - RIM_PROUD_MM : barrier.kind === 'stake' ? Math.max(25, holdMm) : wireInsideMm + tip;
   const clearMm = ray.insideMm - insideMm;
-  if (!(clearMm >= clearanceFor(ray.meets)) || insideMm > barrier.reachMm || holdMm > insideMm + 0.5) return null;
+  if (!(clearMm >= clearanceFor(ray.meets))) return 'depth';
+  if (!(insideMm <= barrier.reachMm)) return 'reach';
+  if (!(holdMm <= insideMm + 0.5)) return 'hold';
   return {
     barrier,
     ray,
@@ -93,6 +100,16 @@ function tryBarrier(barrier: Barrier, request: SeatRequest, ray: RayIntoCake, di
     cost: barrierScore(barrier, request.bundleMm, insideMm),
   };
 }
+
+/** All barriers side by side for one stem at its place; the one that was taken is marked. */
+const compareAt = (request: SeatRequest, ray: RayIntoCake, direction: Vec3, kPa: number, taken: Barrier): BarrierTrial[] =>
+  allBarriers().map((barrier): BarrierTrial => {
+    const seat = tryBarrier(barrier, request, ray, direction, kPa);
+    const isTaken = barrier.id === taken.id;
+    return typeof seat === 'string'
+      ? { barrier: barrier.id, insideMm: null, whyNot: trialWords(seat, barrier, request), taken: isTaken }
+      : { barrier: barrier.id, insideMm: seat.insideMm, whyNot: null, taken: isTaken };
+  });
 
 interface Candidate {
   ray: RayIntoCake;
@@ -182,10 +199,11 @@ function bestSeat(request: SeatRequest, reach: readonly Candidate[], kPa: number
   for (const c of reach) {
     const lever = distance(request.weightAt, c.ray.entry);
     const away = (c.moveMm / 10) ** 2 + 0.5 * Math.min(1, request.massGrams / 8) * (lever / 25) ** 2;
-    for (const barrier of BARRIERS) {
+    for (const barrier of allBarriers()) {
       if (request.only && barrier.kind !== request.only) continue;
+      if (request.wanted && barrier.id !== request.wanted) continue;
       const seat = tryBarrier(barrier, request, c.ray, c.direction, kPa);
-      if (!seat) continue;
+      if (typeof seat === 'string') continue;
       seat.cost += away;
       if (best && seat.cost >= best.cost) continue;
       seat.cost += crowdCost(seat, barrier.outsideMm(request.bundleMm), placed, best ? best.cost - seat.cost : Infinity);
@@ -195,45 +213,109 @@ function bestSeat(request: SeatRequest, reach: readonly Candidate[], kPa: number
   return best;
 }
 
+/** How seats are looked for, beside the cake itself. */
+export interface SeatOptions {
+  /** must be of this cake alone */
+  recall?: Recall;
+  /** what the crumb bears, where a push test says so, kPa */
+  kPa?: number;
+}
+
 /**
  * Seats every request on the cake, heaviest first, each clear of the others and of edges, board, dowels and far walls, with
- * the barrier that scores best there. What cannot be seated comes back as a stop with the nearest remedy. `recall` must be of
- * this cake alone.
+ * the barrier that scores best there; then those that stand too near each other are moved apart. What cannot be seated comes
+ * back as a stop with the nearest remedy.
  */
 export function seatAll(
   requests: readonly SeatRequest[],
   cake: Cake,
   solid: CakeSolid,
-  recall: Recall = afresh,
+  { recall = afresh, kPa = CRUMB_KPA[cake.crumb] }: SeatOptions = {},
 ): { entries: Entry[]; warnings: Warning[] } {
   const placed: Placed[] = [];
   const warnings: Warning[] = [];
-  for (const request of [...requests].sort((a, b) => b.massGrams - a.massGrams)) {
+  const reachOf = (request: SeatRequest) => {
     const { base, axis, normal, leafy } = request;
-    const reach = recall('candidates', [base, axis, normal, leafy], () => candidates(request, solid));
-    const near = within(reach, placed);
-    const of = [request, near.map((p) => p.mark)];
-    const seat = recall('seat', of, () => bestSeat(request, reach, CRUMB_KPA[cake.crumb], near));
-    if (seat) {
-      const od = seat.barrier.outsideMm(request.bundleMm);
-      const mark = recall('mark', [seat.point, seat.direction, seat.insideMm, od], () => ++marks);
-      placed.push({ ...seat, request, od, mark });
-    } else warnings.push(noSeat(request, cake, solid));
+    return recall('candidates', [base, axis, normal, leafy], () => candidates(request, solid));
+  };
+  const seatFor = (request: SeatRequest, others: readonly Placed[]): Placed | null => {
+    const reach = reachOf(request);
+    const near = within(reach, others);
+    const of = [request, near.map((p) => p.mark), kPa];
+    const seat = recall('seat', of, () => bestSeat(request, reach, kPa, near));
+    if (!seat) return null;
+    const od = seat.barrier.outsideMm(request.bundleMm);
+    const mark = recall('mark', [seat.point, seat.direction, seat.insideMm, od], () => ++marks);
+    return { ...seat, request, od, mark };
+  };
+  for (const request of [...requests].sort((a, b) => b.massGrams - a.massGrams)) {
+    let own = seatFor(request, placed);
+    if (!own && request.wanted) {
+      warnings.push(unwanted(request, cake));
+      own = seatFor({ ...request, wanted: undefined }, placed);
+    }
+    if (own) placed.push(own);
+    else warnings.push(noSeat(request, cake, solid));
   }
+  moveApart(placed, seatFor);
   const order = [...placed].sort(
     (a, b) =>
       a.request.rank - b.request.rank || b.request.massGrams - a.request.massGrams || a.request.id.localeCompare(b.request.id),
   );
-  const entries = order.map((p, i) => toEntry(p, i + 1, placed));
-  return { entries, warnings: [...warnings, ...crowdingWarnings(entries, cake)] };
+  const entries = order.map((p, i) => toEntry(p, i + 1, placed, kPa));
+  return { entries, warnings: [...warnings, ...crowdingWarnings(entries, cake), ...holeWarnings(entries, cake)] };
 }
+
+/** Rounds of moving apart: more than these have never helped. */
+const MOST_ROUNDS = 24;
+
+const wantedWall = (a: Placed, b: Placed): number => Math.max(3, (a.od + b.od) / 2);
+
+/**
+ * Barriers too near each other are seated again, the lighter of the nearest pair first, as long as it makes the sum of what is
+ * missing smaller; who was just moved stays for a while (min-conflicts with a tabu list; Minton et al. 1992).
+ */
+function moveApart(placed: Placed[], seatFor: (request: SeatRequest, others: readonly Placed[]) => Placed | null): void {
+  const missing = (p: Placed, others: readonly Placed[]) =>
+    others.reduce((a, q) => {
+      if (q === p || distance(p.point, q.point) > CROWD_REACH_MM) return a;
+      return a + Math.max(0, wantedWall(p, q) - wallBetweenMm(p, q));
+    }, 0);
+  const tabu: string[] = [];
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const crowded = placed
+      .map((p) => ({ p, mm: missing(p, placed) }))
+      .filter(({ p, mm }) => mm > 0.05 && !tabu.includes(p.request.id))
+      .sort(
+        (a, b) => b.mm - a.mm || a.p.request.massGrams - b.p.request.massGrams || a.p.request.id.localeCompare(b.p.request.id),
+      );
+    const [worst] = crowded;
+    if (!worst) return;
+    const others = placed.filter((q) => q !== worst.p);
+    const again = seatFor(worst.p.request, others);
+    if (again && missing(again, others) < worst.mm - 0.05) placed[placed.indexOf(worst.p)] = again;
+    tabu.push(worst.p.request.id);
+    if (tabu.length > 12) tabu.shift();
+  }
+}
+
+const unwanted = (request: SeatRequest, cake: Cake): Warning => ({
+  level: 'look again',
+  station: 'Place',
+  what: `The ${barrierById(request.wanted!)?.name ?? 'barrier that was chosen'} does not go there`,
+  where: cake.tiers.length ? azimuthToClockWords(azimuthOf(request.base)) : 'the cake',
+  why: 'It was chosen by hand, but it does not fit the stem, hold it, or find room there.',
+  remedy: 'The rule has taken another; choose again, or leave it to the rule.',
+  entryId: request.id,
+  mends: [{ do: 'by the rule' }],
+});
 
 function noSeat(request: SeatRequest, cake: Cake, solid: CakeSolid): Warning {
   const ray = solid.rayInto(request.base, scale(request.normal, -1));
   const where = ray
     ? `${tierName(cake, ray.tier.index)}, ${azimuthToClockWords(azimuthOf(request.base))}`
     : azimuthToClockWords(azimuthOf(request.base));
-  const thick = !BARRIERS.some((b) => fitsBore(b, request.bundleMm));
+  const thick = !allBarriers().some((b) => fitsBore(b, request.bundleMm));
   if (ray?.tier.tier.kind === 'separator') {
     return {
       level: 'stop',
@@ -258,7 +340,7 @@ function noSeat(request: SeatRequest, cake: Cake, solid: CakeSolid): Warning {
   };
 }
 
-function toEntry(p: Placed, number: number, placed: readonly Placed[]): Entry {
+function toEntry(p: Placed, number: number, placed: readonly Placed[], kPa: number): Entry {
   const { barrier, request } = p;
   const bend = barrier.kind === 'straw' ? radToDeg(springBendRad(barrier.boreMm!, request.bundleMm)) : 0;
   return {
@@ -287,6 +369,8 @@ function toEntry(p: Placed, number: number, placed: readonly Placed[]): Entry {
     reason: `${barrier.name}: a stem of ${request.bundleMm.toFixed(1)} mm ${barrier.boreMm ? `in a bore of ${barrier.boreMm} mm` : 'needs no bore'}, ${p.insideMm.toFixed(0)} mm deep where the cake offers ${p.ray.insideMm.toFixed(0)}.`,
     countsOut: true,
     nearestEntryMm: nearestWallMm(p, placed),
+    seenFrom: [],
+    compared: compareAt(request, p.ray, p.direction, kPa, barrier),
   };
 }
 
@@ -307,13 +391,42 @@ function crowdingWarnings(entries: readonly Entry[], cake: Cake): Warning[] {
       return {
         level: half ? ('stop' as const) : ('look again' as const),
         station: 'Place' as const,
-        what: `${capital(e.barrierName)} ${e.number} has ${Math.max(0, e.nearestEntryMm).toFixed(0)} mm of cake to its neighbour`,
+        what: `${capital(e.barrierName)} ${entryMark(e.id)} has ${Math.max(0, e.nearestEntryMm).toFixed(0)} mm of cake to its neighbour`,
         where: `${tierName(cake, e.tierIndex)}, ${azimuthToClockWords(e.azimuthRad)}`,
         why: 'The cake between them may crumble, and both would lean.',
         remedy: 'Move one piece a little, or gather both stems into one barrier.',
         entryId: e.id,
+        mends: [{ do: 'move apart' as const }],
       };
     });
+}
+
+/** Holes side by side weaken the cake: share of a disc of this width that they take (assumed, no source). */
+const DISC_MM = 40;
+const HOLES_LOOK_SHARE = 0.05;
+const HOLES_STOP_SHARE = 0.1;
+
+/** Where so much is pierced that the cake may crumble, one message for each place. */
+function holeWarnings(entries: readonly Entry[], cake: Cake): Warning[] {
+  const said: Entry[] = [];
+  return entries.flatMap((e): Warning[] => {
+    const near = entries.filter((q) => q.tierIndex === e.tierIndex && distance(q.pointMm, e.pointMm) <= DISC_MM / 2);
+    const share = near.reduce((a, q) => a + (q.outsideMm / DISC_MM) ** 2, 0);
+    if (near.length < 2 || share <= HOLES_LOOK_SHARE || said.some((q) => near.includes(q))) return [];
+    said.push(e);
+    return [
+      {
+        level: share > HOLES_STOP_SHARE ? 'stop' : 'look again',
+        station: 'Place',
+        what: `${near.length} barriers pierce ${Math.round(share * 100)} in 100 of the cake round ${entryMark(e.id)}`,
+        where: `${tierName(cake, e.tierIndex)}, ${azimuthToClockWords(e.azimuthRad)}`,
+        why: 'So many holes so near each other crumble into one (a limit that we assume).',
+        remedy: 'Take thinner barriers, gather stems into one, or move a piece away.',
+        entryId: e.id,
+        mends: [{ do: 'move apart' }],
+      },
+    ];
+  });
 }
 
 export const capital = (text: string): string => (text[0] ?? '').toUpperCase() + text.slice(1);

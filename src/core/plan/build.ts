@@ -9,6 +9,8 @@ import { add, addScaled, dot, normalize, scale, sub, type Vec3 } from '../geomet
 import { plateGrams } from '../make/plaque';
 import { gatherBunches, type Bunch } from '../place/bunch';
 import type { Entry, Warning } from '../place/entry';
+import { barrierById } from '../place/barrier';
+import { pushTestKPa } from '../place/holding';
 import { RIM_PROUD_MM, seatAll, type SeatRequest } from '../place/seating';
 import { bundleMm } from '../tape/bundle';
 import { treeFaults } from '../tape/faults';
@@ -35,6 +37,15 @@ const contextOf = (project: Project): WireContext => ({
   colour: project.brief.wireColour,
   gauges: project.gauges,
 });
+
+/** What a push test says of the crumb; nothing where nobody tried. */
+const heldBy = ({ brief }: Project): { kPa?: number } =>
+  brief.pushTestGrams === null ? {} : { kPa: pushTestKPa(brief.pushTestGrams) };
+
+const wantedAt = (project: Project, entryId: string): { wanted?: string } => {
+  const wanted = project.barrierFor.find((b) => b.entryId === entryId)?.barrier;
+  return wanted && barrierById(wanted) ? { wanted } : {};
+};
 
 const centreOfMass = (members: readonly PlacedPiece[]): Vec3 => {
   const mass = members.reduce((a, p) => a + p.body.massGrams + 1e-6, 0);
@@ -73,9 +84,9 @@ export function buildStemByStem(project: Project, arrangement: Arrangement, scen
   for (let round = 0; round < 2; round++) {
     const requests = bunches.map((bunch, i) => {
       const wires = bunch.members.map((p) => gaugeFor(p, free.get(p.piece.id) ?? 14, context).diameterMm);
-      return requestFor(bunch, ids[i]!, bundleMm(wires, true));
+      return { ...requestFor(bunch, ids[i]!, bundleMm(wires, true)), ...wantedAt(project, ids[i]!) };
     });
-    seated = seatAll(requests, project.cake, scene.solid, recall);
+    seated = seatAll(requests, project.cake, scene.solid, { recall, ...heldBy(project) });
     for (const entry of seated.entries) {
       for (const p of bunches[ids.indexOf(entry.id)]!.members)
         free.set(p.piece.id, makeStem(p, stemToEntry(p, entry, scene.solid), context).lengthMm);
@@ -164,9 +175,13 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
       weightAt: centreOfMass(members),
       bundleMm: bundleMm(first[i]!.atPickMm, true, 2),
       rank: i,
+      ...wantedAt(project, spray.id),
     };
   });
-  const seated = seatAll(requests, project.cake, scene.solid, memory.under([arrangement.id, project.cake]));
+  const seated = seatAll(requests, project.cake, scene.solid, {
+    recall: memory.under([arrangement.id, project.cake]),
+    ...heldBy(project),
+  });
   const wired = trees.map((tree) => {
     const entry = seated.entries.find((e) => e.id === tree.id);
     return wire(tree, entry ? entry.wireInsideMm + RIM_PROUD_MM : 30);
@@ -216,7 +231,7 @@ export function buildPlaque(project: Project, arrangement: Arrangement, scene: S
       only: 'stake',
     };
   });
-  const seated = seatAll(requests, project.cake, scene.solid);
+  const seated = seatAll(requests, project.cake, scene.solid, heldBy(project));
   return { ...EMPTY_BUILT, ...seated };
 }
 
@@ -244,6 +259,7 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
         why: 'Wire and tape are not made for food contact.',
         remedy: 'Make that tier a dummy in Brief, or set the arrangement stem by stem.',
         pieceId: bunch.members[0]!.piece.id,
+        ...(ray ? { mends: [{ do: 'dummy tier', tierIndex: ray.tier.index }] } : {}),
       });
       continue;
     }
@@ -256,6 +272,7 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
         why: 'Bare wire and tape touch what is eaten.',
         remedy: 'Say in Brief that this covering is not eaten, or use barriers.',
         pieceId: bunch.members[0]!.piece.id,
+        mends: [{ do: 'covering not eaten', tierIndex: ray.tier.index }],
       });
     }
     const bundle = bundleMm(
@@ -288,6 +305,8 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
       reason: 'A dummy tier of foam, which nobody eats.',
       countsOut: true,
       nearestEntryMm: Infinity,
+      seenFrom: [],
+      compared: [],
     };
     entries.push(entry);
     for (const p of bunch.members) {

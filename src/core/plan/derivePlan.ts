@@ -13,8 +13,8 @@ import { pasteByColour, type PasteBall } from '../make/paste';
 import { trayOf, type TrayKind } from '../make/tray';
 import { foodOf } from '../make/mixing';
 import type { Supply } from '../make/recipes';
-import { barrierById } from '../place/barrier';
-import type { Entry, Warning } from '../place/entry';
+import { barrierById, openBarriers } from '../place/barrier';
+import { withNumbers, type Entry, type Warning } from '../place/entry';
 import type { WireCut } from '../wire/wireLength';
 import type { Built } from './built';
 import { handOverOf, type HandOver } from './handOver';
@@ -62,7 +62,8 @@ const WARN_ORDER: Record<Warning['level'], number> = { stop: 0, 'look again': 1,
  * the same.
  */
 export function derivePlan(project: Project, memory = new Memory()): DerivedPlan {
-  if (openCatalogue(catalogueOf(project))) memory.forget();
+  const otherCatalogue = openCatalogue(catalogueOf(project));
+  if (openBarriers(project.barriers) || otherCatalogue) memory.forget();
   memory.turn();
   const warnings: Warning[] = cakeFaults(project.cake).map((f) => ({
     level: 'stop',
@@ -76,7 +77,7 @@ export function derivePlan(project: Project, memory = new Memory()): DerivedPlan
   const planned = project.arrangements.map((arrangement) => {
     const live = memory.recall('balance', [project.id, arrangement.id], () => new LiveBalance());
     const { cake, brief, gauges } = project;
-    const of = [arrangement, cake, dust, gauges, brief.wireSystem, brief.wireColour, brief.keepsake];
+    const of = [arrangement, cake, dust, gauges, project.barrierFor, project.underlaid, contextOf(brief)];
     return memory.recall('arrangement', of, () => planArrangement(project, arrangement, dust, live, memory));
   });
   warnings.push(...planned.flatMap((p) => p.warnings));
@@ -104,11 +105,16 @@ export function derivePlan(project: Project, memory = new Memory()): DerivedPlan
     plaques.reduce((a, p) => a + p.count, 0),
   );
   warnings.push(...days.warnings, ...objectionsOf(project));
-  warnings.sort((a, b) => WARN_ORDER[a.level] - WARN_ORDER[b.level]);
-  const stops = warnings.filter((w) => w.level === 'stop').length;
+  const numberOf = new Map(entries.map((e) => [e.id, e.number]));
+  const said = warnings.map((w) => ({ ...w, what: withNumbers(w.what, numberOf), where: withNumbers(w.where, numberOf) }));
+  said.sort((a, b) => WARN_ORDER[a.level] - WARN_ORDER[b.level]);
+  const stops = said.filter((w) => w.level === 'stop').length;
   return {
     projectId: project.id,
-    arrangements: planned.map((p) => p.report),
+    arrangements: planned.map(({ report }) => ({
+      ...report,
+      readings: report.readings.map((r) => ({ ...r, why: withNumbers(r.why, numberOf) })),
+    })),
     heads: planned.flatMap((p) => p.heads),
     stems: planned.flatMap((p) => p.built.stems.map((s) => ({ ...s, arrangementId: p.arrangement.id }))),
     wires: wires.map(({ times: _times, ...wire }) => wire),
@@ -121,10 +127,14 @@ export function derivePlan(project: Project, memory = new Memory()): DerivedPlan
     supplies: suppliesOf(project, tray, paste),
     ...days.plan,
     handOver: handOverOf(project, entries, tray, wires.length > 0),
-    warnings,
+    warnings: said,
     verdict: stops > 0 ? 'stop' : tray.length === 0 ? 'empty' : 'go',
   };
 }
+
+/** What of the brief an arrangement's building and judging depends on. */
+const contextOf = ({ wireSystem, wireColour, keepsake, pushTestGrams, realPlants }: Project['brief']) =>
+  [wireSystem, wireColour, keepsake, pushTestGrams, realPlants] as const;
 
 /** In botanical mode what nature does not do, said at Compose; never a stop. */
 function objectionsOf(project: Project): Warning[] {

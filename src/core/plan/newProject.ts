@@ -27,6 +27,8 @@ export function defaultBrief(leavesAt: string): Brief {
     wireSystem: 'SWG',
     stockMm: 360,
     paper: 'A4',
+    realPlants: false,
+    pushTestGrams: null,
     allergensInCake: ['wheat', 'egg', 'milk'],
     choices: [
       { species: 'rose', colourway: 'blush' },
@@ -279,6 +281,9 @@ export function newProject(id: string, name: string, leavesAt: string): Project 
     note: '',
     brief: defaultBrief(leavesAt),
     catalogue: { species: [], methods: [] },
+    barriers: [],
+    barrierFor: [],
+    underlaid: [],
     taken: [],
     spares: SPARES_RULE,
     madeBy: [],

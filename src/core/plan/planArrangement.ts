@@ -10,7 +10,10 @@ import type { foodOf } from '../make/mixing';
 import { plateGrams, type PlaqueToMake } from '../make/plaque';
 import { contactWarnings } from '../place/contact';
 import { mayBeEatenWarning } from '../place/eaten';
-import type { Warning } from '../place/entry';
+import { entryMark, type Entry, type Warning } from '../place/entry';
+import { insertionOrder } from '../place/order';
+import { seenFrom } from '../place/seen';
+import { ROLES } from '../botany/species';
 import type { Spray } from '../tape/tree';
 import { buildPlaque, buildSoft, buildSprays, buildStemByStem } from './build';
 import { EMPTY_BUILT, type Built } from './built';
@@ -73,7 +76,8 @@ export function planArrangement(
 ): ArrangementPlan {
   const measures = live.measure(project.cake, arrangement);
   if (!measures) return lost(project, arrangement);
-  const built = buildArrangement(project, arrangement, measures, memory);
+  const raw = buildArrangement(project, arrangement, measures, memory);
+  const built = { ...raw, ...putInOrder(raw, measures) };
   const contacts = contactWarnings({
     cake: project.cake,
     solid: measures.solid,
@@ -81,6 +85,8 @@ export function planArrangement(
     intoCake: measures.intoCake,
     dust,
     stems: built.stems.map((s) => ({ pieceId: s.pieceId, curve: s.curve, endsInEntry: true })),
+    underlaid: new Set(arrangement.pieces.map((p) => p.id).filter((id) => project.underlaid.includes(`${arrangement.id}/${id}`))),
+    realPlants: project.brief.realPlants,
   });
   const eaten = mayBeEatenWarning({
     name: `The ${arrangement.line.form}`,
@@ -104,9 +110,60 @@ export function planArrangement(
     report: { ...reportOf(arrangement), lineLengthMm: lengthMm, readings, score: overallScore(readings), sprays: built.sprays },
     heads: measures.heads.map((h) => reportHead(arrangement.id, h)),
     plaque: plate ? { count: arrangement.quantity, gramsEach: plateGrams(plate), colour: plate.colour } : null,
-    warnings: [...own, ...(eaten ? [eaten] : []), ...limits.map(limitWarning)],
+    warnings: [...own, ...(eaten ? [eaten] : []), ...limits.map(limitWarning)].map((w) => ({
+      ...w,
+      arrangementId: arrangement.id,
+    })),
   };
 }
+
+/** Entries in the order in which they go in, each with the sides from which it is seen; what blocks itself both ways is said. */
+function putInOrder({ entries, warnings }: Built, scene: Scene): Pick<Built, 'entries' | 'warnings'> {
+  if (entries.length === 0) return { entries, warnings };
+  const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
+  const rankOf = (e: Entry) => Math.min(...e.pieceIds.map((id) => ROLES.indexOf(heads.get(id)?.body.role ?? 'foliage')));
+  const lead = [...scene.heads].sort((a, b) => b.body.massGrams - a.body.massGrams)[0]!;
+  const { ids, together } = insertionOrder(entries, heads, rankOf, lead.centre);
+  const ordered = ids.map((id): Entry => {
+    const entry = entries.find((e) => e.id === id)!;
+    return { ...entry, seenFrom: seenFrom(entry, scene.heads, scene.solid, scene.frontRad) };
+  });
+  return { entries: ordered, warnings: [...warnings, ...together.map(inOneMove), ...toCover(ordered)] };
+}
+
+/** Rims that show are covered at the very end (trade.md C11; common practice, no source). */
+function toCover(entries: readonly Entry[]): Warning[] {
+  const seen = entries.filter((e) => e.seenFrom.length > 0);
+  if (seen.length === 0) return [];
+  const [{ id, seenFrom: sides }] = seen as [Entry, ...Entry[]];
+  return [
+    {
+      level: 'note',
+      station: 'Place',
+      what: seen.length === 1 ? `The rim of ${entryMark(id)} is seen` : `Rims of ${seen.length} barriers are seen`,
+      where:
+        seen.length === 1
+          ? `from ${sides.join(', ')}`
+          : `${seen
+              .slice(0, 8)
+              .map((e) => entryMark(e.id))
+              .join(', ')}${seen.length > 8 ? ' …' : ''}`,
+      why: 'Bright rims draw the eye away from the flowers.',
+      remedy: 'Cover each at the very end: a small flower, a leaf, a dab of icing.',
+      entryId: id,
+    },
+  ];
+}
+
+const inOneMove = (ids: readonly string[]): Warning => ({
+  level: 'note',
+  station: 'Place',
+  what: `${ids.map(entryMark).join(' and ')} go in together`,
+  where: 'the order of putting in',
+  why: 'Each is in the way of the other.',
+  remedy: 'Hold both, set them half way, then push one after the other.',
+  entryId: ids[0],
+});
 
 const reportOf = ({ id, method, line }: Arrangement): PlannedArrangement => ({
   id,

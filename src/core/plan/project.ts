@@ -1,3 +1,4 @@
+import { ownBarrierSchema } from '../place/ownBarrier';
 import * as v from 'valibot';
 import { METHODS, methodSchema } from '../botany/methods';
 import { SPECIES, type JobCatalogue } from '../botany/catalogue';
@@ -39,6 +40,13 @@ export const briefSchema = v.object({
   wireColour: v.picklist(['white', 'green']),
   wireSystem: v.picklist(WIRE_SYSTEMS),
   stockMm: v.pipe(v.number(), v.minValue(100, 'a length of wire is at least 100 mm'), v.maxValue(2000)),
+  /** real plants or parts of them are in the arrangement */
+  realPlants: v.optional(v.boolean(), false),
+  /** grams, pulled sideways, at which a straw in a spare gave way; null where nobody tried */
+  pushTestGrams: v.optional(
+    v.nullable(v.pipe(v.number(), v.minValue(5, 'a push test gives at least 5 g'), v.maxValue(2000))),
+    null,
+  ),
   /** what plans and templates are printed on */
   paper: v.optional(v.picklist(['A4', 'Letter']), 'A4'),
   allergensInCake: v.pipe(v.array(v.string()), v.maxLength(20)),
@@ -80,6 +88,15 @@ export const projectSchema = v.object({
   arrangements: v.pipe(v.array(arrangementSchema), v.maxLength(12, 'a job has at most 12 arrangements')),
   /** the person's own species and methods that this job may use */
   catalogue: v.optional(catalogueSchema, { species: [], methods: [] }),
+  /** straws and picks of the person's own */
+  barriers: v.optional(v.pipe(v.array(ownBarrierSchema), v.maxLength(30, 'a job has at most 30 own barriers')), []),
+  /** barriers that a person has chosen for an entry instead of what the rule recommends */
+  barrierFor: v.optional(
+    v.pipe(v.array(v.object({ entryId: v.string(), barrier: v.pipe(v.string(), v.minLength(1)) })), v.maxLength(600)),
+    [],
+  ),
+  /** pieces that lie on something made for food, `arrangement id/piece id` */
+  underlaid: v.optional(v.pipe(v.array(v.string()), v.maxLength(2000)), []),
   /** pieces set aside from the tin for this job */
   taken: v.optional(tinSchema, []),
   /** wire that a person has chosen for a kind instead of what the rule takes */

@@ -11,6 +11,11 @@ export const compoundCoat: Barrier = {
   reachMm: 40,
   mostGrams: 6,
   minutes: 5,
+  dryMinutes: 10,
+  touches: 'the coat, which is food',
+  goodFor: 'light stems, shallow tiers; no plastic on the plate',
+  notFor: 'heads over 6 g, warm rooms, guests who may not have milk or soya',
+  takenOut: 'the stem whole; crumbs of coat may stay and are food',
   tipMm: () => 3,
   allergens: ['milk', 'soybeans'],
   steps: [

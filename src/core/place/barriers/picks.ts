@@ -10,6 +10,11 @@ const pick = (id: string, name: string, boreMm: number, outside: number, stockMm
   reachMm: 115,
   mostGrams: 200,
   minutes: 1,
+  dryMinutes: 0,
+  touches: 'its outside, made for food, tip sealed',
+  goodFor: 'thick stems, sprays, heavy heads; the flower can come out and go in again',
+  notFor: 'shallow tiers: its length is fixed',
+  takenOut: 'the flower first, then every pick',
   tipMm: () => 4,
   allergens: [],
   steps: [

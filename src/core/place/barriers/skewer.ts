@@ -11,6 +11,11 @@ export const skewer: Barrier = {
   reachMm: 120,
   mostGrams: 120,
   minutes: 3,
+  dryMinutes: 0,
+  touches: 'bare bamboo, made for food; wire and tape end above the icing',
+  goodFor: 'weight that needs a stiff stem, sprays up to 4 mm thick',
+  notFor: 'shallow tiers, places that children reach: the point is sharp',
+  takenOut: 'flower and skewer together',
   tipMm: () => 0,
   allergens: [],
   steps: [

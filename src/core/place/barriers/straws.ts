@@ -10,6 +10,11 @@ const straw = (id: string, name: string, boreMm: number, outside: number, stockM
   reachMm: 60,
   mostGrams,
   minutes: 1.5,
+  dryMinutes: 0,
+  touches: 'its outside, made for food; the wire stays inside',
+  goodFor: 'single stems and small bunches in cake that is not too shallow',
+  notFor: 'stems thicker than its bore, cake under 35 mm deep, heavy heads in soft sponge',
+  takenOut: 'flower and straw together, straight up',
   tipMm: (od) => 10 + od,
   allergens: [],
   steps: [

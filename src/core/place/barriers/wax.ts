@@ -11,6 +11,11 @@ export const wax: Barrier = {
   reachMm: 40,
   mostGrams: 6,
   minutes: 4,
+  dryMinutes: 2,
+  touches: 'the coat, made for food contact',
+  goodFor: 'light stems, shallow tiers, thin places where no straw fits',
+  notFor: 'heads over 6 g, wire that is bent after dipping: the coat cracks',
+  takenOut: 'the stem whole; look that the coat came out with it',
   tipMm: () => 3,
   allergens: [],
   steps: [

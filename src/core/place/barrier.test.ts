@@ -1,0 +1,93 @@
+import { cakeOf, proposalFor } from '../testing/samples';
+import { derivePlan } from '../plan/derivePlan';
+import { newProject } from '../plan/newProject';
+import { checkProject, type Project } from '../plan/project';
+import { allBarriers, BARRIERS, barrierById, fitsBore, openBarriers, wallMm } from './barrier';
+import { ownBarrierSchema } from './ownBarrier';
+import * as v from 'valibot';
+
+const CAKE = cakeOf([250, 110]);
+const { arrangement } = proposalFor('crescent', CAKE, 2, 0.1);
+const job: Project = { ...newProject('p', 'P', '2027-06-12T09:30'), cake: CAKE, arrangements: [arrangement] };
+const OWN = {
+  id: 'own-bubble',
+  name: 'my bubble straw',
+  kind: 'straw' as const,
+  boreMm: 10.5,
+  outsideMm: 11.2,
+  stockMm: 240,
+  mostGrams: 90,
+  minutes: 1,
+};
+
+afterAll(() => openBarriers([]));
+
+test.each(BARRIERS.map((b) => [b.id, b] as const))(
+  '%s says what it touches, when it is good and when not, how, and what is taken out',
+  (_id, b) => {
+    for (const words of [b.touches, b.goodFor, b.notFor, b.takenOut, b.caution]) expect(words.length).toBeGreaterThan(8);
+    expect(b.steps.length).toBeGreaterThan(1);
+    expect(b.dryMinutes).toBeGreaterThanOrEqual(0);
+    const wall = wallMm(b);
+    if (b.boreMm === null) expect(wall).toBeNull();
+    else expect(wall!).toBeGreaterThan(0.1);
+  },
+);
+
+test('wax sets in moments, a compound coat in about ten minutes (trade.md D3; common practice, no source)', () => {
+  expect(barrierById('wax')!.dryMinutes).toBeLessThan(5);
+  expect(barrierById('compound-coat')!.dryMinutes).toBe(10);
+});
+
+test('every entry compares every barrier: one is taken, and each of the others goes there too or says why not', () => {
+  const plan = derivePlan(job);
+  for (const e of plan.entries) {
+    expect(e.compared.map((c) => c.barrier)).toEqual(BARRIERS.map((b) => b.id));
+    expect(e.compared.filter((c) => c.taken).map((c) => c.barrier)).toEqual([e.barrier]);
+    for (const c of e.compared) {
+      expect(c.insideMm === null).toBe(c.whyNot !== null);
+      const b = barrierById(c.barrier)!;
+      if (c.insideMm !== null) {
+        expect(fitsBore(b, e.bundleMm)).toBe(true);
+        expect(c.insideMm).toBeLessThanOrEqual(e.cakeMm - 4);
+      } else if (b.boreMm !== null && e.bundleMm + 0.5 > b.boreMm) expect(c.whyNot).toContain('bore');
+    }
+  }
+});
+
+test('a barrier chosen by hand is taken where it goes, and said where it does not', () => {
+  const plan = derivePlan(job);
+  const entry = plan.entries.find((e) => e.compared.some((c) => c.insideMm !== null && !c.taken))!;
+  const other = entry.compared.find((c) => c.insideMm !== null && !c.taken)!.barrier;
+  const chosen = derivePlan({ ...job, barrierFor: [{ entryId: entry.id, barrier: other }] });
+  expect(chosen.entries.find((e) => e.id === entry.id)!.barrier).toBe(other);
+  const impossible = derivePlan({ ...job, barrierFor: [{ entryId: entry.id, barrier: 'pick-large' }] });
+  const after = impossible.entries.find((e) => e.id === entry.id)!;
+  if (after.barrier !== 'pick-large')
+    expect(impossible.warnings.find((w) => w.entryId === entry.id && /does not go there/.test(w.what))).toMatchObject({
+      level: 'look again',
+      mends: [{ do: 'by the rule' }],
+    });
+  const gone = derivePlan({ ...job, barrierFor: [{ entryId: entry.id, barrier: 'no such thing' }] });
+  expect(gone.entries.find((e) => e.id === entry.id)!.barrier).toBe(entry.barrier);
+});
+
+test('an own barrier is compared with the rest, belongs to its job alone, and a job without it does not know it', () => {
+  const plan = derivePlan({ ...job, barriers: [OWN] });
+  expect(allBarriers().at(-1)!.name).toBe(OWN.name);
+  expect(plan.entries.every((e) => e.compared.some((c) => c.barrier === OWN.id))).toBe(true);
+  derivePlan(job);
+  expect(barrierById(OWN.id)).toBeNull();
+});
+
+test.each([
+  [{ outsideMm: 10 }, /wider outside than inside/],
+  [{ name: '  ' }, /name is missing/],
+  [{ boreMm: 0 }, /at least 1/],
+  [{ id: 'straw' }, /own-/],
+] as const)('a bad own barrier is refused with its sentence: %j', (over, why) => {
+  const result = v.safeParse(ownBarrierSchema, { ...OWN, ...over });
+  expect(result.issues?.[0].message).toMatch(why);
+  const project = checkProject({ ...job, barriers: [{ ...OWN, ...over }] });
+  expect('issues' in project && project.issues[0]!.path).toMatch(/^barriers\.0/);
+});
