@@ -1,5 +1,5 @@
 import type { Vec3 } from '../geometry/vec3';
-import { normalize } from '../geometry/vec3';
+import { addScaled, distance, mix, normalize } from '../geometry/vec3';
 import { stackTiers, type Cake, type StackedTier } from './cake';
 
 /** The cake as a solid: distances, normals, and rays into it. Points in mm in the cake's frame. */
@@ -174,20 +174,31 @@ function exitFace(tier: StackedTier, origin: Vec3, direction: Vec3, leave: numbe
   return Math.abs(z - tier.topMm) < 1e-3 ? 'top' : 'far side';
 }
 
+/** Between two points of a stem so near each other nothing is looked for; nor more often than so many times halved. */
+const SHORTEST_MM = 3;
+const MOST_HALVINGS = 4;
+
 /**
- * Bends a stem out of the cake: points nearer to the skin than `clearMm` are moved out along the skin's normal, all but the
- * last `leaveMm` before its end, where it may go in.
+ * Bends a stem out of the cake: what is nearer to the skin than `clearMm` is moved out along the skin's normal, all but the
+ * last `leaveMm` before its end, where it may go in. Points are put in where a straight piece would cut a corner.
  */
 export function keepStemClear(curve: readonly Vec3[], solid: CakeSolid, clearMm: number, leaveMm: number): Vec3[] {
   const end = curve[curve.length - 1];
   if (!end) return [];
-  return curve.map((point, i) => {
-    if (i === 0) return point;
-    const toEnd = Math.hypot(point[0] - end[0], point[1] - end[1], point[2] - end[2]);
+  /** the same point where it is clear */
+  const moved = (point: Vec3): Vec3 => {
+    const toEnd = distance(point, end);
     const want = toEnd < leaveMm ? (clearMm * toEnd) / leaveMm : clearMm;
     const here = solid.signedDistanceMm(point);
-    if (here >= want || i === curve.length - 1) return point;
-    const n = solid.normalAt(point);
-    return [point[0] + n[0] * (want - here), point[1] + n[1] * (want - here), point[2] + n[2] * (want - here)];
-  });
+    return here >= want ? point : addScaled(point, solid.normalAt(point), want - here);
+  };
+  const between = (a: Vec3, b: Vec3, halvings = 0): Vec3[] => {
+    if (halvings === MOST_HALVINGS || distance(a, b) < SHORTEST_MM) return [];
+    const straight = mix(a, b, 0.5);
+    const middle = moved(straight);
+    const [before, after] = [between(a, middle, halvings + 1), between(middle, b, halvings + 1)];
+    return middle === straight && !before.length && !after.length ? [] : [...before, middle, ...after];
+  };
+  const bent = curve.map((point, i) => (i === 0 || i === curve.length - 1 ? point : moved(point)));
+  return bent.flatMap((point, i) => (i === 0 ? [point] : [...between(bent[i - 1]!, point), point]));
 }

@@ -4,7 +4,7 @@ import type { CakeSolid } from '../cake/solid';
 import { nameOf } from '../compose/names';
 import type { PlacedPiece } from '../compose/placement';
 import { azimuthToClockWords } from '../geometry/units';
-import type { Vec3 } from '../geometry/vec3';
+import { distance, mix, type Vec3 } from '../geometry/vec3';
 import type { Warning } from './entry';
 
 /** A stem nearer to icing than this touches it, apart from the last stretch into its own barrier. */
@@ -92,6 +92,17 @@ function notForFood(p: PlacedPiece, dust: ContactInput['dust'], realPlants: bool
   return dust === 'unknown' ? 'Its dust is unknown, which counts as not edible.' : 'Its dust is not edible.';
 }
 
+/** A stem is looked at in steps of this, mm: between two of its points it may cut a corner. */
+const WALK_MM = 1;
+
+function* walk(curve: readonly Vec3[]): Generator<Vec3> {
+  for (let i = 1; i < curve.length; i++) {
+    const steps = Math.max(1, Math.ceil(distance(curve[i - 1]!, curve[i]!) / WALK_MM));
+    for (let k = 0; k < steps; k++) yield mix(curve[i - 1]!, curve[i]!, k / steps);
+  }
+  if (curve.length) yield curve[curve.length - 1]!;
+}
+
 function stemContacts({ cake, solid, heads, stems }: ContactInput): Warning[] {
   const warnings: Warning[] = [];
   const byId = new Map(heads.map((p) => [p.piece.id, p]));
@@ -100,7 +111,7 @@ function stemContacts({ cake, solid, heads, stems }: ContactInput): Warning[] {
     if (!end) continue;
     let worst = Infinity;
     let at: Vec3 = end;
-    for (const point of stem.curve) {
+    for (const point of walk(stem.curve)) {
       const toEnd = Math.hypot(point[0] - end[0], point[1] - end[1], point[2] - end[2]);
       if (stem.endsInEntry && toEnd < AT_RIM_MM) continue;
       const clear = solid.signedDistanceMm(point);

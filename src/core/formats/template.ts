@@ -1,0 +1,223 @@
+import { stackTiers, tierName, type Cake, type StackedTier } from '../cake/cake';
+import { unrollSide } from '../cake/unroll';
+import { clockHoursToAzimuth } from '../geometry/units';
+import type { Entry } from '../place/entry';
+import { circle, INK, line, text, type At, type Drawing, type Mark } from './drawing';
+
+/** White round the drawing, mm. */
+const MARGIN_MM = 12;
+const NUMBER_MM = 4.2;
+const SMALL_MM = 2.6;
+/** A label and the room round it: across and down. */
+const LABEL_MM = [27, 8.4] as const;
+const FAINT = '#8c7a87';
+const CUT = '#746370';
+/** Beyond the outline labels stand so far out. */
+const RING_MM = 16;
+
+type Point = Pick<
+  Entry,
+  'id' | 'number' | 'tierIndex' | 'pointMm' | 'direction' | 'downDeg' | 'outsideMm' | 'insideMm' | 'cutMm' | 'barrierName'
+>;
+
+const onTop = (e: Point, tier: StackedTier): boolean => e.pointMm[2] > tier.topMm - Math.max(1, tier.edgeMm * 0.6);
+
+const titled = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
+const depthWords = (e: Point): string => `${Math.round(e.insideMm)} deep, ${Math.round(e.downDeg)}°`;
+
+/**
+ * Paper templates at true size to prick through: for each tier that something goes into from above its outline, and for each
+ * whose side is pierced the side laid flat. `wrapMm` is what was measured round a tier, by its id: the strip is stretched to it.
+ */
+export function templates(
+  cake: Cake,
+  entries: readonly Point[],
+  title: string,
+  wrapMm: readonly { tierId: string; mm: number }[] = [],
+): Drawing[] {
+  const tiers = stackTiers(cake);
+  return tiers.flatMap((tier) => {
+    const own = entries.filter((e) => e.tierIndex === tier.index);
+    const top = own.filter((e) => onTop(e, tier));
+    const side = own.filter((e) => !onTop(e, tier));
+    const measured = wrapMm.find((w) => w.tierId === tier.tier.id)?.mm ?? null;
+    return [
+      ...(top.length ? [topTemplate(cake, tier, tiers[tier.index + 1] ?? null, top, title)] : []),
+      ...(side.length ? [sideTemplate(cake, tier, side, title, measured)] : []),
+    ];
+  });
+}
+
+/** A tier's top from above, the front below; not mirrored: it is laid on the cake with the print up. */
+function topTemplate(
+  cake: Cake,
+  tier: StackedTier,
+  above: StackedTier | null,
+  entries: readonly Point[],
+  title: string,
+): Drawing {
+  const { outline } = tier;
+  const rim = outline.round(0);
+  const reach = Math.max(...rim.map((p) => Math.hypot(p.x - outline.xMm, p.y - outline.yMm)));
+  const half = reach + RING_MM + LABEL_MM[0] + MARGIN_MM;
+  const place = (x: number, y: number): At => [half + x - outline.xMm, half + MARGIN_MM - (y - outline.yMm)];
+  const marks: Mark[] = [
+    text([MARGIN_MM, MARGIN_MM - 2], `${titled(tierName(cake, tier.index))}, from above, print up`, 4.5),
+    text([MARGIN_MM, MARGIN_MM + 4], 'Cut out along the line, lay it on, front to the front, and prick through every dot.', 3),
+    { kind: 'path', points: rim.map((p) => place(p.x, p.y)), closed: true, widthMm: 0.4, colour: CUT, id: 'outline' },
+  ];
+  if (above)
+    marks.push({
+      kind: 'path',
+      points: above.outline.round(0).map((p) => place(p.x, p.y)),
+      closed: true,
+      widthMm: 0.3,
+      colour: FAINT,
+      dashMm: [3, 2],
+    });
+  for (let hour = 1; hour <= 12; hour++) {
+    const a = clockHoursToAzimuth(hour);
+    const r = outline.reachMm(outline.xMm, outline.yMm, a, 0);
+    const [c, s] = [Math.cos(a), Math.sin(a)];
+    const spot = (mm: number) => place(outline.xMm + c * mm, outline.yMm + s * mm);
+    marks.push(line(spot(r - (hour === 6 ? 9 : 5)), spot(r), hour === 6 ? 0.8 : 0.3, FAINT));
+    const [x, y] = spot(r - 12);
+    marks.push(text([x, y + 1.2], hour === 6 ? '6, front' : `${hour}`, 3.2, 'middle'));
+  }
+  marks.push(...ringLabels(entries, place, outline.xMm, outline.yMm, reach + RING_MM));
+  for (const e of entries) {
+    const [x, y] = place(e.pointMm[0], e.pointMm[1]);
+    const flat = Math.hypot(e.direction[0], e.direction[1]);
+    if (flat > 0.05) marks.push(line([x, y], [x + e.direction[0] * 12, y - e.direction[1] * 12], 0.4, CUT));
+    marks.push(...pricked(e, [x, y]));
+  }
+  return {
+    title: `${title}, ${tierName(cake, tier.index)} from above`,
+    widthMm: 2 * half,
+    heightMm: 2 * half + MARGIN_MM,
+    marks,
+  };
+}
+
+/** A ring as wide as the barrier, and the dot to prick. */
+const pricked = (e: Point, at: At): Mark[] => [
+  circle(at, Math.max(1, e.outsideMm / 2), 0.35, INK, undefined, `ring-${e.number}`),
+  circle(at, 0.5, 0.2, INK, INK, `point-${e.number}`),
+];
+
+const labelled = (e: Point, [x, y]: At, anchor: 'start' | 'end' | 'middle'): Mark[] => [
+  { kind: 'text', at: [x, y], words: `${e.number}`, sizeMm: NUMBER_MM, anchor, bold: true },
+  text([x, y + 3.4], depthWords(e), SMALL_MM, anchor),
+];
+
+/** Labels left and right of the outline in columns, in the order of their height, each with a line to its point. */
+function ringLabels(
+  entries: readonly Point[],
+  place: (x: number, y: number) => At,
+  middleX: number,
+  middleY: number,
+  outMm: number,
+): Mark[] {
+  const marks: Mark[] = [];
+  for (const side of [-1, 1] as const) {
+    const own = entries
+      .filter((e) => e.pointMm[0] - middleX < 0 === side < 0)
+      .map((e) => ({ e, at: place(e.pointMm[0], e.pointMm[1]) }))
+      .sort((a, b) => a.at[1] - b.at[1]);
+    const ys = spread(
+      own.map(({ at }) => at[1]),
+      LABEL_MM[1],
+    );
+    own.forEach(({ e, at }, i) => {
+      const x = place(middleX + side * outMm, middleY)[0];
+      marks.push(line([x, ys[i]! - 1.2], at, 0.2, FAINT));
+      marks.push(...labelled(e, [x + side, ys[i]!], side < 0 ? 'end' : 'start'));
+    });
+  }
+  return marks;
+}
+
+/** Sorted places moved as little as keeps them apart, their middle where it was. */
+export function spread(sorted: readonly number[], apart: number): number[] {
+  const groups = sorted.map((at) => ({ sum: at, count: 1 }));
+  const top = (g: { sum: number; count: number }) => g.sum / g.count - ((g.count - 1) / 2) * apart;
+  for (let i = 1; i < groups.length;) {
+    const [a, b] = [groups[i - 1]!, groups[i]!];
+    if (top(a) + a.count * apart <= top(b) + 1e-9) {
+      i++;
+      continue;
+    }
+    groups.splice(i - 1, 2, { sum: a.sum + b.sum, count: a.count + b.count });
+    i = Math.max(1, i - 1);
+  }
+  return groups.flatMap((g) => Array.from({ length: g.count }, (_, k) => top(g) + k * apart));
+}
+
+/** A tier's side laid flat, as it is read from outside: the back seam at both ends, the front in the middle. */
+function sideTemplate(
+  cake: Cake,
+  tier: StackedTier,
+  entries: readonly Point[],
+  title: string,
+  measuredMm: number | null,
+): Drawing {
+  const side = unrollSide(tier.outline);
+  const stretch = measuredMm === null ? 1 : measuredMm / side.lengthMm;
+  const long = side.lengthMm * stretch;
+  const tall = tier.topMm - tier.footMm;
+  const sorted = entries
+    .map((e) => ({ e, along: side.alongMm(e.pointMm[0], e.pointMm[1]) * stretch }))
+    .sort((a, b) => a.along - b.along);
+  const rows = rowsFor(sorted.map((p) => p.along));
+  const above = (Math.max(0, ...rows) + 1) * LABEL_MM[1] + 4;
+  const top = MARGIN_MM + 10 + above;
+  const place = (along: number, height: number): At => [MARGIN_MM + along, top + tall - height];
+  const marks: Mark[] = [
+    text([MARGIN_MM, MARGIN_MM - 2], `${titled(tierName(cake, tier.index))}, its side laid flat, read from outside`, 4.5),
+    text(
+      [MARGIN_MM, MARGIN_MM + 4],
+      `Round it is ${Math.round(long)} mm${measuredMm === null ? ' by its size: measure yours and say it in Place' : ' as measured'}. The back seam is at both ends, the lower edge on the board or on the tier below.`,
+      3,
+    ),
+    {
+      kind: 'path',
+      points: [place(0, tall), place(long, tall), place(long, 0), place(0, 0)],
+      closed: true,
+      widthMm: 0.4,
+      colour: CUT,
+      id: 'outline',
+    },
+  ];
+  for (let hour = 1; hour <= 12; hour++) {
+    const a = clockHoursToAzimuth(hour);
+    const { outline } = tier;
+    const r = outline.reachMm(outline.xMm, outline.yMm, a, 0);
+    const along = side.alongMm(outline.xMm + Math.cos(a) * r, outline.yMm + Math.sin(a) * r) * stretch;
+    marks.push(line(place(along, 0), place(along, hour === 6 ? 9 : 5), hour === 6 ? 0.8 : 0.3, FAINT));
+    const [x, y] = place(along, 0);
+    marks.push(text([x, y + 4.5], hour === 6 ? '6, front' : `${hour}`, 3.2, 'middle'));
+  }
+  sorted.forEach(({ e, along }, i) => {
+    const at = place(along, e.pointMm[2] - tier.footMm);
+    const y = top - 4 - rows[i]! * LABEL_MM[1];
+    marks.push(line([at[0], y - 0.5], at, 0.2, FAINT));
+    marks.push(...labelled(e, [at[0] + 1, y - 4], 'start'), ...pricked(e, at));
+  });
+  return {
+    title: `${title}, ${tierName(cake, tier.index)}, side`,
+    widthMm: long + 2 * MARGIN_MM,
+    heightMm: top + tall + MARGIN_MM,
+    marks,
+  };
+}
+
+/** The lowest row in which each label has room, from left to right. */
+function rowsFor(sorted: readonly number[]): number[] {
+  const ends: number[] = [];
+  return sorted.map((at) => {
+    const free = ends.findIndex((end) => end <= at);
+    const row = free < 0 ? ends.length : free;
+    ends[row] = at + LABEL_MM[0];
+    return row;
+  });
+}
