@@ -12,6 +12,7 @@ import { degToRad } from '@/core/geometry/numbers';
 import { cakePicture, cakeSight } from '@/core/picture/cakePicture';
 import { portrait } from '@/core/picture/portrait';
 import type { Picture } from '@/core/picture/raster';
+import { movedApart } from '@/core/plan/mends';
 import { checkProject } from '@/core/plan/project';
 import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
 import type { CutDemand, CutPlan } from '@/core/wire/cutList';
@@ -38,6 +39,12 @@ const bench = {
     const checked = checkProject(input);
     if ('issues' in checked) throw new Error(checked.issues[0]!.message);
     return derivePlan(checked.project, memory);
+  },
+  /** Pieces moved so that entries stand apart, as little as will do. */
+  apart(input: unknown): ReturnType<typeof movedApart> {
+    const checked = checkProject(input);
+    if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+    return movedApart(checked.project);
   },
   /** The balance of one arrangement; empty when its line cannot be drawn. Remedies may be left for when the hand rests. */
   read(cake: Cake, arrangement: Arrangement, remedies: boolean, catalogue: JobCatalogue): Reading[] {

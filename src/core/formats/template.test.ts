@@ -4,10 +4,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { stackTiers, type Cake, type Tier } from '../cake/cake';
 import { unrollSide } from '../cake/unroll';
+import type { LineForm } from '../compose/arrangement';
 import { seededRandom } from '../geometry/random';
 import { derivePlan } from '../plan/derivePlan';
 import { newProject } from '../plan/newProject';
-import { cakeOf, FORMS, proposalFor } from '../testing/samples';
+import { cakeOf, proposalFor } from '../testing/samples';
 import { drawingSvg, type Mark } from './drawing';
 import { sheetsOf, sheetsPdf } from './sheets';
 import { spread, templates } from './template';
@@ -60,7 +61,7 @@ test('places spread apart keep their order, their distance and their middle', ()
   expect(spread([0, 20], 8)).toEqual([0, 20]);
 });
 
-const jobOn = (form: (typeof FORMS)[number], cake: Cake) => {
+const jobOn = (form: LineForm, cake: Cake) => {
   const { arrangement } = proposalFor(form, cake, 3, 0.05);
   return derivePlan({ ...newProject('p', 'P', '2027-06-12T09:30'), cake, arrangements: [arrangement] });
 };

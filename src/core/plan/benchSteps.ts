@@ -9,10 +9,9 @@ import type { TrayKind } from '../make/tray';
 import type { DerivedPlan, PlannedEntry } from './derivePlan';
 import { makeUpSteps, type Ring } from './makeUp';
 
-/** One thing to do at the bench, read from an arm's length. `key` is remembered in the job once it is done. */
-export interface BenchStep {
+/** One thing to do, read from an arm's length. `key` is remembered in the job once it is done. */
+export interface Step {
   key: string;
-  kind: 'made up' | 'joint' | 'carrier' | 'arms' | 'trim' | 'stem';
   /** "Joint 7 of 11" */
   where: string;
   title: string;
@@ -22,6 +21,10 @@ export interface BenchStep {
   how: string[];
   /** for a learner who asks */
   why: string[];
+}
+
+export interface BenchStep extends Step {
+  kind: 'made up' | 'joint' | 'carrier' | 'arms' | 'trim' | 'stem';
   pieceIds: string[];
   spray: Spray | null;
   joint: Joint | null;

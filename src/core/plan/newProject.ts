@@ -283,6 +283,7 @@ export function newProject(id: string, name: string, leavesAt: string): Project 
     catalogue: { species: [], methods: [] },
     barriers: [],
     barrierFor: [],
+    wrapMm: [],
     underlaid: [],
     taken: [],
     spares: SPARES_RULE,

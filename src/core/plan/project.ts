@@ -95,6 +95,19 @@ export const projectSchema = v.object({
     v.pipe(v.array(v.object({ entryId: v.string(), barrier: v.pipe(v.string(), v.minLength(1)) })), v.maxLength(600)),
     [],
   ),
+  /** what was measured round a tier, for its paper strip */
+  wrapMm: v.optional(
+    v.pipe(
+      v.array(
+        v.object({
+          tierId: v.pipe(v.string(), v.minLength(1)),
+          mm: v.pipe(v.number(), v.minValue(100, 'a tier is at least 100 mm round'), v.maxValue(4000)),
+        }),
+      ),
+      v.maxLength(20),
+    ),
+    [],
+  ),
   /** pieces that lie on something made for food, `arrangement id/piece id` */
   underlaid: v.optional(v.pipe(v.array(v.string()), v.maxLength(2000)), []),
   /** pieces set aside from the tin for this job */

@@ -28,7 +28,8 @@ export function ClockMap({
   const scale = (SIZE * 0.385 * 2) / widest;
   const X = (mm: number) => MIDDLE + mm * scale;
   const Y = (mm: number) => MIDDLE - mm * scale;
-  const all = pieces.flatMap((a) => a.pieces);
+  const pieceOf = (arrangementId: string, pieceId: string) =>
+    pieces.find((a) => a.id === arrangementId)?.pieces.find((p) => p.id === pieceId);
   const level = new Map(plan.warnings.filter((w) => w.entryId).map((w) => [w.entryId!, w.level]));
   const current = plan.entries.find((e) => e.id === chosen);
   const labels = spreadLabels(
@@ -81,7 +82,7 @@ export function ClockMap({
       ))}
       <g opacity="0.72">
         {heads.map((h) => {
-          const piece = all.find((p) => p.id === h.pieceId);
+          const piece = pieceOf(h.arrangementId, h.pieceId);
           return (
             piece && (
               <SvgPortrait

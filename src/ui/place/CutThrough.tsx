@@ -1,8 +1,7 @@
 'use client';
 
 import { cakeHeightMm, stackTiers, type Cake } from '@/core/cake/cake';
-import type { Entry } from '@/core/place/entry';
-import type { DerivedPlan } from '@/core/plan/derivePlan';
+import type { DerivedPlan, PlannedEntry } from '@/core/plan/derivePlan';
 import { SvgPortrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
 
@@ -10,8 +9,10 @@ const W = 320;
 const H = 420;
 
 /** Half the cake cut open at the entry's hour, with the barrier drawn at its true angle and length. */
-export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: Entry; plan: DerivedPlan }) {
-  const piece = useStudio((s) => s.project!.arrangements.flatMap((a) => a.pieces).find((p) => p.id === entry.pieceIds[0]));
+export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: PlannedEntry; plan: DerivedPlan }) {
+  const piece = useStudio((s) =>
+    s.project!.arrangements.find((a) => a.id === entry.arrangementId)?.pieces.find((p) => p.id === entry.pieceIds[0]),
+  );
   const tiers = stackTiers(cake).map((t) => ({
     ...t,
     reachMm: t.outline.signedMm(0, 0) < 0 ? t.outline.reachMm(0, 0, entry.azimuthRad, 0) : 0,
@@ -25,7 +26,7 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: Entry; pl
   const radial = Math.hypot(entry.pointMm[0], entry.pointMm[1]);
   const inward = entry.direction[0] * out[0] + entry.direction[1] * out[1];
   const end = { r: radial + inward * entry.insideMm, z: entry.pointMm[2] + entry.direction[2] * entry.insideMm };
-  const head = plan.heads.find((h) => h.pieceId === entry.pieceIds[0]);
+  const head = plan.heads.find((h) => h.arrangementId === entry.arrangementId && h.pieceId === entry.pieceIds[0]);
   const headOut = head ? head.centreMm[0] * out[0] + head.centreMm[1] * out[1] : 0;
   const tier = tiers[entry.tierIndex];
   return (

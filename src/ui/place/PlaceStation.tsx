@@ -1,24 +1,32 @@
 'use client';
 
+import { Hand } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
 import { barrierById } from '@/core/place/barrier';
-import type { Warning } from '@/core/place/entry';
+import type { Mend, Warning } from '@/core/place/entry';
+import { CRUMB_KPA, PUSH_TEST, pushTestKPa } from '@/core/place/holding';
 import { capital } from '@/core/place/seating';
 import { azimuthToClockWords } from '@/core/geometry/units';
 import { tierName } from '@/core/cake/cake';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { applyMend, mendWords } from '@/core/plan/mends';
+import { planBench } from '@/workers/clients';
+import { NumberField } from '../shared/fields';
+import { useHash } from '../shared/useHash';
 import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { ClockMap } from './ClockMap';
+import { Compare } from './Compare';
 import { CutThrough } from './CutThrough';
 import { LevelSign } from './LevelSign';
+import { OwnBarriers } from './OwnBarriers';
+import { PlaceMode } from './PlaceMode';
+import { Templates } from './Templates';
 
 /** Into the cake so that nothing unsafe touches food: the map from above, the cut beside it, messages from worst to mildest. */
 export function PlaceStation() {
   const plan = useStudio((s) => s.plan);
-  const cake = useStudio((s) => s.project!.cake);
-  const list = useStudio((s) => s.showList);
-  const [chosen, setChosen] = useState<string | null>(null);
   if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
   const warnings = plan.warnings.filter((w) => w.station === 'Place' || w.station === 'Brief');
   if (plan.entries.length === 0 && warnings.length === 0) {
@@ -32,15 +40,28 @@ export function PlaceStation() {
       </div>
     );
   }
+  return <Placing plan={plan} warnings={warnings} />;
+}
+
+function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly Warning[] }) {
+  const cake = useStudio((s) => s.project!.cake);
+  const list = useStudio((s) => s.showList);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [beside, setBeside] = useHash('#beside-the-cake');
   const worst = warnings.find((w) => w.entryId)?.entryId;
   const entry = plan.entries.find((e) => e.id === (chosen ?? worst)) ?? plan.entries[0] ?? null;
   const barrier = entry?.barrier ? barrierById(entry.barrier) : null;
   return (
     <div className="grid gap-x-6 gap-y-6 px-6 pb-6 md:grid-cols-2 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,0.9fr)_minmax(0,1fr)]">
       <section aria-label="Insertion map" className="mx-auto w-full min-w-0 max-w-[640px] md:max-lg:col-span-2">
-        <h1 className="pb-1">
-          {plan.handOver.goesIn} go in, {plan.handOver.comesOut} come out
-        </h1>
+        <div className="flex flex-wrap items-center gap-3 pb-1">
+          <h1 className="grow">
+            {plan.handOver.goesIn} go in, {plan.handOver.comesOut} come out
+          </h1>
+          <button className="key" onClick={() => setBeside(true)}>
+            <Hand size={20} /> Place it, step by step
+          </button>
+        </div>
         {list ? (
           <EntryList chosen={entry?.id ?? null} onChoose={setChosen} />
         ) : (
@@ -68,6 +89,7 @@ export function PlaceStation() {
           </>
         )}
       </section>
+      {beside && <PlaceMode plan={plan} onClose={() => setBeside(false)} />}
       <section aria-label="Messages" className="flex min-w-0 flex-col gap-4">
         {warnings.length === 0 && <p className="say text-[var(--leaf)]">Nothing to mend: every entry passes.</p>}
         {warnings.slice(0, 8).map((w, i) => (
@@ -85,7 +107,15 @@ export function PlaceStation() {
             <p className="small pt-1">{barrier.caution} Sizes are values from memory; measure your own.</p>
           </details>
         )}
+        <PushTest />
       </section>
+      <section aria-label="Barriers side by side" className="min-w-0 md:col-span-full">
+        {entry && <Compare entry={entry} />}
+        <OwnBarriers />
+      </section>
+      <div className="min-w-0 md:col-span-full">
+        <Templates plan={plan} />
+      </div>
     </div>
   );
 }
@@ -104,8 +134,17 @@ function Message({ warning, onShow }: { warning: Warning; onShow(id: string): vo
           {capital(warning.where)}. {warning.why}
         </p>
         <p className="say pt-1">{warning.remedy}</p>
+        {warning.mends?.map((mend) => (
+          <button
+            key={mend.do}
+            className={`${stop && mend === warning.mends![0] ? 'next' : 'key'} mr-2 mt-2`}
+            onClick={() => void mendIt(warning, mend)}
+          >
+            {mendWords(mend)}
+          </button>
+        ))}
         {warning.entryId && (
-          <button className="key mt-2" onClick={() => onShow(warning.entryId!)}>
+          <button className="key mr-2 mt-2" onClick={() => onShow(warning.entryId!)}>
             Show it
           </button>
         )}
@@ -116,6 +155,63 @@ function Message({ warning, onShow }: { warning: Warning; onShow(id: string): vo
         )}
       </div>
     </div>
+  );
+}
+
+/** One press, one step; moving apart is worked out beside the page and said when nothing helped. */
+async function mendIt(warning: Warning, mend: Mend): Promise<void> {
+  const studio = getStudio();
+  if (mend.do !== 'move apart') return studio.edit(mendWords(mend).toLowerCase(), (d) => applyMend(d, warning, mend));
+  const project = studio.project!;
+  const { moves, left } = await planBench.apart(project);
+  if (getStudio().project !== project) return;
+  if (moves.length > 0)
+    studio.edit('move entries apart', (d) => {
+      for (const m of moves) {
+        const piece = d.arrangements.find((a) => a.id === m.arrangementId)?.pieces.find((p) => p.id === m.pieceId);
+        if (piece) Object.assign(piece, { s: m.s, side: m.side });
+      }
+    });
+  if (left > 0)
+    studio.set({
+      message: {
+        kind: 'tell',
+        text: `${left} still stand near each other: take a thinner barrier, gather two into one, or leave a piece out.`,
+      },
+    });
+}
+
+/** How firm the crumb is: an assumed value for its kind, or what a push test in a spare said. */
+function PushTest() {
+  const grams = useStudio((s) => s.project!.brief.pushTestGrams);
+  const crumb = useStudio((s) => s.project!.cake.crumb);
+  const { edit } = getStudio();
+  return (
+    <details className="border-t border-[var(--line)] pt-1">
+      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">
+        How firm the cake is:{' '}
+        {grams === null ? `${CRUMB_KPA[crumb]} kPa, assumed` : `${pushTestKPa(grams).toFixed(0)} kPa, tested`}
+      </summary>
+      <p className="text-[15px]">
+        Push a straw {PUSH_TEST.widthMm} mm wide {PUSH_TEST.deepMm} mm deep into a spare of the same cake, just as cold. Pull a
+        thread sideways, {PUSH_TEST.aboveMm} mm above it, with a kitchen balance until it gives way.
+      </p>
+      <div className="flex flex-wrap items-end gap-3 pt-2">
+        <NumberField
+          label="It gave way at"
+          value={grams ?? 0}
+          unit="g"
+          least={5}
+          most={2000}
+          onChange={(g) => edit('push test', (d) => void (d.brief.pushTestGrams = g))}
+        />
+        {grams !== null && (
+          <button className="key" onClick={() => edit('crumb as assumed', (d) => void (d.brief.pushTestGrams = null))}>
+            As assumed for {crumb}
+          </button>
+        )}
+      </div>
+    </details>
   );
 }
 

@@ -2,8 +2,9 @@
 
 import { Hand, Sprout } from 'lucide-react';
 import Link from 'next/link';
-import { useState, useSyncExternalStore } from 'react';
+import { useState } from 'react';
 import { benchSteps } from '@/core/plan/benchSteps';
+import { useHash } from '../shared/useHash';
 import { plural } from '../shared/words';
 import { useStudio } from '../useStudio';
 import { BenchMode } from './BenchMode';
@@ -18,7 +19,7 @@ export function WireStation() {
   const plan = useStudio((s) => s.plan);
   const finish = useStudio((s) => s.project!.brief.finish);
   const [spray, setSpray] = useState(0);
-  const [atBench, setAtBench] = useAtBench();
+  const [atBench, setAtBench] = useHash('#at-the-bench');
   if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
   if (plan.stems.length === 0) {
     return (
@@ -76,24 +77,3 @@ const OneAlone = () => (
     <Sprout size={20} /> One branch, without a cake
   </Link>
 );
-
-const AT_BENCH = '#at-the-bench';
-
-/** Whether the bench is open stands in the address, so that it is there again after a reload. */
-function useAtBench(): [boolean, (open: boolean) => void] {
-  const open = useSyncExternalStore(
-    (changed) => {
-      window.addEventListener('hashchange', changed);
-      return () => window.removeEventListener('hashchange', changed);
-    },
-    () => window.location.hash === AT_BENCH,
-    () => false,
-  );
-  return [
-    open,
-    (on) => {
-      window.history.replaceState(null, '', on ? AT_BENCH : window.location.pathname);
-      window.dispatchEvent(new HashChangeEvent('hashchange'));
-    },
-  ];
-}

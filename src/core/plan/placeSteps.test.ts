@@ -1,0 +1,49 @@
+import { cakeOf, proposalFor, randomProject } from '../testing/samples';
+import { derivePlan } from './derivePlan';
+import { newProject } from './newProject';
+import { placeSteps } from './placeSteps';
+
+test.each(Array.from({ length: 12 }, (_, i) => i + 1))(
+  'putting in: every entry once in the order of its number, pauses between, the count last, seed %i',
+  (seed) => {
+    const project = randomProject(seed, 40);
+    const plan = derivePlan(project);
+    const steps = placeSteps(plan, project);
+    if (plan.entries.length === 0) return expect(steps).toEqual([]);
+    expect(steps.filter((s) => s.kind === 'entry').map((s) => s.entryId)).toEqual(plan.entries.map((e) => e.id));
+    expect(new Set(steps.map((s) => s.key)).size).toBe(steps.length);
+    expect(steps[0]!.kind).toBe('ready');
+    expect(steps.at(-1)).toMatchObject({ kind: 'count', figures: [{ figure: `${plan.handOver.comesOut}` }] });
+    // never more than eight without a look round (trade.md C2; common practice, no source)
+    let since = 0;
+    for (const s of steps) {
+      since = s.kind === 'entry' ? since + 1 : s.kind === 'look' ? 0 : since;
+      expect(since).toBeLessThanOrEqual(8);
+    }
+    expect(steps.some((s) => s.kind === 'cover')).toBe(plan.entries.some((e) => e.seenFrom.length > 0));
+    for (const s of steps) {
+      expect(s.figures.map((f) => `${f.figure} ${f.words}`).join(' ')).not.toMatch(/NaN|undefined|Infinity/);
+      expect(s.how.length * s.why.length).toBeGreaterThan(0);
+    }
+  },
+);
+
+test('picks go into the cake first, straws and coats on the stem first (trade.md C12; common practice, no source)', () => {
+  const cake = cakeOf([300, 150]);
+  const { arrangement } = proposalFor('crescent', cake, 2, 0.05);
+  const job = { ...newProject('p', 'P', '2027-06-12T09:30'), cake, arrangements: [arrangement] };
+  const every = derivePlan(job).entries.map((e, i) => ({ entryId: e.id, barrier: i % 2 ? 'pick-small' : 'drinking-straw' }));
+  const project = { ...job, barrierFor: every };
+  const plan = derivePlan(project);
+  const all = placeSteps(plan, project).flatMap((s) => {
+    const e = plan.entries.find((x) => x.id === s.entryId);
+    return e?.barrier ? [{ pick: e.barrier.startsWith('pick'), how: s.how.join(' ') }] : [];
+  });
+  expect(all.filter((x) => x.pick).length).toBeGreaterThan(0);
+  for (const { pick, how } of all) expect(/Push the pick in first/.test(how)).toBe(pick);
+});
+
+test('nothing goes in, nothing to do', () => {
+  const project = newProject('p', 'P', '2027-06-12T09:30');
+  expect(placeSteps(derivePlan(project), project)).toEqual([]);
+});

@@ -1,0 +1,99 @@
+'use client';
+
+import { barrierById, wallMm } from '@/core/place/barrier';
+import { capital } from '@/core/place/seating';
+import type { PlannedEntry } from '@/core/plan/derivePlan';
+import { getStudio, useStudio } from '../useStudio';
+
+/** Every barrier for one stem at its place: how deep, how much work, what the cutter takes out, or why it will not do. */
+export function Compare({ entry }: { entry: PlannedEntry }) {
+  const prices = useStudio((s) => s.project!.prices);
+  const chosen = useStudio((s) => s.project!.barrierFor.find((b) => b.entryId === entry.id)?.barrier ?? null);
+  if (entry.compared.length === 0) return <p className="say">Into foam that nobody eats: no barrier is needed there.</p>;
+  const price = (id: string): string => {
+    const row = prices.materials.find((m) => m.id === id);
+    return row ? `${prices.currency}\u202f${(row.packPrice / row.pack).toFixed(2)}` : '';
+  };
+  const take = (id: string | null, name: string) =>
+    getStudio().edit(id ? `${name} for ${entry.number}` : `barrier ${entry.number} by the rule`, (d) => {
+      d.barrierFor = d.barrierFor.filter((b) => b.entryId !== entry.id);
+      if (id) d.barrierFor.push({ entryId: entry.id, barrier: id });
+    });
+  const rows = [...entry.compared].sort(
+    (a, b) => Number(b.taken) - Number(a.taken) || Number(a.insideMm === null) - Number(b.insideMm === null),
+  );
+  return (
+    <div>
+      <div className="flex flex-wrap items-center gap-4 pb-2">
+        <h1 className="grow">Barriers for {entry.number}, side by side</h1>
+        {chosen && (
+          <button className="key" onClick={() => take(null, '')}>
+            Leave it to the rule
+          </button>
+        )}
+      </div>
+      <ul aria-label={`Barriers for ${entry.number}`}>
+        {rows.map((t) => {
+          const b = barrierById(t.barrier);
+          if (!b) return null;
+          const wall = wallMm(b);
+          return (
+            <li
+              key={t.barrier}
+              className={`grid grid-cols-[110px_minmax(150px,1fr)_minmax(140px,0.8fr)_minmax(0,2fr)_130px] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-md:grid-cols-[90px_1fr_130px] ${t.insideMm === null ? 'text-[var(--ink2)]' : ''}`}
+            >
+              <Tube boreMm={b.boreMm} outsideMm={b.outsideMm(entry.bundleMm)} stemMm={entry.bundleMm} />
+              <span>
+                <b>{capital(b.name)}</b>
+                <span className="small block">
+                  {b.boreMm === null ? 'no bore' : `bore ${b.boreMm} mm`}
+                  {wall ? `, wall ${wall.toFixed(2)}` : ''}
+                </span>
+              </span>
+              {t.insideMm === null ? (
+                <span className="max-md:col-span-2">Not here: {t.whyNot}</span>
+              ) : (
+                <span>
+                  <b>{Math.round(t.insideMm)} mm</b> deep
+                  <span className="small block">
+                    {b.minutes + b.dryMinutes} min{b.dryMinutes ? `, ${b.dryMinutes} to set` : ''}
+                    {price(b.id) && `, ${price(b.id)}`}
+                  </span>
+                </span>
+              )}
+              <span className="small max-md:col-span-3">
+                {t.insideMm === null
+                  ? `For ${b.goodFor}.`
+                  : `For ${b.goodFor}. Not for ${b.notFor}. Touches the cake: ${b.touches}. Taken out: ${b.takenOut}.`}
+              </span>
+              <span className="text-right">
+                {t.taken ? (
+                  <b className="text-[var(--leaf)]">{chosen === t.barrier ? 'yours' : 'recommended'}</b>
+                ) : t.insideMm !== null ? (
+                  <button className="key" onClick={() => take(t.barrier, b.name)}>
+                    Take it
+                  </button>
+                ) : null}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+}
+
+const PX_PER_MM = 4.2;
+
+/** A cut across barrier and stem, both at one scale. */
+function Tube({ boreMm, outsideMm, stemMm }: { boreMm: number | null; outsideMm: number; stemMm: number }) {
+  const r = (mm: number) => (mm / 2) * PX_PER_MM;
+  const apart = boreMm === null && outsideMm < stemMm + 1;
+  return (
+    <svg viewBox="-44 -34 88 68" className="h-[68px] w-[88px]" aria-hidden="true">
+      <circle r={r(outsideMm)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="1.4" cx={apart ? -8 : 0} />
+      {boreMm !== null && <circle r={r(boreMm)} fill="var(--glaze)" stroke="var(--ink)" strokeWidth="1" />}
+      <circle r={r(stemMm)} fill="var(--leaf)" cx={apart ? 8 : 0} />
+    </svg>
+  );
+}

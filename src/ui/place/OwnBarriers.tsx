@@ -1,0 +1,111 @@
+'use client';
+
+import { useState } from 'react';
+import * as v from 'valibot';
+import { ownBarrierSchema, type OwnBarrier } from '@/core/place/ownBarrier';
+import { Choice, NumberField } from '../shared/fields';
+import { getStudio, useStudio } from '../useStudio';
+
+const FIRST: OwnBarrier = {
+  id: '',
+  name: '',
+  kind: 'straw',
+  boreMm: 6,
+  outsideMm: 6.6,
+  stockMm: 200,
+  mostGrams: 20,
+  minutes: 1.5,
+};
+
+/** Straws and picks that a person has measured; they are compared with the rest. */
+export function OwnBarriers() {
+  const own = useStudio((s) => s.project!.barriers);
+  const [next, setNext] = useState(FIRST);
+  const made = { ...next, id: freeId(own) };
+  const checked = v.safeParse(ownBarrierSchema, made);
+  const set = (patch: Partial<OwnBarrier>) => setNext({ ...next, ...patch });
+  const figure = (
+    label: string,
+    key: 'boreMm' | 'outsideMm' | 'stockMm' | 'mostGrams',
+    unit: string,
+    least: number,
+    most: number,
+    step: number,
+  ) => (
+    <NumberField
+      label={label}
+      value={next[key]}
+      unit={unit}
+      least={least}
+      most={most}
+      step={step}
+      onChange={(n) => set({ [key]: n })}
+    />
+  );
+  return (
+    <details className="border-t border-[var(--line)] pt-1">
+      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">Straws and picks of your own, {own.length}</summary>
+      <ul>
+        {own.map((b) => (
+          <li key={b.id} className="flex flex-wrap items-center gap-3 py-1 text-[15px]">
+            <b>{b.name}</b> {b.kind}, bore {b.boreMm}, Ø {b.outsideMm}, {b.stockMm} mm long, up to {b.mostGrams} g
+            <button
+              className="key"
+              aria-label={`Take ${b.name} away`}
+              onClick={() =>
+                getStudio().edit(`${b.name} away`, (d) => {
+                  d.barriers = d.barriers.filter((x) => x.id !== b.id);
+                  d.barrierFor = d.barrierFor.filter((x) => x.barrier !== b.id);
+                })
+              }
+            >
+              Take away
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="flex flex-wrap items-end gap-3 pt-1">
+        <label className="text-[15px] font-semibold">
+          Name
+          <input
+            className="fld mt-1 block font-normal"
+            value={next.name}
+            maxLength={60}
+            onChange={(e) => set({ name: e.target.value })}
+          />
+        </label>
+        <Choice
+          label="Kind of barrier"
+          value={next.kind}
+          options={[
+            { value: 'straw', name: 'Straw' },
+            { value: 'pick', name: 'Pick' },
+          ]}
+          onChange={(kind) => set({ kind })}
+        />
+        {figure('Bore', 'boreMm', 'mm', 1, 30, 0.1)}
+        {figure('Outside', 'outsideMm', 'mm', 1.2, 34, 0.1)}
+        {figure('Length', 'stockMm', 'mm', 20, 400, 1)}
+        {figure('Carries', 'mostGrams', 'g', 1, 400, 1)}
+        <button
+          className="key"
+          disabled={!checked.success}
+          onClick={() => {
+            getStudio().edit(`${made.name} added`, (d) => void d.barriers.push(made));
+            setNext(FIRST);
+          }}
+        >
+          Add it
+        </button>
+      </div>
+      {!checked.success && next.name !== '' && <p className="small pt-1 text-[var(--stop)]">{checked.issues[0].message}.</p>}
+      <p className="small pt-1">Measure with a caliper. Take only what is made for food.</p>
+    </details>
+  );
+}
+
+function freeId(own: readonly OwnBarrier[]): string {
+  let n = own.length + 1;
+  while (own.some((b) => b.id === `own-${n}`)) n++;
+  return `own-${n}`;
+}

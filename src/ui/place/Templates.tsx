@@ -1,0 +1,71 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { stackTiers, tierName } from '@/core/cake/cake';
+import { unrollSide } from '@/core/cake/unroll';
+import { drawingSvg } from '@/core/formats/drawing';
+import { templates } from '@/core/formats/template';
+import { capital } from '@/core/place/seating';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { DrawingView } from '../shared/DrawingView';
+import { NumberField } from '../shared/fields';
+import { download, downloadSheets, WriteOut } from '../shared/files';
+import { getStudio, useStudio } from '../useStudio';
+
+/** Paper to prick through, at true size: a sheet for each top, a strip for each side. */
+export function Templates({ plan }: { plan: DerivedPlan }) {
+  const cake = useStudio((s) => s.project!.cake);
+  const name = useStudio((s) => s.project!.name);
+  const paper = useStudio((s) => s.project!.brief.paper);
+  const wrapMm = useStudio((s) => s.project!.wrapMm);
+  const [shown, setShown] = useState(0);
+  const drawings = useMemo(() => templates(cake, plan.entries, name, wrapMm), [cake, plan.entries, name, wrapMm]);
+  if (drawings.length === 0) return null;
+  const drawing = drawings[Math.min(shown, drawings.length - 1)]!;
+  const short = (title: string) => capital(title.slice(name.length + 2));
+  return (
+    <section aria-label="Templates">
+      <div className="flex flex-wrap items-center gap-3 pb-2">
+        <h1 className="grow">Paper to prick through, at true size</h1>
+        <WriteOut label="Print" onPress={() => void downloadSheets('templates.pdf', drawings, paper)} />
+        <WriteOut
+          label="SVG"
+          onPress={() => download(`${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`, drawingSvg(drawing), 'image/svg+xml')}
+        />
+      </div>
+      <div className="flex flex-wrap items-end gap-3 pb-3">
+        <div className="flex flex-wrap gap-2" role="tablist" aria-label="Templates">
+          {drawings.map((d, i) => (
+            <button
+              key={d.title}
+              role="tab"
+              aria-selected={d === drawing}
+              className={`key ${d === drawing ? 'on' : ''}`}
+              onClick={() => setShown(i)}
+            >
+              {short(d.title)}
+            </button>
+          ))}
+        </div>
+        {stackTiers(cake).map((t) => (
+          <NumberField
+            key={t.tier.id}
+            label={`Round the ${tierName(cake, t.index).replace(/^the /, '')}`}
+            value={wrapMm.find((w) => w.tierId === t.tier.id)?.mm ?? Math.round(unrollSide(t.outline).lengthMm)}
+            unit="mm"
+            least={100}
+            most={4000}
+            onChange={(mm) =>
+              getStudio().edit('measured round', (d) => {
+                d.wrapMm = [...d.wrapMm.filter((w) => w.tierId !== t.tier.id), { tierId: t.tier.id, mm }];
+              })
+            }
+          />
+        ))}
+      </div>
+      <div className="max-w-[900px]">
+        <DrawingView drawing={drawing} label={`${short(drawing.title)}, with every point to prick`} />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,247 @@
+'use client';
+
+import { CircleHelp, Timer, Volume2, X } from 'lucide-react';
+import { format } from 'date-fns';
+import { useEffect, useRef, useState, type MouseEvent, type ReactNode } from 'react';
+import type { Step } from '@/core/plan/benchSteps';
+import { getStudio, useStudio } from '../useStudio';
+
+const NEXT_KEYS = ['ArrowRight', 'ArrowDown', 'PageDown', ' ', 'Enter'];
+const BACK_KEYS = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace'];
+
+interface StepByStepProps<S extends Step> {
+  /** what the dialog is called */
+  label: string;
+  steps: readonly S[];
+  /** drawn large beside the words */
+  picture(step: S): ReactNode;
+  /** beside how far one is: which of several works */
+  head?: ReactNode;
+  /** said when all is done; the large key goes on to more work, or closes */
+  finished: { title: string; words: string; goOn?: { name: string; onPress(): void } };
+  /** under what kind a timed sitting goes to the log */
+  logKind: string;
+  onClose(): void;
+}
+
+/** Full screen, one step at a time, large enough for an arm's length: tap anywhere, space, arrow or a pedal goes on. */
+export function StepByStep<S extends Step>({ label, steps, picture, head, finished, logKind, onClose }: StepByStepProps<S>) {
+  const taped = useStudio((s) => s.project!.taped);
+  const dialog = useRef<HTMLDialogElement>(null);
+  const next = useRef<HTMLButtonElement>(null);
+  const [why, setWhy] = useState(false);
+  const [aloud, setAloud] = useState(false);
+  const at = steps.findIndex((s) => !taped.includes(s.key));
+  const step = steps[at] ?? null;
+  const timer = useTimer();
+  useScreenOn();
+  useEffect(() => {
+    const own = dialog.current!;
+    if (!own.open) own.showModal();
+    // not the first key, which starts the timer
+    next.current?.focus();
+  }, []);
+  useEffect(() => {
+    if (aloud && step) say(step);
+    return () => window.speechSynthesis?.cancel();
+  }, [aloud, step]);
+
+  const on = () => {
+    if (!step) return;
+    setWhy(false);
+    getStudio().edit(`${step.title.toLowerCase()}`, (d) => void d.taped.push(step.key));
+    timer.count();
+  };
+  const back = () => {
+    const last = at < 0 ? steps.length - 1 : at - 1;
+    const before = steps[last];
+    if (!before) return;
+    setWhy(false);
+    getStudio().edit(`back to ${before.title.toLowerCase()}`, (d) => void (d.taped = d.taped.filter((k) => k !== before.key)));
+  };
+  const close = (): void => {
+    const sitting = timer.stop();
+    if (sitting)
+      getStudio().edit(
+        `${Math.round(sitting.minutes)} min of ${logKind}`,
+        (d) =>
+          void d.log.push({
+            id: crypto.randomUUID(),
+            at: format(new Date(), "yyyy-MM-dd'T'HH:mm"),
+            kind: logKind,
+            made: sitting.steps,
+            broken: 0,
+            minutes: Math.round(sitting.minutes * 10) / 10,
+          }),
+      );
+    onClose();
+  };
+  return (
+    <dialog
+      ref={dialog}
+      aria-label={label}
+      className="m-0 h-dvh max-h-none w-screen max-w-none bg-[var(--bench)] p-0 text-[var(--ink)]"
+      onCancel={(e) => {
+        e.preventDefault();
+        close();
+      }}
+      onClick={(e: MouseEvent) => {
+        // a pedal or the space bar goes on, whatever key was touched before; a keyboard’s own press keeps its place
+        if (!(e.target as HTMLElement).closest('button')) on();
+        else if (e.detail > 0) next.current?.focus();
+      }}
+      onKeyDown={(e) => {
+        const onKey = (e.target as HTMLElement).closest('button') && (e.key === ' ' || e.key === 'Enter');
+        if (onKey || (e.target as HTMLElement).closest('[role=radiogroup]')) return;
+        if (NEXT_KEYS.includes(e.key)) on();
+        else if (BACK_KEYS.includes(e.key)) back();
+        else return;
+        e.preventDefault();
+      }}
+    >
+      <div className="flex h-full flex-col gap-3 p-5">
+        <div className="flex items-center gap-3">
+          {head}
+          <Progress at={at < 0 ? steps.length : at} count={steps.length} />
+          <button className="key" aria-pressed={timer.running} onClick={timer.toggle}>
+            <Timer size={20} /> {timer.running ? `${timer.minutes} min` : 'Time it'}
+          </button>
+          <button className="key px-3" aria-label="Read aloud" aria-pressed={aloud} onClick={() => setAloud(!aloud)}>
+            <Volume2 size={22} />
+          </button>
+          <button className="key" onClick={close}>
+            <X size={20} /> Close
+          </button>
+        </div>
+        {step ? (
+          <div className="grid min-h-0 grow gap-x-8 gap-y-3 overflow-y-auto lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+            <div className="relative min-h-[280px]">{picture(step)}</div>
+            <div className="flex flex-col gap-3" aria-live="polite">
+              <p className="text-xl">{step.where}</p>
+              <h1 className="text-[clamp(2rem,3.7vw,3.2rem)] leading-[1.08]">{step.title}</h1>
+              <ul className="grid grid-cols-[minmax(120px,auto)_1fr] items-baseline gap-x-5 gap-y-2">
+                {step.figures.map((f) => (
+                  <li key={f.words} className="contents">
+                    <b className="fig text-[clamp(1.5rem,2.6vw,2.2rem)] leading-tight">{f.figure}</b>
+                    <span className="text-xl">{f.words}</span>
+                  </li>
+                ))}
+              </ul>
+              <ul className="text-lg leading-snug">
+                {(why ? step.why : step.how).map((line) => (
+                  <li key={line} className="pb-1">
+                    {line}
+                  </li>
+                ))}
+              </ul>
+              <div className="flex items-end gap-4">
+                <button className="key" aria-pressed={why} onClick={() => setWhy(!why)}>
+                  <CircleHelp size={20} /> {why ? 'How' : 'Why so?'}
+                </button>
+              </div>
+            </div>
+          </div>
+        ) : (
+          <div className="grow pt-16 text-center">
+            <h1>{finished.title}</h1>
+            <p className="say pt-2">{finished.words}</p>
+          </div>
+        )}
+        <div className="grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,4fr)] gap-4">
+          <button className="key h-24 text-xl" disabled={at === 0} onClick={back}>
+            Back
+          </button>
+          {step ? (
+            <button ref={next} className="next h-24 text-[1.7rem]" onClick={on}>
+              {at + 1 < steps.length ? 'Done. On to the next' : 'Done. That was the last'}
+            </button>
+          ) : (
+            <button className="next h-24 text-[1.7rem]" onClick={finished.goOn?.onPress ?? close}>
+              {finished.goOn?.name ?? 'Close'}
+            </button>
+          )}
+        </div>
+      </div>
+    </dialog>
+  );
+}
+
+const DOTS = 11;
+
+/** Where one is: a stem with so many joints, those done filled. */
+function Progress({ at, count }: { at: number; count: number }) {
+  const from = Math.max(0, Math.min(at - Math.floor(DOTS / 2), count - DOTS));
+  const shown = Array.from({ length: Math.min(DOTS, count) }, (_, i) => from + i);
+  return (
+    <span className="relative flex min-w-0 grow items-center justify-between" role="img" aria-label={`${at} of ${count} done`}>
+      <span className="absolute inset-x-0 top-1/2 border-t-[3px] border-dotted border-[var(--edge)]" />
+      {shown.map((i) => (
+        <span
+          key={i}
+          className={`relative grid place-items-center rounded-full border-2 text-[15px] font-semibold ${
+            i === at
+              ? 'size-10 border-[var(--onnext)] bg-[var(--next)] text-[var(--onnext)]'
+              : i < at
+                ? 'size-5 border-[var(--leaf)] bg-[var(--leaf)]'
+                : 'size-5 border-[var(--edge)] bg-[var(--glaze)]'
+          }`}
+        >
+          {i === at ? i + 1 : ''}
+        </span>
+      ))}
+    </span>
+  );
+}
+
+/** The browser's own voice; silent where it has none. */
+function say(step: Step): void {
+  const voice = window.speechSynthesis;
+  if (!voice) return;
+  voice.cancel();
+  const words = [step.title, ...step.figures.map((f) => `${f.figure}, ${f.words}`)].join('. ');
+  voice.speak(new SpeechSynthesisUtterance(words.replaceAll(' ga', ' gauge').replaceAll('Ø', 'diameter')));
+}
+
+/** The screen stays awake as long as the bench is open, where the browser can do that. */
+function useScreenOn(): void {
+  useEffect(() => {
+    let lock: WakeLockSentinel | null = null;
+    const hold = () => {
+      if (document.visibilityState === 'visible')
+        navigator.wakeLock?.request('screen').then(
+          (own) => (lock = own),
+          () => undefined,
+        );
+    };
+    hold();
+    document.addEventListener('visibilitychange', hold);
+    return () => {
+      document.removeEventListener('visibilitychange', hold);
+      void lock?.release();
+    };
+  }, []);
+}
+
+/** Minutes at the bench, counted only when wanted; what was done meanwhile goes with them. */
+function useTimer() {
+  const [since, setSince] = useState<number | null>(null);
+  const [now, setNow] = useState(0);
+  const [steps, setSteps] = useState(0);
+  useEffect(() => {
+    if (since === null) return;
+    const tick = setInterval(() => setNow(Date.now()), 5000);
+    return () => clearInterval(tick);
+  }, [since]);
+  return {
+    running: since !== null,
+    minutes: since === null ? 0 : Math.max(0, Math.floor((now - since) / 60_000)),
+    toggle: () => {
+      setSteps(0);
+      setNow(Date.now());
+      setSince(since === null ? Date.now() : null);
+    },
+    count: () => setSteps((n) => n + 1),
+    /** null when nothing was timed or nothing done */
+    stop: () => (since === null || steps === 0 ? null : { minutes: (Date.now() - since) / 60_000, steps }),
+  };
+}
