@@ -189,7 +189,8 @@ function colourOf(hex: string): RGB {
   return rgb(r!, g!, b!);
 }
 
-function printable(font: PDFFont, words: string): string {
+/** The text with what the font does not have as a question mark. */
+export function printable(font: PDFFont, words: string): string {
   const known = new Set(font.getCharacterSet());
   return [...words].map((c) => (known.has(c.codePointAt(0)!) ? c : '?')).join('');
 }

@@ -194,7 +194,7 @@ describe('what the brief says of finish and keeping', () => {
     expect(plaque((d) => void (d.brief.dust = 'edible')).verdict).toBe('go');
     const kept = plaque((d) => void Object.assign(d.brief, { dust: 'unknown', keepsake: true }));
     expect(kept.verdict).toBe('go');
-    expect(kept.handOver.notEaten.join()).toContain('every topper: a keepsake');
+    expect(kept.handOver).toMatchObject({ toppers: true, keepsake: true, wired: false });
   });
 
   const job = composed('crescent', 'stem by stem');
@@ -208,13 +208,6 @@ describe('what the brief says of finish and keeping', () => {
       }));
     const [plain, fine] = [minutes('everyday'), minutes('showpiece')];
     plain.forEach((t, i) => expect(fine[i]!.m / t.m).toBeCloseTo(t.own ? 1.5 : 1, 9));
-  });
-
-  test('a keepsake is said on the hand-over sheet', () => {
-    const cautions = (keepsake: boolean) =>
-      derivePlan(produce(job, (d) => void (d.brief.keepsake = keepsake))).handOver.cautions.join(' ');
-    expect(cautions(true)).toMatch(/keepsake, not to be eaten/i);
-    expect(cautions(false)).not.toMatch(/keepsake/i);
   });
 
   test('botanical mode: an objection is said at Compose and never stops; without it nothing is said', () => {
@@ -242,8 +235,8 @@ describe('into a dummy', () => {
     const plan = derivePlan(dummy(false));
     expect(plan.verdict).toBe('go');
     expect(plan.entries.every((e) => e.barrier === null)).toBe(true);
-    expect(plan.handOver.eaten).toEqual([]);
-    expect(plan.handOver.notEaten.join()).toMatch(/foam/);
+    expect(plan.handOver.tiers.map((t) => t.kind)).toEqual(['dummy']);
+    expect(plan.handOver.out.every((o) => o.barrier === null)).toBe(true);
   });
 
   test('its icing served is a stop', () => {
@@ -347,36 +340,5 @@ describe('ordinary and bad input', () => {
 
   test('no arrangement at all', () => {
     expect(derivePlan({ ...project, arrangements: [] }).verdict).toBe('empty');
-  });
-});
-
-describe('the hand-over sheet', () => {
-  test('names small parts only where small children sit, and allergens of coats and glue', () => {
-    const project = produce(
-      composed('crescent', 'stem by stem', { smallChildren: true, glue: 'egg white', allergensInCake: ['wheat'] }),
-      (d) => {
-        d.arrangements[0]!.pieces[0]!.species = 'rosehip';
-        d.arrangements[0]!.pieces[0]!.stage = 'ripe';
-      },
-    );
-    const { handOver } = derivePlan(project);
-    expect(handOver.smallParts.join()).toMatch(/rosehip/);
-    expect(handOver.smallParts.join()).toMatch(/ranunculus buds/);
-    expect(handOver.allergens).toEqual(expect.arrayContaining(['wheat', 'egg']));
-    expect(handOver.cautions.join(' ')).toMatch(/local food rules/);
-    expect(derivePlan({ ...project, brief: { ...project.brief, smallChildren: false } }).handOver.smallParts).toEqual([]);
-  });
-
-  test('says where each thing is: tier and hour', () => {
-    const { handOver } = derivePlan(composed('ring', 'stem by stem'));
-    for (const o of handOver.out) {
-      expect(o.tier).toBe('the tier');
-      expect(o.where).toMatch(/o’clock|half past/);
-    }
-  });
-
-  test('never claims that a rule is met', () => {
-    const text = JSON.stringify(derivePlan(composed('posy', 'stem by stem')).handOver);
-    expect(text).not.toMatch(/complian|certified|legal|approved/i);
   });
 });

@@ -1,76 +1,149 @@
+import { speciesById } from '../botany/catalogue';
+import { stageOf, type Role } from '../botany/species';
+import type { Tier } from '../cake/cake';
+import { azimuthToClockHours } from '../geometry/units';
 import { foodOf } from '../make/mixing';
-import { tierName } from '../cake/cake';
-import { azimuthToClockWords } from '../geometry/units';
 import type { TrayKind } from '../make/tray';
 import { barrierById } from '../place/barrier';
 import type { Entry } from '../place/entry';
-import { speciesById } from '../botany/catalogue';
-import { pieceName } from '../botany/species';
 import type { Project } from './project';
 
 /** The US nine (FALCPA 2004 with FASTER 2021). Values from memory. */
 export const ALLERGENS_US = ['milk', 'egg', 'fish', 'shellfish', 'tree nuts', 'peanuts', 'wheat', 'soybeans', 'sesame'] as const;
+/** What the EU fourteen (Regulation 1169/2011, annex II) name beside those. Values from memory. */
+export const ALLERGENS_EU_MORE = ['other gluten', 'celery', 'mustard', 'sulphites', 'lupin', 'molluscs'] as const;
+export const ALLERGENS = [...ALLERGENS_US, ...ALLERGENS_EU_MORE] as const;
+export type Allergen = (typeof ALLERGENS)[number];
 
+export const isAllergen = (word: string): word is Allergen => (ALLERGENS as readonly string[]).includes(word);
+
+/** The cylinder by which small parts are told: 1.25 in across, its slanted floor 1 to 2.25 in deep (16 CFR 1501.4; from memory), mm. */
+export const SMALL_PARTS_CYLINDER = { acrossMm: 31.7, deepMm: 57.1 } as const;
+
+/** Whether a thing of these three measures goes into the cylinder at its deepest: the worst is taken. */
+export function fitsCylinder(measuresMm: readonly [number, number, number]): boolean {
+  const [least, middle, most] = [...measuresMm].sort((a, b) => a - b) as [number, number, number];
+  return Math.hypot(least, middle) / Math.SQRT2 <= SMALL_PARTS_CYLINDER.acrossMm && most <= SMALL_PARTS_CYLINDER.deepMm;
+}
+
+/** Which tier, as it is called: the only one, or its place from below. */
+export type TierPlace = 'only' | 'bottom' | 'middle' | 'top' | `${number}`;
+
+export function tierPlace(index: number, count: number): TierPlace {
+  if (count <= 1) return 'only';
+  if (index === 0) return 'bottom';
+  if (index === count - 1) return 'top';
+  return count === 3 ? 'middle' : `${index + 1}`;
+}
+
+export interface TakenOut {
+  number: number;
+  entryId: string;
+  /** id of its barrier, null for what stands in foam */
+  barrier: string | null;
+  barrierName: string;
+  tier: TierPlace;
+  /** on the clock, the front at 6, to the half hour */
+  hour: number;
+}
+
+/** What may come off and be swallowed: whole, or in parts. */
+export interface SmallPart {
+  role: Role;
+  name: string;
+  whole: boolean;
+}
+
+/** What the client and the person who cuts need to know, without words: the sheets are written from it in any language. */
 export interface HandOver {
   goesIn: number;
   comesOut: number;
-  out: { number: number; entryId: string; what: string; where: string; tier: string }[];
-  eaten: string[];
-  notEaten: string[];
-  allergens: string[];
-  smallParts: string[];
-  cautions: string[];
+  out: TakenOut[];
+  tiers: { place: TierPlace; kind: Tier['kind']; coveringEaten: boolean }[];
+  /** pieces on wire; glued ones alone are toppers */
+  wired: boolean;
+  toppers: boolean;
+  dust: 'edible' | 'not edible' | 'unknown';
+  keepsake: boolean;
+  smallChildren: boolean;
+  realPlants: boolean;
+  mustChill: boolean;
+  allergens: { allergen: Allergen; from: ('cake' | 'glue' | 'barrier')[] }[];
+  /** said in the person's own words */
+  otherAllergens: string[];
+  smallParts: SmallPart[];
 }
 
-/** What the client and the person who cuts need to know. Cautions only; nothing claims that a rule is met. */
+/** Facts only; nothing claims that a rule is met. */
 export function handOverOf(project: Project, entries: readonly Entry[], tray: readonly TrayKind[], wired: boolean): HandOver {
   const { cake, brief } = project;
-  const dust = foodOf(brief.dust, project.paints);
   const out = entries
     .filter((e) => e.countsOut)
-    .map((e) => ({
+    .map((e): TakenOut => ({
       number: e.number,
       entryId: e.id,
-      what: e.barrierName,
-      where: azimuthToClockWords(e.azimuthRad),
-      tier: tierName(cake, e.tierIndex),
+      barrier: e.barrier,
+      barrierName: e.barrierName,
+      tier: tierPlace(e.tierIndex, cake.tiers.length),
+      hour: Math.round(azimuthToClockHours(e.azimuthRad) * 2) / 2 || 12,
     }));
-  const names = cake.tiers.map((t, i) => ({ t, name: tierName(cake, i) }));
-  const eaten = names
-    .filter(({ t }) => t.kind === 'edible')
-    .map(({ t, name }) => `${name}${t.covering.eaten ? ' with its covering' : ', without its covering'}`);
-  const notEaten = [
-    ...names
-      .filter(({ t }) => t.kind === 'dummy')
-      .map(({ t, name }) => `${name}: foam${t.covering.eaten ? '' : ', covering too'}`),
-    ...(tray.length && wired ? ['every flower, berry and leaf: they hold wire and tape'] : []),
-    ...(tray.length && !wired && brief.keepsake ? ['every topper: a keepsake'] : []),
-    ...(dust === 'edible' ? [] : [`dust that is ${dust === 'unknown' ? 'not known to be edible' : 'not edible'}`]),
-  ];
-  const fromBarriers = entries.flatMap((e) => (e.barrier ? (barrierById(e.barrier)?.allergens ?? []) : []));
-  const allergens = [
-    ...new Set([...brief.allergensInCake, ...fromBarriers, ...(brief.glue === 'egg white' && tray.length ? ['egg'] : [])]),
-  ];
-  const small = tray
-    .filter((k) => k.role === 'berry' || k.role === 'bud')
-    .map((k) => (k.role === 'bud' ? `${pieceName(speciesById(k.species), k.stage)}s` : speciesById(k.species).plural));
   return {
     goesIn: entries.length,
     comesOut: out.length,
     out,
-    eaten,
-    notEaten,
-    allergens,
-    smallParts: brief.smallChildren ? [...new Set(small)] : [],
-    cautions: [
-      ...(brief.keepsake
-        ? ['A keepsake, not to be eaten: lift it off whole before cutting, keep it dry and out of the light.']
-        : []),
-      ...(brief.smallChildren
-        ? ['Small children at the table: keep picks, berries and buds out of reach, and count everything out first.']
-        : []),
-      'Keep dry and out of the sun; take the flowers off before chilling, damp lifts their colour.',
-      'Usual cautions. Check your local food rules; nothing here says that a rule is met.',
-    ],
+    tiers: cake.tiers.map((t, i) => ({
+      place: tierPlace(i, cake.tiers.length),
+      kind: t.kind,
+      coveringEaten: t.covering.eaten,
+    })),
+    wired: tray.length > 0 && wired,
+    toppers: tray.length > 0 && !wired,
+    dust: foodOf(brief.dust, project.paints),
+    keepsake: brief.keepsake,
+    smallChildren: brief.smallChildren,
+    realPlants: brief.realPlants,
+    mustChill: brief.mustChill,
+    ...allergensOf(project, entries, tray),
+    smallParts: smallPartsOf(tray),
   };
+}
+
+function allergensOf(
+  { brief }: Project,
+  entries: readonly Entry[],
+  tray: readonly TrayKind[],
+): Pick<HandOver, 'allergens' | 'otherAllergens'> {
+  const found = new Map<Allergen, Set<'cake' | 'glue' | 'barrier'>>();
+  const add = (word: string, from: 'cake' | 'glue' | 'barrier') => {
+    if (isAllergen(word)) found.set(word, (found.get(word) ?? new Set()).add(from));
+  };
+  for (const word of brief.allergensInCake) add(word, 'cake');
+  if (brief.glue === 'egg white' && tray.length) add('egg', 'glue');
+  for (const e of entries) for (const word of barrierById(e.barrier ?? '')?.allergens ?? []) add(word, 'barrier');
+  return {
+    allergens: ALLERGENS.flatMap((allergen) => {
+      const from = found.get(allergen);
+      return from ? [{ allergen, from: [...from] }] : [];
+    }),
+    otherAllergens: brief.allergensInCake.filter((word) => !isAllergen(word)),
+  };
+}
+
+/** Berries, buds and florets come off a sprig one by one; a small head comes off whole. */
+function smallPartsOf(tray: readonly TrayKind[]): SmallPart[] {
+  const parts = new Map<string, SmallPart>();
+  for (const kind of tray) {
+    const species = speciesById(kind.species);
+    const sizeMm = Math.min(...kind.sizes.map((s) => s.sizeMm), kind.sizeMm);
+    const head = species.habit === 'head';
+    // a head is about two thirds as deep as it is wide; a sprig comes apart
+    const share = stageOf(species, kind.stage).sizeShare;
+    const across = sizeMm * share;
+    const whole = head && fitsCylinder([across, across, across * 0.66]);
+    const inParts = (species.shape.parts?.(1) ?? []).some((p) => ['berry', 'floret', 'bud'].includes(p.name));
+    if (!whole && !inParts) continue;
+    const name = kind.role === 'bud' ? `${species.name.toLowerCase()} buds` : species.plural;
+    parts.set(name, { role: kind.role, name, whole });
+  }
+  return [...parts.values()];
 }

@@ -27,6 +27,8 @@ export function defaultBrief(leavesAt: string): Brief {
     wireSystem: 'SWG',
     stockMm: 360,
     paper: 'A4',
+    sheetLanguage: 'en',
+    mustChill: false,
     realPlants: false,
     pushTestGrams: null,
     allergensInCake: ['wheat', 'egg', 'milk'],

@@ -40,6 +40,10 @@ export const briefSchema = v.object({
   wireColour: v.picklist(['white', 'green']),
   wireSystem: v.picklist(WIRE_SYSTEMS),
   stockMm: v.pipe(v.number(), v.minValue(100, 'a length of wire is at least 100 mm'), v.maxValue(2000)),
+  /** the language of the hand-over sheets */
+  sheetLanguage: v.optional(v.picklist(['en', 'es']), 'en'),
+  /** the cake is kept chilled until it is served */
+  mustChill: v.optional(v.boolean(), false),
   /** real plants or parts of them are in the arrangement */
   realPlants: v.optional(v.boolean(), false),
   /** grams, pulled sideways, at which a straw in a spare gave way; null where nobody tried */

@@ -1,6 +1,6 @@
 'use client';
 
-import { ALLERGENS_US } from '@/core/plan/handOver';
+import { ALLERGENS } from '@/core/plan/handOver';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 
@@ -71,7 +71,7 @@ export function BenchSettings() {
       </div>
       <fieldset className="flex flex-wrap gap-x-4 pt-2">
         <legend className="text-[15px] font-semibold">In the cake</legend>
-        {ALLERGENS_US.map((a) => (
+        {ALLERGENS.map((a) => (
           <label key={a} className="flex min-h-[44px] items-center gap-2">
             <input
               type="checkbox"

@@ -62,6 +62,16 @@ export function DayAndTable() {
           onChange={(on) => edit('botanical mode', (d) => void (d.brief.botanical = on))}
         />
         <Tick
+          name="Real plants"
+          on={brief.realPlants}
+          onChange={(on) => edit('real plants', (d) => void (d.brief.realPlants = on))}
+        />
+        <Tick
+          name="Stays chilled"
+          on={brief.mustChill}
+          onChange={(on) => edit('kept chilled', (d) => void (d.brief.mustChill = on))}
+        />
+        <Tick
           name="Keepsake"
           on={brief.keepsake}
           onChange={(on) => edit('kept as a keepsake', (d) => void (d.brief.keepsake = on))}

@@ -1,0 +1,107 @@
+import { expect, test } from '@playwright/test';
+import { openBench, saved, undo } from './bench';
+
+test('barriers side by side: another one taken, undone, and left to the rule again', async ({ page }) => {
+  await openBench(page, '/place');
+  const compared = page.getByRole('region', { name: 'Barriers side by side' });
+  const rows = compared.getByRole('list', { name: /^Barriers for/ }).getByRole('listitem');
+  await expect(rows.first()).toContainText('recommended');
+  await expect(rows.filter({ hasText: 'Not here' }).first()).toBeVisible();
+  const other = rows.filter({ has: page.getByRole('button', { name: 'Take it' }) }).first();
+  const name = await other.locator('b').first().innerText();
+  await other.getByRole('button', { name: 'Take it' }).click();
+  await expect(rows.first()).toContainText(name);
+  await expect(rows.first()).toContainText('yours');
+  await compared.getByRole('button', { name: 'Leave it to the rule' }).click();
+  await expect(rows.first()).toContainText('recommended');
+  await undo(page).click();
+  await expect(rows.first()).toContainText('yours');
+});
+
+test('a straw of one’s own is measured in, compared with the rest, and taken away', async ({ page }) => {
+  await openBench(page, '/place');
+  await page.getByText(/^Straws and picks of your own/).click();
+  const form = page.getByRole('region', { name: 'Barriers side by side' });
+  await expect(form.getByRole('button', { name: 'Add it' })).toBeDisabled();
+  await form.getByRole('textbox', { name: 'Name' }).fill('my glass straw');
+  await form.getByRole('spinbutton', { name: 'Outside' }).fill('5');
+  await expect(form).toContainText('wider outside than inside');
+  await form.getByRole('spinbutton', { name: 'Outside' }).fill('7.4');
+  await form.getByRole('button', { name: 'Add it' }).click();
+  await expect(form.getByRole('list', { name: /^Barriers for/ })).toContainText('My glass straw');
+  await form.getByRole('button', { name: 'Take my glass straw away' }).click();
+  await expect(form.getByRole('list', { name: /^Barriers for/ })).not.toContainText('My glass straw');
+});
+
+test('what stands too near is moved apart with one press, as one step', async ({ page }) => {
+  await openBench(page, '/place');
+  const messages = page.getByRole('region', { name: 'Messages' });
+  const near = messages.getByRole('button', { name: 'Move them apart' });
+  const before = await near.count();
+  expect(before).toBeGreaterThan(0);
+  await near.first().click();
+  await expect(page.getByRole('button', { name: /^Undo move entries apart/ })).toBeVisible();
+  await expect.poll(() => near.count()).toBeLessThan(before);
+  await undo(page).click();
+  await expect(near).toHaveCount(before);
+});
+
+test('step by step beside the cake: by key and tap, there again after a reload', async ({ page }) => {
+  await openBench(page, '/place');
+  await page.getByRole('button', { name: 'Place it, step by step' }).click();
+  const beside = page.getByRole('dialog', { name: 'Beside the cake' });
+  await expect(beside.getByRole('heading')).toHaveText('Lay everything out beside the cake');
+  await page.keyboard.press('ArrowRight');
+  await expect(beside).toContainText(/1 of \d+: /);
+  await expect(beside).toContainText('Hold it up to its place and look.');
+  await beside.getByRole('heading').click();
+  await expect(beside).toContainText(/2 of \d+: /);
+  await saved(page);
+  await page.reload();
+  await expect(beside).toContainText(/2 of \d+: /);
+  await page.keyboard.press('Escape');
+  await expect(beside).toBeHidden();
+});
+
+test('templates: a sheet for each, with the measured round, printed as PDF and written as SVG', async ({ page }) => {
+  await openBench(page, '/place');
+  const sheets = page.getByRole('region', { name: 'Templates' });
+  await sheets.getByRole('tab', { name: /side$/ }).first().click();
+  await expect(sheets.getByRole('img', { name: /side, with every point/ })).toBeVisible();
+  await sheets.getByRole('spinbutton', { name: 'Round the bottom tier' }).fill('812');
+  await expect(sheets).toContainText('Round it is 812 mm as measured');
+  for (const [key, name, start] of [
+    ['Print', /\.pdf$/, '%PDF-'],
+    ['SVG', /\.svg$/, '<svg '],
+  ] as const) {
+    const waiting = page.waitForEvent('download');
+    await sheets.getByRole('button', { name: key }).click();
+    const file = await waiting;
+    expect(file.suggestedFilename()).toMatch(name);
+    const [head] = (await (await file.createReadStream()).take(1).toArray()) as [Buffer];
+    expect(head.toString('utf8').startsWith(start)).toBe(true);
+  }
+});
+
+test('a push test sets how firm the cake is, and back to what is assumed', async ({ page }) => {
+  await openBench(page, '/place');
+  await page.getByText(/^How firm the cake is: 40 kPa, assumed/).click();
+  await page.getByRole('spinbutton', { name: 'It gave way at' }).fill('100');
+  await expect(page.getByText(/29 kPa, tested/)).toBeVisible();
+  await page.getByRole('button', { name: /^As assumed for/ }).click();
+  await expect(page.getByText(/40 kPa, assumed/)).toBeVisible();
+});
+
+test('hand over: the sheet for the table, in Spanish, and both as a PDF', async ({ page }) => {
+  await openBench(page, '/hand-over');
+  const sheet = page.getByRole('article', { name: 'Hand-over sheet' });
+  await expect(sheet).toContainText('For the person with the knife');
+  await page.getByRole('radio', { name: 'The table' }).click();
+  await expect(sheet).toContainText('Only to look at');
+  await page.getByRole('radio', { name: 'Español' }).click();
+  await expect(sheet).toContainText('Solo para mirar');
+  await expect(sheet).toHaveAttribute('lang', 'es');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Both as PDF' }).click();
+  expect((await waiting).suggestedFilename()).toBe('hand-over.pdf');
+});

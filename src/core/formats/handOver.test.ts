@@ -1,0 +1,149 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { produce } from 'immer';
+import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
+import { derivePlan } from '../plan/derivePlan';
+import { ALLERGENS, ALLERGENS_EU_MORE, ALLERGENS_US, fitsCylinder, tierPlace } from '../plan/handOver';
+import { newProject } from '../plan/newProject';
+import type { Project } from '../plan/project';
+import { BARRIERS } from '../place/barrier';
+import { cakeOf, proposalFor, randomProject } from '../testing/samples';
+import { handOverPdf } from './handOverPdf';
+import { handOverSheets, LANGUAGES, type Language } from './handOverSheets';
+import en from './words/en.json';
+import es from './words/es.json';
+
+const CAKE = cakeOf([250, 110], [180, 100], [120, 90]);
+const { arrangement } = proposalFor('cascade', CAKE, 3, 0.05);
+const JOB: Project = { ...newProject('p', 'P', '2027-06-12T09:30'), cake: CAKE, arrangements: [arrangement] };
+const sheetsFor = (edit: (d: Project) => void, language: Language = 'en', copies = 1) =>
+  handOverSheets(derivePlan(produce(JOB, edit)).handOver, { name: 'Job', when: 'Saturday', copies }, language);
+const wordsOf = (sheet: ReturnType<typeof sheetsFor>['cutter']) =>
+  [sheet.title, ...sheet.lead, ...sheet.rows.map((r) => r.words), ...sheet.sections.flatMap((s) => [s.title, ...s.lines])].join(
+    ' | ',
+  );
+
+/** Names of a message's arguments, read by the parser of the message syntax itself. */
+function argumentsOf(elements: readonly MessageFormatElement[]): string[] {
+  return elements.flatMap((e) => {
+    if (e.type === TYPE.select || e.type === TYPE.plural)
+      return [e.value, ...Object.values(e.options).flatMap((o) => argumentsOf(o.value))];
+    return e.type === TYPE.argument || e.type === TYPE.number ? [e.value] : [];
+  });
+}
+
+test('every language has every message, with the same figures in it', () => {
+  expect(Object.keys(es).sort()).toEqual(Object.keys(en).sort());
+  for (const id of Object.keys(en) as (keyof typeof en)[])
+    expect([...new Set(argumentsOf(parse(es[id])))].sort()).toEqual([...new Set(argumentsOf(parse(en[id])))].sort());
+});
+
+test('every barrier and every allergen has its word', () => {
+  for (const b of BARRIERS) expect(en).toHaveProperty([`barrier.${b.id}`]);
+  for (const a of ALLERGENS) expect(es).toHaveProperty([`allergen.${a}`]);
+  // Regulation (EU) 1169/2011, annex II names fourteen: wheat stands among the cereals with gluten; FALCPA with FASTER nine
+  expect(ALLERGENS_US).toHaveLength(9);
+  expect(
+    new Set([
+      ...ALLERGENS_US.map((a) => (a === 'wheat' ? 'gluten' : a)),
+      ...ALLERGENS_EU_MORE.map((a) => (a === 'other gluten' ? 'gluten' : a)),
+    ]).size,
+  ).toBe(14);
+});
+
+describe.each(Object.keys(LANGUAGES) as Language[])('the sheets in %s', (language) => {
+  test('count in = count out, a row for each thing, with its tier and hour', () => {
+    const { handOver } = derivePlan(JOB);
+    const { cutter } = sheetsFor(() => undefined, language);
+    expect(cutter.rows.map((r) => r.number)).toEqual(handOver.out.map((o) => o.number));
+    expect(cutter.title).toContain(`${handOver.comesOut}`);
+    expect(cutter.rows.every((r) => (language === 'en' ? /tier at/ : /piso .*, a /).test(r.words))).toBe(true);
+  });
+
+  test('no message is left without its words, and none claims that a rule is met', () => {
+    const { cutter, client } = sheetsFor(
+      (d) => void Object.assign(d.brief, { smallChildren: true, realPlants: true, mustChill: true, keepsake: true }),
+      language,
+      12,
+    );
+    for (const sheet of [cutter, client]) {
+      expect(wordsOf(sheet)).not.toMatch(/undefined|NaN|\{|\}/);
+      expect(wordsOf(sheet)).not.toMatch(/complian|certif|approved|aprobad/i);
+      expect(sheet.sections.at(-1)!.id).toBe('usual');
+    }
+    expect(cutter.lead.join(' ')).toContain('12');
+  });
+});
+
+test('what is not food, what is, and a tier of foam in writing', () => {
+  const { cutter, client } = sheetsFor((d) => {
+    d.cake.tiers[1]!.kind = 'dummy';
+    d.cake.tiers[1]!.covering.eaten = false;
+  });
+  expect(wordsOf(cutter)).toContain('Middle tier: foam, its covering too. Do not cut it.');
+  expect(wordsOf(cutter)).toContain('Bottom tier with its covering.');
+  expect(wordsOf(cutter)).not.toContain('Middle tier with');
+  expect(wordsOf(cutter)).toContain('they hold wire and tape');
+  expect(client.sections.find((s) => s.id === 'not food')!.title).toBe('Only to look at');
+});
+
+test('a keepsake, a chilled cake, real plants and small children are each said, and only then', () => {
+  const plain = wordsOf(sheetsFor(() => undefined).client);
+  expect(plain).not.toMatch(/keepsake|must stay chilled|Real plants|swallow/i);
+  expect(plain).toMatch(/Take the flowers off before it is chilled/);
+  const all = wordsOf(
+    sheetsFor((d) => void Object.assign(d.brief, { keepsake: true, mustChill: true, realPlants: true, smallChildren: true }))
+      .client,
+  );
+  for (const words of [/keepsake, not to be eaten/i, /must stay chilled/, /Real plants/, /small enough to swallow/])
+    expect(all).toMatch(words);
+});
+
+test('allergens with where they are, by the US nine and the EU fourteen; in one’s own words too', () => {
+  const text = wordsOf(
+    sheetsFor((d) => void Object.assign(d.brief, { glue: 'egg white', allergensInCake: ['wheat', 'egg', 'celery', 'rye flour'] }))
+      .cutter,
+  );
+  expect(text).toContain('Egg, in the cake and in the glue of the flowers.');
+  expect(text).toContain('Of the nine named in the USA: egg and wheat.');
+  expect(text).toContain('Of the fourteen named in the EU: egg, wheat and celery.');
+  expect(text).toContain('Rye flour, in the cake.');
+  expect(wordsOf(sheetsFor((d) => void (d.brief.allergensInCake = [])).cutter)).toMatch(/ask the baker/);
+});
+
+test('small parts by the cylinder of 16 CFR 1501.4 (31.7 mm across, at most 57.1 deep; from memory)', () => {
+  expect(fitsCylinder([12, 12, 12])).toBe(true);
+  expect(fitsCylinder([31, 31, 50])).toBe(true);
+  expect(fitsCylinder([33, 33, 33])).toBe(false);
+  expect(fitsCylinder([10, 10, 60])).toBe(false);
+});
+
+test('tiers are called by their place', () => {
+  expect([0].map((i) => tierPlace(i, 1))).toEqual(['only']);
+  expect([0, 1, 2].map((i) => tierPlace(i, 3))).toEqual(['bottom', 'middle', 'top']);
+  expect([0, 1, 2, 3].map((i) => tierPlace(i, 4))).toEqual(['bottom', '2', '3', 'top']);
+});
+
+test('as a PDF, read back by another reader: both sheets, every number with its box, every page numbered', async () => {
+  const project = randomProject(1021, 60);
+  const plan = derivePlan({ ...project, arrangements: [{ ...project.arrangements[0]!, method: 'stem by stem' }] });
+  const { cutter, client } = handOverSheets(plan.handOver, { name: 'Job ñ', when: 'Saturday', copies: 1 }, 'es');
+  const file = join(mkdtempSync(join(tmpdir(), 'handover-')), 'handover.pdf');
+  writeFileSync(file, await handOverPdf([cutter, client], [], 'A4', 'Job ñ'));
+  const { pages } = JSON.parse(
+    execFileSync(process.execPath, [join(__dirname, '..', 'testing', 'readPdf.mjs'), file], {
+      encoding: 'utf8',
+      maxBuffer: 1 << 28,
+    }),
+  ) as { pages: { words: { words: string; at: [number, number] }[]; widthMm: number; heightMm: number }[] };
+  const said = pages.flatMap((p) => p.words.map((w) => w.words));
+  for (const row of cutter.rows) expect(said).toContain(`${row.number}`);
+  expect(said).toContain('Su tarta');
+  expect(said.join(' ')).toContain('Job ñ');
+  pages.forEach((p, i) => {
+    expect(p.words.map((w) => w.words)).toContain(`Job ñ, ${i + 1} / ${pages.length}`);
+    for (const { at } of p.words) expect(at[0] > 10 && at[0] < p.widthMm - 10 && at[1] > 5 && at[1] < p.heightMm - 5).toBe(true);
+  });
+});

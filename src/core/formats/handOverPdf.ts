@@ -1,0 +1,176 @@
+import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
+import type { HandOverSheet, Section } from './handOverSheets';
+import { PAPERS, printable, type Paper } from './sheets';
+import { spread } from './template';
+
+/** A picture of the cake with the places of what comes out, in shares of its width and height from the upper left. */
+export interface NumberedPicture {
+  png: Uint8Array;
+  widthPx: number;
+  heightPx: number;
+  marks: { number: number; x: number; y: number }[];
+}
+
+const POINTS_PER_MM = 72 / 25.4;
+const mm = (n: number): number => n * POINTS_PER_MM;
+const MARGIN = mm(16);
+const GAP = mm(8);
+/** Room for numbers on either side of a picture, and what a row takes. */
+const LABELS = mm(8);
+const ROW = 17;
+const INK = rgb(0.23, 0.08, 0.18);
+const FAINT = rgb(0.55, 0.48, 0.53);
+
+interface Fonts {
+  plain: PDFFont;
+  bold: PDFFont;
+}
+
+/** Text that flows down one column and on to the next page. */
+class Column {
+  y: number;
+  constructor(
+    private page: PDFPage,
+    private readonly next: () => PDFPage,
+    private readonly fonts: Fonts,
+    readonly x: number,
+    readonly width: number,
+    top: number,
+  ) {
+    this.y = top;
+  }
+
+  words(text: string, size: number, font: PDFFont = this.fonts.plain, colour = INK): void {
+    for (const line of wrap(printable(font, text), font, size, this.width)) {
+      this.room(size * 1.35);
+      this.page.drawText(line, { x: this.x, y: this.y - size, size, font, color: colour });
+      this.y -= size * 1.35;
+    }
+  }
+
+  heading(text: string): void {
+    this.room(34);
+    this.y -= 5;
+    this.page.drawLine({
+      start: { x: this.x, y: this.y },
+      end: { x: this.x + this.width, y: this.y },
+      thickness: 0.5,
+      color: FAINT,
+    });
+    this.y -= 5;
+    if (text) this.words(text, 12.5, this.fonts.bold);
+  }
+
+  /** A box to tick, its number, and what and where it is. */
+  row(number: number, text: string): void {
+    const size = 10;
+    this.room(ROW);
+    this.page.drawRectangle({ x: this.x, y: this.y - 12, width: 11, height: 11, borderColor: INK, borderWidth: 0.9 });
+    this.page.drawText(`${number}`, { x: this.x + 17, y: this.y - 10, size, font: this.fonts.bold, color: INK });
+    const [first = ''] = wrap(printable(this.fonts.plain, text), this.fonts.plain, size, this.width - 40);
+    this.page.drawText(first, { x: this.x + 38, y: this.y - 10, size, font: this.fonts.plain, color: INK });
+    this.y -= 15.5;
+  }
+
+  hasRoom(points: number): boolean {
+    return this.y - points > MARGIN;
+  }
+
+  private room(points: number): void {
+    if (this.hasRoom(points)) return;
+    this.page = this.next();
+    this.y = this.page.getHeight() - MARGIN;
+  }
+}
+
+function wrap(text: string, font: PDFFont, size: number, width: number): string[] {
+  const lines: string[] = [];
+  let line = '';
+  for (const word of text.split(' ')) {
+    const longer = line ? `${line} ${word}` : word;
+    if (line && font.widthOfTextAtSize(longer, size) > width) {
+      lines.push(line);
+      line = word;
+    } else line = longer;
+  }
+  return [...lines, line];
+}
+
+/**
+ * The sheets as a PDF (1.7), each on a page of its own: the person who cuts gets the numbered pictures and a box to tick for
+ * each thing. What does not fit flows on to a further page; every page says sheet and page.
+ */
+export async function handOverPdf(
+  sheets: readonly HandOverSheet[],
+  pictures: readonly NumberedPicture[],
+  paper: Paper,
+  title: string,
+): Promise<Uint8Array> {
+  const pdf = await PDFDocument.create();
+  const fonts = { plain: await pdf.embedFont(StandardFonts.Helvetica), bold: await pdf.embedFont(StandardFonts.HelveticaBold) };
+  const [w, h] = PAPERS[paper].map(mm) as [number, number];
+  pdf.setTitle(title);
+  pdf.setProducer('Ofrenda');
+  pdf.setCreationDate(new Date(0));
+  pdf.setModificationDate(new Date(0));
+  for (const sheet of sheets) {
+    let page = pdf.addPage([w, h]);
+    const whole = new Column(page, () => (page = pdf.addPage([w, h])), fonts, MARGIN, w - 2 * MARGIN, h - MARGIN);
+    whole.words(sheet.title, 22, fonts.bold);
+    for (const line of sheet.lead) whole.words(line, 11);
+    const half = (w - 2 * MARGIN - GAP) / 2;
+    const [left, right] = [MARGIN, MARGIN + half + GAP].map(
+      (x) => new Column(page, () => (page = pdf.addPage([w, h])), fonts, x, half, whole.y - 8),
+    ) as [Column, Column];
+    if (sheet.id === 'cutter') {
+      for (const picture of pictures) {
+        const image = await pdf.embedPng(picture.png);
+        const [wide, tall] = [half - 2 * LABELS, ((half - 2 * LABELS) / picture.widthPx) * picture.heightPx];
+        page.drawImage(image, { x: left.x + LABELS, y: left.y - tall, width: wide, height: tall });
+        drawMarks(page, picture, fonts, left.x, left.y, half, tall);
+        left.y -= tall + 8;
+      }
+      sheet.sections.forEach((section) => addSection(right, section));
+      right.y -= 10;
+      for (const row of sheet.rows) (left.hasRoom(ROW) || !right.hasRoom(ROW) ? left : right).row(row.number, row.words);
+    } else {
+      const first = Math.ceil(sheet.sections.length / 2);
+      sheet.sections.forEach((section, k) => addSection(k < first ? left : right, section));
+    }
+  }
+  const pages = pdf.getPages();
+  pages.forEach((page, i) => {
+    const foot = printable(fonts.plain, `${title}, ${i + 1} / ${pages.length}`);
+    page.drawText(foot, { x: MARGIN, y: mm(8), size: 8.5, font: fonts.plain, color: FAINT });
+  });
+  return pdf.save();
+}
+
+function addSection(column: Column, section: Section): void {
+  column.heading(section.title);
+  for (const line of section.lines) column.words(line, 10.5);
+}
+
+/** Numbers stand beside the picture, near their own height, each with a line to its place. */
+function drawMarks(page: PDFPage, picture: NumberedPicture, fonts: Fonts, x: number, top: number, w: number, h: number): void {
+  const size = 7.5;
+  const across = [...picture.marks].sort((a, b) => a.x - b.x);
+  const half = Math.ceil(across.length / 2);
+  for (const [k, column] of [across.slice(0, half), across.slice(half)].entries()) {
+    const sorted = [...column].sort((a, b) => a.y - b.y);
+    const ys = spread(
+      sorted.map((m) => m.y * h),
+      Math.min(10.5, h / Math.max(1, sorted.length)),
+    );
+    sorted.forEach((m, i) => {
+      const words = `${m.number}`;
+      const wide = fonts.bold.widthOfTextAtSize(words, size);
+      const lx = k === 0 ? x + LABELS - 6 - wide : x + w - LABELS + 6;
+      const ly = top - ys[i]!;
+      const end = { x: x + LABELS + m.x * (w - 2 * LABELS), y: top - m.y * h };
+      page.drawText(words, { x: lx, y: ly - size * 0.36, size, font: fonts.bold, color: INK });
+      page.drawLine({ start: { x: k === 0 ? lx + wide + 1.5 : lx - 1.5, y: ly }, end, thickness: 0.4, color: INK });
+      page.drawCircle({ ...end, size: 1.8, color: INK, borderColor: rgb(1, 1, 1), borderWidth: 0.6 });
+    });
+  }
+}
