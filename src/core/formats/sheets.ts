@@ -53,6 +53,24 @@ export function sheetsOf(drawing: Drawing, paper: Paper): Sheet[] {
     const [column, row] = [i % columns, Math.floor(i / columns)];
     const fromMm: At = [column * (sizeMm[0] - LAP_MM), row * (sizeMm[1] - LAP_MM)];
     return { drawing, paperMm, fromMm, sizeMm, column, row, columns, rows };
+  }).filter(shows);
+}
+
+/** Whether anything at all lies on a sheet: a blank one is not printed. */
+function shows({ drawing, fromMm: [x, y], sizeMm: [w, h] }: Sheet): boolean {
+  const within = (xs: readonly number[], ys: readonly number[]) =>
+    Math.min(...xs) <= x + w && Math.max(...xs) >= x && Math.min(...ys) <= y + h && Math.max(...ys) >= y;
+  return drawing.marks.some((m) => {
+    if (m.kind === 'line') return within([m.from[0], m.to[0]], [m.from[1], m.to[1]]);
+    if (m.kind === 'text') return within([m.at[0]], [m.at[1]]);
+    if (m.kind === 'ellipse') {
+      const r = Math.max(m.rxMm, m.ryMm);
+      return within([m.at[0] - r, m.at[0] + r], [m.at[1] - r, m.at[1] + r]);
+    }
+    return m.points.some((p, i) => {
+      const q = m.points[(i + 1) % m.points.length]!;
+      return within([p[0], q[0]], [p[1], q[1]]);
+    });
   });
 }
 

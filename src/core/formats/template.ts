@@ -12,8 +12,10 @@ const SMALL_MM = 2.6;
 const LABEL_MM = [27, 8.4] as const;
 const FAINT = '#8c7a87';
 const CUT = '#746370';
+/** A name in the legend takes so much. */
+const LEGEND_MM = 38;
 /** Beyond the outline labels stand so far out. */
-const RING_MM = 16;
+const RING_MM = 10;
 
 type Point = Pick<
   Entry,
@@ -23,7 +25,23 @@ type Point = Pick<
 const onTop = (e: Point, tier: StackedTier): boolean => e.pointMm[2] > tier.topMm - Math.max(1, tier.edgeMm * 0.6);
 
 const titled = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
-const depthWords = (e: Point): string => `${Math.round(e.insideMm)} deep, ${Math.round(e.downDeg)}°`;
+/** Straws are cut to a length; the rest only goes so deep. */
+const depthWords = (e: Point): string =>
+  `${e.barrierName.includes('straw') ? `cut ${Math.round(e.cutMm)}` : `${Math.round(e.insideMm)} deep`}, ${Math.round(e.downDeg)}°`;
+
+/** Each kind of barrier has a colour of its own on the paper, named below it. */
+const TONES = ['#2b6cb0', '#b83280', '#2f7d4f', '#b7791f', '#6b46c1', '#9b2c2c', '#2c7a7b', '#4a5568'];
+const toneOf = (name: string, names: readonly string[]): string => TONES[names.indexOf(name) % TONES.length] ?? INK;
+const barrierNames = (entries: readonly Point[]): string[] => [...new Set(entries.map((e) => e.barrierName))].sort();
+
+function legend(entries: readonly Point[], names: readonly string[], at: At): Mark[] {
+  const own = barrierNames(entries);
+  return own.flatMap((name, i): Mark[] => {
+    const [x, y] = [at[0] + i * LEGEND_MM, at[1]];
+    const count = entries.filter((e) => e.barrierName === name).length;
+    return [circle([x + 2, y - 1], 1.8, 0.9, toneOf(name, names)), text([x + 6, y], `${count} ${name}`, 3)];
+  });
+}
 
 /**
  * Paper templates at true size to prick through: for each tier that something goes into from above its outline, and for each
@@ -36,14 +54,15 @@ export function templates(
   wrapMm: readonly { tierId: string; mm: number }[] = [],
 ): Drawing[] {
   const tiers = stackTiers(cake);
+  const names = barrierNames(entries);
   return tiers.flatMap((tier) => {
     const own = entries.filter((e) => e.tierIndex === tier.index);
     const top = own.filter((e) => onTop(e, tier));
     const side = own.filter((e) => !onTop(e, tier));
     const measured = wrapMm.find((w) => w.tierId === tier.tier.id)?.mm ?? null;
     return [
-      ...(top.length ? [topTemplate(cake, tier, tiers[tier.index + 1] ?? null, top, title)] : []),
-      ...(side.length ? [sideTemplate(cake, tier, side, title, measured)] : []),
+      ...(top.length ? [topTemplate(cake, tier, tiers[tier.index + 1] ?? null, top, title, names)] : []),
+      ...(side.length ? [sideTemplate(cake, tier, side, title, measured, names)] : []),
     ];
   });
 }
@@ -55,12 +74,14 @@ function topTemplate(
   above: StackedTier | null,
   entries: readonly Point[],
   title: string,
+  names: readonly string[],
 ): Drawing {
   const { outline } = tier;
   const rim = outline.round(0);
   const reach = Math.max(...rim.map((p) => Math.hypot(p.x - outline.xMm, p.y - outline.yMm)));
   const half = reach + RING_MM + LABEL_MM[0] + MARGIN_MM;
-  const place = (x: number, y: number): At => [half + x - outline.xMm, half + MARGIN_MM - (y - outline.yMm)];
+  const middleY = MARGIN_MM + 10 + reach;
+  const place = (x: number, y: number): At => [half + x - outline.xMm, middleY - (y - outline.yMm)];
   const marks: Mark[] = [
     text([MARGIN_MM, MARGIN_MM - 2], `${titled(tierName(cake, tier.index))}, from above, print up`, 4.5),
     text([MARGIN_MM, MARGIN_MM + 4], 'Cut out along the line, lay it on, front to the front, and prick through every dot.', 3),
@@ -89,19 +110,19 @@ function topTemplate(
     const [x, y] = place(e.pointMm[0], e.pointMm[1]);
     const flat = Math.hypot(e.direction[0], e.direction[1]);
     if (flat > 0.05) marks.push(line([x, y], [x + e.direction[0] * 12, y - e.direction[1] * 12], 0.4, CUT));
-    marks.push(...pricked(e, [x, y]));
+    marks.push(...pricked(e, [x, y], names));
   }
   return {
     title: `${title}, ${tierName(cake, tier.index)} from above`,
     widthMm: 2 * half,
-    heightMm: 2 * half + MARGIN_MM,
+    heightMm: middleY + reach + MARGIN_MM + 4,
     marks,
   };
 }
 
 /** A ring as wide as the barrier, and the dot to prick. */
-const pricked = (e: Point, at: At): Mark[] => [
-  circle(at, Math.max(1, e.outsideMm / 2), 0.35, INK, undefined, `ring-${e.number}`),
+const pricked = (e: Point, at: At, names: readonly string[]): Mark[] => [
+  circle(at, Math.max(1, e.outsideMm / 2), 0.6, toneOf(e.barrierName, names), undefined, `ring-${e.number}`),
   circle(at, 0.5, 0.2, INK, INK, `point-${e.number}`),
 ];
 
@@ -160,6 +181,7 @@ function sideTemplate(
   entries: readonly Point[],
   title: string,
   measuredMm: number | null,
+  names: readonly string[],
 ): Drawing {
   const side = unrollSide(tier.outline);
   const stretch = measuredMm === null ? 1 : measuredMm / side.lengthMm;
@@ -201,12 +223,13 @@ function sideTemplate(
     const at = place(along, e.pointMm[2] - tier.footMm);
     const y = top - 4 - rows[i]! * LABEL_MM[1];
     marks.push(line([at[0], y - 0.5], at, 0.2, FAINT));
-    marks.push(...labelled(e, [at[0] + 1, y - 4], 'start'), ...pricked(e, at));
+    marks.push(...labelled(e, [at[0] + 1, y - 4], 'start'), ...pricked(e, at, names));
   });
+  marks.push(...legend(entries, names, [MARGIN_MM, top + tall + MARGIN_MM - 1]));
   return {
     title: `${title}, ${tierName(cake, tier.index)}, side`,
     widthMm: long + 2 * MARGIN_MM,
-    heightMm: top + tall + MARGIN_MM,
+    heightMm: top + tall + MARGIN_MM + 4,
     marks,
   };
 }

@@ -26,7 +26,8 @@ export function HandOverStation() {
   const plan = useStudio((s) => s.plan);
   const project = useStudio((s) => s.project!);
   if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
-  if (plan.tray.length === 0 && plan.entries.length === 0) {
+  // glued toppers have a sheet too; what cannot be built has none
+  if (plan.entries.length === 0 && plan.verdict !== 'go') {
     return (
       <div className="px-6 pt-6">
         <h1>No sheet yet</h1>

@@ -47,23 +47,27 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
             </button>
           ))}
         </div>
-        {stackTiers(cake).map((t) => (
-          <NumberField
-            key={t.tier.id}
-            label={`Round the ${tierName(cake, t.index).replace(/^the /, '')}`}
-            value={wrapMm.find((w) => w.tierId === t.tier.id)?.mm ?? Math.round(unrollSide(t.outline).lengthMm)}
-            unit="mm"
-            least={100}
-            most={4000}
-            onChange={(mm) =>
-              getStudio().edit('measured round', (d) => {
-                d.wrapMm = [...d.wrapMm.filter((w) => w.tierId !== t.tier.id), { tierId: t.tier.id, mm }];
-              })
-            }
-          />
-        ))}
       </div>
-      <div className="max-w-[900px]">
+      <div className="flex flex-wrap items-end gap-3 pb-3">
+        {stackTiers(cake)
+          .filter((t) => drawings.some((d) => d.title.endsWith(`${tierName(cake, t.index)}, side`)))
+          .map((t) => (
+            <NumberField
+              key={t.tier.id}
+              label={`Round the ${tierName(cake, t.index).replace(/^the /, '')}`}
+              value={wrapMm.find((w) => w.tierId === t.tier.id)?.mm ?? Math.round(unrollSide(t.outline).lengthMm)}
+              unit="mm"
+              least={100}
+              most={4000}
+              onChange={(mm) =>
+                getStudio().edit('measured round', (d) => {
+                  d.wrapMm = [...d.wrapMm.filter((w) => w.tierId !== t.tier.id), { tierId: t.tier.id, mm }];
+                })
+              }
+            />
+          ))}
+      </div>
+      <div className={drawing.title.endsWith('side') ? '' : 'max-w-[640px]'}>
         <DrawingView drawing={drawing} label={`${short(drawing.title)}, with every point to prick`} />
       </div>
     </section>
