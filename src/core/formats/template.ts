@@ -112,6 +112,7 @@ function topTemplate(
     if (flat > 0.05) marks.push(line([x, y], [x + e.direction[0] * 12, y - e.direction[1] * 12], 0.4, CUT));
     marks.push(...pricked(e, [x, y], names));
   }
+  marks.push(...legend(entries, names, [MARGIN_MM, middleY + reach + MARGIN_MM - 1]));
   return {
     title: `${title}, ${tierName(cake, tier.index)} from above`,
     widthMm: 2 * half,

@@ -72,6 +72,17 @@ test('a barrier chosen by hand is taken where it goes, and said where it does no
   expect(gone.entries.find((e) => e.id === entry.id)!.barrier).toBe(entry.barrier);
 });
 
+test('toothpicks are looked at again where small children sit, and only there', () => {
+  const plan = derivePlan(job);
+  const light = plan.entries.filter((e) => e.compared.some((c) => c.barrier === 'toothpick' && c.insideMm !== null));
+  expect(light.length).toBeGreaterThan(0);
+  const withPick = { ...job, barrierFor: light.slice(0, 1).map((e) => ({ entryId: e.id, barrier: 'toothpick' })) };
+  const said = (smallChildren: boolean) =>
+    derivePlan({ ...withPick, brief: { ...job.brief, smallChildren } }).warnings.filter((w) => /toothpick/i.test(w.what));
+  expect(said(true).map((w) => w.level)).toEqual(['look again']);
+  expect(said(false)).toEqual([]);
+});
+
 test('an own barrier is compared with the rest, belongs to its job alone, and a job without it does not know it', () => {
   const plan = derivePlan({ ...job, barriers: [OWN] });
   expect(allBarriers().at(-1)!.name).toBe(OWN.name);

@@ -14,7 +14,7 @@ import { trayOf, type TrayKind } from '../make/tray';
 import { foodOf } from '../make/mixing';
 import type { Supply } from '../make/recipes';
 import { barrierById, openBarriers } from '../place/barrier';
-import { withNumbers, type Entry, type Warning } from '../place/entry';
+import { entryMark, withNumbers, type Entry, type Warning } from '../place/entry';
 import type { WireCut } from '../wire/wireLength';
 import type { Built } from './built';
 import { handOverOf, type HandOver } from './handOver';
@@ -59,9 +59,10 @@ const WARN_ORDER: Record<Warning['level'], number> = { stop: 0, 'look again': 1,
  * The whole derived plan of a project: one pure function, from the composition to the hand-over sheet. Same project, same
  * plan. An empty cake or arrangement gives an empty plan with the sentence that says what is missing; it never throws for a
  * project that passed `checkProject`. With the memory of the last plan only what was touched is worked out anew; the plan is
- * the same.
+ * the same, but for the readings' remedies: they are looked for where the hand rests.
  */
-export function derivePlan(project: Project, memory = new Memory()): DerivedPlan {
+export function derivePlan(project: Project, last?: Memory): DerivedPlan {
+  const memory = last ?? new Memory();
   const otherCatalogue = openCatalogue(catalogueOf(project));
   if (openBarriers(project.barriers) || otherCatalogue) memory.forget();
   memory.turn();
@@ -78,7 +79,7 @@ export function derivePlan(project: Project, memory = new Memory()): DerivedPlan
     const live = memory.recall('balance', [project.id, arrangement.id], () => new LiveBalance());
     const { cake, brief, gauges } = project;
     const of = [arrangement, cake, dust, gauges, project.barrierFor, project.underlaid, contextOf(brief)];
-    return memory.recall('arrangement', of, () => planArrangement(project, arrangement, dust, live, memory));
+    return memory.recall('arrangement', of, () => planArrangement(project, arrangement, { dust, live, memory, remedies: !last }));
   });
   warnings.push(...planned.flatMap((p) => p.warnings));
   const entries = renumber(planned.flatMap((p) => p.built.entries.map((e) => ({ ...e, arrangementId: p.arrangement.id }))));
@@ -104,7 +105,7 @@ export function derivePlan(project: Project, memory = new Memory()): DerivedPlan
     paste.length,
     plaques.reduce((a, p) => a + p.count, 0),
   );
-  warnings.push(...days.warnings, ...objectionsOf(project));
+  warnings.push(...days.warnings, ...objectionsOf(project), ...withSmallChildren(project, entries));
   const numberOf = new Map(entries.map((e) => [e.id, e.number]));
   const said = warnings.map((w) => ({ ...w, what: withNumbers(w.what, numberOf), where: withNumbers(w.where, numberOf) }));
   said.sort((a, b) => WARN_ORDER[a.level] - WARN_ORDER[b.level]);
@@ -150,6 +151,24 @@ function objectionsOf(project: Project): Warning[] {
     why: 'Nature does not grow it so.',
     remedy: o.why,
   }));
+}
+
+/** What is short, pale and easily missed, where small children sit. */
+function withSmallChildren({ brief }: Project, entries: readonly PlannedEntry[]): Warning[] {
+  const own = entries.filter((e) => e.barrier === 'toothpick');
+  const [first] = own;
+  if (!brief.smallChildren || !first) return [];
+  return [
+    {
+      level: 'look again',
+      station: 'Place',
+      what: own.length === 1 ? `A toothpick at ${entryMark(first.id)}` : `${own.length} toothpicks`,
+      where: 'small children at the table',
+      why: 'A toothpick is short, pale and easily missed.',
+      remedy: 'Take straws or picks in a bright colour there, or count twice before anyone eats.',
+      entryId: first.id,
+    },
+  ];
 }
 
 const renumber = (entries: readonly PlannedEntry[]): PlannedEntry[] => entries.map((e, i) => ({ ...e, number: i + 1 }));

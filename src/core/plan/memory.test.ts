@@ -37,9 +37,11 @@ function changed(project: Project, random: () => number): Project {
   return p;
 }
 
-/** What is added and taken away again differs in the last digits. */
+/** What is added and taken away again differs in the last digits; remedies are looked for afresh alone. */
 const rounded = (value: unknown): unknown =>
-  JSON.parse(JSON.stringify(value, (_, v: unknown) => (typeof v === 'number' ? Math.round(v * 1e6) / 1e6 : v)));
+  JSON.parse(
+    JSON.stringify(value, (key, v: unknown) => (key === 'remedy' ? null : typeof v === 'number' ? Math.round(v * 1e6) / 1e6 : v)),
+  );
 
 test.each([3, 5, 8, 12, 17, 21, 26, 33, 40, 47])(
   'a plan with the memory of the last one is the plan made afresh, seed %i',

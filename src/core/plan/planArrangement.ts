@@ -66,13 +66,19 @@ function buildArrangement(project: Project, arrangement: Arrangement, scene: Sce
   return buildStemByStem(project, arrangement, scene, memory);
 }
 
+interface Judging {
+  dust: ReturnType<typeof foodOf>;
+  live: LiveBalance;
+  memory: Memory;
+  /** whether remedies of the readings are looked for, which may take longer than all the rest */
+  remedies: boolean;
+}
+
 /** Builds one arrangement and judges it: what it is made of, where it touches, how it reads. */
 export function planArrangement(
   project: Project,
   arrangement: Arrangement,
-  dust: ReturnType<typeof foodOf>,
-  live: LiveBalance,
-  memory: Memory,
+  { dust, live, memory, remedies }: Judging,
 ): ArrangementPlan {
   const measures = live.measure(project.cake, arrangement);
   if (!measures) return lost(project, arrangement);
@@ -98,11 +104,12 @@ export function planArrangement(
   const limits = [...lineLimits(arrangement.line, project.cake), ...pieceLimits(arrangement, project.cake, measures.line)];
   const own = [...built.warnings, ...contacts];
   const first = own.find((w) => w.level === 'stop') ?? own.find((w) => w.level === 'look again');
-  const readings = readMeasured(measures, {
+  const faults = {
     stops: own.filter((w) => w.level === 'stop').length,
     looks: own.filter((w) => w.level === 'look again').length,
     first: first ? `${first.what}, ${first.where}.` : null,
-  });
+  };
+  const readings = readMeasured(measures, faults, remedies);
   const { plate, lengthMm } = measures.line;
   return {
     arrangement,
