@@ -17,7 +17,7 @@ const config = {
       { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } }, module: { type: 'commonjs' } },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(three|culori|d3-hierarchy|kdbush|valibot|immer|zustand|@valibot)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(three|ical.js|culori|d3-hierarchy|kdbush|valibot|immer|zustand|@valibot)/)'],
 };
 
 export default config;

@@ -119,6 +119,26 @@ test('Days: longer evenings begin later, damp air is said', async ({ page }) => 
   await expect(page.getByText('Humidity is at most 100 %; the old value stays.')).toBeVisible();
 });
 
+test('Days: to a calendar, and busy times out of one, said first, then kept free of work', async ({ page }) => {
+  await openBench(page, '/days');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'To a calendar' }).click();
+  expect((await waiting).suggestedFilename()).toBe('days.ics');
+  const event = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'BEGIN:VEVENT', 'UID:1', 'DTSTART:20270610T170000', 'DTEND:20270610T230000'];
+  const file = [...event, 'SUMMARY:choir', 'END:VEVENT', 'END:VCALENDAR', ''].join('\r\n');
+  await page
+    .getByLabel('Busy times from a calendar: file')
+    .setInputFiles({ name: 'choir.ics', mimeType: 'text/calendar', buffer: Buffer.from(file) });
+  await expect(page.getByRole('status').filter({ hasText: '1 busy time new' })).toBeVisible();
+  await page.getByRole('button', { name: 'Take it in' }).click();
+  await expect(page.getByText(/1 busy time kept free of work.*choir/)).toBeVisible();
+  await page.getByRole('button', { name: 'Forget them' }).click();
+  await page
+    .getByLabel('Busy times from a calendar: file')
+    .setInputFiles({ name: 'no.ics', mimeType: 'text/calendar', buffer: Buffer.from('hello') });
+  await expect(page.getByRole('alert').filter({ hasText: 'no calendar file' })).toBeVisible();
+});
+
 test('Log: pieces made and broken are counted, undone, and pull the minutes', async ({ page }) => {
   await openBench(page, '/log');
   const bench = page.getByRole('region', { name: 'At the bench' });

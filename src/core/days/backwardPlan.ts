@@ -31,6 +31,8 @@ export interface DayPlanOptions {
   fillShare: number;
   /** on the last day work may begin this early, minutes after midnight */
   lastMorningFrom: number;
+  /** times in which nobody works here, whatever the hours of the day say */
+  busy?: readonly { from: WallMinutes; to: WallMinutes }[];
 }
 
 export const SLOT_MINUTES = 15;
@@ -51,7 +53,8 @@ function freeSlots(options: DayPlanOptions): WallMinutes[] {
     const from = day + window.fromMinute;
     for (let k = length - 1; k >= 0; k--) slots.push(from + k * SLOT_MINUTES);
   }
-  return slots;
+  const { busy = [] } = options;
+  return slots.filter((slot) => !busy.some((b) => slot < b.to && slot + SLOT_MINUTES > b.from));
 }
 
 /**

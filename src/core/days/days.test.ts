@@ -1,3 +1,4 @@
+import { derivePlan } from '../plan/derivePlan';
 import { randomProject } from '../testing/samples';
 import { trayOf } from '../make/tray';
 import { dayStart, planBackward, SLOT_MINUTES, wallFromText, wallToText, weekdayOf, type DayPlanOptions } from './backwardPlan';
@@ -216,4 +217,21 @@ describe('own minutes', () => {
     expect(pull(40)).toBeGreaterThan(19);
     expect(ownMinutes(10, Array<number>(9).fill(20)).sure).toBe('sure');
   });
+});
+
+test('no sitting falls into a busy time, and the work begins earlier instead; 12 seeded jobs', () => {
+  for (let seed = 1; seed <= 12; seed++) {
+    const project = randomProject(seed);
+    const free = derivePlan(project);
+    const [first] = free.schedule;
+    if (!first) continue;
+    const last = free.schedule.at(-1)!.sittings.at(-1)!;
+    // the evening before the last day
+    const busy = [{ from: wallToText(last.from - 20 * 60), to: wallToText(last.from - 60), name: 'away' }];
+    const plan = derivePlan({ ...project, brief: { ...project.brief, busy } });
+    const [from, to] = [last.from - 20 * 60, last.from - 60];
+    for (const s of plan.schedule.flatMap((p) => p.sittings)) expect(s.to <= from || s.from >= to).toBe(true);
+    const begins = (p: typeof plan) => Math.min(...p.schedule.map((t) => t.start));
+    expect(begins(plan)).toBeLessThanOrEqual(begins(free));
+  }
 });

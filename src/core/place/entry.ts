@@ -72,3 +72,5 @@ export interface Entry {
   /** every barrier for this stem at this place; none where it goes into foam */
   compared: BarrierTrial[];
 }
+
+export const capital = (text: string): string => (text[0] ?? '').toUpperCase() + text.slice(1);

@@ -43,22 +43,23 @@ export function insertionOrder(
   /** ids that must be in before an entry */
   const before = new Map(all.map((o) => [o.entry.id, new Set<string>()]));
   for (const a of all) for (const b of all) if (a !== b && runsInto(a, b)) before.get(b.entry.id)!.add(a.entry.id);
-  const ids: string[] = [];
+  /** in the order in which they are put in */
+  const done = new Set<string>();
   const together: string[][] = [];
   const left = new Set(all);
   const sooner = (a: Ordered, b: Ordered) =>
     a.rank - b.rank || a.fromFocalMm - b.fromFocalMm || a.entry.id.localeCompare(b.entry.id);
   while (left.size) {
-    const free = [...left].filter((o) => [...before.get(o.entry.id)!].every((id) => ids.includes(id)));
+    const free = [...left].filter((o) => [...before.get(o.entry.id)!].every((id) => done.has(id)));
     const [next] = (free.length ? free : [...left]).sort(sooner);
     if (!free.length) {
-      const blockers = [...before.get(next!.entry.id)!].filter((id) => !ids.includes(id));
+      const blockers = [...before.get(next!.entry.id)!].filter((id) => !done.has(id));
       together.push([next!.entry.id, ...blockers]);
     }
-    ids.push(next!.entry.id);
+    done.add(next!.entry.id);
     left.delete(next!);
   }
-  return { ids, together };
+  return { ids: [...done], together };
 }
 
 /** Large heads go in along their barrier; small ones are bent and slid in along their own axis. */

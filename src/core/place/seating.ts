@@ -1,16 +1,15 @@
 import type { Cake } from '../cake/cake';
-import { tierName } from '../cake/cake';
 import { azimuthOf } from '../cake/skin';
 import type { CakeSolid, RayIntoCake } from '../cake/solid';
 import { segmentDistance } from '../geometry/curve';
 import { clamp, radToDeg, TAU } from '../geometry/numbers';
 import { afresh, type Recall } from '../geometry/memory';
-import { azimuthToClockWords } from '../geometry/units';
 import { add, addScaled, anyPerpendicular, cross, distance, normalize, scale, type Vec3 } from '../geometry/vec3';
-import { allBarriers, barrierById, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
+import { allBarriers, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
 import { trialWords, type BarrierTrial, type WhyNot } from './compared';
-import { entryMark, type Entry, type Warning } from './entry';
+import type { Entry, Warning } from './entry';
 import { CRUMB_KPA, holdDepthMm } from './holding';
+import { crowdingWarnings, holeWarnings, noSeat, unwanted } from './seatWarnings';
 
 /** What asks for a place in the cake. */
 export interface SeatRequest {
@@ -173,13 +172,22 @@ let marks = 0;
 /** Barriers whose mouths are farther apart than this cannot come near each other. */
 const CROWD_REACH_MM = 90;
 
+/** Surely farther apart than `leastMm` of cake, told by their middles alone; most pairs are. */
+function farApart(a: Pick<Seat, 'point' | 'direction' | 'insideMm'>, od: number, b: Placed, leastMm: number): boolean {
+  const [la, lb] = [a.insideMm / 2, b.insideMm / 2];
+  const reach = la + lb + leastMm + (od + b.od) / 2;
+  let sum = 0;
+  for (let k = 0; k < 3; k++) sum += (a.point[k]! + a.direction[k]! * la - b.point[k]! - b.direction[k]! * lb) ** 2;
+  return sum > reach * reach;
+}
+
 /** What standing too near the others costs; stops adding once it cannot win any more. */
 function crowdCost(seat: Seat, od: number, placed: readonly Placed[], most: number): number {
   let cost = 0;
   for (const other of placed) {
     if (cost >= most) return cost;
-    if (distance(other.point, seat.point) > CROWD_REACH_MM) continue;
     const least = Math.max(3, (od + other.od) / 2);
+    if (farApart(seat, od, other, least)) continue;
     const wall = wallBetweenMm({ ...seat, od }, other);
     if (wall < least) cost += 6 + 4 * (least - wall);
   }
@@ -266,19 +274,19 @@ export function seatAll(
   return { entries, warnings: [...warnings, ...crowdingWarnings(entries, cake), ...holeWarnings(entries, cake)] };
 }
 
-/** Rounds of moving apart: more than these have never helped. */
+/** Rounds of moving apart, so that a hopeless crowd takes no longer. Assumed. */
 const MOST_ROUNDS = 24;
 
 const wantedWall = (a: Placed, b: Placed): number => Math.max(3, (a.od + b.od) / 2);
 
 /**
- * Barriers too near each other are seated again, the lighter of the nearest pair first, as long as it makes the sum of what is
- * missing smaller; who was just moved stays for a while (min-conflicts with a tabu list; Minton et al. 1992).
+ * Barriers too near each other are seated again, the most crowded first and of equals the lighter, as long as less is missing
+ * round it then; who was just moved stays for a while (min-conflicts with a tabu list; Minton et al. 1992).
  */
 function moveApart(placed: Placed[], seatFor: (request: SeatRequest, others: readonly Placed[]) => Placed | null): void {
   const missing = (p: Placed, others: readonly Placed[]) =>
     others.reduce((a, q) => {
-      if (q === p || distance(p.point, q.point) > CROWD_REACH_MM) return a;
+      if (q === p || farApart(p, p.od, q, wantedWall(p, q))) return a;
       return a + Math.max(0, wantedWall(p, q) - wallBetweenMm(p, q));
     }, 0);
   const tabu: string[] = [];
@@ -297,47 +305,6 @@ function moveApart(placed: Placed[], seatFor: (request: SeatRequest, others: rea
     tabu.push(worst.p.request.id);
     if (tabu.length > 12) tabu.shift();
   }
-}
-
-const unwanted = (request: SeatRequest, cake: Cake): Warning => ({
-  level: 'look again',
-  station: 'Place',
-  what: `The ${barrierById(request.wanted!)?.name ?? 'barrier that was chosen'} does not go there`,
-  where: cake.tiers.length ? azimuthToClockWords(azimuthOf(request.base)) : 'the cake',
-  why: 'It was chosen by hand, but it does not fit the stem, hold it, or find room there.',
-  remedy: 'The rule has taken another; choose again, or leave it to the rule.',
-  entryId: request.id,
-  mends: [{ do: 'by the rule' }],
-});
-
-function noSeat(request: SeatRequest, cake: Cake, solid: CakeSolid): Warning {
-  const ray = solid.rayInto(request.base, scale(request.normal, -1));
-  const where = ray
-    ? `${tierName(cake, ray.tier.index)}, ${azimuthToClockWords(azimuthOf(request.base))}`
-    : azimuthToClockWords(azimuthOf(request.base));
-  const thick = !allBarriers().some((b) => fitsBore(b, request.bundleMm));
-  if (ray?.tier.tier.kind === 'separator') {
-    return {
-      level: 'stop',
-      station: 'Place',
-      what: 'A separator takes no stem',
-      where,
-      why: 'It only holds the next tier up; there is nothing to hold a barrier.',
-      remedy: 'Move the piece to a tier of cake or foam.',
-      pieceId: request.pieceIds[0],
-    };
-  }
-  return {
-    level: 'stop',
-    station: 'Place',
-    what: thick ? `A stem of ${request.bundleMm.toFixed(1)} mm fits no barrier` : 'No barrier holds this stem here',
-    where,
-    why: thick
-      ? 'Wire and tape would have to touch cake.'
-      : `The cake is too shallow or too narrow for ${request.massGrams.toFixed(0)} g, or a dowel is in the way; a loose stem slips into what is eaten.`,
-    remedy: thick ? 'Split the bunch into two.' : 'Move it to a deeper place, make this tier a dummy, or take a smaller head.',
-    pieceId: request.pieceIds[0],
-  };
 }
 
 function toEntry(p: Placed, number: number, placed: readonly Placed[], kPa: number): Entry {
@@ -382,51 +349,3 @@ function nearestWallMm(p: Placed, placed: readonly Placed[]): number {
   }
   return nearest;
 }
-
-function crowdingWarnings(entries: readonly Entry[], cake: Cake): Warning[] {
-  return entries
-    .filter((e) => e.nearestEntryMm < Math.max(3, e.outsideMm) - 0.05)
-    .map((e) => {
-      const half = e.nearestEntryMm < Math.max(3, e.outsideMm) / 2;
-      return {
-        level: half ? ('stop' as const) : ('look again' as const),
-        station: 'Place' as const,
-        what: `${capital(e.barrierName)} ${entryMark(e.id)} has ${Math.max(0, e.nearestEntryMm).toFixed(0)} mm of cake to its neighbour`,
-        where: `${tierName(cake, e.tierIndex)}, ${azimuthToClockWords(e.azimuthRad)}`,
-        why: 'The cake between them may crumble, and both would lean.',
-        remedy: 'Move one piece a little, or gather both stems into one barrier.',
-        entryId: e.id,
-        mends: [{ do: 'move apart' as const }],
-      };
-    });
-}
-
-/** Holes side by side weaken the cake: share of a disc of this width that they take (assumed, no source). */
-const DISC_MM = 40;
-const HOLES_LOOK_SHARE = 0.05;
-const HOLES_STOP_SHARE = 0.1;
-
-/** Where so much is pierced that the cake may crumble, one message for each place. */
-function holeWarnings(entries: readonly Entry[], cake: Cake): Warning[] {
-  const said: Entry[] = [];
-  return entries.flatMap((e): Warning[] => {
-    const near = entries.filter((q) => q.tierIndex === e.tierIndex && distance(q.pointMm, e.pointMm) <= DISC_MM / 2);
-    const share = near.reduce((a, q) => a + (q.outsideMm / DISC_MM) ** 2, 0);
-    if (near.length < 2 || share <= HOLES_LOOK_SHARE || said.some((q) => near.includes(q))) return [];
-    said.push(e);
-    return [
-      {
-        level: share > HOLES_STOP_SHARE ? 'stop' : 'look again',
-        station: 'Place',
-        what: `${near.length} barriers pierce ${Math.round(share * 100)} in 100 of the cake round ${entryMark(e.id)}`,
-        where: `${tierName(cake, e.tierIndex)}, ${azimuthToClockWords(e.azimuthRad)}`,
-        why: 'So many holes so near each other crumble into one (a limit that we assume).',
-        remedy: 'Take thinner barriers, gather stems into one, or move a piece away.',
-        entryId: e.id,
-        mends: [{ do: 'move apart' }],
-      },
-    ];
-  });
-}
-
-export const capital = (text: string): string => (text[0] ?? '').toUpperCase() + text.slice(1);

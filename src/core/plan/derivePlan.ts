@@ -212,6 +212,7 @@ function daysOf(
           bufferMinutes: 45,
           fillShare: 0.75,
           lastMorningFrom: brief.lastMorningFrom,
+          busy: brief.busy.map((b) => ({ from: wallFromText(b.from), to: wallFromText(b.to) })),
         })
       : [];
   const schedule = Array.isArray(result) ? result : [];

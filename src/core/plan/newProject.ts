@@ -27,6 +27,7 @@ export function defaultBrief(leavesAt: string): Brief {
     wireSystem: 'SWG',
     stockMm: 360,
     paper: 'A4',
+    busy: [],
     sheetLanguage: 'en',
     mustChill: false,
     realPlants: false,

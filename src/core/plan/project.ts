@@ -40,6 +40,14 @@ export const briefSchema = v.object({
   wireColour: v.picklist(['white', 'green']),
   wireSystem: v.picklist(WIRE_SYSTEMS),
   stockMm: v.pipe(v.number(), v.minValue(100, 'a length of wire is at least 100 mm'), v.maxValue(2000)),
+  /** times out of a calendar in which nobody works here */
+  busy: v.optional(
+    v.pipe(
+      v.array(v.object({ from: wallTime, to: wallTime, name: v.pipe(v.string(), v.maxLength(120)) })),
+      v.maxLength(1000, 'at most 1000 busy times'),
+    ),
+    [],
+  ),
   /** the language of the hand-over sheets */
   sheetLanguage: v.optional(v.picklist(['en', 'es']), 'en'),
   /** the cake is kept chilled until it is served */

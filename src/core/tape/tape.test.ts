@@ -3,7 +3,8 @@ import type { PlacedPiece } from '../compose/placement';
 import { buildScene } from '../compose/scene';
 import { PAPER_COVER_MM } from '../wire/gauge';
 import { bundleMm, TAPE_LAYER_MM, TAPE_WIDTH_MM, tapeLengthMm, tapeWidthShare } from './bundle';
-import { branchTrees, JOINT_GAP_MM, MOST_SPRAY_MM, type Joint, type Spray } from './tree';
+import { MOST_SPRAY_MM } from './divide';
+import { branchTrees, JOINT_GAP_MM, type Joint, type Spray } from './tree';
 
 describe('a bundle', () => {
   test('one wire: its cover and one layer of tape', () => {

@@ -3,10 +3,12 @@
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { wallToText } from '@/core/days/backwardPlan';
+import { wallFromText, wallToText } from '@/core/days/backwardPlan';
 import { speciesById } from '@/core/botany/catalogue';
+import { calendarFile } from '@/core/formats/calendarFile';
 import { Choice, NumberField } from '../shared/fields';
-import { durationWords, leavesWords } from '../shared/words';
+import { download, ReadIn, WriteOut } from '../shared/files';
+import { durationWords, leavesWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { dayRows } from './dayRows';
 import { Strands } from './Strands';
@@ -15,6 +17,7 @@ import { Strands } from './Strands';
 export function DaysStation() {
   const plan = useStudio((s) => s.plan);
   const leavesAt = useStudio((s) => s.project!.brief.leavesAt);
+  const name = useStudio((s) => s.project!.name);
   const rows = useMemo(() => (plan ? dayRows(plan, leavesAt) : []), [plan, leavesAt]);
   if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
   if (plan.tasks.length === 0) {
@@ -44,6 +47,16 @@ export function DaysStation() {
             again.
           </p>
         </div>
+        <WriteOut
+          label="To a calendar"
+          onPress={() =>
+            download(
+              'days.ics',
+              calendarFile(plan, { name, leavesAt }, format(new Date(), "yyyy-MM-dd'T'HH:mm")),
+              'text/calendar',
+            )
+          }
+        />
         <Room />
       </div>
       {plan.warnings
@@ -57,7 +70,53 @@ export function DaysStation() {
             <b>{w.what}.</b> {w.why} {w.remedy}
           </p>
         ))}
+      <BusyTimes />
       <Strands rows={rows} strands={strands} leaves={leavesWords(leavesAt)} />
+    </div>
+  );
+}
+
+/** So many weeks before the day it leaves a calendar is read. */
+const WEEKS_BEFORE = 8;
+
+/** Times out of any calendar file in which nobody works here; what would change is said first. */
+function BusyTimes() {
+  const busy = useStudio((s) => s.project!.brief.busy);
+  const leavesAt = useStudio((s) => s.project!.brief.leavesAt);
+  const { edit } = getStudio();
+  const to = wallFromText(leavesAt);
+  const key = (b: { from: string; to: string }) => `${b.from}|${b.to}`;
+  return (
+    <div className="flex flex-wrap items-center gap-3 pt-2">
+      <ReadIn
+        label="Busy times from a calendar"
+        accept=".ics,text/calendar"
+        what="busy time"
+        read={async (text) => {
+          const { busyFromCalendar } = await import('@/core/formats/calendarIn');
+          // the browser's own zone is taken for the kitchen's
+          const wallOfUtc = (unix: number) => wallFromText(format(new Date(unix * 1000), "yyyy-MM-dd'T'HH:mm"));
+          return busyFromCalendar(text, { from: to - WEEKS_BEFORE * 7 * 1440, to }, wallOfUtc);
+        }}
+        changes={(next) => ({
+          added: next.filter((b) => !busy.some((x) => key(x) === key(b))).length,
+          changed: 0,
+          gone: busy.filter((b) => !next.some((x) => key(x) === key(b))).length,
+        })}
+        onTake={(next) => edit('busy times from a calendar', (d) => void (d.brief.busy = [...next]))}
+      />
+      {busy.length > 0 && (
+        <>
+          <span className="small">
+            {plural(busy.length, 'busy time')} kept free of work, the first{' '}
+            {format(new Date(`${busy[0]!.from}:00`), 'EEEE d MMMM, HH:mm')}
+            {busy[0]!.name ? `, ${busy[0]!.name}` : ''}.
+          </span>
+          <button className="key" onClick={() => edit('busy times forgotten', (d) => void (d.brief.busy = []))}>
+            Forget them
+          </button>
+        </>
+      )}
     </div>
   );
 }

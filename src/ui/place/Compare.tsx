@@ -1,7 +1,7 @@
 'use client';
 
 import { barrierById, wallMm } from '@/core/place/barrier';
-import { capital } from '@/core/place/seating';
+import { capital } from '@/core/place/entry';
 import type { PlannedEntry } from '@/core/plan/derivePlan';
 import { getStudio, useStudio } from '../useStudio';
 

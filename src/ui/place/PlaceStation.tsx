@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { barrierById } from '@/core/place/barrier';
 import type { Mend, Warning } from '@/core/place/entry';
 import { CRUMB_KPA, PUSH_TEST, pushTestKPa } from '@/core/place/holding';
-import { capital } from '@/core/place/seating';
+import { capital } from '@/core/place/entry';
 import { azimuthToClockWords } from '@/core/geometry/units';
 import { tierName } from '@/core/cake/cake';
 import type { DerivedPlan } from '@/core/plan/derivePlan';

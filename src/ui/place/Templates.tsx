@@ -5,7 +5,7 @@ import { stackTiers, tierName } from '@/core/cake/cake';
 import { unrollSide } from '@/core/cake/unroll';
 import { drawingSvg } from '@/core/formats/drawing';
 import { templates } from '@/core/formats/template';
-import { capital } from '@/core/place/seating';
+import { capital } from '@/core/place/entry';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { DrawingView } from '../shared/DrawingView';
 import { NumberField } from '../shared/fields';

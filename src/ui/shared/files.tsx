@@ -23,6 +23,8 @@ export async function downloadSheets(name: string, drawings: readonly Drawing[],
   download(name, new Uint8Array(await sheetsPdf(drawings, paper)), 'application/pdf');
 }
 
+type ReadResult<T> = { value: T } | { issues: Issue[] };
+
 interface Change {
   added: number;
   changed: number;
@@ -38,19 +40,22 @@ export function ReadIn<T>({
   accept,
   read,
   changes,
+  what = 'row',
   onTake,
 }: {
   label: string;
   accept: string;
-  read(text: string): { value: T } | { issues: Issue[] };
+  read(text: string): ReadResult<T> | Promise<ReadResult<T>>;
   changes(value: T): Change;
+  /** one of what is read */
+  what?: string;
   onTake(value: T): void;
 }) {
   const file = useRef<HTMLInputElement>(null);
   const [waiting, setWaiting] = useState<{ value: T; change: Change } | null>(null);
   const [issues, setIssues] = useState<readonly Issue[]>([]);
-  const open = (text: string) => {
-    const result = read(text);
+  const open = async (text: string) => {
+    const result = await read(text);
     setIssues('issues' in result ? result.issues : []);
     setWaiting('value' in result ? { value: result.value, change: changes(result.value) } : null);
   };
@@ -73,7 +78,7 @@ export function ReadIn<T>({
       />
       {waiting && (
         <span role="status" className="well flex flex-wrap items-center gap-3 px-3 py-2 text-[15px]">
-          {plural(waiting.change.added, 'row')} new, {waiting.change.changed} changed, {waiting.change.gone} gone.
+          {plural(waiting.change.added, what)} new, {waiting.change.changed} changed, {waiting.change.gone} gone.
           <button
             className="key"
             onClick={() => {
