@@ -117,7 +117,7 @@ test('evening light is remembered', async ({ page }) => {
 
 test('the bench’s own settings reach the plan: wire system, length of a wire, glue and allergens', async ({ page }) => {
   await openBench(page, '/brief');
-  await page.getByText('Wire, glue and allergens').click();
+  await page.getByText('Wire, paper, glue and allergens').click();
   await page.getByRole('radio', { name: 'AWG' }).click();
   await page.getByRole('radio', { name: 'Egg white' }).click();
   await page.getByRole('checkbox', { name: 'sesame' }).check();
