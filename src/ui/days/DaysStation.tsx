@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { wallFromText, wallToText } from '@/core/days/backwardPlan';
 import { speciesById } from '@/core/botany/catalogue';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { calendarFile } from '@/core/formats/calendarFile';
 import { Choice, NumberField } from '../shared/fields';
 import { download, ReadIn, WriteOut } from '../shared/files';
@@ -17,7 +18,6 @@ import { Strands } from './Strands';
 export function DaysStation() {
   const plan = useStudio((s) => s.plan);
   const leavesAt = useStudio((s) => s.project!.brief.leavesAt);
-  const name = useStudio((s) => s.project!.name);
   const rows = useMemo(() => (plan ? dayRows(plan, leavesAt) : []), [plan, leavesAt]);
   if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
   if (plan.tasks.length === 0) {
@@ -47,16 +47,6 @@ export function DaysStation() {
             again.
           </p>
         </div>
-        <WriteOut
-          label="To a calendar"
-          onPress={() =>
-            download(
-              'days.ics',
-              calendarFile(plan, { name, leavesAt }, format(new Date(), "yyyy-MM-dd'T'HH:mm")),
-              'text/calendar',
-            )
-          }
-        />
         <Room />
       </div>
       {plan.warnings
@@ -70,7 +60,7 @@ export function DaysStation() {
             <b>{w.what}.</b> {w.why} {w.remedy}
           </p>
         ))}
-      <BusyTimes />
+      <Calendars plan={plan} />
       <Strands rows={rows} strands={strands} leaves={leavesWords(leavesAt)} />
     </div>
   );
@@ -79,8 +69,9 @@ export function DaysStation() {
 /** So many weeks before the day it leaves a calendar is read. */
 const WEEKS_BEFORE = 8;
 
-/** Times out of any calendar file in which nobody works here; what would change is said first. */
-function BusyTimes() {
+/** The days into a calendar; and times out of any calendar file in which nobody works here: what would change is said first. */
+function Calendars({ plan }: { plan: DerivedPlan }) {
+  const name = useStudio((s) => s.project!.name);
   const busy = useStudio((s) => s.project!.brief.busy);
   const leavesAt = useStudio((s) => s.project!.brief.leavesAt);
   const { edit } = getStudio();
@@ -88,6 +79,12 @@ function BusyTimes() {
   const key = (b: { from: string; to: string }) => `${b.from}|${b.to}`;
   return (
     <div className="flex flex-wrap items-center gap-3 pt-2">
+      <WriteOut
+        label="To a calendar"
+        onPress={() =>
+          download('days.ics', calendarFile(plan, { name, leavesAt }, format(new Date(), "yyyy-MM-dd'T'HH:mm")), 'text/calendar')
+        }
+      />
       <ReadIn
         label="Busy times from a calendar"
         accept=".ics,text/calendar"
