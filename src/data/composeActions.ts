@@ -1,4 +1,6 @@
-import { produce } from 'immer';
+import { produce, type Draft } from 'immer';
+import type { Arrangement } from '@/core/compose/arrangement';
+import type { Project } from '@/core/plan/project';
 import { composeRequestOf } from '@/core/plan/composeRequest';
 import { bestFirst } from '@/core/compose/composer';
 import { takingsFor } from '@/core/make/takings';
@@ -74,11 +76,20 @@ export function composeActions(
         project,
         produce(project, (draft) => {
           const own = draft.arrangements[arrangementIndex];
-          if (own) Object.assign(own, { line: proposal.arrangement.line, pieces: proposal.arrangement.pieces });
+          if (own) putNew(draft, own, proposal.arrangement);
           if (draft.brief.useTin) draft.taken = takingsFor(draft.arrangements, freeForJob(get()));
         }),
       );
       get().set({ selection: [] });
     },
   };
+}
+
+/** Other pieces under the same ids: what was set, taped or counted out for the old ones is not theirs. */
+function putNew(draft: Draft<Project>, own: Draft<Arrangement>, { line, pieces }: Arrangement): void {
+  Object.assign(own, { line, pieces, joints: [] });
+  const theirs = (key: string) => !key.includes(`${own.id}-`);
+  draft.taped = draft.taped.filter(theirs);
+  draft.countedOut = draft.countedOut.filter(theirs);
+  draft.barrierFor = draft.barrierFor.filter((b) => theirs(b.entryId));
 }

@@ -290,6 +290,29 @@ describe('composing', () => {
     expect(bench.compose!.request.seed).toBe(2);
   });
 
+  test('other pieces under the same ids: joints, barriers, what is taped and counted out go with the old ones', async () => {
+    const { studio, bench } = await opened();
+    studio().edit('by hand', (d) => {
+      const [a] = d.arrangements;
+      a!.joints = [{ pieceId: 'p1', shiftMm: 4, later: 0, onto: null, spray: null }];
+      a!.pieces[0]!.underlaid = true;
+      d.barrierFor = [{ entryId: `${a!.id}-p1`, barrier: 'pick-small' }];
+      d.taped = [`stem:${a!.id}-p1`, `place:${a!.id}-p1`, 'made up:rose|open|blush:0'];
+      d.countedOut = [`${a!.id}-p1`];
+    });
+    studio().compose(1);
+    const found = proposalFrom(bench.compose!.request);
+    bench.compose!.handlers.done(found);
+    studio().keep(found[0]!);
+    const { arrangements, barrierFor, taped, countedOut } = studio().project!;
+    expect(arrangements[0]!.joints).toEqual([]);
+    expect(arrangements[0]!.pieces.some((p) => p.underlaid)).toBe(false);
+    expect([barrierFor, countedOut]).toEqual([[], []]);
+    expect(taped).toEqual(['made up:rose|open|blush:0']);
+    studio().undo();
+    expect(studio().project!.barrierFor).toHaveLength(1);
+  });
+
   test('stopping cancels at once and keeps the best so far as one step', async () => {
     const { studio, bench } = await opened();
     studio().compose(3);

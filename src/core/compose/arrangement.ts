@@ -161,6 +161,8 @@ export const pieceSchema = v.object({
   headingRad: finite('heading'),
   rollRad: finite('roll'),
   pinned: v.boolean(),
+  /** it lies on something made for food */
+  underlaid: v.optional(v.boolean()),
 });
 
 export type Piece = v.InferOutput<typeof pieceSchema>;

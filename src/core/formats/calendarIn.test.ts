@@ -30,6 +30,25 @@ test('an event of the kitchen’s own clock is taken as it is; one in universal 
   expect([before[0]!.from, after[0]!.from]).toEqual(['2027-03-27T19:00', '2027-03-28T20:00']);
 });
 
+test('a time in a zone that the file describes is moved by what it says', () => {
+  const zone = [
+    'BEGIN:VTIMEZONE',
+    'TZID:Somewhere',
+    'BEGIN:STANDARD',
+    'DTSTART:19700101T000000',
+    'TZOFFSETFROM:-0500',
+    'TZOFFSETTO:-0500',
+    'END:STANDARD',
+    'END:VTIMEZONE',
+  ].join('\r\n');
+  const event = calendar(['DTSTART;TZID=Somewhere:20270310T120000', 'DTEND;TZID=Somewhere:20270310T130000']);
+  // noon five hours behind universal time is six in the evening of a kitchen one hour ahead of it
+  const [b] = busy(event.replace('BEGIN:VEVENT', `${zone}\r\nBEGIN:VEVENT`));
+  expect([b!.from, b!.to]).toEqual(['2027-03-10T18:00', '2027-03-10T19:00']);
+  // a zone that it does not describe: taken as the kitchen's own clock
+  expect(busy(event)[0]!.from).toBe('2027-03-10T12:00');
+});
+
 test('a rule that never ends is followed within the weeks asked for, and no further', () => {
   const weekly = busy(
     calendar(['DTSTART:20200106T180000', 'DTEND:20200106T200000', 'RRULE:FREQ=WEEKLY;BYDAY=MO', 'SUMMARY:class']),
@@ -70,7 +89,7 @@ test.each([
 ])('%s is refused whole, with a sentence and a place', (_what, text, why) => {
   const result = read(text);
   expect('issues' in result && result.issues[0]!.message).toMatch(why);
-  expect('issues' in result && result.issues[0]!.path).toBeTruthy();
+  expect('issues' in result && result.issues[0]!.path).toMatch(/^(the file|line \d+|event \d+)$/);
 });
 
 // RFC 5545 leaves such days out; the parser that we use reads 30 February as 2 March

@@ -117,6 +117,7 @@ test('small parts by the cylinder of 16 CFR 1501.4 (31.7 mm across, at most 57.1
   expect(fitsCylinder([12, 12, 12])).toBe(true);
   expect(fitsCylinder([31, 31, 50])).toBe(true);
   expect(fitsCylinder([33, 33, 33])).toBe(false);
+  expect(fitsCylinder([5, 40, 40])).toBe(false);
   expect(fitsCylinder([10, 10, 60])).toBe(false);
 });
 

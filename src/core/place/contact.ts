@@ -1,20 +1,21 @@
 import { tierName, type Cake } from '../cake/cake';
 import { azimuthOf } from '../cake/skin';
 import type { CakeSolid } from '../cake/solid';
+import type { Line } from '../compose/line';
 import { nameOf } from '../compose/names';
 import type { PlacedPiece } from '../compose/placement';
 import { azimuthToClockWords } from '../geometry/units';
 import { distance, mix, type Vec3 } from '../geometry/vec3';
 import type { Warning } from './entry';
+import { HEAD_TOUCH_MM, liftedClear } from './lifted';
 
 /** A stem nearer to icing than this touches it, apart from the last stretch into its own barrier. */
 export const STEM_CLEARANCE_MM = 1;
 export const AT_RIM_MM = 5;
-/** A head or leaf that is this deep in the skin lies on it. */
-export const HEAD_TOUCH_MM = 1;
 
 export interface ContactInput {
   cake: Cake;
+  line: Line;
   solid: CakeSolid;
   heads: readonly PlacedPiece[];
   intoCake: readonly number[];
@@ -44,13 +45,14 @@ export function contactWarnings(input: ContactInput): Warning[] {
   return [...headContacts(input), ...stemContacts(input)];
 }
 
-function headContacts({ cake, solid, heads, intoCake, dust, underlaid, realPlants }: ContactInput): Warning[] {
+function headContacts({ cake, line, solid, heads, intoCake, dust, underlaid, realPlants }: ContactInput): Warning[] {
   const warnings: Warning[] = [];
   heads.forEach((p, i) => {
     const deep = intoCake[i]!;
     if (deep <= HEAD_TOUCH_MM || !eatenAt(solid, p.frame.pointMm)) return;
     const said = { station: 'Place' as const, where: whereAt(cake, solid, p.centre), pieceId: p.piece.id };
-    const lift = { do: 'lift' as const, mm: Math.ceil(deep - HEAD_TOUCH_MM) };
+    // offered only where it helps
+    const lift = liftedClear(p.piece, line, solid, 1) ? [{ do: 'lift' as const, mm: 1 }] : [];
     if (deep > 6) {
       warnings.push({
         ...said,
@@ -58,7 +60,7 @@ function headContacts({ cake, solid, heads, intoCake, dust, underlaid, realPlant
         what: `${nameOf(p)} reaches ${deep.toFixed(0)} mm into the cake`,
         why: 'It cannot be set without breaking it or the cake.',
         remedy: 'Lift it, or turn it outward.',
-        mends: [lift],
+        mends: lift,
       });
       return;
     }
@@ -69,8 +71,8 @@ function headContacts({ cake, solid, heads, intoCake, dust, underlaid, realPlant
         level: 'stop',
         what: `${nameOf(p)} lies on the icing`,
         why: `${why} This icing is eaten.`,
-        remedy: `Lift it ${lift.mm} mm, or lay something made for food under it${why.includes('dust') ? ', or use edible dust' : ''}.`,
-        mends: [lift, { do: 'underlay' }, ...(why.includes('dust') ? [{ do: 'edible dust' as const }] : [])],
+        remedy: `${lift.length ? 'Lift it clear' : 'Move it'}, or lay something made for food under it${why.includes('dust') ? ', or use edible dust' : ''}.`,
+        mends: [...lift, { do: 'underlay' }, ...(why.includes('dust') ? [{ do: 'edible dust' as const }] : [])],
       });
     else if (why)
       warnings.push({

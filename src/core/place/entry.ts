@@ -21,6 +21,7 @@ export interface Warning {
 
 /** A change that takes a warning's cause away. */
 export type Mend =
+  /** by at least so much, and on until the head is clear */
   | { do: 'lift'; mm: number }
   | { do: 'underlay' }
   | { do: 'edible dust' }

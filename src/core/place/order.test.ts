@@ -47,6 +47,21 @@ describe('the order of putting in', () => {
     });
   });
 
+  test('a spray goes in whole: what stands in the way of any of its pieces along its pick goes in after it', () => {
+    const small = scene.heads.find((p) => p.body.role === 'filler' || p.body.role === 'spray')!;
+    const face = { ...small, spine: [], axis: [1, 0, 0] as Vec3, centre: [0, 0, 130] as Vec3 };
+    const above = { ...face, piece: { ...face.piece, id: 'above' }, centre: [0, 0, 165] as Vec3 };
+    const both = new Map([
+      ['below', { ...face, piece: { ...face.piece, id: 'below' } }],
+      ['above', above],
+    ]);
+    const at = (id: string): Entry => ({ ...plan.entries[0]!, id, pieceIds: [id], pointMm: [0, 0, 110], direction: [0, 0, -1] });
+    const aboveFirst = (e: Entry) => (e.id === 'above' ? 0 : 1);
+    // bent in along its own axis, sideways, nothing is in its way; along its pick the other is
+    expect(insertionOrder([at('below'), at('above')], both, aboveFirst, [0, 0, 110]).ids).toEqual(['above', 'below']);
+    expect(insertionOrder([at('below'), at('above')], both, aboveFirst, [0, 0, 110], true).ids).toEqual(['below', 'above']);
+  });
+
   test('nothing blocks: by rank, then outward; a focal entry comes before what only stands beside it', () => {
     const far = plan.entries.map((e, i) => ({ ...e, pieceIds: [], pointMm: [i * 40, 0, 0] as Vec3, id: `e${i}` }));
     const order = insertionOrder(far, heads, (e) => (e.id === 'e3' ? 0 : 1), [0, 0, 0]);
@@ -109,12 +124,13 @@ describe('the push test', () => {
     expect(pushTestKPa(NaN)).toBeNaN();
   });
 
-  test('what it says holds the same load at the depth that it was tried at, without the safety', () => {
-    const kPa = pushTestKPa(120);
-    // the model with its safety of two for half the load: a thread pulls sideways, nothing hangs
-    const half = 60 / 1.5;
-    const depth = holdDepthMm(half, 0, 0, Math.PI / 2, PUSH_TEST.widthMm, kPa);
-    expect(depth).toBeLessThan(PUSH_TEST.deepMm);
+  test('is the model of holding turned round: that load at that height asks for just the depth that was tried', () => {
+    const { widthMm, deepMm, aboveMm } = PUSH_TEST;
+    for (const grams of [20, 120, 700]) {
+      // lying, a head pulls with one and a half of its weight, and all counts twice: a third of the grams; its moment by its offset
+      const depth = holdDepthMm(grams / 3, 0, 1.5 * aboveMm, Math.PI / 2, widthMm, pushTestKPa(grams));
+      expect(depth).toBeCloseTo(deepMm, 6);
+    }
   });
 
   test('a softer spare asks for deeper barriers, or another place', () => {

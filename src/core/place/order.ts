@@ -26,13 +26,14 @@ interface Ordered {
 
 /**
  * Focal first, then by role and outward from the focal point, foliage last (trade.md C1; common practice, no source), but never
- * against what blocks: an entry whose head would run into another on its way in goes in before it.
+ * against what blocks: an entry whose head would run into another on its way in goes in before it. Sprays go in `whole`.
  */
 export function insertionOrder(
   entries: readonly Entry[],
   heads: ReadonlyMap<string, PlacedPiece>,
   rankOf: (entry: Entry) => number,
   focal: Vec3,
+  whole = false,
 ): InsertionOrder {
   const all = entries.map((entry): Ordered => ({
     entry,
@@ -42,7 +43,7 @@ export function insertionOrder(
   }));
   /** ids that must be in before an entry */
   const before = new Map(all.map((o) => [o.entry.id, new Set<string>()]));
-  for (const a of all) for (const b of all) if (a !== b && runsInto(a, b)) before.get(b.entry.id)!.add(a.entry.id);
+  for (const a of all) for (const b of all) if (a !== b && runsInto(a, b, whole)) before.get(b.entry.id)!.add(a.entry.id);
   /** in the order in which they are put in */
   const done = new Set<string>();
   const together: string[][] = [];
@@ -62,14 +63,14 @@ export function insertionOrder(
   return { ids: [...done], together };
 }
 
-/** Large heads go in along their barrier; small ones are bent and slid in along their own axis. */
-const wayOut = (p: PlacedPiece, entry: Entry): Vec3 =>
-  p.body.role === 'focal' || p.body.role === 'secondary' ? scale(entry.direction, -1) : p.axis;
+/** Large heads and whole sprays go in along their barrier; small heads are bent and slid in along their own axis. */
+const wayOut = (p: PlacedPiece, entry: Entry, whole: boolean): Vec3 =>
+  whole || p.body.role === 'focal' || p.body.role === 'secondary' ? scale(entry.direction, -1) : p.axis;
 
 /** Whether a head on its way in would run into a head of the other, if that one stood there already. */
-function runsInto(a: Ordered, b: Ordered): boolean {
+function runsInto(a: Ordered, b: Ordered, whole: boolean): boolean {
   return a.heads.some((p) => {
-    const out = wayOut(p, a.entry);
+    const out = wayOut(p, a.entry, whole);
     return b.heads.some((q) => {
       if (p.spine.length && q.spine.length) return false;
       if (!nearWay(p, out, q)) return false;

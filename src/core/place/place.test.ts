@@ -279,6 +279,7 @@ describe('contact', () => {
   const scene = buildScene(cake, { ...newArrangement('a1', defaultLine('crescent', cake)), pieces: [piece] })!;
   const input = (over: Partial<ContactInput> = {}): ContactInput => ({
     cake,
+    line: scene.line,
     solid,
     heads: scene.heads,
     intoCake: [3],

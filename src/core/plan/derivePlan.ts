@@ -78,7 +78,7 @@ export function derivePlan(project: Project, last?: Memory): DerivedPlan {
   const planned = project.arrangements.map((arrangement) => {
     const live = memory.recall('balance', [project.id, arrangement.id], () => new LiveBalance());
     const { cake, brief, gauges } = project;
-    const of = [arrangement, cake, dust, gauges, project.barrierFor, project.underlaid, contextOf(brief)];
+    const of = [arrangement, cake, dust, gauges, project.paints, project.barrierFor, contextOf(brief)];
     return memory.recall('arrangement', of, () => planArrangement(project, arrangement, { dust, live, memory, remedies: !last }));
   });
   warnings.push(...planned.flatMap((p) => p.warnings));

@@ -1,4 +1,5 @@
-import { speciesById } from '../botany/catalogue';
+import { bodyOf, speciesById } from '../botany/catalogue';
+import type { Part } from '../botany/shape/recipe';
 import { stageOf, type Role } from '../botany/species';
 import type { Tier } from '../cake/cake';
 import { azimuthToClockHours } from '../geometry/units';
@@ -20,10 +21,10 @@ export const isAllergen = (word: string): word is Allergen => (ALLERGENS as read
 /** The cylinder by which small parts are told: 1.25 in across, its slanted floor 1 to 2.25 in deep (16 CFR 1501.4; from memory), mm. */
 export const SMALL_PARTS_CYLINDER = { acrossMm: 31.7, deepMm: 57.1 } as const;
 
-/** Whether a thing of these three measures goes into the cylinder at its deepest: the worst is taken. */
+/** Whether a thing of these three measures goes into the cylinder where it is deepest, its longest side along it. */
 export function fitsCylinder(measuresMm: readonly [number, number, number]): boolean {
-  const [least, middle, most] = [...measuresMm].sort((a, b) => a - b) as [number, number, number];
-  return Math.hypot(least, middle) / Math.SQRT2 <= SMALL_PARTS_CYLINDER.acrossMm && most <= SMALL_PARTS_CYLINDER.deepMm;
+  const [, across, long] = [...measuresMm].sort((a, b) => a - b) as [number, number, number];
+  return across <= SMALL_PARTS_CYLINDER.acrossMm && long <= SMALL_PARTS_CYLINDER.deepMm;
 }
 
 /** Which tier, as it is called: the only one, or its place from below. */
@@ -129,21 +130,25 @@ function allergensOf(
   };
 }
 
-/** Berries, buds and florets come off a sprig one by one; a small head comes off whole. */
+/** What of a kind goes into the cylinder in its smallest size: the head whole, or the berries, buds and florets that come off it. */
 function smallPartsOf(tray: readonly TrayKind[]): SmallPart[] {
   const parts = new Map<string, SmallPart>();
-  for (const kind of tray) {
-    const species = speciesById(kind.species);
-    const sizeMm = Math.min(...kind.sizes.map((s) => s.sizeMm), kind.sizeMm);
-    const head = species.habit === 'head';
-    // a head is about two thirds as deep as it is wide; a sprig comes apart
-    const share = stageOf(species, kind.stage).sizeShare;
-    const across = sizeMm * share;
-    const whole = head && fitsCylinder([across, across, across * 0.66]);
-    const inParts = (species.shape.parts?.(1) ?? []).some((p) => ['berry', 'floret', 'bud'].includes(p.name));
+  for (const { species: id, stage, colourway, sizes, sizeMm, role } of tray) {
+    const species = speciesById(id);
+    const smallest = Math.min(sizeMm, ...sizes.map((s) => s.sizeMm));
+    const { radialMm, axialMm } = bodyOf({ species: id, stage, sizeMm: smallest, colourway });
+    const whole = fitsCylinder([2 * radialMm, 2 * radialMm, 2 * axialMm]);
+    // sizes of parts are radii in lengths of the whole
+    const lengthMm = 2 * axialMm;
+    const inParts = (species.shape.parts?.(stageOf(species, stage).open) ?? []).some((p) => {
+      const acrossMm = 2 * p.size * lengthMm;
+      return COMES_OFF.includes(p.name) && fitsCylinder([acrossMm, acrossMm, acrossMm]);
+    });
     if (!whole && !inParts) continue;
-    const name = kind.role === 'bud' ? `${species.name.toLowerCase()} buds` : species.plural;
-    parts.set(name, { role: kind.role, name, whole });
+    const name = role === 'bud' ? `${species.name.toLowerCase()} buds` : species.plural;
+    parts.set(name, { role, name, whole });
   }
   return [...parts.values()];
 }
+
+const COMES_OFF: readonly Part['name'][] = ['berry', 'floret', 'bud'];

@@ -69,7 +69,8 @@ test.each(SPECIES.map((s) => [s.id] as const))('%s: whatever has wired parts has
     const wired = wiredParts(species, stage).some((p) => p.count > 0) || Boolean(species.wiring.stamens);
     expect(own.length > 0).toBe(wired);
     for (const s of own) {
-      expect(s.how.join('') && s.why.join('')).toBeTruthy();
+      for (const said of [...s.how, ...s.why]) expect(said).toMatch(/^[A-Z].{12,}[.]$/);
+      expect(Math.min(s.how.length, s.why.length)).toBeGreaterThan(0);
       expect(`${s.title} ${s.figures.map((f) => f.figure).join(' ')}`).not.toMatch(/NaN|undefined|Infinity/);
     }
   }

@@ -1,3 +1,4 @@
+import { cakeSolid } from '../cake/solid';
 import type { Piece } from '../compose/arrangement';
 import { drawLine, type Line } from '../compose/line';
 import { placePiece } from '../compose/placement';
@@ -5,6 +6,7 @@ import { clamp } from '../geometry/numbers';
 import { addScaled, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
 import { Memory } from '../geometry/memory';
 import type { Mend, Warning } from '../place/entry';
+import { liftedClear } from '../place/lifted';
 import { wallBetweenMm } from '../place/seating';
 import { derivePlan, type DerivedPlan, type PlannedEntry } from './derivePlan';
 import type { Project } from './project';
@@ -12,7 +14,7 @@ import type { Project } from './project';
 /** What a mend is called on its key. */
 export const mendWords = (mend: Mend): string =>
   ({
-    lift: () => `Lift it ${'mm' in mend ? mend.mm : 0} mm`,
+    lift: () => 'Lift it clear',
     underlay: () => 'Lay something made for food under it',
     'edible dust': () => 'Use edible dust only',
     'move apart': () => 'Move them apart',
@@ -27,10 +29,9 @@ export function applyMend(project: Project, warning: Warning, mend: Mend): void 
   const piece = arrangement?.pieces.find((p) => p.id === warning.pieceId);
   if (mend.do === 'lift' && arrangement && piece) {
     const line = drawLine(arrangement.line, project.cake);
-    // leaning pieces rise by less than they are lifted
-    if (line) piece.lift = clamp(piece.lift + (1.25 * mend.mm) / Math.max(1, line.riseMm(piece.s)), 0, 1.6);
+    if (line) Object.assign(piece, liftedClear(piece, line, cakeSolid(project.cake), mend.mm));
   } else if (mend.do === 'underlay' && arrangement && piece) {
-    project.underlaid.push(`${arrangement.id}/${piece.id}`);
+    piece.underlaid = true;
   } else if (mend.do === 'edible dust') {
     project.brief.dust = 'edible';
   } else if (mend.do === 'by the rule') {

@@ -287,7 +287,6 @@ export function newProject(id: string, name: string, leavesAt: string): Project 
     barriers: [],
     barrierFor: [],
     wrapMm: [],
-    underlaid: [],
     taken: [],
     spares: SPARES_RULE,
     madeBy: [],

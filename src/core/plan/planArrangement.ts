@@ -6,7 +6,7 @@ import { overallScore, readMeasured, type Reading } from '../compose/reading';
 import type { Scene } from '../compose/scene';
 import type { Memory } from '../geometry/memory';
 import type { Vec3 } from '../geometry/vec3';
-import type { foodOf } from '../make/mixing';
+import { foodOf } from '../make/mixing';
 import { plateGrams, type PlaqueToMake } from '../make/plaque';
 import { contactWarnings } from '../place/contact';
 import { mayBeEatenWarning } from '../place/eaten';
@@ -86,12 +86,13 @@ export function planArrangement(
   const built = { ...raw, ...putInOrder(raw, measures) };
   const contacts = contactWarnings({
     cake: project.cake,
+    line: measures.line,
     solid: measures.solid,
     heads: measures.heads,
     intoCake: measures.intoCake,
     dust,
     stems: built.stems.map((s) => ({ pieceId: s.pieceId, curve: s.curve, endsInEntry: true })),
-    underlaid: new Set(arrangement.pieces.map((p) => p.id).filter((id) => project.underlaid.includes(`${arrangement.id}/${id}`))),
+    underlaid: new Set(arrangement.pieces.filter((p) => p.underlaid).map((p) => p.id)),
     realPlants: project.brief.realPlants,
   });
   const eaten = mayBeEatenWarning({
@@ -120,17 +121,21 @@ export function planArrangement(
     warnings: [...own, ...(eaten ? [eaten] : []), ...limits.map(limitWarning)].map((w) => ({
       ...w,
       arrangementId: arrangement.id,
+      // a recorded label that is not edible outweighs what the brief says
+      ...(w.mends && foodOf('edible', project.paints) !== 'edible'
+        ? { mends: w.mends.filter((m) => m.do !== 'edible dust') }
+        : {}),
     })),
   };
 }
 
 /** Entries in the order in which they go in, each with the sides from which it is seen; what blocks itself both ways is said. */
-function putInOrder({ entries, warnings }: Built, scene: Scene): Pick<Built, 'entries' | 'warnings'> {
+function putInOrder({ entries, warnings, sprays }: Built, scene: Scene): Pick<Built, 'entries' | 'warnings'> {
   if (entries.length === 0) return { entries, warnings };
   const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
   const rankOf = (e: Entry) => Math.min(...e.pieceIds.map((id) => ROLES.indexOf(heads.get(id)?.body.role ?? 'foliage')));
   const lead = [...scene.heads].sort((a, b) => b.body.massGrams - a.body.massGrams)[0]!;
-  const { ids, together } = insertionOrder(entries, heads, rankOf, lead.centre);
+  const { ids, together } = insertionOrder(entries, heads, rankOf, lead.centre, sprays.length > 0);
   const ordered = ids.map((id): Entry => {
     const entry = entries.find((e) => e.id === id)!;
     return { ...entry, seenFrom: seenFrom(entry, scene.heads, scene.solid, scene.frontRad) };

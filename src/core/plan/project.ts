@@ -120,8 +120,6 @@ export const projectSchema = v.object({
     ),
     [],
   ),
-  /** pieces that lie on something made for food, `arrangement id/piece id` */
-  underlaid: v.optional(v.pipe(v.array(v.string()), v.maxLength(2000)), []),
   /** pieces set aside from the tin for this job */
   taken: v.optional(tinSchema, []),
   /** wire that a person has chosen for a kind instead of what the rule takes */

@@ -93,7 +93,7 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
       <section aria-label="Messages" className="flex min-w-0 flex-col gap-4">
         {warnings.length === 0 && <p className="say text-[var(--leaf)]">Nothing to mend: every entry passes.</p>}
         {warnings.slice(0, 8).map((w, i) => (
-          <Message key={i} warning={w} onShow={setChosen} />
+          <Message key={i} warning={w} first={i === 0} onShow={setChosen} />
         ))}
         {warnings.length > 8 && <p className="say">and {plural(warnings.length - 8, 'more message')}.</p>}
         {barrier && (
@@ -120,7 +120,7 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
   );
 }
 
-function Message({ warning, onShow }: { warning: Warning; onShow(id: string): void }) {
+function Message({ warning, first, onShow }: { warning: Warning; first: boolean; onShow(id: string): void }) {
   const stop = warning.level === 'stop';
   return (
     <div className={`flex gap-3 ${stop ? 'rounded-2xl bg-[var(--stopwash)] p-3' : ''}`}>
@@ -137,7 +137,7 @@ function Message({ warning, onShow }: { warning: Warning; onShow(id: string): vo
         {warning.mends?.map((mend) => (
           <button
             key={mend.do}
-            className={`${stop && mend === warning.mends![0] ? 'next' : 'key'} mr-2 mt-2`}
+            className={`${first && stop && mend === warning.mends![0] ? 'next' : 'key'} mr-2 mt-2`}
             onClick={() => void mendIt(warning, mend)}
           >
             {mendWords(mend)}

@@ -21,7 +21,8 @@ export function BenchMode({ steps, plan, onClose }: { steps: readonly BenchStep[
     <StepByStep
       label="At the bench"
       steps={own}
-      logKind={TAPING}
+      // minutes of taping are minutes for a joint, and making up is not
+      logKind={taping ? TAPING : 'making up'}
       onClose={onClose}
       picture={(step) => (
         <>

@@ -23,6 +23,12 @@ const MOST_ZOOM = ZOOM_STEP ** 3;
 const ROW = 296;
 const MIDDLE = 122;
 
+/** The main stem darkest, what joins it lighter, what joins that lighter again. */
+const LEVEL_TONES = {
+  stalk: 'color-mix(in oklab, var(--leaf) 70%, var(--glaze))',
+  member: 'color-mix(in oklab, var(--leaf) 45%, var(--glaze))',
+} as const;
+
 const ARM_WORDS = {
   first: 'First arm, from its tip',
   second: 'Second arm, from its tip',
@@ -87,6 +93,9 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
         )}
       </div>
       <div className="flex flex-wrap items-end gap-4">
+        <p className="small order-last grow pb-3 text-right">
+          Beside each stalk its mm, and the angle at which it leaves. Pull a joint along the stem, or change it here.
+        </p>
         <JointCard of={of} spray={spray} sprays={sprays} plan={plan} pieceId={inHand} onChoose={setInHand} />
       </div>
       <div className="overflow-x-auto">
@@ -227,7 +236,7 @@ function JointMark({
             ? `M${x - 40} ${MIDDLE}H${x}`
             : `M${hx} ${hy}C${hx + 4} ${hy - away * 0.4} ${x - 10} ${MIDDLE + away * 0.2} ${x} ${MIDDLE}`
         }
-        stroke={done ? 'var(--leaf)' : 'var(--wire)'}
+        stroke={done ? LEVEL_TONES.stalk : 'var(--wire)'}
         strokeWidth={wire ? Math.max(1.4, wire.diameterMm * 3) : 2}
         strokeDasharray={dash}
         fill="none"
@@ -235,6 +244,13 @@ function JointMark({
       <PiecePicture of={of} pieceId={joint.pieceId} plan={plan} x={joint.tip ? x - 44 : hx} y={joint.tip ? MIDDLE : hy} />
       {members.map((m, k) => (
         <g key={m.order}>
+          <path
+            d={`M${hx + 26 + 20 * k} ${hy + (up ? -6 : 6)}Q${hx + 18 + 14 * k} ${hy - away * 0.12} ${hx + 5} ${hy - away * 0.3}`}
+            stroke={done ? LEVEL_TONES.member : 'var(--wire)'}
+            strokeWidth="1.4"
+            strokeDasharray={dash}
+            fill="none"
+          />
           <PiecePicture of={of} pieceId={m.pieceId} plan={plan} x={hx + 26 + 20 * k} y={hy + (up ? -10 : 10)} small />
           <text x={hx + 26 + 20 * k} y={hy + (up ? -24 : 30)} fontSize="13" textAnchor="middle" fill="var(--ink2)">
             {m.order}
@@ -243,6 +259,7 @@ function JointMark({
       ))}
       <text x={(hx + x) / 2 + 10} y={MIDDLE + away * 0.44} fontSize="13" fill="var(--ink)">
         {Math.round(joint.stalkMm)}
+        {!joint.tip && <tspan fill="var(--ink2)">{`, ${Math.round(joint.angleDeg)}°`}</tspan>}
       </text>
       <g {...pull}>
         <circle
