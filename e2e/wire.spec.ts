@@ -49,6 +49,7 @@ test('a timed sitting goes to the log when the bench is closed', async ({ page }
   await openWreath(page);
   await page.getByRole('button', { name: 'At the bench, step by step' }).click();
   const bench = page.getByRole('dialog', { name: 'At the bench' });
+  await bench.getByRole('radio', { name: 'Tape' }).click();
   await bench.getByRole('button', { name: 'Time it' }).click();
   await bench.getByRole('button', { name: /^Done/ }).click();
   await bench.getByRole('button', { name: 'Close' }).click();

@@ -40,7 +40,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
           return (
             <li
               key={t.barrier}
-              className={`grid grid-cols-[110px_minmax(150px,1fr)_minmax(140px,0.8fr)_minmax(0,2fr)_130px] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-lg:grid-cols-[90px_1fr_130px] ${t.insideMm === null ? 'text-[var(--ink2)]' : ''}`}
+              className={`grid grid-cols-[110px_minmax(150px,1fr)_minmax(140px,0.8fr)_minmax(0,2fr)_130px] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-lg:grid-cols-[90px_1fr_1fr_130px] ${t.insideMm === null ? 'text-[var(--ink2)]' : ''}`}
             >
               <Tube boreMm={b.boreMm} outsideMm={b.outsideMm(entry.bundleMm)} stemMm={entry.bundleMm} />
               <span>
@@ -51,7 +51,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
                 </span>
               </span>
               {t.insideMm === null ? (
-                <span className="max-lg:col-span-2">Not here: {t.whyNot}</span>
+                <span>Not here: {t.whyNot}</span>
               ) : (
                 <span>
                   <b>{Math.round(t.insideMm)} mm</b> deep
@@ -61,7 +61,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
                   </span>
                 </span>
               )}
-              <span className="small max-lg:col-span-3">
+              <span className="small max-lg:order-last max-lg:col-span-3 max-lg:col-start-2">
                 {t.insideMm === null
                   ? `For ${b.goodFor}.`
                   : `For ${b.goodFor}. Not for ${b.notFor}. Touches the cake: ${b.touches}. Taken out: ${b.takenOut}.`}
