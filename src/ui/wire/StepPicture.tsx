@@ -56,7 +56,7 @@ const headPx = (plan: DerivedPlan, of: string, pieceId: string): number => {
 };
 
 function Laying({ of, joint, before, plan }: { of: string; joint: Joint; before: Joint | null; plan: DerivedPlan }) {
-  const rad = degToRad(clamp(joint.angleDeg, 20, 90));
+  const rad = degToRad(clamp(joint.angleDeg, 10, 150));
   const size = headPx(plan, of, joint.pieceId);
   const long = clamp(joint.stalkMm * 3.2, 90, 230);
   // a stalk of this length reaches the edge of the head, whose middle lies half a head farther
