@@ -8,6 +8,7 @@ import { derivePlan } from '../plan/derivePlan';
 import { ALLERGENS, ALLERGENS_EU_MORE, ALLERGENS_US, fitsCylinder, tierPlace } from '../plan/handOver';
 import { newProject } from '../plan/newProject';
 import type { Project } from '../plan/project';
+import { SPECIES } from '../botany/catalogue';
 import { BARRIERS } from '../place/barrier';
 import { cakeOf, proposalFor, randomProject } from '../testing/samples';
 import { handOverPdf } from './handOverPdf';
@@ -38,6 +39,11 @@ test('every language has every message, with the same figures in it', () => {
   expect(Object.keys(es).sort()).toEqual(Object.keys(en).sort());
   for (const id of Object.keys(en) as (keyof typeof en)[])
     expect([...new Set(argumentsOf(parse(es[id])))].sort()).toEqual([...new Set(argumentsOf(parse(en[id])))].sort());
+});
+
+test('every flower has its Spanish name, each its own', () => {
+  expect(Object.keys(LANGUAGES.es.flowers).sort()).toEqual(SPECIES.map((s) => s.id).sort());
+  expect(new Set(Object.values(LANGUAGES.es.flowers)).size).toBe(SPECIES.length);
 });
 
 test('every barrier and every allergen has its word', () => {

@@ -3,9 +3,14 @@ import type { Allergen, HandOver, TakenOut, TierPlace } from '../plan/handOver';
 import { ALLERGENS_EU_MORE, ALLERGENS_US } from '../plan/handOver';
 import en from './words/en.json';
 import es from './words/es.json';
+import flowersEs from './words/flowers.es.json';
+import { speciesById } from '../botany/catalogue';
 
-/** Languages that the sheets are written in. Another one is one more file of the same messages. */
-export const LANGUAGES = { en: { name: 'English', words: en }, es: { name: 'Español', words: es } } as const;
+/** Languages that the sheets are written in. Another one is one more file of the same messages, and one of the flowers' names. */
+export const LANGUAGES = {
+  en: { name: 'English', words: en, flowers: {} },
+  es: { name: 'Español', words: es, flowers: flowersEs },
+} as const;
 export type Language = keyof typeof LANGUAGES;
 type MessageId = keyof typeof en;
 
@@ -47,7 +52,8 @@ export function handOverSheets(
   language: Language,
 ): { cutter: HandOverSheet; client: HandOverSheet } {
   const say = sayIn(language);
-  const parts = sectionsOf(facts, say);
+  const named: Readonly<Record<string, string>> = LANGUAGES[language].flowers;
+  const parts = sectionsOf(facts, say, (species) => named[species] ?? speciesById(species).plural);
   const section = (id: Section['id'], title: MessageId, lines: string[]): Section[] =>
     lines.length ? [{ id, title: say(title), lines }] : [];
   const copies = job.copies > 1 ? [say('cutter.copies', { n: job.copies })] : [];
@@ -104,7 +110,11 @@ function listed(words: readonly string[], say: Say): string {
   return words.length < 2 ? last : say('list.and', { before: words.slice(0, -1).join(', '), last });
 }
 
-function sectionsOf(facts: HandOver, say: Say): Record<'notFood' | 'food' | 'allergens' | 'children' | 'after', string[]> {
+function sectionsOf(
+  facts: HandOver,
+  say: Say,
+  flowers: (species: string) => string,
+): Record<'notFood' | 'food' | 'allergens' | 'children' | 'after', string[]> {
   const tier = (place: TierPlace) => titled(say('tier', { place }));
   const yes = (is: boolean) => (is ? 'yes' : 'no');
   const food = facts.tiers
@@ -133,7 +143,9 @@ function sectionsOf(facts: HandOver, say: Say): Record<'notFood' | 'food' | 'all
             ? [
                 say('children.parts', {
                   list: listed(
-                    facts.smallParts.map((p) => p.name),
+                    facts.smallParts.map((p) =>
+                      p.role === 'bud' ? say('children.buds', { flowers: flowers(p.species) }) : flowers(p.species),
+                    ),
                     say,
                   ),
                 }),

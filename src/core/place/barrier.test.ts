@@ -1,4 +1,5 @@
 import { cakeOf, proposalFor } from '../testing/samples';
+import { waysWithout } from './compared';
 import { derivePlan } from '../plan/derivePlan';
 import { newProject } from '../plan/newProject';
 import { checkProject, type Project } from '../plan/project';
@@ -101,4 +102,14 @@ test.each([
   expect(result.issues?.[0].message).toMatch(why);
   const project = checkProject({ ...job, barriers: [{ ...OWN, ...over }] });
   expect('issues' in project && project.issues[0]!.path).toMatch(/^barriers\.0/);
+});
+
+test('without a barrier: a dummy tier always; unwired only one light head with no wires of its own (assumed weights)', () => {
+  const ways = (patch: Partial<Parameters<typeof waysWithout>[0]>) =>
+    waysWithout({ heads: 1, massGrams: 3, ownWires: false, downDeg: 20, ...patch }).map((w) => w.will);
+  expect(ways({})).toEqual([true, true]);
+  expect(ways({ heads: 7 })).toEqual([true, false]);
+  expect(ways({ ownWires: true })).toEqual([true, false]);
+  expect(ways({ massGrams: 12 })).toEqual([true, false]);
+  expect(ways({ massGrams: 12, downDeg: 90 })).toEqual([true, true]);
 });

@@ -50,8 +50,8 @@ export interface TakenOut {
 
 /** What may come off and be swallowed: whole, or in parts. */
 export interface SmallPart {
+  species: string;
   role: Role;
-  name: string;
   whole: boolean;
 }
 
@@ -145,8 +145,7 @@ function smallPartsOf(tray: readonly TrayKind[]): SmallPart[] {
       return COMES_OFF.includes(p.name) && fitsCylinder([acrossMm, acrossMm, acrossMm]);
     });
     if (!whole && !inParts) continue;
-    const name = role === 'bud' ? `${species.name.toLowerCase()} buds` : species.plural;
-    parts.set(name, { role, name, whole });
+    parts.set(`${id}|${role}`, { species: id, role, whole });
   }
   return [...parts.values()];
 }

@@ -1,15 +1,31 @@
 'use client';
 
+import { speciesById } from '@/core/botany/catalogue';
+import { wiredParts } from '@/core/botany/species';
+import type { Piece } from '@/core/compose/arrangement';
 import { barrierById, wallMm } from '@/core/place/barrier';
+import { waysWithout } from '@/core/place/compared';
 import { capital } from '@/core/place/entry';
 import type { PlannedEntry } from '@/core/plan/derivePlan';
 import { getStudio, useStudio } from '../useStudio';
+
+const NONE: readonly Piece[] = [];
 
 /** Every barrier for one stem at its place: how deep, how much work, what the cutter takes out, or why it will not do. */
 export function Compare({ entry }: { entry: PlannedEntry }) {
   const prices = useStudio((s) => s.project!.prices);
   const chosen = useStudio((s) => s.project!.barrierFor.find((b) => b.entryId === entry.id)?.barrier ?? null);
+  const pieces = useStudio((s) => s.project!.arrangements.find((a) => a.id === entry.arrangementId)?.pieces ?? NONE);
   if (entry.compared.length === 0) return <p className="say">Into foam that nobody eats: no barrier is needed there.</p>;
+  const stem = {
+    heads: entry.pieceIds.length,
+    massGrams: entry.massGrams,
+    ownWires: entry.pieceIds.some((id) => {
+      const piece = pieces.find((p) => p.id === id);
+      return piece !== undefined && wiredParts(speciesById(piece.species), piece.stage).some((p) => p.count > 0);
+    }),
+    downDeg: entry.downDeg,
+  };
   const price = (id: string): string => {
     const row = prices.materials.find((m) => m.id === id);
     return row ? `${prices.currency}\u202f${(row.packPrice / row.pack).toFixed(2)}` : '';
@@ -78,6 +94,16 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
             </li>
           );
         })}
+        {waysWithout(stem).map((w) => (
+          <li
+            key={w.name}
+            className={`grid grid-cols-[110px_minmax(150px,1fr)_minmax(140px,2.8fr)_130px] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-lg:grid-cols-[90px_1fr_2fr] ${w.will ? '' : 'text-[var(--ink2)]'}`}
+          >
+            <span />
+            <b>{capital(w.name)}</b>
+            <span>{w.will ? w.words : `Not here: ${w.words}`}</span>
+          </li>
+        ))}
       </ul>
     </div>
   );
