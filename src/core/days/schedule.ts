@@ -1,0 +1,376 @@
+import { PLAIN_CLOCK, type Clock, type WallMinutes } from './clock';
+import type { NetworkTask } from './network';
+import type { Maker, Skill, Window } from './windows';
+
+/** Where pieces dry: hanging or standing on the rack, or in formers and cups. */
+export const POOLS = ['rack', 'former'] as const;
+export type Pool = (typeof POOLS)[number];
+
+/** A task with what its place in the days depends on. Minutes. */
+export interface Work extends NetworkTask {
+  skill: Skill;
+  /** like steps in one sitting go on without laying out anew */
+  likeness: string;
+  /** what it needs to dry on, and how long after its end; its places are taken until somebody works there after that */
+  dries: { pool: Pool; places: number; minutes: number } | null;
+  notBefore?: WallMinutes;
+  /** a person wants it on this day (its midnight) */
+  pinned?: WallMinutes;
+  /** where it was in the plan that is gone by */
+  was?: { maker: number; from: WallMinutes };
+}
+
+export interface Shop {
+  makers: readonly Maker[];
+  /** by their beginning; must hold a window that is long enough for every task and skill */
+  windows: readonly Window[];
+  /** places to dry on; not limited where it is not said */
+  places: Readonly<Record<Pool, number>>;
+  /** places that other jobs take */
+  taken: readonly { pool: Pool; places: number; from: WallMinutes; to: WallMinutes }[];
+  /** everything is done by then */
+  end: WallMinutes;
+  /** nothing can be done before; null where nobody says */
+  begin: WallMinutes | null;
+  clock: Clock;
+  /** as late as is safe, or as early as possible */
+  direction: 'late' | 'early';
+}
+
+export interface PlacedTask {
+  id: string;
+  maker: number;
+  window: number;
+  from: WallMinutes;
+  to: WallMinutes;
+}
+
+/** What a plan costs, in minutes that one would give to be rid of it: the project's own study. */
+export const COST = { sitting: 20, likeness: 6, taskDay: 2, heaviestDay: 0.25, hourOutside: 1000 } as const;
+
+/** What a search may turn: the order in which tasks are placed, who does one (−1: anybody), windows skipped for it, and sittings that are closed. */
+export interface Turns {
+  key: Float64Array;
+  skip: Int8Array;
+  by: Int8Array;
+  closed: ReadonlySet<number>;
+}
+
+const FITS_A_MAKER = 5;
+
+/** The parts of a shop that every placing asks for again, worked out once. */
+export class Bench {
+  readonly successors: { at: number; wait: number }[][];
+  readonly predecessors: { at: number; wait: number }[][];
+  readonly byMaker: number[][];
+  /** windows by their day and maker, as one number */
+  readonly dayOf: Int32Array;
+  readonly days: number;
+  readonly starts: readonly WallMinutes[];
+  /** each task's likeness as a number, and how many there are */
+  readonly likeness: Int32Array;
+  readonly likenesses: number;
+  /** which maker can do which task */
+  readonly can: readonly Uint8Array[];
+  private readonly origin: WallMinutes;
+  private readonly hours: number;
+
+  constructor(
+    readonly works: readonly Work[],
+    readonly shop: Shop,
+  ) {
+    const at = new Map(works.map((w, i) => [w.id, i]));
+    this.successors = works.map(() => []);
+    this.predecessors = works.map(() => []);
+    works.forEach((w, i) => {
+      for (const link of w.after) {
+        const before = at.get(link.id)!;
+        this.successors[before]!.push({ at: i, wait: link.wait });
+        this.predecessors[i]!.push({ at: before, wait: link.wait });
+      }
+    });
+    this.byMaker = shop.makers.map((_, m) => shop.windows.flatMap((w, i) => (w.maker === m ? [i] : [])));
+    const days = new Map<string, number>();
+    this.dayOf = Int32Array.from(shop.windows, (w) => {
+      const key = `${w.maker}|${w.day}`;
+      if (!days.has(key)) days.set(key, days.size);
+      return days.get(key)!;
+    });
+    this.days = days.size;
+    const likes = new Map<string, number>();
+    for (const w of works) if (!likes.has(w.likeness)) likes.set(w.likeness, likes.size);
+    this.likeness = Int32Array.from(works, (w) => likes.get(w.likeness)!);
+    this.likenesses = likes.size;
+    this.can = shop.makers.map((m) => Uint8Array.from(works, (w) => (m.can.includes(w.skill) ? 1 : 0)));
+    this.starts = shop.windows.map((w) => w.from);
+    this.origin = Math.floor((this.starts[0] ?? shop.end) / 60) * 60;
+    this.hours = Math.max(1, Math.ceil((shop.end - this.origin) / 60) + 24 * 14);
+  }
+
+  /** The place in a maker's list of the last window that begins by a time; −1 where none does. */
+  lastFrom(own: readonly number[], by: WallMinutes): number {
+    let [low, high] = [0, own.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (this.starts[own[middle]!]! <= by) low = middle + 1;
+      else high = middle;
+    }
+    return low - 1;
+  }
+
+  /** When somebody works there at or after a time: then its place is free again. */
+  unloaded(dry: WallMinutes): WallMinutes {
+    const { windows } = this.shop;
+    let [low, high] = [0, windows.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (this.starts[middle]! <= dry) low = middle + 1;
+      else high = middle;
+    }
+    for (let i = low - 1; i >= Math.max(0, low - 4); i--) if (windows[i]!.to >= dry) return dry;
+    return this.starts[low] ?? dry;
+  }
+
+  /** Places taken by the hour, in each pool; other jobs' at first. */
+  emptyRacks(): Record<Pool, Int32Array> | null {
+    if (!Number.isFinite(this.shop.places.rack) && !Number.isFinite(this.shop.places.former)) return null;
+    const racks = { rack: new Int32Array(this.hours), former: new Int32Array(this.hours) };
+    for (const t of this.shop.taken) this.load(racks[t.pool], t.from, t.to, t.places);
+    return racks;
+  }
+
+  private range(from: WallMinutes, to: WallMinutes): [number, number] {
+    return [
+      Math.max(0, Math.floor((from - this.origin) / 60)),
+      Math.min(this.hours - 1, Math.max(0, Math.ceil((to - this.origin) / 60) - 1)),
+    ];
+  }
+
+  load(rack: Int32Array, from: WallMinutes, to: WallMinutes, places: number): void {
+    const [a, b] = this.range(from, to);
+    for (let h = a; h <= b; h++) rack[h]! += places;
+  }
+
+  /** Whether the places a task needs are free when it begins at a time. */
+  hasPlaces(racks: Record<Pool, Int32Array> | null, work: Work, from: WallMinutes): boolean {
+    if (!racks || !work.dries) return true;
+    const most = this.shop.places[work.dries.pool];
+    if (!Number.isFinite(most)) return true;
+    const [a, b] = this.range(from, this.freeAgain(work, from));
+    const rack = racks[work.dries.pool];
+    for (let h = a; h <= b; h++) if (rack[h]! + work.dries.places > most) return false;
+    return true;
+  }
+
+  freeAgain(work: Work, from: WallMinutes): WallMinutes {
+    return this.unloaded(this.shop.clock.after(from + work.duration, work.dries?.minutes ?? 0));
+  }
+}
+
+export interface Decoded {
+  placed: PlacedTask[];
+  cost: number;
+  /** wanted on a day on which they cannot be */
+  unpinned: string[];
+  /** found no place anywhere: no maker can, no window is long enough */
+  homeless: string[];
+}
+
+/**
+ * Places every task, one after another in the order of `turns.key` among those whose neighbours are placed, at the cheapest of
+ * up to five fitting windows of each maker: from the end backward as late as goes, or from the beginning forward as early as goes.
+ */
+export function decode(bench: Bench, turns: Turns): Decoded {
+  const { works, shop } = bench;
+  const late = shop.direction === 'late';
+  const [toCome, gone] = late ? [bench.predecessors, bench.successors] : [bench.successors, bench.predecessors];
+  const open = gone.map((list) => list.length);
+  const placedAt: (PlacedTask | null)[] = works.map(() => null);
+  // filled as windows are used: most never are
+  const inWindow: ({ from: number; to: number }[] | undefined)[] = new Array(shop.windows.length).fill(undefined);
+  const likeIn = new Set<number>();
+  const likeKey = (w: number, t: number) => w * bench.likenesses + bench.likeness[t]!;
+  const dayMinutes = new Float64Array(bench.days);
+  const racks = bench.emptyRacks();
+  const unpinned: string[] = [];
+  const homeless: string[] = [];
+  let heaviest = 0;
+  let sum = 0;
+  let [first, last, tooSoon] = [Infinity, -Infinity, 0];
+
+  const localCost = (t: number, w: number, from: number): number => {
+    const { duration } = works[t]!;
+    const early = late ? shop.end - from - duration : from - (shop.begin ?? from);
+    const grown = Math.max(0, dayMinutes[bench.dayOf[w]!]! + duration - heaviest);
+    return (
+      (inWindow[w] ? 0 : COST.sitting) +
+      (likeIn.has(likeKey(w, t)) ? 0 : COST.likeness) +
+      (COST.taskDay * Math.max(0, early)) / 1440 +
+      COST.heaviestDay * grown
+    );
+  };
+  /** the latest (earliest) beginning in a window that ends by (begins at) the limit; NaN where there is none */
+  const gapIn = (w: number, duration: number, limit: number): number => {
+    const { from, to } = shop.windows[w]!;
+    const own = inWindow[w];
+    if (late) {
+      let right = Math.min(to, limit);
+      if (own)
+        for (let i = own.length - 1; i >= 0 && own[i]!.to > right - duration; i--)
+          if (own[i]!.from < right) right = own[i]!.from;
+      return right - duration >= from ? right - duration : NaN;
+    }
+    let left = Math.max(from, limit);
+    for (const s of own ?? []) {
+      if (s.from >= left + duration) break;
+      if (s.to > left) left = s.to;
+    }
+    return left + duration <= to ? left : NaN;
+  };
+
+  const limitOf = (t: number): number => {
+    let limit = late ? shop.end : Math.max(shop.begin ?? -Infinity, works[t]!.notBefore ?? -Infinity);
+    for (const link of gone[t]!) {
+      const other = placedAt[link.at];
+      if (!other) continue;
+      limit = late
+        ? Math.min(limit, shop.clock.before(other.from, link.wait))
+        : Math.max(limit, shop.clock.after(other.to, link.wait));
+    }
+    return limit;
+  };
+
+  const search = (t: number, limit: number, pinned: number | null): { w: number; from: number } | null => {
+    const work = works[t]!;
+    let best: { w: number; from: number } | null = null;
+    let bestCost = Infinity;
+    for (let m = 0; m < shop.makers.length; m++) {
+      if (!bench.can[m]![t] || (pinned === null && turns.by[t]! >= 0 && turns.by[t] !== m)) continue;
+      const own = bench.byMaker[m]!;
+      let fits = 0;
+      let skip = pinned === null ? turns.skip[t]! : 0;
+      for (let i = late ? bench.lastFrom(own, limit - work.duration) : 0; late ? i >= 0 : i < own.length; i += late ? -1 : 1) {
+        const w = own[i]!;
+        const window = shop.windows[w]!;
+        if (late ? window.from + work.duration > limit : window.to - work.duration < limit) continue;
+        if (pinned !== null && window.day !== pinned) continue;
+        if (turns.closed.has(w) && pinned === null) continue;
+        const from = gapIn(w, work.duration, limit);
+        if (!(from >= 0)) continue;
+        if (!bench.hasPlaces(racks, work, from)) continue;
+        if (skip > 0) {
+          skip--;
+          continue;
+        }
+        const c = localCost(t, w, from);
+        if (c < bestCost - 1e-9) {
+          bestCost = c;
+          best = { w, from };
+        }
+        if (++fits >= FITS_A_MAKER) break;
+      }
+    }
+    return best;
+  };
+
+  const kept = (t: number, limit: number): { w: number; from: number } | null => {
+    const { was, duration } = works[t]!;
+    if (!was) return null;
+    const w = bench.byMaker[was.maker]?.find((i) => shop.windows[i]!.from <= was.from && was.from < shop.windows[i]!.to);
+    if (w === undefined) return null;
+    const { from, to } = shop.windows[w]!;
+    const inTime = late ? was.from + duration <= limit : was.from >= limit;
+    const at = inTime && was.from + duration <= to ? was.from : gapIn(w, duration, limit);
+    const clear = at >= from && (inWindow[w] ?? []).every((s) => s.to <= at || s.from >= at + duration);
+    const from2 = clear ? at : gapIn(w, duration, limit);
+    return from2 >= from && bench.hasPlaces(racks, works[t]!, from2) ? { w, from: from2 } : null;
+  };
+
+  const ready: number[] = [];
+  for (let t = 0; t < works.length; t++) if (open[t] === 0) ready.push(t);
+  while (ready.length) {
+    let pick = 0;
+    for (let i = 1; i < ready.length; i++) {
+      const [a, b] = [ready[i]!, ready[pick]!];
+      if (turns.key[a]! > turns.key[b]! || (turns.key[a] === turns.key[b] && a > b)) pick = i;
+    }
+    const t = ready[pick]!;
+    ready[pick] = ready[ready.length - 1]!;
+    ready.pop();
+    const work = works[t]!;
+    const limit = limitOf(t);
+    let found = work.pinned === undefined ? kept(t, limit) : search(t, limit, work.pinned);
+    if (!found && work.pinned !== undefined) unpinned.push(work.id);
+    found ??= search(t, limit, null);
+    if (found) {
+      const { w, from } = found;
+      const to = from + work.duration;
+      sum +=
+        (inWindow[w] ? 0 : COST.sitting) +
+        (likeIn.has(likeKey(w, t)) ? 0 : COST.likeness) +
+        (COST.taskDay * Math.max(0, late ? shop.end - to : from - (shop.begin ?? from))) / 1440;
+      if (from < first) first = from;
+      if (to > last) last = to;
+      if (work.notBefore !== undefined) tooSoon += Math.max(0, work.notBefore - from);
+      const own = (inWindow[w] ??= []);
+      let place = own.length;
+      while (place > 0 && own[place - 1]!.from > from) place--;
+      own.splice(place, 0, { from, to });
+      likeIn.add(likeKey(w, t));
+      const minutes = (dayMinutes[bench.dayOf[w]!]! += work.duration);
+      if (minutes > heaviest) heaviest = minutes;
+      if (racks && work.dries) bench.load(racks[work.dries.pool], from, bench.freeAgain(work, from), work.dries.places);
+      placedAt[t] = { id: work.id, maker: shop.windows[w]!.maker, window: w, from, to };
+    } else homeless.push(work.id);
+    for (const link of toCome[t]!) if (--open[link.at]! === 0) ready.push(link.at);
+  }
+  const placed = placedAt.filter((p) => p !== null);
+  placed.sort((a, b) => a.from - b.from || (a.id < b.id ? -1 : 1));
+  const cost = sum + COST.heaviestDay * heaviest + outsideCost(first, last, tooSoon, shop) + COST.hourOutside * 24 * homeless.length;
+  return { placed, cost, unpinned, homeless };
+}
+
+/** What a plan costs as a whole. */
+export function costOf(placed: readonly PlacedTask[], works: readonly Work[], shop: Shop): number {
+  const work = new Map(works.map((w) => [w.id, w]));
+  const sittings = new Set<number>();
+  const likes = new Set<string>();
+  const days = new Map<string, number>();
+  let taskDays = 0;
+  let [first, last, tooSoon] = [Infinity, -Infinity, 0];
+  for (const p of placed) {
+    sittings.add(p.window);
+    likes.add(`${p.window}|${work.get(p.id)!.likeness}`);
+    const day = `${p.maker}|${shop.windows[p.window]!.day}`;
+    days.set(day, (days.get(day) ?? 0) + p.to - p.from);
+    taskDays += Math.max(0, shop.direction === 'late' ? shop.end - p.to : p.from - (shop.begin ?? p.from)) / 1440;
+    [first, last] = [Math.min(first, p.from), Math.max(last, p.to)];
+    tooSoon += Math.max(0, (work.get(p.id)!.notBefore ?? -Infinity) - p.from);
+  }
+  const heaviest = days.size ? Math.max(...days.values()) : 0;
+  return (
+    COST.sitting * sittings.size +
+    COST.likeness * likes.size +
+    COST.taskDay * taskDays +
+    COST.heaviestDay * heaviest +
+    outsideCost(first, last, tooSoon, shop)
+  );
+}
+
+/** A thousand for every hour that a plan begins too soon, ends too late, or does a thing before it may be done. */
+function outsideCost(first: number, last: number, tooSoonMinutes: number, { begin, end }: Shop): number {
+  const early = begin === null ? 0 : Math.max(0, begin - first);
+  return (COST.hourOutside * (Math.max(0, early) + Math.max(0, last - end) + tooSoonMinutes)) / 60;
+}
+
+/** A shop with one pair of hands and endless racks, for tests and small questions. */
+export const simpleShop = (maker: Maker, windows: readonly Window[], end: WallMinutes): Shop => ({
+  makers: [maker],
+  windows,
+  places: { rack: Infinity, former: Infinity },
+  taken: [],
+  end,
+  begin: null,
+  clock: PLAIN_CLOCK,
+  direction: 'late',
+});
