@@ -1,11 +1,9 @@
-import { wallFromText } from '@/core/days/backwardPlan';
 import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
 import { newProject } from '@/core/plan/newProject';
 import { checkProject, type Project } from '@/core/plan/project';
 import harbour from '@/core/demo/demo-harbour-library.ofrenda.json';
 import wreath from '@/core/demo/demo-midwinter-wreath.ofrenda.json';
 import { seededRandom } from '@/core/geometry/random';
-import { dayRows } from './days/dayRows';
 import { LABEL_GAP, spreadLabels } from './place/labels';
 import { faultOf } from './shared/numbers';
 import { durationWords, gramWords, inchWords, leavesWords, plural } from './shared/words';
@@ -121,37 +119,6 @@ describe('the growing stem', () => {
     expect(buds.log.state).toBe('settled');
     const half = budsOf({ ...project, log: all.slice(0, 1) }, plan);
     expect(half.log.state).toBe('ready');
-  });
-});
-
-describe('the days in rows', () => {
-  const rows = dayRows(plan, project.brief.leavesAt);
-
-  test('run from the first sitting to the day it leaves, none left out', () => {
-    expect(rows.length).toBeGreaterThan(3);
-    rows.forEach((r, i) => i && expect(r.day - rows[i - 1]!.day).toBe(1440));
-    expect(rows[rows.length - 1]!.day).toBe(Math.floor(wallFromText(project.brief.leavesAt) / 1440) * 1440);
-  });
-
-  test('hold every minute of the schedule exactly once, in order', () => {
-    const scheduled = plan.schedule.reduce((a, p) => a + p.sittings.reduce((b, s) => b + s.to - s.from, 0), 0);
-    expect(rows.reduce((a, r) => a + r.minutes, 0)).toBe(scheduled);
-    for (const r of rows)
-      for (let i = 1; i < r.sittings.length; i++) expect(r.sittings[i]!.from).toBeGreaterThanOrEqual(r.sittings[i - 1]!.to);
-  });
-
-  test('say a day in at most three things', () => {
-    for (const r of rows) {
-      expect(r.words.length).toBeGreaterThan(5);
-      expect(r.words.split(',').length).toBeLessThanOrEqual(4);
-      if (r.minutes === 0) expect(r.words).toBe('Nothing to do');
-    }
-    expect(rows[rows.length - 1]!.words.toLowerCase()).toContain('place on the cake');
-  });
-
-  test('no schedule or no day, no row', () => {
-    expect(dayRows({ tasks: [], schedule: [] }, project.brief.leavesAt)).toEqual([]);
-    expect(dayRows(plan, 'soon')).toEqual([]);
   });
 });
 

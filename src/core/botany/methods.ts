@@ -18,6 +18,8 @@ const methodStepSchema = v.object({
   /** working on goes no further until this is dry; trade.md D1–D4, at 20 °C and 50 % */
   dryHours: number('drying', 336),
   dryNote: v.optional(v.pipe(v.string(), v.maxLength(80))),
+  /** hanging or standing, which is usual, or in formers and cups */
+  dryOn: v.optional(v.picklist(['rack', 'former'])),
 });
 export type MethodStep = v.InferOutput<typeof methodStepSchema>;
 
@@ -58,7 +60,7 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
         { ...dust, minutesEach: 3 }, steam] },
       { id: 'wired petals', name: 'Petals wired one by one', batch: 8, lossShare: 0.3, steps: [
         { id: 'centre', name: 'Centre on thick wire, let it dry', minutesEach: 3, minutesBatch: 5, dryHours: 8, dryNote: 'centres' },
-        { id: 'petals', name: 'Cut, wire, thin and vein each petal', minutesEach: 16, minutesBatch: 8, dryHours: 12, dryNote: 'in formers overnight' },
+        { id: 'petals', name: 'Cut, wire, thin and vein each petal', minutesEach: 16, minutesBatch: 8, dryHours: 12, dryNote: 'in formers overnight', dryOn: 'former' },
         { ...dust, minutesEach: 4 }, steam,
         { id: 'assemble', name: 'Tape petals ring by ring, in the gaps', minutesEach: 7, minutesBatch: 2, dryHours: 0 }] },
       { id: 'wired petals small', name: 'Small flower, petal by petal', batch: 16, lossShare: 0.25, steps: [
@@ -66,7 +68,7 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
         { id: 'petals', name: 'Wings and standard, frilled and set round it', minutesEach: 3.5, minutesBatch: 6, dryHours: 12, dryNote: 'hang overnight' },
         dust, steam] },
       { id: 'one piece', name: 'Cut in one piece', batch: 16, lossShare: 0.35, steps: [
-        { id: 'petals', name: 'Cut, soften, vein; centre pressed and glued', minutesEach: 3.5, minutesBatch: 6, dryHours: 12, dryNote: 'in cups overnight' },
+        { id: 'petals', name: 'Cut, soften, vein; centre pressed and glued', minutesEach: 3.5, minutesBatch: 6, dryHours: 12, dryNote: 'in cups overnight', dryOn: 'former' },
         dust, steam] },
       { id: 'pulled', name: 'Pulled by hand', batch: 20, lossShare: 0.05, steps: [
         { id: 'petals', name: 'Cone, open, snip, flatten, wire through the centre', minutesEach: 2, minutesBatch: 4, dryHours: 12, dryNote: 'hang overnight' },
@@ -92,7 +94,7 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
         { ...dust, name: 'Dust by ripeness, glaze', dryHours: 1 },
         { id: 'assemble', name: 'Tape into sprigs', minutesEach: 2, minutesBatch: 2, dryHours: 0 }] },
       { id: 'wired leaf', name: 'Wired leaf', batch: 16, lossShare: 0.35, steps: [
-        { id: 'leaves', name: 'Cut, wire two thirds up, vein, thin the edges', minutesEach: 11, minutesBatch: 6, dryHours: 12, dryNote: 'over crumpled paper' },
+        { id: 'leaves', name: 'Cut, wire two thirds up, vein, thin the edges', minutesEach: 11, minutesBatch: 6, dryHours: 12, dryNote: 'over crumpled paper', dryOn: 'former' },
         { ...dust, name: 'Dust base to tip, edges last', minutesEach: 2.5 }, steam,
         { id: 'assemble', name: 'Tape leaves from the tip down', minutesEach: 4, minutesBatch: 2, dryHours: 0 }] },
       { id: 'glued leaf', name: 'Leaves glued to the carrier', batch: 12, lossShare: 0.2, steps: [
@@ -102,7 +104,7 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
         { id: 'petals', name: 'Cut strips, roll, pinch the base, trim it flat', minutesEach: 1.5, minutesBatch: 4, dryHours: 12, dryNote: 'standing, overnight' },
         { ...dust, minutesEach: 0.4 }] },
       { id: 'cupped flower', name: 'Cupped flower, no wire', batch: 8, lossShare: 0.3, steps: [
-        { id: 'petals', name: 'Five thin rounds overlapped in a powdered cup, then the centre', minutesEach: 6, minutesBatch: 6, dryHours: 12, dryNote: 'in cups overnight' },
+        { id: 'petals', name: 'Five thin rounds overlapped in a powdered cup, then the centre', minutesEach: 6, minutesBatch: 6, dryHours: 12, dryNote: 'in cups overnight', dryOn: 'former' },
         { ...dust, minutesEach: 1 }] },
       { id: 'hand-wrapped', name: 'Wrapped by hand, no wire', batch: 8, lossShare: 0.2, steps: [
         { id: 'centre', name: 'Cone, standing', minutesEach: 1, minutesBatch: 4, dryHours: 8, dryNote: 'cones' },
@@ -117,7 +119,7 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
         { id: 'assemble', name: 'Egg-white glue, one leaf after another, gaps all different', minutesEach: 7, minutesBatch: 2, dryHours: 4, dryNote: 'glue' },
         { ...dust, name: 'Dust the wire', minutesEach: 0.5 }] },
       { id: 'two-faced leaf', name: 'Two-faced leaf', batch: 12, lossShare: 0.4, steps: [
-        { id: 'leaves', name: 'Roll two colours together, cut, vein, wire', minutesEach: 13, minutesBatch: 6, dryHours: 12, dryNote: 'over crumpled paper' },
+        { id: 'leaves', name: 'Roll two colours together, cut, vein, wire', minutesEach: 13, minutesBatch: 6, dryHours: 12, dryNote: 'over crumpled paper', dryOn: 'former' },
         { ...dust, name: 'Dust base to tip, edges last', minutesEach: 2 }, steam,
         { id: 'assemble', name: 'Tape leaves from the tip down', minutesEach: 4, minutesBatch: 2, dryHours: 0 }] },
     ] satisfies Omit<Method, 'tools' | 'dusting' | 'checks'>[]

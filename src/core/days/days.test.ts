@@ -1,10 +1,10 @@
-import { derivePlan } from '../plan/derivePlan';
 import { randomProject } from '../testing/samples';
 import { trayOf } from '../make/tray';
-import { dayStart, planBackward, SLOT_MINUTES, wallFromText, wallToText, weekdayOf, type DayPlanOptions } from './backwardPlan';
 import { dryingFactor, saturationHPa } from './drying';
 import { criticalPath, topologicalOrder, type NetworkTask } from './network';
-import { DRYING_MARGIN, BENCH_MINUTES, ownJointMinutes, tasksOf, TAPING } from './tasks';
+import { cut } from './batches';
+import { SAFETY } from './settings';
+import { BENCH_MINUTES, ownJointMinutes, tasksOf, TAPING } from './tasks';
 import { ownMinutes } from '../log/own';
 
 describe('a textbook network (critical path method, any project-scheduling text; made-up activities, values worked by hand)', () => {
@@ -57,81 +57,6 @@ describe('a textbook network (critical path method, any project-scheduling text;
   });
 });
 
-const EVENINGS: DayPlanOptions = {
-  hours: Array.from({ length: 7 }, () => ({ fromMinute: 18 * 60, toMinute: 21 * 60 })),
-  leavesAt: wallFromText('2027-06-12T09:30'),
-  bufferMinutes: 0,
-  fillShare: 1,
-  lastMorningFrom: 6 * 60,
-};
-
-const chain = (minutes: readonly number[], waitHours: readonly number[]): NetworkTask[] =>
-  minutes.map((duration, i) => ({ id: `t${i}`, duration, after: i ? [{ id: `t${i - 1}`, wait: waitHours[i - 1]! * 60 }] : [] }));
-
-describe('the backward plan', () => {
-  test('by hand: tasks of 60, 90, 30, 60, 15 min with waits of 8, 12, 1, 0 h before a Saturday at 09:30', () => {
-    const plan = planBackward(chain([60, 90, 30, 60, 15], [8, 12, 1, 0]), EVENINGS);
-    if (!Array.isArray(plan)) throw new Error(plan.fault);
-    expect(plan.map((p) => wallToText(p.start))).toEqual([
-      '2027-06-09T20:00',
-      '2027-06-10T19:30',
-      '2027-06-12T06:45',
-      '2027-06-12T08:15',
-      '2027-06-12T09:15',
-    ]);
-  });
-
-  test('wall time there and back; a day that is none is NaN', () => {
-    expect(wallToText(wallFromText('2027-02-28T23:59'))).toBe('2027-02-28T23:59');
-    expect(wallFromText('soon')).toBeNaN();
-    expect(weekdayOf(wallFromText('2027-06-12T09:30'))).toBe(6);
-    expect(wallToText(dayStart(wallFromText('2027-06-12T09:30')))).toBe('2027-06-12T00:00');
-  });
-
-  test('a fault of the network comes back as it is', () => {
-    expect(planBackward([{ id: 'X', duration: 1, after: [{ id: 'gone', wait: 0 }] }], EVENINGS)).toEqual({
-      fault: 'is not there',
-      taskId: 'gone',
-    });
-  });
-
-  test.each(Array.from({ length: 12 }, (_, i) => i + 1))('a random job breaks nothing, seed %i', (seed) => {
-    const project = randomProject(seed);
-    const tasks = tasksOf(
-      trayOf(project.arrangements),
-      { joints: 12, entries: 9, barrierMinutes: 20, plaques: 0, wired: true, care: 1, jointMinutes: 3 },
-      4,
-      1,
-    );
-    const options = { ...EVENINGS, hours: project.brief.hours, fillShare: 0.75, bufferMinutes: 45 };
-    const plan = planBackward(tasks, options);
-    if (!Array.isArray(plan)) throw new Error(plan.fault);
-    const byId = new Map(plan.map((p) => [p.id, p]));
-    expect(plan).toHaveLength(tasks.length);
-    const taken = new Set<number>();
-    for (const task of tasks) {
-      const own = byId.get(task.id)!;
-      expect(own.sittings.reduce((a, s) => a + s.to - s.from, 0)).toBe(
-        Math.max(1, Math.ceil(task.duration / SLOT_MINUTES)) * SLOT_MINUTES,
-      );
-      for (const link of task.after) expect(own.start).toBeGreaterThanOrEqual(byId.get(link.id)!.end + link.wait - 1e-6);
-      expect(own.end).toBeLessThanOrEqual(options.leavesAt - options.bufferMinutes);
-      for (const s of own.sittings) {
-        for (let slot = s.from; slot < s.to; slot += SLOT_MINUTES) {
-          expect(taken.has(slot)).toBe(false);
-          taken.add(slot);
-          const minute = slot - dayStart(slot);
-          const window = options.hours[weekdayOf(slot)];
-          const last = dayStart(slot) === dayStart(options.leavesAt);
-          if (last) expect(minute).toBeGreaterThanOrEqual(options.lastMorningFrom);
-          else
-            expect(window !== null && window !== undefined && minute >= window.fromMinute && minute < window.toMinute).toBe(true);
-        }
-      }
-    }
-  });
-});
-
 describe('tasks', () => {
   const project = randomProject(5);
   const tray = trayOf(project.arrangements);
@@ -146,7 +71,7 @@ describe('tasks', () => {
     for (const t of tasks) {
       for (const link of t.after) {
         const before = tasks.find((x) => x.id === link.id)!;
-        expect(link.wait).toBeCloseTo(before.dryHours * 60 * DRYING_MARGIN, 6);
+        expect(link.wait).toBeCloseTo(before.dryHours * 60 * SAFETY.careful.dryingMargin, 6);
       }
     }
   });
@@ -219,19 +144,48 @@ describe('own minutes', () => {
   });
 });
 
-test('no sitting falls into a busy time, and the work begins earlier instead; 12 seeded jobs', () => {
-  for (let seed = 1; seed <= 12; seed++) {
-    const project = randomProject(seed);
-    const free = derivePlan(project);
-    const [first] = free.schedule;
-    if (!first) continue;
-    const last = free.schedule.at(-1)!.sittings.at(-1)!;
-    // the evening before the last day
-    const busy = [{ from: wallToText(last.from - 20 * 60), to: wallToText(last.from - 60), name: 'away' }];
-    const plan = derivePlan({ ...project, brief: { ...project.brief, busy } });
-    const [from, to] = [last.from - 20 * 60, last.from - 60];
-    for (const s of plan.schedule.flatMap((p) => p.sittings)) expect(s.to <= from || s.from >= to).toBe(true);
-    const begins = (p: typeof plan) => Math.min(...p.schedule.map((t) => t.start));
-    expect(begins(plan)).toBeLessThanOrEqual(begins(free));
-  }
+describe('batches', () => {
+  const minutes = (n: number) => 5 + 10 * n;
+  const sizes = (pieces: number, batch: number, most: number, places = Infinity) =>
+    cut(pieces, batch, minutes, most, places).map((b) => b.to - b.from);
+  test('a sitting holds whole working batches, never more than 40 pieces at once', () => {
+    expect(sizes(20, 8, 120)).toEqual([8, 8, 4]);
+    expect(sizes(90, 20, 1000)).toEqual([40, 40, 10]);
+  });
+  test('where a working batch does not fit, as even as can be; and no more than there are places to dry on', () => {
+    expect(sizes(10, 20, 65)).toEqual([5, 5]);
+    expect(sizes(9, 8, 1000, 3)).toEqual([3, 3, 3]);
+  });
+  test('one piece that takes longer than a sitting is done in parts, one after the other', () => {
+    expect(cut(2, 4, () => 100, 45, Infinity).map((b) => [b.from, b.part, b.parts])).toEqual([
+      [0, 1, 3],
+      [0, 2, 3],
+      [0, 3, 3],
+      [1, 1, 3],
+      [1, 2, 3],
+      [1, 3, 3],
+    ]);
+  });
+  test('every piece once, in every job drawn at random; each batch waits for those that hold its pieces', () => {
+    for (let seed = 1; seed <= 20; seed++) {
+      const tray = trayOf(randomProject(seed).arrangements);
+      const work = { joints: 30, entries: 9, barrierMinutes: 20, plaques: 0, wired: true, care: 1, jointMinutes: 3 };
+      const tasks = tasksOf(tray, work, 4, 1, { dryingMargin: 1.5, most: () => 60, places: 24 });
+      const byId = new Map(tasks.map((t) => [t.id, t]));
+      expect(byId.size).toBe(tasks.length);
+      for (const t of tasks) {
+        expect(t.duration).toBeLessThanOrEqual(60);
+        for (const l of t.after) expect(byId.has(l.id)).toBe(true);
+      }
+      for (const kind of tray.filter((k) => k.toMake > 0))
+        for (const step of new Set(tasks.filter((t) => t.kind === kind.key).map((t) => t.step))) {
+          const own = tasks.filter((t) => t.kind === kind.key && t.step === step);
+          const whole = own.reduce((a, t) => a + t.minutes, 0);
+          const pieces = own.reduce((a, t) => a + t.pieces, 0);
+          // one piece in parts is told with each part
+          expect(pieces).toBeGreaterThanOrEqual(kind.toMake);
+          expect(whole).toBeGreaterThan(0);
+        }
+    }
+  });
 });

@@ -292,7 +292,11 @@ export function decode(bench: Bench, turns: Turns): Decoded {
     let pick = 0;
     for (let i = 1; i < ready.length; i++) {
       const [a, b] = [ready[i]!, ready[pick]!];
-      if (turns.key[a]! > turns.key[b]! || (turns.key[a] === turns.key[b] && a > b)) pick = i;
+      // what had its place keeps it before anything new takes it
+      const [keptA, keptB] = [works[a]!.was !== undefined, works[b]!.was !== undefined];
+      if (keptA !== keptB) {
+        if (keptA) pick = i;
+      } else if (turns.key[a]! > turns.key[b]! || (turns.key[a] === turns.key[b] && a > b)) pick = i;
     }
     const t = ready[pick]!;
     ready[pick] = ready[ready.length - 1]!;

@@ -6,24 +6,25 @@ import { clamp } from '../geometry/numbers';
 import { ownMinutes } from '../log/own';
 import { PLAQUE_DRY_HOURS, PLAQUE_MINUTES } from '../make/plaque';
 import type { TrayKind } from '../make/tray';
+import { cut, type Batch, type Cutting } from './batches';
 import type { NetworkTask } from './network';
+import type { Work } from './schedule';
 
 /** A task with what the day list says of it. Minutes of work; drying after it in hours, in this room. */
-export interface Task extends NetworkTask {
+export interface Task extends Work {
   name: string;
   /** a few words for the day list: "4 dahlia centres" */
   short: string;
   detail: string;
   strand: string;
+  /** key of the tray; empty for what is done for all together */
+  kind: string;
   step: string;
   pieces: number;
   minutes: number;
   dryHours: number;
   dryNote: string;
 }
-
-/** Drying is planned longer than it should take. */
-export const DRYING_MARGIN = 1.5;
 
 /** What a step leaves on the rack, in a word. */
 const STEP_WORDS: Readonly<Record<string, string>> = {
@@ -52,6 +53,8 @@ interface BenchWork {
   care: number;
   /** for one joint, as this person tapes */
   jointMinutes: number;
+  /** nothing is placed before; not said where it does not matter */
+  cakeReadyAt?: number;
 }
 
 /** Minutes at the bench that are not in a method: starting values made up for the product. */
@@ -76,57 +79,106 @@ export function ownJointMinutes(log: readonly { kind: string; made: number; minu
 const SHOWPIECE_MINUTES = 1.5;
 export const careOf = (finish: 'everyday' | 'showpiece'): number => (finish === 'showpiece' ? SHOWPIECE_MINUTES : 1);
 
-/** Every method step of every kind as a task, then taping, barriers, boxing and placing. Each strand in order, drying between. */
-export function tasksOf(tray: readonly TrayKind[], work: BenchWork, colours: number, dryFactor: number): Task[] {
+/** A step's own word for who can do it. */
+const skillOf = (step: string): Task['skill'] =>
+  step === 'dust' || step === 'steam' ? 'dusting' : step === 'assemble' ? 'taping' : 'making';
+
+/**
+ * Every method step of every kind as tasks that fit into a sitting, then taping, barriers, boxing and placing. Each strand in
+ * order, drying between; a batch waits for those of the step before that hold its pieces.
+ */
+export function tasksOf(
+  tray: readonly TrayKind[],
+  work: BenchWork,
+  colours: number,
+  dryFactor: number,
+  cutting: Cutting = { dryingMargin: 1.5, most: () => Infinity, places: Infinity },
+): Task[] {
   if (tray.length === 0) return [];
   const factor = Number.isFinite(dryFactor) ? dryFactor : 3;
-  const tasks: Task[] = [
-    plain('mix', 'Mix the pastes', `${colours} colours, rest them wrapped`, Math.max(10, colours * BENCH_MINUTES.mixEach), []),
-  ];
+  const tasks: Task[] = [];
+  /** tasks of equal weight, in parts where a sitting cannot hold them; what comes next waits for all of them */
+  const add = (task: Task, inTurn = false): Task['after'] => {
+    const parts = Math.max(1, Math.ceil(task.minutes / Math.max(5, cutting.most(task.skill)) - 1e-9));
+    let before = task.after;
+    const ids: { id: string; wait: number }[] = [];
+    for (let k = 1; k <= parts; k++) {
+      const id = parts === 1 ? task.id : `${task.id}|${k}`;
+      const name = parts === 1 ? task.name : `${task.name}, ${k} of ${parts}`;
+      const minutes = task.minutes / parts;
+      tasks.push({ ...task, id, name, minutes, duration: wholeFive(minutes), after: before });
+      const link = { id, wait: task.dryHours * 60 * cutting.dryingMargin };
+      if (inTurn) before = [link];
+      ids.push(link);
+    }
+    return inTurn ? before : ids;
+  };
+  const mixed = add(
+    plain('mix', 'Mix the pastes', `${colours} colours, rest them wrapped`, Math.max(10, colours * BENCH_MINUTES.mixEach), [], 'mixing'),
+  );
   const ends: { id: string; wait: number }[] = [];
   for (const kind of tray) {
     if (kind.toMake === 0) continue;
     const species = speciesById(kind.species);
     const method = methodById(kind.method);
-    let before: { id: string; wait: number }[] = [{ id: 'mix', wait: 0 }];
+    let before: (Batch & { link: { id: string; wait: number } })[] = mixed.map((link) => ({ from: 0, to: Infinity, part: 1, parts: 1, link }));
     for (const step of method.steps) {
-      const minutes = stepMinutes(step, method.batch, kind.toMake) * work.care * kind.pace.share;
+      const skill = skillOf(step.id);
+      const share = work.care * kind.pace.share;
+      const minutesOf = (pieces: number) => stepMinutes(step, method.batch, pieces) * share;
       const dryHours = step.dryHours * factor;
-      const id = `${kind.key}|${step.id}`;
-      tasks.push({
-        id,
-        duration: minutes,
-        after: before,
-        name: `${kindName(species, kind.stage)}: ${step.name.toLowerCase()}`,
-        short: `${kind.toMake} ${pieceName(species, kind.stage)} ${STEP_WORDS[step.id] ?? step.id}`,
-        detail: step.dryHours ? `then ${Math.round(dryHours)} h to dry` : '',
-        strand: species.id,
-        step: step.id,
-        pieces: kind.toMake,
-        minutes,
-        dryHours,
-        dryNote: step.dryNote ?? '',
+      const batches = cut(kind.toMake, method.batch, minutesOf, cutting.most(skill), cutting.places);
+      const several = batches.length > 1;
+      before = batches.map((b, i) => {
+        const id = several ? `${kind.key}|${step.id}|${i + 1}` : `${kind.key}|${step.id}`;
+        const pieces = b.to - b.from;
+        const minutes = minutesOf(pieces) / b.parts;
+        const name = `${kindName(species, kind.stage)}: ${step.name.toLowerCase()}`;
+        const earlier = b.part > 1 ? [{ id: `${kind.key}|${step.id}|${i}`, wait: 0 }] : [];
+        tasks.push({
+          id,
+          duration: wholeFive(minutes),
+          after: [...before.filter((x) => x.from < b.to && b.from < x.to && x.part === x.parts).map((x) => x.link), ...earlier],
+          name: several ? `${name}, ${i + 1} of ${batches.length}` : name,
+          short: `${pieces} ${pieceName(species, kind.stage)} ${STEP_WORDS[step.id] ?? step.id}`,
+          detail: step.dryHours ? `then ${Math.round(dryHours)} h to dry` : '',
+          strand: species.id,
+          kind: kind.key,
+          step: step.id,
+          pieces,
+          minutes,
+          dryHours,
+          dryNote: step.dryNote ?? '',
+          skill,
+          likeness: `${method.id}|${step.id}`,
+          dries:
+            dryHours > 0
+              ? { pool: step.dryOn ?? 'rack', places: pieces, minutes: dryHours * 60 * cutting.dryingMargin }
+              : null,
+        });
+        return { ...b, link: { id, wait: dryHours * 60 * cutting.dryingMargin } };
       });
-      before = [{ id, wait: dryHours * 60 * DRYING_MARGIN }];
     }
-    ends.push(...before);
+    ends.push(...before.filter((x) => x.part === x.parts).map((x) => x.link));
   }
   if (work.plaques > 0) {
     const dryHours = PLAQUE_DRY_HOURS * factor;
-    tasks.push({
-      ...plain(
-        'plaque',
-        work.plaques === 1 ? 'Roll and cut the plaque' : `Roll and cut ${work.plaques} plaques`,
-        `then ${Math.round(dryHours)} h to dry flat, turned once`,
-        work.plaques * PLAQUE_MINUTES,
-        [{ id: 'mix', wait: 0 }],
-      ),
-      dryHours,
-      dryNote: 'flat on foam, turned once',
-    });
-    ends.push({ id: 'plaque', wait: dryHours * 60 * DRYING_MARGIN });
+    ends.push(
+      ...add({
+        ...plain(
+          'plaque',
+          work.plaques === 1 ? 'Roll and cut the plaque' : `Roll and cut ${work.plaques} plaques`,
+          `then ${Math.round(dryHours)} h to dry flat, turned once`,
+          work.plaques * PLAQUE_MINUTES,
+          mixed,
+          'making',
+        ),
+        dryHours,
+        dryNote: 'flat on foam, turned once',
+      }),
+    );
   }
-  tasks.push(
+  const taped = add(
     plain(
       'tape',
       !work.wired ? 'Glue the pieces' : work.joints > 0 ? 'Tape the sprays' : 'Tape the stems',
@@ -137,35 +189,50 @@ export function tasksOf(tray: readonly TrayKind[], work: BenchWork, colours: num
           : 'every stem to its end',
       Math.max(15, Math.max(work.joints, tray.reduce((a, k) => a + k.placed, 0) * 0.5) * work.jointMinutes),
       ends,
+      'taping',
     ),
   );
-  tasks.push(
-    plain('barriers', 'Fit the barriers', `${work.entries} to fit`, Math.max(10, work.barrierMinutes), [{ id: 'tape', wait: 0 }]),
+  const fitted = add(
+    plain('barriers', 'Fit the barriers', `${work.entries} to fit`, Math.max(10, work.barrierMinutes), taped, 'taping'),
   );
-  tasks.push(plain('box', 'Box what is ready', 'dry, dark, not airtight', BENCH_MINUTES.boxing, [{ id: 'barriers', wait: 0 }]));
-  tasks.push(
-    plain(
-      'place',
-      'Place on the cake',
-      `${work.entries} go in, in order`,
-      work.entries * BENCH_MINUTES.entryEach + BENCH_MINUTES.lookRound,
-      [{ id: 'box', wait: 0 }],
-    ),
+  const boxed = add(plain('box', 'Box what is ready', 'dry, dark, not airtight', BENCH_MINUTES.boxing, fitted, 'placing'));
+  const place = plain(
+    'place',
+    'Place on the cake',
+    `${work.entries} go in, in order`,
+    work.entries * BENCH_MINUTES.entryEach + BENCH_MINUTES.lookRound,
+    boxed,
+    'placing',
   );
+  add(work.cakeReadyAt === undefined ? place : { ...place, notBefore: work.cakeReadyAt }, true);
   return tasks;
 }
 
-const plain = (id: string, name: string, detail: string, minutes: number, after: NetworkTask['after']): Task => ({
+/** Sittings are laid out in steps of five minutes. */
+const wholeFive = (minutes: number): number => Math.max(5, Math.ceil(minutes / 5 - 1e-9) * 5);
+
+const plain = (
+  id: string,
+  name: string,
+  detail: string,
+  minutes: number,
+  after: NetworkTask['after'],
+  skill: Task['skill'],
+): Task => ({
   id,
   name,
   short: name.toLowerCase(),
   detail,
   strand: 'all',
+  kind: '',
   step: id,
   pieces: 0,
   minutes,
-  duration: minutes,
+  duration: wholeFive(minutes),
   dryHours: 0,
   dryNote: '',
   after,
+  skill,
+  likeness: id,
+  dries: null,
 });

@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { wallToText } from '../days/backwardPlan';
+import { wallToText } from '../days/clock';
 import { derivePlan } from '../plan/derivePlan';
 import { randomProject } from '../testing/samples';
 import { calendarFile } from './calendarFile';
@@ -15,7 +15,7 @@ const read = (text: string) =>
 
 test('another parser reads every sitting, at its own hour, with its name and an alarm half an hour before', () => {
   const events = read(file);
-  const sittings = plan.schedule.flatMap((p) => p.sittings.map((s) => ({ p, s })));
+  const sittings = plan.schedule.map((p) => ({ p, s: p }));
   expect(sittings.length).toBeGreaterThan(0);
   expect(events).toHaveLength(sittings.length + 1);
   sittings.forEach(({ p, s }, i) => {

@@ -1,8 +1,10 @@
-import { wallFromText, wallToText, type WallMinutes } from '../days/backwardPlan';
+import { clockOf, wallFromText, wallToText, type WallMinutes } from '../days/clock';
 import type { DerivedPlan } from '../plan/derivePlan';
 
 /** A calendar reminds so long before a sitting. */
 const ALARM_BEFORE = '-PT30M';
+/** Sequences are counted in minutes from here, so that they fit into 32 bits. */
+const SEQUENCE_FROM = Date.UTC(2026, 0, 1) / 60_000;
 /** A line of a calendar file is folded after so many octets (RFC 5545, 3.1). */
 const FOLD_OCTETS = 75;
 
@@ -34,21 +36,27 @@ const floating = (wall: WallMinutes): string => `${wallToText(wall).replace(/[-:
 
 /**
  * The days of a job as a calendar file (RFC 5545): each sitting an event with an alarm half an hour before, and the hour it
- * leaves. Times are wall times; `stampedAtUtc` is when the file was written, in universal time. The same plan gives the same events.
+ * leaves. In a kitchen whose time zone is known times are universal (form 2), else wall times. `stampedAtUtc` is when the file was
+ * written, in universal time: a later file counts as the newer one (SEQUENCE). The same plan gives the same events.
  */
 export function calendarFile(
   plan: Pick<DerivedPlan, 'projectId' | 'tasks' | 'schedule'>,
-  job: { name: string; leavesAt: string },
+  job: { name: string; leavesAt: string; zone?: string | null },
   stampedAtUtc: string,
 ): string {
   const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
-  const stamp = `${floating(wallFromText(stampedAtUtc))}Z`;
+  const stampedAt = wallFromText(stampedAtUtc);
+  const stamp = `${floating(stampedAt)}Z`;
+  const leaves = wallFromText(job.leavesAt);
+  const clock = clockOf(job.zone ?? null, leaves - 130 * 1440, leaves);
+  const time = (wall: WallMinutes) => (job.zone ? `${floating(clock.toUtc(wall))}Z` : floating(wall));
   const event = (uid: string, from: WallMinutes, to: WallMinutes, name: string, detail: string) => [
     'BEGIN:VEVENT',
     `UID:${escaped(uid)}`,
     `DTSTAMP:${stamp}`,
-    `DTSTART:${floating(from)}`,
-    `DTEND:${floating(to)}`,
+    `SEQUENCE:${Math.max(0, Math.floor(stampedAt - SEQUENCE_FROM) || 0)}`,
+    `DTSTART:${time(from)}`,
+    `DTEND:${time(to)}`,
     `SUMMARY:${escaped(`${name}: ${job.name}`)}`,
     ...(detail ? [`DESCRIPTION:${escaped(detail)}`] : []),
     'BEGIN:VALARM',
@@ -58,24 +66,15 @@ export function calendarFile(
     'END:VALARM',
     'END:VEVENT',
   ];
-  const leaves = wallFromText(job.leavesAt);
   return [
     'BEGIN:VCALENDAR',
     'VERSION:2.0',
     'PRODID:-//Ofrenda//Days//EN',
     'CALSCALE:GREGORIAN',
-    ...plan.schedule.flatMap((planned) =>
-      planned.sittings.flatMap((s, i) => {
-        const task = tasks.get(planned.id);
-        return event(
-          `${plan.projectId}-${planned.id}-${i + 1}@ofrenda`,
-          s.from,
-          s.to,
-          task?.name ?? planned.id,
-          task?.detail ?? '',
-        );
-      }),
-    ),
+    ...plan.schedule.flatMap((p) => {
+      const task = tasks.get(p.id);
+      return event(`${plan.projectId}-${p.id}@ofrenda`, p.from, p.to, task?.name ?? p.id, task?.detail ?? '');
+    }),
     ...(Number.isFinite(leaves)
       ? event(`${plan.projectId}-leaves@ofrenda`, leaves, leaves + 15, 'It leaves the kitchen', '')
       : []),

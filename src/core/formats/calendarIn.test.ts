@@ -1,5 +1,5 @@
 import { seededRandom } from '../geometry/random';
-import { wallFromText } from '../days/backwardPlan';
+import { wallFromText } from '../days/clock';
 import { busyFromCalendar, type Busy } from './calendarIn';
 
 const WINDOW = { from: wallFromText('2027-03-01T00:00'), to: wallFromText('2027-04-15T00:00') };

@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { wallToText, type WallMinutes } from '../days/backwardPlan';
+import { wallToText, type WallMinutes } from '../days/clock';
 import type { Issue } from '../plan/project';
 
 /** A time in which nobody works at this bench, wall times like `2027-06-10T18:00`. */

@@ -2,21 +2,17 @@ import { botanicalObjections } from '../botany/botanical';
 import { openCatalogue } from '../botany/catalogue';
 import { monthOf } from '../botany/season';
 import { cakeFaults } from '../cake/cake';
-import type { Arrangement } from '../compose/arrangement';
 import { LiveBalance } from '../compose/liveBalance';
-import { dryingFactor } from '../days/drying';
-import { planBackward, wallFromText, type PlannedTask } from '../days/backwardPlan';
-import { criticalPath } from '../days/network';
-import { careOf, ownJointMinutes, tasksOf, type Task } from '../days/tasks';
+import { careOf } from '../days/tasks';
 import { Memory } from '../geometry/memory';
 import { pasteByColour, type PasteBall } from '../make/paste';
 import { trayOf, type TrayKind } from '../make/tray';
 import { foodOf } from '../make/mixing';
 import type { Supply } from '../make/recipes';
-import { barrierById, openBarriers } from '../place/barrier';
+import { openBarriers } from '../place/barrier';
 import { entryMark, withNumbers, type Entry, type Warning } from '../place/entry';
 import type { WireCut } from '../wire/wireLength';
-import type { Built } from './built';
+import { daysOf, type DaysPlan, type OtherWork } from './daysOf';
 import { handOverOf, type HandOver } from './handOver';
 import { planArrangement, type PlannedArrangement, type PlannedHead } from './planArrangement';
 import { catalogueOf, type Project } from './project';
@@ -27,7 +23,7 @@ import { barriersNeeded, cutLists, suppliesOf, tapeNeeded, tooLongWarnings, type
 export type OfArrangement<T> = T & { arrangementId: string };
 export type PlannedEntry = OfArrangement<Entry>;
 
-export interface DerivedPlan {
+export interface DerivedPlan extends DaysPlan {
   projectId: string;
   arrangements: PlannedArrangement[];
   heads: PlannedHead[];
@@ -43,10 +39,6 @@ export interface DerivedPlan {
   supplies: Supply[];
   /** barriers of every arrangement as often as it is made */
   barriers: { id: string; count: number }[];
-  tasks: Task[];
-  schedule: PlannedTask[];
-  critical: string[];
-  dryFactor: number;
   handOver: HandOver;
   warnings: Warning[];
   /** stop while anything not made for food would touch what is eaten, or something cannot be built */
@@ -59,9 +51,9 @@ const WARN_ORDER: Record<Warning['level'], number> = { stop: 0, 'look again': 1,
  * The whole derived plan of a project: one pure function, from the composition to the hand-over sheet. Same project, same
  * plan. An empty cake or arrangement gives an empty plan with the sentence that says what is missing; it never throws for a
  * project that passed `checkProject`. With the memory of the last plan only what was touched is worked out anew; the plan is
- * the same, but for the readings' remedies: they are looked for where the hand rests.
+ * the same, but for the readings' remedies: they are looked for where the hand rests. `others` are jobs that leave before it.
  */
-export function derivePlan(project: Project, last?: Memory): DerivedPlan {
+export function derivePlan(project: Project, last?: Memory, others: readonly OtherWork[] = []): DerivedPlan {
   const memory = last ?? new Memory();
   const otherCatalogue = openCatalogue(catalogueOf(project));
   if (openBarriers(project.barriers) || otherCatalogue) memory.forget();
@@ -102,8 +94,9 @@ export function derivePlan(project: Project, last?: Memory): DerivedPlan {
     tray,
     planned,
     entries,
-    paste.length,
-    plaques.reduce((a, p) => a + p.count, 0),
+    { colours: paste.length, plaques: plaques.reduce((a, p) => a + p.count, 0) },
+    memory.recall,
+    others,
   );
   warnings.push(...days.warnings, ...objectionsOf(project), ...withSmallChildren(project, entries));
   const numberOf = new Map(entries.map((e) => [e.id, e.number]));
@@ -172,71 +165,3 @@ function withSmallChildren({ brief }: Project, entries: readonly PlannedEntry[])
 }
 
 const renumber = (entries: readonly PlannedEntry[]): PlannedEntry[] => entries.map((e, i) => ({ ...e, number: i + 1 }));
-
-function daysOf(
-  project: Project,
-  tray: readonly TrayKind[],
-  planned: readonly { built: Built; arrangement: Arrangement }[],
-  entries: readonly Entry[],
-  colours: number,
-  plaques: number,
-) {
-  const { brief } = project;
-  const dryFactor = dryingFactor(brief.room.celsius, brief.room.humidityShare);
-  const joints = planned.reduce(
-    (a, p) => a + p.arrangement.quantity * p.built.sprays.reduce((b, s) => b + s.joints.length, 0),
-    0,
-  );
-  const barrierMinutes = entries.reduce((a, e) => a + (e.barrier ? barrierById(e.barrier)!.minutes : 0.5), 0);
-  const wired = planned.some((p) => p.built.wires.length > 0);
-  const tasks = tasksOf(
-    tray,
-    {
-      joints,
-      entries: entries.length,
-      barrierMinutes,
-      plaques,
-      wired,
-      care: careOf(brief.finish),
-      jointMinutes: ownJointMinutes(project.log),
-    },
-    colours,
-    dryFactor,
-  );
-  const leavesAt = wallFromText(brief.leavesAt);
-  const result =
-    tasks.length && Number.isFinite(leavesAt)
-      ? planBackward(tasks, {
-          hours: brief.hours,
-          leavesAt,
-          bufferMinutes: 45,
-          fillShare: 0.75,
-          lastMorningFrom: brief.lastMorningFrom,
-          busy: brief.busy.map((b) => ({ from: wallFromText(b.from), to: wallFromText(b.to) })),
-        })
-      : [];
-  const schedule = Array.isArray(result) ? result : [];
-  const path = criticalPath(tasks);
-  const warnings: Warning[] = [];
-  if (!Number.isFinite(dryFactor)) {
-    warnings.push({
-      level: 'look again',
-      station: 'Days',
-      what: 'In this air paste may not dry',
-      where: `${Math.round(brief.room.humidityShare * 100)} % humidity`,
-      why: 'Above 75 % it takes up as much water as it gives off; the plan counts three times the usual.',
-      remedy: 'Dry the room, or use a drying cabinet.',
-    });
-  }
-  if (tasks.length && brief.hours.every((h) => h === null)) {
-    warnings.push({
-      level: 'stop',
-      station: 'Days',
-      what: 'No day of the week has working hours',
-      where: 'Brief',
-      why: 'Nothing can be made.',
-      remedy: 'Give at least one evening.',
-    });
-  }
-  return { plan: { tasks, schedule, critical: 'critical' in path ? path.critical : [], dryFactor }, warnings };
-}

@@ -1,3 +1,4 @@
+import { PLAIN_DAYS } from '../days/settings';
 import type { Cake, Tier } from '../cake/cake';
 import type { Arrangement, LineSpec } from '../compose/arrangement';
 import { NO_PRICES } from '../make/price';
@@ -293,6 +294,7 @@ export function newProject(id: string, name: string, leavesAt: string): Project 
     gauges: [],
     offcuts: [],
     wiresCut: false,
+    days: PLAIN_DAYS,
     paints: [],
     prices: NO_PRICES,
     cake,

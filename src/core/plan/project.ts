@@ -1,6 +1,7 @@
 import { ownBarrierSchema } from '../place/ownBarrier';
 import * as v from 'valibot';
 import { METHODS, methodSchema } from '../botany/methods';
+import { daysSchema, hoursSchema, PLAIN_DAYS } from '../days/settings';
 import { SPECIES, type JobCatalogue } from '../botany/catalogue';
 import { ownSpeciesSchema } from '../botany/ownSpecies';
 import { HEMISPHERES } from '../botany/season';
@@ -19,7 +20,6 @@ export const PROJECT_VERSION = 1;
 
 const wallTime = v.pipe(v.string(), v.regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T09:30'));
 const minuteOfDay = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1440));
-const window = v.nullable(v.object({ fromMinute: minuteOfDay, toMinute: minuteOfDay }));
 
 export const briefSchema = v.object({
   /** the kitchen's own clock */
@@ -70,7 +70,7 @@ export const briefSchema = v.object({
     humidityShare: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
   }),
   /** working hours from Sunday to Saturday */
-  hours: v.pipe(v.array(window), v.length(7, 'working hours have seven days')),
+  hours: hoursSchema,
   lastMorningFrom: minuteOfDay,
 });
 
@@ -152,6 +152,8 @@ export const projectSchema = v.object({
   paints: v.optional(paintsSchema, []),
   /** the price list and rates that this job is reckoned with */
   prices: v.optional(pricesSchema, NO_PRICES),
+  /** how the work is laid over the days */
+  days: v.optional(daysSchema, PLAIN_DAYS),
   log: v.pipe(v.array(logEntrySchema), v.maxLength(5000)),
   /** joints already taped, entries counted out: ids */
   taped: v.pipe(v.array(v.string()), v.maxLength(5000)),

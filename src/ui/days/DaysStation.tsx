@@ -3,7 +3,7 @@
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { wallFromText, wallToText } from '@/core/days/backwardPlan';
+import { wallFromText, wallToText } from '@/core/days/clock';
 import { speciesById } from '@/core/botany/catalogue';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { calendarFile } from '@/core/formats/calendarFile';

@@ -1,7 +1,7 @@
 'use client';
 
 import { format } from 'date-fns';
-import { wallToText } from '@/core/days/backwardPlan';
+import { wallToText } from '@/core/days/clock';
 import { DRYING_MARGIN, type Task } from '@/core/days/tasks';
 import type { Species } from '@/core/botany/species';
 import { Portrait } from '../shared/Portrait';

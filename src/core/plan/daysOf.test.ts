@@ -1,0 +1,93 @@
+import { breaches } from '../days/breaches';
+import { dayText, wallFromText, wallToText } from '../days/clock';
+import { PLAIN_DAYS, type DaySettings } from '../days/settings';
+import { SKILLS } from '../days/windows';
+import { evenings } from '../testing/dayShops';
+import { randomProject } from '../testing/samples';
+import { otherWorkOf, shopOf } from './daysOf';
+import { derivePlan } from './derivePlan';
+import type { Project } from './project';
+
+const withDays = (project: Project, days: Partial<DaySettings>): Project => ({ ...project, days: { ...PLAIN_DAYS, ...days } });
+const HELPER = { id: 'h1', name: 'Helper', hours: evenings(17, 20) as DaySettings['makers'][number]['hours'], can: [...SKILLS] };
+const laid = (project: Project, others: ReturnType<typeof otherWorkOf>[] = []) => {
+  const plan = derivePlan(project, undefined, others);
+  const shop = shopOf(project, others);
+  const placed = plan.schedule.map((p) => ({
+    ...p,
+    window: shop.windows.findIndex((w) => w.maker === p.maker && w.from <= p.from && p.to <= w.to),
+  }));
+  return { plan, shop, placed };
+};
+
+test('fifty jobs drawn at random, with racks, helpers and clocks that change: nothing breaks', () => {
+  for (let seed = 1; seed <= 50; seed++) {
+    const project = withDays(randomProject(seed, 14), {
+      safety: (['careful', 'practised', 'to the minute'] as const)[seed % 3]!,
+      makers: seed % 2 ? [HELPER] : [],
+      rackPlaces: seed % 4 === 0 ? 12 : null,
+      formers: seed % 5 === 0 ? 8 : null,
+      zone: seed % 3 === 0 ? 'Europe/Berlin' : null,
+      daysOff: ['2027-06-09'],
+    });
+    const { plan, shop, placed } = laid(project);
+    if (plan.tasks.length === 0) continue;
+    expect(breaches(placed, plan.tasks, shop)).toEqual([]);
+    expect(plan.schedule.some((p) => p.maker === 0 && dayText(p.from) === '2027-06-09')).toBe(false);
+    expect(plan.leeway.map((l) => l.id).sort()).toEqual(plan.tasks.map((t) => t.id).sort());
+    for (const l of plan.leeway) {
+      const own = plan.schedule.find((p) => p.id === l.id)!;
+      expect(l.earliest).toBeLessThanOrEqual(own.from);
+      expect(l.latest).toBeGreaterThanOrEqual(own.from);
+    }
+  }
+});
+
+const job = randomProject(8, 14);
+
+test('no sitting falls into a busy time, and the work begins earlier instead', () => {
+  const free = derivePlan(job);
+  const last = free.schedule.at(-1)!;
+  const [from, to] = [last.from - 20 * 60, last.from - 60];
+  const busy = [{ from: wallToText(from), to: wallToText(to), name: 'away' }];
+  const plan = derivePlan({ ...job, brief: { ...job.brief, busy } });
+  for (const s of plan.schedule) expect(s.to <= from || s.from >= to).toBe(true);
+  expect(plan.schedule[0]!.from).toBeLessThanOrEqual(free.schedule[0]!.from);
+});
+
+test('two jobs share the days: the one that leaves later keeps out of the sittings and places of the other', () => {
+  const other = otherWorkOf({ name: 'Other' }, derivePlan(randomProject(12, 14)));
+  const { plan, shop, placed } = laid(withDays(job, { rackPlaces: 40, formers: 40 }), [other]);
+  for (const p of plan.schedule) for (const s of other.sittings) expect(p.to <= s.from || p.from >= s.to).toBe(true);
+  expect(breaches(placed, plan.tasks, shop)).toEqual([]);
+});
+
+test('flowers go on after the cake is firm and out of the cold; where that cannot be it is a stop', () => {
+  const place = (p: Project) => derivePlan(p).schedule.find((x) => x.id === 'place')!;
+  const late = withDays(job, { cakeFirmAt: '2027-06-10T12:00', lastChillingTo: '2027-06-12T06:30' });
+  expect(place(late).from).toBeGreaterThanOrEqual(wallFromText('2027-06-12T06:30'));
+  const never = derivePlan(withDays(job, { lastChillingTo: '2027-06-12T09:20' }));
+  expect(never.warnings.some((w) => w.level === 'stop' && /before the cake is ready/.test(w.what))).toBe(true);
+});
+
+test('as early as possible begins on the first day one may; a beginning too late is a stop, not a wrong plan', () => {
+  const early = derivePlan(withDays(job, { direction: 'early', beginAt: '2027-05-20T00:00' }));
+  expect(dayText(early.schedule[0]!.from)).toBe('2027-05-20');
+  const tooLate = derivePlan(withDays(job, { direction: 'early', beginAt: '2027-06-11T00:00' }));
+  expect(tooLate.warnings.some((w) => w.level === 'stop' && w.station === 'Days')).toBe(true);
+});
+
+test('placing is not done more than a day before it leaves', () => {
+  for (let seed = 1; seed <= 10; seed++) {
+    const project = withDays(randomProject(seed, 10), { direction: 'early', beginAt: '2027-05-01T00:00' });
+    const place = derivePlan(project).schedule.find((p) => p.id.startsWith('place'));
+    if (place) expect(wallFromText(project.brief.leavesAt) - place.from).toBeLessThanOrEqual(24 * 60);
+  }
+});
+
+test('nobody who can do a thing, no hours at all: said as a stop', () => {
+  const unable = derivePlan(withDays(job, { can: SKILLS.filter((s) => s !== 'dusting') }));
+  expect(unable.warnings.map((w) => w.what)).toContain('Nobody does the dusting');
+  const idle = derivePlan({ ...job, brief: { ...job.brief, hours: job.brief.hours.map(() => null) } });
+  expect(idle.warnings.map((w) => w.what)).toContain('No day of the week has working hours');
+});

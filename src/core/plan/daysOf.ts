@@ -1,0 +1,224 @@
+import { methodById } from '../botany/methods';
+import type { Arrangement } from '../compose/arrangement';
+import { clockOf, dayStart, dayText, wallFromText, wallToText, type WallMinutes } from '../days/clock';
+import { dryingFactor } from '../days/drying';
+import { schedule, stepsFor } from '../days/improve';
+import { chainOf, leewayOf, type Leeway } from '../days/leeway';
+import { topologicalOrder } from '../days/network';
+import type { Pool, Shop } from '../days/schedule';
+import { SAFETY } from '../days/settings';
+import { careOf, ownJointMinutes, tasksOf, type Task } from '../days/tasks';
+import { SKILLS, windowsOf, type Maker, type Skill } from '../days/windows';
+import type { Recall } from '../geometry/memory';
+import type { TrayKind } from '../make/tray';
+import { barrierById } from '../place/barrier';
+import type { Entry, Warning } from '../place/entry';
+import type { Built } from './built';
+import type { Project } from './project';
+
+/** One task in its sitting. */
+export interface PlannedTask {
+  id: string;
+  /** 0 the person whose job it is, then helpers in their order */
+  maker: number;
+  from: WallMinutes;
+  to: WallMinutes;
+}
+
+/** Time and places that other jobs take on the same days. */
+export interface OtherWork {
+  job: string;
+  sittings: readonly { from: WallMinutes; to: WallMinutes }[];
+  racks: readonly { pool: Pool; places: number; from: WallMinutes; to: WallMinutes }[];
+}
+
+export interface DaysPlan {
+  tasks: Task[];
+  schedule: PlannedTask[];
+  leeway: Leeway[];
+  /** from the first task on, what decides when the work must begin */
+  critical: string[];
+  dryFactor: number;
+  /** everything is done by then */
+  doneBy: WallMinutes;
+  /** wanted on a day on which they cannot be; found no place at all */
+  unpinned: string[];
+  homeless: string[];
+}
+
+/** Placed flowers stand on a cake for a day at the most before it leaves. Common practice, no source. */
+const PLACED_BEFORE_MINUTES = 24 * 60;
+/** A task is cut so that it leaves room beside it, even in a long sitting. */
+const MOST_TASK_MINUTES = 120;
+
+/** Everything that happens to a job between now and the hour it leaves. */
+export function daysOf(
+  project: Project,
+  tray: readonly TrayKind[],
+  planned: readonly { built: Built; arrangement: Arrangement }[],
+  entries: readonly Entry[],
+  { colours, plaques }: { colours: number; plaques: number },
+  recall: Recall,
+  others: readonly OtherWork[] = [],
+): { plan: DaysPlan; warnings: Warning[] } {
+  const { brief, days } = project;
+  const leavesAt = wallFromText(brief.leavesAt);
+  const dryFactor = dryingFactor(brief.room.celsius, brief.room.humidityShare);
+  const shop = shopOf(project, others);
+  const cakeReadyAt = cakeReady(project);
+  const work = {
+    joints: planned.reduce((a, p) => a + p.arrangement.quantity * p.built.sprays.reduce((b, s) => b + s.joints.length, 0), 0),
+    entries: entries.length,
+    barrierMinutes: entries.reduce((a, e) => a + (e.barrier ? barrierById(e.barrier)!.minutes : 0.5), 0),
+    plaques,
+    wired: planned.some((p) => p.built.wires.length > 0),
+    care: careOf(brief.finish),
+    jointMinutes: ownJointMinutes(project.log),
+    cakeReadyAt: Math.max(cakeReadyAt, leavesAt - PLACED_BEFORE_MINUTES),
+  };
+  const safety = SAFETY[days.safety];
+  const tasks = tasksOf(tray, work, colours, dryFactor, {
+    dryingMargin: safety.dryingMargin,
+    most: (skill) => longestSitting(shop, skill),
+    places: Math.min(shop.places.rack, shop.places.former),
+  }).map((task) => withWishes(task, days, shop));
+  if (tasks.length === 0 || !Number.isFinite(leavesAt) || !Array.isArray(topologicalOrder(tasks)) || shop.windows.length === 0) {
+    const none: DaysPlan = { tasks, schedule: [], leeway: [], critical: [], dryFactor, doneBy: shop.end, unpinned: [], homeless: [] };
+    return { plan: none, warnings: daysWarnings(project, none, cakeReadyAt) };
+  }
+  const { placed, leeway, unpinned, homeless } = recall('days', [tasks, days, brief.hours, brief.busy, brief.leavesAt, brief.lastMorningFrom, others], () => {
+    const found = schedule(tasks, shop, stepsFor(tasks.length) >> 1);
+    return { ...found, leeway: leewayOf(found.placed, tasks, shop) };
+  });
+  const plan: DaysPlan = {
+    tasks,
+    schedule: placed.map(({ id, maker, from, to }) => ({ id, maker, from, to })),
+    leeway,
+    critical: chainOf(leeway),
+    dryFactor,
+    doneBy: shop.end,
+    unpinned,
+    homeless,
+  };
+  return { plan, warnings: daysWarnings(project, plan, cakeReadyAt) };
+}
+
+/** When flowers may go onto the cake: it is firm, and it has left the cold for the last time. */
+function cakeReady({ days }: Project): WallMinutes {
+  const at = [days.cakeFirmAt, days.lastChillingTo].map((t) => (t === null ? -Infinity : wallFromText(t)));
+  return Math.max(...at);
+}
+
+/** Who works when, on what, with whose things out of the way. */
+export function shopOf({ brief, days }: Project, others: readonly OtherWork[] = []): Shop {
+  const leavesAt = wallFromText(brief.leavesAt);
+  const { fillShare, bufferMinutes } = SAFETY[days.safety];
+  const off = days.daysOff.map((d) => wallFromText(`${d}T00:00`)).map((from) => ({ from, to: from + 1440 }));
+  const busy = brief.busy.map((b) => ({ from: wallFromText(b.from), to: wallFromText(b.to) }));
+  const makers: Maker[] = [
+    { name: 'you', hours: brief.hours, can: days.can, away: [...off, ...busy, ...others.flatMap((o) => o.sittings)] },
+    ...days.makers.map((m) => ({ name: m.name, hours: m.hours, can: m.can, away: off })),
+  ];
+  return {
+    makers,
+    windows: Number.isFinite(leavesAt)
+      ? windowsOf(makers, { leavesAt, bufferMinutes, fillShare, lastMorningFrom: brief.lastMorningFrom })
+      : [],
+    places: { rack: days.rackPlaces ?? Infinity, former: days.formers ?? Infinity },
+    taken: others.flatMap((o) => o.racks),
+    end: leavesAt - bufferMinutes,
+    begin: days.beginAt === null ? null : wallFromText(days.beginAt),
+    clock: clockOf(days.zone, leavesAt - 130 * 1440, leavesAt),
+    direction: days.direction,
+  };
+}
+
+const longestSitting = (shop: Shop, skill: Skill): number => {
+  const own = shop.windows.filter((w) => shop.makers[w.maker]!.can.includes(skill)).map((w) => w.to - w.from);
+  return own.length ? Math.min(MOST_TASK_MINUTES, own.reduce((a, m) => Math.max(a, m), 0)) : MOST_TASK_MINUTES;
+};
+
+/** The day a person wants a task on, and where it was in the plan that is gone by. */
+function withWishes(task: Task, days: Project['days'], shop: Shop): Task {
+  const pin = days.pins.find((p) => p.task === task.id);
+  const was = days.kept.find((k) => k.task === task.id);
+  return {
+    ...task,
+    ...(pin ? { pinned: wallFromText(`${pin.day}T00:00`) } : {}),
+    ...(was && was.maker < shop.makers.length ? { was: { maker: was.maker, from: wallFromText(was.from) } } : {}),
+  };
+}
+
+/** What a job takes of the days and racks, for the jobs that leave after it. */
+export function otherWorkOf(project: Pick<Project, 'name'>, plan: DaysPlan): OtherWork {
+  const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
+  return {
+    job: project.name,
+    sittings: plan.schedule.filter((p) => p.maker === 0).map(({ from, to }) => ({ from, to })),
+    racks: plan.schedule.flatMap((p) => {
+      const dries = tasks.get(p.id)?.dries;
+      return dries ? [{ pool: dries.pool, places: dries.places, from: p.from, to: p.to + dries.minutes }] : [];
+    }),
+  };
+}
+
+const hourWords = (wall: WallMinutes): string => wallToText(wall).replace('T', ', ');
+
+function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: WallMinutes): Warning[] {
+  const warnings: Warning[] = [];
+  const say = (level: Warning['level'], what: string, where: string, why: string, remedy: string) =>
+    warnings.push({ level, station: 'Days', what, where, why, remedy });
+  if (!Number.isFinite(plan.dryFactor))
+    say(
+      'look again',
+      'In this air paste may not dry',
+      `${Math.round(brief.room.humidityShare * 100)} % humidity`,
+      'Above 75 % it takes up as much water as it gives off; the plan counts three times the usual.',
+      'Dry the room, or use a drying cabinet.',
+    );
+  if (plan.tasks.length === 0) return warnings;
+  if (brief.hours.every((h) => h === null) && days.makers.every((m) => m.hours.every((h) => h === null)))
+    say('stop', 'No day of the week has working hours', 'Brief', 'Nothing can be made.', 'Give at least one evening.');
+  const unable = SKILLS.filter((s) => plan.tasks.some((t) => t.skill === s) && !days.can.includes(s) && !days.makers.some((m) => m.can.includes(s)));
+  if (unable.length)
+    say('stop', `Nobody does the ${unable.join(' and ')}`, 'Days, who works', 'There is work that no one can do.', 'Let somebody do it.');
+  else if (plan.homeless.length)
+    say(
+      'stop',
+      `${plan.homeless.length} tasks find no place`,
+      'Days',
+      'There is no sitting long enough, or no place to dry on.',
+      'Give longer hours, or more places to dry on.',
+    );
+  const doneAt = plan.schedule.find((p) => p.id === 'place' || p.id === 'place|1')?.from ?? Infinity;
+  if (Number.isFinite(cakeReadyAt) && doneAt < cakeReadyAt)
+    say(
+      'stop',
+      'Flowers would go on before the cake is ready',
+      `the cake is firm and out of the cold at ${hourWords(cakeReadyAt)}`,
+      'In soft or cold, damp cake nothing holds, and paste sweats.',
+      'Let it leave later, or have the cake ready sooner.',
+    );
+  const last = plan.schedule.reduce((a, p) => Math.max(a, p.to), -Infinity);
+  if (last > plan.doneBy)
+    say('stop', 'It is not done when it leaves', `done at ${hourWords(last)}`, 'Begun so late the work does not fit.', 'Begin sooner, or see what would make it fit.');
+  const first = plan.schedule[0];
+  const mixed = plan.schedule.find((p) => p.id.startsWith('mix'));
+  const rolled = plan.schedule.filter((p) => plan.tasks.find((t) => t.id === p.id)?.skill === 'making').at(-1);
+  if (first && mixed && rolled && rolled.from - mixed.to > PASTE_KEEPS_DAYS * 1440)
+    say(
+      'look again',
+      `Mixed paste waits ${Math.round((rolled.from - mixed.to) / 1440)} days`,
+      dayText(dayStart(mixed.from)),
+      `Wrapped it keeps its working for about ${PASTE_KEEPS_DAYS} days.`,
+      'Mix what is used last again nearer to its day.',
+    );
+  return warnings;
+}
+
+/** Common practice, no source: mixed flower paste keeps its working so long when wrapped. */
+const PASTE_KEEPS_DAYS = 10;
+
+/** Methods whose steps take place on a former. */
+export const usesFormers = (tray: readonly TrayKind[]): boolean =>
+  tray.some((k) => k.toMake > 0 && methodById(k.method).steps.some((s) => s.dryOn === 'former'));
