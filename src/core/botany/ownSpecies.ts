@@ -117,6 +117,7 @@ export function speciesOf(own: OwnSpecies, base: Species): Species {
     role: own.role,
     sizesMm: [...own.sizesMm].sort((a, b) => b - a),
     pasteMm: own.pasteMm,
+    practicePasteMm: base.practicePasteMm ?? base.pasteMm,
     breakageShare: own.breakageShare,
     method: own.method,
     colourways: own.colourways,

@@ -16,13 +16,15 @@ export function breaches(placed: readonly PlacedTask[], works: readonly Work[], 
       continue;
     }
     const window = shop.windows[p.window];
-    if (!window || window.maker !== p.maker || p.from < window.from || p.to > window.to) found.push(`${w.id} is outside its window`);
+    if (!window || window.maker !== p.maker || p.from < window.from || p.to > window.to)
+      found.push(`${w.id} is outside its window`);
     if (Math.abs(p.to - p.from - w.duration) > 1e-6) found.push(`${w.id} is too short`);
     if (!shop.makers[p.maker]?.can.includes(w.skill)) found.push(`${w.id} is done by one who cannot`);
     if (p.to > shop.end + 1e-6) found.push(`${w.id} ends too late`);
     for (const link of w.after) {
       const before = at.get(link.id);
-      if (before && shop.clock.between(before.to, p.from) < link.wait - 1e-6) found.push(`${w.id} begins before ${link.id} is dry`);
+      if (before && shop.clock.between(before.to, p.from) < link.wait - 1e-6)
+        found.push(`${w.id} begins before ${link.id} is dry`);
     }
   }
   for (const p of placed)

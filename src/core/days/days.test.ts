@@ -1,11 +1,10 @@
 import { randomProject } from '../testing/samples';
 import { trayOf } from '../make/tray';
-import { dryingFactor, saturationHPa } from './drying';
+import { dryAt, dryingFactor, sameDryingAir, saturationHPa, thicknessFactor, type Air } from './drying';
 import { criticalPath, topologicalOrder, type NetworkTask } from './network';
 import { cut } from './batches';
 import { SAFETY } from './settings';
 import { BENCH_MINUTES, ownJointMinutes, tasksOf, TAPING } from './tasks';
-import { ownMinutes } from '../log/own';
 
 describe('a textbook network (critical path method, any project-scheduling text; made-up activities, values worked by hand)', () => {
   // A 3, B 4 after A, C 2 after A, D 5 after B, E 1 after C, F 2 after C, G 4 after D and E, H 3 after F and G
@@ -125,25 +124,6 @@ describe('drying (assumed model; saturation by the Magnus form, values from memo
   });
 });
 
-describe('own minutes', () => {
-  test('worked by hand: ln-ratios .3, .1, .2 with a prior worth two entries give .6 / 5 = .12', () => {
-    const logged = [0.3, 0.1, 0.2].map((r) => 10 * Math.exp(r));
-    expect(Math.log(ownMinutes(10, logged).minutes / 10)).toBeCloseTo(0.12, 9);
-  });
-
-  test('no entry gives the starting value, and bad ones are left out', () => {
-    expect(ownMinutes(12, [])).toEqual({ minutes: 12, entries: 0, sure: 'not yet' });
-    expect(ownMinutes(12, [0, -4, NaN])).toEqual({ minutes: 12, entries: 0, sure: 'not yet' });
-  });
-
-  test('few entries pull a little, many pull all the way', () => {
-    const pull = (n: number) => ownMinutes(10, Array<number>(n).fill(20)).minutes;
-    expect(pull(1)).toBeLessThan(13);
-    expect(pull(40)).toBeGreaterThan(19);
-    expect(ownMinutes(10, Array<number>(9).fill(20)).sure).toBe('sure');
-  });
-});
-
 describe('batches', () => {
   const minutes = (n: number) => 5 + 10 * n;
   const sizes = (pieces: number, batch: number, most: number, places = Infinity) =>
@@ -187,5 +167,59 @@ describe('batches', () => {
           expect(whole).toBeGreaterThan(0);
         }
     }
+  });
+});
+
+describe('drying by a sensor', () => {
+  const usual = { celsius: 20, humidityShare: 0.5 };
+  const day = (humidity: (hour: number) => number, hours = 48): Air[] =>
+    Array.from({ length: hours * 4 }, (_, i) => ({ at: i * 15, celsius: 20, humidityShare: humidity(i / 4) }));
+
+  test('steady air: hours times the factor of the room', () => {
+    for (const h of [0.4, 0.5, 0.6, 0.7]) {
+      const found = dryAt(
+        0,
+        8,
+        day(() => h),
+        usual,
+      )!;
+      expect(found.at / 60).toBeCloseTo(8 * dryingFactor(20, h), 0);
+      expect(found.unread).toBe(0);
+    }
+  });
+  test('damp by night, dry by day: summed, not averaged first, for above 75 % nothing dries and nothing is undone', () => {
+    const swings = day((hour) => (hour % 12 < 6 ? 0.9 : 0.3));
+    const summed = dryAt(0, 10, swings, usual)!.at / 60;
+    // nothing for six hours, then 1.67 times as fast: 10 hours of drying are done after 12; by the mean air of 60 % after 15
+    const speed = 1 / dryingFactor(20, 0.3) / 2;
+    expect(summed).toBeCloseTo(12, 0);
+    expect(10 * dryingFactor(20, 0.6)).toBeCloseTo(15, 6);
+    const same = sameDryingAir(swings)!;
+    expect(1 / dryingFactor(same.celsius, same.humidityShare)).toBeCloseTo(speed, 6);
+    expect(same.humidityShare).toBeCloseTo(0.55, 2);
+  });
+  test('a sensor that stops is believed for two hours, then the room is its usual self, and that is said', () => {
+    const stopped = day(() => 0.7, 4);
+    const found = dryAt(0, 8, stopped, usual)!;
+    expect(found.unread).toBeGreaterThan(0.2);
+    // 5.75 h at a third of the speed, the rest at the usual
+    expect(found.at / 60).toBeCloseTo(5.75 + (8 - 5.75 / dryingFactor(20, 0.7)), 0);
+    expect(dryAt(0, 8, [], usual)!.unread).toBe(1);
+  });
+  test('air in which nothing dries, and none at all', () => {
+    expect(
+      dryAt(
+        0,
+        8,
+        day(() => 0.9, 24 * 15),
+        { celsius: 20, humidityShare: 0.9 },
+      ),
+    ).toBeNull();
+    expect(sameDryingAir([])).toBeNull();
+    expect(sameDryingAir(day(() => 0.9))!.humidityShare).toBeGreaterThan(0.75);
+  });
+  test('twice as thick takes 2.8 times as long; what is no thickness changes nothing (assumed power 1.5)', () => {
+    expect(thicknessFactor(2, 1)).toBeCloseTo(2.83, 2);
+    expect(thicknessFactor(0, 1)).toBe(1);
   });
 });

@@ -43,7 +43,12 @@ export function schedule(works: readonly Work[], shop: Shop, steps = stepsFor(wo
   return best.plan;
 }
 
-const turnsOf = (key: Float64Array): Turns => ({ key, skip: new Int8Array(key.length), by: new Int8Array(key.length).fill(-1), closed: new Set() });
+const turnsOf = (key: Float64Array): Turns => ({
+  key,
+  skip: new Int8Array(key.length),
+  by: new Int8Array(key.length).fill(-1),
+  closed: new Set(),
+});
 
 /** One small change: two places in the order change, one moves a little, another does it, a window is skipped, a sitting closed or opened. */
 function turned(from: Turns, bench: Bench, plan: Decoded, random: () => number): Turns {

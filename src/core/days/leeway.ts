@@ -61,9 +61,16 @@ function heldBy(
   /** windows in which it could still be, later than it is */
   const later = shop.windows
     .map((w, i) => ({ ...w, i }))
-    .filter((w) => shop.makers[w.maker]!.can.includes(work.skill) && w.to > own.to && Math.max(w.from, own.from + 1) + work.duration <= Math.min(w.to, limit));
+    .filter(
+      (w) =>
+        shop.makers[w.maker]!.can.includes(work.skill) &&
+        w.to > own.to &&
+        Math.max(w.from, own.from + 1) + work.duration <= Math.min(w.to, limit),
+    );
   if (later.length === 0) return waits === null ? { why: 'end' } : { why: 'waited for', id: waits };
-  const hands = placed.find((q) => q.id !== own.id && later.some((w) => w.maker === q.maker && q.from >= own.from && q.from < w.to && q.to > w.from));
+  const hands = placed.find(
+    (q) => q.id !== own.id && later.some((w) => w.maker === q.maker && q.from >= own.from && q.from < w.to && q.to > w.from),
+  );
   if (hands) return { why: 'hands', id: hands.id };
   return work.dries ? { why: 'rack' } : waits === null ? { why: 'end' } : { why: 'waited for', id: waits };
 }
@@ -72,7 +79,7 @@ function heldBy(
 export function chainOf(leeway: readonly Leeway[]): string[] {
   const by = new Map(leeway.map((l) => [l.id, l]));
   const chain: string[] = [];
-  for (let next = leeway[0]; next && !chain.includes(next.id); ) {
+  for (let next = leeway[0]; next && !chain.includes(next.id);) {
     chain.push(next.id);
     next = next.heldBy.why === 'waited for' || next.heldBy.why === 'hands' ? by.get(next.heldBy.id) : undefined;
   }

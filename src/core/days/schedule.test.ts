@@ -87,7 +87,8 @@ describe('fifty jobs drawn at random', () => {
   test('the checker sees what is wrong', () => {
     const { works, shop } = randomShop(4, { tasks: 14, racks: true });
     const { placed } = schedule(works, shop, 0);
-    const spoilt = (change: (p: (typeof placed)[number], i: number) => typeof p) => breaches(placed.map(change), works, shop).join();
+    const spoilt = (change: (p: (typeof placed)[number], i: number) => typeof p) =>
+      breaches(placed.map(change), works, shop).join();
     expect(breaches(placed.slice(1), works, shop).join()).toMatch(/left out/);
     expect(spoilt((p, i) => (i === 3 ? { ...p, from: p.from - 6 * 60, to: p.to - 6 * 60 } : p))).toMatch(/outside its window/);
     expect(spoilt((p, i) => (i === 1 ? { ...placed[0]!, id: p.id } : p))).toMatch(/at one time|too short/);

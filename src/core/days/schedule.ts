@@ -216,8 +216,7 @@ export function decode(bench: Bench, turns: Turns): Decoded {
     if (late) {
       let right = Math.min(to, limit);
       if (own)
-        for (let i = own.length - 1; i >= 0 && own[i]!.to > right - duration; i--)
-          if (own[i]!.from < right) right = own[i]!.from;
+        for (let i = own.length - 1; i >= 0 && own[i]!.to > right - duration; i--) if (own[i]!.from < right) right = own[i]!.from;
       return right - duration >= from ? right - duration : NaN;
     }
     let left = Math.max(from, limit);
@@ -330,7 +329,8 @@ export function decode(bench: Bench, turns: Turns): Decoded {
   }
   const placed = placedAt.filter((p) => p !== null);
   placed.sort((a, b) => a.from - b.from || (a.id < b.id ? -1 : 1));
-  const cost = sum + COST.heaviestDay * heaviest + outsideCost(first, last, tooSoon, shop) + COST.hourOutside * 24 * homeless.length;
+  const cost =
+    sum + COST.heaviestDay * heaviest + outsideCost(first, last, tooSoon, shop) + COST.hourOutside * 24 * homeless.length;
   return { placed, cost, unpinned, homeless };
 }
 

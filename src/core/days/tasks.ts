@@ -7,6 +7,7 @@ import { ownMinutes } from '../log/own';
 import { PLAQUE_DRY_HOURS, PLAQUE_MINUTES } from '../make/plaque';
 import type { TrayKind } from '../make/tray';
 import { cut, type Batch, type Cutting } from './batches';
+import { thicknessFactor } from './drying';
 import type { NetworkTask } from './network';
 import type { Work } from './schedule';
 
@@ -114,19 +115,32 @@ export function tasksOf(
     return inTurn ? before : ids;
   };
   const mixed = add(
-    plain('mix', 'Mix the pastes', `${colours} colours, rest them wrapped`, Math.max(10, colours * BENCH_MINUTES.mixEach), [], 'mixing'),
+    plain(
+      'mix',
+      'Mix the pastes',
+      `${colours} colours, rest them wrapped`,
+      Math.max(10, colours * BENCH_MINUTES.mixEach),
+      [],
+      'mixing',
+    ),
   );
   const ends: { id: string; wait: number }[] = [];
   for (const kind of tray) {
     if (kind.toMake === 0) continue;
     const species = speciesById(kind.species);
     const method = methodById(kind.method);
-    let before: (Batch & { link: { id: string; wait: number } })[] = mixed.map((link) => ({ from: 0, to: Infinity, part: 1, parts: 1, link }));
+    let before: (Batch & { link: { id: string; wait: number } })[] = mixed.map((link) => ({
+      from: 0,
+      to: Infinity,
+      part: 1,
+      parts: 1,
+      link,
+    }));
     for (const step of method.steps) {
       const skill = skillOf(step.id);
       const share = work.care * kind.pace.share;
       const minutesOf = (pieces: number) => stepMinutes(step, method.batch, pieces) * share;
-      const dryHours = step.dryHours * factor;
+      const dryHours = step.dryHours * factor * thicknessFactor(species.pasteMm, species.practicePasteMm ?? species.pasteMm);
       const batches = cut(kind.toMake, method.batch, minutesOf, cutting.most(skill), cutting.places);
       const several = batches.length > 1;
       before = batches.map((b, i) => {
@@ -152,9 +166,7 @@ export function tasksOf(
           skill,
           likeness: `${method.id}|${step.id}`,
           dries:
-            dryHours > 0
-              ? { pool: step.dryOn ?? 'rack', places: pieces, minutes: dryHours * 60 * cutting.dryingMargin }
-              : null,
+            dryHours > 0 ? { pool: step.dryOn ?? 'rack', places: pieces, minutes: dryHours * 60 * cutting.dryingMargin } : null,
         });
         return { ...b, link: { id, wait: dryHours * 60 * cutting.dryingMargin } };
       });

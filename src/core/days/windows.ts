@@ -50,14 +50,13 @@ export function windowsOf(makers: readonly Maker[], options: WindowOptions): Win
     for (let back = 0; back < MOST_DAYS_BACK; back++) {
       const day = dayStart(options.leavesAt) - back * 1440;
       const own =
-        back === 0
-          ? { fromMinute: options.lastMorningFrom, toMinute: last - day }
-          : (maker.hours[weekdayOf(day)] ?? null);
+        back === 0 ? { fromMinute: options.lastMorningFrom, toMinute: last - day } : (maker.hours[weekdayOf(day)] ?? null);
       if (!own) continue;
       const from = day + own.fromMinute;
       const to = Math.min(day + own.toMinute, last);
       const share = back === 0 ? 1 : options.fillShare;
-      for (const s of shortened(without({ from, to }, maker.away), (to - from) * share)) windows.push({ ...s, maker: index, day });
+      for (const s of shortened(without({ from, to }, maker.away), (to - from) * share))
+        windows.push({ ...s, maker: index, day });
     }
   });
   return windows.sort((a, b) => a.from - b.from || a.maker - b.maker);

@@ -105,22 +105,32 @@ test('all from the tin: no paste', () => {
 
 describe('pace and another way of making', () => {
   const one = arranged([['cosmos', 'open', 36, 10]]);
-  const entry = (made: number, minutes: number) => ({ kind: 'cosmos|open|', made, broken: 0, minutes });
+  const entry = (made: number, minutes: number) => ({
+    id: 'e',
+    at: '2027-06-01T19:00',
+    kind: 'cosmos|open|',
+    made,
+    broken: 0,
+    minutes,
+  });
 
   test('no log, the starting value; twice as long each time draws toward twice, the more entries the nearer', () => {
     const starting = trayOf([one])[0]!;
-    expect(starting.pace).toEqual({ share: 1, entries: 0 });
+    expect(starting.pace).toMatchObject({ share: 1, entries: 0, from: 'starting value' });
     // 16 in a batch: 3.5 + 6/16, 1.5 + 4/16 and 0.3 + 3/16 minutes for one
     const each = 3.5 + 1.5 + 0.3 + (6 + 4 + 3) / 16;
-    const paceOf = (n: number) => trayOf([one], { log: Array.from({ length: n }, () => entry(4, 8 * each)) })[0]!.pace;
+    const paceOf = (n: number) =>
+      trayOf([one], { log: Array.from({ length: n }, (_, i) => ({ ...entry(4, 8 * each), id: `e${i}` })) })[0]!.pace;
     expect(paceOf(2).share).toBeCloseTo(2 ** (2 / 4), 9);
     expect(paceOf(18).share).toBeCloseTo(2 ** (18 / 20), 9);
     expect(paceOf(18).entries).toBe(18);
   });
 
   test('a slip of the timer is no pace, minutes that were not taken are none', () => {
-    expect(trayOf([one], { log: Array.from({ length: 30 }, () => entry(1, 5000)) })[0]!.pace.share).toBe(4);
-    expect(trayOf([one], { log: [{ ...entry(3, 0), minutes: null }] })[0]!.pace).toEqual({ share: 1, entries: 0 });
+    expect(
+      trayOf([one], { log: Array.from({ length: 30 }, (_, i) => ({ ...entry(1, 5000), id: `e${i}` })) })[0]!.pace.share,
+    ).toBe(4);
+    expect(trayOf([one], { log: [{ ...entry(3, 0), minutes: null }] })[0]!.pace).toMatchObject({ share: 1, entries: 0 });
   });
 
   test('a showpiece’s minutes are measured against a showpiece’s', () => {

@@ -1,5 +1,4 @@
 import { speciesById } from '../botany/catalogue';
-import { methodById } from '../botany/methods';
 import { shade } from '../botany/shape/paint';
 import { colourwayOf, stageOf } from '../botany/species';
 import { colourDifference } from '../compose/colourDifference';
@@ -75,7 +74,7 @@ export function pasteByColour(tray: readonly TrayKind[], plaques: readonly Plaqu
     const way = colourwayOf(species, kind.colourway);
     const ball = ballOf(way.hue, way.name, kind.role === 'foliage');
     const net = kind.pasteGramsEach * kind.toMake;
-    const gross = net / (1 - methodById(kind.method).lossShare);
+    const gross = net / (1 - kind.loss.share);
     ball.net += net;
     ball.gross += gross;
     ball.kinds.add(species.name);

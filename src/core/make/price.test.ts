@@ -1,7 +1,6 @@
 import { seededRandom } from '../geometry/random';
 import { cents, NO_PRICES, quoteOf, type Material, type Need, type Prices } from './price';
 import { shoppingList } from './shopping';
-import { breakageOf, PRIOR_PIECES } from './spares';
 
 const material = (id: string, change: Partial<Material> = {}): Material => ({
   id,
@@ -66,10 +65,4 @@ test('shopping: whole packs of what is missing, by shop; enough at hand, nothing
   ]);
   expect(shoppingList([need('paste', 500)], [material('paste')])[0]!.packs).toBe(1);
   expect(shoppingList([need('gold', 2)], [])[0]).toMatchObject({ packs: 2, price: null, shop: 'Shop not said' });
-});
-
-test('own breakage counts only when there is enough of it, and then more and more', () => {
-  expect(breakageOf(0.1, 4, 1)).toEqual({ share: 0.1, own: false });
-  expect(breakageOf(0.1, PRIOR_PIECES, 0)).toEqual({ share: 0.05, own: true });
-  expect(breakageOf(0.1, 700, 300).share).toBeCloseTo(0.3, 2);
 });

@@ -30,16 +30,3 @@ export function sparesFor(count: number, breakageShare: number, rule: SparesRule
   while (spares < count + 20 && surviveChance(count + spares, count, breakageShare) < rule.surviveShare) spares++;
   return spares;
 }
-
-/** The starting value counts like so many pieces of one's own; with fewer logged than that it alone is used. */
-export const PRIOR_PIECES = 10;
-
-/**
- * Share that breaks, from the log: broken over all, drawn toward the starting value as if ten pieces had met it (mean of a beta
- * posterior, any Bayesian textbook). `own` says whether there is enough in the log for it to count.
- */
-export function breakageOf(startingShare: number, made: number, broken: number): { share: number; own: boolean } {
-  const all = made + broken;
-  if (all < PRIOR_PIECES) return { share: startingShare, own: false };
-  return { share: (broken + startingShare * PRIOR_PIECES) / (all + PRIOR_PIECES), own: true };
-}

@@ -1,10 +1,11 @@
 import { bodyOf, speciesById, type Kind } from '../botany/catalogue';
 import { methodById, minutesForOne, type Method } from '../botany/methods';
 import { clamp } from '../geometry/numbers';
-import { ownMinutes } from '../log/own';
+import { daysOfKind, lossesOf, type LogEntry, type Note } from '../log/entries';
+import { ownBreakage, ownFactor, ownLoss, type Own } from '../log/own';
 import { roleAt, type Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
-import { breakageOf, SPARES_RULE, sparesFor, type SparesRule } from './spares';
+import { SPARES_RULE, sparesFor, type SparesRule } from './spares';
 import { inHand, type Taken } from './takings';
 
 /** Everything of one kind to make. */
@@ -21,22 +22,26 @@ export interface TrayKind extends Kind {
   /** sizes used, largest first, with how many of each */
   sizes: { sizeMm: number; count: number }[];
   pasteGramsEach: number;
-  /** how long this person takes against the starting minutes, and from how many entries of the log; 1 and 0 where there are none */
-  pace: { share: number; entries: number };
+  /** how long this person takes against the starting minutes; with no entries of the kind as at other kinds, else the starting value */
+  pace: Pace;
+  /** shares that break and that are lost of the paste, and of how many entries of the log they are the person's own */
+  breakage: { share: number; entries: number };
+  loss: { share: number; entries: number };
 }
 
 /** What the tray is worked out with beside the arrangements: the person's rule, what was taken from the tin, and the log. */
 export interface TrayNotes {
   rule: SparesRule;
   taken: readonly Taken[];
-  log: readonly { kind: string; made: number; broken: number; minutes: number | null }[];
+  log: readonly LogEntry[];
+  notes: readonly Note[];
   /** species that are made another way than the catalogue says */
   madeBy: readonly { species: string; method: string }[];
   /** how much longer than everyday work this job takes at every step: 1, or more for a showpiece */
   care: number;
 }
 
-const NO_NOTES: TrayNotes = { rule: SPARES_RULE, taken: [], log: [], madeBy: [], care: 1 };
+const NO_NOTES: TrayNotes = { rule: SPARES_RULE, taken: [], log: [], notes: [], madeBy: [], care: 1 };
 
 /** All pieces to make, by species, stage and colour, quantities of whole arrangements counted in, what the tin gives taken off. */
 export function trayOf(arrangements: readonly Arrangement[], given: Partial<TrayNotes> = NO_NOTES): TrayKind[] {
@@ -61,7 +66,9 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
         toMake: 0,
         sizes: [],
         pasteGramsEach: 0,
-        pace: { share: 1, entries: 0 },
+        pace: START_PACE,
+        breakage: { share: species.breakageShare, entries: 0 },
+        loss: { share: 0, entries: 0 },
       };
       kind.placed += arrangement.quantity;
       kind.sizeMm = Math.max(kind.sizeMm, piece.sizeMm);
@@ -71,20 +78,16 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
       kinds.set(key, kind);
     }
   }
+  const person = personOf([...kinds.values()], notes);
   return [...kinds.values()]
-    .map((kind) => finishKind(kind, notes))
+    .map((kind) => finishKind(kind, notes, person))
     .sort((a, b) => ORDER.indexOf(a.role) - ORDER.indexOf(b.role) || b.sizeMm - a.sizeMm);
 }
 
 const ORDER: readonly Role[] = ['focal', 'secondary', 'spray', 'filler', 'berry', 'bud', 'foliage'];
 
-function finishKind(kind: TrayKind, { rule, taken, log, care }: TrayNotes): TrayKind {
-  const logged = log.filter((e) => e.kind === kind.key);
-  const breakage = breakageOf(
-    speciesById(kind.species).breakageShare,
-    logged.reduce((a, e) => a + e.made, 0),
-    logged.reduce((a, e) => a + e.broken, 0),
-  );
+function finishKind(kind: TrayKind, { rule, taken, log, notes, care }: TrayNotes, person: Own): TrayKind {
+  const breakage = ownBreakage(speciesById(kind.species).breakageShare, daysOfKind(log, kind.key));
   kind.sizes.sort((a, b) => b.sizeMm - a.sizeMm);
   const own = taken.filter((t) => `${t.species}|${t.stage}|${t.colourway}` === kind.key);
   const fromTin = inHand(kind.sizes, own);
@@ -99,21 +102,42 @@ function finishKind(kind: TrayKind, { rule, taken, log, care }: TrayNotes): Tray
     spareReason:
       wanted === 0
         ? 'All of them are in the tin.'
-        : `About ${perHundred} in 100 break (${breakage.own ? 'your log' : 'starting value'}): with ${spares} spare, enough survive in ${Math.round(rule.surviveShare * 100)} of 100.`,
+        : `About ${perHundred} in 100 break (${breakage.own ? 'yours' : 'starting value'}): with ${spares} spare, enough survive in ${Math.round(rule.surviveShare * 100)} of 100.`,
     toMake: wanted + spares,
     pasteGramsEach: grams / Math.max(1, kind.placed),
-    pace: paceOf(methodById(kind.method), logged, care),
+    pace: paceOf(ratiosOf(methodById(kind.method), kind.key, log, care), person),
+    breakage: { share: breakage.share, entries: breakage.entries },
+    loss: ownLoss(methodById(kind.method).lossShare, lossesOf(notes, kind.key)),
   };
 }
 
+/** A person's pace at a kind against its starting minutes. */
+export interface Pace extends Own {
+  /** from this kind, from others, or nothing is known yet */
+  from: 'this kind' | 'other kinds' | 'starting value';
+}
+const START_PACE: Pace = { ...ownFactor([]), from: 'starting value' };
+
 /** Farther from the starting minutes than so many times is a slip of the timer, not a pace. */
 const MOST_PACE = 4;
+/** A pace at other kinds is believed from so many entries on. */
+const LEAST_OF_OTHERS = 3;
 
-/** The person's own pace at a kind: logged minutes against what its method starts from for as many pieces. */
-function paceOf(method: Method, logged: TrayNotes['log'], care: number): TrayKind['pace'] {
-  const started = logged
-    .filter((e) => e.minutes !== null && e.minutes > 0 && e.made + e.broken > 0)
-    .map((e) => e.minutes! / (care * minutesForOne(method) * (e.made + e.broken)));
-  const own = ownMinutes(1, started);
-  return { share: clamp(own.minutes, 1 / MOST_PACE, MOST_PACE), entries: own.entries };
+/** ln(logged / starting) of every timed entry of a kind. */
+function ratiosOf(method: Method, key: string, log: readonly LogEntry[], care: number): number[] {
+  return log
+    .filter((e) => e.kind === key && e.minutes !== null && e.minutes > 0 && e.made + e.broken > 0)
+    .map((e) => Math.log(e.minutes! / (care * minutesForOne(method) * (e.made + e.broken))));
+}
+
+/** The person's factor over all kinds: where nothing is known of a kind it is expected to go as the others do. */
+const personOf = (kinds: readonly TrayKind[], { log, care }: TrayNotes): Own =>
+  ownFactor(kinds.flatMap((k) => ratiosOf(methodById(k.method), k.key, log, care)));
+
+/** A kind's own deviation from the person's factor; the starting value where hardly anything was timed at all. */
+function paceOf(ratios: readonly number[], person: Own): Pace {
+  const known = person.entries >= LEAST_OF_OTHERS;
+  const own = ownFactor(ratios, known && person.entries > ratios.length ? Math.log(person.share) : 0);
+  const share = clamp(own.share, 1 / MOST_PACE, MOST_PACE);
+  return { ...own, share, from: ratios.length ? 'this kind' : known ? 'other kinds' : 'starting value' };
 }

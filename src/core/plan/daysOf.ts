@@ -10,6 +10,8 @@ import { SAFETY } from '../days/settings';
 import { careOf, ownJointMinutes, tasksOf, type Task } from '../days/tasks';
 import { SKILLS, windowsOf, type Maker, type Skill } from '../days/windows';
 import type { Recall } from '../geometry/memory';
+import { countedLog, looksOf } from '../log/entries';
+import { ownDrying, type Own } from '../log/own';
 import type { TrayKind } from '../make/tray';
 import { barrierById } from '../place/barrier';
 import type { Entry, Warning } from '../place/entry';
@@ -38,7 +40,9 @@ export interface DaysPlan {
   leeway: Leeway[];
   /** from the first task on, what decides when the work must begin */
   critical: string[];
+  /** times the hours of practice, in this room and as this person's paste dries; and the person's part of it */
   dryFactor: number;
+  ownDry: Own;
   /** everything is done by then */
   doneBy: WallMinutes;
   /** wanted on a day on which they cannot be; found no place at all */
@@ -63,7 +67,8 @@ export function daysOf(
 ): { plan: DaysPlan; warnings: Warning[] } {
   const { brief, days } = project;
   const leavesAt = wallFromText(brief.leavesAt);
-  const dryFactor = dryingFactor(brief.room.celsius, brief.room.humidityShare);
+  const ownDry = ownDrying(looksOf(project.notes));
+  const dryFactor = dryingFactor(brief.room.celsius, brief.room.humidityShare) * ownDry.share;
   const shop = shopOf(project, others);
   const cakeReadyAt = cakeReady(project);
   const work = {
@@ -73,7 +78,7 @@ export function daysOf(
     plaques,
     wired: planned.some((p) => p.built.wires.length > 0),
     care: careOf(brief.finish),
-    jointMinutes: ownJointMinutes(project.log),
+    jointMinutes: ownJointMinutes(countedLog(project.log)),
     cakeReadyAt: Math.max(cakeReadyAt, leavesAt - PLACED_BEFORE_MINUTES),
   };
   const safety = SAFETY[days.safety];
@@ -83,19 +88,34 @@ export function daysOf(
     places: Math.min(shop.places.rack, shop.places.former),
   }).map((task) => withWishes(task, days, shop));
   if (tasks.length === 0 || !Number.isFinite(leavesAt) || !Array.isArray(topologicalOrder(tasks)) || shop.windows.length === 0) {
-    const none: DaysPlan = { tasks, schedule: [], leeway: [], critical: [], dryFactor, doneBy: shop.end, unpinned: [], homeless: [] };
+    const none: DaysPlan = {
+      tasks,
+      schedule: [],
+      leeway: [],
+      critical: [],
+      dryFactor,
+      ownDry,
+      doneBy: shop.end,
+      unpinned: [],
+      homeless: [],
+    };
     return { plan: none, warnings: daysWarnings(project, none, cakeReadyAt) };
   }
-  const { placed, leeway, unpinned, homeless } = recall('days', [tasks, days, brief.hours, brief.busy, brief.leavesAt, brief.lastMorningFrom, others], () => {
-    const found = schedule(tasks, shop, stepsFor(tasks.length) >> 1);
-    return { ...found, leeway: leewayOf(found.placed, tasks, shop) };
-  });
+  const { placed, leeway, unpinned, homeless } = recall(
+    'days',
+    [tasks, days, brief.hours, brief.busy, brief.leavesAt, brief.lastMorningFrom, others],
+    () => {
+      const found = schedule(tasks, shop, stepsFor(tasks.length) >> 1);
+      return { ...found, leeway: leewayOf(found.placed, tasks, shop) };
+    },
+  );
   const plan: DaysPlan = {
     tasks,
     schedule: placed.map(({ id, maker, from, to }) => ({ id, maker, from, to })),
     leeway,
     critical: chainOf(leeway),
     dryFactor,
+    ownDry,
     doneBy: shop.end,
     unpinned,
     homeless,
@@ -135,7 +155,12 @@ export function shopOf({ brief, days }: Project, others: readonly OtherWork[] = 
 
 const longestSitting = (shop: Shop, skill: Skill): number => {
   const own = shop.windows.filter((w) => shop.makers[w.maker]!.can.includes(skill)).map((w) => w.to - w.from);
-  return own.length ? Math.min(MOST_TASK_MINUTES, own.reduce((a, m) => Math.max(a, m), 0)) : MOST_TASK_MINUTES;
+  return own.length
+    ? Math.min(
+        MOST_TASK_MINUTES,
+        own.reduce((a, m) => Math.max(a, m), 0),
+      )
+    : MOST_TASK_MINUTES;
 };
 
 /** The day a person wants a task on, and where it was in the plan that is gone by. */
@@ -179,9 +204,17 @@ function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: Wal
   if (plan.tasks.length === 0) return warnings;
   if (brief.hours.every((h) => h === null) && days.makers.every((m) => m.hours.every((h) => h === null)))
     say('stop', 'No day of the week has working hours', 'Brief', 'Nothing can be made.', 'Give at least one evening.');
-  const unable = SKILLS.filter((s) => plan.tasks.some((t) => t.skill === s) && !days.can.includes(s) && !days.makers.some((m) => m.can.includes(s)));
+  const unable = SKILLS.filter(
+    (s) => plan.tasks.some((t) => t.skill === s) && !days.can.includes(s) && !days.makers.some((m) => m.can.includes(s)),
+  );
   if (unable.length)
-    say('stop', `Nobody does the ${unable.join(' and ')}`, 'Days, who works', 'There is work that no one can do.', 'Let somebody do it.');
+    say(
+      'stop',
+      `Nobody does the ${unable.join(' and ')}`,
+      'Days, who works',
+      'There is work that no one can do.',
+      'Let somebody do it.',
+    );
   else if (plan.homeless.length)
     say(
       'stop',
@@ -201,7 +234,13 @@ function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: Wal
     );
   const last = plan.schedule.reduce((a, p) => Math.max(a, p.to), -Infinity);
   if (last > plan.doneBy)
-    say('stop', 'It is not done when it leaves', `done at ${hourWords(last)}`, 'Begun so late the work does not fit.', 'Begin sooner, or see what would make it fit.');
+    say(
+      'stop',
+      'It is not done when it leaves',
+      `done at ${hourWords(last)}`,
+      'Begun so late the work does not fit.',
+      'Begin sooner, or see what would make it fit.',
+    );
   const first = plan.schedule[0];
   const mixed = plan.schedule.find((p) => p.id.startsWith('mix'));
   const rolled = plan.schedule.filter((p) => plan.tasks.find((t) => t.id === p.id)?.skill === 'making').at(-1);

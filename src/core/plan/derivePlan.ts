@@ -4,6 +4,7 @@ import { monthOf } from '../botany/season';
 import { cakeFaults } from '../cake/cake';
 import { LiveBalance } from '../compose/liveBalance';
 import { careOf } from '../days/tasks';
+import { countedLog } from '../log/entries';
 import { Memory } from '../geometry/memory';
 import { pasteByColour, type PasteBall } from '../make/paste';
 import { trayOf, type TrayKind } from '../make/tray';
@@ -80,10 +81,12 @@ export function derivePlan(project: Project, last?: Memory, others: readonly Oth
   );
   const cuts = cutLists(wires, { stockMm: project.brief.stockMm, offcuts: project.offcuts }, memory.recall);
   warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
+  const log = countedLog(project.log);
   const tray = trayOf(project.arrangements, {
     rule: project.spares,
     taken: project.taken,
-    log: project.log,
+    log,
+    notes: project.notes,
     madeBy: project.madeBy,
     care: careOf(project.brief.finish),
   });

@@ -295,6 +295,7 @@ export function newProject(id: string, name: string, leavesAt: string): Project 
     offcuts: [],
     wiresCut: false,
     days: PLAIN_DAYS,
+    notes: [],
     paints: [],
     prices: NO_PRICES,
     cake,

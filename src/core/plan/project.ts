@@ -12,6 +12,7 @@ import { paintsSchema } from '../make/mixing';
 import { NO_PRICES, pricesSchema } from '../make/price';
 import { FLORIST_GAUGES, FLORIST_MM, WIRE_SYSTEMS } from '../wire/gauge';
 import { offcutsSchema } from '../wire/offcuts';
+import { logEntrySchema, noteSchema } from '../log/entries';
 import { SPARES_RULE, sparesRuleSchema } from '../make/spares';
 import { tinSchema } from '../compose/tin';
 
@@ -72,16 +73,6 @@ export const briefSchema = v.object({
   /** working hours from Sunday to Saturday */
   hours: hoursSchema,
   lastMorningFrom: minuteOfDay,
-});
-
-export const logEntrySchema = v.object({
-  id: v.string(),
-  at: wallTime,
-  /** key of the tray: species|stage|colourway */
-  kind: v.string(),
-  made: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10_000)),
-  broken: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10_000)),
-  minutes: v.nullable(v.pipe(v.number(), v.minValue(0), v.maxValue(100_000))),
 });
 
 export const catalogueSchema = v.object({
@@ -155,6 +146,8 @@ export const projectSchema = v.object({
   /** how the work is laid over the days */
   days: v.optional(daysSchema, PLAIN_DAYS),
   log: v.pipe(v.array(logEntrySchema), v.maxLength(5000)),
+  /** the air of the room, what was found dry, what was weighed */
+  notes: v.optional(v.pipe(v.array(noteSchema), v.maxLength(20_000)), []),
   /** joints already taped, entries counted out: ids */
   taped: v.pipe(v.array(v.string()), v.maxLength(5000)),
   countedOut: v.pipe(v.array(v.string()), v.maxLength(2000)),
@@ -162,7 +155,6 @@ export const projectSchema = v.object({
 
 export type Project = v.InferOutput<typeof projectSchema>;
 export type Brief = v.InferOutput<typeof briefSchema>;
-export type LogEntry = v.InferOutput<typeof logEntrySchema>;
 
 /** A fault in data from outside: where, what was wanted, what was there. */
 export interface Issue {

@@ -33,7 +33,14 @@ export function randomShop(
     const long = Math.min(between(2, 4), tasks - 2 - works.length);
     for (let k = 0; k < long; k++) {
       const dryHours = [8, 12, 2, 1][k]! * between(1, 2);
-      const id = step(`s${strand}-${k}`, k < 2 ? 'making' : 'dusting', ['centre', 'petals', 'dust', 'steam'][k]!, before, dryHours, k === 1 ? 'former' : 'rack');
+      const id = step(
+        `s${strand}-${k}`,
+        k < 2 ? 'making' : 'dusting',
+        ['centre', 'petals', 'dust', 'steam'][k]!,
+        before,
+        dryHours,
+        k === 1 ? 'former' : 'rack',
+      );
       before = [{ id, wait: dryHours * 60 }];
     }
     ends.push(...before);

@@ -46,7 +46,8 @@ export function exactCost(
       for (const tau of new Set(candidates[b]!.map((c) => c.from))) {
         const late = candidates[a]!.filter((c) => c.from + works[a]!.duration + link.wait > tau);
         const early = candidates[b]!.filter((c) => c.from <= tau);
-        if (late.length) rows.push(`${sum([...late.map((c) => x(a, c.from, c.w)), ...early.map((c) => x(b, c.from, c.w))])} <= 1`);
+        if (late.length)
+          rows.push(`${sum([...late.map((c) => x(a, c.from, c.w)), ...early.map((c) => x(b, c.from, c.w))])} <= 1`);
       }
     }
   });
@@ -66,11 +67,21 @@ export function exactCost(
       if (over.length > 1) rows.push(`${sum(over)} <= 1`);
     }
     const day = `${w.maker}|${w.day}`;
-    const own = works.flatMap((t, i) => candidates[i]!.filter((c) => c.w === w.i).map((c) => `${t.duration} ${x(i, c.from, c.w)}`));
+    const own = works.flatMap((t, i) =>
+      candidates[i]!.filter((c) => c.w === w.i).map((c) => `${t.duration} ${x(i, c.from, c.w)}`),
+    );
     byDay.set(day, [...(byDay.get(day) ?? []), ...own]);
   }
   for (const terms of byDay.values()) if (terms.length) rows.push(`${sum(terms)} - h <= 0`);
-  const lp = ['Minimize', ` cost: ${objective.join(' + ')}`, 'Subject To', ...rows.map((r, i) => ` r${i}: ${r}`), 'Binary', ...[...binaries].map((b) => ` ${b}`), 'End'].join('\n');
+  const lp = [
+    'Minimize',
+    ` cost: ${objective.join(' + ')}`,
+    'Subject To',
+    ...rows.map((r, i) => ` r${i}: ${r}`),
+    'Binary',
+    ...[...binaries].map((b) => ` ${b}`),
+    'End',
+  ].join('\n');
   const answer = highs.solve(lp, { time_limit: seconds, mip_rel_gap: 0.0005 });
   return answer.Status === 'Optimal' ? answer.ObjectiveValue : null;
 }

@@ -9,7 +9,7 @@ import { pieceName } from '@/core/botany/species';
 import { kindName } from '@/core/compose/names';
 import { ownMinutes } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
-import type { LogEntry } from '@/core/plan/project';
+import type { LogEntry } from '@/core/log/entries';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 
