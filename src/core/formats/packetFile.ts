@@ -1,0 +1,189 @@
+import * as v from 'valibot';
+import { speciesById } from '../botany/catalogue';
+import { methodById, methodSchema } from '../botany/methods';
+import { ownSpeciesSchema } from '../botany/ownSpecies';
+import { kindName } from '../compose/names';
+import { wallFromText, wallToText } from '../days/clock';
+import { conflictsOf, mergeEvents } from '../log/events';
+import { countedLog, logEntrySchema, type LogEntry } from '../log/entries';
+import type { DerivedPlan } from '../plan/derivePlan';
+import type { Project } from '../plan/project';
+
+export const PACKET_KIND = 'ofrenda.packet';
+export const PACKET_VERSION = 1;
+export const PACKET_FILE_ENDING = '.ofrenda-packet.json';
+const MOST_CHARACTERS = 2_000_000;
+
+const words = (most: number) => v.pipe(v.string(), v.maxLength(most));
+const wallTime = v.pipe(v.string(), v.regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T09:30'));
+
+/** What one helper needs of a job, and what came of it: tasks with counts and steps, kinds to draw pictures of, entries made. */
+export const packetSchema = v.object({
+  kind: v.literal(PACKET_KIND),
+  version: v.literal(PACKET_VERSION),
+  projectId: v.pipe(words(80), v.minLength(1)),
+  job: words(120),
+  leavesAt: wallTime,
+  helper: v.pipe(words(40), v.minLength(1, 'a packet is for somebody')),
+  /** who writes entries here; a new one each time a packet is opened, so that a copied file never writes the same id */
+  actor: words(80),
+  catalogue: v.object({
+    species: v.pipe(v.array(ownSpeciesSchema), v.maxLength(200)),
+    methods: v.pipe(v.array(methodSchema), v.maxLength(60)),
+  }),
+  kinds: v.pipe(
+    v.array(
+      v.object({
+        key: words(200),
+        species: words(80),
+        stage: words(40),
+        colourway: words(80),
+        sizeMm: v.pipe(v.number(), v.minValue(1), v.maxValue(1000)),
+        name: words(120),
+        wanted: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10_000)),
+      }),
+    ),
+    v.maxLength(300),
+  ),
+  tasks: v.pipe(
+    v.array(
+      v.object({
+        id: words(200),
+        name: words(200),
+        kind: words(200),
+        from: wallTime,
+        to: wallTime,
+        pieces: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10_000)),
+        how: v.pipe(v.array(words(200)), v.maxLength(40)),
+        dry: words(120),
+      }),
+    ),
+    v.maxLength(1000),
+  ),
+  log: v.pipe(v.array(logEntrySchema), v.maxLength(5000)),
+});
+export type Packet = v.InferOutput<typeof packetSchema>;
+
+/** The packet for one helper, with what is in the log so far of the kinds they make. */
+export function packetFor(project: Project, plan: DerivedPlan, makerId: string): Packet | null {
+  const at = project.days.makers.findIndex((m) => m.id === makerId);
+  const maker = project.days.makers[at];
+  if (!maker) return null;
+  const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
+  const own = plan.schedule.filter((p) => p.maker === at + 1);
+  const kinds = new Set(own.flatMap((p) => tasks.get(p.id)!.kind || []));
+  const species = new Set([...kinds].map((k) => k.split('|')[0]!));
+  const based = project.catalogue.species.filter((s) => species.has(s.id));
+  const methods = new Set(plan.tray.filter((k) => kinds.has(k.key)).map((k) => k.method));
+  return {
+    kind: PACKET_KIND,
+    version: PACKET_VERSION,
+    projectId: project.id,
+    job: project.name,
+    leavesAt: project.brief.leavesAt,
+    helper: maker.name,
+    actor: '',
+    catalogue: {
+      species: based,
+      methods: project.catalogue.methods.filter((m) => methods.has(m.id) || based.some((s) => s.method === m.id)),
+    },
+    kinds: plan.tray
+      .filter((k) => kinds.has(k.key))
+      .map((k) => ({
+        key: k.key,
+        species: k.species,
+        stage: k.stage,
+        colourway: k.colourway,
+        sizeMm: k.sizeMm,
+        name: kindName(speciesById(k.species), k.stage),
+        wanted: k.toMake,
+      })),
+    tasks: own.map((p) => {
+      const task = tasks.get(p.id)!;
+      const method = plan.tray.find((k) => k.key === task.kind)?.method;
+      const { tools = [], checks = [], dusting = [] } = method ? methodById(method) : {};
+      return {
+        id: p.id,
+        name: task.name,
+        kind: task.kind,
+        from: wallToText(p.from),
+        to: wallToText(p.to),
+        pieces: task.pieces,
+        how: [...(task.step === 'dust' ? dusting : tools), ...checks].slice(0, 40),
+        dry: task.dryHours > 0 ? `${task.detail}${task.dryNote ? `, ${task.dryNote}` : ''}` : '',
+      };
+    }),
+    log: project.log.filter((e) => kinds.has(e.kind)),
+  };
+}
+
+export const writePacket = (packet: Packet): string => `${JSON.stringify(packet, null, 1)}\n`;
+
+export type ReadPacket = { packet: Packet } | { sentence: string };
+
+/** Reads a packet: all of it, or one sentence that says what is wrong and where. */
+export function readPacket(text: string): ReadPacket {
+  if (text.length > MOST_CHARACTERS) return { sentence: 'This file is larger than any packet: it was left alone.' };
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return { sentence: 'This file is not JSON, so it is not a packet: nothing was changed.' };
+  }
+  if ((value as { kind?: unknown } | null)?.kind !== PACKET_KIND)
+    return { sentence: 'This file is something else than a packet: nothing was changed.' };
+  const version = (value as { version?: unknown }).version;
+  if (typeof version === 'number' && version > PACKET_VERSION)
+    return { sentence: `This packet was made by a newer Ofrenda (version ${version}): it was left untouched.` };
+  const result = v.safeParse(packetSchema, value);
+  if (result.success) return { packet: result.output };
+  const [issue] = result.issues;
+  const path = v.getDotPath(issue);
+  return { sentence: `This packet cannot be read: ${issue.message}${path ? ` (at ${path})` : ''}. Nothing was changed.` };
+}
+
+/** What taking a packet back would do to a log. */
+export interface Merged {
+  log: LogEntry[];
+  added: number;
+  /** entries of which only one can be right, side by side */
+  conflicts: LogEntry[][];
+  /** what no id can tell: sentences to look into */
+  doubts: string[];
+}
+
+/** A packet's entries in a job's log, or why not. Nothing is counted twice, in whatever order packets come back. */
+export function mergePacket(
+  project: Project,
+  packet: Packet,
+  tray: readonly { key: string; toMake: number }[],
+): Merged | { sentence: string } {
+  if (packet.projectId !== project.id)
+    return { sentence: `This packet belongs to another job, “${packet.job}”: nothing was changed.` };
+  const log = mergeEvents(project.log, packet.log);
+  return { log, added: log.length - mergeEvents(project.log).length, conflicts: conflictsOf(log), doubts: doubtsOf(log, tray) };
+}
+
+/** Trays logged by two at the same time, and more made than was asked for: ids cannot see that one tray was told twice. */
+export function doubtsOf(log: readonly LogEntry[], tray: readonly { key: string; toMake: number }[]): string[] {
+  const own = countedLog(log);
+  const doubts: string[] = [];
+  for (const { key, toMake } of tray) {
+    const entries = own.filter((e) => e.kind === key && e.made > 0);
+    const made = entries.reduce((a, e) => a + e.made, 0);
+    const name = nameOf(key);
+    if (made > toMake) doubts.push(`${made} of ${name} are logged, ${toMake} were asked for: was a tray told twice?`);
+    const timed = entries.filter((e) => e.minutes !== null && e.minutes > 0);
+    const span = (e: LogEntry) => [wallFromText(e.at) - e.minutes!, wallFromText(e.at)] as const;
+    const twice = timed.some((a, i) =>
+      timed.slice(i + 1).some((b) => (a.by ?? '') !== (b.by ?? '') && span(a)[0] < span(b)[1] && span(b)[0] < span(a)[1]),
+    );
+    if (twice) doubts.push(`Two people logged ${name} at the same time: was it one tray?`);
+  }
+  return doubts;
+}
+
+function nameOf(key: string): string {
+  const [species = '', stage = ''] = key.split('|');
+  return kindName(speciesById(species), stage).toLowerCase();
+}

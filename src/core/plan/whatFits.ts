@@ -1,0 +1,158 @@
+import { produce } from 'immer';
+import { speciesById } from '../botany/catalogue';
+import { methodById, minutesForOne, METHODS } from '../botany/methods';
+import { roleAt } from '../botany/species';
+import type { TinPiece } from '../compose/tin';
+import { dayText, wallFromText, weekdayOf, type WallMinutes } from '../days/clock';
+import { SKILLS } from '../days/windows';
+import { Memory } from '../geometry/memory';
+import { takingsFor } from '../make/takings';
+import { derivePlan, type DerivedPlan } from './derivePlan';
+import type { OtherWork } from './daysOf';
+import type { Project } from './project';
+
+/** One change that may make the work fit. */
+export interface Repair {
+  id: string;
+  words: string;
+}
+
+/** A repair whose plan was built: it fits, and the work begins on that day. */
+export interface CheckedRepair {
+  repairs: Repair[];
+  begins: string;
+}
+
+export const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
+
+/** Minutes by which the work begins too soon, against `now`; 0 where it fits, Infinity where something finds no place. */
+export function shortMinutes(plan: Pick<DerivedPlan, 'schedule' | 'homeless' | 'doneBy'>, now: WallMinutes): number {
+  if (plan.homeless.length) return Infinity;
+  const first = plan.schedule[0];
+  if (!first) return 0;
+  const last = plan.schedule.reduce((a, p) => Math.max(a, p.to), -Infinity);
+  return Math.max(0, now - first.from, last - plan.doneBy);
+}
+
+/** Air that a small dryer keeps. Assumed. */
+const DRIED_SHARE = 0.45;
+/** A quick method takes less than this share of what is made now. */
+const QUICK = 0.6;
+/** Pulled or cut in one piece on a wire of its own: these hang on a stem like what they stand in for. */
+const QUICK_METHODS = ['one piece', 'pulled'] as const;
+
+/** Everything that could be tried for a job, as it is said. */
+export function repairsFor(project: Project, plan: DerivedPlan, tin: readonly TinPiece[]): Repair[] {
+  const { brief, days } = project;
+  const repairs: Repair[] = [];
+  const add = (id: string, words: string) => repairs.push({ id, words });
+  const open = brief.hours.find((h) => h !== null);
+  if (open) {
+    const first = plan.schedule[0]?.from ?? wallFromText(brief.leavesAt);
+    // the days off nearest before it leaves, first
+    const back = Array.from({ length: 7 }, (_, i) => weekdayOf(wallFromText(brief.leavesAt) - (i + 1) * 1440));
+    for (const day of back.filter((d) => brief.hours[d] === null).slice(0, 2))
+      add(`evening:${day}`, `Work on ${WEEKDAYS[day]}s too`);
+    for (const off of days.daysOff.filter((d) => wallFromText(`${d}T00:00`) >= first - 1440).slice(0, 2))
+      add(`not off:${off}`, `Work on ${off} after all`);
+    if (brief.hours.some((h) => h && h.toMinute <= 1380)) add('longer', 'Sit an hour longer each time');
+    add('helper', 'A second pair of hands for making and dusting');
+  }
+  if (project.spares.least > 0 || project.spares.surviveShare > 0.5) add('no spares', 'No spares');
+  const quick = quickKind(plan);
+  if (quick)
+    add(
+      `quick:${quick.species}:${quick.method}`,
+      `${speciesById(quick.species).plural} by “${METHODS[quick.method]!.name.toLowerCase()}” instead`,
+    );
+  if (fillers(project).length >= 4) add('fewer fillers', `${Math.ceil(fillers(project).length / 4)} fillers fewer`);
+  const fromTin =
+    takingsFor(project.arrangements, tin).reduce((a, t) => a + t.count, 0) - project.taken.reduce((a, t) => a + t.count, 0);
+  if (fromTin > 0) add('tin', `${fromTin} pieces from the tin`);
+  if (brief.room.humidityShare > DRIED_SHARE + 0.03) add('drier', `Dry the room to ${Math.round(DRIED_SHARE * 100)} %`);
+  if (days.safety === 'careful') add('practised', 'Fuller evenings and less margin: about one plan in eight is late');
+  return repairs;
+}
+
+const fillers = (project: Project): string[] =>
+  project.arrangements.flatMap((a) =>
+    a.pieces.filter((p) => !p.pinned && roleAt(speciesById(p.species), p.stage) === 'filler').map((p) => `${a.id}/${p.id}`),
+  );
+
+/** The kind that takes most of the work, with a method that is a good deal quicker; null where there is none. */
+function quickKind(plan: DerivedPlan): { species: string; method: string } | null {
+  const heads = plan.tray.filter((k) => k.toMake > 0 && speciesById(k.species).habit === 'head');
+  const minutes = (k: (typeof heads)[number]) => k.toMake * minutesForOne(methodById(k.method)) * k.pace.share;
+  for (const k of [...heads].sort((a, b) => minutes(b) - minutes(a)).slice(0, 3)) {
+    const method = QUICK_METHODS.find((m) => minutesForOne(methodById(m)) < QUICK * minutesForOne(methodById(k.method)));
+    if (method) return { species: k.species, method };
+  }
+  return null;
+}
+
+/** The project with one repair made; by a pure change, so that it can be tried first. */
+export function repaired(project: Project, id: string, tin: readonly TinPiece[]): Project {
+  const [what, which = '', method = ''] = id.split(':');
+  return produce(project, (d) => {
+    const open = d.brief.hours.find((h) => h !== null) ?? { fromMinute: 18 * 60, toMinute: 21 * 60 };
+    if (what === 'evening') d.brief.hours[Number(which)] = { ...open };
+    else if (what === 'not off') d.days.daysOff = d.days.daysOff.filter((x) => x !== which);
+    else if (what === 'longer') for (const h of d.brief.hours) if (h) h.toMinute = Math.min(1440, h.toMinute + 60);
+    if (what === 'helper')
+      d.days.makers.push({
+        id: `helper-${d.days.makers.length + 1}`,
+        name: d.days.makers.length ? `Helper ${d.days.makers.length + 1}` : 'Helper',
+        hours: d.brief.hours.map((h) => h && { ...h }),
+        can: SKILLS.filter((s) => s === 'making' || s === 'dusting'),
+      });
+    else if (what === 'no spares') d.spares = { surviveShare: 0.5, least: 0 };
+    else if (what === 'quick') {
+      d.madeBy = d.madeBy.filter((m) => m.species !== which);
+      d.madeBy.push({ species: which, method });
+    } else if (what === 'fewer fillers') {
+      const gone = new Set(fillers(project).filter((_, i) => i % 4 === 0));
+      for (const a of d.arrangements) a.pieces = a.pieces.filter((p) => !gone.has(`${a.id}/${p.id}`));
+    } else if (what === 'tin') d.taken = takingsFor(d.arrangements, tin);
+    else if (what === 'drier') d.brief.room.humidityShare = DRIED_SHARE;
+    else if (what === 'practised') d.days.safety = 'practised';
+  });
+}
+
+/** More than so many ways out are no help. */
+const MOST_SHOWN = 6;
+
+/**
+ * What would make the work fit that begins too soon: each repair tried by building its plan, pairs where none does alone. Only
+ * what was built and fits is given, smallest change first as listed. Empty where all fits, or nothing helps.
+ */
+export function whatFits(
+  project: Project,
+  now: WallMinutes,
+  tin: readonly TinPiece[],
+  others: readonly OtherWork[] = [],
+): CheckedRepair[] {
+  const memory = new Memory();
+  const plan = derivePlan(project, memory, others);
+  if (shortMinutes(plan, now) === 0) return [];
+  const repairs = repairsFor(project, plan, tin);
+  const tried = repairs.map((r) => {
+    const changed = repaired(project, r.id, tin);
+    const built = derivePlan(changed, memory, others);
+    return { repair: r, changed, short: shortMinutes(built, now), begins: built.schedule[0]?.from ?? now };
+  });
+  const alone = tried.filter((t) => t.short === 0);
+  if (alone.length) return alone.slice(0, MOST_SHOWN).map((t) => ({ repairs: [t.repair], begins: dayText(t.begins) }));
+  const pairs: CheckedRepair[] = [];
+  const best = tried
+    .filter((t) => Number.isFinite(t.short))
+    .sort((a, b) => a.short - b.short)
+    .slice(0, 4);
+  for (const [i, a] of best.entries())
+    for (const b of best.slice(i + 1)) {
+      const built = derivePlan(repaired(a.changed, b.repair.id, tin), memory, others);
+      if (shortMinutes(built, now) === 0)
+        pairs.push({ repairs: [a.repair, b.repair], begins: dayText(built.schedule[0]?.from ?? now) });
+      if (pairs.length >= 3) return pairs;
+    }
+  return pairs;
+}
