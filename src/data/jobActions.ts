@@ -14,12 +14,12 @@ export function jobActions(
   ports: StudioPorts,
   keeper: Keeper,
   get: () => Studio,
-): Pick<Studio, 'start' | 'open' | 'create' | 'copy' | 'remove' | 'bringBack' | 'importText' | 'flush' | 'setEvening'> {
+): Pick<Studio, 'start' | 'open' | 'create' | 'copy' | 'remove' | 'bringBack' | 'importText' | 'shareDays' | 'flush' | 'setEvening'> {
   const { shelf } = ports;
   const openProject = async (project: Project, patch: Partial<StudioState> = {}) => {
     await keeper.flush();
     ports.composer.cancel();
-    keeper.show(project, { ...FRESH, search: NO_SEARCH, ...patch });
+    keeper.show(project, { ...FRESH, search: NO_SEARCH, others: [], ...patch });
     await shelf.setSetting('lastJob', project.id);
     await keeper.refreshJobs();
   };
@@ -100,6 +100,7 @@ export function jobActions(
         message: { text: `“${project.name}” is open${taken ? ', as a second copy beside the one you have' : ''}.`, kind: 'tell' },
       });
     },
+    shareDays: () => keeper.shareDays(),
     flush: () => keeper.flush(),
     setEvening(evening) {
       get().set({ evening });

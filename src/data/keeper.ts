@@ -2,10 +2,15 @@ import type { StoreApi } from 'zustand/vanilla';
 import { openBarriers } from '@/core/place/barrier';
 import { openCatalogue } from '@/core/botany/catalogue';
 import { catalogueOf, checkProject, type Project } from '@/core/plan/project';
+import { wallFromText, wallToText } from '@/core/days/clock';
+import type { OtherWork } from '@/core/plan/daysOf';
 import type { Stock } from '@/core/make/stock';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
 const SAVE_AFTER_MS = 200;
+/** Jobs that leave so many weeks before, the nearest so many of them, share the days. */
+const WEEKS_SHARED = 8;
+const MOST_SHARED = 12;
 
 /** Settings that hold the stock of all jobs. */
 export const TIN = 'tin';
@@ -96,7 +101,7 @@ export class Keeper {
     this.asked = project;
     this.busy = true;
     this.ports
-      .derive(project)
+      .derive(project, this.store.getState().others)
       .then((plan) => {
         if (this.store.getState().project?.id === project.id) this.store.setState({ plan, planOf: project, planFault: null });
       })
@@ -107,6 +112,29 @@ export class Keeper {
         this.busy = false;
         if (this.store.getState().project !== project) this.askPlan();
       });
+  }
+
+  /** Jobs that leave in the weeks before the open one are planned first, each round those before it; then the open one again. */
+  async shareDays(): Promise<void> {
+    const { project } = this.store.getState();
+    if (!project) return;
+    const others: OtherWork[] = [];
+    if (project.days.withOthers) {
+      const until = project.brief.leavesAt;
+      const since = wallToText((wallFromText(until) || 0) - WEEKS_SHARED * 7 * 1440);
+      const before = (await this.ports.shelf.list())
+        .filter((j) => j.id !== project.id && j.leavesAt >= since && (j.leavesAt < until || (j.leavesAt === until && j.id < project.id)))
+        .sort((a, b) => (a.leavesAt !== b.leavesAt ? (a.leavesAt < b.leavesAt ? -1 : 1) : a.id < b.id ? -1 : 1));
+      for (const job of before.slice(-MOST_SHARED)) {
+        const other = await this.ports.shelf.load(job.id);
+        if (other) others.push(await this.ports.otherWork(other, others));
+      }
+    }
+    const now = this.store.getState();
+    if (now.project?.id !== project.id || JSON.stringify(now.others) === JSON.stringify(others)) return;
+    this.store.setState({ others });
+    this.asked = null;
+    this.askPlan();
   }
 
   async refreshJobs(): Promise<void> {

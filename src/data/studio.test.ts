@@ -1,4 +1,5 @@
 import type { ComposeRequest, Proposal } from '@/core/compose/composer';
+import { otherWorkOf } from '@/core/plan/daysOf';
 import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
 import { newProject } from '@/core/plan/newProject';
 import type { Project } from '@/core/plan/project';
@@ -63,6 +64,7 @@ function studioForTest() {
     now: () => new Date('2027-05-01T12:00:00Z'),
     newId: () => `id-${++ids}`,
     derive: (project) => new Promise((answer, fail) => bench.plans.push({ project, answer, fail })),
+    otherWork: (project, before) => Promise.resolve(otherWorkOf(project, derivePlan(project, undefined, before))),
     composer: {
       start: (request, handlers) => void (bench.compose = { request, handlers }),
       cancel: () => void bench.cancelled++,

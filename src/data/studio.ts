@@ -2,6 +2,7 @@ import type { Draft } from 'immer';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/composer';
 import type { Remedy } from '@/core/compose/reading';
+import type { OtherWork } from '@/core/plan/daysOf';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Stock } from '@/core/make/stock';
 import type { Offcut } from '@/core/wire/offcuts';
@@ -19,7 +20,9 @@ export interface StudioPorts {
   shelf: JobShelf;
   now(): Date;
   newId(): string;
-  derive(project: Project): Promise<DerivedPlan>;
+  derive(project: Project, others: readonly OtherWork[]): Promise<DerivedPlan>;
+  /** what another job takes of the days, beside those before it */
+  otherWork(project: Project, before: readonly OtherWork[]): Promise<OtherWork>;
   composer: {
     start(
       request: ComposeRequest,
@@ -54,6 +57,8 @@ export interface StudioState {
   /** the project that `plan` was derived from */
   planOf: Project | null;
   planFault: string | null;
+  /** what jobs that leave before this one take of its days */
+  others: readonly OtherWork[];
   selection: string[];
   arrangementIndex: number;
   search: { progress: ComposeProgress | null; running: boolean; fault: string | null; proposals: Proposal[]; seed: number };
@@ -101,6 +106,8 @@ export interface StudioActions {
   useOffcuts(wanted: readonly Offcut[]): void;
   /** the wires are cut: ends worth keeping go in */
   keepOffcuts(left: readonly Offcut[]): void;
+  /** looks again at what other jobs take of the days */
+  shareDays(): Promise<void>;
   flush(): Promise<void>;
   setEvening(evening: boolean): void;
   set(patch: Partial<StudioState>): void;
@@ -123,6 +130,7 @@ const EMPTY: StudioState = {
   plan: null,
   planOf: null,
   planFault: null,
+  others: [],
   selection: [],
   arrangementIndex: 0,
   search: NO_SEARCH,

@@ -4,14 +4,15 @@ import { useStore } from 'zustand';
 import { StudioDb } from '@/data/db';
 import { jobShelf } from '@/data/jobs';
 import { createStudio, type Studio } from '@/data/studio';
-import { newComposeTeam, planBench } from '@/workers/clients';
+import { newComposeTeam, planBench, readingBench } from '@/workers/clients';
 
 /** The one studio of this page, with the browser's own storage, clock and workers handed in. */
 const studio = createStudio({
   shelf: typeof indexedDB === 'undefined' ? nowhere() : jobShelf(new StudioDb(), () => Date.now()),
   now: () => new Date(),
   newId: () => crypto.randomUUID(),
-  derive: (project) => planBench.plan(project),
+  derive: (project, others) => planBench.plan(project, others),
+  otherWork: (project, before) => readingBench.otherWork(project, before),
   composer: newComposeTeam(),
   later: (run, ms) => {
     const timer = setTimeout(run, ms);

@@ -12,9 +12,12 @@ import { degToRad } from '@/core/geometry/numbers';
 import { cakePicture, cakeSight } from '@/core/picture/cakePicture';
 import { portrait } from '@/core/picture/portrait';
 import type { Picture } from '@/core/picture/raster';
+import { otherWorkOf, type OtherWork } from '@/core/plan/daysOf';
 import { movedApart } from '@/core/plan/mends';
 import { checkProject } from '@/core/plan/project';
 import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
+import { whatFits, type CheckedRepair } from '@/core/plan/whatFits';
+import type { TinPiece } from '@/core/compose/tin';
 import type { CutDemand, CutPlan } from '@/core/wire/cutList';
 import { cutOptimally } from '@/core/wire/cutOptimum';
 import { solverFrom } from '@/core/wire/solver';
@@ -35,10 +38,22 @@ function open(catalogue: JobCatalogue): void {
 
 /** Heavy work off the page, each call with the catalogue of its job: the derived plan, shapes, pictures and proven cut lists. */
 const bench = {
-  plan(input: unknown): DerivedPlan {
+  plan(input: unknown, others: readonly OtherWork[]): DerivedPlan {
     const checked = checkProject(input);
     if ('issues' in checked) throw new Error(checked.issues[0]!.message);
-    return derivePlan(checked.project, memory);
+    return derivePlan(checked.project, memory, others);
+  },
+  /** What a job takes of the days, beside the jobs before it. */
+  otherWork(input: unknown, before: readonly OtherWork[]): OtherWork {
+    const checked = checkProject(input);
+    if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+    return otherWorkOf(checked.project, derivePlan(checked.project, undefined, before));
+  },
+  /** Changes that make the work fit, each tried. */
+  whatFits(input: unknown, now: number, tin: readonly TinPiece[], others: readonly OtherWork[]): CheckedRepair[] {
+    const checked = checkProject(input);
+    if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+    return whatFits(checked.project, now, tin, others);
   },
   /** Pieces moved so that entries stand apart, as little as will do. */
   apart(input: unknown): ReturnType<typeof movedApart> {

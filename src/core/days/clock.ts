@@ -23,6 +23,7 @@ export interface Clock {
   between(from: WallMinutes, to: WallMinutes): number;
   /** universal time of a wall time, minutes since 1970; in the hour that comes twice the first */
   toUtc(wall: WallMinutes): number;
+  fromUtc(utc: number): WallMinutes;
 }
 
 /** A kitchen whose clock is never changed. */
@@ -31,6 +32,7 @@ export const PLAIN_CLOCK: Clock = {
   before: (wall, minutes) => wall - minutes,
   between: (from, to) => to - from,
   toUtc: (wall) => wall,
+  fromUtc: (utc) => utc,
 };
 
 /** Whether the machine knows a zone by this name (IANA time zone database). */
@@ -83,6 +85,7 @@ function fromStretches(stretches: readonly Stretch[]): Clock {
     before: (wall, minutes) => toWall(toUtc(wall) - minutes),
     between: (from, to) => toUtc(to) - toUtc(from),
     toUtc,
+    fromUtc: toWall,
   };
 }
 

@@ -57,6 +57,8 @@ export const daysSchema = v.object({
   /** cake baked, covered and firm; and when it comes out of the cold for the last time before it leaves */
   cakeFirmAt: v.optional(v.nullable(wallTime), null),
   lastChillingTo: v.optional(v.nullable(wallTime), null),
+  /** jobs that leave before it keep their sittings and places to dry on */
+  withOthers: v.optional(v.boolean(), true),
   /** tasks that a person wants on a day */
   pins: v.optional(v.pipe(v.array(v.object({ task: v.string(), day: date })), v.maxLength(500)), []),
   /** the plan that is gone by: where every task was */

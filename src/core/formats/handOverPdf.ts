@@ -1,5 +1,6 @@
-import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
+import { PDFDocument, rgb, StandardFonts, type PDFPage } from 'pdf-lib';
 import type { HandOverSheet, Section } from './handOverSheets';
+import { Column, FAINT, INK, MARGIN, mm, ROW, type Fonts } from './pdfColumn';
 import { PAPERS, printable, type Paper } from './sheets';
 import { spread } from './template';
 
@@ -11,91 +12,9 @@ export interface NumberedPicture {
   marks: { number: number; x: number; y: number }[];
 }
 
-const POINTS_PER_MM = 72 / 25.4;
-const mm = (n: number): number => n * POINTS_PER_MM;
-const MARGIN = mm(16);
 const GAP = mm(8);
-/** Room for numbers on either side of a picture, and what a row takes. */
+/** Room for numbers on either side of a picture. */
 const LABELS = mm(8);
-const ROW = 17;
-const INK = rgb(0.23, 0.08, 0.18);
-const FAINT = rgb(0.55, 0.48, 0.53);
-
-interface Fonts {
-  plain: PDFFont;
-  bold: PDFFont;
-}
-
-/** Text that flows down one column and on to the next page. */
-class Column {
-  y: number;
-  constructor(
-    private page: PDFPage,
-    private readonly next: () => PDFPage,
-    private readonly fonts: Fonts,
-    readonly x: number,
-    readonly width: number,
-    top: number,
-  ) {
-    this.y = top;
-  }
-
-  words(text: string, size: number, font: PDFFont = this.fonts.plain, colour = INK): void {
-    for (const line of wrap(printable(font, text), font, size, this.width)) {
-      this.room(size * 1.35);
-      this.page.drawText(line, { x: this.x, y: this.y - size, size, font, color: colour });
-      this.y -= size * 1.35;
-    }
-  }
-
-  heading(text: string): void {
-    this.room(34);
-    this.y -= 5;
-    this.page.drawLine({
-      start: { x: this.x, y: this.y },
-      end: { x: this.x + this.width, y: this.y },
-      thickness: 0.5,
-      color: FAINT,
-    });
-    this.y -= 5;
-    if (text) this.words(text, 12.5, this.fonts.bold);
-  }
-
-  /** A box to tick, its number, and what and where it is. */
-  row(number: number, text: string): void {
-    const size = 10;
-    this.room(ROW);
-    this.page.drawRectangle({ x: this.x, y: this.y - 12, width: 11, height: 11, borderColor: INK, borderWidth: 0.9 });
-    this.page.drawText(`${number}`, { x: this.x + 17, y: this.y - 10, size, font: this.fonts.bold, color: INK });
-    const [first = ''] = wrap(printable(this.fonts.plain, text), this.fonts.plain, size, this.width - 40);
-    this.page.drawText(first, { x: this.x + 38, y: this.y - 10, size, font: this.fonts.plain, color: INK });
-    this.y -= 15.5;
-  }
-
-  hasRoom(points: number): boolean {
-    return this.y - points > MARGIN;
-  }
-
-  private room(points: number): void {
-    if (this.hasRoom(points)) return;
-    this.page = this.next();
-    this.y = this.page.getHeight() - MARGIN;
-  }
-}
-
-function wrap(text: string, font: PDFFont, size: number, width: number): string[] {
-  const lines: string[] = [];
-  let line = '';
-  for (const word of text.split(' ')) {
-    const longer = line ? `${line} ${word}` : word;
-    if (line && font.widthOfTextAtSize(longer, size) > width) {
-      lines.push(line);
-      line = word;
-    } else line = longer;
-  }
-  return [...lines, line];
-}
-
 /**
  * The sheets as a PDF (1.7), each on a page of its own: the person who cuts gets the numbered pictures and a box to tick for
  * each thing. What does not fit flows on to a further page; every page says sheet and page.

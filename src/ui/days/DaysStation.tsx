@@ -1,24 +1,40 @@
 'use client';
 
 import { format } from 'date-fns';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useMemo } from 'react';
-import { wallFromText, wallToText } from '@/core/days/clock';
+import { useEffect, useMemo, useState } from 'react';
 import { speciesById } from '@/core/botany/catalogue';
-import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { calendarFile } from '@/core/formats/calendarFile';
-import { Choice, NumberField } from '../shared/fields';
-import { download, ReadIn, WriteOut } from '../shared/files';
-import { durationWords, leavesWords, plural } from '../shared/words';
+import { dayStart, wallFromText, wallToText } from '@/core/days/clock';
+import { dayList } from '@/core/plan/dayList';
+import { Choice } from '../shared/fields';
+import { durationWords, leavesWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
-import { dayRows } from './dayRows';
+import { Calendars } from './Calendars';
+import { DayRows } from './DayRows';
+import { DaySettings, RoomAndHours } from './DaySettings';
+import { GoBy } from './GoBy';
+import { Packets } from './Packets';
 import { Strands } from './Strands';
+import { TaskCard } from './TaskCard';
+import { WhatFits } from './WhatFits';
+
+const DaysChart = dynamic(() => import('./DaysChart').then((m) => m.DaysChart), { ssr: false });
+
+/** Wall time of this very moment on the machine's clock. */
+export const wallNow = (): number => wallFromText(format(new Date(), "yyyy-MM-dd'T'HH:mm"));
 
 /** When each step is done: strands hang from a drying rail, dark is work, light is drying; all run to the cake. */
 export function DaysStation() {
   const plan = useStudio((s) => s.plan);
   const leavesAt = useStudio((s) => s.project!.brief.leavesAt);
-  const rows = useMemo(() => (plan ? dayRows(plan, leavesAt) : []), [plan, leavesAt]);
+  const withOthers = useStudio((s) => s.project!.days.withOthers);
+  const jobId = useStudio((s) => s.project!.id);
+  const others = useStudio((s) => s.others);
+  const [task, setTask] = useState<string | null>(null);
+  const [view, setView] = useState<'strands' | 'chart'>('strands');
+  const rows = useMemo(() => (plan ? dayList(plan, leavesAt) : []), [plan, leavesAt]);
+  useEffect(() => void getStudio().shareDays(), [jobId, leavesAt, withOthers]);
   if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
   if (plan.tasks.length === 0) {
     return (
@@ -34,20 +50,22 @@ export function DaysStation() {
   const minutes = plan.tasks.reduce((a, t) => a + t.minutes, 0);
   const first = plan.schedule[0];
   const strands = [...new Set(plan.tasks.filter((t) => t.strand !== 'all').map((t) => t.strand))].map((id) => speciesById(id));
+  const today = dayStart(wallNow());
   return (
     <div className="px-6 pb-6">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div className="grow">
           <h1>
             {durationWords(minutes)} of work
-            {first ? `, beginning ${format(new Date(`${wallToText(first.start)}:00`), 'EEEE d MMMM')}` : ''}
+            {first ? `, beginning ${format(new Date(`${wallToText(first.from)}:00`), 'EEEE d MMMM')}` : ''}
           </h1>
           <p className="sub">
-            Dark is work, light is drying. Minutes are starting values; windows are filled to three quarters, drying counted half
-            again.
+            Dark is work, light is drying; a dot marks what decides when it begins.
+            {others.length > 0 &&
+              ` ${others.map((o) => o.job).join(' and ')} ${others.length === 1 ? 'keeps its' : 'keep their'} hours.`}
           </p>
         </div>
-        <Room />
+        <RoomAndHours />
       </div>
       {plan.warnings
         .filter((w) => w.station === 'Days')
@@ -60,101 +78,33 @@ export function DaysStation() {
             <b>{w.what}.</b> {w.why} {w.remedy}
           </p>
         ))}
-      <Calendars plan={plan} />
-      <Strands rows={rows} strands={strands} leaves={leavesWords(leavesAt)} />
-    </div>
-  );
-}
-
-/** So many weeks before the day it leaves a calendar is read. */
-const WEEKS_BEFORE = 8;
-
-/** The days into a calendar; and times out of any calendar file in which nobody works here: what would change is said first. */
-function Calendars({ plan }: { plan: DerivedPlan }) {
-  const name = useStudio((s) => s.project!.name);
-  const busy = useStudio((s) => s.project!.brief.busy);
-  const leavesAt = useStudio((s) => s.project!.brief.leavesAt);
-  const { edit } = getStudio();
-  const to = wallFromText(leavesAt);
-  const key = (b: { from: string; to: string }) => `${b.from}|${b.to}`;
-  return (
-    <div className="flex flex-wrap items-center gap-3 pt-2">
-      <WriteOut
-        label="To a calendar"
-        onPress={() =>
-          download('days.ics', calendarFile(plan, { name, leavesAt }, format(new Date(), "yyyy-MM-dd'T'HH:mm")), 'text/calendar')
-        }
-      />
-      <ReadIn
-        label="Busy times from a calendar"
-        accept=".ics,text/calendar"
-        what="busy time"
-        read={async (text) => {
-          const { busyFromCalendar } = await import('@/core/formats/calendarIn');
-          // the browser's own zone is taken for the kitchen's
-          const wallOfUtc = (unix: number) => wallFromText(format(new Date(unix * 1000), "yyyy-MM-dd'T'HH:mm"));
-          return busyFromCalendar(text, { from: to - WEEKS_BEFORE * 7 * 1440, to }, wallOfUtc);
-        }}
-        changes={(next) => ({
-          added: next.filter((b) => !busy.some((x) => key(x) === key(b))).length,
-          changed: 0,
-          gone: busy.filter((b) => !next.some((x) => key(x) === key(b))).length,
-        })}
-        onTake={(next) => edit('busy times from a calendar', (d) => void (d.brief.busy = [...next]))}
-      />
-      {busy.length > 0 && (
-        <>
-          <span className="small">
-            {plural(busy.length, 'busy time')} kept free of work, the first{' '}
-            {format(new Date(`${busy[0]!.from}:00`), 'EEEE d MMMM, HH:mm')}
-            {busy[0]!.name ? `, ${busy[0]!.name}` : ''}.
-          </span>
-          <button className="key" onClick={() => edit('busy times forgotten', (d) => void (d.brief.busy = []))}>
-            Forget them
-          </button>
-        </>
+      <WhatFits plan={plan} />
+      <div className="flex flex-wrap items-center justify-between gap-3 pt-2">
+        <Choice<'strands' | 'chart'>
+          label="How the days are shown"
+          value={view}
+          options={[
+            { value: 'strands', name: 'By flower' },
+            { value: 'chart', name: 'By hour' },
+          ]}
+          onChange={setView}
+        />
+        <GoBy plan={plan} />
+        <Calendars plan={plan} rows={rows} />
+      </div>
+      {task && <TaskCard id={task} plan={plan} rows={rows} onClose={() => setTask(null)} />}
+      {view === 'strands' ? (
+        <div className="mt-3 grid grid-cols-[minmax(270px,1fr)_minmax(0,1.5fr)] gap-x-4 max-md:grid-cols-1">
+          <div className="max-md:hidden" />
+          <Strands.Heads strands={strands} />
+          <DayRows rows={rows} today={today} leaves={leavesWords(leavesAt)} chosen={task} onTask={setTask} />
+          <Strands.Rail rows={rows} strands={strands} plan={plan} chosen={task} onTask={setTask} />
+        </div>
+      ) : (
+        <DaysChart plan={plan} chosen={task} onTask={setTask} />
       )}
-    </div>
-  );
-}
-
-/** Working evenings and the air of the room, which decides how long paste dries. */
-function Room() {
-  const { room, hours } = useStudio((s) => s.project!.brief);
-  const { edit } = getStudio();
-  const evening = hours.find((h) => h !== null && h.fromMinute >= 12 * 60) ?? null;
-  return (
-    <div className="flex flex-wrap items-end gap-3">
-      <NumberField
-        label="Room"
-        value={room.celsius}
-        unit="°C"
-        width={92}
-        least={-5}
-        most={45}
-        onChange={(v) => edit('temperature of the room', (d) => void (d.brief.room.celsius = v))}
-      />
-      <NumberField
-        label="Humidity"
-        value={Math.round(room.humidityShare * 100)}
-        unit="%"
-        width={92}
-        least={0}
-        most={100}
-        onChange={(v) => edit('humidity of the room', (d) => void (d.brief.room.humidityShare = v / 100))}
-      />
-      <Choice
-        label="Evening hours"
-        value={evening ? `${(evening.toMinute - evening.fromMinute) / 60}` : '3'}
-        options={['2', '3', '4'].map((value) => ({ value, name: `${value} h evenings` }))}
-        onChange={(v) =>
-          edit('length of evenings', (d) => {
-            d.brief.hours = d.brief.hours.map((h) =>
-              h && h.fromMinute >= 12 * 60 ? { fromMinute: h.fromMinute, toMinute: h.fromMinute + Number(v) * 60 } : h,
-            );
-          })
-        }
-      />
+      <DaySettings plan={plan} />
+      <Packets plan={plan} />
     </div>
   );
 }

@@ -1,185 +1,220 @@
 'use client';
 
-import { format } from 'date-fns';
-import { wallToText } from '@/core/days/clock';
-import { DRYING_MARGIN, type Task } from '@/core/days/tasks';
+import { useState } from 'react';
 import type { Species } from '@/core/botany/species';
+import { dayStart } from '@/core/days/clock';
+import { SAFETY } from '@/core/days/settings';
+import type { Task } from '@/core/days/tasks';
+import type { DayRow } from '@/core/plan/dayList';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Portrait } from '../shared/Portrait';
 import { useWidth } from '../shared/useWidth';
-import { useStudio } from '../useStudio';
 import { durationWords } from '../shared/words';
-import type { DayRow } from './dayRows';
+import { useStudio } from '../useStudio';
+import { ROW } from './DayRows';
+import { moveTo } from './moveTo';
 
-const ROW = 92;
-
-/** A row a day, a strand a species: work as dark blocks at their hour, drying hanging below them. */
-export function Strands({ rows, strands, leaves }: { rows: readonly DayRow[]; strands: readonly Species[]; leaves: string }) {
+/** The flowers, hanging from the rail. */
+function Heads({ strands }: { strands: readonly Species[] }) {
   const choices = useStudio((s) => s.project!.brief.choices);
-  const [box, width] = useWidth<SVGSVGElement>(700);
-  const start = rows[0]?.day ?? 0;
-  const height = rows.length * ROW;
-  const y = (wall: number) => ((wall - start) / 1440) * ROW;
-  const longest = Math.max(60, ...rows.map((r) => r.minutes));
   return (
-    <div className="mt-3 grid grid-cols-[minmax(250px,1fr)_minmax(0,1.7fr)] gap-x-4 max-md:grid-cols-1">
-      <div className="max-md:hidden" />
-      <div className="flex justify-around border-b-2 border-[var(--wire)] pb-1 max-md:hidden">
-        {strands.map((s) => (
-          <span key={s.id} className="w-14 text-center">
-            <Portrait
-              kind={{
-                species: s.id,
-                stage: s.stages[s.stages.length - 1]!.id,
-                sizeMm: 50,
-                colourway: choices.find((c) => c.species === s.id)?.colourway ?? s.colourways[0]!.id,
-              }}
-              px={46}
-              alt={s.name}
-            />
-          </span>
-        ))}
-      </div>
-      <ol aria-label="Day by day">
-        {rows.map((r, i) => {
-          const date = new Date(`${wallToText(r.day)}:00`);
-          return (
-            <li key={r.day} className="flex gap-3 border-b border-[var(--line)] pt-1" style={{ height: ROW }}>
-              <span className="w-12 shrink-0 leading-none">
-                <span className="sub block">{format(date, 'EEE')}</span>
-                <b className="fig text-[1.7rem]">{format(date, 'd')}</b>
-              </span>
-              <span className="min-w-0 grow overflow-hidden">
-                <span className="line-clamp-3 text-[15px] leading-tight" title={r.sittings.map((s) => s.task.name).join('; ')}>
-                  {r.words}
-                </span>
-                {i === rows.length - 1 && <span className="small">{leaves}</span>}
-              </span>
-              <span className="w-20 shrink-0 text-right">
-                {r.minutes > 0 && (
-                  <>
-                    <b className="text-[15px]">{durationWords(r.minutes)}</b>
-                    <span className="mt-1 block h-1.5 rounded-full bg-[var(--well)]">
-                      <span
-                        className="block h-full rounded-full bg-[var(--ink)]"
-                        style={{ width: `${(r.minutes / longest) * 100}%` }}
-                      />
-                    </span>
-                  </>
-                )}
-              </span>
-            </li>
-          );
-        })}
-      </ol>
-      <svg
-        ref={box}
-        viewBox={`0 0 ${width} ${height}`}
-        className="w-full max-md:hidden"
-        style={{ height }}
-        role="img"
-        aria-label="Work and drying of each kind over the days"
-      >
-        {rows.map((_, i) => (
-          <path key={i} d={`M0 ${(i + 1) * ROW}H${width}`} stroke="var(--line)" />
-        ))}
-        {strands.map((s, k) => (
-          <Strand key={s.id} x={((k + 0.5) / strands.length) * width} rows={rows} id={s.id} y={y} height={height} />
-        ))}
-        <Shared rows={rows} y={y} strands={strands.length} width={width} />
-      </svg>
+    <div className="flex justify-around border-b-2 border-[var(--wire)] pb-1 max-md:hidden">
+      {strands.map((s) => (
+        <span key={s.id} className="w-14 text-center">
+          <Portrait
+            kind={{
+              species: s.id,
+              stage: s.stages[s.stages.length - 1]!.id,
+              sizeMm: 50,
+              colourway: choices.find((c) => c.species === s.id)?.colourway ?? s.colourways[0]!.id,
+            }}
+            px={46}
+            alt={s.name}
+          />
+        </span>
+      ))}
     </div>
   );
 }
 
-const BLOCK = 15;
-
-function Strand({
-  x,
-  rows,
-  id,
-  y,
-  height,
-}: {
-  x: number;
-  rows: readonly DayRow[];
-  id: string;
-  y(wall: number): number;
-  height: number;
-}) {
-  const own = rows.flatMap((r) => r.sittings).filter((s) => s.task.strand === id);
-  const byTask = new Map<string, { task: Task; from: number; to: number; minutes: number }>();
-  for (const s of own) {
-    const known = byTask.get(s.task.id);
-    if (known) {
-      known.to = Math.max(known.to, s.to);
-      known.minutes += s.to - s.from;
-    } else byTask.set(s.task.id, { task: s.task, from: s.from, to: s.to, minutes: s.to - s.from });
-  }
-  return (
-    <g>
-      <path d={`M${x} 0V${height}`} stroke="var(--line)" strokeWidth="1.5" />
-      {[...byTask.values()].map(({ task, to }) => {
-        if (task.dryHours <= 0) return null;
-        const long = Math.max(18, y(to + task.dryHours * 60 * DRYING_MARGIN) - y(to));
-        return (
-          <g key={`dry-${task.id}`}>
-            <rect x={x - 17} y={y(to) - 2} width="34" height={long} rx="6" fill="var(--dry)" stroke="var(--dryedge)" />
-            <text x={x} y={y(to) + long - 6} fontSize="13" textAnchor="middle" fill="var(--ink)">
-              {Math.round(task.dryHours)} h
-            </text>
-          </g>
-        );
-      })}
-      {own.map((s, i) => (
-        <g key={i}>
-          <title>{`${s.task.name}: ${durationWords(s.to - s.from)}`}</title>
-          <rect x={x - 17} y={y(s.from)} width="34" height={Math.max(BLOCK, y(s.to) - y(s.from))} rx="5" fill="var(--ink)" />
-        </g>
-      ))}
-    </g>
-  );
+interface Block {
+  key: string;
+  /** tasks of one step in one sitting, told as one */
+  tasks: { task: Task; from: number; to: number }[];
+  from: number;
+  to: number;
 }
 
-/** Mixing, taping, barriers, boxing and placing go across all strands. */
-function Shared({
+/** A strand a species: work as dark blocks at their hour, drying hanging below them. A block is drawn to another day. */
+function Rail({
   rows,
-  y,
   strands,
-  width,
+  plan,
+  chosen,
+  onTask,
 }: {
   rows: readonly DayRow[];
-  y(wall: number): number;
-  strands: number;
-  width: number;
+  strands: readonly Species[];
+  plan: DerivedPlan;
+  chosen: string | null;
+  onTask(id: string): void;
 }) {
-  const own = rows.flatMap((r) => r.sittings).filter((s) => s.task.strand === 'all');
-  const merged: { name: string; from: number; to: number; minutes: number }[] = [];
-  for (const s of own) {
-    const last = merged[merged.length - 1];
-    if (last && s.from - last.to <= 0) {
-      last.to = s.to;
-      last.minutes += s.to - s.from;
-      if (!last.name.includes(s.task.name.toLowerCase())) last.name += `, ${s.task.name.toLowerCase()}`;
-    } else merged.push({ name: s.task.name, from: s.from, to: s.to, minutes: s.to - s.from });
-  }
-  const left = (0.5 / strands) * width - 20;
+  const [box, width] = useWidth<SVGSVGElement>(700);
+  const margin = useStudio((s) => SAFETY[s.project!.days.safety].dryingMargin);
+  const [drag, setDrag] = useState<{ id: string; y0: number; dy: number; day: number } | null>(null);
+  const start = rows[0]?.day ?? 0;
+  const height = rows.length * ROW;
+  const y = (wall: number) => ((wall - start) / 1440) * ROW;
+  const blocks = blocksOf(plan);
+  const critical = new Set(plan.critical);
+  const shared = blocks.filter((b) => b.tasks[0]!.task.strand === 'all');
+  const target = drag ? dayStart(drag.day + Math.round(drag.dy / ROW) * 1440) : null;
+  const hold = (b: Block) => ({
+    tabIndex: 0,
+    role: 'button',
+    'aria-label': `${b.tasks[0]!.task.name}, ${durationWords(b.to - b.from)}`,
+    style: { cursor: 'grab', touchAction: 'none' as const },
+    onClick: () => onTask(b.tasks[0]!.task.id),
+    onKeyDown: (e: React.KeyboardEvent) => {
+      if (e.key === 'Enter' || e.key === ' ') {
+        e.preventDefault();
+        onTask(b.tasks[0]!.task.id);
+      } else if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
+        e.preventDefault();
+        moveTo(
+          b.tasks.map((t) => t.task.id),
+          dayStart(b.from) + (e.key === 'ArrowUp' ? -1440 : 1440),
+        );
+      }
+    },
+    onPointerDown: (e: React.PointerEvent<SVGGElement>) => {
+      e.currentTarget.setPointerCapture(e.pointerId);
+      setDrag({ id: b.key, y0: e.clientY, dy: 0, day: dayStart(b.from) });
+    },
+    onPointerMove: (e: React.PointerEvent) => setDrag((d) => (d && d.id === b.key ? { ...d, dy: e.clientY - d.y0 } : d)),
+    onPointerUp: () => {
+      setDrag(null);
+      if (target !== null && target !== dayStart(b.from))
+        moveTo(
+          b.tasks.map((t) => t.task.id),
+          target,
+        );
+    },
+    onPointerCancel: () => setDrag(null),
+  });
+  const dyOf = (b: Block) => (drag?.id === b.key && Math.abs(drag.dy) > 4 ? drag.dy : 0);
+  const left = (0.5 / strands.length) * width - 20;
   return (
-    <>
-      {merged.map((m, i) => (
-        <g key={i}>
+    <svg
+      ref={box}
+      viewBox={`0 0 ${width} ${height}`}
+      className="w-full max-md:hidden"
+      style={{ height }}
+      role="group"
+      aria-label="Work and drying of each kind over the days; arrow up or down moves work to the day before or after"
+    >
+      {rows.map((_, i) => (
+        <path key={i} d={`M0 ${(i + 1) * ROW}H${width}`} stroke="var(--line)" />
+      ))}
+      {target !== null && drag && Math.abs(drag.dy) > 4 && (
+        <rect x="0" y={y(target)} width={width} height={ROW} fill="var(--nextwash)" opacity="0.6" />
+      )}
+      {shared.map((b) => (
+        <g key={b.key} {...hold(b)} transform={`translate(0 ${dyOf(b)})`}>
+          <title>{`${b.tasks.map((t) => t.task.name).join('; ')}: ${durationWords(b.to - b.from)}`}</title>
           <rect
             x={left}
-            y={y(m.from)}
+            y={y(b.from)}
             width={width - left * 2}
-            height={Math.max(22, y(m.to) - y(m.from))}
+            height={Math.max(22, y(b.to) - y(b.from))}
             rx="8"
             fill="var(--ink)"
+            stroke={b.tasks.some((t) => t.task.id === chosen) ? 'var(--next)' : 'none'}
+            strokeWidth="3"
           />
-          <text x={width / 2} y={y(m.from) + 16} fontSize="13" textAnchor="middle" fill="var(--bench)">
-            {m.name}, {durationWords(m.minutes)}
+          <text x={width / 2} y={y(b.from) + 16} fontSize="13" textAnchor="middle" fill="var(--bench)">
+            {sharedWords(b)}
           </text>
         </g>
       ))}
-    </>
+      {strands.map((s, k) => {
+        const x = ((k + 0.5) / strands.length) * width;
+        const own = blocks.filter((b) => b.tasks[0]!.task.strand === s.id);
+        return (
+          <g key={s.id}>
+            <path d={`M${x} 0V${height}`} stroke="var(--line)" strokeWidth="1.5" />
+            {own.map((b) => {
+              const dry = Math.max(...b.tasks.map((t) => t.to + t.task.dryHours * 60 * margin));
+              const hours = b.tasks[0]!.task.dryHours;
+              const long = Math.max(18, y(dry) - y(b.to));
+              return hours > 0 ? (
+                <g key={`dry-${b.key}`} transform={`translate(0 ${dyOf(b)})`}>
+                  <rect x={x - 17} y={y(b.to) - 2} width="34" height={long} rx="6" fill="var(--dry)" stroke="var(--dryedge)" />
+                  <text x={x} y={y(b.to) + long - 6} fontSize="13" textAnchor="middle" fill="var(--ink)">
+                    {Math.round(hours)} h
+                  </text>
+                </g>
+              ) : null;
+            })}
+            {own.map((b) => {
+              const held = b.tasks.some((t) => critical.has(t.task.id));
+              return (
+                <g key={b.key} {...hold(b)} transform={`translate(0 ${dyOf(b)})`}>
+                  <title>{`${b.tasks.map((t) => t.task.name).join('; ')}: ${durationWords(b.to - b.from)}${held ? '; decides when the work begins' : ''}`}</title>
+                  <rect
+                    x={x - 22}
+                    y={y(b.from) - 8}
+                    width="44"
+                    height={Math.max(32, y(b.to) - y(b.from) + 16)}
+                    fill="transparent"
+                  />
+                  <rect
+                    x={x - 17}
+                    y={y(b.from)}
+                    width="34"
+                    height={Math.max(15, y(b.to) - y(b.from))}
+                    rx="5"
+                    fill="var(--ink)"
+                    stroke={b.tasks.some((t) => t.task.id === chosen) ? 'var(--next)' : 'none'}
+                    strokeWidth="3"
+                  />
+                  {held && <circle cx={x + 17} cy={y(b.from)} r="4.5" fill="var(--next)" stroke="var(--nexttext)" />}
+                </g>
+              );
+            })}
+          </g>
+        );
+      })}
+    </svg>
   );
+}
+
+export const Strands = { Heads, Rail };
+
+const sharedWords = (b: Block): string => {
+  const names = [...new Set(b.tasks.map((t) => t.task.name.replace(/, \d+ of \d+$/, '').toLowerCase()))];
+  const text = `${names.join(', ')}, ${durationWords(b.tasks.reduce((a, t) => a + t.to - t.from, 0))}`;
+  return text[0]!.toUpperCase() + text.slice(1);
+};
+
+/** Tasks of one step in one sitting as one block; what is done for all together by its stretch. */
+function blocksOf(plan: DerivedPlan): Block[] {
+  const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
+  const blocks = new Map<string, Block>();
+  let run = 0;
+  let last = -Infinity;
+  for (const p of plan.schedule) {
+    const task = tasks.get(p.id)!;
+    if (task.strand === 'all') {
+      if (p.from - last > 15) run++;
+      last = p.to;
+    }
+    const key = task.strand === 'all' ? `all|${run}` : `${task.kind}|${task.step}|${p.maker}|${dayStart(p.from)}`;
+    const block = blocks.get(key) ?? { key, tasks: [], from: p.from, to: p.to };
+    block.tasks.push({ task, from: p.from, to: p.to });
+    block.from = Math.min(block.from, p.from);
+    block.to = Math.max(block.to, p.to);
+    blocks.set(key, block);
+  }
+  return [...blocks.values()];
 }

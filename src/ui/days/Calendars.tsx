@@ -1,0 +1,77 @@
+'use client';
+
+import { format } from 'date-fns';
+import { Printer } from 'lucide-react';
+import { clockOf, wallFromText } from '@/core/days/clock';
+import { calendarFile } from '@/core/formats/calendarFile';
+import type { DayRow } from '@/core/plan/dayList';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { download, ReadIn, WriteOut } from '../shared/files';
+import { leavesWords, plural } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+
+/** So many weeks before the day it leaves a calendar is read. */
+const WEEKS_BEFORE = 8;
+
+/** The days on paper and into a calendar; and times out of any calendar file in which nobody works here: what would change is said first. */
+export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly DayRow[] }) {
+  const name = useStudio((s) => s.project!.name);
+  const { busy, leavesAt, paper } = useStudio((s) => s.project!.brief);
+  const { zone, makers } = useStudio((s) => s.project!.days);
+  const { edit } = getStudio();
+  const to = wallFromText(leavesAt);
+  const key = (b: { from: string; to: string }) => `${b.from}|${b.to}`;
+  const print = async () => {
+    const { weekPdf } = await import('@/core/formats/weekPdf');
+    const pdf = await weekPdf(rows, { name, leaves: leavesWords(leavesAt), makers: makers.map((m) => m.name) }, paper);
+    download('days.pdf', new Uint8Array(pdf), 'application/pdf');
+  };
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <button className="key" onClick={() => void print()}>
+        <Printer size={20} /> Print the week
+      </button>
+      <WriteOut
+        label="To a calendar"
+        onPress={() =>
+          download(
+            'days.ics',
+            calendarFile(plan, { name, leavesAt, zone }, new Date().toISOString().slice(0, 16)),
+            'text/calendar',
+          )
+        }
+      />
+      <ReadIn
+        label="Busy times from a calendar"
+        accept=".ics,text/calendar"
+        what="busy time"
+        read={async (text) => {
+          const { busyFromCalendar } = await import('@/core/formats/calendarIn');
+          // without a zone of the kitchen's own the browser's is taken
+          const clock = zone === null ? null : clockOf(zone, to - WEEKS_BEFORE * 7 * 1440, to);
+          const wallOfUtc = (unix: number) =>
+            clock ? clock.fromUtc(unix / 60) : wallFromText(format(new Date(unix * 1000), "yyyy-MM-dd'T'HH:mm"));
+          return busyFromCalendar(text, { from: to - WEEKS_BEFORE * 7 * 1440, to }, wallOfUtc);
+        }}
+        changes={(next) => ({
+          added: next.filter((b) => !busy.some((x) => key(x) === key(b))).length,
+          changed: 0,
+          gone: busy.filter((b) => !next.some((x) => key(x) === key(b))).length,
+        })}
+        onTake={(next) => edit('busy times from a calendar', (d) => void (d.brief.busy = [...next]))}
+      />
+      {busy.length > 0 && (
+        <>
+          <span className="small">
+            {plural(busy.length, 'busy time')} kept free of work, the first{' '}
+            {format(new Date(`${busy[0]!.from}:00`), 'EEEE d MMMM, HH:mm')}
+            {busy[0]!.name ? `, ${busy[0]!.name}` : ''}.
+          </span>
+          <button className="key" onClick={() => edit('busy times forgotten', (d) => void (d.brief.busy = []))}>
+            Forget them
+          </button>
+        </>
+      )}
+    </div>
+  );
+}

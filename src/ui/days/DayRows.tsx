@@ -1,0 +1,92 @@
+'use client';
+
+import { format } from 'date-fns';
+import Link from 'next/link';
+import { wallToText } from '@/core/days/clock';
+import type { DayRow } from '@/core/plan/dayList';
+import { durationWords } from '../shared/words';
+import { useStudio } from '../useStudio';
+
+export const ROW = 78;
+
+/** A day a row: what each person does, how long; the tasks of a day open from it. */
+export function DayRows({
+  rows,
+  today,
+  leaves,
+  chosen,
+  onTask,
+}: {
+  rows: readonly DayRow[];
+  today: number;
+  leaves: string;
+  chosen: string | null;
+  onTask(id: string): void;
+}) {
+  const makers = useStudio((s) => s.project!.days.makers);
+  const longest = Math.max(60, ...rows.map((r) => r.minutes));
+  return (
+    <ol aria-label="Day by day">
+      {rows.map((r, i) => {
+        const date = new Date(`${wallToText(r.day)}:00`);
+        const isToday = r.day === today;
+        return (
+          <li
+            key={r.day}
+            className={`flex gap-3 border-b border-[var(--line)] pt-1 max-md:!h-auto max-md:min-h-[72px] ${isToday ? 'rounded-xl bg-[var(--glaze)]' : ''}`}
+            style={{ height: ROW }}
+          >
+            <span className="w-12 shrink-0 leading-none">
+              <span className="sub block">{isToday ? 'Today' : format(date, 'EEE')}</span>
+              <b className="fig text-[1.7rem]">{format(date, 'd')}</b>
+            </span>
+            <span className="min-w-0 grow overflow-hidden max-md:overflow-visible max-md:pb-2">
+              {r.sittings.length === 0 && <span className="small">Nothing to do</span>}
+              {r.sittings.map((s) => {
+                const open = s.items.some((x) => x.planned.id === chosen);
+                return (
+                  <button
+                    key={`${s.maker}|${s.from}`}
+                    className={`block w-full rounded-md text-left text-[15px] leading-tight ${open ? 'bg-[var(--nextwash)]' : ''}`}
+                    title={s.items.map((x) => x.task.name).join('; ')}
+                    aria-expanded={open}
+                    onClick={() => onTask(s.items[0]!.planned.id)}
+                  >
+                    <span
+                      className={r.sittings.length > 2 ? 'line-clamp-1' : r.sittings.length > 1 ? 'line-clamp-2' : 'line-clamp-3'}
+                    >
+                      <span className="text-[var(--ink2)]">
+                        {wallToText(s.from).slice(11)}
+                        {s.maker > 0 ? `, ${makers[s.maker - 1]?.name ?? 'helper'}` : ''}{' '}
+                      </span>
+                      {s.words}
+                    </span>
+                  </button>
+                );
+              })}
+              {isToday && r.sittings.length > 0 && (
+                <Link href="/log" className="next mt-1 inline-block px-3 py-1">
+                  Begin
+                </Link>
+              )}
+              {i === rows.length - 1 && <span className="small">{leaves}</span>}
+            </span>
+            <span className="w-16 shrink-0 text-right">
+              {r.minutes > 0 && (
+                <>
+                  <b className="text-[15px]">{durationWords(r.minutes)}</b>
+                  <span className="mt-1 block h-1.5 rounded-full bg-[var(--well)]">
+                    <span
+                      className="block h-full rounded-full bg-[var(--ink)]"
+                      style={{ width: `${(r.minutes / longest) * 100}%` }}
+                    />
+                  </span>
+                </>
+              )}
+            </span>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

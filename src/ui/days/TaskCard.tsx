@@ -1,0 +1,109 @@
+'use client';
+
+import { format } from 'date-fns';
+import { dayStart, dayText, weekdayOf, wallToText } from '@/core/days/clock';
+import type { DayRow } from '@/core/plan/dayList';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { whyNotOn } from '@/core/plan/moves';
+import { durationWords } from '../shared/words';
+import { useStudio } from '../useStudio';
+import { moveTo, setFree } from './moveTo';
+
+const when = (wall: number) => format(new Date(`${wallToText(wall)}:00`), 'EEE d, HH:mm');
+
+/** One sitting opened: each task with the room it has, what holds it where it is, and another day for it. */
+export function TaskCard({
+  id,
+  plan,
+  rows,
+  onClose,
+}: {
+  id: string;
+  plan: DerivedPlan;
+  rows: readonly DayRow[];
+  onClose(): void;
+}) {
+  const { hours } = useStudio((s) => s.project!.brief);
+  const { pins, makers } = useStudio((s) => s.project!.days);
+  const sitting = rows.flatMap((r) => r.sittings).find((s) => s.items.some((x) => x.planned.id === id));
+  if (!sitting) return null;
+  const names = new Map(plan.tasks.map((t) => [t.id, t.name]));
+  const worksOn = (day: number) => hours[weekdayOf(day)] !== null || makers.some((m) => m.hours[weekdayOf(day)] !== null);
+  return (
+    <section aria-label="One sitting" className="well mt-3 px-4 py-3">
+      <div className="flex items-center gap-3">
+        <h2 className="grow">
+          {format(new Date(`${wallToText(sitting.from)}:00`), 'EEEE d MMMM, HH:mm')}
+          {sitting.maker > 0 ? `, ${makers[sitting.maker - 1]?.name}` : ''}: {durationWords(sitting.minutes)}
+        </h2>
+        <button className="key" onClick={onClose}>
+          Close
+        </button>
+      </div>
+      <ul>
+        {sitting.items.map(({ task, planned }) => {
+          const room = plan.leeway.find((l) => l.id === task.id);
+          const pin = pins.find((p) => p.task === task.id);
+          const why = pin && whyNotOn(pin.day, task.id, plan, worksOn);
+          const held = room?.heldBy;
+          const free = room && room.latest - room.earliest >= 60;
+          return (
+            <li
+              key={task.id}
+              className="grid grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)_auto] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-md:grid-cols-1"
+            >
+              <span>
+                <b>{task.name}</b>
+                <span className="small block">
+                  {durationWords(planned.to - planned.from)}
+                  {task.pieces ? `, ${task.pieces} pieces` : ''}
+                  {task.detail ? `, ${task.detail}` : ''}
+                </span>
+              </span>
+              <span className="small">
+                {plan.critical.includes(task.id) ? <b>Decides when the work begins. </b> : ''}
+                {room && (free ? `May begin ${when(room.earliest)} to ${when(room.latest)}. ` : 'No room: it can only be then. ')}
+                {held?.why === 'waited for' && `“${names.get(held.id)}” waits for it.`}
+                {held?.why === 'hands' && `Later the hands are at “${names.get(held.id)}”.`}
+                {held?.why === 'rack' && 'Later there is no place to dry.'}
+                {why && (
+                  <b className="block text-[var(--stop)]">
+                    Not on {pin.day}: {why}
+                  </b>
+                )}
+              </span>
+              <span className="flex items-center gap-2">
+                <label className="small">
+                  <span className="sr-only">Day for {task.name}</span>
+                  <select
+                    className="fld"
+                    value={pin?.day ?? ''}
+                    onChange={(e) =>
+                      e.target.value === ''
+                        ? setFree([task.id])
+                        : moveTo([task.id], Date.parse(`${e.target.value}T00:00Z`) / 60_000)
+                    }
+                  >
+                    <option value="">where it fits best</option>
+                    {daysRound(rows, planned.from).map((day) => (
+                      <option key={day} value={dayText(day)}>
+                        {format(new Date(`${dayText(day)}T00:00:00`), 'EEEE d MMMM')}
+                      </option>
+                    ))}
+                  </select>
+                </label>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+/** The days of the plan and a week before them. */
+function daysRound(rows: readonly DayRow[], from: number): number[] {
+  const first = Math.min(rows[0]?.day ?? dayStart(from), dayStart(from)) - 7 * 1440;
+  const last = rows.at(-1)?.day ?? dayStart(from);
+  return Array.from({ length: (last - first) / 1440 + 1 }, (_, i) => first + i * 1440);
+}
