@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
+import type { Photograph } from '@/core/formats/projectFile';
 import type { Project } from '@/core/plan/project';
 
 export interface JobRow {
@@ -6,6 +7,10 @@ export interface JobRow {
   name: string;
   updatedAt: number;
   project: Project;
+}
+
+export interface PhotoRow extends Photograph {
+  jobId: string;
 }
 
 interface SettingRow {
@@ -17,9 +22,11 @@ interface SettingRow {
 export class StudioDb extends Dexie {
   jobs!: EntityTable<JobRow, 'id'>;
   settings!: EntityTable<SettingRow, 'key'>;
+  photos!: EntityTable<PhotoRow, 'id'>;
 
   constructor(name = 'ofrenda') {
     super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({ jobs: 'id, updatedAt', settings: 'key' });
+    this.version(2).stores({ photos: 'id, jobId' });
   }
 }

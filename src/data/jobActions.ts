@@ -14,7 +14,10 @@ export function jobActions(
   ports: StudioPorts,
   keeper: Keeper,
   get: () => Studio,
-): Pick<Studio, 'start' | 'open' | 'create' | 'copy' | 'remove' | 'bringBack' | 'importText' | 'shareDays' | 'flush' | 'setEvening'> {
+): Pick<
+  Studio,
+  'start' | 'open' | 'create' | 'copy' | 'remove' | 'bringBack' | 'importText' | 'shareDays' | 'flush' | 'setEvening'
+> {
   const { shelf } = ports;
   const openProject = async (project: Project, patch: Partial<StudioState> = {}) => {
     await keeper.flush();
@@ -22,6 +25,7 @@ export function jobActions(
     keeper.show(project, { ...FRESH, search: NO_SEARCH, others: [], ...patch });
     await shelf.setSetting('lastJob', project.id);
     await keeper.refreshJobs();
+    get().set({ photos: await shelf.photos(project.id) });
   };
   const addJob = async (project: Project, patch: Partial<StudioState> = {}) => {
     await shelf.save(project);
@@ -36,9 +40,13 @@ export function jobActions(
       const jobs = await shelf.list();
       const last = await shelf.getSetting('lastJob');
       const evening = (await shelf.getSetting('evening')) === true;
+      await get().startLog();
       const first = (typeof last === 'string' && (await shelf.load(last))) || (jobs[0] && (await shelf.load(jobs[0].id))) || null;
       get().set({ jobs, evening, ...(await readStock(shelf)), ready: true });
-      if (first) keeper.show(first, FRESH);
+      if (first) {
+        keeper.show(first, FRESH);
+        get().set({ photos: await shelf.photos(first.id) });
+      }
     },
     async open(id) {
       const project = await shelf.load(id);
@@ -89,6 +97,7 @@ export function jobActions(
       if (deleted) await addJob(deleted.project, { deleted: null });
     },
     async importText(text) {
+      if (await get().openPacket(text)) return;
       const read = readProjectFile(text);
       if ('sentence' in read) {
         get().set({ message: { text: read.sentence, kind: 'fault' } });
@@ -96,6 +105,8 @@ export function jobActions(
       }
       const taken = get().jobs.some((j) => j.id === read.project.id);
       const project = taken ? { ...read.project, id: ports.newId() } : read.project;
+      for (const photo of read.photographs)
+        await shelf.putPhoto(project.id, taken ? { ...photo, id: `${photo.id}@${project.id}`.slice(0, 80) } : photo);
       await addJob(project, {
         message: { text: `“${project.name}” is open${taken ? ', as a second copy beside the one you have' : ''}.`, kind: 'tell' },
       });

@@ -3,6 +3,7 @@ import harbour from '@/core/demo/demo-harbour-library.ofrenda.json';
 import wreath from '@/core/demo/demo-midwinter-wreath.ofrenda.json';
 import astronomy from '@/core/demo/demo-astronomy-toppers.ofrenda.json';
 import { DEMO_TIN } from '@/core/demo/bench';
+import type { Photograph } from '@/core/formats/projectFile';
 import type { Taken } from '@/core/make/takings';
 import type { StudioDb } from './db';
 
@@ -24,6 +25,8 @@ export interface JobShelf {
   remove(id: string): Promise<void>;
   getSetting(key: string): Promise<unknown>;
   setSetting(key: string, value: unknown): Promise<void>;
+  photos(jobId: string): Promise<Photograph[]>;
+  putPhoto(jobId: string, photo: Photograph): Promise<void>;
 }
 
 export const DEMO_JOBS: readonly unknown[] = [harbour, wreath, astronomy];
@@ -58,6 +61,12 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
     },
     async setSetting(key, value) {
       await db.settings.put({ key, value });
+    },
+    async photos(jobId) {
+      return (await db.photos.where('jobId').equals(jobId).toArray()).map(({ jobId: _, ...photo }) => photo);
+    },
+    async putPhoto(jobId, photo) {
+      await db.photos.put({ ...photo, jobId });
     },
   };
 }

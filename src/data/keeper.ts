@@ -123,7 +123,10 @@ export class Keeper {
       const until = project.brief.leavesAt;
       const since = wallToText((wallFromText(until) || 0) - WEEKS_SHARED * 7 * 1440);
       const before = (await this.ports.shelf.list())
-        .filter((j) => j.id !== project.id && j.leavesAt >= since && (j.leavesAt < until || (j.leavesAt === until && j.id < project.id)))
+        .filter(
+          (j) =>
+            j.id !== project.id && j.leavesAt >= since && (j.leavesAt < until || (j.leavesAt === until && j.id < project.id)),
+        )
         .sort((a, b) => (a.leavesAt !== b.leavesAt ? (a.leavesAt < b.leavesAt ? -1 : 1) : a.id < b.id ? -1 : 1));
       for (const job of before.slice(-MOST_SHARED)) {
         const other = await this.ports.shelf.load(job.id);

@@ -3,7 +3,7 @@ import { otherWorkOf } from '@/core/plan/daysOf';
 import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
 import { newProject } from '@/core/plan/newProject';
 import type { Project } from '@/core/plan/project';
-import { writeProjectFile } from '@/core/formats/projectFile';
+import { writeProjectFile, type Photograph } from '@/core/formats/projectFile';
 import { composeAll } from '@/core/compose/composer';
 import { DEMO_JOBS, type JobShelf } from './jobs';
 import { freshId } from './editActions';
@@ -13,6 +13,7 @@ import { createStudio, type StudioPorts } from './studio';
 function memoryShelf(): JobShelf & { rows: Map<string, { project: Project; at: number }>; broken: boolean } {
   const rows = new Map<string, { project: Project; at: number }>();
   const settings = new Map<string, unknown>();
+  const photos: (Photograph & { jobId: string })[] = [];
   let clock = 0;
   return {
     rows,
@@ -43,6 +44,11 @@ function memoryShelf(): JobShelf & { rows: Map<string, { project: Project; at: n
     getSetting: (key) => Promise.resolve(settings.get(key)),
     setSetting(key, value) {
       settings.set(key, value);
+      return Promise.resolve();
+    },
+    photos: (jobId) => Promise.resolve(photos.filter((p) => p.jobId === jobId).map(({ jobId: _, ...p }) => p)),
+    putPhoto(jobId, photo) {
+      photos.push({ ...photo, jobId });
       return Promise.resolve();
     },
   };

@@ -4,6 +4,9 @@ import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/c
 import type { Remedy } from '@/core/compose/reading';
 import type { OtherWork } from '@/core/plan/daysOf';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import type { Packet } from '@/core/formats/packetFile';
+import type { Photograph } from '@/core/formats/projectFile';
+import type { LogEntry } from '@/core/log/entries';
 import type { Stock } from '@/core/make/stock';
 import type { Offcut } from '@/core/wire/offcuts';
 import type { TinPiece } from '@/core/compose/tin';
@@ -11,6 +14,7 @@ import type { Project } from '@/core/plan/project';
 import { composeActions } from './composeActions';
 import { editActions } from './editActions';
 import { jobActions } from './jobActions';
+import { logActions } from './logActions';
 import { tinActions } from './tinActions';
 import type { JobShelf, JobSummary } from './jobs';
 import { Keeper } from './keeper';
@@ -32,6 +36,13 @@ export interface StudioPorts {
   };
   later(run: () => void, ms: number): () => void;
 }
+
+export interface Devices {
+  sensor: boolean;
+  scale: boolean;
+  printer: boolean;
+}
+export const NO_DEVICES: Devices = { sensor: false, scale: false, printer: false };
 
 interface Step {
   label: string;
@@ -65,6 +76,12 @@ export interface StudioState {
   /** a sentence at the top: a file that was refused, a job that was brought back */
   message: { text: string; kind: 'tell' | 'fault' } | null;
   evening: boolean;
+  /** simulated stand-ins that are switched on */
+  devices: Devices;
+  /** photographs of the open job */
+  photos: readonly Photograph[];
+  /** the packet that is worked from as a helper */
+  packet: Packet | null;
   showList: boolean;
   /** the line itself is in hand: its points on the turntable, its figures beside it */
   lineInHand: boolean;
@@ -110,6 +127,13 @@ export interface StudioActions {
   shareDays(): Promise<void>;
   flush(): Promise<void>;
   setEvening(evening: boolean): void;
+  startLog(): Promise<void>;
+  setDevices(devices: Devices): void;
+  addPhoto(photo: Photograph): Promise<void>;
+  /** opens a packet as a helper; false, with a sentence shown, where it is none */
+  openPacket(text: string): Promise<boolean>;
+  packetEntry(entry: Pick<LogEntry, 'kind' | 'made' | 'broken' | 'minutes'> & Partial<LogEntry>): void;
+  closePacket(): void;
   set(patch: Partial<StudioState>): void;
 }
 
@@ -136,6 +160,9 @@ const EMPTY: StudioState = {
   search: NO_SEARCH,
   message: null,
   evening: false,
+  devices: NO_DEVICES,
+  photos: [],
+  packet: null,
   showList: false,
   lineInHand: false,
 };
@@ -149,6 +176,7 @@ export function createStudio(ports: StudioPorts): StoreApi<Studio> {
     ...editActions(keeper, get),
     ...composeActions(ports, keeper, get),
     ...tinActions(keeper, get),
+    ...logActions(ports, get),
     set: (patch) => set(patch),
   }));
   keeper.store = store;

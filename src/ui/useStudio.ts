@@ -30,6 +30,8 @@ function nowhere(): ReturnType<typeof jobShelf> {
     remove: none,
     getSetting: none,
     setSetting: none,
+    photos: () => Promise.resolve([]),
+    putPhoto: none,
   };
 }
 

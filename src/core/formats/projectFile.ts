@@ -1,13 +1,25 @@
+import * as v from 'valibot';
 import { checkProject, PROJECT_KIND, PROJECT_VERSION, type Issue, type Project } from '../plan/project';
 
 export const PROJECT_FILE_ENDING = '.ofrenda.json';
 /** A project file larger than this is not read: 20 MB of text. */
 export const MOST_FILE_CHARACTERS = 20_000_000;
 
-/** What reading a file gave: the project, or one sentence for the person and the faults behind it. Nothing is half read. */
-export type ReadFile = { project: Project } | { sentence: string; issues: Issue[] };
+/** A photograph of the bench; it stays in the browser unless it is wanted in the file. */
+const photographSchema = v.object({
+  id: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
+  type: v.picklist(['image/jpeg', 'image/png'], 'a photograph is a JPEG or PNG picture'),
+  base64: v.pipe(v.string(), v.regex(/^[A-Za-z0-9+/]+={0,2}$/, 'a photograph is written in base64'), v.maxLength(4_000_000)),
+});
+export type Photograph = v.InferOutput<typeof photographSchema>;
+const photographsSchema = v.pipe(v.array(photographSchema), v.maxLength(200, 'a job has at most 200 photographs'));
 
-export const writeProjectFile = (project: Project): string => `${JSON.stringify(project, null, 1)}\n`;
+/** What reading a file gave: the project, or one sentence for the person and the faults behind it. Nothing is half read. */
+export type ReadFile = { project: Project; photographs: Photograph[] } | { sentence: string; issues: Issue[] };
+
+/** The job as a file; with its photographs where they are wanted. */
+export const writeProjectFile = (project: Project, photographs: readonly Photograph[] = []): string =>
+  `${JSON.stringify(photographs.length ? { ...project, photographs } : project, null, 1)}\n`;
 
 const refuse = (sentence: string, path: string, expected: string, received: string): ReadFile => ({
   sentence,
@@ -52,7 +64,17 @@ export function readProjectFile(text: string): ReadFile {
     );
   }
   const checked = checkProject(value);
-  if ('project' in checked) return checked;
+  if ('project' in checked) {
+    const pictures = v.safeParse(photographsSchema, (value as { photographs?: unknown }).photographs ?? []);
+    if (pictures.success) return { project: checked.project, photographs: pictures.output };
+    const [issue] = pictures.issues;
+    return refuse(
+      `The photographs in this file cannot be read: ${issue.message}. Nothing was changed.`,
+      'photographs',
+      'pictures',
+      issue.received,
+    );
+  }
   const first = checked.issues[0]!;
   return {
     sentence: `This job cannot be opened: ${first.message}${first.path ? ` (at ${first.path})` : ''}. Nothing was changed.`,

@@ -20,6 +20,8 @@ const fileName = (name: string): string =>
 export function JobsStation() {
   const jobs = useStudio((s) => s.jobs);
   const current = useStudio((s) => s.project);
+  const photos = useStudio((s) => s.photos);
+  const packet = useStudio((s) => s.packet);
   const router = useRouter();
   const file = useRef<HTMLInputElement>(null);
   const go = (path: string) => (done: Promise<void>) => void done.then(() => router.push(path));
@@ -42,7 +44,11 @@ export function JobsStation() {
           onChange={(e) => {
             const chosen = e.target.files?.[0];
             e.target.value = '';
-            if (chosen) void chosen.text().then((text) => getStudio().importText(text));
+            if (chosen)
+              void chosen
+                .text()
+                .then((text) => getStudio().importText(text))
+                .then(() => getStudio().packet !== packet && router.push('/helper'));
           }}
         />
         <button
@@ -52,7 +58,22 @@ export function JobsStation() {
         >
           <Download size={20} /> Export the open job
         </button>
+        {current && photos.length > 0 && (
+          <button className="key" onClick={() => download(fileName(current.name), writeProjectFile(current, photos))}>
+            with its {plural(photos.length, 'photograph')}
+          </button>
+        )}
       </div>
+      {packet && (
+        <p className="well mb-3 flex flex-wrap items-center gap-3 px-4 py-3">
+          <span className="grow">
+            A packet is open: {packet.job}, for {packet.helper}.
+          </span>
+          <button className="key" onClick={() => router.push('/helper')}>
+            Helper’s bench
+          </button>
+        </p>
+      )}
       <ul aria-label="All jobs">
         {jobs.map((j) => (
           <li key={j.id} className="flex items-center gap-3 border-t border-[var(--line)] py-2">

@@ -1,4 +1,5 @@
 import { LEVEL_SCORE } from '@/core/compose/reading';
+import { countedLog } from '@/core/log/entries';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 
@@ -76,7 +77,8 @@ function composeBud(plan: DerivedPlan): Bud {
 
 function benchBuds(project: Project, plan: DerivedPlan): Omit<Record<StationId, Bud>, 'brief' | 'compose'> {
   const toMake = plan.tray.reduce((a, k) => a + k.toMake, 0);
-  const made = project.log.reduce((a, e) => a + e.made, 0);
+  const kinds = new Set(plan.tray.map((k) => k.key));
+  const made = countedLog(project.log).reduce((a, e) => a + (kinds.has(e.kind) ? e.made : 0), 0);
   const wireStops = stopsAt(plan, 'Wire & tape');
   const placeStops = stopsAt(plan, 'Place');
   const looks = plan.warnings.filter((w) => w.level === 'look again' && w.station === 'Place').length;

@@ -1,0 +1,5 @@
+import { HelperStation } from '@/ui/helper/HelperStation';
+
+export default function Page() {
+  return <HelperStation />;
+}

@@ -1,0 +1,78 @@
+import { format } from 'date-fns';
+import { PACKET_KIND, packetSchema, readPacket, type Packet } from '@/core/formats/packetFile';
+import * as v from 'valibot';
+import { NO_DEVICES, type Devices, type Studio, type StudioPorts } from './studio';
+
+const DEVICES = 'devices';
+const PACKET = 'packet';
+
+const devicesOf = (kept: unknown): Devices => {
+  const own = (kept ?? {}) as Partial<Record<keyof Devices, unknown>>;
+  return { sensor: own.sensor === true, scale: own.scale === true, printer: own.printer === true };
+};
+
+/** What the log needs beside the job: devices that are switched on, photographs, and the packet of a helper. */
+export function logActions(
+  ports: StudioPorts,
+  get: () => Studio,
+): Pick<Studio, 'startLog' | 'setDevices' | 'addPhoto' | 'openPacket' | 'packetEntry' | 'closePacket'> {
+  const { shelf } = ports;
+  const keep = (packet: Packet | null) => {
+    get().set({ packet });
+    void shelf.setSetting(PACKET, packet);
+  };
+  return {
+    async startLog() {
+      const packet = v.safeParse(packetSchema, await shelf.getSetting(PACKET));
+      get().set({
+        devices: devicesOf((await shelf.getSetting(DEVICES)) ?? NO_DEVICES),
+        packet: packet.success ? packet.output : null,
+      });
+    },
+    setDevices(devices) {
+      get().set({ devices });
+      void shelf.setSetting(DEVICES, devices);
+    },
+    async addPhoto(photo) {
+      const { project } = get();
+      if (!project) return;
+      await shelf.putPhoto(project.id, photo);
+      get().set({ photos: [...get().photos, photo] });
+    },
+    openPacket(text) {
+      if (!text.includes(`"${PACKET_KIND}"`)) return Promise.resolve(false);
+      const read = readPacket(text);
+      if ('sentence' in read) {
+        get().set({ message: { text: read.sentence, kind: 'fault' } });
+        return Promise.resolve(true);
+      }
+      const open = get().packet;
+      // a copied file must never write ids that another wrote: every opening writes under a name of its own
+      const actor = `${read.packet.helper.slice(0, 20)}-${ports.newId()}`.slice(0, 60);
+      if (open && open.log.length > 0 && open.projectId === read.packet.projectId && open.helper === read.packet.helper) {
+        get().set({
+          message: { text: `The packet for ${open.helper} is open already, with what was done in it.`, kind: 'tell' },
+        });
+        return Promise.resolve(true);
+      }
+      keep({ ...read.packet, actor });
+      get().set({
+        message: { text: `The packet of “${read.packet.job}” for ${read.packet.helper} is open under Helper.`, kind: 'tell' },
+      });
+      return Promise.resolve(true);
+    },
+    packetEntry(entry) {
+      const { packet } = get();
+      if (!packet) return;
+      const number = packet.log.filter((e) => e.id.startsWith(`${packet.actor}:`)).length + 1;
+      keep({
+        ...packet,
+        log: [
+          ...packet.log,
+          { id: `${packet.actor}:${number}`, at: format(ports.now(), "yyyy-MM-dd'T'HH:mm"), by: packet.helper, ...entry },
+        ],
+      });
+    },
+    closePacket: () => keep(null),
+  };
+}

@@ -1,0 +1,146 @@
+'use client';
+
+import { format } from 'date-fns';
+import { Download } from 'lucide-react';
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import { openCatalogue } from '@/core/botany/catalogue';
+import { countedLog } from '@/core/log/entries';
+import { PACKET_FILE_ENDING, writePacket, type Packet } from '@/core/formats/packetFile';
+import { catalogueOf } from '@/core/plan/project';
+import { download } from '../shared/files';
+import { NumberField } from '../shared/fields';
+import { Portrait } from '../shared/Portrait';
+import { leavesWords } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+
+/** A helper's own bench: the steps, counts and pictures of a packet; what is done goes back in it. */
+export function HelperStation() {
+  const packet = useStudio((s) => s.packet);
+  if (!packet) {
+    return (
+      <div className="px-6 pt-6">
+        <h1>No packet is open</h1>
+        <p className="say mt-2">Open the file that you were given under Jobs.</p>
+        <Link href="/jobs" className="next mt-4">
+          Jobs
+        </Link>
+      </div>
+    );
+  }
+  return <Bench key={packet.actor} packet={packet} />;
+}
+
+function Bench({ packet }: { packet: Packet }) {
+  const [opened] = useState(() => openCatalogue({ ...packet.catalogue, cutters: [] }));
+  useEffect(
+    () => () => {
+      const { project } = getStudio();
+      if (project) openCatalogue(catalogueOf(project));
+    },
+    [opened],
+  );
+  const log = countedLog(packet.log);
+  const days = [...new Set(packet.tasks.map((t) => t.from.slice(0, 10)))];
+  return (
+    <div className="px-6 pb-6">
+      <div className="flex flex-wrap items-end gap-3 pb-3">
+        <div className="grow">
+          <h1>
+            {packet.helper}, for {packet.job}
+          </h1>
+          <p className="sub">{leavesWords(packet.leavesAt)}</p>
+        </div>
+        <button
+          className="next"
+          onClick={() =>
+            download(`${packet.helper.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-back${PACKET_FILE_ENDING}`, writePacket(packet))
+          }
+        >
+          <Download size={20} /> Send it back
+        </button>
+        <button className="key" onClick={() => getStudio().closePacket()}>
+          Close the packet
+        </button>
+      </div>
+      <ul className="grid gap-3 md:grid-cols-2 xl:grid-cols-3" aria-label="What to make">
+        {packet.kinds.map((k) => {
+          const own = log.filter((e) => e.kind === k.key);
+          const made = own.reduce((a, e) => a + e.made, 0);
+          return (
+            <li key={k.key} className="well flex gap-4 px-4 py-3">
+              <Portrait kind={k} px={84} />
+              <div className="grow">
+                <b className="block text-lg">{k.name}</b>
+                <span className="block text-[15px]">
+                  {made} of {k.wanted} made
+                </span>
+                <Count kindKey={k.key} name={k.name} />
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      {days.map((day) => (
+        <section key={day} aria-label={day} className="pt-5">
+          <h2>{format(new Date(`${day}T00:00:00`), 'EEEE d MMMM')}</h2>
+          <ul>
+            {packet.tasks
+              .filter((t) => t.from.startsWith(day))
+              .map((t) => (
+                <li key={t.id} className="border-t border-[var(--line)] py-2">
+                  <b>
+                    {t.from.slice(11)} to {t.to.slice(11)}, {t.pieces} × {t.name}
+                  </b>
+                  <ul className="list-disc pl-6 text-[15px]">
+                    {t.how.map((h) => (
+                      <li key={h}>{h}</li>
+                    ))}
+                    {t.dry && <li>{t.dry}</li>}
+                  </ul>
+                </li>
+              ))}
+          </ul>
+        </section>
+      ))}
+    </div>
+  );
+}
+
+/** So many made and broken, and in how many minutes if one looked at the clock. */
+function Count({ kindKey, name }: { kindKey: string; name: string }) {
+  const [made, setMade] = useState(1);
+  const [broken, setBroken] = useState(0);
+  const [minutes, setMinutes] = useState(0);
+  return (
+    <div className="flex flex-wrap items-end gap-2 pt-2">
+      <NumberField
+        label={`Made`}
+        value={made}
+        unit=""
+        width={76}
+        least={0}
+        most={1000}
+        onChange={(v) => setMade(Math.round(v))}
+      />
+      <NumberField
+        label="Broken"
+        value={broken}
+        unit=""
+        width={76}
+        least={0}
+        most={1000}
+        onChange={(v) => setBroken(Math.round(v))}
+      />
+      <NumberField label="Minutes" value={minutes} unit="" width={84} least={0} most={2000} onChange={setMinutes} />
+      <button
+        className="key"
+        disabled={made + broken === 0}
+        aria-label={`Write down ${name}`}
+        onClick={() => getStudio().packetEntry({ kind: kindKey, made, broken, minutes: minutes > 0 ? minutes : null })}
+      >
+        Write it down
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,251 @@
+'use client';
+
+import { Camera } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { speciesById } from '@/core/botany/catalogue';
+import { methodById, minutesForOne } from '@/core/botany/methods';
+import { pieceName } from '@/core/botany/species';
+import { careOf } from '@/core/days/tasks';
+import { countedLog } from '@/core/log/entries';
+import type { TrayKind } from '@/core/make/tray';
+import { NumberField } from '../shared/fields';
+import { Portrait } from '../shared/Portrait';
+import { getStudio, useStudio } from '../useStudio';
+import { addEntry } from './addEntry';
+import { photographOf } from './photograph';
+
+/** Longer than so many times what it usually takes, and by so many minutes, and one asks whether the timer was forgotten. */
+const ASK_TIMES = 3;
+const ASK_MINUTES = 45;
+const SINCE = 'ofrenda timer';
+
+/** The timer outlives a reload: it is kept beside the page, by kind. */
+function readSince(key: string): number | null {
+  try {
+    const kept = JSON.parse(sessionStorage.getItem(SINCE) ?? 'null') as { key: string; at: number } | null;
+    return kept?.key === key ? kept.at : null;
+  } catch {
+    return null;
+  }
+}
+
+/** One kind at the bench: the timer, the pieces as they come, made or broken, a tray by hand, a note, a photograph. */
+export function Counting({ kind }: { kind: TrayKind }) {
+  const log = useStudio((s) => s.project!.log);
+  const care = useStudio((s) => careOf(s.project!.brief.finish));
+  const own = countedLog(log).filter((e) => e.kind === kind.key);
+  const made = own.reduce((a, e) => a + e.made, 0);
+  const broken = own.reduce((a, e) => a + e.broken, 0);
+  const name = pieceName(speciesById(kind.species), kind.stage);
+  const [since, setSinceState] = useState<number | null>(null);
+  const [now, setNow] = useState(0);
+  const [asked, setAsked] = useState<number | null>(null);
+  const setSince = (at: number | null) => {
+    setSinceState(at);
+    if (at === null) sessionStorage.removeItem(SINCE);
+    else sessionStorage.setItem(SINCE, JSON.stringify({ key: kind.key, at }));
+  };
+  useEffect(() => {
+    // what was running before the page was loaded again goes on
+    const kept = readSince(kind.key);
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- read once, from beside the page
+    if (kept !== null) setSinceState(kept);
+  }, [kind.key]);
+  useEffect(() => {
+    if (since === null) return;
+    const tick = () => setNow(Date.now());
+    const timer = setInterval(tick, 1000);
+    return () => clearInterval(timer);
+  }, [since]);
+  const usual = minutesForOne(methodById(kind.method)) * care * kind.pace.share;
+  const seconds = since === null ? 0 : Math.max(0, Math.floor((now - since) / 1000));
+  const oneMade = () => {
+    const at = Date.now();
+    const minutes = since === null ? null : Math.max(0.1, (at - since) / 60_000);
+    if (since !== null) {
+      setSince(at);
+      setNow(at);
+    }
+    if (minutes !== null && minutes > Math.max(ASK_TIMES * usual, usual + ASK_MINUTES)) setAsked(minutes);
+    else addEntry(`one ${name} made`, { kind: kind.key, made: 1, broken: 0, minutes });
+  };
+  const answer = (minutes: number | null) => {
+    addEntry(`one ${name} made`, { kind: kind.key, made: 1, broken: 0, minutes });
+    setAsked(null);
+  };
+  return (
+    <>
+      <div className="flex items-center gap-4">
+        <p className="fig text-[4.2rem] leading-none" role="timer" aria-label="Minutes and seconds on this piece">
+          {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}
+        </p>
+        <p className="say grow">
+          {usual.toFixed(usual < 10 ? 1 : 0)} min for a {name}
+          <span className="small block">
+            {kind.pace.from === 'this kind'
+              ? 'yours'
+              : kind.pace.from === 'other kinds'
+                ? 'from your pace at others'
+                : 'starting value'}
+            {since === null ? ', the timer rests' : ', the timer runs'}
+          </span>
+        </p>
+        <button className="key" onClick={() => (since === null ? (setSince(Date.now()), setNow(Date.now())) : setSince(null))}>
+          {since === null ? 'Start the timer' : 'Rest'}
+        </button>
+      </div>
+      <ul className="flex flex-wrap items-center gap-1 py-3" aria-label={`${made} made, ${broken} broken`}>
+        {Array.from({ length: Math.min(made, 24) }, (_, i) => (
+          <li key={`m${i}`} className="text-center">
+            <Portrait kind={kind} px={58} />
+            <span className="block text-[var(--leaf)]">✓</span>
+          </li>
+        ))}
+        {Array.from({ length: Math.min(broken, 8) }, (_, i) => (
+          <li key={`b${i}`} className="text-center">
+            <span className="inline-flex opacity-70">
+              <span className="w-[27px] -rotate-6 overflow-hidden">
+                <Portrait kind={kind} px={58} className="max-w-none" />
+              </span>
+              <span className="ml-1 w-[27px] rotate-6 overflow-hidden">
+                <Portrait kind={kind} px={58} className="-ml-[31px] max-w-none" />
+              </span>
+            </span>
+            <span className="small block">broke</span>
+          </li>
+        ))}
+        {made < kind.toMake && <li className="size-[58px] rounded-full border-2 border-dashed border-[var(--edge)]" />}
+      </ul>
+      {asked !== null ? (
+        <div role="alert" className="flex flex-wrap items-center gap-3 rounded-xl bg-[var(--nextwash)] px-4 py-3">
+          <p className="grow">
+            {Math.round(asked)} minutes for one {name}, usually {usual.toFixed(0)}: was the timer forgotten?
+          </p>
+          <button className="key" onClick={() => answer(asked)}>
+            It took that long
+          </button>
+          <button className="next" onClick={() => answer(null)}>
+            Leave the minutes out
+          </button>
+        </div>
+      ) : (
+        <div className="grid grid-cols-[2fr_1fr] gap-3">
+          <button className="next h-16 text-lg" disabled={made >= kind.toMake} onClick={oneMade}>
+            One made, {Math.min(made + 1, kind.toMake)} of {kind.toMake}
+          </button>
+          <button
+            className="key h-16 text-lg"
+            onClick={() => addEntry(`one ${name} broke`, { kind: kind.key, made: 0, broken: 1, minutes: null })}
+          >
+            One broke
+          </button>
+        </div>
+      )}
+      <Tray kind={kind} name={name} />
+    </>
+  );
+}
+
+/** A whole tray written down by hand, with a note and a photograph if wanted. */
+function Tray({ kind, name }: { kind: TrayKind; name: string }) {
+  const [made, setMade] = useState(6);
+  const [broken, setBroken] = useState(0);
+  const [minutes, setMinutes] = useState(0);
+  const [note, setNote] = useState('');
+  const [photo, setPhoto] = useState<{ id: string; url: string } | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const file = useRef<HTMLInputElement>(null);
+  const nothing = made + broken === 0 && note.trim() === '' && photo === null;
+  const take = async (chosen: File) => {
+    const picture = await photographOf(chosen);
+    if ('sentence' in picture) return setFault(picture.sentence);
+    setFault(null);
+    await getStudio().addPhoto(picture);
+    setPhoto({ id: picture.id, url: `data:${picture.type};base64,${picture.base64}` });
+  };
+  return (
+    <details className="mt-3 border-t border-[var(--line)] pt-1">
+      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">A tray by hand, a note, a photograph</summary>
+      <div className="flex flex-wrap items-end gap-3">
+        <NumberField
+          label="Made"
+          value={made}
+          unit=""
+          width={84}
+          least={0}
+          most={1000}
+          onChange={(v) => setMade(Math.round(v))}
+        />
+        <NumberField
+          label="Broken"
+          value={broken}
+          unit=""
+          width={84}
+          least={0}
+          most={1000}
+          onChange={(v) => setBroken(Math.round(v))}
+        />
+        <NumberField
+          label="Minutes, 0 if not timed"
+          value={minutes}
+          unit="min"
+          width={120}
+          least={0}
+          most={2000}
+          onChange={setMinutes}
+        />
+        <label className="min-w-52 grow text-[15px] font-semibold">
+          Note
+          <input
+            className="fld mt-1 block w-full font-normal"
+            value={note}
+            maxLength={1000}
+            onChange={(e) => setNote(e.target.value)}
+          />
+        </label>
+        <button className="key" onClick={() => file.current?.click()}>
+          <Camera size={20} /> Photograph
+        </button>
+        <input
+          ref={file}
+          type="file"
+          accept="image/*"
+          capture="environment"
+          className="hidden"
+          aria-label="Photograph: file"
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            e.target.value = '';
+            if (chosen) void take(chosen);
+          }}
+        />
+        {/* eslint-disable-next-line @next/next/no-img-element -- a photograph that is only in this browser */}
+        {photo && <img src={photo.url} alt="The photograph" className="h-14 rounded-lg" />}
+        <button
+          className="key"
+          disabled={nothing}
+          onClick={() => {
+            addEntry(`${made} ${name} written down`, {
+              kind: kind.key,
+              made,
+              broken,
+              minutes: minutes > 0 && made + broken > 0 ? minutes : null,
+              ...(note.trim() ? { note: note.trim() } : {}),
+              ...(photo ? { photo: photo.id } : {}),
+            });
+            setNote('');
+            setPhoto(null);
+          }}
+        >
+          Write it down
+        </button>
+      </div>
+      {fault && (
+        <p role="alert" className="pt-1 text-[15px] text-[var(--stop)]">
+          {fault}
+        </p>
+      )}
+      <p className="small pt-1">Photographs stay in this browser; they go into the file if you want them there.</p>
+    </details>
+  );
+}

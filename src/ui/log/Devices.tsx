@@ -1,0 +1,48 @@
+'use client';
+
+import { Printer } from 'lucide-react';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { download } from '../shared/files';
+import { getStudio, useStudio } from '../useStudio';
+import type { Devices as Switched } from '@/data/studio';
+
+const DEVICES: readonly { id: keyof Switched; name: string }[] = [
+  { id: 'sensor', name: 'Room sensor' },
+  { id: 'scale', name: 'Kitchen scale' },
+  { id: 'printer', name: 'Label printer' },
+];
+
+/** Stand-ins for devices: simulated, and called so wherever they speak. */
+export function Devices({ plan }: { plan: DerivedPlan }) {
+  const devices = useStudio((s) => s.devices);
+  const { name, brief } = useStudio((s) => s.project!);
+  const print = async () => {
+    const { boxLabels, simulatedLabelPrinter } = await import('@/core/formats/labelsPdf');
+    const labels = boxLabels(plan.tray, { name, leavesAt: brief.leavesAt });
+    download('labels.pdf', new Uint8Array(await simulatedLabelPrinter.print(labels)), 'application/pdf');
+  };
+  return (
+    <section aria-label="Devices" className="min-w-0">
+      <h2>Devices, simulated</h2>
+      <p className="small">None of these is a real device: each makes up what one would say, so that you can see how it works.</p>
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-2 pt-2">
+        {DEVICES.map(({ id, name: words }) => (
+          <label key={id} className="flex min-h-[44px] items-center gap-2 text-[15px]">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={devices[id]}
+              onChange={(e) => getStudio().setDevices({ ...devices, [id]: e.target.checked })}
+            />
+            {words} (simulated)
+          </label>
+        ))}
+        {devices.printer && (
+          <button className="key" onClick={() => void print()}>
+            <Printer size={20} /> Labels for the boxes
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}

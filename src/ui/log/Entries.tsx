@@ -1,0 +1,162 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { conflictsOf, standing } from '@/core/log/events';
+import type { LogEntry } from '@/core/log/entries';
+import type { TrayKind } from '@/core/make/tray';
+import { NumberField } from '../shared/fields';
+import { useStudio } from '../useStudio';
+import { addEntry } from './addEntry';
+
+const MOST_SHOWN = 8;
+
+/** What was written down of a kind, latest first. Nothing is changed: a correction takes the place of an entry. */
+export function Entries({ kind }: { kind: TrayKind }) {
+  const log = useStudio((s) => s.project!.log);
+  const photos = useStudio((s) => s.photos);
+  const [open, setOpen] = useState<string | null>(null);
+  const own = standing(log.filter((e) => e.kind === kind.key)).reverse();
+  const clashes = conflictsOf(log.filter((e) => e.kind === kind.key));
+  if (own.length === 0) return null;
+  return (
+    <section aria-label="Written down" className="pt-4">
+      <h2>Written down</h2>
+      {clashes.map((group) => (
+        <Clash key={group.map((e) => e.id).join()} group={group} />
+      ))}
+      <ul>
+        {own.slice(0, MOST_SHOWN).map((e, i) => {
+          const photo = photos.find((p) => p.id === e.photo);
+          return (
+            <li key={`${e.id}|${i}`} className="border-t border-[var(--line)] py-1.5 text-[15px]">
+              <div className="flex flex-wrap items-center gap-3">
+                <span className="grow">
+                  <span className="text-[var(--ink2)]">{format(new Date(`${e.at}:00`), 'EEE d MMM, HH:mm')} </span>
+                  {entryWords(e)}
+                </span>
+                {photo && (
+                  // eslint-disable-next-line @next/next/no-img-element -- a photograph that is only in this browser
+                  <img src={`data:${photo.type};base64,${photo.base64}`} alt="A photograph of it" className="h-14 rounded-lg" />
+                )}
+                <button
+                  className="key"
+                  aria-expanded={open === e.id}
+                  aria-label={`Correct ${entryWords(e)}`}
+                  onClick={() => setOpen(open === e.id ? null : e.id)}
+                >
+                  Correct
+                </button>
+              </div>
+              {open === e.id && <Correct entry={e} onDone={() => setOpen(null)} />}
+            </li>
+          );
+        })}
+      </ul>
+      {own.length > MOST_SHOWN && <p className="small">and {own.length - MOST_SHOWN} before</p>}
+    </section>
+  );
+}
+
+export function entryWords(e: LogEntry): string {
+  const parts = [
+    e.made ? `${e.made} made` : '',
+    e.broken ? `${e.broken} broken` : '',
+    e.minutes !== null ? `${Math.round(e.minutes * 10) / 10} min` : '',
+    e.note ? `“${e.note}”` : '',
+    e.by ? `by ${e.by}` : '',
+  ].filter(Boolean);
+  return parts.join(', ') || 'nothing';
+}
+
+const sameEntry = ({ kind, note, photo, by }: LogEntry) => ({
+  kind,
+  ...(note ? { note } : {}),
+  ...(photo ? { photo } : {}),
+  ...(by ? { by } : {}),
+});
+
+function Correct({ entry, onDone }: { entry: LogEntry; onDone(): void }) {
+  const [made, setMade] = useState(entry.made);
+  const [broken, setBroken] = useState(entry.broken);
+  const [minutes, setMinutes] = useState(entry.minutes ?? 0);
+  return (
+    <div className="flex flex-wrap items-end gap-3 py-2">
+      <NumberField
+        label="Made, corrected"
+        value={made}
+        unit=""
+        width={84}
+        least={0}
+        most={1000}
+        onChange={(v) => setMade(Math.round(v))}
+      />
+      <NumberField
+        label="Broken, corrected"
+        value={broken}
+        unit=""
+        width={84}
+        least={0}
+        most={1000}
+        onChange={(v) => setBroken(Math.round(v))}
+      />
+      <NumberField
+        label="Minutes, corrected"
+        value={Math.round(minutes * 10) / 10}
+        unit="min"
+        width={110}
+        least={0}
+        most={2000}
+        onChange={setMinutes}
+      />
+      <button
+        className="key"
+        onClick={() => {
+          addEntry('entry corrected', {
+            ...sameEntry(entry),
+            at: entry.at,
+            made,
+            broken,
+            minutes: minutes > 0 && made + broken > 0 ? minutes : null,
+            over: [entry.id],
+          });
+          onDone();
+        }}
+      >
+        Put it right
+      </button>
+    </div>
+  );
+}
+
+/** Two entries of which only one can be right, side by side; until one is taken the cautious one counts. */
+function Clash({ group }: { group: readonly LogEntry[] }) {
+  return (
+    <div role="alert" className="my-2 rounded-xl bg-[var(--nextwash)] px-4 py-3">
+      <p>
+        <b>Only one of these can be right.</b> Until you say which, the one with fewer made counts.
+      </p>
+      <div className="flex flex-wrap gap-3 pt-2">
+        {group.map((e, i) => (
+          <button
+            key={`${e.id}|${i}`}
+            className="key text-left"
+            onClick={() =>
+              addEntry('entry decided', {
+                ...sameEntry(e),
+                at: e.at,
+                made: e.made,
+                broken: e.broken,
+                minutes: e.minutes,
+                over: [...new Set(group.map((x) => x.id))],
+              })
+            }
+          >
+            {entryWords(e)}
+            <span className="small block">{format(new Date(`${e.at}:00`), 'EEE d MMM, HH:mm')}: take this one</span>
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,129 @@
+'use client';
+
+import { useState } from 'react';
+import { speciesById } from '@/core/botany/catalogue';
+import { methodById, minutesForOne } from '@/core/botany/methods';
+import { kindName } from '@/core/compose/names';
+import { careOf } from '@/core/days/tasks';
+import type { Sure } from '@/core/log/own';
+import type { TrayKind } from '@/core/make/tray';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { Choice } from '../shared/fields';
+import { Portrait } from '../shared/Portrait';
+import { useStudio } from '../useStudio';
+
+type What = 'minutes' | 'breakage' | 'loss';
+
+/** The person's own minutes, breakage and loss beside the starting values, and how sure they are. */
+export function OwnValues({ plan }: { plan: DerivedPlan }) {
+  const [what, setWhat] = useState<What>('minutes');
+  const care = useStudio((s) => careOf(s.project!.brief.finish));
+  return (
+    <section aria-label="Your values">
+      <div className="flex flex-wrap items-center gap-3">
+        <h1 className="grow">{{ minutes: 'Your minutes a piece', breakage: 'What breaks', loss: 'Paste lost' }[what]}</h1>
+        <Choice<What>
+          label="Which values"
+          value={what}
+          options={[
+            { value: 'minutes', name: 'Minutes' },
+            { value: 'breakage', name: 'Breakage' },
+            { value: 'loss', name: 'Loss' },
+          ]}
+          onChange={setWhat}
+        />
+      </div>
+      <p className="small pb-2">
+        The tick is the starting value, the leaf is yours: the wider, the less sure.{' '}
+        {what === 'breakage' ? 'A starting value counts like ten pieces.' : 'A starting value counts like two entries.'}
+      </p>
+      <ul>
+        {plan.tray.map((k) => (
+          <Row key={k.key} kind={k} {...valuesOf(k, what, care)} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface Values {
+  starting: number;
+  own: number;
+  /** half a width of the leaf, as a share of the own value */
+  half: number;
+  entries: number;
+  words: string;
+  sure: Sure;
+  digits: number;
+  unit: string;
+}
+
+function valuesOf(kind: TrayKind, what: What, care: number): Values {
+  if (what === 'minutes') {
+    const starting = minutesForOne(methodById(kind.method)) * care;
+    const { pace } = kind;
+    return {
+      starting,
+      own: starting * pace.share,
+      half: Math.exp(1.3 * pace.error) - 1,
+      entries: pace.entries,
+      words:
+        pace.from === 'this kind'
+          ? `yours, from ${pace.entries}, ${pace.sure}`
+          : pace.from === 'other kinds'
+            ? 'from your pace at others'
+            : 'starting value',
+      sure: pace.sure,
+      digits: 1,
+      unit: '',
+    };
+  }
+  const own = what === 'breakage' ? kind.breakage : kind.loss;
+  const starting = what === 'breakage' ? speciesById(kind.species).breakageShare : methodById(kind.method).lossShare;
+  const half = 1 / Math.sqrt(own.entries + (what === 'breakage' ? 10 : 2));
+  const enough = what === 'breakage' ? [20, 60] : [3, 8];
+  const sure: Sure =
+    own.entries === 0 ? 'not yet' : own.entries < enough[0]! ? 'unsure' : own.entries < enough[1]! ? 'fairly sure' : 'sure';
+  return {
+    starting: starting * 100,
+    own: own.share * 100,
+    half,
+    entries: own.entries,
+    words: own.entries ? `yours, from ${own.entries} ${what === 'breakage' ? 'pieces' : 'weighings'}, ${sure}` : 'starting value',
+    sure,
+    digits: 0,
+    unit: '%',
+  };
+}
+
+function Row({ kind, starting, own, half, entries, words, sure, digits, unit }: { kind: TrayKind } & Values) {
+  const most = Math.max(starting, own) * 2.2 || 1;
+  const x = (m: number) => 8 + (Math.min(m, most) / most) * 184;
+  const wide = Math.max(8, Math.min(60, (x(own) - 8) * half));
+  return (
+    <li className="flex min-h-[48px] items-center gap-3 border-t border-[var(--line)]">
+      <Portrait kind={kind} px={36} />
+      <span className="w-28 shrink-0 font-semibold leading-tight">{kindName(speciesById(kind.species), kind.stage)}</span>
+      <svg width="200" height="34" aria-hidden="true" className="shrink-0 max-sm:hidden">
+        <path d="M4 17H196" stroke="var(--line)" strokeWidth="2" />
+        <path d={`M${x(starting)} 6V28`} stroke="var(--ink2)" strokeWidth="2" />
+        {(entries > 0 || own !== starting) && (
+          <>
+            <path
+              d={`M${x(own) - wide} 17Q${x(own)} 2 ${x(own) + wide} 17Q${x(own)} 32 ${x(own) - wide} 17Z`}
+              fill="var(--leafwash)"
+              stroke="var(--leaf)"
+              strokeDasharray={sure === 'unsure' || sure === 'not yet' ? '3 3' : undefined}
+            />
+            <circle cx={x(own)} cy="17" r="4.5" fill="var(--leaf)" />
+          </>
+        )}
+      </svg>
+      <b className="fig w-14 shrink-0 text-right text-lg">
+        {own.toFixed(digits)}
+        {unit}
+      </b>
+      <span className="small">{words}</span>
+    </li>
+  );
+}

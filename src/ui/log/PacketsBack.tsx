@@ -1,0 +1,78 @@
+'use client';
+
+import { FolderInput } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { doubtsOf, mergePacket, readPacket, type Merged } from '@/core/formats/packetFile';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { plural } from '../shared/words';
+import { getStudio, useStudio } from '../useStudio';
+
+/** Packets come back: what they bring is said first; nothing is counted twice, and what cannot be told is left to the person. */
+export function PacketsBack({ plan }: { plan: DerivedPlan }) {
+  const project = useStudio((s) => s.project!);
+  const file = useRef<HTMLInputElement>(null);
+  const [waiting, setWaiting] = useState<{ helper: string; merged: Merged } | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const doubts = doubtsOf(project.log, plan.tray);
+  const open = (text: string) => {
+    setWaiting(null);
+    const read = readPacket(text);
+    if ('sentence' in read) return setFault(read.sentence);
+    const merged = mergePacket(project, read.packet, plan.tray);
+    if ('sentence' in merged) return setFault(merged.sentence);
+    setFault(null);
+    setWaiting({ helper: read.packet.helper, merged });
+  };
+  return (
+    <section aria-label="Packets from helpers" className="min-w-0">
+      <h2>Packets from helpers</h2>
+      <div className="flex flex-wrap items-center gap-3 pt-2">
+        <button className="key" onClick={() => file.current?.click()}>
+          <FolderInput size={20} /> A packet comes back
+        </button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          className="hidden"
+          aria-label="A packet: file"
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            e.target.value = '';
+            if (chosen) void chosen.text().then(open);
+          }}
+        />
+        {waiting && (
+          <span role="status" className="well flex flex-wrap items-center gap-3 px-3 py-2 text-[15px]">
+            {waiting.helper}: {waiting.merged.added === 1 ? '1 new entry' : `${waiting.merged.added} new entries`}
+            {waiting.merged.conflicts.length > 0 &&
+              `, ${plural(waiting.merged.conflicts.length, 'thing')} of which only one can be right`}
+            .
+            <button
+              className="key"
+              onClick={() => {
+                getStudio().edit(`packet of ${waiting.helper}`, (d) => void (d.log = [...waiting.merged.log]));
+                setWaiting(null);
+              }}
+            >
+              Take it in
+            </button>
+            <button className="key" onClick={() => setWaiting(null)}>
+              Leave it
+            </button>
+          </span>
+        )}
+      </div>
+      {fault && (
+        <p role="alert" className="pt-2 text-[15px] text-[var(--stop)]">
+          {fault}
+        </p>
+      )}
+      {doubts.map((d) => (
+        <p key={d} className="mt-2 rounded-xl bg-[var(--nextwash)] px-3 py-2 text-[15px]">
+          {d}
+        </p>
+      ))}
+    </section>
+  );
+}

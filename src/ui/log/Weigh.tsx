@@ -1,0 +1,132 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import { pieceName } from '@/core/botany/species';
+import { speciesById } from '@/core/botany/catalogue';
+import { simulatedScale, type Shown } from '@/core/log/devices/scale';
+import type { TrayKind } from '@/core/make/tray';
+import { NumberField } from '../shared/fields';
+import { useStudio } from '../useStudio';
+import { addNotes } from './addEntry';
+
+type Field = 'takenGrams' | 'backGrams' | 'piecesGrams';
+const FIELDS: readonly { field: Field; label: string }[] = [
+  { field: 'takenGrams', label: 'Paste taken' },
+  { field: 'backGrams', label: 'Kneaded back' },
+  { field: 'piecesGrams', label: 'The pieces, no wire' },
+];
+
+/** Paste taken, kneaded back and in the pieces: what is missing is lost. By hand, or from the simulated scale. */
+export function Weigh({ kind }: { kind: TrayKind }) {
+  const scale = useStudio((s) => s.devices.scale);
+  const [grams, setGrams] = useState({ takenGrams: 0, backGrams: 0, piecesGrams: 0 });
+  const [pieces, setPieces] = useState(4);
+  const [byScale, setByScale] = useState(false);
+  const name = pieceName(speciesById(kind.species), kind.stage);
+  const used = grams.takenGrams - grams.backGrams;
+  const wrong = used <= 0 || grams.piecesGrams > used || pieces < 1;
+  return (
+    <details className="mt-3 border-t border-[var(--line)] pt-1">
+      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">Weigh a batch</summary>
+      {scale && (
+        <Scale
+          onTake={(field, g) => {
+            setGrams((own) => ({ ...own, [field]: g }));
+            setByScale(true);
+          }}
+        />
+      )}
+      <div className="flex flex-wrap items-end gap-3">
+        {FIELDS.map(({ field, label }) => (
+          <NumberField
+            key={field}
+            label={label}
+            value={grams[field]}
+            unit="g"
+            width={104}
+            least={0}
+            most={20000}
+            step={0.1}
+            onChange={(v) => setGrams({ ...grams, [field]: v })}
+          />
+        ))}
+        <NumberField
+          label="How many"
+          value={pieces}
+          unit=""
+          width={84}
+          least={1}
+          most={1000}
+          onChange={(v) => setPieces(Math.round(v))}
+        />
+        <button
+          className="key"
+          disabled={wrong}
+          onClick={() => {
+            addNotes(`a batch of ${name} weighed`, [
+              { what: 'weighed', kind: kind.key, ...grams, pieces, from: byScale ? 'simulated scale' : 'hand' },
+            ]);
+            setGrams({ takenGrams: 0, backGrams: 0, piecesGrams: 0 });
+          }}
+        >
+          Write it down
+        </button>
+      </div>
+      {grams.takenGrams > 0 && (
+        <p className="small pt-1">
+          {wrong
+            ? 'More is taken than kneaded back, and no more is in the pieces than that.'
+            : `${Math.round((1 - grams.piecesGrams / used) * 100)} % lost, ${(grams.piecesGrams / pieces).toFixed(1)} g a ${name}.`}
+        </p>
+      )}
+      <p className="small pt-1">
+        {Math.round(kind.loss.share * 100)} % is lost, {kind.loss.entries ? `yours, from ${kind.loss.entries}` : 'starting value'}
+        .
+      </p>
+    </details>
+  );
+}
+
+const READ_EVERY_MS = 120;
+
+/** The simulated scale: what lies on it is said by hand, since nothing can be laid on it. */
+function Scale({ onTake }: { onTake(field: Field, grams: number): void }) {
+  const scale = useMemo(() => simulatedScale(), []);
+  const [shown, setShown] = useState<Shown>({ grams: 0, steady: true });
+  const [laid, setLaid] = useState(85);
+  useEffect(() => {
+    const timer = setInterval(() => {
+      const now = scale.read(performance.now());
+      setShown((before) => (before.grams === now.grams && before.steady === now.steady ? before : now));
+    }, READ_EVERY_MS);
+    return () => clearInterval(timer);
+  }, [scale]);
+  return (
+    <div className="well mb-3 flex flex-wrap items-end gap-3 px-4 py-3">
+      <p className="min-w-28">
+        <b className="fig text-[2rem]" role="status" aria-label="The scale shows">
+          {shown.grams.toFixed(1)}
+        </b>{' '}
+        g{shown.steady ? '' : ' …'}
+        <span className="small block">{shown.steady ? 'steady' : 'settling'}, simulated scale</span>
+      </p>
+      <NumberField label="What lies on it" value={laid} unit="g" width={104} least={0} most={2000} onChange={setLaid} />
+      <button className="key" onClick={() => scale.lay(laid, performance.now())}>
+        Lay it on
+      </button>
+      <button className="key" onClick={() => scale.tare(performance.now())}>
+        Tare
+      </button>
+      {FIELDS.map(({ field, label }) => (
+        <button
+          key={field}
+          className="key"
+          disabled={!shown.steady || shown.grams < 0}
+          onClick={() => onTake(field, shown.grams)}
+        >
+          as {label.toLowerCase().replace(', no wire', '')}
+        </button>
+      ))}
+    </div>
+  );
+}

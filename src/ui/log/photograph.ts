@@ -1,0 +1,22 @@
+import type { Photograph } from '@/core/formats/projectFile';
+
+/** Photographs are kept no larger than this. */
+const MOST_PX = 1280;
+const QUALITY = 0.8;
+
+/** A picture file made small enough to keep, or why it cannot be. */
+export async function photographOf(file: Blob): Promise<Photograph | { sentence: string }> {
+  let picture: ImageBitmap;
+  try {
+    picture = await createImageBitmap(file);
+  } catch {
+    return { sentence: 'This file is no picture that the browser can read: nothing was kept.' };
+  }
+  const share = Math.min(1, MOST_PX / Math.max(picture.width, picture.height));
+  const canvas = document.createElement('canvas');
+  canvas.width = Math.max(1, Math.round(picture.width * share));
+  canvas.height = Math.max(1, Math.round(picture.height * share));
+  canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height);
+  const [, base64 = ''] = canvas.toDataURL('image/jpeg', QUALITY).split(',');
+  return { id: crypto.randomUUID(), type: 'image/jpeg', base64 };
+}
