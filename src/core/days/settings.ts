@@ -61,6 +61,8 @@ export const daysSchema = v.object({
   withOthers: v.optional(v.boolean(), true),
   /** tasks that a person wants on a day */
   pins: v.optional(v.pipe(v.array(v.object({ task: v.string(), day: date })), v.maxLength(500)), []),
+  /** what is done, and when it was */
+  done: v.optional(v.pipe(v.array(v.object({ task: v.string(), from: wallTime, to: wallTime })), v.maxLength(2000)), []),
   /** the plan that is gone by: where every task was */
   kept: v.optional(v.pipe(v.array(v.object({ task: v.string(), maker: v.number(), from: wallTime })), v.maxLength(2000)), []),
 });

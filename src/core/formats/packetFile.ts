@@ -70,7 +70,7 @@ export function packetFor(project: Project, plan: DerivedPlan, makerId: string):
   const maker = project.days.makers[at];
   if (!maker) return null;
   const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
-  const own = plan.schedule.filter((p) => p.maker === at + 1);
+  const own = plan.schedule.filter((p) => p.maker === at + 1 && !p.done);
   const kinds = new Set(own.flatMap((p) => tasks.get(p.id)!.kind || []));
   const species = new Set([...kinds].map((k) => k.split('|')[0]!));
   const based = project.catalogue.species.filter((s) => species.has(s.id));

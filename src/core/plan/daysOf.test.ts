@@ -91,3 +91,22 @@ test('nobody who can do a thing, no hours at all: said as a stop', () => {
   const idle = derivePlan({ ...job, brief: { ...job.brief, hours: job.brief.hours.map(() => null) } });
   expect(idle.warnings.map((w) => w.what)).toContain('No day of the week has working hours');
 });
+
+describe('what is done', () => {
+  const plan = derivePlan(job);
+  const upTo = plan.schedule.slice(0, 4);
+  const done = upTo.map((p) => ({ task: p.id, from: wallToText(p.from), to: wallToText(p.to) }));
+  test('stands where it was, the rest is planned round it, and nothing comes before it is dry', () => {
+    const left = derivePlan(withDays(job, { done }));
+    for (const p of upTo) expect(left.schedule.find((x) => x.id === p.id)).toMatchObject({ from: p.from, to: p.to, done: true });
+    const at = new Map(left.schedule.map((p) => [p.id, p]));
+    for (const t of left.tasks)
+      for (const l of t.after) expect(at.get(t.id)!.from).toBeGreaterThanOrEqual(at.get(l.id)!.to + l.wait);
+    expect(left.warnings.some((w) => w.what === 'Something is needed before it is dry')).toBe(false);
+  });
+  test('done so late that it does not dry in time is a stop', () => {
+    const wet = plan.schedule.find((p) => plan.tasks.find((t) => t.id === p.id)!.dryHours > 6)!;
+    const late = derivePlan(withDays(job, { done: [{ task: wet.id, from: '2027-06-12T07:00', to: '2027-06-12T08:00' }] }));
+    expect(late.warnings.some((w) => w.level === 'stop' && w.station === 'Days')).toBe(true);
+  });
+});

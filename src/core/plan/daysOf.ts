@@ -25,6 +25,7 @@ export interface PlannedTask {
   maker: number;
   from: WallMinutes;
   to: WallMinutes;
+  done?: boolean;
 }
 
 /** Time and places that other jobs take on the same days. */
@@ -82,14 +83,15 @@ export function daysOf(
     cakeReadyAt: Math.max(cakeReadyAt, leavesAt - PLACED_BEFORE_MINUTES),
   };
   const safety = SAFETY[days.safety];
-  const tasks = tasksOf(tray, work, colours, dryFactor, {
+  const all = tasksOf(tray, work, colours, dryFactor, {
     dryingMargin: safety.dryingMargin,
     most: (skill) => longestSitting(shop, skill),
     places: Math.min(shop.places.rack, shop.places.former),
   }).map((task) => withWishes(task, days, shop));
-  if (tasks.length === 0 || !Number.isFinite(leavesAt) || !Array.isArray(topologicalOrder(tasks)) || shop.windows.length === 0) {
+  const { tasks: works, done, shop: left } = withoutDone(all, days, shop);
+  if (all.length === 0 || !Number.isFinite(leavesAt) || !Array.isArray(topologicalOrder(all)) || shop.windows.length === 0) {
     const none: DaysPlan = {
-      tasks,
+      tasks: all,
       schedule: [],
       leeway: [],
       critical: [],
@@ -103,15 +105,15 @@ export function daysOf(
   }
   const { placed, leeway, unpinned, homeless } = recall(
     'days',
-    [tasks, days, brief.hours, brief.busy, brief.leavesAt, brief.lastMorningFrom, others],
+    [works, days, brief.hours, brief.busy, brief.leavesAt, brief.lastMorningFrom, others],
     () => {
-      const found = schedule(tasks, shop, stepsFor(tasks.length) >> 1);
-      return { ...found, leeway: leewayOf(found.placed, tasks, shop) };
+      const found = schedule(works, left, stepsFor(works.length) >> 1);
+      return { ...found, leeway: leewayOf(found.placed, works, left) };
     },
   );
   const plan: DaysPlan = {
-    tasks,
-    schedule: placed.map(({ id, maker, from, to }) => ({ id, maker, from, to })),
+    tasks: all,
+    schedule: [...done, ...placed.map(({ id, maker, from, to }) => ({ id, maker, from, to }))].sort((a, b) => a.from - b.from),
     leeway,
     critical: chainOf(leeway),
     dryFactor,
@@ -130,7 +132,7 @@ function cakeReady({ days }: Project): WallMinutes {
 }
 
 /** Who works when, on what, with whose things out of the way. */
-export function shopOf({ brief, days }: Project, others: readonly OtherWork[] = []): Shop {
+export function shopOf({ brief, days }: Pick<Project, 'brief' | 'days'>, others: readonly OtherWork[] = []): Shop {
   const leavesAt = wallFromText(brief.leavesAt);
   const { fillShare, bufferMinutes } = SAFETY[days.safety];
   const off = days.daysOff.map((d) => wallFromText(`${d}T00:00`)).map((from) => ({ from, to: from + 1440 }));
@@ -163,6 +165,34 @@ const longestSitting = (shop: Shop, skill: Skill): number => {
     : MOST_TASK_MINUTES;
 };
 
+/** What is left to do: what is done stands where it was, what waits for it waits until it is dry, and its places are taken until then. */
+function withoutDone(
+  all: readonly Task[],
+  days: Project['days'],
+  shop: Shop,
+): { tasks: Task[]; done: PlannedTask[]; shop: Shop } {
+  const times = new Map(days.done.map((d) => [d.task, { from: wallFromText(d.from), to: wallFromText(d.to) }]));
+  const isDone = all.filter((t) => times.has(t.id));
+  if (isDone.length === 0) return { tasks: [...all], done: [], shop };
+  const tasks = all
+    .filter((t) => !times.has(t.id))
+    .map((t) => {
+      const dryAt = t.after.flatMap((l) => (times.has(l.id) ? [shop.clock.after(times.get(l.id)!.to, l.wait)] : []));
+      const notBefore = Math.max(t.notBefore ?? -Infinity, ...dryAt);
+      const rest = { ...t, after: t.after.filter((l) => !times.has(l.id)) };
+      return Number.isFinite(notBefore) ? { ...rest, notBefore } : rest;
+    });
+  const drying = isDone.flatMap((t) => {
+    const { from, to } = times.get(t.id)!;
+    return t.dries ? [{ pool: t.dries.pool, places: t.dries.places, from, to: shop.clock.after(to, t.dries.minutes) }] : [];
+  });
+  return {
+    tasks,
+    done: isDone.map((t) => ({ id: t.id, maker: 0, ...times.get(t.id)!, done: true })),
+    shop: { ...shop, taken: [...shop.taken, ...drying] },
+  };
+}
+
 /** The day a person wants a task on, and where it was in the plan that is gone by. */
 function withWishes(task: Task, days: Project['days'], shop: Shop): Task {
   const pin = days.pins.find((p) => p.task === task.id);
@@ -187,6 +217,20 @@ export function otherWorkOf(project: Pick<Project, 'name'>, plan: DaysPlan): Oth
   };
 }
 
+/** The first task that comes before what is done already is dry; null where none does. */
+function tooSoon({ tasks, schedule }: DaysPlan, { clock }: Shop): string | null {
+  const at = new Map(schedule.map((p) => [p.id, p]));
+  for (const task of tasks) {
+    const own = at.get(task.id);
+    if (!own || own.done) continue;
+    for (const link of task.after) {
+      const before = at.get(link.id);
+      if (before?.done && clock.after(before.to, link.wait) > own.from) return task.name;
+    }
+  }
+  return null;
+}
+
 const hourWords = (wall: WallMinutes): string => wallToText(wall).replace('T', ', ');
 
 function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: WallMinutes): Warning[] {
@@ -202,12 +246,13 @@ function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: Wal
       'Dry the room, or use a drying cabinet.',
     );
   if (plan.tasks.length === 0) return warnings;
-  if (brief.hours.every((h) => h === null) && days.makers.every((m) => m.hours.every((h) => h === null)))
+  const idle = brief.hours.every((h) => h === null) && days.makers.every((m) => m.hours.every((h) => h === null));
+  if (idle)
     say('stop', 'No day of the week has working hours', 'Brief', 'Nothing can be made.', 'Give at least one evening.');
   const unable = SKILLS.filter(
     (s) => plan.tasks.some((t) => t.skill === s) && !days.can.includes(s) && !days.makers.some((m) => m.can.includes(s)),
   );
-  if (unable.length)
+  if (unable.length && !idle)
     say(
       'stop',
       `Nobody does the ${unable.join(' and ')}`,
@@ -215,7 +260,7 @@ function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: Wal
       'There is work that no one can do.',
       'Let somebody do it.',
     );
-  else if (plan.homeless.length)
+  else if (plan.homeless.length && !idle)
     say(
       'stop',
       `${plan.homeless.length} tasks find no place`,
@@ -231,6 +276,15 @@ function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: Wal
       `the cake is firm and out of the cold at ${hourWords(cakeReadyAt)}`,
       'In soft or cold, damp cake nothing holds, and paste sweats.',
       'Let it leave later, or have the cake ready sooner.',
+    );
+  const soon = tooSoon(plan, shopOf({ brief, days }));
+  if (soon)
+    say(
+      'stop',
+      'Something is needed before it is dry',
+      soon,
+      'What was done is not dry when the next step comes.',
+      'Let it leave later, or dry it faster.',
     );
   const last = plan.schedule.reduce((a, p) => Math.max(a, p.to), -Infinity);
   if (last > plan.doneBy)

@@ -28,11 +28,13 @@ export const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday',
 /** Minutes by which the work begins too soon, against `now`; 0 where it fits, Infinity where something finds no place. */
 export function shortMinutes(plan: Pick<DerivedPlan, 'schedule' | 'homeless' | 'doneBy'>, now: WallMinutes): number {
   if (plan.homeless.length) return Infinity;
-  const first = plan.schedule[0];
+  const first = plan.schedule.find((p) => !p.done);
   if (!first) return 0;
   const last = plan.schedule.reduce((a, p) => Math.max(a, p.to), -Infinity);
   return Math.max(0, now - first.from, last - plan.doneBy);
 }
+
+const firstLeft = (plan: Pick<DerivedPlan, 'schedule'>): WallMinutes | undefined => plan.schedule.find((p) => !p.done)?.from;
 
 /** Air that a small dryer keeps. Assumed. */
 const DRIED_SHARE = 0.45;
@@ -138,7 +140,7 @@ export function whatFits(
   const tried = repairs.map((r) => {
     const changed = repaired(project, r.id, tin);
     const built = derivePlan(changed, memory, others);
-    return { repair: r, changed, short: shortMinutes(built, now), begins: built.schedule[0]?.from ?? now };
+    return { repair: r, changed, short: shortMinutes(built, now), begins: firstLeft(built) ?? now };
   });
   const alone = tried.filter((t) => t.short === 0);
   if (alone.length) return alone.slice(0, MOST_SHOWN).map((t) => ({ repairs: [t.repair], begins: dayText(t.begins) }));
@@ -150,8 +152,7 @@ export function whatFits(
   for (const [i, a] of best.entries())
     for (const b of best.slice(i + 1)) {
       const built = derivePlan(repaired(a.changed, b.repair.id, tin), memory, others);
-      if (shortMinutes(built, now) === 0)
-        pairs.push({ repairs: [a.repair, b.repair], begins: dayText(built.schedule[0]?.from ?? now) });
+      if (shortMinutes(built, now) === 0) pairs.push({ repairs: [a.repair, b.repair], begins: dayText(firstLeft(built) ?? now) });
       if (pairs.length >= 3) return pairs;
     }
   return pairs;

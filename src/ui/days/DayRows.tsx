@@ -44,6 +44,7 @@ export function DayRows({
               {r.sittings.length === 0 && <span className="small">Nothing to do</span>}
               {r.sittings.map((s) => {
                 const open = s.items.some((x) => x.planned.id === chosen);
+                const done = s.items.every((x) => x.planned.done);
                 return (
                   <button
                     key={`${s.maker}|${s.from}`}
@@ -59,6 +60,7 @@ export function DayRows({
                         {wallToText(s.from).slice(11)}
                         {s.maker > 0 ? `, ${makers[s.maker - 1]?.name ?? 'helper'}` : ''}{' '}
                       </span>
+                      {done && <span className="text-[var(--leaf)]">✓ done: </span>}
                       {s.words}
                     </span>
                   </button>

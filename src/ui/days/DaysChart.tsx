@@ -59,6 +59,8 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
     const own = chart.current;
     if (!own) return;
     const critical = new Set(plan.critical);
+    const doneIds = new Set(plan.schedule.filter((p) => p.done).map((p) => p.id));
+    const leaf = inkOf('--leaf');
     const [ink, ink2, dry, dryEdge, line, next, nextText] = [
       '--ink',
       '--ink2',
@@ -138,7 +140,7 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
                     type: 'rect',
                     shape: { x, y: y - 9, width: Math.max(4, x2 - x), height: 18, r: 4 },
                     style: {
-                      fill: ink,
+                      fill: doneIds.has(row[4]) ? leaf : ink,
                       stroke: row[4] === chosen ? next : 'none',
                       lineWidth: row[4] === chosen ? 3 : 0,
                     },

@@ -40,7 +40,7 @@ function Heads({ strands }: { strands: readonly Species[] }) {
 interface Block {
   key: string;
   /** tasks of one step in one sitting, told as one */
-  tasks: { task: Task; from: number; to: number }[];
+  tasks: { task: Task; from: number; to: number; done: boolean }[];
   from: number;
   to: number;
 }
@@ -119,6 +119,9 @@ function Rail({
       {target !== null && drag && Math.abs(drag.dy) > 4 && (
         <rect x="0" y={y(target)} width={width} height={ROW} fill="var(--nextwash)" opacity="0.6" />
       )}
+      {strands.map((s, k) => (
+        <path key={s.id} d={`M${((k + 0.5) / strands.length) * width} 0V${height}`} stroke="var(--line)" strokeWidth="1.5" />
+      ))}
       {shared.map((b) => (
         <g key={b.key} {...hold(b)} transform={`translate(0 ${dyOf(b)})`}>
           <title>{`${b.tasks.map((t) => t.task.name).join('; ')}: ${durationWords(b.to - b.from)}`}</title>
@@ -128,7 +131,7 @@ function Rail({
             width={width - left * 2}
             height={Math.max(22, y(b.to) - y(b.from))}
             rx="8"
-            fill="var(--ink)"
+            fill={b.tasks.every((t) => t.done) ? 'var(--leaf)' : 'var(--ink)'}
             stroke={b.tasks.some((t) => t.task.id === chosen) ? 'var(--next)' : 'none'}
             strokeWidth="3"
           />
@@ -142,7 +145,6 @@ function Rail({
         const own = blocks.filter((b) => b.tasks[0]!.task.strand === s.id);
         return (
           <g key={s.id}>
-            <path d={`M${x} 0V${height}`} stroke="var(--line)" strokeWidth="1.5" />
             {own.map((b) => {
               const dry = Math.max(...b.tasks.map((t) => t.to + t.task.dryHours * 60 * margin));
               const hours = b.tasks[0]!.task.dryHours;
@@ -174,7 +176,7 @@ function Rail({
                     width="34"
                     height={Math.max(15, y(b.to) - y(b.from))}
                     rx="5"
-                    fill="var(--ink)"
+                    fill={b.tasks.every((t) => t.done) ? 'var(--leaf)' : 'var(--ink)'}
                     stroke={b.tasks.some((t) => t.task.id === chosen) ? 'var(--next)' : 'none'}
                     strokeWidth="3"
                   />
@@ -211,7 +213,7 @@ function blocksOf(plan: DerivedPlan): Block[] {
     }
     const key = task.strand === 'all' ? `all|${run}` : `${task.kind}|${task.step}|${p.maker}|${dayStart(p.from)}`;
     const block = blocks.get(key) ?? { key, tasks: [], from: p.from, to: p.to };
-    block.tasks.push({ task, from: p.from, to: p.to });
+    block.tasks.push({ task, from: p.from, to: p.to, done: p.done === true });
     block.from = Math.min(block.from, p.from);
     block.to = Math.max(block.to, p.to);
     blocks.set(key, block);

@@ -7,7 +7,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { whyNotOn } from '@/core/plan/moves';
 import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
-import { moveTo, setFree } from './moveTo';
+import { moveTo, setDone, setFree } from './moveTo';
 
 const when = (wall: number) => format(new Date(`${wallToText(wall)}:00`), 'EEE d, HH:mm');
 
@@ -27,6 +27,7 @@ export function TaskCard({
   const { pins, makers } = useStudio((s) => s.project!.days);
   const sitting = rows.flatMap((r) => r.sittings).find((s) => s.items.some((x) => x.planned.id === id));
   if (!sitting) return null;
+  const allDone = sitting.items.every((x) => x.planned.done);
   const names = new Map(plan.tasks.map((t) => [t.id, t.name]));
   const worksOn = (day: number) => hours[weekdayOf(day)] !== null || makers.some((m) => m.hours[weekdayOf(day)] !== null);
   return (
@@ -36,6 +37,17 @@ export function TaskCard({
           {format(new Date(`${wallToText(sitting.from)}:00`), 'EEEE d MMMM, HH:mm')}
           {sitting.maker > 0 ? `, ${makers[sitting.maker - 1]?.name}` : ''}: {durationWords(sitting.minutes)}
         </h2>
+        <button
+          className="next"
+          onClick={() =>
+            setDone(
+              sitting.items.map((x) => x.planned),
+              !allDone,
+            )
+          }
+        >
+          {allDone ? 'Not done after all' : 'All of it is done'}
+        </button>
         <button className="key" onClick={onClose}>
           Close
         </button>
@@ -53,7 +65,15 @@ export function TaskCard({
               className="grid grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)_auto] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-md:grid-cols-1"
             >
               <span>
-                <b>{task.name}</b>
+                <label className="flex items-center gap-2">
+                  <input
+                    type="checkbox"
+                    className="size-5"
+                    checked={planned.done === true}
+                    onChange={(e) => setDone([planned], e.target.checked)}
+                  />
+                  <b>{task.name}</b>
+                </label>
                 <span className="small block">
                   {durationWords(planned.to - planned.from)}
                   {task.pieces ? `, ${task.pieces} pieces` : ''}

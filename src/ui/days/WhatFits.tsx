@@ -21,6 +21,7 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
   const short = shortMinutes(plan, now);
   if (short === 0) return null;
   const ways = found?.of === project ? found.ways : null;
+  const first = plan.schedule.find((p) => !p.done);
   const days = Math.ceil(short / 1440);
   const look = () => {
     setBusy(true);
@@ -50,8 +51,8 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
               ? `${days === 1 ? 'Not enough time by less than a day' : `${plural(days, 'day')} too few`}.`
               : 'Something finds no place in these days.'}
           </b>{' '}
-          {plan.schedule[0] &&
-            `The work should have begun on ${format(new Date(`${wallToText(plan.schedule[0].from)}:00`), 'EEEE d MMMM, HH:mm')}.`}
+          {first &&
+            `The next of it should have begun on ${format(new Date(`${wallToText(first.from)}:00`), 'EEEE d MMMM, HH:mm')}.`}
         </p>
         <button className="next" disabled={busy} onClick={look}>
           {busy ? 'Trying…' : 'What would make it fit'}

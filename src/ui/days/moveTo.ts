@@ -1,4 +1,4 @@
-import { dayText } from '@/core/days/clock';
+import { dayText, wallToText } from '@/core/days/clock';
 import { getStudio } from '../useStudio';
 
 /** Wants tasks on a day: the rest follows; what cannot be is said beside the task. */
@@ -7,6 +7,15 @@ export function moveTo(ids: readonly string[], day: number): void {
   getStudio().edit(`work to ${text}`, (d) => {
     d.days.pins = d.days.pins.filter((p) => !ids.includes(p.task));
     for (const task of ids) d.days.pins.push({ task, day: text });
+  });
+}
+
+/** Ticks tasks as done when they were planned, or takes the ticks away. */
+export function setDone(planned: readonly { id: string; from: number; to: number }[], done: boolean): void {
+  getStudio().edit(done ? 'work done' : 'work not done', (d) => {
+    const ids = planned.map((p) => p.id);
+    d.days.done = d.days.done.filter((x) => !ids.includes(x.task));
+    if (done) for (const p of planned) d.days.done.push({ task: p.id, from: wallToText(p.from), to: wallToText(p.to) });
   });
 }
 
