@@ -149,7 +149,7 @@ test('Log: pieces made and broken are counted, undone, and pull the minutes', as
   await expect(bench.getByRole('list', { name: '1 made, 0 broken' })).toBeVisible();
   await bench.getByRole('button', { name: 'Start the timer' }).click();
   await bench.getByRole('button', { name: /^One made, 2 of/ }).click();
-  await expect(page.getByRole('region', { name: 'Your minutes a piece' })).toContainText('yours, from 1, unsure');
+  await expect(page.getByRole('region', { name: 'Your values' })).toContainText('yours, from 1, unsure');
   await expect(stationLink(page, 'Log')).toContainText(/2 of \d+ in/);
 });
 

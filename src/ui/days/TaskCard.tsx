@@ -24,10 +24,11 @@ export function TaskCard({
   onClose(): void;
 }) {
   const { hours } = useStudio((s) => s.project!.brief);
-  const { pins, makers } = useStudio((s) => s.project!.days);
+  const { pins, makers, done } = useStudio((s) => s.project!.days);
   const sitting = rows.flatMap((r) => r.sittings).find((s) => s.items.some((x) => x.planned.id === id));
   if (!sitting) return null;
-  const allDone = sitting.items.every((x) => x.planned.done);
+  const doneIds = new Set(done.map((d) => d.task));
+  const allDone = sitting.items.every((x) => doneIds.has(x.task.id));
   const names = new Map(plan.tasks.map((t) => [t.id, t.name]));
   const worksOn = (day: number) => hours[weekdayOf(day)] !== null || makers.some((m) => m.hours[weekdayOf(day)] !== null);
   return (
@@ -43,6 +44,7 @@ export function TaskCard({
             setDone(
               sitting.items.map((x) => x.planned),
               !allDone,
+              plan.schedule,
             )
           }
         >
@@ -69,8 +71,8 @@ export function TaskCard({
                   <input
                     type="checkbox"
                     className="size-5"
-                    checked={planned.done === true}
-                    onChange={(e) => setDone([planned], e.target.checked)}
+                    checked={doneIds.has(task.id)}
+                    onChange={(e) => setDone([planned], e.target.checked, plan.schedule)}
                   />
                   <b>{task.name}</b>
                 </label>

@@ -1,4 +1,5 @@
 import { dayText, wallToText } from '@/core/days/clock';
+import type { PlannedTask } from '@/core/plan/daysOf';
 import { getStudio } from '../useStudio';
 
 /** Wants tasks on a day: the rest follows; what cannot be is said beside the task. */
@@ -11,9 +12,12 @@ export function moveTo(ids: readonly string[], day: number): void {
 }
 
 /** Ticks tasks as done when they were planned, or takes the ticks away. */
-export function setDone(planned: readonly { id: string; from: number; to: number }[], done: boolean): void {
+export function setDone(planned: readonly PlannedTask[], done: boolean, schedule: readonly PlannedTask[]): void {
   getStudio().edit(done ? 'work done' : 'work not done', (d) => {
     const ids = planned.map((p) => p.id);
+    // from the first tick on one goes by the plan, so that what is left stays where it is
+    if (done && d.days.kept.length === 0)
+      d.days.kept = schedule.map((p) => ({ task: p.id, maker: p.maker, from: wallToText(p.from) }));
     d.days.done = d.days.done.filter((x) => !ids.includes(x.task));
     if (done) for (const p of planned) d.days.done.push({ task: p.id, from: wallToText(p.from), to: wallToText(p.to) });
   });
