@@ -21,7 +21,7 @@ const sentenceFor = (change: (file: Record<string, unknown>) => void): string =>
 describe('a project file', () => {
   test.each([1, 2, 3, 7, 12])('out and in gives the same project, seed %i', (seed) => {
     const own = randomProject(seed);
-    expect(readProjectFile(writeProjectFile(own))).toEqual({ project: own });
+    expect(readProjectFile(writeProjectFile(own))).toEqual({ project: own, photographs: [] });
   });
 
   test.each(readdirSync('src/core/demo').filter((f) => f.endsWith('.json')))(
@@ -101,6 +101,14 @@ describe('a project file', () => {
 describe('the JSON Schema', () => {
   test('in docs is the one that the application checks with', () => {
     expect(JSON.parse(readFileSync('docs/project.schema.json', 'utf8'))).toEqual(JSON.parse(JSON.stringify(projectJsonSchema())));
+  });
+
+  test('photographs travel where they are wanted; what is no picture is refused with the rest', () => {
+    const own = randomProject(4);
+    const photo = { id: 'p1', type: 'image/jpeg' as const, base64: 'aGVsbG8=' };
+    expect(readProjectFile(writeProjectFile(own, [photo]))).toEqual({ project: own, photographs: [photo] });
+    const bad = readProjectFile(writeProjectFile(own, [{ ...photo, base64: '<script>' }]));
+    expect('sentence' in bad && bad.sentence).toMatch(/photographs in this file cannot be read/);
   });
 
   test('every field of the schema is spoken of in docs/file-format.md', () => {

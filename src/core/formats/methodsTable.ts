@@ -17,6 +17,7 @@ const COLUMNS: readonly Column[] = [
   { name: 'minutes_batch', field: 'minutesBatch', cell: 'number' },
   { name: 'dry_hours', field: 'dryHours', cell: 'number' },
   { name: 'dry_note', field: 'dryNote', cell: 'text', optional: true },
+  { name: 'dry_on', field: 'dryOn', cell: 'text', optional: true },
 ];
 
 /** Parts the lines of one cell. */
@@ -36,6 +37,7 @@ const rowSchema = v.object({
   minutesBatch: v.number(),
   dryHours: v.number(),
   dryNote: v.optional(v.string()),
+  dryOn: v.optional(v.string()),
 });
 type Row = v.InferOutput<typeof rowSchema>;
 
@@ -104,13 +106,14 @@ function methodOf(rows: readonly Row[]): unknown {
     tools: linesOf(tools),
     dusting: linesOf(dusting),
     checks: linesOf(checks),
-    steps: rows.map(({ stepId, step, minutesEach, minutesBatch, dryHours, dryNote }) => ({
+    steps: rows.map(({ stepId, step, minutesEach, minutesBatch, dryHours, dryNote, dryOn }) => ({
       id: stepId,
       name: step,
       minutesEach,
       minutesBatch,
       dryHours,
       ...(dryNote !== undefined && { dryNote }),
+      ...(dryOn !== undefined && { dryOn }),
     })),
   };
 }

@@ -107,7 +107,7 @@ export function daysOf(
     'days',
     [works, days, brief.hours, brief.busy, brief.leavesAt, brief.lastMorningFrom, others],
     () => {
-      const found = schedule(works, left, stepsFor(works.length) >> 1);
+      const found = schedule(works, left, stepsFor(works.length) >> 2);
       return { ...found, leeway: leewayOf(found.placed, works, left) };
     },
   );
@@ -247,8 +247,7 @@ function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: Wal
     );
   if (plan.tasks.length === 0) return warnings;
   const idle = brief.hours.every((h) => h === null) && days.makers.every((m) => m.hours.every((h) => h === null));
-  if (idle)
-    say('stop', 'No day of the week has working hours', 'Brief', 'Nothing can be made.', 'Give at least one evening.');
+  if (idle) say('stop', 'No day of the week has working hours', 'Brief', 'Nothing can be made.', 'Give at least one evening.');
   const unable = SKILLS.filter(
     (s) => plan.tasks.some((t) => t.skill === s) && !days.can.includes(s) && !days.makers.some((m) => m.can.includes(s)),
   );
