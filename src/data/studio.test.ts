@@ -2,9 +2,10 @@ import type { ComposeRequest, Proposal } from '@/core/compose/composer';
 import { otherWorkOf } from '@/core/plan/daysOf';
 import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
 import { newProject } from '@/core/plan/newProject';
-import type { Project } from '@/core/plan/project';
+import { checkProject, type Project } from '@/core/plan/project';
 import { writeProjectFile, type Photograph } from '@/core/formats/projectFile';
 import { composeAll } from '@/core/compose/composer';
+import { packetFor, writePacket, type Packet } from '@/core/formats/packetFile';
 import { DEMO_JOBS, type JobShelf } from './jobs';
 import { freshId } from './editActions';
 import { createStudio, type StudioPorts } from './studio';
@@ -103,6 +104,23 @@ async function opened() {
 async function passTime(bench: Bench) {
   for (const run of bench.timers.splice(0)) run();
   await tick();
+}
+
+/** The first demo job's part for a helper. */
+const PACKET = (() => {
+  const [demo] = DEMO_JOBS as Project[];
+  const job = newProjectWithHelper(demo!);
+  return packetFor(job, derivePlan(job), 'h')!;
+})();
+
+function newProjectWithHelper(demo: Project): Project {
+  const checked = checkProject(demo);
+  if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+  const { project } = checked;
+  return {
+    ...project,
+    days: { ...project.days, makers: [{ id: 'h', name: 'Helper', hours: project.brief.hours, can: ['making', 'dusting'] }] },
+  };
 }
 
 describe('a first start', () => {
@@ -548,4 +566,66 @@ test('undoing a second arrangement leads back to one that is there', async () =>
   expect(studio().project!.arrangements).toHaveLength(1);
   studio().redo();
   expect(studio().project!.arrangements).toHaveLength(2);
+});
+
+describe('several jobs share the days', () => {
+  const job = (id: string, leavesAt: string): Project => {
+    const demo = newProjectWithHelper((DEMO_JOBS as Project[])[0]!);
+    return { ...demo, id, name: id, brief: { ...demo.brief, leavesAt } };
+  };
+  test('what leaves before keeps its hours: planned first, then the open job round it; not where a person does not want it', async () => {
+    const { studio, bench } = await opened();
+    await bench.shelf.save(job('early', '2027-09-04T09:30'));
+    await bench.shelf.save(job('late', '2027-09-06T09:30'));
+    await bench.shelf.save(job('long ago', '2027-01-06T09:30'));
+    await studio().open('late');
+    await studio().shareDays();
+    expect(studio().others.map((o) => o.job)).toEqual(['early']);
+    const own = derivePlan(studio().project!, undefined, studio().others);
+    for (const p of own.schedule)
+      for (const s of studio().others[0]!.sittings) expect(p.to <= s.from || p.from >= s.to).toBe(true);
+    studio().edit('alone', (d) => void (d.days.withOthers = false));
+    await studio().shareDays();
+    expect(studio().others).toEqual([]);
+    await studio().open('early');
+    await studio().shareDays();
+    expect(studio().others).toEqual([]);
+  });
+});
+
+describe('a packet for a helper', () => {
+  const packet = { ...JSON.parse(JSON.stringify(PACKET)) } as Packet;
+  test('opened it writes under a name of its own each time; what is done stays over a reload; another file is told', async () => {
+    const { studio, bench } = await opened();
+    await studio().importText(writePacket(packet));
+    const first = studio().packet!;
+    studio().packetEntry({ kind: packet.kinds[0]!.key, made: 2, broken: 0, minutes: null });
+    studio().packetEntry({ kind: packet.kinds[0]!.key, made: 1, broken: 1, minutes: 9 });
+    expect(studio().packet!.log.map((e) => e.id)).toEqual([`${first.actor}:1`, `${first.actor}:2`]);
+    await studio().importText(writePacket(packet));
+    expect(studio().message!.text).toMatch(/open already/);
+    studio().set({ packet: null });
+    await studio().start();
+    expect(studio().packet!.log).toHaveLength(2);
+    studio().closePacket();
+    await studio().importText(writePacket(packet));
+    expect(studio().packet!.actor).not.toBe(first.actor);
+    await studio().importText(writePacket({ ...packet, version: 7 as 1 }));
+    expect(studio().message!.text).toMatch(/newer/);
+    expect(await bench.shelf.getSetting('packet')).toBeTruthy();
+  });
+});
+
+test('photographs and switched devices are kept; a job with photographs comes in with them', async () => {
+  const { studio, bench } = await opened();
+  studio().setDevices({ sensor: true, scale: false, printer: false });
+  await studio().addPhoto({ id: 'p1', type: 'image/jpeg', base64: 'aGVsbG8=' });
+  const text = writeProjectFile(studio().project!, studio().photos);
+  await studio().importText(text);
+  expect(studio().photos).toHaveLength(1);
+  expect(studio().photos[0]!.id).not.toBe('p1');
+  studio().set({ devices: { sensor: false, scale: false, printer: false } });
+  await studio().start();
+  expect(studio().devices.sensor).toBe(true);
+  expect(await bench.shelf.getSetting('devices')).toEqual({ sensor: true, scale: false, printer: false });
 });

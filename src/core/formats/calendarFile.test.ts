@@ -46,3 +46,24 @@ test('nothing to do is a calendar with the hour it leaves; no day is a calendar 
   expect(read(calendarFile(empty, { name: 'Job', leavesAt: '2027-06-12T09:30' }, '2027-05-01T08:00'))).toHaveLength(1);
   expect(read(calendarFile(empty, { name: 'Job', leavesAt: 'no day' }, '2027-05-01T08:00'))).toHaveLength(0);
 });
+
+test('in a kitchen whose zone is known times are universal, also after the night on which clocks change; a later file is newer', () => {
+  const autumn = randomProject(5, 30);
+  const job = {
+    ...autumn,
+    brief: { ...autumn.brief, leavesAt: '2027-11-03T09:30' },
+    days: { ...autumn.days, zone: 'Europe/Berlin' },
+  };
+  const laid = derivePlan(job);
+  const text = (stamp: string) => calendarFile(laid, { name: 'Job', leavesAt: job.brief.leavesAt, zone: 'Europe/Berlin' }, stamp);
+  const events = read(text('2027-10-01T08:00'));
+  expect(events.length).toBeGreaterThan(2);
+  // summer time is two hours ahead of universal time until 31 October 2027, 01:00 UTC, winter time one
+  laid.schedule.forEach((p, i) => {
+    const utc = p.from - (wallToText(p.from) < '2027-10-31T02:00' ? 120 : 60);
+    expect(events[i]!.startDate.toUnixTime()).toBe(utc * 60);
+  });
+  expect(events.at(-1)!.startDate.toString()).toBe('2027-11-03T08:30:00Z');
+  const sequence = (file: string) => read(file)[0]!.sequence;
+  expect(sequence(text('2027-10-02T08:00'))).toBeGreaterThan(sequence(text('2027-10-01T08:00')));
+});

@@ -58,7 +58,7 @@ export function waysWithout(stem: { heads: number; massGrams: number; ownWires: 
   return [
     {
       name: 'a dummy tier',
-      words: 'Foam that nobody eats: the stem goes in bare. Set the tier to dummy in Cake; the whole tier is taken away.',
+      words: 'Foam that nobody eats: the stem goes in bare. Make the tier a dummy in Brief; the whole tier is taken away.',
       will: true,
     },
     {
