@@ -103,9 +103,10 @@ export function daysOf(
     };
     return { plan: none, warnings: daysWarnings(project, none, cakeReadyAt) };
   }
+  const of = works.map((w) => [w.id, w.duration, w.after, w.skill, w.likeness, w.dries, w.notBefore, w.pinned, w.was]);
   const { placed, leeway, unpinned, homeless } = recall(
     'days',
-    [works, days, brief.hours, brief.busy, brief.leavesAt, brief.lastMorningFrom, others],
+    [of, days, brief.hours, brief.busy, brief.leavesAt, brief.lastMorningFrom, others],
     () => {
       const found = schedule(works, left, stepsFor(works.length) >> 2);
       return { ...found, leeway: leewayOf(found.placed, works, left) };
