@@ -128,3 +128,40 @@ test('the bench’s own settings reach the plan: wire system, length of a wire, 
   await goTo(page, 'Hand over');
   await expect(page.getByRole('article', { name: 'Hand-over sheet' })).toContainText(/sesame/);
 });
+
+test('two tabs on one job: the second is told and can only look, follows, and takes over when the first is closed', async ({
+  page,
+  context,
+}) => {
+  await openBench(page, '/log');
+  const second = await context.newPage();
+  await openBench(second, '/log');
+  const messages = second.getByRole('region', { name: 'Messages' });
+  await expect(messages).toContainText('open in another tab');
+  await second.getByRole('button', { name: /^One made, 1 of/ }).click();
+  await expect(second.getByRole('list', { name: '0 made, 0 broken' })).toBeVisible();
+  await page.getByRole('button', { name: /^One made, 1 of/ }).click();
+  await saved(page);
+  await expect(second.getByRole('list', { name: '1 made, 0 broken' })).toBeVisible();
+  await page.close();
+  await expect(messages).toContainText('let go of this job');
+  await second.getByRole('button', { name: /^One made, 2 of/ }).click();
+  await expect(second.getByRole('list', { name: '2 made, 0 broken' })).toBeVisible();
+});
+
+test('the whole studio backed up and restored, told first; a file that is none is refused', async ({ page }) => {
+  await openBench(page, '/jobs');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Back up everything' }).click();
+  const zip = readFileSync(await (await waiting).path());
+  await page.getByRole('button', { name: /^Delete Harbour/ }).click();
+  await expect(page.getByRole('list', { name: 'All jobs' }).getByRole('listitem')).toHaveCount(2);
+  const file = page.getByLabel('Backup: file');
+  await file.setInputFiles({ name: 'b.zip', mimeType: 'application/zip', buffer: zip });
+  const backup = page.getByRole('region', { name: 'Backup' });
+  await expect(backup.getByRole('status')).toContainText('1 job not here yet, 2 just as here');
+  await backup.getByRole('button', { name: 'Restore', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'All jobs' }).getByRole('listitem')).toHaveCount(3);
+  await file.setInputFiles({ name: 'no.zip', mimeType: 'application/zip', buffer: Buffer.from('no') });
+  await expect(page.getByText('not a ZIP that can be read')).toBeVisible();
+});

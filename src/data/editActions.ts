@@ -33,7 +33,7 @@ export function editActions(
     undo() {
       const { past, future, project } = get();
       const last = past[past.length - 1];
-      if (!last || !project) return;
+      if (!last || !project || get().onlyLook) return;
       const { label, stock } = last;
       keeper.show(last.project, { past: past.slice(0, -1), future: [{ label, project, ...(stock && { stock }) }, ...future] });
       if (stock) void keeper.setStock(takenBack(get(), stock.before, stock.after));
@@ -42,7 +42,7 @@ export function editActions(
     redo() {
       const { past, future, project } = get();
       const next = future[0];
-      if (!next || !project) return;
+      if (!next || !project || get().onlyLook) return;
       const { label, stock } = next;
       keeper.show(next.project, { future: future.slice(1), past: [...past, { label, project, ...(stock && { stock }) }] });
       // going forward again is taking the way back back

@@ -4,7 +4,7 @@ import { newProject } from '@/core/plan/newProject';
 import type { Project } from '@/core/plan/project';
 import { seedDemos } from './jobs';
 import type { Keeper } from './keeper';
-import { readStock } from './tinActions';
+import { readStock } from './stockShelf';
 import { NO_SEARCH, type Studio, type StudioPorts, type StudioState } from './studio';
 
 const FRESH = { past: [], future: [], selection: [], arrangementIndex: 0, plan: null, planOf: null, saved: 'saved' as const };
@@ -22,8 +22,15 @@ export function jobActions(
   const openProject = async (project: Project, patch: Partial<StudioState> = {}) => {
     await keeper.flush();
     ports.composer.cancel();
-    keeper.show(project, { ...FRESH, search: NO_SEARCH, others: [], ...patch });
+    keeper.show(project, {
+      onlyLook: false,
+      ...FRESH,
+      search: NO_SEARCH,
+      others: [],
+      ...patch,
+    });
     await shelf.setSetting('lastJob', project.id);
+    await keeper.claim(project);
     await keeper.refreshJobs();
     get().set({ photos: await shelf.photos(project.id) });
   };
@@ -45,6 +52,7 @@ export function jobActions(
       get().set({ jobs, evening, ...(await readStock(shelf)), ready: true });
       if (first) {
         keeper.show(first, FRESH);
+        await keeper.claim(first);
         get().set({ photos: await shelf.photos(first.id) });
       }
     },

@@ -5,16 +5,16 @@ import { catalogueOf, checkProject, type Project } from '@/core/plan/project';
 import { wallFromText, wallToText } from '@/core/days/clock';
 import type { OtherWork } from '@/core/plan/daysOf';
 import type { Stock } from '@/core/make/stock';
+import { OFFCUTS, readStock, TIN } from './stockShelf';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
+/** What tabs tell each other beside ids of jobs. */
+const STOCK_TOLD = 'the stock';
+const ONLY_LOOK = 'This job is open in another tab, which may change it; here you can only look. Close it there to work here.';
 const SAVE_AFTER_MS = 200;
 /** Jobs that leave so many weeks before, the nearest so many of them, share the days. */
 const WEEKS_SHARED = 8;
 const MOST_SHARED = 12;
-
-/** Settings that hold the stock of all jobs. */
-export const TIN = 'tin';
-export const OFFCUTS = 'offcuts';
 
 /** Puts every shown change on the shelf and asks for its plan; late answers are ignored. */
 export class Keeper {
@@ -38,6 +38,10 @@ export class Keeper {
   /** A step that can be undone. What could not be read again from the shelf is refused with its sentence. */
   step(label: string, before: Project, after: Project, stock?: { before: Stock; after: Stock }): void {
     if (before === after) return;
+    if (this.store.getState().onlyLook) {
+      this.show(before, { message: { text: ONLY_LOOK, kind: 'fault' } });
+      return;
+    }
     const checked = checkProject(after);
     if ('issues' in checked) {
       const text = `That was not taken, nothing was changed: ${checked.issues[0]!.message}.`;
@@ -50,6 +54,41 @@ export class Keeper {
       saved: 'saving',
     });
     this.saveSoon();
+  }
+
+  /** Asks for the open job: where another tab writes it, this one looks on, and takes over as it stands on the shelf when that lets go. */
+  async claim(project: Project): Promise<void> {
+    const mine = () => {
+      void this.reload(project.id, {
+        onlyLook: false,
+        message: { text: 'The other tab let go of this job: you can work here now.', kind: 'tell' },
+      });
+    };
+    const own = await this.ports.tabs.claim(project.id, mine);
+    if (this.store.getState().project?.id !== project.id) return;
+    this.store.setState(own ? { onlyLook: false } : { onlyLook: true, message: { text: ONLY_LOOK, kind: 'tell' } });
+  }
+
+  /** Follows what other tabs put on the shelf. */
+  followTabs(): void {
+    this.ports.tabs.follow((what) => {
+      const { project, onlyLook } = this.store.getState();
+      if (what === STOCK_TOLD) void this.readStock();
+      else {
+        void this.refreshJobs();
+        if (onlyLook && project?.id === what) void this.reload(what, {});
+      }
+    });
+  }
+
+  private async readStock(): Promise<void> {
+    this.store.setState(await readStock(this.ports.shelf));
+  }
+
+  private async reload(id: string, patch: Partial<StudioState>): Promise<void> {
+    const project = await this.ports.shelf.load(id);
+    if (!project || this.store.getState().project?.id !== id) return;
+    this.show(project, { past: [], future: [], saved: 'saved', ...patch });
   }
 
   beginPreview(project: Project): void {
@@ -66,6 +105,7 @@ export class Keeper {
     this.store.setState({ tin, offcuts });
     await this.ports.shelf.setSetting(TIN, tin);
     await this.ports.shelf.setSetting(OFFCUTS, offcuts);
+    this.ports.tabs.tell(STOCK_TOLD);
   }
 
   saveSoon(): void {
@@ -78,9 +118,10 @@ export class Keeper {
     this.dropTimer?.();
     this.dropTimer = null;
     const { project, saved } = this.store.getState();
-    if (!project || saved === 'saved') return;
+    if (!project || saved === 'saved' || this.store.getState().onlyLook) return;
     try {
       await this.ports.shelf.save(project);
+      this.ports.tabs.tell(project.id);
       if (this.store.getState().project === project) this.store.setState({ saved: 'saved' });
       await this.refreshJobs();
     } catch {

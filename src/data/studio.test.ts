@@ -9,6 +9,7 @@ import { packetFor, writePacket, type Packet } from '@/core/formats/packetFile';
 import { DEMO_JOBS, type JobShelf } from './jobs';
 import { freshId } from './editActions';
 import { createStudio, type StudioPorts } from './studio';
+import { oneTab, type Tabs } from './tabs';
 
 /** A shelf in memory, with a switch that makes it fail. */
 function memoryShelf(): JobShelf & { rows: Map<string, { project: Project; at: number }>; broken: boolean } {
@@ -56,6 +57,7 @@ function memoryShelf(): JobShelf & { rows: Map<string, { project: Project; at: n
 }
 
 interface Bench {
+  tabs: Tabs;
   shelf: ReturnType<typeof memoryShelf>;
   timers: (() => void)[];
   plans: { project: Project; answer: (plan: DerivedPlan) => void; fail: (e: Error) => void }[];
@@ -63,8 +65,41 @@ interface Bench {
   cancelled: number;
 }
 
-function studioForTest() {
-  const bench: Bench = { shelf: memoryShelf(), timers: [], plans: [], compose: null, cancelled: 0 };
+/** Tabs that share one shelf, without a browser: the first that asks for a job has it until it lets go. */
+function tabsTogether() {
+  const holds = new Map<string, { tab: number; waiting: { tab: number; mine: () => void }[] }>();
+  const told: ((what: string) => void)[] = [];
+  let tabs = 0;
+  return (): Tabs => {
+    const tab = tabs++;
+    const release = () => {
+      for (const [job, hold] of holds) {
+        hold.waiting = hold.waiting.filter((w) => w.tab !== tab);
+        if (hold.tab !== tab) continue;
+        const next = hold.waiting.shift();
+        if (next) {
+          hold.tab = next.tab;
+          next.mine();
+        } else holds.delete(job);
+      }
+    };
+    return {
+      claim(jobId, mine) {
+        release();
+        const hold = holds.get(jobId);
+        if (!hold) holds.set(jobId, { tab, waiting: [] });
+        else hold.waiting.push({ tab, mine });
+        return Promise.resolve(!hold);
+      },
+      release,
+      tell: (what) => told.forEach((t, i) => i !== tab && t(what)),
+      follow: (t) => void (told[tab] = t),
+    };
+  };
+}
+
+function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab()) {
+  const bench: Bench = { tabs, shelf, timers: [], plans: [], compose: null, cancelled: 0 };
   let ids = 0;
   const store = createStudio({
     shelf: bench.shelf,
@@ -72,6 +107,7 @@ function studioForTest() {
     newId: () => `id-${++ids}`,
     derive: (project) => new Promise((answer, fail) => bench.plans.push({ project, answer, fail })),
     otherWork: (project, before) => Promise.resolve(otherWorkOf(project, derivePlan(project, undefined, before))),
+    tabs: bench.tabs,
     composer: {
       start: (request, handlers) => void (bench.compose = { request, handlers }),
       cancel: () => void bench.cancelled++,
@@ -628,4 +664,56 @@ test('photographs and switched devices are kept; a job with photographs comes in
   await studio().start();
   expect(studio().devices.sensor).toBe(true);
   expect(await bench.shelf.getSetting('devices')).toEqual({ sensor: true, scale: false, printer: false });
+});
+
+test('two tabs on one job: the second can only look, follows what is saved, and takes over when the first lets go', async () => {
+  const shelf = memoryShelf();
+  const newTab = tabsTogether();
+  const one = studioForTest(shelf, newTab());
+  await one.studio().start();
+  await tick();
+  const second = newTab();
+  const two = studioForTest(shelf, second);
+  await two.studio().start();
+  await tick();
+  expect(one.studio().onlyLook).toBe(false);
+  expect(two.studio()).toMatchObject({ onlyLook: true, message: { text: expect.stringMatching(/another tab/) as string } });
+  // nothing that the second does is kept, and it says so
+  two.studio().edit('name', (d) => void (d.name = 'overwritten'));
+  expect(two.studio().project!.name).not.toBe('overwritten');
+  await two.studio().flush();
+  one.studio().edit('name', (d) => void (d.name = 'from the first'));
+  await passTime(one.bench);
+  await tick();
+  expect(two.studio().project!.name).toBe('from the first');
+  expect([...shelf.rows.values()].filter((r) => r.project.name === 'overwritten')).toEqual([]);
+  one.bench.tabs.release();
+  await tick();
+  expect(two.studio()).toMatchObject({ onlyLook: false, message: { text: expect.stringMatching(/let go/) as string } });
+  two.studio().edit('name', (d) => void (d.name = 'from the second'));
+  await passTime(two.bench);
+  expect([...shelf.rows.values()].map((r) => r.project.name)).toContain('from the second');
+});
+
+test('everything backed up and restored: nothing is overwritten, what is the same stays alone, the tin only where wanted', async () => {
+  const { studio, bench } = await opened();
+  const zip = await studio().backUp();
+  const tin = studio().tin;
+  studio().edit('name', (d) => void (d.name = 'changed since'));
+  await studio().setTin([]);
+  await passTime(bench);
+  const looked = (await studio().lookAtBackup(zip))!;
+  expect(looked.changes).toEqual({ added: 0, same: 2, other: 1 });
+  await studio().restore(looked.backup, false);
+  expect(studio().jobs).toHaveLength(4);
+  expect(
+    studio()
+      .jobs.map((j) => j.name)
+      .filter((n) => /changed since|\(restored\)/.test(n)),
+  ).toHaveLength(2);
+  expect(studio().tin).toEqual([]);
+  await studio().restore(looked.backup, true);
+  expect(studio().tin).toEqual(tin);
+  expect(await studio().lookAtBackup(new Uint8Array([1, 2, 3]))).toBeNull();
+  expect(studio().message!.text).toMatch(/not a ZIP/);
 });

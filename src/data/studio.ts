@@ -11,10 +11,13 @@ import type { Stock } from '@/core/make/stock';
 import type { Offcut } from '@/core/wire/offcuts';
 import type { TinPiece } from '@/core/compose/tin';
 import type { Project } from '@/core/plan/project';
+import type { Backup } from '@/core/formats/backup';
+import { backupActions } from './backupActions';
 import { composeActions } from './composeActions';
 import { editActions } from './editActions';
 import { jobActions } from './jobActions';
 import { logActions } from './logActions';
+import type { Tabs } from './tabs';
 import { tinActions } from './tinActions';
 import type { JobShelf, JobSummary } from './jobs';
 import { Keeper } from './keeper';
@@ -35,6 +38,7 @@ export interface StudioPorts {
     cancel(): void;
   };
   later(run: () => void, ms: number): () => void;
+  tabs: Tabs;
 }
 
 export interface Devices {
@@ -60,6 +64,8 @@ export interface StudioState {
   /** what was last deleted, for as long as it can be brought back */
   deleted: { project: Project } | null;
   saved: 'saved' | 'saving' | 'failed';
+  /** another tab writes this job: here one can only look */
+  onlyLook: boolean;
   /** pieces made before and kept, of all jobs together */
   tin: readonly TinPiece[];
   /** ends of wire that were kept, of all jobs together */
@@ -134,6 +140,12 @@ export interface StudioActions {
   openPacket(text: string): Promise<boolean>;
   packetEntry(entry: Pick<LogEntry, 'kind' | 'made' | 'broken' | 'minutes'> & Partial<LogEntry>): void;
   closePacket(): void;
+  /** everything as one ZIP; what one would change, null with a sentence shown where it cannot be read; and back */
+  backUp(): Promise<Uint8Array>;
+  lookAtBackup(
+    zip: Uint8Array,
+  ): Promise<{ backup: Backup; madeAt: string; changes: { added: number; same: number; other: number } } | null>;
+  restore(backup: Backup, withStock: boolean): Promise<void>;
   set(patch: Partial<StudioState>): void;
 }
 
@@ -149,6 +161,7 @@ const EMPTY: StudioState = {
   future: [],
   deleted: null,
   saved: 'saved',
+  onlyLook: false,
   tin: [],
   offcuts: [],
   plan: null,
@@ -177,8 +190,10 @@ export function createStudio(ports: StudioPorts): StoreApi<Studio> {
     ...composeActions(ports, keeper, get),
     ...tinActions(keeper, get),
     ...logActions(ports, get),
+    ...backupActions(ports, keeper, get),
     set: (patch) => set(patch),
   }));
   keeper.store = store;
+  keeper.followTabs();
   return store;
 }

@@ -1,11 +1,10 @@
 import { produce } from 'immer';
-import * as v from 'valibot';
 import { takingsFor, tinAfter } from '@/core/make/takings';
-import { freeInTin, tinPieceSchema, type TinPiece } from '@/core/compose/tin';
+import { freeInTin, type TinPiece } from '@/core/compose/tin';
 import type { Stock } from '@/core/make/stock';
-import { offcutSchema, offcutsWith } from '@/core/wire/offcuts';
-import { OFFCUTS, TIN, type Keeper } from './keeper';
-import type { Recipe, Studio, StudioPorts } from './studio';
+import { offcutsWith } from '@/core/wire/offcuts';
+import type { Keeper } from './keeper';
+import type { Recipe, Studio } from './studio';
 
 /** What of the tin is free for the open job: not set aside for another. */
 export const freeForJob = ({ tin, jobs, project }: Pick<Studio, 'tin' | 'jobs' | 'project'>): TinPiece[] =>
@@ -13,18 +12,6 @@ export const freeForJob = ({ tin, jobs, project }: Pick<Studio, 'tin' | 'jobs' |
     tin,
     jobs.filter((j) => j.id !== project?.id).flatMap((j) => j.taken),
   );
-
-/** The stock as it was last kept; a row that cannot be read any more is left out, the others stay. */
-export async function readStock(shelf: StudioPorts['shelf']): Promise<Stock> {
-  const rows = async <S extends v.GenericSchema>(key: string, schema: S): Promise<v.InferOutput<S>[]> => {
-    const kept = await shelf.getSetting(key);
-    return (Array.isArray(kept) ? kept : []).flatMap((row) => {
-      const read = v.safeParse(schema, row);
-      return read.success ? [read.output] : [];
-    });
-  };
-  return { tin: await rows(TIN, tinPieceSchema), offcuts: await rows(OFFCUTS, offcutSchema) };
-}
 
 export function tinActions(
   keeper: Keeper,
@@ -34,6 +21,7 @@ export function tinActions(
   const stockStep = async (label: string, after: Stock, recipe: Recipe) => {
     const { project, tin, offcuts } = get();
     if (!project) return;
+    if (get().onlyLook) return keeper.step(label, project, produce(project, recipe));
     const set = keeper.setStock(after);
     keeper.step(label, project, produce(project, recipe), { before: { tin, offcuts }, after });
     await set;

@@ -3,6 +3,7 @@
 import { useStore } from 'zustand';
 import { StudioDb } from '@/data/db';
 import { jobShelf } from '@/data/jobs';
+import { browserTabs } from '@/data/tabs';
 import { createStudio, type Studio } from '@/data/studio';
 import { newComposeTeam, planBench, readingBench } from '@/workers/clients';
 
@@ -14,6 +15,7 @@ const studio = createStudio({
   derive: (project, others) => planBench.plan(project, others),
   otherWork: (project, before) => readingBench.otherWork(project, before),
   composer: newComposeTeam(),
+  tabs: browserTabs(),
   later: (run, ms) => {
     const timer = setTimeout(run, ms);
     return () => clearTimeout(timer);

@@ -16,6 +16,13 @@ export interface Column {
   optional?: boolean;
 }
 
+/** What a spreadsheet would run as a formula. */
+const FORMULA = /^[=+\-@\t\r]/;
+/** Cells of text that begin like a formula go out behind an apostrophe and come back without it, so that no spreadsheet runs them. */
+const harmless = (text: string): string => (FORMULA.test(text.replace(/^'+/, '')) ? `'${text}` : text);
+const asWritten = (cell: string): string =>
+  cell.startsWith("'") && FORMULA.test(cell.replace(/^'+/, '')) ? cell.slice(1) : cell;
+
 const said = (line: number, column: string, cell: string, message: string, expected: string): Issue => ({
   path: `line ${line}.${column}`,
   expected,
@@ -82,7 +89,7 @@ function readRow(
   for (const { name, field, cell, optional } of columns) {
     const text = (cells[name] ?? '').trim();
     if (optional && text === '') continue;
-    if (cell === 'text') row[field] = text;
+    if (cell === 'text') row[field] = asWritten(text);
     else {
       const parts = cell === 'list' ? text.split(/\s+/).filter(Boolean) : [text];
       const values = parts.map(readNumber);
@@ -107,7 +114,10 @@ export const writeTable = (rows: readonly Record<string, unknown>[], columns: re
   `${Papa.unparse({
     fields: columns.map((c) => c.name),
     data: rows.map((row) =>
-      columns.map((c) => (Array.isArray(row[c.field]) ? (row[c.field] as unknown[]).join(' ') : (row[c.field] ?? ''))),
+      columns.map((c) => {
+        const cell = row[c.field];
+        return Array.isArray(cell) ? cell.join(' ') : typeof cell === 'string' ? harmless(cell) : (cell ?? '');
+      }),
     ),
   })}\r\n`;
 

@@ -1,6 +1,6 @@
 import { methodById } from '../botany/methods';
 import type { Arrangement } from '../compose/arrangement';
-import { clockOf, dayStart, dayText, wallFromText, wallToText, type WallMinutes } from '../days/clock';
+import { clockOf, dayStart, type Clock, dayText, wallFromText, wallToText, type WallMinutes } from '../days/clock';
 import { dryingFactor } from '../days/drying';
 import { schedule, stepsFor } from '../days/improve';
 import { chainOf, leewayOf, type Leeway } from '../days/leeway';
@@ -53,6 +53,8 @@ export interface DaysPlan {
 
 /** Placed flowers stand on a cake for a day at the most before it leaves. Common practice, no source. */
 const PLACED_BEFORE_MINUTES = 24 * 60;
+/** Changes of the clock are looked for in so many days. */
+const CLOCK_DAYS = 130;
 /** A task is cut so that it leaves room beside it, even in a long sitting. */
 const MOST_TASK_MINUTES = 120;
 
@@ -151,7 +153,7 @@ export function shopOf({ brief, days }: Pick<Project, 'brief' | 'days'>, others:
     taken: others.flatMap((o) => o.racks),
     end: leavesAt - bufferMinutes,
     begin: days.beginAt === null ? null : wallFromText(days.beginAt),
-    clock: clockOf(days.zone, leavesAt - 130 * 1440, leavesAt),
+    clock: clockOf(days.zone, leavesAt - CLOCK_DAYS * 1440, leavesAt),
     direction: days.direction,
   };
 }
@@ -219,7 +221,7 @@ export function otherWorkOf(project: Pick<Project, 'name'>, plan: DaysPlan): Oth
 }
 
 /** The first task that comes before what is done already is dry; null where none does. */
-function tooSoon({ tasks, schedule }: DaysPlan, { clock }: Shop): string | null {
+function tooSoon({ tasks, schedule }: DaysPlan, clock: Clock): string | null {
   const at = new Map(schedule.map((p) => [p.id, p]));
   for (const task of tasks) {
     const own = at.get(task.id);
@@ -277,7 +279,8 @@ function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: Wal
       'In soft or cold, damp cake nothing holds, and paste sweats.',
       'Let it leave later, or have the cake ready sooner.',
     );
-  const soon = tooSoon(plan, shopOf({ brief, days }));
+  const leavesAt = wallFromText(brief.leavesAt);
+  const soon = days.done.length ? tooSoon(plan, clockOf(days.zone, leavesAt - CLOCK_DAYS * 1440, leavesAt)) : null;
   if (soon)
     say(
       'stop',

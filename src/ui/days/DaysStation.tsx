@@ -6,6 +6,7 @@ import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { speciesById } from '@/core/botany/catalogue';
 import { dayStart, wallFromText, wallToText } from '@/core/days/clock';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { dayList } from '@/core/plan/dayList';
 import { Choice } from '../shared/fields';
 import { durationWords, leavesWords } from '../shared/words';
@@ -23,6 +24,14 @@ const DaysChart = dynamic(() => import('./DaysChart').then((m) => m.DaysChart), 
 
 /** Wall time of this very moment on the machine's clock. */
 export const wallNow = (): number => wallFromText(format(new Date(), "yyyy-MM-dd'T'HH:mm"));
+
+/** Whose minutes these are, and whose drying. */
+function paceWords(plan: DerivedPlan): string {
+  const own = plan.tray.filter((k) => k.pace.from === 'this kind').length;
+  const minutes = own === 0 ? 'Minutes are starting values' : `Minutes are yours for ${own} of ${plan.tray.length} kinds`;
+  const drying = plan.ownDry.entries > 0 ? `drying yours, ${plan.ownDry.sure}` : 'drying a starting value';
+  return ` ${minutes}, ${drying}.`;
+}
 
 /** When each step is done: strands hang from a drying rail, dark is work, light is drying; all run to the cake. */
 export function DaysStation() {
@@ -61,6 +70,7 @@ export function DaysStation() {
           </h1>
           <p className="sub">
             Dark is work, light is drying; a dot marks what decides when it begins.
+            {paceWords(plan)}
             {others.length > 0 &&
               ` ${others.map((o) => o.job).join(' and ')} ${others.length === 1 ? 'keeps its' : 'keep their'} hours.`}
           </p>

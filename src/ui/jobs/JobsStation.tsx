@@ -7,6 +7,7 @@ import { PROJECT_FILE_ENDING, writeProjectFile } from '@/core/formats/projectFil
 import { download } from '../shared/files';
 import { leavesWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
+import { Backups } from './Backups';
 
 const fileName = (name: string): string =>
   `${
@@ -100,6 +101,7 @@ export function JobsStation() {
         ))}
       </ul>
       {jobs.length === 0 && <p className="say">The shelf is empty.</p>}
+      <Backups />
       <p className="small pt-4">Jobs live in this browser and in the files you export. Nothing is sent anywhere.</p>
     </div>
   );

@@ -134,9 +134,12 @@ export function KindCard({ kind }: { kind: TrayKind }) {
       </ol>
       <Craft method={method} />
       <p className="small pt-1">
-        {kind.pace.entries
-          ? `Minutes are yours, from ${plural(kind.pace.entries, 'entry', 'entries')} of the log.`
-          : 'Minutes are starting values.'}{' '}
+        {kind.pace.from === 'this kind'
+          ? `Minutes are yours, from ${plural(kind.pace.entries, 'entry', 'entries')} of the log, ${kind.pace.sure}.`
+          : kind.pace.from === 'other kinds'
+            ? 'Minutes are as your pace at other kinds.'
+            : 'Minutes are starting values.'}{' '}
+        {Math.round(kind.loss.share * 100)} % of the paste is lost ({kind.loss.entries ? 'yours' : 'starting value'}).{' '}
         {kind.spareReason} Wire: {species.wiring.floorSwg} SWG or thicker
         {wiredParts(species, kind.stage)
           .map((part) => `, ${part.count} × ${part.swg} SWG for each ${part.name}`)

@@ -1,0 +1,93 @@
+import { strToU8, unzipSync, zipSync } from 'fflate';
+import JSZip from 'jszip';
+import { seededRandom } from '../geometry/random';
+import { randomProject } from '../testing/samples';
+import { readBackup, restoreChanges, writeBackup, type Backup } from './backup';
+
+const backup: Backup = {
+  jobs: [
+    { project: randomProject(1, 6), photographs: [{ id: 'p', type: 'image/jpeg', base64: 'aGVsbG8=' }] },
+    { project: randomProject(2, 6), photographs: [] },
+  ],
+  stock: {
+    tin: [
+      {
+        id: 't',
+        species: 'rose',
+        stage: 'open',
+        colourway: 'blush',
+        sizeMm: 60,
+        count: 3,
+        where: 'shelf',
+        madeOn: '2027-01-01',
+        state: 'good',
+      },
+    ],
+    offcuts: [],
+  },
+};
+const zip = writeBackup(backup, '2027-06-01T10:00');
+const said = async (bytes: Uint8Array): Promise<string> => {
+  const read = await readBackup(bytes);
+  return 'sentence' in read ? read.sentence : '';
+};
+const changed = async (change: (files: Record<string, Uint8Array>) => void): Promise<Uint8Array> => {
+  const files = unzipSync(await zip);
+  change(files);
+  return zipSync(files);
+};
+
+test('goes out and comes back whole', async () => {
+  expect(await readBackup(await zip)).toEqual({ backup, madeAt: '2027-06-01T10:00' });
+});
+
+test('another reader of ZIP files finds it sound, with every file in it', async () => {
+  const read = await JSZip.loadAsync(await zip, { checkCRC32: true });
+  expect(Object.keys(read.files).filter((n) => !read.files[n]!.dir)).toEqual([
+    'manifest.json',
+    'stock.json',
+    'jobs/1-random-1.ofrenda.json',
+    'jobs/2-random-2.ofrenda.json',
+  ]);
+  expect(JSON.parse(await read.file('stock.json')!.async('string'))).toEqual(backup.stock);
+});
+
+test.each([
+  ['no ZIP', () => Promise.resolve(strToU8('hello')), /not a ZIP/],
+  ['no manifest', () => changed((f) => delete f['manifest.json']), /manifest/],
+  ['a file is missing', () => changed((f) => delete f['stock.json']), /“stock.json” is missing/],
+  ['a file is changed', () => changed((f) => (f['stock.json'] = strToU8('{"tin":[],"offcuts":[]}'))), /checksum differs/],
+  ['a file too many', () => changed((f) => (f['jobs/9-extra.ofrenda.json'] = strToU8('{}'))), /not in its manifest/],
+  ['a path that leads elsewhere', () => changed((f) => (f['../../etc/passwd'] = strToU8('x'))), /no name of a job/],
+  ['an absolute path', () => changed((f) => (f['/jobs/a.ofrenda.json'] = strToU8('x'))), /no name of a job/],
+  [
+    'a bomb: a little file that unpacks to very much',
+    () => changed((f) => (f['jobs/1-bomb.ofrenda.json'] = new Uint8Array(60_000_000))),
+    /larger than any job/,
+  ],
+  [
+    'very many files',
+    () => changed((f) => Array.from({ length: 2100 }, (_, i) => (f[`jobs/a${i}.ofrenda.json`] = strToU8('{}')))),
+    /more than 2000 files/,
+  ],
+])('%s is said, and nothing is taken', async (_, make, words) => {
+  expect(await said(await make())).toMatch(words);
+});
+
+test('six hundred seeded hurts of the bytes: the whole, or a sentence, never an exception', async () => {
+  const good = await zip;
+  for (let seed = 1; seed <= 600; seed++) {
+    const random = seededRandom(seed);
+    const bytes = good.slice(0, random() < 0.2 ? Math.floor(random() * good.length) : good.length);
+    for (let k = 0; k < 1 + random() * 6; k++) bytes[Math.floor(random() * bytes.length)] = Math.floor(random() * 256);
+    const read = await readBackup(bytes);
+    if ('sentence' in read) expect(read.sentence.length).toBeGreaterThan(10);
+    else expect(read.backup.jobs).toHaveLength(2);
+  }
+});
+
+test('what restoring would change: new ones, the same, others of the same id', () => {
+  const [a, b] = backup.jobs.map((j) => j.project);
+  expect(restoreChanges(backup, [])).toEqual({ added: 2, same: 0, other: 0 });
+  expect(restoreChanges(backup, [a!, { ...b!, name: 'otherwise' }])).toEqual({ added: 0, same: 1, other: 1 });
+});

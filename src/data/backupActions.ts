@@ -1,0 +1,60 @@
+import { format } from 'date-fns';
+import { readBackup, restoreChanges, writeBackup, type Backup } from '@/core/formats/backup';
+import type { Photograph } from '@/core/formats/projectFile';
+import type { Project } from '@/core/plan/project';
+import type { Keeper } from './keeper';
+import type { Studio, StudioPorts } from './studio';
+
+/** The whole shelf out as one file, and back. Restoring never overwrites: a job that is other than its namesake stands beside it. */
+export function backupActions(
+  ports: StudioPorts,
+  keeper: Keeper,
+  get: () => Studio,
+): Pick<Studio, 'backUp' | 'lookAtBackup' | 'restore'> {
+  const { shelf } = ports;
+  const everyJob = async (): Promise<{ project: Project; photographs: Photograph[] }[]> => {
+    const jobs = [];
+    for (const { id } of await shelf.list()) {
+      const project = await shelf.load(id);
+      if (project) jobs.push({ project, photographs: await shelf.photos(id) });
+    }
+    return jobs;
+  };
+  return {
+    async backUp() {
+      await keeper.flush();
+      const { tin, offcuts } = get();
+      return writeBackup({ jobs: await everyJob(), stock: { tin, offcuts } }, format(ports.now(), "yyyy-MM-dd'T'HH:mm"));
+    },
+    async lookAtBackup(zip) {
+      const read = await readBackup(zip);
+      if ('sentence' in read) {
+        get().set({ message: { text: read.sentence, kind: 'fault' } });
+        return null;
+      }
+      const there = (await everyJob()).map((j) => j.project);
+      return { backup: read.backup, madeAt: read.madeAt, changes: restoreChanges(read.backup, there) };
+    },
+    async restore(backup: Backup, withStock: boolean) {
+      const there = new Map((await everyJob()).map((j) => [j.project.id, JSON.stringify(j.project)]));
+      let taken = 0;
+      for (const { project, photographs } of backup.jobs) {
+        const known = there.get(project.id);
+        if (known === JSON.stringify(project)) continue;
+        const own = known ? { ...project, id: ports.newId(), name: `${project.name.slice(0, 100)} (restored)` } : project;
+        await shelf.save(own);
+        for (const photo of photographs)
+          await shelf.putPhoto(own.id, known ? { ...photo, id: `${photo.id}@${own.id}`.slice(0, 80) } : photo);
+        taken++;
+      }
+      if (withStock) await keeper.setStock(backup.stock);
+      await keeper.refreshJobs();
+      get().set({
+        message: {
+          text: `${taken === 1 ? 'One job was' : `${taken} jobs were`} restored${withStock ? ', and the tin' : ''}.`,
+          kind: 'tell',
+        },
+      });
+    },
+  };
+}

@@ -1,0 +1,79 @@
+'use client';
+
+import { Archive, ArchiveRestore } from 'lucide-react';
+import { format } from 'date-fns';
+import { useRef, useState } from 'react';
+import { BACKUP_FILE_ENDING } from '@/core/formats/backup';
+import { download } from '../shared/files';
+import { plural } from '../shared/words';
+import { getStudio } from '../useStudio';
+
+type Looked = NonNullable<Awaited<ReturnType<ReturnType<typeof getStudio>['lookAtBackup']>>>;
+
+/** Every job, photograph and the tin as one file; and back, told before anything changes. */
+export function Backups() {
+  const file = useRef<HTMLInputElement>(null);
+  const [looked, setLooked] = useState<Looked | null>(null);
+  const [withStock, setWithStock] = useState(false);
+  const out = async () => {
+    const zip = await getStudio().backUp();
+    download(`studio-${format(new Date(), 'yyyy-MM-dd')}${BACKUP_FILE_ENDING}`, new Uint8Array(zip), 'application/zip');
+  };
+  return (
+    <section aria-label="Backup" className="mt-6 border-t border-[var(--line)] pt-4">
+      <h2>Backup of the whole studio</h2>
+      <div className="flex flex-wrap items-center gap-3 pt-2">
+        <button className="key" onClick={() => void out()}>
+          <Archive size={20} /> Back up everything
+        </button>
+        <button className="key" onClick={() => file.current?.click()}>
+          <ArchiveRestore size={20} /> Restore a backup
+        </button>
+        <input
+          ref={file}
+          type="file"
+          accept=".zip,application/zip"
+          className="hidden"
+          aria-label="Backup: file"
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            e.target.value = '';
+            if (chosen)
+              void chosen
+                .arrayBuffer()
+                .then((bytes) => getStudio().lookAtBackup(new Uint8Array(bytes)))
+                .then(setLooked);
+          }}
+        />
+      </div>
+      {looked && (
+        <div role="status" className="well mt-3 px-4 py-3">
+          <p>
+            <b>Made {format(new Date(`${looked.madeAt}:00`), 'EEEE d MMMM yyyy, HH:mm')}.</b>{' '}
+            {plural(looked.changes.added, 'job')} not here yet, {looked.changes.same} just as here, {looked.changes.other} other
+            than here: those come in beside yours, nothing is overwritten.
+          </p>
+          <label className="flex min-h-[44px] items-center gap-2">
+            <input type="checkbox" className="size-5" checked={withStock} onChange={(e) => setWithStock(e.target.checked)} />
+            Put the tin and the ends of wire back as they were then ({plural(looked.backup.stock.tin.length, 'row')}); this
+            replaces those of now
+          </label>
+          <div className="flex flex-wrap gap-3 pt-1">
+            <button
+              className="next"
+              onClick={() => {
+                void getStudio().restore(looked.backup, withStock);
+                setLooked(null);
+              }}
+            >
+              Restore
+            </button>
+            <button className="key" onClick={() => setLooked(null)}>
+              Leave it
+            </button>
+          </div>
+        </div>
+      )}
+    </section>
+  );
+}
