@@ -136,15 +136,15 @@ test('two tabs on one job: the second is told and can only look, follows, and ta
   await openBench(page, '/log');
   const second = await context.newPage();
   await openBench(second, '/log');
-  const messages = second.getByRole('region', { name: 'Messages' });
-  await expect(messages).toContainText('open in another tab');
+  await expect(second.getByText(/^This job is open in another tab/)).toBeVisible();
+  await expect(second.getByRole('status', { name: 'Saving' })).toHaveText('open in another tab: only looking');
   await second.getByRole('button', { name: /^One made, 1 of/ }).click();
   await expect(second.getByRole('list', { name: '0 made, 0 broken' })).toBeVisible();
   await page.getByRole('button', { name: /^One made, 1 of/ }).click();
   await saved(page);
   await expect(second.getByRole('list', { name: '1 made, 0 broken' })).toBeVisible();
   await page.close();
-  await expect(messages).toContainText('let go of this job');
+  await expect(second.getByText(/let go of this job/)).toBeVisible();
   await second.getByRole('button', { name: /^One made, 2 of/ }).click();
   await expect(second.getByRole('list', { name: '2 made, 0 broken' })).toBeVisible();
 });
@@ -164,4 +164,30 @@ test('the whole studio backed up and restored, told first; a file that is none i
   await expect(page.getByRole('list', { name: 'All jobs' }).getByRole('listitem')).toHaveCount(3);
   await file.setInputFiles({ name: 'no.zip', mimeType: 'application/zip', buffer: Buffer.from('no') });
   await expect(page.getByText('not a ZIP that can be read')).toBeVisible();
+});
+
+test('earlier versions of a job are looked at and brought back, and that can be undone', async ({ page }) => {
+  await page.clock.install();
+  await openBench(page, '/log');
+  await page.getByRole('button', { name: /^One made, 1 of/ }).click();
+  await saved(page);
+  await page.clock.fastForward('00:20:00');
+  await page.getByRole('button', { name: /^One made, 2 of/ }).click();
+  await saved(page);
+  await page.clock.fastForward('00:20:00');
+  await page.getByRole('button', { name: /^One made, 3 of/ }).click();
+  await saved(page);
+  await page.goto('/jobs');
+  await page.getByText('Earlier versions of').click();
+  const versions = page.getByRole('list', { name: 'Earlier versions' });
+  await expect(versions.getByRole('listitem').nth(1)).toContainText('2 made');
+  await versions
+    .getByRole('listitem')
+    .nth(2)
+    .getByRole('button', { name: /^Bring back/ })
+    .click();
+  await goTo(page, 'Log');
+  await expect(page.getByRole('list', { name: '0 made, 0 broken' })).toBeVisible();
+  await undo(page).click();
+  await expect(page.getByRole('list', { name: '3 made, 0 broken' })).toBeVisible();
 });

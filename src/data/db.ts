@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable } from 'dexie';
+import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Project } from '@/core/plan/project';
 
@@ -6,6 +6,13 @@ export interface JobRow {
   id: string;
   name: string;
   updatedAt: number;
+  project: Project;
+}
+
+/** A job as it was at a time. */
+export interface VersionRow {
+  jobId: string;
+  at: number;
   project: Project;
 }
 
@@ -23,10 +30,12 @@ export class StudioDb extends Dexie {
   jobs!: EntityTable<JobRow, 'id'>;
   settings!: EntityTable<SettingRow, 'key'>;
   photos!: EntityTable<PhotoRow, 'id'>;
+  versions!: Table<VersionRow, [string, number]>;
 
   constructor(name = 'ofrenda') {
     super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({ jobs: 'id, updatedAt', settings: 'key' });
     this.version(2).stores({ photos: 'id, jobId' });
+    this.version(3).stores({ versions: '[jobId+at]' });
   }
 }

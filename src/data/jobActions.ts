@@ -16,7 +16,18 @@ export function jobActions(
   get: () => Studio,
 ): Pick<
   Studio,
-  'start' | 'open' | 'create' | 'copy' | 'remove' | 'bringBack' | 'importText' | 'shareDays' | 'flush' | 'setEvening'
+  | 'start'
+  | 'open'
+  | 'create'
+  | 'copy'
+  | 'remove'
+  | 'bringBack'
+  | 'importText'
+  | 'versions'
+  | 'goBackTo'
+  | 'shareDays'
+  | 'flush'
+  | 'setEvening'
 > {
   const { shelf } = ports;
   const openProject = async (project: Project, patch: Partial<StudioState> = {}) => {
@@ -118,6 +129,14 @@ export function jobActions(
       await addJob(project, {
         message: { text: `“${project.name}” is open${taken ? ', as a second copy beside the one you have' : ''}.`, kind: 'tell' },
       });
+    },
+    async versions() {
+      const { project } = get();
+      return project ? shelf.versions(project.id) : [];
+    },
+    goBackTo(version) {
+      const { project } = get();
+      if (project && version.project.id === project.id) keeper.step('back to an earlier version', project, version.project);
     },
     shareDays: () => keeper.shareDays(),
     flush: () => keeper.flush(),

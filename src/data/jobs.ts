@@ -5,7 +5,9 @@ import astronomy from '@/core/demo/demo-astronomy-toppers.ofrenda.json';
 import { DEMO_TIN } from '@/core/demo/bench';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Taken } from '@/core/make/takings';
+import Dexie from 'dexie';
 import type { StudioDb } from './db';
+import { dueVersions, type JobVersion } from './versions';
 
 export interface JobSummary {
   id: string;
@@ -25,9 +27,14 @@ export interface JobShelf {
   remove(id: string): Promise<void>;
   getSetting(key: string): Promise<unknown>;
   setSetting(key: string, value: unknown): Promise<void>;
+  /** the job as it was, latest first */
+  versions(jobId: string): Promise<JobVersion[]>;
   photos(jobId: string): Promise<Photograph[]>;
   putPhoto(jobId: string, photo: Photograph): Promise<void>;
 }
+
+const ofJob = (db: StudioDb, jobId: string) =>
+  db.versions.where('[jobId+at]').between([jobId, Dexie.minKey], [jobId, Dexie.maxKey]);
 
 export const DEMO_JOBS: readonly unknown[] = [harbour, wreath, astronomy];
 
@@ -51,7 +58,24 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
       return 'project' in checked ? checked.project : null;
     },
     async save(project) {
-      await db.jobs.put({ id: project.id, name: project.name, updatedAt: now(), project });
+      await db.transaction('rw', db.jobs, db.versions, async () => {
+        const at = now();
+        await db.jobs.put({ id: project.id, name: project.name, updatedAt: at, project });
+        const kept = await ofJob(db, project.id).primaryKeys();
+        const due = dueVersions(
+          kept.map(([, when]) => when),
+          at,
+        );
+        if (due.keep) await db.versions.put({ jobId: project.id, at, project });
+        await db.versions.bulkDelete(due.drop.map((when): [string, number] => [project.id, when]));
+      });
+    },
+    async versions(jobId) {
+      const rows = await ofJob(db, jobId).toArray();
+      return rows.reverse().flatMap(({ at, project }) => {
+        const checked = checkProject(project);
+        return 'project' in checked ? [{ at, project: checked.project }] : [];
+      });
     },
     async remove(id) {
       await db.jobs.delete(id);

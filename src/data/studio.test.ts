@@ -10,6 +10,7 @@ import { DEMO_JOBS, type JobShelf } from './jobs';
 import { freshId } from './editActions';
 import { createStudio, type StudioPorts } from './studio';
 import { oneTab, type Tabs } from './tabs';
+import { dueVersions } from './versions';
 
 /** A shelf in memory, with a switch that makes it fail. */
 function memoryShelf(): JobShelf & { rows: Map<string, { project: Project; at: number }>; broken: boolean } {
@@ -48,6 +49,7 @@ function memoryShelf(): JobShelf & { rows: Map<string, { project: Project; at: n
       settings.set(key, value);
       return Promise.resolve();
     },
+    versions: (jobId) => Promise.resolve([...(rows.get(jobId) ? [{ at: 1, project: rows.get(jobId)!.project }] : [])]),
     photos: (jobId) => Promise.resolve(photos.filter((p) => p.jobId === jobId).map(({ jobId: _, ...p }) => p)),
     putPhoto(jobId, photo) {
       photos.push({ ...photo, jobId });
@@ -716,4 +718,29 @@ test('everything backed up and restored: nothing is overwritten, what is the sam
   expect(studio().tin).toEqual(tin);
   expect(await studio().lookAtBackup(new Uint8Array([1, 2, 3]))).toBeNull();
   expect(studio().message!.text).toMatch(/not a ZIP/);
+});
+
+test('a job goes back to an earlier version as a step that is undone; another job’s version is not taken', async () => {
+  const { studio, bench } = await opened();
+  studio().edit('name', (d) => void (d.name = 'first'));
+  await passTime(bench);
+  const [version] = await studio().versions();
+  studio().edit('name', (d) => void (d.name = 'second'));
+  studio().goBackTo(version!);
+  expect(studio().project!.name).toBe('first');
+  studio().undo();
+  expect(studio().project!.name).toBe('second');
+  studio().goBackTo({ at: 1, project: { ...version!.project, id: 'another' } });
+  expect(studio().project!.name).toBe('second');
+});
+
+test('versions: one in ten minutes, the latest twenty, older ones go', () => {
+  const minute = 60_000;
+  expect(dueVersions([], 5)).toEqual({ keep: true, drop: [] });
+  expect(dueVersions([0], 9 * minute)).toEqual({ keep: false, drop: [] });
+  expect(dueVersions([0], 10 * minute)).toEqual({ keep: true, drop: [] });
+  const full = Array.from({ length: 20 }, (_, i) => i * 10 * minute);
+  expect(dueVersions(full, 1000 * minute)).toEqual({ keep: true, drop: [0] });
+  // a clock that was set back does not stop them for long
+  expect(dueVersions([1000 * minute], 5)).toEqual({ keep: true, drop: [] });
 });

@@ -17,6 +17,7 @@ import { composeActions } from './composeActions';
 import { editActions } from './editActions';
 import { jobActions } from './jobActions';
 import { logActions } from './logActions';
+import type { JobVersion } from './versions';
 import type { Tabs } from './tabs';
 import { tinActions } from './tinActions';
 import type { JobShelf, JobSummary } from './jobs';
@@ -142,6 +143,9 @@ export interface StudioActions {
   closePacket(): void;
   /** everything as one ZIP; what one would change, null with a sentence shown where it cannot be read; and back */
   backUp(): Promise<Uint8Array>;
+  /** the open job as it was, latest first; and one of them back, as a step that can be undone */
+  versions(): Promise<JobVersion[]>;
+  goBackTo(version: JobVersion): void;
   lookAtBackup(
     zip: Uint8Array,
   ): Promise<{ backup: Backup; madeAt: string; changes: { added: number; same: number; other: number } } | null>;

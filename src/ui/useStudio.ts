@@ -32,6 +32,7 @@ function nowhere(): ReturnType<typeof jobShelf> {
     remove: none,
     getSetting: none,
     setSetting: none,
+    versions: () => Promise.resolve([]),
     photos: () => Promise.resolve([]),
     putPhoto: none,
   };

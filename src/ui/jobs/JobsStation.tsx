@@ -8,6 +8,7 @@ import { download } from '../shared/files';
 import { leavesWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { Backups } from './Backups';
+import { Versions } from './Versions';
 
 const fileName = (name: string): string =>
   `${
@@ -101,6 +102,7 @@ export function JobsStation() {
         ))}
       </ul>
       {jobs.length === 0 && <p className="say">The shelf is empty.</p>}
+      {current && <Versions key={current.id} />}
       <Backups />
       <p className="small pt-4">Jobs live in this browser and in the files you export. Nothing is sent anywhere.</p>
     </div>

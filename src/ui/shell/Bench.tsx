@@ -69,6 +69,7 @@ const WITH_LIST: readonly (StationId | null)[] = ['compose', 'place'];
 function Header({ here }: { here: StationId | null }) {
   const name = useStudio((s) => s.project?.name ?? 'Ofrenda');
   const leavesAt = useStudio((s) => s.project?.brief.leavesAt ?? null);
+  const onlyLook = useStudio((s) => s.onlyLook);
   const saved = useStudio((s) => s.saved);
   const back = useStudio((s) => s.past[s.past.length - 1]?.label ?? null);
   const forth = useStudio((s) => s.future[0]?.label ?? null);
@@ -85,7 +86,7 @@ function Header({ here }: { here: StationId | null }) {
             aria-label="Saving"
             className={saved === 'failed' ? 'ml-3 font-semibold text-[var(--stop)]' : 'ml-3'}
           >
-            {leavesAt ? SAVED_WORDS[saved] : ''}
+            {leavesAt ? (onlyLook ? 'open in another tab: only looking' : SAVED_WORDS[saved]) : ''}
           </span>
         </p>
       </div>
