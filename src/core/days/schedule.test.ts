@@ -1,11 +1,11 @@
 import highsLoader from 'highs';
 import { exactCost } from '../testing/exactDays';
-import { evenings, randomShop } from '../testing/dayShops';
+import { evenings, randomShop, simpleShop } from '../testing/dayShops';
 import { breaches } from './breaches';
 import { dayStart, wallFromText, wallToText } from './clock';
 import { schedule } from './improve';
 import { chainOf, leewayOf } from './leeway';
-import { costOf, simpleShop, type Shop, type Work } from './schedule';
+import { costOf, type Shop, type Work } from './schedule';
 import { SKILLS, windowsOf, type Maker } from './windows';
 
 const YOU: Maker = { name: 'you', hours: evenings(18, 21), can: SKILLS, away: [] };

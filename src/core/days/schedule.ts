@@ -1,4 +1,4 @@
-import { PLAIN_CLOCK, type Clock, type WallMinutes } from './clock';
+import type { Clock, WallMinutes } from './clock';
 import type { NetworkTask } from './network';
 import type { Maker, Skill, Window } from './windows';
 
@@ -366,15 +366,3 @@ function outsideCost(first: number, last: number, tooSoonMinutes: number, { begi
   const early = begin === null ? 0 : Math.max(0, begin - first);
   return (COST.hourOutside * (Math.max(0, early) + Math.max(0, last - end) + tooSoonMinutes)) / 60;
 }
-
-/** A shop with one pair of hands and endless racks, for tests and small questions. */
-export const simpleShop = (maker: Maker, windows: readonly Window[], end: WallMinutes): Shop => ({
-  makers: [maker],
-  windows,
-  places: { rack: Infinity, former: Infinity },
-  taken: [],
-  end,
-  begin: null,
-  clock: PLAIN_CLOCK,
-  direction: 'late',
-});

@@ -77,6 +77,10 @@ test('as early as possible begins on the first day one may; a beginning too late
   expect(tooLate.warnings.some((w) => w.level === 'stop' && w.station === 'Days')).toBe(true);
 });
 
+test('early without a day to begin on is as late as is safe', () => {
+  expect(derivePlan(withDays(job, { direction: 'early' })).schedule).toEqual(derivePlan(job).schedule);
+});
+
 test('placing is not done more than a day before it leaves', () => {
   for (let seed = 1; seed <= 10; seed++) {
     const project = withDays(randomProject(seed, 10), { direction: 'early', beginAt: '2027-05-01T00:00' });

@@ -154,7 +154,8 @@ export function shopOf({ brief, days }: Pick<Project, 'brief' | 'days'>, others:
     end: leavesAt - bufferMinutes,
     begin: days.beginAt === null ? null : wallFromText(days.beginAt),
     clock: clockOf(days.zone, leavesAt - CLOCK_DAYS * 1440, leavesAt),
-    direction: days.direction,
+    // as early as possible from nowhere is nowhere
+    direction: days.beginAt === null ? 'late' : days.direction,
   };
 }
 

@@ -4,7 +4,7 @@ import { Memory } from '../geometry/memory';
 import { derivePlan } from './derivePlan';
 import { movesFrom, whyNotOn } from './moves';
 import { checkProject, type Project } from './project';
-import { repaired, repairsFor, shortMinutes, whatFits } from './whatFits';
+import { boundsOf, repaired, repairsFor, shortMinutes, whatFits } from './whatFits';
 
 const checked = checkProject(harbour);
 if ('issues' in checked) throw new Error(checked.issues[0]!.message);
@@ -33,6 +33,16 @@ test('every way out that is offered was built and fits, also when it is built af
 
 test('the hour before it leaves nothing helps, and nothing is claimed', () => {
   expect(whatFits(JOB, wallFromText(JOB.brief.leavesAt) - 60, [])).toEqual([]);
+});
+
+test('the longest chain is a bound: no plan begins later, whoever works', () => {
+  const bounds = boundsOf(PLAN, begins)!;
+  expect(bounds.leftMinutes).toBe(PLAN.doneBy - begins);
+  expect(bounds.chainMinutes).toBeLessThanOrEqual(bounds.leftMinutes);
+  // the waits of the plan alone: the longest strand dries at least as long as its longest step
+  expect(bounds.chainMinutes).toBeGreaterThan(Math.max(...PLAN.tasks.map((t) => t.dryHours)) * 60);
+  const all = PLAN.schedule.map((p) => ({ ...p, done: true }));
+  expect(boundsOf({ ...PLAN, schedule: all }, begins)).toBeNull();
 });
 
 test('each repair changes what it says, and no project is changed under the hand', () => {

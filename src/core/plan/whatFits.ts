@@ -4,6 +4,7 @@ import { methodById, minutesForOne, METHODS } from '../botany/methods';
 import { roleAt } from '../botany/species';
 import type { TinPiece } from '../compose/tin';
 import { dayText, wallFromText, weekdayOf, type WallMinutes } from '../days/clock';
+import { criticalPath } from '../days/network';
 import { SKILLS } from '../days/windows';
 import { Memory } from '../geometry/memory';
 import { takingsFor } from '../make/takings';
@@ -118,6 +119,32 @@ export function repaired(project: Project, id: string, tin: readonly TinPiece[])
     else if (what === 'drier') d.brief.room.humidityShare = DRIED_SHARE;
     else if (what === 'practised') d.days.safety = 'practised';
   });
+}
+
+/** What no repair of hours can change: the longest chain of steps and drying, against what is left until all must be done. Minutes. */
+export interface Bounds {
+  chainMinutes: number;
+  leftMinutes: number;
+  /** the first and the last step of that chain, by name */
+  first: string;
+  last: string;
+}
+
+/** The longest chain of what is not done yet, whoever works and whenever (critical path); null where there is none. */
+export function boundsOf(plan: Pick<DerivedPlan, 'tasks' | 'schedule' | 'doneBy'>, now: WallMinutes): Bounds | null {
+  const done = new Set(plan.schedule.filter((p) => p.done).map((p) => p.id));
+  const left = plan.tasks
+    .filter((t) => !done.has(t.id))
+    .map((t) => ({ id: t.id, duration: t.duration, after: t.after.filter((l) => !done.has(l.id)) }));
+  const path = criticalPath(left);
+  if ('fault' in path || path.critical.length === 0) return null;
+  const name = (id: string) => plan.tasks.find((t) => t.id === id)!.name;
+  return {
+    chainMinutes: path.end,
+    leftMinutes: plan.doneBy - now,
+    first: name(path.critical[0]!),
+    last: name(path.critical.at(-1)!),
+  };
 }
 
 /** More than so many ways out are no help. */

@@ -1,10 +1,22 @@
 import type { Pool, Shop, Work } from '../days/schedule';
-import { PLAIN_CLOCK, wallFromText } from '../days/clock';
-import { SKILLS, windowsOf, type Maker, type Skill } from '../days/windows';
+import { PLAIN_CLOCK, wallFromText, type WallMinutes } from '../days/clock';
+import { SKILLS, windowsOf, type Maker, type Skill, type Window } from '../days/windows';
 import { seededRandom } from '../geometry/random';
 
 export const evenings = (fromHour: number, toHour: number): Maker['hours'] =>
   Array.from({ length: 7 }, () => ({ fromMinute: fromHour * 60, toMinute: toHour * 60 }));
+
+/** A shop with one pair of hands and endless racks. */
+export const simpleShop = (maker: Maker, windows: readonly Window[], end: WallMinutes): Shop => ({
+  makers: [maker],
+  windows,
+  places: { rack: Infinity, former: Infinity },
+  taken: [],
+  end,
+  begin: null,
+  clock: PLAIN_CLOCK,
+  direction: 'late',
+});
 
 /** A job drawn at random on a grid of `grid` minutes: strands of steps that dry between, then what runs together at the end. */
 export function randomShop(

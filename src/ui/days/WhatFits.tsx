@@ -4,9 +4,9 @@ import { format } from 'date-fns';
 import { useState } from 'react';
 import { wallToText } from '@/core/days/clock';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { repaired, shortMinutes, type CheckedRepair } from '@/core/plan/whatFits';
+import { boundsOf, repaired, shortMinutes, type CheckedRepair } from '@/core/plan/whatFits';
 import { planBench } from '@/workers/clients';
-import { plural } from '../shared/words';
+import { durationWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { wallNow } from './DaysStation';
 
@@ -20,6 +20,7 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
   const now = wallNow();
   const short = shortMinutes(plan, now);
   if (short === 0) return null;
+  const bounds = boundsOf(plan, now);
   const ways = found?.of === project ? found.ways : null;
   const first = plan.schedule.find((p) => !p.done);
   const days = Math.ceil(short / 1440);
@@ -58,6 +59,13 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
           {busy ? 'Trying…' : 'What would make it fit'}
         </button>
       </div>
+      {bounds && bounds.chainMinutes > bounds.leftMinutes && (
+        <p className="pt-2">
+          From “{bounds.first}” to “{bounds.last}” it takes {durationWords(bounds.chainMinutes)} with drying, whoever works;{' '}
+          {bounds.leftMinutes > 0 ? durationWords(bounds.leftMinutes) : 'nothing'} is left. Only faster drying, quicker flowers or
+          what is in the tin can help.
+        </p>
+      )}
       {ways?.length === 0 && <p className="pt-2">Nothing that was tried makes it fit. Let it leave later, or compose smaller.</p>}
       {ways && ways.length > 0 && (
         <ul className="flex flex-wrap gap-2 pt-3">
