@@ -69,3 +69,16 @@ test('the main job by keyboard alone: brief, line, compose, stations', async ({ 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('article', { name: 'Hand-over sheet' })).toBeVisible();
 });
+
+test('the keys are listed on a question mark, and not while one types', async ({ page }) => {
+  await openBench(page, '/brief');
+  await page.getByLabel('At the table').focus();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toHaveCount(0);
+  await page.getByLabel('At the table').blur();
+  await page.keyboard.press('?');
+  const keys = page.getByRole('dialog', { name: 'Keys' });
+  await expect(keys).toContainText('take the last step back');
+  await keys.getByRole('button', { name: 'Close' }).click();
+  await expect(keys).toHaveCount(0);
+});

@@ -191,3 +191,14 @@ test('earlier versions of a job are looked at and brought back, and that can be 
   await undo(page).click();
   await expect(page.getByRole('list', { name: '3 made, 0 broken' })).toBeVisible();
 });
+
+test('the cake goes out as a 3D model in binary glTF', async ({ page }) => {
+  await openBench(page, '/jobs');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'The cake as a 3D model' }).click();
+  const file = await waiting;
+  expect(file.suggestedFilename()).toMatch(/\.glb$/);
+  const bytes = readFileSync(await file.path());
+  expect(bytes.subarray(0, 4).toString()).toBe('glTF');
+  expect(bytes.readUInt32LE(8)).toBe(bytes.length);
+});

@@ -10,6 +10,7 @@ import type { Cake } from '@/core/cake/cake';
 import { Memory } from '@/core/geometry/memory';
 import { degToRad } from '@/core/geometry/numbers';
 import { cakePicture, cakeSight } from '@/core/picture/cakePicture';
+import { cakeGlb } from '@/core/picture/glb';
 import { portrait } from '@/core/picture/portrait';
 import type { Picture } from '@/core/picture/raster';
 import { otherWorkOf, type OtherWork } from '@/core/plan/daysOf';
@@ -100,6 +101,16 @@ const bench = {
       Math.max(0, ...scenes.flatMap((s) => s.heads.map((p) => p.centre[2] + p.body.radialMm))),
     );
     return cakePicture(cake, scenes, sight, 2, view.detail);
+  },
+  /** The whole cake as binary glTF. */
+  glb(title: string, cake: Cake, arrangements: readonly Arrangement[], catalogue: JobCatalogue): Uint8Array {
+    open(catalogue);
+    const bytes = cakeGlb(
+      title,
+      cake,
+      arrangements.flatMap((a) => buildScene(cake, a) ?? []),
+    );
+    return Comlink.transfer(bytes, [bytes.buffer as ArrayBuffer]);
   },
   async cutOptimally(demands: readonly CutDemand[], stockMm: number): Promise<CutPlan> {
     highs ??= highsLoader();

@@ -1,4 +1,4 @@
-import type { Clock, WallMinutes } from './clock';
+import { dayStart, type Clock, type WallMinutes } from './clock';
 import type { NetworkTask } from './network';
 import type { Maker, Skill, Window } from './windows';
 
@@ -45,8 +45,8 @@ export interface PlacedTask {
   to: WallMinutes;
 }
 
-/** What a plan costs, in minutes that one would give to be rid of it: the project's own study. */
-export const COST = { sitting: 20, likeness: 6, taskDay: 2, heaviestDay: 0.25, hourOutside: 1000 } as const;
+/** What a plan costs, in minutes that one would give to be rid of it: the project's own study; `moved`, off the day gone by, made up. */
+export const COST = { sitting: 20, likeness: 6, taskDay: 2, heaviestDay: 0.25, moved: 15, hourOutside: 1000 } as const;
 
 /** What a search may turn: the order in which tasks are placed, who does one (−1: anybody), windows skipped for it, and sittings that are closed. */
 export interface Turns {
@@ -312,6 +312,7 @@ export function decode(bench: Bench, turns: Turns): Decoded {
         (inWindow[w] ? 0 : COST.sitting) +
         (likeIn.has(likeKey(w, t)) ? 0 : COST.likeness) +
         (COST.taskDay * Math.max(0, late ? shop.end - to : from - (shop.begin ?? from))) / 1440;
+      if (work.was && dayStart(work.was.from) !== shop.windows[w]!.day) sum += COST.moved;
       if (from < first) first = from;
       if (to > last) last = to;
       if (work.notBefore !== undefined) tooSoon += Math.max(0, work.notBefore - from);
@@ -341,6 +342,7 @@ export function costOf(placed: readonly PlacedTask[], works: readonly Work[], sh
   const likes = new Set<string>();
   const days = new Map<string, number>();
   let taskDays = 0;
+  let moved = 0;
   let [first, last, tooSoon] = [Infinity, -Infinity, 0];
   for (const p of placed) {
     sittings.add(p.window);
@@ -348,6 +350,8 @@ export function costOf(placed: readonly PlacedTask[], works: readonly Work[], sh
     const day = `${p.maker}|${shop.windows[p.window]!.day}`;
     days.set(day, (days.get(day) ?? 0) + p.to - p.from);
     taskDays += Math.max(0, shop.direction === 'late' ? shop.end - p.to : p.from - (shop.begin ?? p.from)) / 1440;
+    const { was } = work.get(p.id)!;
+    if (was && dayStart(was.from) !== shop.windows[p.window]!.day) moved++;
     [first, last] = [Math.min(first, p.from), Math.max(last, p.to)];
     tooSoon += Math.max(0, (work.get(p.id)!.notBefore ?? -Infinity) - p.from);
   }
@@ -357,6 +361,7 @@ export function costOf(placed: readonly PlacedTask[], works: readonly Work[], sh
     COST.likeness * likes.size +
     COST.taskDay * taskDays +
     COST.heaviestDay * heaviest +
+    COST.moved * moved +
     outsideCost(first, last, tooSoon, shop)
   );
 }

@@ -32,6 +32,18 @@ export function pieceMap(p: PlacedPiece): Affine {
 
 export function cakeMesh(cake: Cake): Mesh {
   const b = new MeshBuilder(false);
+  addBoard(b, cake);
+  for (const tier of stackTiers(cake)) addTier(b, tier);
+  return b.finish();
+}
+
+export function boardMesh(cake: Cake): Mesh {
+  const b = new MeshBuilder(false);
+  addBoard(b, cake);
+  return b.finish();
+}
+
+function addBoard(b: MeshBuilder, cake: Cake): void {
   const board = cake.board.diameterMm / 2;
   const grey = three('#d8cfc6', '#e6dfd8', '#efe9e3');
   addLathe(
@@ -47,8 +59,6 @@ export function cakeMesh(cake: Cake): Mesh {
     64,
     grey,
   );
-  for (const tier of stackTiers(cake)) addTier(b, tier);
-  return b.finish();
 }
 
 const meshes = new Map<string, Mesh>();

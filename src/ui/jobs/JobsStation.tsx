@@ -1,9 +1,11 @@
 'use client';
 
-import { Copy, Download, FolderInput, Plus, Trash2 } from 'lucide-react';
+import { Box, Copy, Download, FolderInput, Plus, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { PROJECT_FILE_ENDING, writeProjectFile } from '@/core/formats/projectFile';
+import { catalogueOf } from '@/core/plan/project';
+import { pictureBench } from '@/workers/clients';
 import { download } from '../shared/files';
 import { leavesWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
@@ -24,6 +26,8 @@ export function JobsStation() {
   const current = useStudio((s) => s.project);
   const photos = useStudio((s) => s.photos);
   const packet = useStudio((s) => s.packet);
+  const [kept, setKept] = useState<boolean | null>(null);
+  useEffect(() => void navigator.storage?.persisted?.().then(setKept), []);
   const router = useRouter();
   const file = useRef<HTMLInputElement>(null);
   const go = (path: string) => (done: Promise<void>) => void done.then(() => router.push(path));
@@ -59,6 +63,21 @@ export function JobsStation() {
           onClick={() => current && download(fileName(current.name), writeProjectFile(current))}
         >
           <Download size={20} /> Export the open job
+        </button>
+        <button
+          className="key"
+          disabled={!current}
+          onClick={() =>
+            current &&
+            void pictureBench
+              .glb(current.name, current.cake, current.arrangements, catalogueOf(current))
+              .then((glb) =>
+                download(fileName(current.name).replace(PROJECT_FILE_ENDING, '.glb'), new Uint8Array(glb), 'model/gltf-binary'),
+              )
+              .catch(() => getStudio().set({ message: { text: 'The cake could not be written as a model.', kind: 'fault' } }))
+          }
+        >
+          <Box size={20} /> The cake as a 3D model
         </button>
         {current && photos.length > 0 && (
           <button className="key" onClick={() => download(fileName(current.name), writeProjectFile(current, photos))}>
@@ -104,7 +123,10 @@ export function JobsStation() {
       {jobs.length === 0 && <p className="say">The shelf is empty.</p>}
       {current && <Versions key={current.id} />}
       <Backups />
-      <p className="small pt-4">Jobs live in this browser and in the files you export. Nothing is sent anywhere.</p>
+      <p className="small pt-4">
+        Jobs live in this browser and in the files you export. Nothing is sent anywhere.
+        {kept === false && ' This browser may clear them when it runs short of room: back up now and then.'}
+      </p>
     </div>
   );
 }

@@ -6,8 +6,12 @@ import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { getStudio, useStudio } from '../useStudio';
 import { leavesWords } from '../shared/words';
+import { KeysHelp } from './KeysHelp';
 import { Stem } from './Stem';
 import { budsOf, STATIONS, type StationId } from './stations';
+
+/** Pages that need no open job. */
+const WITHOUT_A_JOB = ['/jobs', '/helper'];
 
 /** The room every station stands in: the job's name, the few tools, the content, the stem. */
 export function Bench({ children }: { children: ReactNode }) {
@@ -20,6 +24,8 @@ export function Bench({ children }: { children: ReactNode }) {
 
   useEffect(() => {
     void getStudio().start();
+    // asked once: a browser that grants it does not clear the jobs when it runs short of room
+    void navigator.storage?.persist?.();
   }, []);
   useEffect(() => {
     document.documentElement.dataset.theme = evening ? 'evening' : 'day';
@@ -33,7 +39,7 @@ export function Bench({ children }: { children: ReactNode }) {
         <Message />
         {!ready ? (
           <p className="say px-6 pt-6">Opening the bench…</p>
-        ) : project || path.startsWith('/jobs') ? (
+        ) : project || WITHOUT_A_JOB.some((p) => path.startsWith(p)) ? (
           children
         ) : (
           <NoJob />
@@ -109,6 +115,7 @@ function Header({ here }: { here: StationId | null }) {
         >
           <Redo2 size={22} />
         </button>
+        <KeysHelp />
         <Link className="key bare" href="/jobs">
           <FolderOpen size={22} /> Jobs
         </Link>
