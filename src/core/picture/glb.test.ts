@@ -1,6 +1,6 @@
 import { validateBytes } from 'gltf-validator';
 import { buildScene } from '../compose/scene';
-import { cakeOf, FORMS, proposalFor } from '../testing/samples';
+import { cakeOf, type FORMS, proposalFor } from '../testing/samples';
 import { cakeGlb } from './glb';
 
 interface Gltf {
