@@ -44,7 +44,7 @@ test('a task goes to another day by its list, by arrow key and by hand; where it
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 40, { steps: 4 });
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 78, { steps: 4 });
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 80, { steps: 4 });
   await page.mouse.up();
   await expect(page.getByRole('button', { name: /^Let go of/ })).toBeVisible();
 });

@@ -7,7 +7,8 @@ import type { DayRow } from '@/core/plan/dayList';
 import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
 
-export const ROW = 78;
+/** Room for a day: every sitting a key that a finger can hit. */
+export const rowHeight = (rows: readonly DayRow[]): number => Math.max(78, ...rows.map((r) => r.sittings.length * 46 + 6));
 
 /** A day a row: what each person does, how long; the tasks of a day open from it. */
 export function DayRows({
@@ -24,6 +25,7 @@ export function DayRows({
   onTask(id: string): void;
 }) {
   const makers = useStudio((s) => s.project!.days.makers);
+  const high = rowHeight(rows);
   const longest = Math.max(60, ...rows.map((r) => r.minutes));
   return (
     <ol aria-label="Day by day">
@@ -34,7 +36,7 @@ export function DayRows({
           <li
             key={r.day}
             className={`flex gap-3 border-b border-[var(--line)] pt-1 max-md:!h-auto max-md:min-h-[72px] ${isToday ? 'rounded-xl bg-[var(--glaze)]' : ''}`}
-            style={{ height: ROW }}
+            style={{ height: high }}
           >
             <span className="w-12 shrink-0 leading-none">
               <span className="sub block">{isToday ? 'Today' : format(date, 'EEE')}</span>
@@ -48,14 +50,12 @@ export function DayRows({
                 return (
                   <button
                     key={`${s.maker}|${s.from}`}
-                    className={`block w-full rounded-md text-left text-[15px] leading-tight ${open ? 'bg-[var(--nextwash)]' : ''}`}
+                    className={`block min-h-[44px] w-full rounded-md text-left text-[15px] leading-tight ${open ? 'bg-[var(--nextwash)]' : ''}`}
                     title={s.items.map((x) => x.task.name).join('; ')}
                     aria-expanded={open}
                     onClick={() => onTask(s.items[0]!.planned.id)}
                   >
-                    <span
-                      className={r.sittings.length > 2 ? 'line-clamp-1' : r.sittings.length > 1 ? 'line-clamp-2' : 'line-clamp-3'}
-                    >
+                    <span className={r.sittings.length > 1 ? 'line-clamp-2' : 'line-clamp-3'}>
                       <span className="text-[var(--ink2)]">
                         {wallToText(s.from).slice(11)}
                         {s.maker > 0 ? `, ${makers[s.maker - 1]?.name ?? 'helper'}` : ''}{' '}

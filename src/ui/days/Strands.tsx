@@ -11,7 +11,7 @@ import { Portrait } from '../shared/Portrait';
 import { useWidth } from '../shared/useWidth';
 import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
-import { ROW } from './DayRows';
+import { rowHeight } from './DayRows';
 import { moveTo } from './moveTo';
 
 /** The flowers, hanging from the rail. */
@@ -63,6 +63,7 @@ function Rail({
   const margin = useStudio((s) => SAFETY[s.project!.days.safety].dryingMargin);
   const [drag, setDrag] = useState<{ id: string; y0: number; dy: number; day: number } | null>(null);
   const start = rows[0]?.day ?? 0;
+  const ROW = rowHeight(rows);
   const height = rows.length * ROW;
   const y = (wall: number) => ((wall - start) / 1440) * ROW;
   const blocks = blocksOf(plan);
