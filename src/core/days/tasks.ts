@@ -140,7 +140,8 @@ export function tasksOf(
       const skill = skillOf(step.id);
       const share = work.care * kind.pace.share;
       const minutesOf = (pieces: number) => stepMinutes(step, method.batch, pieces) * share;
-      const dryHours = step.dryHours * factor * thicknessFactor(species.pasteMm, species.practicePasteMm ?? species.pasteMm);
+      const dryHours =
+        step.dryHours * factor * kind.drying.share * thicknessFactor(species.pasteMm, species.practicePasteMm ?? species.pasteMm);
       const batches = cut(kind.toMake, method.batch, minutesOf, cutting.most(skill), cutting.places);
       const several = batches.length > 1;
       before = batches.map((b, i) => {

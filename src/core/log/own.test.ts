@@ -90,6 +90,12 @@ describe('drying', () => {
     expect(ownDrying(looks).share).toBeGreaterThan(1.25);
     expect(ownDrying(looks).share).toBeLessThan(1.55);
   });
+  test('what is known of other kinds is where a kind begins; its own looks draw it away; always dry never below it', () => {
+    expect(ownDrying([], Math.log(1.3)).share).toBeCloseTo(1.3, 2);
+    const wet = Array.from({ length: 6 }, () => ({ hours: 18, reckonedHours: 10, dry: false }));
+    expect(ownDrying(wet, Math.log(1.3)).share).toBeGreaterThan(1.5);
+    expect(ownDrying([{ hours: 9, reckonedHours: 10, dry: true }], Math.log(1.3)).share).toBeGreaterThanOrEqual(1.3 - 1e-9);
+  });
   test('not dry when it should have been draws it up; bad looks are left out', () => {
     expect(ownDrying([{ hours: 14, reckonedHours: 10, dry: false }]).share).toBeGreaterThan(1.05);
     expect(ownDrying([{ hours: 0, reckonedHours: 10, dry: false }]).entries).toBe(0);

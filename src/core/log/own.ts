@@ -125,14 +125,15 @@ const GRID_HALF_WIDTH = 1.2;
 /**
  * Own drying factor from looks that found pieces dry or not: ln factor is normal with spread .3 before, a piece dries at the factor
  * give or take .25, and each look says only on which side; posterior mean on a grid of 121 points (grid approximation, Gelman et
- * al., ch. 2). Until one look found a piece *not* dry it is never below 1: always finding dry says only that one looked late.
+ * al., ch. 2). Until one look found a piece *not* dry it is never below 1, nor below `prior`, the ln factor expected before: always
+ * finding dry says only that one looked late.
  */
-export function ownDrying(looks: readonly Looked[]): Own {
+export function ownDrying(looks: readonly Looked[], prior = 0): Own {
   const good = looks.filter((l) => l.hours > 0 && l.reckonedHours > 0);
   let [mass, first, second] = [0, 0, 0];
   for (let i = 0; i < GRID; i++) {
     const ln = -GRID_HALF_WIDTH + (2 * GRID_HALF_WIDTH * i) / (GRID - 1);
-    let logLikelihood = -0.5 * (ln / DRY_PRIOR_SPREAD) ** 2;
+    let logLikelihood = -0.5 * ((ln - prior) / DRY_PRIOR_SPREAD) ** 2;
     for (const l of good) {
       const dryBy = LOOK_SLIP + (1 - 2 * LOOK_SLIP) * normalShare((Math.log(l.hours / l.reckonedHours) - ln) / PIECE_SPREAD);
       logLikelihood += Math.log(l.dry ? dryBy : 1 - dryBy);
@@ -144,7 +145,7 @@ export function ownDrying(looks: readonly Looked[]): Own {
   }
   const mean = first / mass;
   const error = Math.sqrt(Math.max(0, second / mass - mean * mean));
-  const held = good.some((l) => !l.dry) ? mean : Math.max(0, mean);
+  const held = good.some((l) => !l.dry) ? mean : Math.max(0, prior, mean);
   return {
     share: Math.exp(held),
     entries: good.length,

@@ -1,8 +1,8 @@
 import { bodyOf, speciesById, type Kind } from '../botany/catalogue';
 import { methodById, minutesForOne, type Method } from '../botany/methods';
 import { clamp } from '../geometry/numbers';
-import { daysOfKind, lossesOf, type LogEntry, type Note } from '../log/entries';
-import { ownBreakage, ownFactor, ownLoss, type Own } from '../log/own';
+import { daysOfKind, looksOf, lossesOf, type LogEntry, type Note } from '../log/entries';
+import { ownBreakage, ownDrying, ownFactor, ownLoss, type Own } from '../log/own';
 import { roleAt, type Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 import { SPARES_RULE, sparesFor, type SparesRule } from './spares';
@@ -26,6 +26,8 @@ export interface TrayKind extends Kind {
   pace: Pace;
   /** shares that break and that are lost of the paste, and of how many entries of the log they are the person's own */
   breakage: { share: number; entries: number };
+  /** hours of drying against what the room makes of the practice's; as at other kinds where none of this was looked at */
+  drying: Own;
   loss: { share: number; entries: number };
 }
 
@@ -68,6 +70,7 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
         pasteGramsEach: 0,
         pace: START_PACE,
         breakage: { share: species.breakageShare, entries: 0 },
+        drying: START_PACE,
         loss: { share: 0, entries: 0 },
       };
       kind.placed += arrangement.quantity;
@@ -107,6 +110,7 @@ function finishKind(kind: TrayKind, { rule, taken, log, notes, care }: TrayNotes
     pasteGramsEach: grams / Math.max(1, kind.placed),
     pace: paceOf(ratiosOf(methodById(kind.method), kind.key, log, care), person),
     breakage: { share: breakage.share, entries: breakage.entries },
+    drying: dryingOf(kind.key, notes),
     loss: ownLoss(methodById(kind.method).lossShare, lossesOf(notes, kind.key)),
   };
 }
@@ -117,6 +121,13 @@ export interface Pace extends Own {
   from: 'this kind' | 'other kinds' | 'starting value';
 }
 const START_PACE: Pace = { ...ownFactor([]), from: 'starting value' };
+
+/** How a kind dries for this person: its own looks draw it away from what the looks at other kinds say. */
+function dryingOf(key: string, notes: readonly Note[]): Own {
+  const own = looksOf(notes, key);
+  const others = ownDrying(looksOf(notes).filter((l) => !own.includes(l)));
+  return ownDrying(own, Math.log(others.share));
+}
 
 /** Farther from the starting minutes than so many times is a slip of the timer, not a pace. */
 const MOST_PACE = 4;

@@ -114,3 +114,26 @@ describe('what is done', () => {
     expect(late.warnings.some((w) => w.level === 'stop' && w.station === 'Days')).toBe(true);
   });
 });
+
+test('a kind that was found not dry in time dries longer in the plan, others a little, more than without any look', () => {
+  const [kind] = derivePlan(job).tray.filter((k) => k.toMake > 0);
+  const look = (i: number) => ({
+    id: `l${i}`,
+    at: '2027-06-01T08:00',
+    what: 'looked' as const,
+    kind: kind!.key,
+    hours: 20,
+    reckonedHours: 12,
+    dry: false,
+  });
+  const wet = derivePlan({ ...job, notes: Array.from({ length: 5 }, (_, i) => look(i)) });
+  const hours = (plan: typeof wet, own: boolean) =>
+    plan.tasks
+      .filter((t) => t.dryHours > 0 && t.kind && (t.kind === kind!.key) === own)
+      .reduce((a, t) => Math.max(a, t.dryHours), 0);
+  const before = derivePlan(job);
+  expect(hours(wet, true)).toBeGreaterThan(1.3 * hours(before, true));
+  expect(hours(wet, false)).toBeGreaterThan(hours(before, false));
+  expect(wet.ownDry.entries).toBe(5);
+  expect(wet.tray.find((k) => k.key === kind!.key)!.drying.entries).toBe(5);
+});

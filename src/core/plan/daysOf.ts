@@ -41,7 +41,7 @@ export interface DaysPlan {
   leeway: Leeway[];
   /** from the first task on, what decides when the work must begin */
   critical: string[];
-  /** times the hours of practice, in this room and as this person's paste dries; and the person's part of it */
+  /** times the hours of practice in this room; and how this person's pieces dry in it, over all kinds */
   dryFactor: number;
   ownDry: Own;
   /** everything is done by then */
@@ -71,7 +71,7 @@ export function daysOf(
   const { brief, days } = project;
   const leavesAt = wallFromText(brief.leavesAt);
   const ownDry = ownDrying(looksOf(project.notes));
-  const dryFactor = dryingFactor(brief.room.celsius, brief.room.humidityShare) * ownDry.share;
+  const dryFactor = dryingFactor(brief.room.celsius, brief.room.humidityShare);
   const shop = shopOf(project, others);
   const cakeReadyAt = cakeReady(project);
   const work = {

@@ -63,7 +63,7 @@ export function DaysStation() {
   return (
     <div className="px-6 pb-6">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-        <div className="grow">
+        <div className="min-w-[300px] flex-1">
           <h1>
             {durationWords(minutes)} of work
             {first ? `, beginning ${format(new Date(`${wallToText(first.from)}:00`), 'EEEE d MMMM')}` : ''}

@@ -3,8 +3,6 @@
 import { useState } from 'react';
 import { methodById } from '@/core/botany/methods';
 import { dryingFactor } from '@/core/days/drying';
-import { looksOf } from '@/core/log/entries';
-import { ownDrying } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
 import { NumberField } from '../shared/fields';
 import { useStudio } from '../useStudio';
@@ -12,13 +10,12 @@ import { addNotes } from './addEntry';
 
 /** Looked at after so many hours: dry, or not yet. The drying factor learns from both; from *not yet* most. */
 export function Looks({ kind }: { kind: TrayKind }) {
-  const notes = useStudio((s) => s.project!.notes);
   const { celsius, humidityShare } = useStudio((s) => s.project!.brief.room);
   const longest = Math.max(...methodById(kind.method).steps.map((s) => s.dryHours));
   const room = dryingFactor(celsius, humidityShare);
   const reckoned = longest * (Number.isFinite(room) ? room : 3);
   const [hours, setHours] = useState(Math.max(1, Math.round(reckoned)));
-  const own = ownDrying(looksOf(notes));
+  const own = kind.drying;
   if (longest <= 0) return null;
   const look = (dry: boolean) =>
     addNotes(dry ? 'found dry' : 'found not dry yet', [{ what: 'looked', kind: kind.key, hours, reckonedHours: reckoned, dry }]);
@@ -42,7 +39,7 @@ export function Looks({ kind }: { kind: TrayKind }) {
       </button>
       <span className="small max-w-80">
         {own.entries === 0
-          ? `Reckoned with ${Math.round(reckoned)} h in this room, starting value.`
+          ? `Reckoned with ${Math.round(reckoned * own.share)} h in this room, ${own.share === 1 ? 'starting value' : 'as at your other kinds'}.`
           : `Yours dries in ${own.share.toFixed(2)} times the reckoned hours, from ${own.entries}, ${own.sure}.${
               own.share === 1 ? ' Finding it dry says only that you looked late enough.' : ''
             }`}

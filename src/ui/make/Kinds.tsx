@@ -73,7 +73,7 @@ function Tin({ kind, sizes }: { kind: TrayKind; sizes: readonly number[] }) {
 export function KindCard({ kind }: { kind: TrayKind }) {
   const species = speciesById(kind.species);
   const method = methodById(kind.method);
-  const factor = useStudio((s) => s.plan?.dryFactor ?? 1);
+  const factor = useStudio((s) => s.plan?.dryFactor ?? 1) * kind.drying.share;
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   const size = kind.sizes[0]?.sizeMm ?? kind.sizeMm;
   return (

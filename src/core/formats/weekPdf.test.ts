@@ -1,0 +1,34 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import harbour from '../demo/demo-harbour-library.ofrenda.json';
+import { wallToText } from '../days/clock';
+import { dayList } from '../plan/dayList';
+import { derivePlan } from '../plan/derivePlan';
+import { checkProject } from '../plan/project';
+import { weekPdf } from './weekPdf';
+
+const checked = checkProject(harbour);
+if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+const { project } = checked;
+const plan = derivePlan(project);
+const rows = dayList(plan, project.brief.leavesAt);
+
+test('the week on paper, read back by another reader: every day, every sitting’s hours, a box and an hour for each task', async () => {
+  const file = join(mkdtempSync(join(tmpdir(), 'week-')), 'week.pdf');
+  writeFileSync(file, await weekPdf(rows, { name: project.name, leaves: 'Saturday', makers: [] }, 'A4'));
+  const { pages } = JSON.parse(execFileSync('node', ['src/core/testing/readPdf.mjs', file], { encoding: 'utf8' })) as {
+    pages: { widthMm: number; heightMm: number; words: { words: string }[] }[];
+  };
+  const words = pages.flatMap((p) => p.words.map((w) => w.words));
+  for (const page of pages) {
+    expect(page.widthMm).toBeCloseTo(210, 0);
+    expect(page.words.some((w) => w.words.includes(`/ ${pages.length}`))).toBe(true);
+  }
+  for (const { day, sittings } of rows) {
+    expect(words.some((w) => w.includes(wallToText(day).slice(0, 10)))).toBe(true);
+    for (const s of sittings) expect(words).toContain(`${wallToText(s.from).slice(11)} to ${wallToText(s.to).slice(11)}`);
+  }
+  for (const p of plan.schedule) expect(words).toContain(wallToText(p.from).slice(11));
+});
