@@ -1,6 +1,8 @@
 /** The core and the studio's store, in Node. A few packages ship as ES modules only and are transformed. */
 const config = {
   testEnvironment: 'node',
+  // on a busy machine: what hangs is still found, what is slow is measured in bench
+  testTimeout: 60_000,
   maxWorkers: '100%',
   // handed to each module: looked up in the sandbox they cost many times what is computed with them
   sandboxInjectedGlobals: ['Math', 'Number', 'Array', 'Map', 'Set', 'Object', 'Float64Array', 'Int32Array', 'Uint8Array'],
