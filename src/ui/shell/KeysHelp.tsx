@@ -62,7 +62,7 @@ export function KeysHelp() {
           </form>
         </div>
         {KEYS.map(({ where, keys }) => (
-          <section key={where} aria-label={where} className="pt-3">
+          <div key={where} className="pt-3">
             <h2>{where}</h2>
             <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1 text-[15px]">
               {keys.map(([name, words]) => (
@@ -72,7 +72,7 @@ export function KeysHelp() {
                 </div>
               ))}
             </dl>
-          </section>
+          </div>
         ))}
       </dialog>
     </>
