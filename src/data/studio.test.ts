@@ -650,7 +650,9 @@ describe('a packet for a helper', () => {
     expect(studio().packet!.actor).not.toBe(first.actor);
     await studio().importText(writePacket({ ...packet, version: 7 as 1 }));
     expect(studio().message!.text).toMatch(/newer/);
-    expect(await bench.shelf.getSetting('packet')).toBeTruthy();
+    // the newer one took nothing away from what is open
+    expect(await bench.shelf.getSetting('packet')).toEqual(studio().packet);
+    expect(studio().packet!.log).toEqual(packet.log);
   });
 });
 
