@@ -68,8 +68,8 @@ function Bench({ packet }: { packet: Packet }) {
           const own = log.filter((e) => e.kind === k.key);
           const made = own.reduce((a, e) => a + e.made, 0);
           return (
-            <li key={k.key} className="well flex gap-4 px-4 py-3">
-              <Portrait kind={k} px={84} />
+            <li key={k.key} className="well flex items-start gap-4 px-4 py-3">
+              <Portrait kind={k} px={84} className="size-[84px] shrink-0 self-start" />
               <div className="grow">
                 <b className="block text-lg">{k.name}</b>
                 <span className="block text-[15px]">
