@@ -41,7 +41,7 @@ const NO_INTERFACE = [
 ];
 
 export default defineConfig([
-  globalIgnores(['.next/**', 'node_modules/**', 'coverage/**', 'test-results/**', 'next-env.d.ts']),
+  globalIgnores(['.next/**', 'node_modules/**', 'public/offline.js', 'coverage/**', 'test-results/**', 'next-env.d.ts']),
   ...nextVitals,
   ...tseslint.configs.recommended,
   {

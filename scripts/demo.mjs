@@ -18,7 +18,7 @@ const free = await new Promise((resolve) => {
 });
 if (!free) fail(`Port ${port} is taken by another program. Choose another one: PORT=${port + 1} npm run demo`);
 if (!install()) fail('The packages could not be installed; the message above says why.');
-if (!build()) fail('The build failed; the message above says why.');
+if (!(await build())) fail('The build failed; the message above says why.');
 
 const server = start(process.execPath, [NEXT, 'start', '-p', String(port)]);
 console.log(`\nOfrenda is at http://localhost:${port}\nCtrl-C stops it.\n`);

@@ -23,7 +23,9 @@ export function install() {
 const SOURCES = [
   'app',
   'src',
-  'public',
+  'public/icons',
+  'proxy.ts',
+  'scripts/seal.mjs',
   'package.json',
   'package-lock.json',
   'next.config.ts',
@@ -41,13 +43,16 @@ function newest(place) {
   );
 }
 
-/** Builds when there is no build or a source is newer than it. */
-export function build() {
+/** Builds when there is no build or a source is newer than it; then seals the build: offline worker, hashes, script budget. */
+export async function build() {
   const mark = '.next/built-from';
   const latest = String(SOURCES.reduce((a, s) => Math.max(a, newest(s)), 0));
   if (existsSync('.next/BUILD_ID') && existsSync(mark) && readFileSync(mark, 'utf8') >= latest) return true;
   console.log('Building, about a minute…');
   if (!run(process.execPath, [NEXT, 'build'])) return false;
+  // only here: what it needs may have just been installed
+  const { seal } = await import('./seal.mjs');
+  if (!(await seal())) return false;
   writeFileSync(mark, latest);
   return true;
 }

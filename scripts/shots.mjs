@@ -6,7 +6,7 @@ const PORT = 3290;
 const STATIONS = ['brief', 'compose', 'make', 'wire', 'place', 'days', 'log', 'hand-over'];
 
 const executablePath = chromium();
-if (!executablePath || !install() || !build()) process.exit(1);
+if (!executablePath || !install() || !(await build())) process.exit(1);
 const server = start(process.execPath, [NEXT, 'start', '-p', String(PORT)]);
 const address = `http://127.0.0.1:${PORT}`;
 

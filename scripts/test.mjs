@@ -29,6 +29,8 @@ const browser = chromium();
 step('route types', node(NEXT, ['typegen']));
 step('types', node('node_modules/typescript/bin/tsc', ['--noEmit', '-p', '.']));
 step('lint and the import rule', node('node_modules/eslint/bin/eslint.js', ['.', '--max-warnings', '0']));
+step('no import in a circle', node('node_modules/dependency-cruiser/bin/dependency-cruise.mjs', ['src', 'app', 'cli', 'bench', 'proxy.ts', '--config', '.dependency-cruiser.cjs'])); // prettier-ignore
+step('no export or dependency that nobody uses', node('node_modules/knip/bin/knip.js', ['--no-progress']));
 step('formatting', node('node_modules/prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']));
 
 step(
@@ -42,7 +44,7 @@ if (existsSync('test-results/jest.json')) {
   failed += jest.numFailedTests + jest.numRuntimeErrorTestSuites;
 }
 
-const built = build();
+const built = await build();
 step('build', built);
 if (!browser) step('a browser to drive', false);
 else if (built) {

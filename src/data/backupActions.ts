@@ -1,9 +1,12 @@
 import { format } from 'date-fns';
-import { readBackup, restoreChanges, writeBackup, type Backup } from '@/core/formats/backup';
+import type { Backup } from '@/core/formats/backup';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Project } from '@/core/plan/project';
 import type { Keeper } from './keeper';
 import type { Studio, StudioPorts } from './studio';
+
+/** Zipping is fetched when it is asked for. */
+const zip = () => import('@/core/formats/backup');
 
 /** The whole shelf out as one file, and back. Restoring never overwrites: a job that is other than its namesake stands beside it. */
 export function backupActions(
@@ -24,10 +27,12 @@ export function backupActions(
     async backUp() {
       await keeper.flush();
       const { tin, offcuts } = get();
+      const { writeBackup } = await zip();
       return writeBackup({ jobs: await everyJob(), stock: { tin, offcuts } }, format(ports.now(), "yyyy-MM-dd'T'HH:mm"));
     },
-    async lookAtBackup(zip) {
-      const read = await readBackup(zip);
+    async lookAtBackup(bytes) {
+      const { readBackup, restoreChanges } = await zip();
+      const read = await readBackup(bytes);
       if ('sentence' in read) {
         get().set({ message: { text: read.sentence, kind: 'fault' } });
         return null;

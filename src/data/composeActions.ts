@@ -2,7 +2,7 @@ import { produce, type Draft } from 'immer';
 import type { Arrangement } from '@/core/compose/arrangement';
 import type { Project } from '@/core/plan/project';
 import { composeRequestOf } from '@/core/plan/composeRequest';
-import { bestFirst } from '@/core/compose/composer';
+import { bestFirst, type Proposal } from '@/core/compose/composer';
 import { takingsFor } from '@/core/make/takings';
 import { freeForJob } from './tinActions';
 import type { Keeper } from './keeper';
@@ -25,7 +25,7 @@ export function composeActions(
       ports.composer.start(request, {
         progress: ({ found, ...progress }) =>
           search({ progress, ...(found && { proposals: bestFirst([...get().search.proposals, found]) }) }),
-        done: (found) => search({ running: false, progress: null, proposals: found }),
+        done: (found) => search({ running: false, progress: null, proposals: asShown(get().search.proposals, found) }),
         fault: (fault) => search({ running: false, progress: null, fault }),
       });
     },
@@ -83,6 +83,12 @@ export function composeActions(
       get().set({ selection: [] });
     },
   };
+}
+
+/** What is shown already stays the same thing, so that a proposal that was taken early is still marked as taken. */
+function asShown(shown: readonly Proposal[], found: readonly Proposal[]): Proposal[] {
+  const text = (p: Proposal) => JSON.stringify(p.arrangement.pieces);
+  return found.map((f) => shown.find((s) => s.name === f.name && text(s) === text(f)) ?? f);
 }
 
 /** Other pieces under the same ids: what was set, taped or counted out for the old ones is not theirs. */

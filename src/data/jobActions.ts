@@ -5,7 +5,8 @@ import type { Project } from '@/core/plan/project';
 import { seedDemos } from './jobs';
 import type { Keeper } from './keeper';
 import { readStock } from './stockShelf';
-import { NO_SEARCH, type Studio, type StudioPorts, type StudioState } from './studio';
+import { NO_SEARCH } from './fresh';
+import type { Studio, StudioPorts, StudioState } from './studio';
 
 const FRESH = { past: [], future: [], selection: [], arrangementIndex: 0, plan: null, planOf: null, saved: 'saved' as const };
 

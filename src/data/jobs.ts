@@ -1,8 +1,4 @@
 import { checkProject, type Project } from '@/core/plan/project';
-import harbour from '@/core/demo/demo-harbour-library.ofrenda.json';
-import wreath from '@/core/demo/demo-midwinter-wreath.ofrenda.json';
-import astronomy from '@/core/demo/demo-astronomy-toppers.ofrenda.json';
-import { DEMO_TIN } from '@/core/demo/bench';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Taken } from '@/core/make/takings';
 import Dexie from 'dexie';
@@ -35,8 +31,6 @@ export interface JobShelf {
 
 const ofJob = (db: StudioDb, jobId: string) =>
   db.versions.where('[jobId+at]').between([jobId, Dexie.minKey], [jobId, Dexie.maxKey]);
-
-export const DEMO_JOBS: readonly unknown[] = [harbour, wreath, astronomy];
 
 export function jobShelf(db: StudioDb, now: () => number): JobShelf {
   return {
@@ -97,6 +91,7 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
 
 /** On a first start the demo jobs are put on the shelf, the default one last so that it is opened. */
 export async function seedDemos(shelf: JobShelf): Promise<void> {
+  const { DEMO_JOBS, DEMO_TIN } = await import('@/core/demo/jobs');
   for (const demo of [...DEMO_JOBS].reverse()) {
     const checked = checkProject(demo);
     if ('project' in checked) await shelf.save(checked.project);

@@ -1,7 +1,8 @@
 import { format } from 'date-fns';
 import { PACKET_KIND, packetSchema, readPacket, type Packet } from '@/core/formats/packetFile';
 import * as v from 'valibot';
-import { NO_DEVICES, type Devices, type Studio, type StudioPorts } from './studio';
+import { NO_DEVICES } from './fresh';
+import type { Devices, Studio, StudioPorts } from './studio';
 
 const DEVICES = 'devices';
 const PACKET = 'packet';

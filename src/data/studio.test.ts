@@ -6,7 +6,8 @@ import { checkProject, type Project } from '@/core/plan/project';
 import { writeProjectFile, type Photograph } from '@/core/formats/projectFile';
 import { composeAll } from '@/core/compose/composer';
 import { packetFor, writePacket, type Packet } from '@/core/formats/packetFile';
-import { DEMO_JOBS, type JobShelf } from './jobs';
+import { DEMO_JOBS } from '@/core/demo/jobs';
+import { type JobShelf } from './jobs';
 import { freshId } from './editActions';
 import { createStudio, type StudioPorts } from './studio';
 import { oneTab, type Tabs } from './tabs';
@@ -352,6 +353,18 @@ describe('composing', () => {
     expect(studio().past.map((s) => s.label)).toEqual(['keep “Full”']);
     studio().compose(3);
     expect(bench.compose!.request.seed).toBe(2);
+  });
+
+  test('a proposal kept while others are still looked for stays marked as the kept one when all have come', async () => {
+    const { studio, bench } = await opened();
+    studio().compose(3);
+    const found = proposalFrom(bench.compose!.request);
+    const { pieces } = found[0]!.arrangement;
+    bench.compose!.handlers.progress({ proposal: 0, proposals: 3, share: 1, cost: 9, pieces, found: found[0]! });
+    studio().keep(studio().search.proposals[0]!);
+    // what comes out of a worker at the end is a copy
+    bench.compose!.handlers.done(structuredClone(found));
+    expect(studio().search.proposals[0]!.arrangement.pieces).toBe(studio().project!.arrangements[0]!.pieces);
   });
 
   test('other pieces under the same ids: joints, barriers, what is taped and counted out go with the old ones', async () => {

@@ -19,6 +19,7 @@ import { jobActions } from './jobActions';
 import { logActions } from './logActions';
 import type { JobVersion } from './versions';
 import type { Tabs } from './tabs';
+import { NO_DEVICES, NO_SEARCH } from './fresh';
 import { tinActions } from './tinActions';
 import type { JobShelf, JobSummary } from './jobs';
 import { Keeper } from './keeper';
@@ -47,7 +48,6 @@ export interface Devices {
   scale: boolean;
   printer: boolean;
 }
-export const NO_DEVICES: Devices = { sensor: false, scale: false, printer: false };
 
 interface Step {
   label: string;
@@ -96,7 +96,7 @@ export interface StudioState {
 
 export type Recipe = (draft: Draft<Project>) => void;
 
-export interface StudioActions {
+interface StudioActions {
   start(): Promise<void>;
   edit(label: string, recipe: Recipe): void;
   /** shows a change while the hand moves; `settle` makes one step of it, `giveUp` takes it back */
@@ -154,8 +154,6 @@ export interface StudioActions {
 }
 
 export type Studio = StudioState & StudioActions;
-
-export const NO_SEARCH: StudioState['search'] = { progress: null, running: false, fault: null, proposals: [], seed: 1 };
 
 const EMPTY: StudioState = {
   ready: false,

@@ -7,7 +7,7 @@ export interface JobVersion {
 }
 
 const APART_MS = 10 * 60_000;
-export const MOST_VERSIONS = 20;
+const MOST_VERSIONS = 20;
 
 /** Whether what is saved now is kept as a version, and which go for it: one in ten minutes, the latest twenty. */
 export function dueVersions(keptAt: readonly number[], now: number): { keep: boolean; drop: number[] } {

@@ -14,7 +14,7 @@ import { cakeGlb } from '@/core/picture/glb';
 import { portrait } from '@/core/picture/portrait';
 import type { Picture } from '@/core/picture/raster';
 import { otherWorkOf, type OtherWork } from '@/core/plan/daysOf';
-import { movedApart } from '@/core/plan/mends';
+import { movedApart } from '@/core/plan/apart';
 import { checkProject } from '@/core/plan/project';
 import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
 import { whatFits, type CheckedRepair } from '@/core/plan/whatFits';

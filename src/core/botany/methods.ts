@@ -144,7 +144,7 @@ export function openMethods(methods: readonly Method[]): void {
 /** Every method of the open catalogue, the person's own last. */
 export const allMethods = (): readonly Method[] => [...Object.values(METHODS), ...own.values()];
 
-export const findMethod = (id: string): Method | null => METHODS[id] ?? own.get(id) ?? null;
+const findMethod = (id: string): Method | null => METHODS[id] ?? own.get(id) ?? null;
 
 /** The method of a species; throws when the catalogue names one that is not there. */
 export function methodById(id: string): Method {

@@ -32,7 +32,7 @@ export interface WiredPart {
 }
 
 /** Wires of one made thing. Gauges are SWG numbers as the trade says them. */
-export interface Wiring {
+interface Wiring {
   /** never thinner than this unless the person says so */
   floorSwg: number;
   hookMm: number;

@@ -12,7 +12,7 @@ const mm = (least: number, most: number, what: string) =>
 
 export const TIER_SHAPES = ['round', 'square', 'rectangle', 'hexagon'] as const;
 
-export const tierSchema = v.object({
+const tierSchema = v.object({
   id: v.pipe(v.string(), v.minLength(1)),
   /** Plan outline of the tier. */
   shape: v.picklist(TIER_SHAPES),

@@ -84,7 +84,7 @@ function signedOf(tier: Tier, cornerMm: number): Signed {
 }
 
 /** The corner radius that a tier really has: as asked, at least its top edge's, at most what its sides leave. */
-export function cornerRadiusMm(tier: Tier, edgeMm: number): number {
+function cornerRadiusMm(tier: Tier, edgeMm: number): number {
   if (tier.shape === 'round') return tier.diameterMm / 2;
   const least = Math.min(tier.diameterMm, tier.shape === 'rectangle' ? tier.depthMm : Infinity) / 2;
   return Math.min(Math.max(tier.cornerMm, edgeMm + 0.5), least - 0.5);

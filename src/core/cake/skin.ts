@@ -32,9 +32,9 @@ export interface SkinPoint {
   face: Face;
 }
 
-export type Face = 'top' | 'edge' | 'side' | 'board';
+type Face = 'top' | 'edge' | 'side' | 'board';
 
-export interface TierSpan {
+interface TierSpan {
   tierIndex: number;
   topFromMm: number;
   edgeFromMm: number;
@@ -43,7 +43,7 @@ export interface TierSpan {
 }
 
 /** Normals are averaged over this much of the meridian to each side; positions stay exact. */
-export const NORMAL_BLEND_MM = 14;
+const NORMAL_BLEND_MM = 14;
 const BLEND_STEPS = 14;
 const TABLE_STEP_MM = 1;
 

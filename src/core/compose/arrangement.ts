@@ -144,7 +144,7 @@ export const lineSchema = v.variant('form', [
 export type LineSpec = v.InferOutput<typeof lineSchema>;
 export type LineForm = LineSpec['form'];
 
-export const pieceSchema = v.object({
+const pieceSchema = v.object({
   id: v.pipe(v.string(), v.minLength(1)),
   /** in the job's catalogue: the whole project is checked for it */
   species: v.pipe(v.string(), v.minLength(1)),
@@ -170,7 +170,7 @@ export type Piece = v.InferOutput<typeof pieceSchema>;
 export const METHODS = ['stem by stem', 'taped spray', 'dummy'] as const;
 
 /** What a person wants otherwise than the branch tree would have it, for the joint of one piece. */
-export const jointEditSchema = v.object({
+const jointEditSchema = v.object({
   pieceId: v.pipe(v.string(), v.minLength(1)),
   /** nearer to the tip (+) or to the pick (−) than it would be, mm along the stem */
   shiftMm: v.optional(between('a joint moved', -60, 60), 0),

@@ -37,7 +37,7 @@ export interface ComposeRequest {
 
 /** Propose anew; add what is still missing and leave the rest; or move what stands there, adding nothing. */
 export const COMPOSE_TASKS = ['propose', 'finish', 're-balance'] as const;
-export type ComposeTask = (typeof COMPOSE_TASKS)[number];
+type ComposeTask = (typeof COMPOSE_TASKS)[number];
 
 export interface Proposal {
   name: string;

@@ -3,6 +3,7 @@ import { cakeSkin, type Skin, type SkinPoint } from '../cake/skin';
 import { clamp } from '../geometry/numbers';
 import { cross, distance, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import type { LineForm, LineSpec } from './arrangement';
+import { armShareFrom, taper } from './taper';
 import { facing } from './dome';
 import { cascade } from './lines/cascade';
 import { cluster } from './lines/cluster';
@@ -102,14 +103,6 @@ const FORMS: { [F in LineForm]: FormMaker<F> } = {
 
 export const LINE_FORMS = Object.keys(FORMS) as LineForm[];
 
-const TIP_WIDTH_SHARE = 0.22;
-
-/** Full at the focal point, tapering to the tips: tip + (full − tip)(1 − x^1.7)^0.95. */
-export const taper = (full: number, x: number): number => {
-  const tip = full * TIP_WIDTH_SHARE;
-  return tip + (full - tip) * Math.pow(Math.max(0, 1 - Math.pow(clamp(x), 1.7)), 0.95);
-};
-
 const skins = new WeakMap<Cake, Skin>();
 
 /** The skin of a cake, unrolled once for each cake; cakes are never changed in place. */
@@ -145,12 +138,6 @@ export function drawLine(spec: LineSpec, cake: Cake): Line | null {
 }
 
 const SAMPLES = 240;
-
-/** Distance from the focal point over the length of the arm that a place lies on. */
-export const armShareFrom =
-  (focal: number) =>
-  (s: number): number =>
-    s < focal ? (focal - s) / Math.max(0.05, focal) : (s - focal) / Math.max(0.05, 1 - focal);
 
 function pathLine(spec: LineSpec, skin: Skin, path: readonly PathPoint[], closed: boolean): Line | null {
   const { points, lengths } = measurePath(skin, path);

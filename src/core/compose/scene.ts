@@ -17,7 +17,7 @@ export interface NearPair {
 }
 
 /** A piece whose nearest neighbour is farther than this stands alone, mm. */
-export const NEAR_MM = 8;
+const NEAR_MM = 8;
 
 /** All that a reading may look at: the cake, one arrangement's line and its pieces in the world. */
 export interface Scene {

@@ -6,7 +6,7 @@ export const saturationHPa = (celsius: number): number => 6.112 * Math.exp((17.6
 /** Paste stops giving off water at about this humidity. Assumed. */
 const EQUILIBRIUM_SHARE = 0.8;
 /** Above this paste may not dry at all. Assumed. */
-export const DAMP_SHARE = 0.75;
+const DAMP_SHARE = 0.75;
 
 /**
  * How much longer drying takes in this room than at 20 °C and 50 %: the drying force is the saturation pressure times what
@@ -34,7 +34,7 @@ const STEP_MINUTES = 10;
 const MOST_HOURS = 14 * 24;
 
 /** Air at a time by the last reading, if it is not too old; else the usual room. Readings by their time. */
-export function airAt(readings: readonly Air[], at: WallMinutes, usual: Omit<Air, 'at'>): Omit<Air, 'at'> & { read: boolean } {
+function airAt(readings: readonly Air[], at: WallMinutes, usual: Omit<Air, 'at'>): Omit<Air, 'at'> & { read: boolean } {
   const last = readings.findLast((r) => r.at <= at);
   return last && at - last.at <= DROPOUT_MINUTES ? { ...last, read: true } : { ...usual, read: false };
 }

@@ -10,7 +10,7 @@ export interface Leeway {
   heldBy: Held;
 }
 
-export type Held =
+type Held =
   /** somebody waits for it, to dry or to be there */
   | { why: 'waited for'; id: string }
   /** the same hands do that afterwards */

@@ -1,13 +1,13 @@
 import { dayStart, weekdayOf, type WallMinutes } from './clock';
 
 /** Hours in which somebody works, by weekday (0 Sunday … 6 Saturday); minutes after midnight; null for a day off. */
-export type WeekHours = readonly ({ fromMinute: number; toMinute: number } | null)[];
+type WeekHours = readonly ({ fromMinute: number; toMinute: number } | null)[];
 
 /** What makers can be able to do; every task asks for one of these. */
 export const SKILLS = ['mixing', 'making', 'dusting', 'taping', 'placing'] as const;
 export type Skill = (typeof SKILLS)[number];
 
-export interface Stretch {
+interface Stretch {
   from: WallMinutes;
   to: WallMinutes;
 }
@@ -38,9 +38,9 @@ export interface WindowOptions {
 }
 
 /** Shorter than this is no sitting. */
-export const LEAST_WINDOW_MINUTES = 15;
+const LEAST_WINDOW_MINUTES = 15;
 /** Windows are looked for this many days back. */
-export const MOST_DAYS_BACK = 120;
+const MOST_DAYS_BACK = 120;
 
 /** Every sitting that could be, from the first to the last: hours of the day shortened to their share, busy times taken out. */
 export function windowsOf(makers: readonly Maker[], options: WindowOptions): Window[] {

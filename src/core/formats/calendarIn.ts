@@ -10,8 +10,8 @@ export interface Busy {
 }
 
 /** Larger files are refused; so many times are taken at the most. */
-export const MOST_CALENDAR_BYTES = 4_000_000;
-export const MOST_BUSY = 1000;
+const MOST_CALENDAR_BYTES = 4_000_000;
+const MOST_BUSY = 1000;
 /** A rule that repeats is followed so often at the most, whatever it says of its end. */
 const MOST_REPEATS = 40_000;
 

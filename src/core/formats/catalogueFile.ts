@@ -5,8 +5,8 @@ import { ownSpeciesSchema, type OwnSpecies } from '../botany/ownSpecies';
 import { catalogueSchema, type Issue, type Project } from '../plan/project';
 import { readTable, writeTable, type Column } from './table';
 
-export const CATALOGUE_KIND = 'ofrenda.catalogue';
-export const CATALOGUE_VERSION = 1;
+const CATALOGUE_KIND = 'ofrenda.catalogue';
+const CATALOGUE_VERSION = 1;
 export const CATALOGUE_FILE_ENDING = '.ofrenda-catalogue.json';
 
 type Catalogue = Project['catalogue'];

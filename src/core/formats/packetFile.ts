@@ -10,7 +10,7 @@ import type { DerivedPlan } from '../plan/derivePlan';
 import type { Project } from '../plan/project';
 
 export const PACKET_KIND = 'ofrenda.packet';
-export const PACKET_VERSION = 1;
+const PACKET_VERSION = 1;
 export const PACKET_FILE_ENDING = '.ofrenda-packet.json';
 const MOST_CHARACTERS = 2_000_000;
 

@@ -3,7 +3,7 @@ import * as v from 'valibot';
 import type { Issue } from '../plan/project';
 
 /** A table with more rows than this is not read. */
-export const MOST_ROWS = 5000;
+const MOST_ROWS = 5000;
 
 type Cell = 'text' | 'number' | 'list';
 

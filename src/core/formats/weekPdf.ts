@@ -1,10 +1,9 @@
 import { PDFDocument, StandardFonts } from 'pdf-lib';
-import { wallToText } from '../days/clock';
+import { wallToText, WEEKDAYS } from '../days/clock';
 import type { DayRow } from '../plan/dayList';
 import { Column, FAINT, MARGIN, mm } from './pdfColumn';
 import { PAPERS, printable, type Paper } from './sheets';
 
-const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
 const hours = (minutes: number): string => `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
 
 /** The days of a job to hang up: each sitting, and a box to tick for each thing to do in it. Every page says job and page. */

@@ -2,7 +2,7 @@ import { packEnclose } from 'd3-hierarchy';
 import { seededRandom, type Random } from './random';
 
 /** A packed circle in any one unit of length. */
-export interface PackedCircle {
+interface PackedCircle {
   x: number;
   y: number;
   r: number;

@@ -18,9 +18,8 @@ export function smoothstep(low: number, high: number, x: number): number {
 export const band = (x: number, low: number, high: number, fall: number): number =>
   x < low ? clamp(1 - (low - x) / fall) : x > high ? clamp(1 - (x - high) / fall) : 1;
 
-export const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
+const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 export const mean = (values: readonly number[]): number => (values.length ? sum(values) / values.length : 0);
-export const roundTo = (x: number, step: number): number => Math.round(x / step) * step;
 
 /** Wraps an angle into −π…π. */
 export const wrapRad = (rad: number): number => rad - TAU * Math.round(rad / TAU);

@@ -1,6 +1,6 @@
 /** NIST SP 811: exact or rounded conversion factors. */
 export const MM_PER_INCH = 25.4;
-export const GRAMS_PER_OUNCE = 28.349523125;
+const GRAMS_PER_OUNCE = 28.349523125;
 export const ML_PER_US_TEASPOON = 4.92892159375;
 export const ML_PER_US_TABLESPOON = 14.78676478125;
 

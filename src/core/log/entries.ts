@@ -62,7 +62,6 @@ export const noteSchema = v.variant('what', [
 ]);
 export type Note = v.InferOutput<typeof noteSchema>;
 export type AirReading = Extract<Note, { what: 'air' }>;
-export type Weighing = Extract<Note, { what: 'weighed' }>;
 
 /** Log entries that count: of a conflict the one with fewer pieces made and more broken, until a person decides. */
 export const countedLog = (log: readonly LogEntry[]): LogEntry[] =>

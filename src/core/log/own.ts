@@ -14,7 +14,7 @@ export interface Own {
 }
 
 /** The starting value counts like this many entries of one's own. */
-export const PRIOR_ENTRIES = 2;
+const PRIOR_ENTRIES = 2;
 /** Spread of ln(actual / starting) before anything is known, and with how many degrees of freedom that counts. */
 const PRIOR_SPREAD = 0.35;
 const PRIOR_DEGREES = 6;
@@ -51,7 +51,7 @@ export function ownFactor(lnRatios: readonly number[], prior = 0): Own {
 }
 
 /** Half of nine in ten, as a share of the value: 12 of a hundred is sure, 22 fairly so. */
-export function sureOf(entries: number, effective: number, error: number): Sure {
+function sureOf(entries: number, effective: number, error: number): Sure {
   if (entries === 0) return 'not yet';
   const half = Math.exp(1.3 * error) - 1;
   if (half <= 0.12 && effective >= 8) return 'sure';
@@ -67,7 +67,7 @@ export function ownMinutes(startingMinutes: number, loggedMinutes: readonly numb
 /** Pieces that break together: with `each` in a cluster on average, counts are worth less by 1 + (each − 1) · this. Assumed. */
 const CLUSTERED = 0.05;
 /** The starting share counts like so many pieces of one's own. */
-export const PRIOR_PIECES = 10;
+const PRIOR_PIECES = 10;
 
 /**
  * Share that breaks: mean of a beta posterior (broken + α) / (all + α + β), the prior worth ten pieces at the starting share

@@ -7,7 +7,7 @@ export const FOOD_WORDS = ['edible', 'not edible', 'unknown'] as const;
 export type FoodWord = (typeof FOOD_WORDS)[number];
 
 /** Something that a person owns and colours, dusts, glazes or glues with. What its label says decides whether it may be eaten. */
-export const paintSchema = v.object({
+const paintSchema = v.object({
   id: v.pipe(v.string(), v.minLength(1)),
   name: v.pipe(v.string(), v.trim(), v.minLength(1, 'the name is missing'), v.maxLength(60, 'the name has at most 60 letters')),
   use: v.picklist(PAINT_USES),

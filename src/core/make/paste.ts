@@ -6,7 +6,7 @@ import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
 import type { TrayKind } from './tray';
 
 /** One value of a ball: petals are deeper at the centre and paler outwards (trade.md P5). */
-export interface PasteTone {
+interface PasteTone {
   name: 'centre' | 'middle' | 'edge';
   colour: string;
   grams: number;

@@ -59,7 +59,7 @@ export const NO_PRICES: Prices = {
 };
 
 /** One line of a quote; amounts are rounded to the hundredth, so that lines add up to what is written under them. */
-export interface QuoteLine {
+interface QuoteLine {
   name: string;
   detail: string;
   amount: number;

@@ -116,7 +116,7 @@ function finishKind(kind: TrayKind, { rule, taken, log, notes, care }: TrayNotes
 }
 
 /** A person's pace at a kind against its starting minutes. */
-export interface Pace extends Own {
+interface Pace extends Own {
   /** from this kind, from others, or nothing is known yet */
   from: 'this kind' | 'other kinds' | 'starting value';
 }

@@ -75,7 +75,7 @@ const SKEWER_MM = 3.5;
 const BINDING_MM = 5;
 
 /** A plaque of paste with a bevelled rim, and what holds it or a cluster up. */
-export function addHolder(b: MeshBuilder, stand: Stand | null, plate: Plate | null): void {
+function addHolder(b: MeshBuilder, stand: Stand | null, plate: Plate | null): void {
   if (plate) {
     const half = plate.thicknessMm;
     const on = (x: number, y: number, back: number): Vec3 =>

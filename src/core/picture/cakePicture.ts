@@ -10,7 +10,7 @@ import { addTier, holderMesh } from './cakeParts';
 import { Raster, sightFrom, type Picture, type Sight } from './raster';
 
 /** Kinds are modelled once at this nominal size and scaled to each piece. */
-export const MODEL_SIZE_MM = 60;
+const MODEL_SIZE_MM = 60;
 
 /** What a piece is modelled as: its kind at the one model size. */
 export const modelOf = (p: PlacedPiece): Kind => ({

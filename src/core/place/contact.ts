@@ -10,7 +10,7 @@ import type { Warning } from './entry';
 import { HEAD_TOUCH_MM, liftedClear } from './lifted';
 
 /** A stem nearer to icing than this touches it, apart from the last stretch into its own barrier. */
-export const STEM_CLEARANCE_MM = 1;
+const STEM_CLEARANCE_MM = 1;
 export const AT_RIM_MM = 5;
 
 export interface ContactInput {

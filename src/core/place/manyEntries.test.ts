@@ -1,7 +1,7 @@
 import { cakeSolid } from '../cake/solid';
 import { addScaled } from '../geometry/vec3';
 import { derivePlan, type DerivedPlan } from '../plan/derivePlan';
-import { movedApart } from '../plan/mends';
+import { movedApart } from '../plan/apart';
 import type { Project } from '../plan/project';
 import { templates } from '../formats/template';
 import { randomProject } from '../testing/samples';

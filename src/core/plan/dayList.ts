@@ -3,7 +3,7 @@ import type { Task } from '../days/tasks';
 import type { DaysPlan, PlannedTask } from './daysOf';
 
 /** What one person does at a stretch. */
-export interface Sitting {
+interface Sitting {
   maker: number;
   from: WallMinutes;
   to: WallMinutes;

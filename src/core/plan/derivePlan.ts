@@ -21,7 +21,7 @@ import type { Stem } from './stems';
 import { barriersNeeded, cutLists, suppliesOf, tapeNeeded, tooLongWarnings, type GaugeCuts, type TapeUse } from './usedUp';
 
 /** Pieces are called by ids that are their own only within one arrangement. */
-export type OfArrangement<T> = T & { arrangementId: string };
+type OfArrangement<T> = T & { arrangementId: string };
 export type PlannedEntry = OfArrangement<Entry>;
 
 export interface DerivedPlan extends DaysPlan {

@@ -16,10 +16,10 @@ export const ALLERGENS_EU_MORE = ['other gluten', 'celery', 'mustard', 'sulphite
 export const ALLERGENS = [...ALLERGENS_US, ...ALLERGENS_EU_MORE] as const;
 export type Allergen = (typeof ALLERGENS)[number];
 
-export const isAllergen = (word: string): word is Allergen => (ALLERGENS as readonly string[]).includes(word);
+const isAllergen = (word: string): word is Allergen => (ALLERGENS as readonly string[]).includes(word);
 
 /** The cylinder by which small parts are told: 1.25 in across, its slanted floor 1 to 2.25 in deep (16 CFR 1501.4; from memory), mm. */
-export const SMALL_PARTS_CYLINDER = { acrossMm: 31.7, deepMm: 57.1 } as const;
+const SMALL_PARTS_CYLINDER = { acrossMm: 31.7, deepMm: 57.1 } as const;
 
 /** Whether a thing of these three measures goes into the cylinder where it is deepest, its longest side along it. */
 export function fitsCylinder(measuresMm: readonly [number, number, number]): boolean {
@@ -49,7 +49,7 @@ export interface TakenOut {
 }
 
 /** What may come off and be swallowed: whole, or in parts. */
-export interface SmallPart {
+interface SmallPart {
   species: string;
   role: Role;
   whole: boolean;

@@ -11,7 +11,7 @@ import { PROJECT_KIND, PROJECT_VERSION } from './project';
 const evening = { fromMinute: 18 * 60, toMinute: 21 * 60 };
 
 /** What a new job starts from: one 20 cm tier, evenings from six to nine. `leavesAt` is wall time, 2027-06-12T09:30. */
-export function defaultBrief(leavesAt: string): Brief {
+function defaultBrief(leavesAt: string): Brief {
   return {
     leavesAt,
     guests: 30,

@@ -22,7 +22,7 @@ export const PROJECT_VERSION = 1;
 const wallTime = v.pipe(v.string(), v.regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T09:30'));
 const minuteOfDay = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1440));
 
-export const briefSchema = v.object({
+const briefSchema = v.object({
   /** the kitchen's own clock */
   leavesAt: wallTime,
   guests: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(100_000)),

@@ -117,9 +117,9 @@ const TAPE_LOST_SHARE = 0.12;
 /** A strip is torn off about so long, then split to its width. Assumed. */
 export const STRIP_MM = 300;
 /** A roll of 30 yards. Value from memory. */
-export const ROLL_MM = 27_400;
+const ROLL_MM = 27_400;
 
-export type TapeColour = 'green' | 'white' | 'brown';
+type TapeColour = 'green' | 'white' | 'brown';
 
 /** Tape of one colour and width: mm of strips as they are wound, how many strips, and the share of a roll that they are split from. */
 export interface TapeUse {

@@ -3,7 +3,7 @@ import { speciesById } from '../botany/catalogue';
 import { methodById, minutesForOne, METHODS } from '../botany/methods';
 import { roleAt } from '../botany/species';
 import type { TinPiece } from '../compose/tin';
-import { dayText, wallFromText, weekdayOf, type WallMinutes } from '../days/clock';
+import { dayText, wallFromText, WEEKDAYS, weekdayOf, type WallMinutes } from '../days/clock';
 import { criticalPath } from '../days/network';
 import { SKILLS } from '../days/windows';
 import { Memory } from '../geometry/memory';
@@ -23,8 +23,6 @@ export interface CheckedRepair {
   repairs: Repair[];
   begins: string;
 }
-
-export const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
 
 /** Minutes by which the work begins too soon, against `now`; 0 where it fits, Infinity where something finds no place. */
 export function shortMinutes(plan: Pick<DerivedPlan, 'schedule' | 'homeless' | 'doneBy'>, now: WallMinutes): number {

@@ -3,7 +3,7 @@ import type { PlacedPiece } from '../compose/placement';
 import type { Edits } from './turn';
 
 export const MOST_SPRAY_MM = 260;
-export const MOST_SPRAY_PIECES = 30;
+const MOST_SPRAY_PIECES = 30;
 /** Light pieces so near a seam are taped to either spray. Assumed. */
 const SEAM_MM = 18;
 const SEAM_MOST_GRAMS = 4;

@@ -9,7 +9,7 @@ export function ciede2000(hexA: string, hexB: string): number {
 type Lab = readonly [l: number, a: number, b: number];
 
 /** sRGB (IEC 61966-2-1) to CIE L*a*b* with the D65 white of that standard. */
-export function labOf(hex: string): Lab {
+function labOf(hex: string): Lab {
   const [r, g, b] = [1, 3, 5].map((i) => {
     const c = parseInt(hex.slice(i, i + 2), 16) / 255;
     return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;

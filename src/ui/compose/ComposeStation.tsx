@@ -3,11 +3,8 @@
 import { LayoutGrid } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import { LEVEL_SCORE } from '@/core/compose/reading';
-import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { Dial } from './Dial';
-import { ViewNames } from './FiveViews';
 import { KindTray } from './KindTray';
 import { LineCard } from './LineCard';
 import { nudge, removeChosen } from './moves';
@@ -18,6 +15,7 @@ import { Shelf } from './Shelf';
 import type { TurntableHandle, View } from './Turntable';
 import { useReadings } from './useReadings';
 import { useScene } from './useScene';
+import { ViewNames } from './ViewNames';
 
 const Turntable = dynamic(() => import('./Turntable').then((m) => m.Turntable), {
   ssr: false,
@@ -102,11 +100,3 @@ function Bare() {
     </div>
   );
 }
-
-export const headline = (leaning: number, pieces: number): string =>
-  pieces === 0
-    ? 'Nothing is placed yet'
-    : leaning === 0
-      ? 'All readings are level'
-      : `${plural(leaning, 'reading')} lean${leaning === 1 ? 's' : ''}`;
-export const isLevel = (score: number): boolean => score >= LEVEL_SCORE;

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Reading, ReadingId } from '@/core/compose/reading';
 import { Vial } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
-import { headline, isLevel } from './ComposeStation';
+import { headline, isLevel } from './headline';
 
 const NAMES: Record<ReadingId, string> = {
   focal: 'Focal',

@@ -9,7 +9,7 @@ const freeId = (project: Project): string => {
   return `a${n}`;
 };
 
-export const MOST_ARRANGEMENTS = 12;
+const MOST_ARRANGEMENTS = 12;
 
 export function openArrangement(index: number): void {
   const { set, search } = getStudio();

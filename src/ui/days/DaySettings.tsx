@@ -4,8 +4,8 @@ import { useMemo, useState } from 'react';
 import { SKILLS, type Skill } from '@/core/days/windows';
 import { SAFETY, type Safety } from '@/core/days/settings';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { WEEKDAYS } from '@/core/days/clock';
 import { usesFormers } from '@/core/plan/daysOf';
-import { WEEKDAYS } from '@/core/plan/whatFits';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 

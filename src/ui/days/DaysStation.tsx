@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { speciesById } from '@/core/botany/catalogue';
-import { dayStart, wallFromText, wallToText } from '@/core/days/clock';
+import { dayStart, wallToText } from '@/core/days/clock';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { dayList } from '@/core/plan/dayList';
 import { Choice } from '../shared/fields';
@@ -18,12 +18,10 @@ import { GoBy } from './GoBy';
 import { Packets } from './Packets';
 import { Strands } from './Strands';
 import { TaskCard } from './TaskCard';
-import { WhatFits } from './WhatFits';
+import { wallNow } from './wallNow';
 
+const WhatFits = dynamic(() => import('./WhatFits').then((m) => m.WhatFits), { ssr: false });
 const DaysChart = dynamic(() => import('./DaysChart').then((m) => m.DaysChart), { ssr: false });
-
-/** Wall time of this very moment on the machine's clock. */
-export const wallNow = (): number => wallFromText(format(new Date(), "yyyy-MM-dd'T'HH:mm"));
 
 /** Whose minutes these are, and whose drying. */
 function paceWords(plan: DerivedPlan): string {

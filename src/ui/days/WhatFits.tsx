@@ -8,7 +8,7 @@ import { boundsOf, repaired, shortMinutes, type CheckedRepair } from '@/core/pla
 import { planBench } from '@/workers/clients';
 import { durationWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
-import { wallNow } from './DaysStation';
+import { wallNow } from './wallNow';
 
 /** Where the work should have begun already: by how much, and what would make it fit; each tried before it is offered. */
 export function WhatFits({ plan }: { plan: DerivedPlan }) {

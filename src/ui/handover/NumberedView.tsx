@@ -12,7 +12,7 @@ import { pictureBench } from '@/workers/clients';
 import { pictureToUrl } from '../shared/Portrait';
 
 /** From which side the sheet shows the cake. */
-export const SIDES = { front: -Math.PI / 2, back: Math.PI / 2 } as const;
+const SIDES = { front: -Math.PI / 2, back: Math.PI / 2 } as const;
 export type Side = keyof typeof SIDES;
 
 const W = 460;

@@ -58,7 +58,7 @@ export function Entries({ kind }: { kind: TrayKind }) {
   );
 }
 
-export function entryWords(e: LogEntry): string {
+function entryWords(e: LogEntry): string {
   const parts = [
     e.made ? `${e.made} made` : '',
     e.broken ? `${e.broken} broken` : '',

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { Hand } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -21,8 +22,9 @@ import { Compare } from './Compare';
 import { CutThrough } from './CutThrough';
 import { LevelSign } from './LevelSign';
 import { OwnBarriers } from './OwnBarriers';
-import { PlaceMode } from './PlaceMode';
-import { Templates } from './Templates';
+
+const PlaceMode = dynamic(() => import('./PlaceMode').then((m) => m.PlaceMode), { ssr: false });
+const Templates = dynamic(() => import('./Templates').then((m) => m.Templates), { ssr: false });
 
 /** Into the cake so that nothing unsafe touches food: the map from above, the cut beside it, messages from worst to mildest. */
 export function PlaceStation() {

@@ -20,7 +20,7 @@ const RENDER_PX = 192;
 const PORTRAIT_SIZE_MM = 60;
 
 /** The made picture of a kind, once for all its uses; sizes only scale it. */
-export function portraitUrl(kind: Kind): Promise<string> {
+function portraitUrl(kind: Kind): Promise<string> {
   const key = kindKey({ ...kind, sizeMm: PORTRAIT_SIZE_MM });
   let url = cache.get(key);
   if (!url) {
@@ -38,7 +38,7 @@ export function portraitUrl(kind: Kind): Promise<string> {
   return url;
 }
 
-export function usePortrait(kind: Kind): string | null {
+function usePortrait(kind: Kind): string | null {
   const { species, stage, colourway } = kind;
   const key = kindKey({ ...kind, sizeMm: PORTRAIT_SIZE_MM });
   const [url, setUrl] = useState<string | null>(null);

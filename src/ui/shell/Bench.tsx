@@ -8,6 +8,7 @@ import { getStudio, useStudio } from '../useStudio';
 import { leavesWords } from '../shared/words';
 import { KeysHelp } from './KeysHelp';
 import { Stem } from './Stem';
+import { useOffline } from './useOffline';
 import { budsOf, STATIONS, type StationId } from './stations';
 
 /** Pages that need no open job. */
@@ -37,6 +38,7 @@ export function Bench({ children }: { children: ReactNode }) {
       <Header here={here} />
       <main>
         <Message />
+        <Newer />
         {!ready ? (
           <p className="say px-6 pt-6">Opening the bench…</p>
         ) : project || WITHOUT_A_JOB.some((p) => path.startsWith(p)) ? (
@@ -160,6 +162,21 @@ function Message() {
         onClick={() => getStudio().set({ message: null, deleted: null, planFault: null })}
       >
         <X size={20} />
+      </button>
+    </div>
+  );
+}
+
+/** A newer build is fetched and waits; it is offered only while nothing waits to be saved. */
+function Newer() {
+  const { waiting, take } = useOffline();
+  const saved = useStudio((s) => s.saved);
+  if (!waiting || saved !== 'saved') return null;
+  return (
+    <div role="status" className="no-print mx-6 mt-3 flex items-center gap-3 rounded-2xl bg-[var(--leafwash)] px-4 py-2">
+      <p className="min-w-0 grow">A newer Ofrenda is on this device and waits until your hands rest.</p>
+      <button className="key" onClick={take}>
+        Change to it now
       </button>
     </div>
   );

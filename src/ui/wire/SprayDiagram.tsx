@@ -367,7 +367,7 @@ function Ruler({
 }
 
 /** The stem's end drawn inside its barrier. */
-export function InBarrier({ entry, x, y }: { entry: Entry; x: number; y: number }) {
+function InBarrier({ entry, x, y }: { entry: Entry; x: number; y: number }) {
   const od = Math.max(10, entry.outsideMm * 2.2);
   const long = 110;
   const straw = entry.barrierName.includes('straw');

@@ -9,7 +9,7 @@ import { addBall, three } from '../shape/solids';
 import { seatOf } from './stalks';
 
 /** One of the few petals of a floret, in radii of the floret. */
-export const FLORET_PETAL: PetalShape = petal({
+const FLORET_PETAL: PetalShape = petal({
   length: 1,
   halfWidth: 0.5,
   offset: 0.05,

@@ -28,7 +28,7 @@ export const leafBlade = (blade: Partial<PetalShape>): PetalShape =>
   });
 
 /** Rows enough for the margin: two to a tooth, four to a lobe. */
-export function leafGrid(blade: PetalShape, coarse: boolean): SheetGrid {
+function leafGrid(blade: PetalShape, coarse: boolean): SheetGrid {
   if (coarse) return blade.lobes ? [2, 2 * blade.lobes] : [2, 2];
   return [4, Math.max(5, 2 * blade.serrationCount, 4 * blade.lobes)];
 }

@@ -29,7 +29,7 @@ export interface Part {
 }
 
 /** A number that a person may change about a composite. */
-export interface PartCount {
+interface PartCount {
   id: string;
   name: string;
   count: number;
@@ -39,7 +39,7 @@ export interface PartCount {
   retired?: boolean;
 }
 
-export type Tones = readonly [centre: number, middle: number, edge: number];
+type Tones = readonly [centre: number, middle: number, edge: number];
 
 /**
  * One shape behind one signature: the picture, the paste and the silhouette all come from it. Lengths in head radii

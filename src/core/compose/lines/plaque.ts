@@ -2,12 +2,13 @@ import { clamp, TAU } from '../../geometry/numbers';
 import { add, scale, type Vec3 } from '../../geometry/vec3';
 import type { LineSpec } from '../arrangement';
 import { standOn } from '../dome';
-import { armShareFrom, taper, type FormMaker, type LineFrame, type Plate } from '../line';
+import type { FormMaker, LineFrame, Plate } from '../line';
+import { armShareFrom, taper } from '../taper';
 
 type PlaqueSpec = Extract<LineSpec, { form: 'plaque' }>;
 
 /** Paste rolled for a plaque, mm. Common practice, no source. */
-export const PLATE_THICKNESS_MM = 3;
+const PLATE_THICKNESS_MM = 3;
 const STEPS = 96;
 /** The lettering moves away from the flowers by this share of their half-width, where they are on one side. */
 const LETTERING_GIVES_WAY = 1.3;
@@ -29,7 +30,7 @@ export function plateReachMm(spec: Pick<PlaqueSpec, 'outline' | 'plateWidthMm' |
 }
 
 /** The plaque itself on its cake, and the box that its lettering needs: what the flowers' band leaves free in the middle. */
-export function plateOf(spec: PlaqueSpec, stand: { topMm: Vec3 }): Plate {
+function plateOf(spec: PlaqueSpec, stand: { topMm: Vec3 }): Plate {
   const height = spec.outline === 'round' ? spec.plateWidthMm : spec.plateHeightMm;
   const up: Vec3 = spec.upright ? [0, 0, 1] : [0, 1, 0];
   const normal: Vec3 = spec.upright ? [0, -1, 0] : [0, 0, 1];

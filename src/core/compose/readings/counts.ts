@@ -15,7 +15,7 @@ interface KindCount {
 }
 
 /** Counts per kind of flower: species, with buds apart from open flowers; foliage is left out. */
-export function kindCounts(scene: Scene): KindCount[] {
+function kindCounts(scene: Scene): KindCount[] {
   const kinds: KindCount[] = [];
   const bySpecies = new Map<Species, KindCount[]>();
   for (const { piece, body } of scene.heads) {

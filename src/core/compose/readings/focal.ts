@@ -131,5 +131,5 @@ function gather(scene: Scene, leading: Role): Remedy | null {
 }
 
 /** The role that leads: focal, or what is largest where no focal flower is used. */
-export const leadingRole = (heads: readonly PlacedPiece[]): Role =>
+const leadingRole = (heads: readonly PlacedPiece[]): Role =>
   (['focal', 'secondary', 'spray'] as const).find((role) => heads.some((p) => p.body.role === role)) ?? 'filler';

@@ -6,7 +6,7 @@ export interface Shown {
 }
 
 /** Something that weighs. A real one would be read over a cable; `at` is in milliseconds. */
-export interface Scale {
+interface Scale {
   readonly name: string;
   readonly simulated: boolean;
   /** from now on what lies on it counts as nothing */

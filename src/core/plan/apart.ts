@@ -1,0 +1,82 @@
+import type { Piece } from '../compose/arrangement';
+import { drawLine, type Line } from '../compose/line';
+import { placePiece } from '../compose/placement';
+import { clamp } from '../geometry/numbers';
+import { Memory } from '../geometry/memory';
+import { addScaled, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
+import type { Warning } from '../place/entry';
+import { wallBetweenMm } from '../place/seating';
+import { derivePlan, type DerivedPlan, type PlannedEntry } from './derivePlan';
+import type { Project } from './project';
+
+/** One piece at another place of its line. */
+export interface MovedPiece {
+  arrangementId: string;
+  pieceId: string;
+  s: number;
+  side: number;
+}
+
+const ROUNDS = 6;
+/** A little more than is missing, so that one step is enough. */
+const SPARE_MM = 1.5;
+
+const crowded = (plan: DerivedPlan): Warning[] => plan.warnings.filter((w) => w.mends?.some((m) => m.do === 'move apart'));
+const stopsOf = (plan: DerivedPlan): number => plan.warnings.filter((w) => w.level === 'stop').length;
+
+/**
+ * Moves the pieces of entries that stand too near each other, the lighter of each two, as little as parts them; what makes
+ * nothing better, or a new stop, is not kept. Every piece that stands elsewhere in the end, and how many entries are still too near.
+ */
+export function movedApart(project: Project): { moves: MovedPiece[]; left: number } {
+  const memory = new Memory();
+  let best = { project, plan: derivePlan(project, memory) };
+  let now = best;
+  for (let round = 0; round < ROUNDS && crowded(now.plan).length > 0; round++) {
+    const next = structuredClone(now.project);
+    for (const w of crowded(now.plan)) moveOne(next, now.plan, w);
+    now = { project: next, plan: derivePlan(next, memory) };
+    if (crowded(now.plan).length < crowded(best.plan).length && stopsOf(now.plan) <= stopsOf(best.plan)) best = now;
+  }
+  const moves = best.project.arrangements.flatMap((a) => {
+    const before = project.arrangements.find((b) => b.id === a.id)!;
+    return a.pieces.flatMap((p): MovedPiece[] => {
+      const was = before.pieces.find((q) => q.id === p.id)!;
+      return was.s === p.s && was.side === p.side ? [] : [{ arrangementId: a.id, pieceId: p.id, s: p.s, side: p.side }];
+    });
+  });
+  return { moves, left: crowded(best.plan).length };
+}
+
+const asBarrier = (e: PlannedEntry) => ({ point: e.pointMm, direction: e.direction, insideMm: e.insideMm, od: e.outsideMm });
+
+/** The lighter of the entry and its nearest neighbour goes away from the other, along the skin. */
+function moveOne(project: Project, plan: DerivedPlan, warning: Warning): void {
+  const entry = plan.entries.find((e) => e.id === warning.entryId);
+  if (!entry) return;
+  const near = plan.entries
+    .filter((e) => e !== entry && e.tierIndex === entry.tierIndex)
+    .map((e) => ({ e, wallMm: wallBetweenMm(asBarrier(entry), asBarrier(e)) }))
+    .sort((a, b) => a.wallMm - b.wallMm)[0];
+  if (!near) return;
+  const [mover, other] = entry.massGrams <= near.e.massGrams ? [entry, near.e] : [near.e, entry];
+  const wanted = Math.max(3, (entry.outsideMm + near.e.outsideMm) / 2);
+  const byMm = Math.max(SPARE_MM, wanted - near.wallMm + SPARE_MM);
+  const away = normalize(sub(mover.pointMm, other.pointMm), [1, 0, 0]);
+  const arrangement = project.arrangements.find((a) => a.id === mover.arrangementId);
+  const line = arrangement && drawLine(arrangement.line, project.cake);
+  if (!arrangement || !line) return;
+  for (const id of mover.pieceIds) {
+    const piece = arrangement.pieces.find((p) => p.id === id);
+    if (piece && !piece.pinned) slide(piece, line, away, byMm);
+  }
+}
+
+/** A piece slid along the skin by so much of a direction as lies in it. */
+function slide(piece: Piece, line: Line, towards: Vec3, byMm: number): void {
+  const { frame } = placePiece(piece, line);
+  const flat = normalize(addScaled(towards, frame.normal, -dot(towards, frame.normal)), frame.along);
+  const s = piece.s + (dot(flat, frame.along) * byMm) / Math.max(1, line.lengthMm);
+  piece.s = line.closed ? s - Math.floor(s) : clamp(s);
+  piece.side = clamp(piece.side + (dot(flat, frame.toSide) * byMm) / Math.max(1, line.halfWidthMm(piece.s)), -1.4, 1.4);
+}
