@@ -24,6 +24,8 @@ export default defineConfig({
         '--disable-component-update',
         '--disable-sync',
         '--no-first-run',
+        // no dialog of the system can be answered here: files come as downloads, except where a test hands one in
+        '--disable-blink-features=FileSystemAccessLocal',
       ],
     },
   },

@@ -34,11 +34,11 @@ export function backupActions(
       const { readBackup, restoreChanges } = await zip();
       const read = await readBackup(bytes);
       if ('sentence' in read) {
-        get().set({ message: { text: read.sentence, kind: 'fault' } });
-        return null;
+        get().set({ looked: null, message: { text: read.sentence, kind: 'fault' } });
+        return;
       }
       const there = (await everyJob()).map((j) => j.project);
-      return { backup: read.backup, madeAt: read.madeAt, changes: restoreChanges(read.backup, there) };
+      get().set({ looked: { backup: read.backup, madeAt: read.madeAt, changes: restoreChanges(read.backup, there) } });
     },
     async restore(backup: Backup, withStock: boolean) {
       const there = new Map((await everyJob()).map((j) => [j.project.id, JSON.stringify(j.project)]));

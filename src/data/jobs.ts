@@ -15,6 +15,15 @@ export interface JobSummary {
   taken: readonly Taken[];
 }
 
+export const summaryOf = (project: Project, updatedAt: number): JobSummary => ({
+  id: project.id,
+  name: project.name,
+  updatedAt,
+  leavesAt: project.brief.leavesAt,
+  taken: project.taken ?? [],
+  pieces: project.arrangements.reduce((a, b) => a + b.pieces.length, 0),
+});
+
 /** Where jobs live; the store is handed one and does not know the database. */
 export interface JobShelf {
   list(): Promise<JobSummary[]>;
@@ -36,14 +45,7 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
   return {
     async list() {
       const rows = await db.jobs.orderBy('updatedAt').reverse().toArray();
-      return rows.map((row) => ({
-        id: row.id,
-        name: row.name,
-        updatedAt: row.updatedAt,
-        leavesAt: row.project.brief.leavesAt,
-        taken: row.project.taken ?? [],
-        pieces: row.project.arrangements.reduce((a, b) => a + b.pieces.length, 0),
-      }));
+      return rows.map((row) => summaryOf(row.project, row.updatedAt));
     },
     async load(id) {
       const row = await db.jobs.get(id);

@@ -12,6 +12,15 @@ import type { Studio, StudioPorts, StudioState } from './studio';
 const STOCK_TOLD = 'the stock';
 const ONLY_LOOK = 'This job is open in another tab, which may change it; here you can only look. Close it there to work here.';
 const SAVE_AFTER_MS = 200;
+const TAKEN_AWAY =
+  'The browser cleared what was stored here. The job that is open is still in this page: save it as a file, and restore the others from a backup.';
+
+/** Why a job could not be stored, in a sentence. */
+const whyNotStored = (cause: unknown): string =>
+  /quota/i.test(`${(cause as { name?: string }).name} ${(cause as { inner?: { name?: string } }).inner?.name}`)
+    ? 'There is no room left in this browser: the last changes are only in this page. Save the job as a file now, then make room.'
+    : 'This browser could not store the job: the last changes are only in this page. Save it as a file now so that nothing is lost.';
+
 /** Jobs that leave so many weeks before, the nearest so many of them, share the days. */
 const WEEKS_SHARED = 8;
 const MOST_SHARED = 12;
@@ -81,6 +90,16 @@ export class Keeper {
     });
   }
 
+  /** Says whether anything is kept at all; and when the browser took away what was stored, puts back what is still open here. */
+  watchStorage(): void {
+    void this.ports.storage.keeps().then((keeps) => this.store.setState({ keeps }));
+    this.ports.storage.lost(() => {
+      const { project, onlyLook } = this.store.getState();
+      this.store.setState({ saved: 'failed', saveFault: TAKEN_AWAY });
+      if (project && !onlyLook) void this.ports.shelf.save(project).then(() => this.refreshJobs(), () => undefined); // prettier-ignore
+    });
+  }
+
   private async readStock(): Promise<void> {
     this.store.setState(await readStock(this.ports.shelf));
   }
@@ -122,16 +141,10 @@ export class Keeper {
     try {
       await this.ports.shelf.save(project);
       this.ports.tabs.tell(project.id);
-      if (this.store.getState().project === project) this.store.setState({ saved: 'saved' });
+      if (this.store.getState().project === project) this.store.setState({ saved: 'saved', saveFault: null });
       await this.refreshJobs();
-    } catch {
-      this.store.setState({
-        saved: 'failed',
-        message: {
-          text: 'This browser could not store the job. Export it as a file now so that nothing is lost.',
-          kind: 'fault',
-        },
-      });
+    } catch (cause) {
+      this.store.setState({ saved: 'failed', saveFault: whyNotStored(cause) });
     }
   }
 

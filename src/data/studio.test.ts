@@ -3,63 +3,32 @@ import { otherWorkOf } from '@/core/plan/daysOf';
 import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
 import { newProject } from '@/core/plan/newProject';
 import { checkProject, type Project } from '@/core/plan/project';
-import { writeProjectFile, type Photograph } from '@/core/formats/projectFile';
+import { writeProjectFile } from '@/core/formats/projectFile';
 import { composeAll } from '@/core/compose/composer';
 import { packetFor, writePacket, type Packet } from '@/core/formats/packetFile';
 import { DEMO_JOBS } from '@/core/demo/jobs';
-import { type JobShelf } from './jobs';
+import { memoryShelf as shelfInMemory } from './memoryShelf';
 import { freshId } from './editActions';
 import { createStudio, type StudioPorts } from './studio';
 import { oneTab, type Tabs } from './tabs';
 import { dueVersions } from './versions';
 
 /** A shelf in memory, with a switch that makes it fail. */
-function memoryShelf(): JobShelf & { rows: Map<string, { project: Project; at: number }>; broken: boolean } {
-  const rows = new Map<string, { project: Project; at: number }>();
-  const settings = new Map<string, unknown>();
-  const photos: (Photograph & { jobId: string })[] = [];
-  let clock = 0;
-  return {
-    rows,
-    broken: false,
-    list() {
-      const all = [...rows.values()].sort((a, b) => b.at - a.at);
-      return Promise.resolve(
-        all.map(({ project, at }) => ({
-          id: project.id,
-          name: project.name,
-          updatedAt: at,
-          leavesAt: project.brief.leavesAt,
-          taken: project.taken ?? [],
-          pieces: 0,
-        })),
-      );
+function memoryShelf(): ReturnType<typeof shelfInMemory> & { broken: Error | null } {
+  const shelf = shelfInMemory();
+  const save = shelf.save;
+  return Object.assign(shelf, {
+    broken: null as Error | null,
+    save(this: { broken: Error | null }, project: Project) {
+      return this.broken ? Promise.reject(this.broken) : save(project);
     },
-    load: (id) => Promise.resolve(rows.get(id)?.project ?? null),
-    save(project) {
-      if (this.broken) return Promise.reject(new Error('disk full'));
-      rows.set(project.id, { project, at: ++clock });
-      return Promise.resolve();
-    },
-    remove(id) {
-      rows.delete(id);
-      return Promise.resolve();
-    },
-    getSetting: (key) => Promise.resolve(settings.get(key)),
-    setSetting(key, value) {
-      settings.set(key, value);
-      return Promise.resolve();
-    },
-    versions: (jobId) => Promise.resolve([...(rows.get(jobId) ? [{ at: 1, project: rows.get(jobId)!.project }] : [])]),
-    photos: (jobId) => Promise.resolve(photos.filter((p) => p.jobId === jobId).map(({ jobId: _, ...p }) => p)),
-    putPhoto(jobId, photo) {
-      photos.push({ ...photo, jobId });
-      return Promise.resolve();
-    },
-  };
+  });
 }
 
 interface Bench {
+  keeps: 'disk' | 'page';
+  /** the browser takes away what is stored */
+  lose: () => void;
   tabs: Tabs;
   shelf: ReturnType<typeof memoryShelf>;
   timers: (() => void)[];
@@ -102,10 +71,11 @@ function tabsTogether() {
 }
 
 function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab()) {
-  const bench: Bench = { tabs, shelf, timers: [], plans: [], compose: null, cancelled: 0 };
+  const bench: Bench = { keeps: 'disk', lose: () => undefined, tabs, shelf, timers: [], plans: [], compose: null, cancelled: 0 };
   let ids = 0;
   const store = createStudio({
     shelf: bench.shelf,
+    storage: { keeps: () => Promise.resolve(bench.keeps), lost: (tell) => void (bench.lose = tell) },
     now: () => new Date('2027-05-01T12:00:00Z'),
     newId: () => `id-${++ids}`,
     derive: (project) => new Promise((answer, fail) => bench.plans.push({ project, answer, fail })),
@@ -242,15 +212,28 @@ describe('saving', () => {
 
   test('a shelf that fails is said at once, with what to do', async () => {
     const { studio, bench } = await opened();
-    bench.shelf.broken = true;
+    bench.shelf.broken = new Error('disk full');
     studio().edit('guests', (d) => void (d.brief.guests = 12));
     await passTime(bench);
     expect(studio().saved).toBe('failed');
-    expect(studio().message).toMatchObject({ kind: 'fault' });
-    expect(studio().message!.text).toMatch(/Export/);
-    bench.shelf.broken = false;
+    expect(studio().saveFault).toMatch(/Save it as a file now/);
+    bench.shelf.broken = null;
     await studio().flush();
-    expect(studio().saved).toBe('saved');
+    expect([studio().saved, studio().saveFault]).toEqual(['saved', null]);
+  });
+
+  test('no room is said as no room; what the browser took away is said and the open job stored again', async () => {
+    const { studio, bench } = await opened();
+    bench.shelf.broken = Object.assign(new Error('put failed'), { name: 'QuotaExceededError' });
+    studio().edit('guests', (d) => void (d.brief.guests = 12));
+    await passTime(bench);
+    expect(studio().saveFault).toMatch(/no room left/);
+    bench.shelf.broken = null;
+    bench.shelf.rows.clear();
+    bench.lose();
+    await tick();
+    expect(studio().saveFault).toMatch(/cleared what was stored/);
+    expect(bench.shelf.rows.get('demo-harbour-library')!.project.brief.guests).toBe(12);
   });
 
   test('another job is opened only after this one is saved', async () => {
@@ -719,7 +702,8 @@ test('everything backed up and restored: nothing is overwritten, what is the sam
   studio().edit('name', (d) => void (d.name = 'changed since'));
   await studio().setTin([]);
   await passTime(bench);
-  const looked = (await studio().lookAtBackup(zip))!;
+  await studio().lookAtBackup(zip);
+  const looked = studio().looked!;
   expect(looked.changes).toEqual({ added: 0, same: 2, other: 1 });
   await studio().restore(looked.backup, false);
   expect(studio().jobs).toHaveLength(4);
@@ -731,7 +715,8 @@ test('everything backed up and restored: nothing is overwritten, what is the sam
   expect(studio().tin).toEqual([]);
   await studio().restore(looked.backup, true);
   expect(studio().tin).toEqual(tin);
-  expect(await studio().lookAtBackup(new Uint8Array([1, 2, 3]))).toBeNull();
+  await studio().lookAtBackup(new Uint8Array([1, 2, 3]));
+  expect(studio().looked).toBeNull();
   expect(studio().message!.text).toMatch(/not a ZIP/);
 });
 

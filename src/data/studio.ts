@@ -22,11 +22,13 @@ import type { Tabs } from './tabs';
 import { NO_DEVICES, NO_SEARCH } from './fresh';
 import { tinActions } from './tinActions';
 import type { JobShelf, JobSummary } from './jobs';
+import type { Storage } from './dependable';
 import { Keeper } from './keeper';
 
 /** What the store is handed: storage, clock, workers. None of it is known to it otherwise. */
 export interface StudioPorts {
   shelf: JobShelf;
+  storage: Storage;
   now(): Date;
   newId(): string;
   derive(project: Project, others: readonly OtherWork[]): Promise<DerivedPlan>;
@@ -41,6 +43,13 @@ export interface StudioPorts {
   };
   later(run: () => void, ms: number): () => void;
   tabs: Tabs;
+}
+
+/** What a backup holds and what it would change. */
+interface LookedAt {
+  backup: Backup;
+  madeAt: string;
+  changes: { added: number; same: number; other: number };
 }
 
 export interface Devices {
@@ -65,6 +74,14 @@ export interface StudioState {
   /** what was last deleted, for as long as it can be brought back */
   deleted: { project: Project } | null;
   saved: 'saved' | 'saving' | 'failed';
+  /** why nothing could be stored */
+  saveFault: string | null;
+  /** jobs are kept on disk, or only as long as the page is open */
+  keeps: 'disk' | 'page';
+  /** a backup that was read and is not restored yet */
+  looked: LookedAt | null;
+  /** a large file that is being read, and how much of it */
+  reading: { name: string; share: number } | null;
   /** another tab writes this job: here one can only look */
   onlyLook: boolean;
   /** pieces made before and kept, of all jobs together */
@@ -146,9 +163,7 @@ interface StudioActions {
   /** the open job as it was, latest first; and one of them back, as a step that can be undone */
   versions(): Promise<JobVersion[]>;
   goBackTo(version: JobVersion): void;
-  lookAtBackup(
-    zip: Uint8Array,
-  ): Promise<{ backup: Backup; madeAt: string; changes: { added: number; same: number; other: number } } | null>;
+  lookAtBackup(zip: Uint8Array): Promise<void>;
   restore(backup: Backup, withStock: boolean): Promise<void>;
   set(patch: Partial<StudioState>): void;
 }
@@ -163,6 +178,10 @@ const EMPTY: StudioState = {
   future: [],
   deleted: null,
   saved: 'saved',
+  saveFault: null,
+  keeps: 'disk',
+  looked: null,
+  reading: null,
   onlyLook: false,
   tin: [],
   offcuts: [],
@@ -197,5 +216,6 @@ export function createStudio(ports: StudioPorts): StoreApi<Studio> {
   }));
   keeper.store = store;
   keeper.followTabs();
+  keeper.watchStorage();
   return store;
 }

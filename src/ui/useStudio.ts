@@ -2,14 +2,15 @@
 
 import { useStore } from 'zustand';
 import { StudioDb } from '@/data/db';
-import { jobShelf } from '@/data/jobs';
+import { dependableShelf } from '@/data/dependable';
+import { memoryShelf } from '@/data/memoryShelf';
 import { browserTabs } from '@/data/tabs';
-import { createStudio, type Studio } from '@/data/studio';
+import { createStudio, type Studio, type StudioPorts } from '@/data/studio';
 import { newComposeTeam, planBench, readingBench } from '@/workers/clients';
 
 /** The one studio of this page, with the browser's own storage, clock and workers handed in. */
 const studio = createStudio({
-  shelf: typeof indexedDB === 'undefined' ? nowhere() : jobShelf(new StudioDb(), () => Date.now()),
+  ...shelfHere(),
   now: () => new Date(),
   newId: () => crypto.randomUUID(),
   derive: (project, others) => planBench.plan(project, others),
@@ -23,19 +24,10 @@ const studio = createStudio({
 });
 
 /** While the page is made on the server there is no storage; nothing is started there. */
-function nowhere(): ReturnType<typeof jobShelf> {
-  const none = () => Promise.resolve();
-  return {
-    list: () => Promise.resolve([]),
-    load: () => Promise.resolve(null),
-    save: none,
-    remove: none,
-    getSetting: none,
-    setSetting: none,
-    versions: () => Promise.resolve([]),
-    photos: () => Promise.resolve([]),
-    putPhoto: none,
-  };
+function shelfHere(): Pick<StudioPorts, 'shelf' | 'storage'> {
+  if (typeof window === 'undefined') return { shelf: memoryShelf(), storage: { keeps: async () => 'page', lost: () => undefined } };
+  const shelf = dependableShelf(new StudioDb(), () => Date.now());
+  return { shelf, storage: shelf };
 }
 
 /** Reads a slice of the studio; the component renders again only when that slice changes. */

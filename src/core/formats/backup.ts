@@ -8,7 +8,6 @@ import { readProjectFile, writeProjectFile, type Photograph } from './projectFil
 
 export const BACKUP_KIND = 'ofrenda.backup';
 export const BACKUP_VERSION = 1;
-export const BACKUP_FILE_ENDING = '.ofrenda-backup.zip';
 
 /** A backup holds no more files than this, none of them larger, all of them together no larger. Bytes. */
 export const LIMITS = { files: 2000, fileBytes: 40_000_000, allBytes: 400_000_000 } as const;

@@ -7,7 +7,6 @@ import { readTable, writeTable, type Column } from './table';
 
 const CATALOGUE_KIND = 'ofrenda.catalogue';
 const CATALOGUE_VERSION = 1;
-export const CATALOGUE_FILE_ENDING = '.ofrenda-catalogue.json';
 
 type Catalogue = Project['catalogue'];
 

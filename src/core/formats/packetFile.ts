@@ -11,7 +11,6 @@ import type { Project } from '../plan/project';
 
 export const PACKET_KIND = 'ofrenda.packet';
 const PACKET_VERSION = 1;
-export const PACKET_FILE_ENDING = '.ofrenda-packet.json';
 const MOST_CHARACTERS = 2_000_000;
 
 const words = (most: number) => v.pipe(v.string(), v.maxLength(most));

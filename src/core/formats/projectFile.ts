@@ -1,7 +1,6 @@
 import * as v from 'valibot';
 import { checkProject, PROJECT_KIND, PROJECT_VERSION, type Issue, type Project } from '../plan/project';
 
-export const PROJECT_FILE_ENDING = '.ofrenda.json';
 /** A project file larger than this is not read: 20 MB of text. */
 export const MOST_FILE_CHARACTERS = 20_000_000;
 

@@ -6,7 +6,8 @@ import { clockOf, wallFromText } from '@/core/days/clock';
 import { calendarFile } from '@/core/formats/calendarFile';
 import type { DayRow } from '@/core/plan/dayList';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { download, ReadIn, WriteOut } from '../shared/files';
+import { ReadIn, WriteOut } from '../shared/files';
+import { saveFile } from '../shared/fileAccess';
 import { leavesWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 
@@ -24,7 +25,7 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
   const print = async () => {
     const { weekPdf } = await import('@/core/formats/weekPdf');
     const pdf = await weekPdf(rows, { name, leaves: leavesWords(leavesAt), makers: makers.map((m) => m.name) }, paper);
-    download('days.pdf', new Uint8Array(pdf), 'application/pdf');
+    void saveFile('days.pdf', new Uint8Array(pdf), 'application/pdf');
   };
   return (
     <div className="flex flex-wrap items-center gap-3">
@@ -34,7 +35,7 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
       <WriteOut
         label="To a calendar"
         onPress={() =>
-          download(
+          void saveFile(
             'days.ics',
             calendarFile(plan, { name, leavesAt, zone }, new Date().toISOString().slice(0, 16)),
             'text/calendar',
@@ -43,7 +44,7 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
       />
       <ReadIn
         label="Busy times from a calendar"
-        accept=".ics,text/calendar"
+        accept={{ 'text/calendar': ['.ics'] }}
         what="busy time"
         read={async (text) => {
           const { busyFromCalendar } = await import('@/core/formats/calendarIn');

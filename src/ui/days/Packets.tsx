@@ -1,9 +1,10 @@
 'use client';
 
 import { PackageOpen } from 'lucide-react';
-import { packetFor, PACKET_FILE_ENDING, writePacket } from '@/core/formats/packetFile';
+import { packetFor, writePacket } from '@/core/formats/packetFile';
+import { PACKET_FILE_ENDING } from '@/core/formats/endings';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { download } from '../shared/files';
+import { saveFile } from '../shared/fileAccess';
 import { plural } from '../shared/words';
 import { useStudio } from '../useStudio';
 
@@ -26,7 +27,7 @@ export function Packets({ plan }: { plan: DerivedPlan }) {
                 onClick={() => {
                   const packet = packetFor(project, plan, m.id);
                   if (packet)
-                    download(`${m.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}${PACKET_FILE_ENDING}`, writePacket(packet));
+                    void saveFile(`${m.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}${PACKET_FILE_ENDING}`, writePacket(packet));
                 }}
               >
                 <PackageOpen size={20} /> {m.name}: {plural(tasks, 'task')}

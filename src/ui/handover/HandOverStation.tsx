@@ -15,7 +15,7 @@ import type { NumberedPicture } from '@/core/formats/handOverPdf';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 import { Choice } from '../shared/fields';
-import { download } from '../shared/files';
+import { saveFile } from '../shared/fileAccess';
 import { pictureToUrl } from '../shared/Portrait';
 import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
@@ -230,5 +230,5 @@ async function savePdf(sheets: readonly HandOverSheet[], plan: DerivedPlan, proj
     }),
   );
   const pdf = await handOverPdf(sheets, pictures, project.brief.paper, project.name);
-  download('hand-over.pdf', new Uint8Array(pdf), 'application/pdf');
+  void saveFile('hand-over.pdf', new Uint8Array(pdf), 'application/pdf');
 }

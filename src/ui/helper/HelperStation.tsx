@@ -6,9 +6,10 @@ import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { openCatalogue } from '@/core/botany/catalogue';
 import { countedLog } from '@/core/log/entries';
-import { PACKET_FILE_ENDING, writePacket, type Packet } from '@/core/formats/packetFile';
+import { writePacket, type Packet } from '@/core/formats/packetFile';
+import { PACKET_FILE_ENDING } from '@/core/formats/endings';
 import { catalogueOf } from '@/core/plan/project';
-import { download } from '../shared/files';
+import { saveFile } from '../shared/fileAccess';
 import { NumberField } from '../shared/fields';
 import { Portrait } from '../shared/Portrait';
 import { leavesWords } from '../shared/words';
@@ -54,7 +55,7 @@ function Bench({ packet }: { packet: Packet }) {
         <button
           className="next"
           onClick={() =>
-            download(`${packet.helper.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-back${PACKET_FILE_ENDING}`, writePacket(packet))
+            void saveFile(`${packet.helper.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-back${PACKET_FILE_ENDING}`, writePacket(packet))
           }
         >
           <Download size={20} /> Send it back

@@ -2,22 +2,22 @@
 
 import { Archive, ArchiveRestore } from 'lucide-react';
 import { format } from 'date-fns';
-import { useRef, useState } from 'react';
-import { BACKUP_FILE_ENDING } from '@/core/formats/backup';
-import { download } from '../shared/files';
+import { useState } from 'react';
+import { BACKUP_FILE_ENDING } from '@/core/formats/endings';
+import { saveFile } from '../shared/fileAccess';
+import { OpenFile } from '../shared/OpenFile';
 import { plural } from '../shared/words';
-import { getStudio } from '../useStudio';
-
-type Looked = NonNullable<Awaited<ReturnType<ReturnType<typeof getStudio>['lookAtBackup']>>>;
+import { getStudio, useStudio } from '../useStudio';
+import { takeIn } from './takeIn';
 
 /** Every job, photograph and the tin as one file; and back, told before anything changes. */
 export function Backups() {
-  const file = useRef<HTMLInputElement>(null);
-  const [looked, setLooked] = useState<Looked | null>(null);
+  const looked = useStudio((s) => s.looked);
+  const leave = () => getStudio().set({ looked: null });
   const [withStock, setWithStock] = useState(false);
   const out = async () => {
     const zip = await getStudio().backUp();
-    download(`studio-${format(new Date(), 'yyyy-MM-dd')}${BACKUP_FILE_ENDING}`, new Uint8Array(zip), 'application/zip');
+    void saveFile(`studio-${format(new Date(), 'yyyy-MM-dd')}${BACKUP_FILE_ENDING}`, new Uint8Array(zip), 'application/zip');
   };
   return (
     <section aria-label="Backup" className="mt-6 border-t border-[var(--line)] pt-4">
@@ -26,25 +26,9 @@ export function Backups() {
         <button className="key" onClick={() => void out()}>
           <Archive size={20} /> Back up everything
         </button>
-        <button className="key" onClick={() => file.current?.click()}>
+        <OpenFile name="Backup: file" accept={{ 'application/zip': ['.zip'] }} onFile={(f) => void takeIn(f)}>
           <ArchiveRestore size={20} /> Restore a backup
-        </button>
-        <input
-          ref={file}
-          type="file"
-          accept=".zip,application/zip"
-          className="hidden"
-          aria-label="Backup: file"
-          onChange={(e) => {
-            const chosen = e.target.files?.[0];
-            e.target.value = '';
-            if (chosen)
-              void chosen
-                .arrayBuffer()
-                .then((bytes) => getStudio().lookAtBackup(new Uint8Array(bytes)))
-                .then(setLooked);
-          }}
-        />
+        </OpenFile>
       </div>
       {looked && (
         <div role="status" className="well mt-3 px-4 py-3">
@@ -63,12 +47,12 @@ export function Backups() {
               className="next"
               onClick={() => {
                 void getStudio().restore(looked.backup, withStock);
-                setLooked(null);
+                leave();
               }}
             >
               Restore
             </button>
-            <button className="key" onClick={() => setLooked(null)}>
+            <button className="key" onClick={leave}>
               Leave it
             </button>
           </div>

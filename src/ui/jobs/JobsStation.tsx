@@ -2,23 +2,17 @@
 
 import { Box, Copy, Download, FolderInput, Plus, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
-import { PROJECT_FILE_ENDING, writeProjectFile } from '@/core/formats/projectFile';
+import { useEffect, useState } from 'react';
+import { fileName } from '@/core/formats/endings';
 import { catalogueOf } from '@/core/plan/project';
 import { pictureBench } from '@/workers/clients';
-import { download } from '../shared/files';
+import { saveFile } from '../shared/fileAccess';
+import { OpenFile } from '../shared/OpenFile';
 import { leavesWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { Backups } from './Backups';
+import { exportJob, takeIn } from './takeIn';
 import { Versions } from './Versions';
-
-const fileName = (name: string): string =>
-  `${
-    name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '') || 'job'
-  }${PROJECT_FILE_ENDING}`;
 
 /** The shelf of jobs: begin, open, copy, delete with undo, and files in and out. */
 export function JobsStation() {
@@ -29,7 +23,6 @@ export function JobsStation() {
   const [kept, setKept] = useState<boolean | null>(null);
   useEffect(() => void navigator.storage?.persisted?.().then(setKept), []);
   const router = useRouter();
-  const file = useRef<HTMLInputElement>(null);
   const go = (path: string) => (done: Promise<void>) => void done.then(() => router.push(path));
   return (
     <div className="max-w-[900px] px-6 pb-6 pt-3">
@@ -38,30 +31,14 @@ export function JobsStation() {
         <button className="next" onClick={() => go('/brief')(getStudio().create())}>
           <Plus size={20} /> New job
         </button>
-        <button className="key" onClick={() => file.current?.click()}>
-          <FolderInput size={20} /> Open a file
-        </button>
-        <input
-          ref={file}
-          type="file"
-          accept=".json,application/json"
-          className="hidden"
-          aria-label="Job file"
-          onChange={(e) => {
-            const chosen = e.target.files?.[0];
-            e.target.value = '';
-            if (chosen)
-              void chosen
-                .text()
-                .then((text) => getStudio().importText(text))
-                .then(() => getStudio().packet !== packet && router.push('/helper'));
-          }}
-        />
-        <button
-          className="key"
-          disabled={!current}
-          onClick={() => current && download(fileName(current.name), writeProjectFile(current))}
+        <OpenFile
+          name="Job file"
+          accept={{ 'application/json': ['.json'], 'application/zip': ['.zip'] }}
+          onFile={(f, handle) => void takeIn(f, handle).then((what) => what === 'packet' && router.push('/helper'))}
         >
+          <FolderInput size={20} /> Open a file
+        </OpenFile>
+        <button className="key" disabled={!current} onClick={() => current && void exportJob(current)}>
           <Download size={20} /> Export the open job
         </button>
         <button
@@ -72,7 +49,7 @@ export function JobsStation() {
             void pictureBench
               .glb(current.name, current.cake, current.arrangements, catalogueOf(current))
               .then((glb) =>
-                download(fileName(current.name).replace(PROJECT_FILE_ENDING, '.glb'), new Uint8Array(glb), 'model/gltf-binary'),
+                void saveFile(fileName(current.name, '.glb'), new Uint8Array(glb), 'model/gltf-binary'),
               )
               .catch(() => getStudio().set({ message: { text: 'The cake could not be written as a model.', kind: 'fault' } }))
           }
@@ -80,7 +57,7 @@ export function JobsStation() {
           <Box size={20} /> The cake as a 3D model
         </button>
         {current && photos.length > 0 && (
-          <button className="key" onClick={() => download(fileName(current.name), writeProjectFile(current, photos))}>
+          <button className="key" onClick={() => void exportJob(current, photos)}>
             with its {plural(photos.length, 'photograph')}
           </button>
         )}

@@ -2,7 +2,7 @@
 
 import { Printer } from 'lucide-react';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { download } from '../shared/files';
+import { saveFile } from '../shared/fileAccess';
 import { getStudio, useStudio } from '../useStudio';
 import type { Devices as Switched } from '@/data/studio';
 
@@ -19,7 +19,7 @@ export function Devices({ plan }: { plan: DerivedPlan }) {
   const print = async () => {
     const { boxLabels, simulatedLabelPrinter } = await import('@/core/formats/labelsPdf');
     const labels = boxLabels(plan.tray, { name, leavesAt: brief.leavesAt });
-    download('labels.pdf', new Uint8Array(await simulatedLabelPrinter.print(labels)), 'application/pdf');
+    void saveFile('labels.pdf', new Uint8Array(await simulatedLabelPrinter.print(labels)), 'application/pdf');
   };
   return (
     <section aria-label="Devices" className="min-w-0">

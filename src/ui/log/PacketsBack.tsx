@@ -1,16 +1,16 @@
 'use client';
 
 import { FolderInput } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { doubtsOf, mergePacket, readPacket, type Merged } from '@/core/formats/packetFile';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { OpenFile } from '../shared/OpenFile';
 import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 
 /** Packets come back: what they bring is said first; nothing is counted twice, and what cannot be told is left to the person. */
 export function PacketsBack({ plan }: { plan: DerivedPlan }) {
   const project = useStudio((s) => s.project!);
-  const file = useRef<HTMLInputElement>(null);
   const [waiting, setWaiting] = useState<{ helper: string; merged: Merged } | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const doubts = doubtsOf(project.log, plan.tray);
@@ -27,21 +27,9 @@ export function PacketsBack({ plan }: { plan: DerivedPlan }) {
     <section aria-label="Packets from helpers" className="min-w-0">
       <h2>Packets from helpers</h2>
       <div className="flex flex-wrap items-center gap-3 pt-2">
-        <button className="key" onClick={() => file.current?.click()}>
+        <OpenFile name="A packet: file" accept={{ 'application/json': ['.json'] }} onFile={(f) => void f.text().then(open)}>
           <FolderInput size={20} /> A packet comes back
-        </button>
-        <input
-          ref={file}
-          type="file"
-          accept=".json,application/json"
-          className="hidden"
-          aria-label="A packet: file"
-          onChange={(e) => {
-            const chosen = e.target.files?.[0];
-            e.target.value = '';
-            if (chosen) void chosen.text().then(open);
-          }}
-        />
+        </OpenFile>
         {waiting && (
           <span role="status" className="well flex flex-wrap items-center gap-3 px-3 py-2 text-[15px]">
             {waiting.helper}: {waiting.merged.added === 1 ? '1 new entry' : `${waiting.merged.added} new entries`}

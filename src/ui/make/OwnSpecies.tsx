@@ -6,18 +6,14 @@ import { allSpecies, bodyOf, SPECIES, speciesById } from '@/core/botany/catalogu
 import { allMethods } from '@/core/botany/methods';
 import { ownCopyOf, type OwnSpecies as Own } from '@/core/botany/ownSpecies';
 import { ROLES, type Role } from '@/core/botany/species';
-import {
-  CATALOGUE_FILE_ENDING,
-  readCatalogueFile,
-  readSpeciesCsv,
-  writeCatalogueFile,
-  writeSpeciesCsv,
-} from '@/core/formats/catalogueFile';
+import { readCatalogueFile, readSpeciesCsv, writeCatalogueFile, writeSpeciesCsv } from '@/core/formats/catalogueFile';
+import { CATALOGUE_FILE_ENDING } from '@/core/formats/endings';
 import { isMethodsCsv, readMethodsCsv, writeMethodsCsv } from '@/core/formats/methodsTable';
 import { changesOf } from '@/core/formats/table';
 import type { Project } from '@/core/plan/project';
 import { NumberField } from '../shared/fields';
-import { download, ReadIn, WriteOut } from '../shared/files';
+import { ReadIn, WriteOut } from '../shared/files';
+import { saveFile } from '../shared/fileAccess';
 import { Portrait } from '../shared/Portrait';
 import { gramWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
@@ -109,21 +105,21 @@ function CatalogueFiles({ own }: { own: Project['catalogue'] }) {
       <WriteOut
         label="Catalogue"
         disabled={own.species.length + own.methods.length === 0}
-        onPress={() => download(`own${CATALOGUE_FILE_ENDING}`, writeCatalogueFile(own))}
+        onPress={() => void saveFile(`own${CATALOGUE_FILE_ENDING}`, writeCatalogueFile(own))}
       />
       <WriteOut
         label="Species as CSV"
         disabled={own.species.length === 0}
-        onPress={() => download('species.csv', writeSpeciesCsv(own.species), 'text/csv')}
+        onPress={() => void saveFile('species.csv', writeSpeciesCsv(own.species), 'text/csv')}
       />
       <WriteOut
         label="Methods as CSV"
         disabled={own.methods.length === 0}
-        onPress={() => download('methods.csv', writeMethodsCsv(own.methods), 'text/csv')}
+        onPress={() => void saveFile('methods.csv', writeMethodsCsv(own.methods), 'text/csv')}
       />
       <ReadIn
         label="Read a catalogue"
-        accept=".json,.csv"
+        accept={{ 'application/json': ['.json'], 'text/csv': ['.csv'] }}
         read={(text) => {
           if (text.trimStart().startsWith('{')) {
             const result = readCatalogueFile(text);

@@ -10,7 +10,8 @@ import type { Material, Need, Prices, Quote } from '@/core/make/price';
 import { shoppingList } from '@/core/make/shopping';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Choice, NumberField } from '../shared/fields';
-import { download, ReadIn, WriteOut } from '../shared/files';
+import { ReadIn, WriteOut } from '../shared/files';
+import { saveFile } from '../shared/fileAccess';
 import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { moneyWords, useQuote } from './useQuote';
@@ -168,7 +169,7 @@ function Shopping({ needs, prices }: { needs: readonly Need[]; prices: Prices })
         <WriteOut
           label="List as CSV"
           disabled={list.length === 0}
-          onPress={() => download('shopping.csv', writeShoppingCsv(list), 'text/csv')}
+          onPress={() => void saveFile('shopping.csv', writeShoppingCsv(list), 'text/csv')}
         />
       </div>
       {list.length === 0 && <p className="say">Everything is there.</p>}
@@ -211,11 +212,11 @@ function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }
           <WriteOut
             label="CSV"
             disabled={rows.length === 0}
-            onPress={() => download('prices.csv', writePriceListCsv(prices.materials), 'text/csv')}
+            onPress={() => void saveFile('prices.csv', writePriceListCsv(prices.materials), 'text/csv')}
           />
           <ReadIn
             label="Read prices"
-            accept=".csv,text/csv"
+            accept={{ 'text/csv': ['.csv'] }}
             read={(text) => {
               const result = readPriceListCsv(text);
               return 'rows' in result ? { value: result.rows } : result;

@@ -9,7 +9,8 @@ import { TIN_STATES, type TinPiece } from '@/core/compose/tin';
 import type { TrayKind } from '@/core/make/tray';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { useState } from 'react';
-import { download, ReadIn, WriteOut } from '../shared/files';
+import { ReadIn, WriteOut } from '../shared/files';
+import { saveFile } from '../shared/fileAccess';
 import { Portrait } from '../shared/Portrait';
 import { WireEnds } from './WireEnds';
 import { plural } from '../shared/words';
@@ -100,11 +101,11 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
           <WriteOut
             label="Tin as CSV"
             disabled={tin.length === 0}
-            onPress={() => download('tin.csv', writeTinCsv(tin), 'text/csv')}
+            onPress={() => void saveFile('tin.csv', writeTinCsv(tin), 'text/csv')}
           />
           <ReadIn
             label="Read a tin"
-            accept=".csv,text/csv"
+            accept={{ 'text/csv': ['.csv'] }}
             read={(text) => {
               const result = readTinCsv(text);
               return 'rows' in result ? { value: result.rows } : result;

@@ -9,7 +9,8 @@ import { capital } from '@/core/place/entry';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { DrawingView } from '../shared/DrawingView';
 import { NumberField } from '../shared/fields';
-import { download, downloadSheets, WriteOut } from '../shared/files';
+import { downloadSheets, WriteOut } from '../shared/files';
+import { saveFile } from '../shared/fileAccess';
 import { getStudio, useStudio } from '../useStudio';
 
 /** Paper to prick through, at true size: a sheet for each top, a strip for each side. */
@@ -30,7 +31,7 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
         <WriteOut label="Print" onPress={() => void downloadSheets('templates.pdf', drawings, paper)} />
         <WriteOut
           label="SVG"
-          onPress={() => download(`${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`, drawingSvg(drawing), 'image/svg+xml')}
+          onPress={() => void saveFile(`${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`, drawingSvg(drawing), 'image/svg+xml')}
         />
       </div>
       <div className="flex flex-wrap items-end gap-3 pb-3">

@@ -1,26 +1,18 @@
 'use client';
 
 import { Download, FolderInput } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Drawing } from '@/core/formats/drawing';
 import type { Paper } from '@/core/formats/sheets';
 import type { Issue } from '@/core/plan/project';
+import { saveFile } from './fileAccess';
+import { OpenFile } from './OpenFile';
 import { plural } from './words';
-
-/** Hands a text or bytes to the browser as a file. */
-export function download(name: string, content: string | Uint8Array<ArrayBuffer>, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([content], { type }));
-  const a = document.createElement('a');
-  a.href = url;
-  a.download = name;
-  a.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
-}
 
 /** Drawings at true size on sheets of paper, as a PDF. What writes it is fetched when it is first asked for. */
 export async function downloadSheets(name: string, drawings: readonly Drawing[], paper: Paper): Promise<void> {
   const { sheetsPdf } = await import('@/core/formats/sheets');
-  download(name, new Uint8Array(await sheetsPdf(drawings, paper)), 'application/pdf');
+  await saveFile(name, new Uint8Array(await sheetsPdf(drawings, paper)), 'application/pdf');
 }
 
 type ReadResult<T> = { value: T } | { issues: Issue[] };
@@ -44,14 +36,13 @@ export function ReadIn<T>({
   onTake,
 }: {
   label: string;
-  accept: string;
+  accept: Record<string, string[]>;
   read(text: string): ReadResult<T> | Promise<ReadResult<T>>;
   changes(value: T): Change;
   /** one of what is read */
   what?: string;
   onTake(value: T): void;
 }) {
-  const file = useRef<HTMLInputElement>(null);
   const [waiting, setWaiting] = useState<{ value: T; change: Change } | null>(null);
   const [issues, setIssues] = useState<readonly Issue[]>([]);
   const open = async (text: string) => {
@@ -61,21 +52,9 @@ export function ReadIn<T>({
   };
   return (
     <>
-      <button className="key" onClick={() => file.current?.click()}>
+      <OpenFile name={`${label}: file`} accept={accept} onFile={(f) => void f.text().then(open)}>
         <FolderInput size={20} /> {label}
-      </button>
-      <input
-        ref={file}
-        type="file"
-        accept={accept}
-        className="hidden"
-        aria-label={`${label}: file`}
-        onChange={(e) => {
-          const chosen = e.target.files?.[0];
-          e.target.value = '';
-          if (chosen) void chosen.text().then(open);
-        }}
-      />
+      </OpenFile>
       {waiting && (
         <span role="status" className="well flex flex-wrap items-center gap-3 px-3 py-2 text-[15px]">
           {plural(waiting.change.added, what)} new, {waiting.change.changed} changed, {waiting.change.gone} gone.

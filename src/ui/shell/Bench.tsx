@@ -6,9 +6,11 @@ import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { getStudio, useStudio } from '../useStudio';
 import { leavesWords } from '../shared/words';
+import { DropIn } from './DropIn';
 import { KeysHelp } from './KeysHelp';
 import { Stem } from './Stem';
 import { useOffline } from './useOffline';
+import { StorageSigns } from './StorageSigns';
 import { budsOf, STATIONS, type StationId } from './stations';
 
 /** Pages that need no open job. */
@@ -37,6 +39,7 @@ export function Bench({ children }: { children: ReactNode }) {
     <div className="bench">
       <Header here={here} />
       <main>
+        <StorageSigns />
         <Message />
         <Newer />
         {!ready ? (
@@ -47,6 +50,7 @@ export function Bench({ children }: { children: ReactNode }) {
           <NoJob />
         )}
       </main>
+      <DropIn />
       <Stem here={here} buds={budsOf(project, plan)} />
     </div>
   );

@@ -10,7 +10,8 @@ import { Minus, Plus } from 'lucide-react';
 import { useRef, useState, type PointerEvent } from 'react';
 import { drawingSvg } from '@/core/formats/drawing';
 import { rowDrawings, sprayDrawing } from '@/core/formats/sprayDrawing';
-import { download, downloadSheets, WriteOut } from '../shared/files';
+import { downloadSheets, WriteOut } from '../shared/files';
+import { saveFile } from '../shared/fileAccess';
 import { JointCard, wishJoint } from './JointCard';
 import { PiecePicture } from './PiecePicture';
 import { getStudio, useStudio } from '../useStudio';
@@ -79,7 +80,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
         />
         <WriteOut
           label="SVG"
-          onPress={() => download(`${spray.id}.svg`, drawingSvg(sprayDrawing(spray, plan, of, title)), 'image/svg+xml')}
+          onPress={() => void saveFile(`${spray.id}.svg`, drawingSvg(sprayDrawing(spray, plan, of, title)), 'image/svg+xml')}
         />
         {next ? (
           <button

@@ -1,0 +1,132 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { goTo, openBench, saved } from './bench';
+
+const ASTRONOMY = readFileSync('src/core/demo/demo-astronomy-toppers.ofrenda.json', 'utf8');
+
+const sign = (page: Page) => page.locator('main').getByRole('alert');
+const guests = (page: Page) => page.getByRole('spinbutton', { name: 'At the table' });
+
+async function edit(page: Page, count: string): Promise<void> {
+  const field = guests(page);
+  await field.fill(count);
+  await field.press('Tab');
+}
+
+test('storage that is full is said at once, with the job as a file beside it; with room again it is stored', async ({ page }) => {
+  // a browser answers so when it has no room left; how much room this one has cannot be set from outside
+  await page.addInitScript(() => {
+    const put = IDBObjectStore.prototype.put;
+    IDBObjectStore.prototype.put = function (...args) {
+      if ('full' in window) throw new DOMException('The quota has been exceeded.', 'QuotaExceededError');
+      return put.apply(this, args);
+    };
+  });
+  await openBench(page, '/brief');
+  await page.evaluate(() => void Object.assign(window, { full: true }));
+  await edit(page, '71');
+  await expect(sign(page)).toContainText('no room left');
+  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText('not saved');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    sign(page).getByRole('button', { name: 'Save the job as a file' }).click(),
+  ]);
+  const job = JSON.parse(readFileSync(await file.path(), 'utf8')) as { brief: { guests: number } };
+  expect(job.brief.guests).toBe(71);
+  await page.evaluate(() => void delete (window as { full?: true }).full);
+  await sign(page).getByRole('button', { name: 'Store it again' }).click();
+  await expect(sign(page)).toHaveCount(0);
+  await saved(page);
+  await page.reload();
+  await expect(guests(page)).toHaveValue('71');
+});
+
+test('a browser that gives no storage still works, and says that jobs last only as long as the page', async ({ page }) => {
+  await page.addInitScript(() => {
+    // what browsers do in a private window or with storage switched off
+    IDBFactory.prototype.open = () => {
+      throw new DOMException('The operation is insecure.', 'SecurityError');
+    };
+  });
+  await openBench(page, '/brief');
+  await expect(sign(page)).toContainText('stores nothing here');
+  await edit(page, '72');
+  await saved(page);
+  await goTo(page, 'Compose');
+  await goTo(page, 'Brief');
+  await expect(guests(page)).toHaveValue('72');
+});
+
+test('storage that the browser clears is said, and the open job is stored again', async ({ page, context }) => {
+  await openBench(page, '/brief');
+  await edit(page, '73');
+  await saved(page);
+  const browser = await context.newCDPSession(page);
+  await browser.send('Storage.clearDataForOrigin', { origin: new URL(page.url()).origin, storageTypes: 'indexeddb' });
+  await expect(sign(page)).toContainText('cleared what was stored');
+  await sign(page).getByRole('button', { name: 'Store it again' }).click();
+  await saved(page);
+  await page.reload();
+  await expect(guests(page)).toHaveValue('73');
+});
+
+test.describe('with file access', () => {
+  test('a job is opened from a file of the device and saved into the same one', async ({ page }) => {
+    // the dialogs are answered by the test; the files behind them are real ones of the browser's own file system
+    await page.addInitScript((text) => {
+      const handle = async () => {
+        const folder = await navigator.storage.getDirectory();
+        return folder.getFileHandle('toppers.ofrenda.json', { create: true });
+      };
+      Object.assign(window, {
+        showOpenFilePicker: async () => {
+          const file = await handle();
+          const out = await file.createWritable();
+          await out.write(text);
+          await out.close();
+          return [file];
+        },
+        showSaveFilePicker: () => Promise.reject(new DOMException('closed', 'AbortError')),
+      });
+    }, ASTRONOMY.replace('"guests": ', '"guests": 1'));
+    await openBench(page, '/jobs');
+    const before = JSON.parse(ASTRONOMY) as { name: string };
+    await page.getByRole('button', { name: 'Open a file' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'is open' })).toContainText(before.name);
+    await page.getByRole('link', { name: 'Brief' }).click();
+    await edit(page, '74');
+    await saved(page);
+    await page.getByRole('link', { name: 'Jobs' }).click();
+    await page.getByRole('button', { name: 'Export the open job' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'Saved into toppers.ofrenda.json' })).toBeVisible();
+    const written = await page.evaluate(async () => {
+      const folder = await navigator.storage.getDirectory();
+      return (await (await folder.getFileHandle('toppers.ofrenda.json')).getFile()).text();
+    });
+    expect((JSON.parse(written) as { brief: { guests: number } }).brief.guests).toBe(74);
+  });
+});
+
+async function drop(page: Page, name: string, text: string): Promise<void> {
+  const data = await page.evaluateHandle(
+    ([n, t]) => {
+      const transfer = new DataTransfer();
+      transfer.items.add(new File([t!], n!));
+      return transfer;
+    },
+    [name, text],
+  );
+  await page.dispatchEvent('main', 'dragenter', { dataTransfer: data });
+  await expect(page.getByText('Let go: a job, a packet or a backup is opened')).toBeVisible();
+  await page.dispatchEvent('main', 'drop', { dataTransfer: data });
+}
+
+test('a file that is dragged in is opened; one that is none of ours is said, and nothing changes', async ({ page }) => {
+  await openBench(page, '/brief');
+  await drop(page, 'notes.txt', 'flour, sugar');
+  await expect(sign(page)).toContainText('is no job, packet or backup');
+  await expect(page.getByRole('heading', { name: 'Harbour library, a hundred years' })).toBeVisible();
+  await drop(page, 'mine.ofrenda.json', ASTRONOMY.replace(/"name": "[^"]*"/, '"name": "Dragged in"'));
+  await expect(page.getByRole('heading', { name: 'Dragged in' })).toBeVisible();
+  await expect(page).toHaveURL(/\/compose$/);
+});
