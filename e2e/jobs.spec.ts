@@ -202,3 +202,22 @@ test('the cake goes out as a 3D model in binary glTF', async ({ page }) => {
   expect(bytes.subarray(0, 4).toString()).toBe('glTF');
   expect(bytes.readUInt32LE(8)).toBe(bytes.length);
 });
+
+test('the whole bench pack as one PDF, and the turntable as a picture of print size', async ({ page }) => {
+  await openBench(page, '/hand-over');
+  const [pack] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'The whole bench pack' }).click(),
+  ]);
+  expect(pack.suggestedFilename()).toMatch(/bench-pack\.pdf$/);
+  expect(readFileSync(await pack.path()).subarray(0, 5).toString()).toBe('%PDF-');
+  await page.goto('/compose');
+  await expect(page.locator('canvas').first()).toBeVisible();
+  const [picture] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Picture at print size' }).click(),
+  ]);
+  const png = readFileSync(await picture.path());
+  // PNG (ISO/IEC 15948): width at byte 16, height at 20; A4's long side at 300 dots to the inch is 3508 dots
+  expect(Math.max(png.readUInt32BE(16), png.readUInt32BE(20))).toBe(3508);
+});

@@ -73,22 +73,25 @@ test('storage that the browser clears is said, and the open job is stored again'
 test.describe('with file access', () => {
   test('a job is opened from a file of the device and saved into the same one', async ({ page }) => {
     // the dialogs are answered by the test; the files behind them are real ones of the browser's own file system
-    await page.addInitScript((text) => {
-      const handle = async () => {
-        const folder = await navigator.storage.getDirectory();
-        return folder.getFileHandle('toppers.ofrenda.json', { create: true });
-      };
-      Object.assign(window, {
-        showOpenFilePicker: async () => {
-          const file = await handle();
-          const out = await file.createWritable();
-          await out.write(text);
-          await out.close();
-          return [file];
-        },
-        showSaveFilePicker: () => Promise.reject(new DOMException('closed', 'AbortError')),
-      });
-    }, ASTRONOMY.replace('"guests": ', '"guests": 1'));
+    await page.addInitScript(
+      (text) => {
+        const handle = async () => {
+          const folder = await navigator.storage.getDirectory();
+          return folder.getFileHandle('toppers.ofrenda.json', { create: true });
+        };
+        Object.assign(window, {
+          showOpenFilePicker: async () => {
+            const file = await handle();
+            const out = await file.createWritable();
+            await out.write(text);
+            await out.close();
+            return [file];
+          },
+          showSaveFilePicker: () => Promise.reject(new DOMException('closed', 'AbortError')),
+        });
+      },
+      ASTRONOMY.replace('"guests": ', '"guests": 1'),
+    );
     await openBench(page, '/jobs');
     const before = JSON.parse(ASTRONOMY) as { name: string };
     await page.getByRole('button', { name: 'Open a file' }).click();

@@ -25,7 +25,8 @@ const studio = createStudio({
 
 /** While the page is made on the server there is no storage; nothing is started there. */
 function shelfHere(): Pick<StudioPorts, 'shelf' | 'storage'> {
-  if (typeof window === 'undefined') return { shelf: memoryShelf(), storage: { keeps: async () => 'page', lost: () => undefined } };
+  if (typeof window === 'undefined')
+    return { shelf: memoryShelf(), storage: { keeps: async () => 'page', lost: () => undefined } };
   const shelf = dependableShelf(new StudioDb(), () => Date.now());
   return { shelf, storage: shelf };
 }

@@ -17,13 +17,15 @@ const GAP = mm(8);
 const LABELS = mm(8);
 /**
  * The sheets as a PDF (1.7), each on a page of its own: the person who cuts gets the numbered pictures and a box to tick for
- * each thing. What does not fit flows on to a further page; every page says sheet and page.
+ * each thing. What does not fit flows on to a further page; every page says sheet and page, unless `foot` is false: then
+ * it is part of something larger that does.
  */
 export async function handOverPdf(
   sheets: readonly HandOverSheet[],
   pictures: readonly NumberedPicture[],
   paper: Paper,
   title: string,
+  foot = true,
 ): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   const fonts = { plain: await pdf.embedFont(StandardFonts.Helvetica), bold: await pdf.embedFont(StandardFonts.HelveticaBold) };
@@ -57,10 +59,10 @@ export async function handOverPdf(
       sheet.sections.forEach((section, k) => addSection(k < first ? left : right, section));
     }
   }
-  const pages = pdf.getPages();
+  const pages = foot ? pdf.getPages() : [];
   pages.forEach((page, i) => {
-    const foot = printable(fonts.plain, `${title}, ${i + 1} / ${pages.length}`);
-    page.drawText(foot, { x: MARGIN, y: mm(8), size: 8.5, font: fonts.plain, color: FAINT });
+    const words = printable(fonts.plain, `${title}, ${i + 1} / ${pages.length}`);
+    page.drawText(words, { x: MARGIN, y: mm(8), size: 8.5, font: fonts.plain, color: FAINT });
   });
   return pdf.save();
 }

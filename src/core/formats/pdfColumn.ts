@@ -52,12 +52,27 @@ export class Column {
   /** A box to tick, its number or hour, and what and where it is. */
   row(number: number | string, text: string, indent = 38): void {
     const size = 10;
-    this.room(ROW);
+    const [first = '', ...rest] = wrap(printable(this.fonts.plain, text), this.fonts.plain, size, this.width - indent - 2);
+    this.room(ROW + rest.length * 12);
     this.page.drawRectangle({ x: this.x, y: this.y - 12, width: 11, height: 11, borderColor: INK, borderWidth: 0.9 });
     this.page.drawText(`${number}`, { x: this.x + 17, y: this.y - 10, size, font: this.fonts.bold, color: INK });
-    const [first = ''] = wrap(printable(this.fonts.plain, text), this.fonts.plain, size, this.width - indent - 2);
     this.page.drawText(first, { x: this.x + indent, y: this.y - 10, size, font: this.fonts.plain, color: INK });
     this.y -= 15.5;
+    for (const line of rest) {
+      this.page.drawText(line, { x: this.x + indent, y: this.y - 7, size, font: this.fonts.plain, color: INK });
+      this.y -= 12;
+    }
+  }
+
+  get bold(): PDFFont {
+    return this.fonts.bold;
+  }
+
+  /** A drawing of its own, so tall; it is given the page, its left edge and its top. */
+  block(tall: number, draw: (page: PDFPage, x: number, top: number) => void): void {
+    this.room(tall);
+    draw(this.page, this.x, this.y);
+    this.y -= tall;
   }
 
   hasRoom(points: number): boolean {

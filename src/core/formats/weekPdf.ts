@@ -6,11 +6,15 @@ import { PAPERS, printable, type Paper } from './sheets';
 
 const hours = (minutes: number): string => `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
 
-/** The days of a job to hang up: each sitting, and a box to tick for each thing to do in it. Every page says job and page. */
+/**
+ * The days of a job to hang up: each sitting, and a box to tick for each thing to do in it. Every page says job and page, unless
+ * `foot` is false: then it is part of something larger that does.
+ */
 export async function weekPdf(
   rows: readonly DayRow[],
   job: { name: string; leaves: string; makers: readonly string[] },
   paper: Paper,
+  foot = true,
 ): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   const fonts = { plain: await pdf.embedFont(StandardFonts.Helvetica), bold: await pdf.embedFont(StandardFonts.HelveticaBold) };
@@ -37,7 +41,7 @@ export async function weekPdf(
       }
     }
   }
-  const pages = pdf.getPages();
+  const pages = foot ? pdf.getPages() : [];
   pages.forEach((page, i) =>
     page.drawText(printable(fonts.plain, `${job.name}, days, ${i + 1} / ${pages.length}`), {
       x: MARGIN,

@@ -46,4 +46,7 @@ for (let n = 1; n <= pdf.numPages; n++) {
   pages.push({ widthMm: width * MM, heightMm: height * MM, paths, words });
 }
 const { info } = await pdf.getMetadata();
-process.stdout.write(JSON.stringify({ title: info.Title ?? '', pages }));
+const outline = [];
+for (const item of (await pdf.getOutline()) ?? [])
+  outline.push({ title: item.title, page: await pdf.getPageIndex(item.dest[0]) });
+process.stdout.write(JSON.stringify({ title: info.Title ?? '', outline, pages }));

@@ -1,8 +1,10 @@
 'use client';
 
-import { LayoutGrid } from 'lucide-react';
+import { ImageDown, LayoutGrid } from 'lucide-react';
 import dynamic from 'next/dynamic';
+import { fileName } from '@/core/formats/endings';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { saveFile } from '../shared/fileAccess';
 import { getStudio, useStudio } from '../useStudio';
 import { Dial } from './Dial';
 import { KindTray } from './KindTray';
@@ -12,6 +14,7 @@ import { PieceCard } from './PieceCard';
 import { PieceList } from './PieceList';
 import { Readings } from './Readings';
 import { Shelf } from './Shelf';
+import type { PrintHandle } from './PrintPicture';
 import type { TurntableHandle, View } from './Turntable';
 import { useReadings } from './useReadings';
 import { useScene } from './useScene';
@@ -32,6 +35,7 @@ export function ComposeStation() {
   const selection = useStudio((s) => s.selection);
   const lineInHand = useStudio((s) => s.lineInHand);
   const handle = useRef<TurntableHandle | null>(null);
+  const print = useRef<PrintHandle | null>(null);
   const [view, setView] = useState<View>('front');
   const [five, setFive] = useState(false);
   const readings = useReadings();
@@ -67,7 +71,15 @@ export function ComposeStation() {
           onKeyDown={key}
         >
           {cake.tiers.length > 0 ? (
-            <Turntable cake={cake} scene={scene} readings={readings} evening={evening} five={five} handle={handle} />
+            <Turntable
+              cake={cake}
+              scene={scene}
+              readings={readings}
+              evening={evening}
+              five={five}
+              handle={handle}
+              print={print}
+            />
           ) : (
             <Bare />
           )}
@@ -79,6 +91,9 @@ export function ComposeStation() {
             <button className="key" aria-pressed={five} onClick={() => setFive(!five)}>
               <LayoutGrid size={20} /> {five ? 'One view' : 'All sides'}
             </button>
+            <button className="key" aria-label="Picture at print size" onClick={() => void savePicture(print.current)}>
+              <ImageDown size={20} />
+            </button>
           </div>
         </div>
       </section>
@@ -88,6 +103,17 @@ export function ComposeStation() {
       </section>
     </div>
   );
+}
+
+/** What the turntable shows, as a picture for the client or the album. */
+async function savePicture(print: PrintHandle | null): Promise<void> {
+  const { project, set } = getStudio();
+  if (!print || !project) return;
+  try {
+    await saveFile(fileName(project.name, '.png'), await print.picture(), 'image/png');
+  } catch (cause) {
+    set({ message: { text: cause instanceof Error ? cause.message : 'The picture could not be written.', kind: 'fault' } });
+  }
 }
 
 function Bare() {

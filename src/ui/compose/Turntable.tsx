@@ -18,6 +18,7 @@ import { LineInHand } from './LineInHand';
 import { PieceGrips } from './PieceGrips';
 import { pickPiece } from '@/core/compose/pick';
 import type { LiveScene } from './useScene';
+import { MARKS, PrintPicture, type PrintHandle } from './PrintPicture';
 import { getStudio, useStudio } from '../useStudio';
 
 export type View = 'front' | 'left' | 'back' | 'right' | 'above';
@@ -46,6 +47,7 @@ export function Turntable({
   evening,
   five,
   handle,
+  print,
 }: {
   cake: Cake;
   scene: LiveScene;
@@ -54,6 +56,7 @@ export function Turntable({
   /** four sides and above at once, instead of one that is turned */
   five: boolean;
   handle: RefObject<TurntableHandle | null>;
+  print: RefObject<PrintHandle | null>;
 }) {
   const selection = useStudio((s) => s.selection);
   const lineInHand = useStudio((s) => s.lineInHand);
@@ -74,23 +77,26 @@ export function Turntable({
         <CakeModel cake={cake} />
         <Holders lines={scene.lines} />
         <Flowers heads={scene.all} chosen={held} />
-        {chosen.map((p) => (
-          <Ring
-            key={p.piece.id}
-            at={p.centre}
-            axis={p.axis}
-            radius={Math.max(p.body.radialMm, p.spine.length ? p.body.axialMm * 0.7 : 0) * 1.12}
-            colour="#ffa824"
-            width={3}
-          />
-        ))}
-        {!lineInHand && !five && chosen.length === 1 && scene.line && <PieceGrips piece={chosen[0]!} line={scene.line} />}
-        {lineInHand ? (
-          <LineInHand scene={scene} cake={cake} />
-        ) : (
-          !five && readings.map((r) => r.place && r.score < 80 && <Hole key={r.id} reading={r} scene={scene} />)
-        )}
+        <group name={MARKS}>
+          {chosen.map((p) => (
+            <Ring
+              key={p.piece.id}
+              at={p.centre}
+              axis={p.axis}
+              radius={Math.max(p.body.radialMm, p.spine.length ? p.body.axialMm * 0.7 : 0) * 1.12}
+              colour="#ffa824"
+              width={3}
+            />
+          ))}
+          {!lineInHand && !five && chosen.length === 1 && scene.line && <PieceGrips piece={chosen[0]!} line={scene.line} />}
+          {lineInHand ? (
+            <LineInHand scene={scene} cake={cake} />
+          ) : (
+            !five && readings.map((r) => r.place && r.score < 80 && <Hole key={r.id} reading={r} scene={scene} />)
+          )}
+        </group>
       </group>
+      <PrintPicture handle={print} />
       {five ? (
         <FiveViews cake={cake} tallMm={tallMm} />
       ) : (

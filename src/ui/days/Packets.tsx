@@ -27,7 +27,10 @@ export function Packets({ plan }: { plan: DerivedPlan }) {
                 onClick={() => {
                   const packet = packetFor(project, plan, m.id);
                   if (packet)
-                    void saveFile(`${m.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}${PACKET_FILE_ENDING}`, writePacket(packet));
+                    void saveFile(
+                      `${m.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}${PACKET_FILE_ENDING}`,
+                      writePacket(packet),
+                    );
                 }}
               >
                 <PackageOpen size={20} /> {m.name}: {plural(tasks, 'task')}

@@ -1,6 +1,6 @@
 'use client';
 
-import { FileDown, Printer } from 'lucide-react';
+import { FileDown, Library, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
 import {
@@ -11,15 +11,13 @@ import {
   type Language,
   type Section,
 } from '@/core/formats/handOverSheets';
-import type { NumberedPicture } from '@/core/formats/handOverPdf';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 import { Choice } from '../shared/fields';
-import { saveFile } from '../shared/fileAccess';
-import { pictureToUrl } from '../shared/Portrait';
 import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
-import { NumberedView, pictureOf, placesOn, type Side } from './NumberedView';
+import { NumberedView, sidesShown } from './NumberedView';
+import { savePack, savePdf } from './print';
 
 /** The sheets for the person who cuts and for the table: what is edible, what comes out and where, count in = count out. */
 export function HandOverStation() {
@@ -122,6 +120,9 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
         <button className="key" onClick={() => void savePdf([sheets.cutter, sheets.client], plan, project)}>
           <FileDown size={20} /> Both as PDF
         </button>
+        <button className="key" onClick={() => void savePack([sheets.cutter, sheets.client], plan, project)}>
+          <Library size={20} /> The whole bench pack
+        </button>
         <button className="key" aria-pressed={large} onClick={() => setLarge(!large)}>
           Larger type
         </button>
@@ -130,10 +131,6 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
     </div>
   );
 }
-
-/** Sides on which something comes out; the front always. */
-const sidesShown = (plan: DerivedPlan, project: Project): Side[] =>
-  placesOn('back', plan, project).length ? ['front', 'back'] : ['front'];
 
 /** The whole page of the person with the knife: pictures and what comes out on the left, what to know on the right. */
 function CutterSheet({ sheet, plan, project }: { sheet: HandOverSheet; plan: DerivedPlan; project: Project }) {
@@ -210,25 +207,4 @@ function Counting({ sheet }: { sheet: HandOverSheet }) {
       <p className="text-[15px] font-semibold">{countedWords(done, sheet.rows.length, language)}</p>
     </>
   );
-}
-
-const PDF_TIMES = 2;
-
-/** Both sheets with the numbered pictures, as a file. */
-async function savePdf(sheets: readonly HandOverSheet[], plan: DerivedPlan, project: Project): Promise<void> {
-  const { handOverPdf } = await import('@/core/formats/handOverPdf');
-  const pictures = await Promise.all(
-    sidesShown(plan, project).map(async (side): Promise<NumberedPicture> => {
-      const picture = await pictureOf(side, project, PDF_TIMES);
-      const png = await (await fetch(pictureToUrl(picture))).arrayBuffer();
-      return {
-        png: new Uint8Array(png),
-        widthPx: picture.width,
-        heightPx: picture.height,
-        marks: placesOn(side, plan, project).map(({ entry, x, y }) => ({ number: entry.number, x, y })),
-      };
-    }),
-  );
-  const pdf = await handOverPdf(sheets, pictures, project.brief.paper, project.name);
-  void saveFile('hand-over.pdf', new Uint8Array(pdf), 'application/pdf');
 }

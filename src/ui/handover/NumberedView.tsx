@@ -104,3 +104,7 @@ export function NumberedView({ side, project, plan }: { side: Side; project: Pro
     </svg>
   );
 }
+
+/** Sides on which something comes out; the front always. */
+export const sidesShown = (plan: DerivedPlan, project: Project): Side[] =>
+  placesOn('back', plan, project).length ? ['front', 'back'] : ['front'];

@@ -55,7 +55,10 @@ function Bench({ packet }: { packet: Packet }) {
         <button
           className="next"
           onClick={() =>
-            void saveFile(`${packet.helper.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-back${PACKET_FILE_ENDING}`, writePacket(packet))
+            void saveFile(
+              `${packet.helper.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-back${PACKET_FILE_ENDING}`,
+              writePacket(packet),
+            )
           }
         >
           <Download size={20} /> Send it back

@@ -48,9 +48,7 @@ export function JobsStation() {
             current &&
             void pictureBench
               .glb(current.name, current.cake, current.arrangements, catalogueOf(current))
-              .then((glb) =>
-                void saveFile(fileName(current.name, '.glb'), new Uint8Array(glb), 'model/gltf-binary'),
-              )
+              .then((glb) => void saveFile(fileName(current.name, '.glb'), new Uint8Array(glb), 'model/gltf-binary'))
               .catch(() => getStudio().set({ message: { text: 'The cake could not be written as a model.', kind: 'fault' } }))
           }
         >

@@ -31,7 +31,9 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
         <WriteOut label="Print" onPress={() => void downloadSheets('templates.pdf', drawings, paper)} />
         <WriteOut
           label="SVG"
-          onPress={() => void saveFile(`${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`, drawingSvg(drawing), 'image/svg+xml')}
+          onPress={() =>
+            void saveFile(`${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`, drawingSvg(drawing), 'image/svg+xml')
+          }
         />
       </div>
       <div className="flex flex-wrap items-end gap-3 pb-3">

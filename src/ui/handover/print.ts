@@ -1,0 +1,46 @@
+import { format } from 'date-fns';
+import { fileName } from '@/core/formats/endings';
+import type { NumberedPicture } from '@/core/formats/handOverPdf';
+import type { HandOverSheet } from '@/core/formats/handOverSheets';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
+import type { Project } from '@/core/plan/project';
+import { saveFile } from '../shared/fileAccess';
+import { pictureToUrl } from '../shared/Portrait';
+import { leavesWords } from '../shared/words';
+import { pictureOf, placesOn, sidesShown } from './NumberedView';
+
+const PDF_TIMES = 2;
+
+const picturesOf = (plan: DerivedPlan, project: Project): Promise<NumberedPicture[]> =>
+  Promise.all(
+    sidesShown(plan, project).map(async (side): Promise<NumberedPicture> => {
+      const picture = await pictureOf(side, project, PDF_TIMES);
+      const png = await (await fetch(pictureToUrl(picture))).arrayBuffer();
+      return {
+        png: new Uint8Array(png),
+        widthPx: picture.width,
+        heightPx: picture.height,
+        marks: placesOn(side, plan, project).map(({ entry, x, y }) => ({ number: entry.number, x, y })),
+      };
+    }),
+  );
+
+/** Both sheets with the numbered pictures, as a file. */
+export async function savePdf(sheets: readonly HandOverSheet[], plan: DerivedPlan, project: Project): Promise<void> {
+  const { handOverPdf } = await import('@/core/formats/handOverPdf');
+  const pdf = await handOverPdf(sheets, await picturesOf(plan, project), project.brief.paper, project.name);
+  await saveFile('hand-over.pdf', new Uint8Array(pdf), 'application/pdf');
+}
+
+/** Everything that lies on the bench, as one file. */
+export async function savePack(sheets: readonly HandOverSheet[], plan: DerivedPlan, project: Project): Promise<void> {
+  const { benchPackPdf } = await import('@/core/formats/benchPackPdf');
+  const notes = {
+    leaves: leavesWords(project.brief.leavesAt),
+    printed: format(new Date(), 'd MMMM yyyy'),
+    sheets,
+    pictures: await picturesOf(plan, project),
+  };
+  const pdf = await benchPackPdf(project, plan, notes);
+  await saveFile(fileName(project.name, '-bench-pack.pdf'), new Uint8Array(pdf), 'application/pdf');
+}
