@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { goTo, openBench, redo, saved, stationLink, undo } from './bench';
+import { countRenders } from './renders';
 
 const turntable = (page: Page) => page.getByRole('application', { name: /^Turntable/ });
 
@@ -59,6 +60,30 @@ test('a piece is chosen and dragged in the picture; the drag is one step', async
   await undo(page).click();
   await expect(undo(page)).toBeDisabled();
   await expect(redo(page)).toBeEnabled();
+});
+
+test('while a piece is dragged only what the drag changes is rendered anew', async ({ page }) => {
+  const { renders, reset } = await countRenders(page);
+  await openBench(page);
+  await expect(page.locator('canvas')).toBeVisible();
+  const at = await chooseInPicture(page);
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  // the first move turns the place into one that is not saved: that may be told everywhere
+  await page.mouse.move(at.x + 3, at.y + 2);
+  await page.waitForFunction(() => new Promise((next) => requestAnimationFrame(() => requestAnimationFrame(() => next(true)))));
+  await reset();
+  for (let i = 2; i <= 9; i++) await page.mouse.move(at.x + i * 3, at.y + i * 2);
+  await expect.poll(async () => Object.keys(await renders()).length).toBeGreaterThan(0);
+  const during = await renders();
+  await page.mouse.up();
+  // the picture, its readings and the card of the piece follow the hand; the frame round them does not
+  expect(Object.keys(during)).toEqual(expect.arrayContaining([expect.stringMatching(/^Chosen/), 'Balance']));
+  // the stem itself follows its notes, which the plan may change; its ways are drawn anew each for itself
+  const chosen = Object.entries(during).find(([label]) => label.startsWith('Chosen'))![1];
+  expect(during.Stations ?? 0).toBeLessThan(chosen);
+  for (const still of ['Turn the cake', 'Keys', 'Jobs', 'Take the line in hand', 'How it meets the cake'])
+    expect(during[still] ?? 0, `${still} was rendered anew ${during[still]} times: ${JSON.stringify(during)}`).toBe(0);
 });
 
 test('the grips of a chosen piece lean, spin and lift it; each drag is one step named for what it did', async ({ page }) => {

@@ -210,7 +210,11 @@ test('the whole bench pack as one PDF, and the turntable as a picture of print s
     page.getByRole('button', { name: 'The whole bench pack' }).click(),
   ]);
   expect(pack.suggestedFilename()).toMatch(/bench-pack\.pdf$/);
-  expect(readFileSync(await pack.path()).subarray(0, 5).toString()).toBe('%PDF-');
+  expect(
+    readFileSync(await pack.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
   await page.goto('/compose');
   await expect(page.locator('canvas').first()).toBeVisible();
   const [picture] = await Promise.all([

@@ -133,3 +133,44 @@ test('a file that is dragged in is opened; one that is none of ours is said, and
   await expect(page.getByRole('heading', { name: 'Dragged in' })).toBeVisible();
   await expect(page).toHaveURL(/\/compose$/);
 });
+
+/** Dexie stores its version times ten. */
+const SCHEMAS = [
+  { version: 1, stores: { jobs: ['id', ['updatedAt']], settings: ['key', []] } },
+  { version: 2, stores: { jobs: ['id', ['updatedAt']], settings: ['key', []], photos: ['id', ['jobId']] } },
+] as const;
+
+for (const { version, stores } of SCHEMAS)
+  test(`a browser that still has the tables of version ${version} opens its jobs, and keeps them`, async ({ page }) => {
+    await page.goto('/icon.svg');
+    await page.evaluate(
+      ([job, n, tables]) =>
+        new Promise<void>((done, fail) => {
+          const asked = indexedDB.open('ofrenda', n * 10);
+          asked.onerror = () => fail(asked.error ?? new Error('no database'));
+          asked.onupgradeneeded = () => {
+            for (const [name, [key, indexes]] of Object.entries(tables)) {
+              const table = asked.result.createObjectStore(name, { keyPath: key as string });
+              for (const index of indexes) table.createIndex(index, index);
+            }
+          };
+          asked.onsuccess = () => {
+            const project = JSON.parse(job) as { id: string; name: string };
+            const writing = asked.result.transaction(['jobs', 'settings'], 'readwrite');
+            writing.objectStore('jobs').put({ id: project.id, name: project.name, updatedAt: 1, project });
+            writing.objectStore('settings').put({ key: 'seeded', value: true });
+            writing.oncomplete = () => (asked.result.close(), done());
+          };
+        }),
+      [readFileSync('src/core/formats/earlier/1-seasons.ofrenda.json', 'utf8'), version, stores] as const,
+    );
+    await page.goto('/brief');
+    const { name } = JSON.parse(readFileSync('src/core/formats/earlier/1-seasons.ofrenda.json', 'utf8')) as { name: string };
+    await expect(page.getByRole('heading', { name })).toBeVisible();
+    await edit(page, '75');
+    await saved(page);
+    await page.reload();
+    await expect(guests(page)).toHaveValue('75');
+    await page.goto('/jobs');
+    await expect(page.getByRole('list', { name: 'All jobs' }).getByRole('listitem')).toHaveCount(1);
+  });

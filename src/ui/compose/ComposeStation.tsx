@@ -3,7 +3,7 @@
 import { ImageDown, LayoutGrid } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { fileName } from '@/core/formats/endings';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { saveFile } from '../shared/fileAccess';
 import { getStudio, useStudio } from '../useStudio';
 import { Dial } from './Dial';
@@ -40,12 +40,12 @@ export function ComposeStation() {
   const [five, setFive] = useState(false);
   const readings = useReadings();
   useEffect(() => handle.current?.look(view), [view]);
-  if (!scene || !cake) return null;
-  const look = (to: View) => {
+  const look = useCallback((to: View) => {
     setFive(false);
     setView(to);
     handle.current?.look(to);
-  };
+  }, []);
+  if (!scene || !cake) return null;
 
   const key = (e: KeyboardEvent) => {
     if (e.ctrlKey || e.metaKey || e.altKey) return;

@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import type { View } from './Turntable';
 
 const ARCS: { view: View; d: string; x: number; y: number }[] = [
@@ -10,7 +11,7 @@ const ARCS: { view: View; d: string; x: number; y: number }[] = [
 ];
 
 /** Four sides and above. */
-export function Dial({ view, onLook }: { view: View; onLook(view: View): void }) {
+export const Dial = memo(function Dial({ view, onLook }: { view: View; onLook(view: View): void }) {
   const part = (v: View) => ({
     role: 'button',
     tabIndex: 0,
@@ -45,4 +46,4 @@ export function Dial({ view, onLook }: { view: View; onLook(view: View): void })
       </g>
     </svg>
   );
-}
+});

@@ -12,21 +12,23 @@ import { openArrangement } from './arrangements';
 
 /** The arrangements of the job, the open one marked. */
 export function Arrangements() {
-  const arrangements = useStudio((s) => s.project?.arrangements ?? null);
+  // as text: moving a piece changes none of it
+  const told = useStudio((s) => JSON.stringify(s.project?.arrangements.map((a) => [a.id, a.line.form, a.pieces.length]) ?? []));
   const open = useStudio((s) => s.arrangementIndex);
-  if (!arrangements || arrangements.length < 2) return null;
+  const arrangements = JSON.parse(told) as [id: string, form: LineForm, pieces: number][];
+  if (arrangements.length < 2) return null;
   return (
     <div className="flex flex-wrap gap-1" role="radiogroup" aria-label="Arrangements">
-      {arrangements.map((a, i) => (
+      {arrangements.map(([id, form, pieces], i) => (
         <button
-          key={a.id}
+          key={id}
           role="radio"
           aria-checked={i === open}
-          aria-label={`Arrangement ${i + 1}, ${FORM_NAMES[a.line.form]}, ${a.pieces.length} pieces`}
+          aria-label={`Arrangement ${i + 1}, ${FORM_NAMES[form]}, ${pieces} pieces`}
           className={`rounded-xl border ${i === open ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-[var(--line)]'}`}
           onClick={() => openArrangement(i)}
         >
-          <FormIcon form={a.line.form} />
+          <FormIcon form={form} />
         </button>
       ))}
     </div>
@@ -35,10 +37,9 @@ export function Arrangements() {
 
 /** The open arrangement's form, and the others to choose from. `beside` stands in its row. */
 export function FormPicker({ beside }: { beside?: ReactNode }) {
-  const arrangement = useStudio((s) => s.project?.arrangements[s.arrangementIndex] ?? null);
+  const form = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.line.form ?? null);
   const [choosing, setChoosing] = useState(false);
-  if (!arrangement) return null;
-  const { form } = arrangement.line;
+  if (!form) return null;
   const choose = (f: LineForm) => {
     setChoosing(false);
     const { project, arrangementIndex, edit } = getStudio();
@@ -92,16 +93,16 @@ const METHOD_WORDS: Record<(typeof METHODS)[number], string> = {
 
 /** How it meets the cake; forms that stand on one stem or are glued have no choice. */
 export function Method() {
-  const arrangement = useStudio((s) => s.project?.arrangements[s.arrangementIndex] ?? null);
-  if (!arrangement) return null;
-  const { form } = arrangement.line;
+  const form = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.line.form ?? null);
+  const method = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.method ?? null);
+  if (!form || !method) return null;
   if (form === 'plaque') return <p className="small pt-1">glued, no wire</p>;
   if (form === 'cluster' || form === 'pick') return <p className="small pt-1">taped to one stem, on a pick</p>;
   return (
     <select
       className="key w-full appearance-auto px-2 text-[15px]"
       aria-label="How it meets the cake"
-      value={arrangement.method}
+      value={method}
       onChange={(e) => {
         const { arrangementIndex, edit } = getStudio();
         const next = METHODS.find((m) => m === e.target.value);

@@ -1,7 +1,7 @@
 'use client';
 
 import { Plus, Spline } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { openedCatalogue } from '@/core/botany/catalogue';
 import type { Arrangement } from '@/core/compose/arrangement';
 import { missingKinds, type Proposal } from '@/core/compose/composer';
@@ -19,7 +19,7 @@ import { addArrangement } from './arrangements';
 import { Arrangements, FormPicker, Method } from './LineParts';
 
 /** What stands in the corner beside the tiers: the line's form, the proposals as small cakes, the gap measured. */
-export function Shelf() {
+export const Shelf = memo(function Shelf() {
   const search = useStudio((s) => s.search);
   return (
     <div className="pointer-events-auto absolute left-0 top-1 flex w-[272px] flex-col gap-2">
@@ -37,7 +37,7 @@ export function Shelf() {
       {search.proposals.length === 0 && <Gap />}
     </div>
   );
-}
+});
 
 /** The line itself in hand, and a further arrangement. */
 function LineKeys() {

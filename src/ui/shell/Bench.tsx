@@ -11,7 +11,7 @@ import { KeysHelp } from './KeysHelp';
 import { Stem } from './Stem';
 import { useOffline } from './useOffline';
 import { StorageSigns } from './StorageSigns';
-import { budsOf, STATIONS, type StationId } from './stations';
+import { STATIONS, type StationId } from './stations';
 
 /** Pages that need no open job. */
 const WITHOUT_A_JOB = ['/jobs', '/helper'];
@@ -19,8 +19,7 @@ const WITHOUT_A_JOB = ['/jobs', '/helper'];
 /** The room every station stands in: the job's name, the few tools, the content, the stem. */
 export function Bench({ children }: { children: ReactNode }) {
   const ready = useStudio((s) => s.ready);
-  const project = useStudio((s) => s.project);
-  const plan = useStudio((s) => s.plan);
+  const open = useStudio((s) => s.project !== null);
   const evening = useStudio((s) => s.evening);
   const path = usePathname();
   const here = STATIONS.find((s) => path.startsWith(s.path))?.id ?? null;
@@ -44,14 +43,14 @@ export function Bench({ children }: { children: ReactNode }) {
         <Newer />
         {!ready ? (
           <p className="say px-6 pt-6">Opening the bench…</p>
-        ) : project || WITHOUT_A_JOB.some((p) => path.startsWith(p)) ? (
+        ) : open || WITHOUT_A_JOB.some((p) => path.startsWith(p)) ? (
           children
         ) : (
           <NoJob />
         )}
       </main>
       <DropIn />
-      <Stem here={here} buds={budsOf(project, plan)} />
+      <Stem here={here} />
     </div>
   );
 }

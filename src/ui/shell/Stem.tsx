@@ -1,13 +1,18 @@
 'use client';
 
 import Link from 'next/link';
+import { memo, useMemo } from 'react';
 import { useWidth } from '../shared/useWidth';
-import { STATIONS, type Bud, type BudState, type StationId } from './stations';
+import { useStudio } from '../useStudio';
+import { budsOf, STATIONS, type Bud, type BudState, type StationId } from './stations';
 
 const HEIGHT = 118;
 
 /** The growing stem: eight stations, each a bud that opens when it has what it needs and says what holds it closed. */
-export function Stem({ here, buds }: { here: StationId | null; buds: Record<StationId, Bud> }) {
+export const Stem = memo(function Stem({ here }: { here: StationId | null }) {
+  // as text, so that the stem is drawn anew only when a bud changes and not with every move of a piece
+  const said = useStudio((s) => JSON.stringify(budsOf(s.project, s.plan)));
+  const buds = useMemo(() => JSON.parse(said) as Record<StationId, Bud>, [said]);
   const [box, width] = useWidth<HTMLElement>(1280);
   const narrow = width <= 900;
   const step = width / STATIONS.length;
@@ -29,21 +34,28 @@ export function Stem({ here, buds }: { here: StationId | null; buds: Record<Stat
       </svg>
       <ol>
         {STATIONS.map((s) => (
-          <li key={s.id} style={{ paddingLeft: narrow ? 0 : 24 }}>
-            <Link
-              href={s.path}
-              aria-current={s.id === here ? 'page' : undefined}
-              className={buds[s.id].state === 'stop' ? 'stopped' : ''}
-            >
-              <b>{s.name}</b>
-              <span>{buds[s.id].note || '\u00a0'}</span>
-            </Link>
-          </li>
+          <Way key={s.id} path={s.path} name={s.name} here={s.id === here} narrow={narrow} {...buds[s.id]} />
         ))}
       </ol>
     </nav>
   );
-}
+});
+
+/** The way to one station, drawn anew only when its own bud changes. */
+const Way = memo(function Way(station: Bud & { path: string; name: string; here: boolean; narrow: boolean }) {
+  return (
+    <li style={{ paddingLeft: station.narrow ? 0 : 24 }}>
+      <Link
+        href={station.path}
+        aria-current={station.here ? 'page' : undefined}
+        className={station.state === 'stop' ? 'stopped' : ''}
+      >
+        <b>{station.name}</b>
+        <span>{station.note || '\u00a0'}</span>
+      </Link>
+    </li>
+  );
+});
 
 function Stretch({
   from: [ax, ay],
