@@ -1,6 +1,11 @@
 import type { ReactNode } from 'react';
 import { Bench } from '@/ui/shell/Bench';
+import { Spoken } from '@/ui/speech/Spoken';
 
 export default function BenchLayout({ children }: { children: ReactNode }) {
-  return <Bench>{children}</Bench>;
+  return (
+    <Spoken>
+      <Bench>{children}</Bench>
+    </Spoken>
+  );
 }

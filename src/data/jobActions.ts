@@ -2,6 +2,7 @@ import { offcutsWith } from '@/core/wire/offcuts';
 import { readProjectFile } from '@/core/formats/projectFile';
 import { newProject } from '@/core/plan/newProject';
 import type { Project } from '@/core/plan/project';
+import { habitsFrom } from './habits';
 import { seedDemos } from './jobs';
 import type { Keeper } from './keeper';
 import { readStock } from './stockShelf';
@@ -29,6 +30,8 @@ export function jobActions(
   | 'shareDays'
   | 'flush'
   | 'setEvening'
+  | 'setHabits'
+  | 'endTour'
 > {
   const { shelf } = ports;
   const openProject = async (project: Project, patch: Partial<StudioState> = {}) => {
@@ -59,9 +62,11 @@ export function jobActions(
       const jobs = await shelf.list();
       const last = await shelf.getSetting('lastJob');
       const evening = (await shelf.getSetting('evening')) === true;
+      const habits = habitsFrom(await shelf.getSetting('habits'));
+      const firstVisit = (await shelf.getSetting('toured')) !== true;
       await get().startLog();
       const first = (typeof last === 'string' && (await shelf.load(last))) || (jobs[0] && (await shelf.load(jobs[0].id))) || null;
-      get().set({ jobs, evening, ...(await readStock(shelf)), ready: true });
+      get().set({ jobs, evening, habits, firstVisit, ...(await readStock(shelf)), ready: true });
       if (first) {
         keeper.show(first, FRESH);
         await keeper.claim(first);
@@ -144,6 +149,14 @@ export function jobActions(
     setEvening(evening) {
       get().set({ evening });
       void shelf.setSetting('evening', evening);
+    },
+    endTour() {
+      get().set({ firstVisit: false });
+      void shelf.setSetting('toured', true);
+    },
+    setHabits(habits) {
+      get().set({ habits });
+      void shelf.setSetting('habits', habits);
     },
   };
 }

@@ -23,6 +23,7 @@ import { NO_DEVICES, NO_SEARCH } from './fresh';
 import { tinActions } from './tinActions';
 import type { JobShelf, JobSummary } from './jobs';
 import type { Storage } from './dependable';
+import { PLAIN_HABITS, type Habits } from './habits';
 import { Keeper } from './keeper';
 
 /** What the store is handed: storage, clock, workers. None of it is known to it otherwise. */
@@ -100,6 +101,10 @@ export interface StudioState {
   /** a sentence at the top: a file that was refused, a job that was brought back */
   message: { text: string; kind: 'tell' | 'fault' } | null;
   evening: boolean;
+  /** how this person reads: language, lengths, clock, week */
+  habits: Habits;
+  /** the tour was not taken here yet */
+  firstVisit: boolean;
   /** simulated stand-ins that are switched on */
   devices: Devices;
   /** photographs of the open job */
@@ -151,6 +156,8 @@ interface StudioActions {
   shareDays(): Promise<void>;
   flush(): Promise<void>;
   setEvening(evening: boolean): void;
+  setHabits(habits: Habits): void;
+  endTour(): void;
   startLog(): Promise<void>;
   setDevices(devices: Devices): void;
   addPhoto(photo: Photograph): Promise<void>;
@@ -194,6 +201,8 @@ const EMPTY: StudioState = {
   search: NO_SEARCH,
   message: null,
   evening: false,
+  habits: PLAIN_HABITS,
+  firstVisit: false,
   devices: NO_DEVICES,
   photos: [],
   packet: null,

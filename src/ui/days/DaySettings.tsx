@@ -193,8 +193,8 @@ export function DaySettings({ plan }: { plan: DerivedPlan }) {
 function HoursRow({ who, hours, onChange }: { who: string; hours: Hours; onChange(hours: Hours): void }) {
   const usual = hours.find((h) => h !== null) ?? { fromMinute: 18 * 60, toMinute: 21 * 60 };
   const put = (day: number, next: Hours[number]) => onChange(hours.map((h, i) => (i === day ? next : h)));
-  // Monday first
-  const order = [1, 2, 3, 4, 5, 6, 0];
+  const first = useStudio((s) => s.habits.weekBegins);
+  const order = Array.from({ length: 7 }, (_, i) => (first + i) % 7);
   return (
     <ul className="flex flex-wrap gap-x-4 gap-y-2 py-1" aria-label={`Hours of ${who}`}>
       {order.map((day) => {

@@ -71,9 +71,11 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
           <CutterSheet sheet={sheet} plan={plan} project={project} />
         ) : (
           <>
-            <h1 className="text-[2.4rem] leading-none">{sheet.title}</h1>
+            <h1 translate="no" className="text-[2.4rem] leading-none">
+              {sheet.title}
+            </h1>
             {sheet.lead.map((l) => (
-              <p key={l} className="pt-2 text-[16px]">
+              <p key={l} translate="no" className="pt-2 text-[16px]">
                 {l}
               </p>
             ))}
@@ -137,9 +139,11 @@ function CutterSheet({ sheet, plan, project }: { sheet: HandOverSheet; plan: Der
   return (
     <div className="grid gap-x-8 gap-y-6 md:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
       <div>
-        <h1 className="max-w-[14ch] text-[2.4rem] leading-none [text-wrap:balance]">{sheet.title}</h1>
+        <h1 translate="no" className="max-w-[14ch] text-[2.4rem] leading-none [text-wrap:balance]">
+          {sheet.title}
+        </h1>
         {sheet.lead.map((l) => (
-          <p key={l} className="pt-2 text-[15px]">
+          <p key={l} translate="no" className="pt-2 text-[15px]">
             {l}
           </p>
         ))}
@@ -163,10 +167,14 @@ const TONES: Partial<Record<Section['id'], string>> = { 'not food': '#b91121', f
 function Part({ section, children }: { section: Section; children?: React.ReactNode }) {
   return (
     <div className="break-inside-avoid border-t border-[#c8d5d8] py-2 first:border-0">
-      {section.title && <h2 style={{ color: TONES[section.id] }}>{section.title}</h2>}
+      {section.title && (
+        <h2 translate="no" style={{ color: TONES[section.id] }}>
+          {section.title}
+        </h2>
+      )}
       {children}
       {section.lines.map((l) => (
-        <p key={l} className="text-[15px]">
+        <p key={l} translate="no" className="text-[15px]">
           {l}
         </p>
       ))}
@@ -191,6 +199,7 @@ function Counting({ sheet }: { sheet: HandOverSheet }) {
                 aria-pressed={on}
                 aria-label={`${o.number}, ${o.words}`}
                 title={o.words}
+                translate="no"
                 onClick={() =>
                   getStudio().edit(on ? `put ${o.number} back` : `count ${o.number} out`, (d) => {
                     if (on) d.countedOut = d.countedOut.filter((id) => id !== o.entryId);
@@ -204,7 +213,9 @@ function Counting({ sheet }: { sheet: HandOverSheet }) {
           );
         })}
       </ul>
-      <p className="text-[15px] font-semibold">{countedWords(done, sheet.rows.length, language)}</p>
+      <p translate="no" className="text-[15px] font-semibold">
+        {countedWords(done, sheet.rows.length, language)}
+      </p>
     </>
   );
 }

@@ -80,7 +80,7 @@ export function JobsStation() {
             >
               <b className="block">
                 {j.id === current?.id && <span className="text-[var(--leaf)]">● </span>}
-                {j.name}
+                <span translate="no">{j.name}</span>
               </b>
               <span className="small">
                 {leavesWords(j.leavesAt)}, {plural(j.pieces, 'piece')}

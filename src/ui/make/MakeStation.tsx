@@ -1,16 +1,18 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState, useSyncExternalStore } from 'react';
 import { Choice } from '../shared/fields';
 import { plural } from '../shared/words';
 import { useStudio } from '../useStudio';
-import { Colours } from './Colours';
-import { OwnSpecies } from './OwnSpecies';
-import { Price } from './Price';
 import { PriceBar } from './PriceBar';
-import { TinShelf } from './TinShelf';
 import { Tray } from './Tray';
+
+const Colours = dynamic(() => import('./Colours').then((m) => m.Colours), { ssr: false });
+const OwnSpecies = dynamic(() => import('./OwnSpecies').then((m) => m.OwnSpecies), { ssr: false });
+const Price = dynamic(() => import('./Price').then((m) => m.Price), { ssr: false });
+const TinShelf = dynamic(() => import('./TinShelf').then((m) => m.TinShelf), { ssr: false });
 
 const SIDES = [
   { value: 'tray', name: 'Tray' },

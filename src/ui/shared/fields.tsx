@@ -1,6 +1,9 @@
 'use client';
 
 import { useId, useState, type KeyboardEvent } from 'react';
+import { MM_PER_INCH } from '@/core/geometry/units';
+import { habits } from '../speech/habits';
+import { INCH_STEP, inchFieldToMm, mmToInchField } from '../speech/measures';
 import { faultOf } from './numbers';
 
 interface NumberFieldProps {
@@ -16,7 +19,23 @@ interface NumberFieldProps {
 }
 
 /** A figure that is typed or stepped. What is out of bounds is said in a sentence under it and changes nothing. */
-export function NumberField({ label, value, unit, least, most, step = 1, width = 118, hideLabel, onChange }: NumberFieldProps) {
+export function NumberField(props: NumberFieldProps) {
+  const inches = habits().lengths === 'in' && /^mm\b/.test(props.unit);
+  return <FigureField {...(inches ? inInchesOf(props) : props)} />;
+}
+
+/** A field for millimetres as one for inches; what is stored stays millimetres. */
+const inInchesOf = (mm: NumberFieldProps): NumberFieldProps => ({
+  ...mm,
+  value: mmToInchField(mm.value),
+  unit: mm.unit.replace('mm', 'in'),
+  least: Math.ceil((mm.least / MM_PER_INCH) * 1000) / 1000,
+  most: Math.floor((mm.most / MM_PER_INCH) * 1000) / 1000,
+  step: INCH_STEP,
+  onChange: (value) => mm.onChange(inchFieldToMm(value)),
+});
+
+function FigureField({ label, value, unit, least, most, step = 1, width = 118, hideLabel, onChange }: NumberFieldProps) {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const fault = typed === null ? null : faultOf(typed, label, unit, least, most);
@@ -36,7 +55,7 @@ export function NumberField({ label, value, unit, least, most, step = 1, width =
           className="w-full"
           min={least}
           max={most}
-          step={step}
+          step={step === INCH_STEP ? 'any' : step}
           value={typed ?? value}
           aria-invalid={fault ? true : undefined}
           aria-describedby={fault ? `${id}-fault` : undefined}

@@ -7,9 +7,9 @@ import { useEffect, type ReactNode } from 'react';
 import { getStudio, useStudio } from '../useStudio';
 import { leavesWords } from '../shared/words';
 import { DropIn } from './DropIn';
-import { KeysHelp } from './KeysHelp';
 import { Stem } from './Stem';
 import { useOffline } from './useOffline';
+import { Sheets } from './Sheets';
 import { StorageSigns } from './StorageSigns';
 import { STATIONS, type StationId } from './stations';
 
@@ -25,7 +25,6 @@ export function Bench({ children }: { children: ReactNode }) {
   const here = STATIONS.find((s) => path.startsWith(s.path))?.id ?? null;
 
   useEffect(() => {
-    void getStudio().start();
     // asked once: a browser that grants it does not clear the jobs when it runs short of room
     void navigator.storage?.persist?.();
   }, []);
@@ -89,7 +88,9 @@ function Header({ here }: { here: StationId | null }) {
   return (
     <header className="no-print flex items-start justify-between gap-4 px-6 pt-4">
       <div className="min-w-0">
-        <h2 className="truncate">{name}</h2>
+        <h2 className="truncate" translate="no">
+          {name}
+        </h2>
         <p className="sub">
           {leavesAt ? leavesWords(leavesAt) : 'Sugar flowers, from the cake to the hand-over'}
           <span
@@ -120,7 +121,7 @@ function Header({ here }: { here: StationId | null }) {
         >
           <Redo2 size={22} />
         </button>
-        <KeysHelp />
+        <Sheets here={here} />
         <Link className="key bare" href="/jobs">
           <FolderOpen size={22} /> Jobs
         </Link>

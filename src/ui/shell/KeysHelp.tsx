@@ -1,7 +1,6 @@
 'use client';
 
-import { Keyboard } from 'lucide-react';
-import { useEffect, useRef } from 'react';
+import { Dialog } from './Dialog';
 
 const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
   {
@@ -9,7 +8,9 @@ const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
     keys: [
       ['Ctrl Z', 'take the last step back'],
       ['Ctrl Y', 'and forth again'],
+      ['Ctrl K', 'everything by its name'],
       ['?', 'this list'],
+      ['F1', 'why this station works as it does'],
       ['Tab', 'from one thing to the next; Enter or space presses it'],
     ],
   },
@@ -34,47 +35,23 @@ const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
   { where: 'Days', keys: [['↑, ↓ on a block', 'work to the day before, or after']] },
 ];
 
-/** Every key that does something, on `?`. */
-export function KeysHelp() {
-  const dialog = useRef<HTMLDialogElement>(null);
-  useEffect(() => {
-    const key = (e: KeyboardEvent) => {
-      const typing = e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName);
-      if (e.key === '?' && !typing && !dialog.current?.open) dialog.current?.showModal();
-    };
-    window.addEventListener('keydown', key);
-    return () => window.removeEventListener('keydown', key);
-  }, []);
+/** Every key that does something. */
+export function KeysHelp({ onClose }: { onClose(): void }) {
   return (
-    <>
-      <button className="key bare max-md:hidden" aria-label="Keys" title="Keys (?)" onClick={() => dialog.current?.showModal()}>
-        <Keyboard size={20} />
-      </button>
-      <dialog
-        ref={dialog}
-        aria-label="Keys"
-        className="m-auto max-h-[86dvh] w-[min(680px,92vw)] overflow-auto rounded-3xl bg-[var(--bench)] p-6 text-[var(--ink)]"
-      >
-        <div className="flex items-center gap-3">
-          <h1 className="grow">Keys</h1>
-          <form method="dialog">
-            <button className="key">Close</button>
-          </form>
+    <Dialog title="Keys" onClose={onClose}>
+      {KEYS.map(({ where, keys }) => (
+        <div key={where} className="pt-3">
+          <h2>{where}</h2>
+          <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1 text-[15px]">
+            {keys.map(([name, words]) => (
+              <div key={name} className="contents">
+                <dt className="font-semibold">{name}</dt>
+                <dd>{words}</dd>
+              </div>
+            ))}
+          </dl>
         </div>
-        {KEYS.map(({ where, keys }) => (
-          <div key={where} className="pt-3">
-            <h2>{where}</h2>
-            <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1 text-[15px]">
-              {keys.map(([name, words]) => (
-                <div key={name} className="contents">
-                  <dt className="font-semibold">{name}</dt>
-                  <dd>{words}</dd>
-                </div>
-              ))}
-            </dl>
-          </div>
-        ))}
-      </dialog>
-    </>
+      ))}
+    </Dialog>
   );
 }

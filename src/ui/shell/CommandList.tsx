@@ -1,0 +1,38 @@
+'use client';
+
+import { Command } from 'cmdk';
+import { useRouter } from 'next/navigation';
+import { say } from '../speech/say';
+import { commandsNow, type Sheet } from './commands';
+import { Dialog } from './Dialog';
+
+/** Everything by its name, on Ctrl K: type a few letters, Enter does it. */
+export function CommandList({ onClose, onOpen }: { onClose(): void; onOpen(sheet: Sheet): void }) {
+  const router = useRouter();
+  const commands = commandsNow(router, onOpen);
+  return (
+    <Dialog title="What shall be done?" wide={560} onClose={onClose}>
+      <Command label={say('What shall be done?')} className="flex flex-col gap-2">
+        <Command.Input autoFocus placeholder={say('A few letters of it')} className="fld w-full text-[18px]" />
+        <Command.List className="max-h-[52dvh] overflow-auto">
+          <Command.Empty className="say px-3 py-4">Nothing is called so.</Command.Empty>
+          {commands.map(({ name, also, keys, run }) => (
+            <Command.Item
+              key={name}
+              value={say(name)}
+              keywords={[name, ...(also?.split(' ') ?? [])]}
+              className="flex min-h-[44px] cursor-pointer items-center gap-3 rounded-xl px-3 data-[selected=true]:bg-[var(--leafwash)]"
+              onSelect={() => {
+                onClose();
+                run();
+              }}
+            >
+              <span className="grow">{name}</span>
+              {keys && <kbd className="small">{keys}</kbd>}
+            </Command.Item>
+          ))}
+        </Command.List>
+      </Command>
+    </Dialog>
+  );
+}

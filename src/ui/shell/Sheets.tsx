@@ -1,0 +1,80 @@
+'use client';
+
+import { CircleHelp, Footprints, Keyboard, Languages, Search } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import { useCallback, useEffect, useState } from 'react';
+import { getStudio, useStudio } from '../useStudio';
+import type { Sheet } from './commands';
+import type { StationId } from './stations';
+
+// fetched when they are asked for
+const CommandList = dynamic(() => import('./CommandList').then((m) => m.CommandList), { ssr: false });
+const HabitsCard = dynamic(() => import('./HabitsCard').then((m) => m.HabitsCard), { ssr: false });
+const HelpCard = dynamic(() => import('./HelpCard').then((m) => m.HelpCard), { ssr: false });
+const KeysHelp = dynamic(() => import('./KeysHelp').then((m) => m.KeysHelp), { ssr: false });
+const Tour = dynamic(() => import('./Tour').then((m) => m.Tour), { ssr: false });
+
+const isTyping = (e: KeyboardEvent): boolean =>
+  e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName);
+
+/** What lies open; kept here so that it stays when everything is said anew in another language. */
+let lastOpen: Sheet | 'commands' | null = null;
+
+/** The sheets that can be laid over any station, their keys in the header, and the tour on a first visit. */
+export function Sheets({ here }: { here: StationId | null }) {
+  const [open, show] = useState(lastOpen);
+  const setOpen = useCallback((sheet: typeof lastOpen) => show((lastOpen = sheet)), []);
+  const firstVisit = useStudio((s) => s.firstVisit);
+  const close = useCallback(() => setOpen(null), [setOpen]);
+  const endTour = useCallback(() => {
+    getStudio().endTour();
+    setOpen(null);
+  }, [setOpen]);
+  useEffect(() => {
+    const key = (e: KeyboardEvent) => {
+      const command = (e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'k';
+      const asked = command ? 'commands' : e.key === 'F1' ? 'help' : e.key === '?' && !isTyping(e) ? 'keys' : null;
+      if (!asked || document.querySelector('dialog[open]')) return;
+      e.preventDefault();
+      setOpen(asked);
+    };
+    window.addEventListener('keydown', key);
+    return () => window.removeEventListener('keydown', key);
+  }, [setOpen]);
+  return (
+    <>
+      {firstVisit && open !== 'tour' && (
+        <button className="key mr-1" onClick={() => setOpen('tour')}>
+          <Footprints size={20} /> <span className="max-md:hidden">Look round</span>
+        </button>
+      )}
+      <button
+        className="key bare"
+        aria-label="What shall be done?"
+        title="Everything by its name (Ctrl K)"
+        onClick={() => setOpen('commands')}
+      >
+        <Search size={20} />
+      </button>
+      <button
+        className="key bare"
+        aria-label="Why it works so"
+        title="Why this station works as it does (F1)"
+        onClick={() => setOpen('help')}
+      >
+        <CircleHelp size={20} />
+      </button>
+      <button className="key bare max-md:hidden" aria-label="Keys" title="Keys (?)" onClick={() => setOpen('keys')}>
+        <Keyboard size={20} />
+      </button>
+      <button className="key bare" aria-label="How you read" title="Language, lengths, clock" onClick={() => setOpen('habits')}>
+        <Languages size={20} />
+      </button>
+      {open === 'commands' && <CommandList onClose={close} onOpen={setOpen} />}
+      {open === 'keys' && <KeysHelp onClose={close} />}
+      {open === 'habits' && <HabitsCard onClose={close} />}
+      {open === 'help' && <HelpCard here={here} onClose={close} />}
+      {open === 'tour' && <Tour onClose={endTour} />}
+    </>
+  );
+}

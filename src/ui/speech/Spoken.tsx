@@ -1,0 +1,35 @@
+'use client';
+
+import { Fragment, useEffect, useState, type ReactNode } from 'react';
+import { PLAIN_HABITS, type Habits } from '@/data/habits';
+import { getStudio, useStudio } from '../useStudio';
+import { setHabits } from './habits';
+import { speakFrom } from './say';
+
+/** Fetches the book of a language when it is first spoken. */
+async function learn({ language }: Habits): Promise<void> {
+  if (language === 'en') return speakFrom(null);
+  const [{ Phrases }, { SPANISH }] = await Promise.all([import('./phrases'), import('./spanish')]);
+  speakFrom(new Phrases(SPANISH));
+}
+
+/** Everything inside is said by the person's habits, and said anew when they change. */
+export function Spoken({ children }: { children: ReactNode }) {
+  const wanted = useStudio((s) => s.habits);
+  const [spoken, setSpoken] = useState<Habits | null>(null);
+  // here and not inside: what is said anew is not begun anew
+  useEffect(() => void getStudio().start(), []);
+  useEffect(() => {
+    let late = false;
+    void learn(wanted).then(() => {
+      if (late) return;
+      setHabits(wanted);
+      document.documentElement.lang = wanted.language;
+      setSpoken(wanted);
+    });
+    return () => {
+      late = true;
+    };
+  }, [wanted]);
+  return <Fragment key={JSON.stringify(spoken ?? PLAIN_HABITS)}>{children}</Fragment>;
+}

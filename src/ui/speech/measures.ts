@@ -1,0 +1,46 @@
+import { MM_PER_INCH } from '@/core/geometry/units';
+
+/** From here on inches are told as fractions of a sixteenth, as a ruler shows them; below, as decimals. */
+const FRACTIONS_FROM_MM = 12;
+const SIXTEENTHS = 16;
+
+const greatestCommon = (a: number, b: number): number => (b === 0 ? a : greatestCommon(b, a % b));
+
+/** A length in inches as it is read off a ruler: 25.4 → 1, 38 → 1 1/2; small ones in decimals: 0.46 → 0.018. No unit. */
+export function mmToInchWords(mm: number): string {
+  const size = Math.abs(mm);
+  const sign = mm < 0 ? '−' : '';
+  if (size === 0) return '0';
+  if (size < FRACTIONS_FROM_MM) return sign + (size / MM_PER_INCH).toFixed(size < 1 ? 3 : 2);
+  const parts = Math.round((size / MM_PER_INCH) * SIXTEENTHS);
+  const [whole, rest] = [Math.floor(parts / SIXTEENTHS), parts % SIXTEENTHS];
+  if (rest === 0) return `${sign}${whole}`;
+  const g = greatestCommon(rest, SIXTEENTHS);
+  return `${sign}${whole ? `${whole} ` : ''}${rest / g}/${SIXTEENTHS / g}`;
+}
+
+const NUMBER = '[−-]?\\d+(?:[.,]\\d+)?';
+/** One length, a range or a product of lengths before its unit: "40 mm", "20 to 30 mm", "62 × 29 mm". */
+const LENGTHS = new RegExp(`(${NUMBER}(?:\\s?(?:×|–|to|and|or|,|/|a|y|o|±)\\s?${NUMBER})*)[\\s\\u00a0\\u202f]?mm\\b`, 'g');
+
+/** Every length of a sentence in inches. */
+export const inInches = (text: string): string =>
+  text
+    .replace(LENGTHS, (_, figures: string) => {
+      const each = figures.replace(new RegExp(NUMBER, 'g'), (n) => mmToInchWords(Number(n.replace('−', '-').replace(',', '.'))));
+      return `${each} in`;
+    })
+    .replace(/\bmm\b/g, 'in');
+
+/** A sixteenth of an inch, as the fields for lengths step. */
+export const INCH_STEP = 1 / SIXTEENTHS;
+/** A length in inches as a field shows it, to a thousandth; and what was typed there, to a tenth of a millimetre. */
+export const mmToInchField = (mm: number): number => Math.round((mm / MM_PER_INCH) * 1000) / 1000;
+export const inchFieldToMm = (inches: number): number => Math.round(inches * MM_PER_INCH * 10) / 10;
+
+/** Every time of day of a sentence by the twelve-hour clock: "09:30" → "9:30 am", "00:15" → "12:15 am". */
+export const byTwelve = (text: string): string =>
+  text.replace(/\b([01]?\d|2[0-3]):([0-5]\d)\b/g, (_, h: string, m: string) => {
+    const hour = Number(h);
+    return `${hour % 12 === 0 ? 12 : hour % 12}:${m} ${hour < 12 ? 'am' : 'pm'}`;
+  });

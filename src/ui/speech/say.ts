@@ -1,0 +1,18 @@
+import { habits, isPlain } from './habits';
+import { byTwelve, inInches } from './measures';
+import type { Phrases } from './phrases';
+
+let phrases: Phrases | null = null;
+
+/** The book that is spoken from; null for English, in which everything is written. */
+export const speakFrom = (book: Phrases | null): void => void (phrases = book);
+
+/** A sentence as this person reads it: language first, then lengths and times. */
+export function say(text: string): string {
+  if (isPlain()) return text;
+  const { lengths, clock } = habits();
+  let said = phrases ? phrases.say(text) : text;
+  if (lengths === 'in') said = inInches(said);
+  if (clock === 12) said = byTwelve(said);
+  return said;
+}
