@@ -189,7 +189,7 @@ async function main(): Promise<void> {
       if (answers?.ok) break;
       await new Promise((resolve) => setTimeout(resolve, 200));
     }
-    await measure(await browser.newPage({ viewport: { width: 1280, height: 800 } }));
+    await measure(await browser.newPage({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' }));
   } finally {
     await browser.close();
     server.kill();

@@ -82,3 +82,82 @@ test('the keys are listed on a question mark, and not while one types', async ({
   await keys.getByRole('button', { name: 'Close' }).click();
   await expect(keys).toHaveCount(0);
 });
+
+test.describe('at 200 % zoom (WCAG 1.4.4: a window of 1280×800 shows 640×400 then)', () => {
+  test.use({ viewport: { width: 640, height: 400 } });
+
+  test('every station is there, nothing scrolls sideways, and the ways to the others are in reach', async ({ page }) => {
+    await openBench(page);
+    for (const name of STATIONS) {
+      await stationLink(page, name).click();
+      await expect(stationLink(page, name)).toHaveAttribute('aria-current', 'page');
+      await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
+      const sideways = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+      expect(sideways, `${name} scrolls sideways`).toBeLessThanOrEqual(0);
+    }
+  });
+});
+
+test.describe('with motion reduced', () => {
+  test.use({ contextOptions: { reducedMotion: 'reduce' } });
+
+  test('nothing moves by itself: no animation and no transition runs, on any station', async ({ page }) => {
+    await openBench(page);
+    for (const name of STATIONS) {
+      await goTo(page, name);
+      await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
+      const moving = await page.evaluate(
+        () =>
+          document.getAnimations().filter((a) => a.playState === 'running' && Number(a.effect?.getComputedTiming().duration) > 20)
+            .length,
+      );
+      expect(moving, name).toBe(0);
+    }
+  });
+});
+
+test('the main job once by roles and names alone, as one who does not see the picture is told it', async ({ page }) => {
+  test.setTimeout(150_000);
+  await openBench(page, '/brief');
+  const main = page.getByRole('main');
+  // the tree that a reader is given has a name for everything that can be pressed or typed in
+  for (const name of STATIONS) {
+    await goTo(page, name);
+    await expect(main.getByRole('heading').first()).toBeVisible();
+    const nameless = await main
+      .locator('button:visible, a[href]:visible, input:visible, select:visible, [role="button"]:visible')
+      .evaluateAll((all) =>
+        all
+          .filter((e) => {
+            const labelled = e
+              .getAttribute('aria-labelledby')
+              ?.split(' ')
+              .some((id) => document.getElementById(id)?.textContent?.trim());
+            const label =
+              e instanceof HTMLInputElement || e instanceof HTMLSelectElement ? e.labels?.[0]?.textContent?.trim() : '';
+            const inside = e.textContent?.trim() || e.querySelector('img[alt]:not([alt=""])');
+            return !e.getAttribute('aria-label') && !labelled && !label && !inside && !e.getAttribute('title');
+          })
+          .map((e) => e.outerHTML.slice(0, 120)),
+      );
+    expect(nameless, name).toEqual([]);
+  }
+  // measured, composed and heard: the pieces by the list, not by the picture
+  await goTo(page, 'Compose');
+  await page.getByRole('button', { name: 'List' }).press('Enter');
+  const pieces = main.getByRole('listbox', { name: 'Pieces along the line' }).getByRole('option');
+  await expect(pieces.first()).toBeVisible();
+  await page.getByRole('button', { name: 'List' }).press('Enter');
+  await page.getByRole('button', { name: 'Propose three' }).press('Enter');
+  const proposals = page.getByRole('group', { name: 'Proposals' }).getByRole('button');
+  await expect(proposals).toHaveCount(3, { timeout: 60_000 });
+  await expect(proposals.first()).toHaveAccessibleName(/\d+ pieces/);
+  await proposals.first().press('Enter');
+  await expect(proposals.first()).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText('saved');
+  await goTo(page, 'Place');
+  await expect(main.getByRole('heading', { level: 1 }).first()).toBeVisible();
+  await expect(main.getByRole('button', { name: /^Entry 1,/ }).first()).toBeVisible();
+  await goTo(page, 'Hand over');
+  await expect(page.getByRole('article', { name: 'Hand-over sheet' })).toContainText(/take \d+ out/i);
+});

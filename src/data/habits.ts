@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 
 /** How a person reads: language, lengths, clock, and the day on which a week begins. Of the browser, not of a job. */
-export const habitsSchema = v.object({
+const habitsSchema = v.object({
   language: v.picklist(['en', 'es']),
   lengths: v.picklist(['mm', 'in']),
   clock: v.picklist([24, 12]),

@@ -498,6 +498,20 @@ describe('the tin', () => {
     expect(studio().tin).toEqual([good]);
   });
 
+  test('what is taken out of it by hand can be put back in, once', async () => {
+    const { studio, bench } = await opened();
+    const before = studio().tin;
+    await studio().setTin(before.slice(1));
+    expect(studio().tin).toHaveLength(before.length - 1);
+    await studio().bringBackStock();
+    expect(studio().tin).toEqual(before);
+    expect(await bench.shelf.getSetting('tin')).toEqual(before);
+    expect(studio().takenOut).toBeNull();
+    // what goes in is no loss
+    await studio().setTin([...before, { ...before[0]!, id: 'more' }]);
+    expect(studio().takenOut).toBeNull();
+  });
+
   test('what one job has set aside is not free for another; taking is a step that is undone', async () => {
     const { studio } = await opened();
     const taken = studio().project!.taken;

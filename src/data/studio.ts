@@ -74,6 +74,8 @@ export interface StudioState {
   future: Step[];
   /** what was last deleted, for as long as it can be brought back */
   deleted: { project: Project } | null;
+  /** tin and ends of wire before something was taken out of them by hand, for as long as it can be brought back */
+  takenOut: Stock | null;
   saved: 'saved' | 'saving' | 'failed';
   /** why nothing could be stored */
   saveFault: string | null;
@@ -142,6 +144,7 @@ interface StudioActions {
   keep(proposal: Proposal): void;
   /** changes the tin itself; no step of the job, so it is not undone with it */
   setTin(tin: readonly TinPiece[]): Promise<void>;
+  bringBackStock(): Promise<void>;
   /** sets aside from the tin what the job can use */
   takeFromTin(): void;
   /** the job is done: what it took is gone from the tin, what is left over goes in */
@@ -184,6 +187,7 @@ const EMPTY: StudioState = {
   past: [],
   future: [],
   deleted: null,
+  takenOut: null,
   saved: 'saved',
   saveFault: null,
   keeps: 'disk',

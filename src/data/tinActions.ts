@@ -13,10 +13,12 @@ export const freeForJob = ({ tin, jobs, project }: Pick<Studio, 'tin' | 'jobs' |
     jobs.filter((j) => j.id !== project?.id).flatMap((j) => j.taken),
   );
 
+const piecesIn = (rows: readonly { count: number }[]): number => rows.reduce((sum, row) => sum + row.count, 0);
+
 export function tinActions(
   keeper: Keeper,
   get: () => Studio,
-): Pick<Studio, 'setTin' | 'takeFromTin' | 'putAway' | 'setOffcuts' | 'useOffcuts' | 'keepOffcuts'> {
+): Pick<Studio, 'setTin' | 'bringBackStock' | 'takeFromTin' | 'putAway' | 'setOffcuts' | 'useOffcuts' | 'keepOffcuts'> {
   /** A step of the job that changes the stock with it; both are undone together. */
   const stockStep = async (label: string, after: Stock, recipe: Recipe) => {
     const { project, tin, offcuts } = get();
@@ -26,9 +28,21 @@ export function tinActions(
     keeper.step(label, project, produce(project, recipe), { before: { tin, offcuts }, after });
     await set;
   };
+  /** What is taken out can be brought back, until something else is taken out. */
+  const changeStock = (after: Stock) => {
+    const { tin, offcuts } = get();
+    const fewer = piecesIn(after.tin) < piecesIn(tin) || piecesIn(after.offcuts) < piecesIn(offcuts);
+    if (fewer) get().set({ takenOut: { tin, offcuts }, message: null });
+    return keeper.setStock(after);
+  };
   return {
-    setTin: (tin) => keeper.setStock({ tin, offcuts: get().offcuts }),
-    setOffcuts: (offcuts) => keeper.setStock({ tin: get().tin, offcuts }),
+    setTin: (tin) => changeStock({ tin, offcuts: get().offcuts }),
+    setOffcuts: (offcuts) => changeStock({ tin: get().tin, offcuts }),
+    async bringBackStock() {
+      const { takenOut } = get();
+      get().set({ takenOut: null });
+      if (takenOut) await keeper.setStock(takenOut);
+    },
     takeFromTin() {
       const { project } = get();
       if (!project) return;

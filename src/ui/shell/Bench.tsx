@@ -145,8 +145,9 @@ function Header({ here }: { here: StationId | null }) {
 function Message() {
   const message = useStudio((s) => s.message);
   const deleted = useStudio((s) => s.deleted);
+  const takenOut = useStudio((s) => s.takenOut);
   const planFault = useStudio((s) => s.planFault);
-  if (!message && !deleted && !planFault) return null;
+  if (!message && !deleted && !takenOut && !planFault) return null;
   const fault = message?.kind === 'fault' || (!message && planFault !== null);
   return (
     <div
@@ -154,16 +155,23 @@ function Message() {
       className={`no-print mx-6 mt-3 flex items-center gap-3 rounded-2xl px-4 py-2 ${fault ? 'bg-[var(--stopwash)]' : 'bg-[var(--leafwash)]'}`}
     >
       {fault && <CircleAlert size={20} className="shrink-0 text-[var(--stop)]" />}
-      <p className="min-w-0 grow">{message?.text ?? (deleted ? `“${deleted.project.name}” is deleted.` : planFault)}</p>
+      <p className="min-w-0 grow">
+        {message?.text ?? (deleted ? `“${deleted.project.name}” is deleted.` : (planFault ?? 'Taken out of what is kept.'))}
+      </p>
       {deleted && (
         <button className="key" onClick={() => void getStudio().bringBack()}>
           Bring it back
         </button>
       )}
+      {!deleted && takenOut && (
+        <button className="key" onClick={() => void getStudio().bringBackStock()}>
+          Put it back in
+        </button>
+      )}
       <button
         className="key bare"
         aria-label="Close message"
-        onClick={() => getStudio().set({ message: null, deleted: null, planFault: null })}
+        onClick={() => getStudio().set({ message: null, deleted: null, takenOut: null, planFault: null })}
       >
         <X size={20} />
       </button>

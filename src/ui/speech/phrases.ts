@@ -11,6 +11,8 @@ interface Pattern {
   said: string;
   /** letters of fixed text: the more, the sooner it is tried */
   fixed: number;
+  /** it begins large of itself, and what is said of it does not */
+  small: boolean;
 }
 
 interface Said {
@@ -48,12 +50,15 @@ const asSentence = ([english, said]: [string, string]): [string, string][] =>
 export class Phrases {
   private readonly exact = new Map<string, string>();
   private readonly patterns: Pattern[] = [];
+  /** English that begins large of itself, where the other language does not */
+  private readonly small = new Set<string>();
   private readonly kept = new Map<string, Said>();
 
   constructor(book: Book) {
     for (const [english, said] of Object.entries(book).flatMap(asSentence)) {
       if (!/\{[#*]?\}/.test(english)) {
         this.exact.set(english.toLowerCase(), said);
+        if (beginsLarge(english) && !beginsLarge(said)) this.small.add(english);
         continue;
       }
       const names = [...english.matchAll(/\{([#*]?)\}/g)].map((m) => m[1] === '*');
@@ -61,7 +66,13 @@ export class Phrases {
         .replaceAll(/(\S?)\\\{(\\\*)?\\\}/g, (_, before: string) => before + (/\w/.test(before) ? '(.*?)' : '(.+?)'))
         .replaceAll('\\{#\\}', '([−-]?[\\d¼½¾⅛][\\d.,¼½¾⅛]*)');
       const fixed = english.replace(/[^\p{L}]/gu, '').length;
-      this.patterns.push({ known: new RegExp(`^${source}$`, 'is'), names, said: said.replaceAll(/\{[#*]\}/g, '{}'), fixed });
+      this.patterns.push({
+        known: new RegExp(`^${source}$`, 'is'),
+        names,
+        said: said.replaceAll(/\{[#*]\}/g, '{}'),
+        fixed,
+        small: beginsLarge(english) && /^\p{Ll}/u.test(said),
+      });
     }
     this.patterns.sort((a, b) => b.fixed - a.fixed);
   }
@@ -91,10 +102,12 @@ export class Phrases {
 
   private whole(text: string): Said | null {
     const exact = this.exact.get(text.toLowerCase());
+    // days and months begin large in English only
+    if (exact !== undefined && this.small.has(text)) return { text: exact, whole: true };
     if (exact !== undefined)
       return { text: beginsLarge(text) ? large(exact) : text === small(text) ? small(exact) : exact, whole: true };
     let half: Said | null = null;
-    for (const { known, names, said, fixed } of this.patterns) {
+    for (const { known, names, said, fixed, small: asItIs } of this.patterns) {
       const found = known.exec(text);
       if (!found) continue;
       const given = found.slice(1).map((part, i) => (names[i] ? { text: part, whole: true } : this.said(part)));
@@ -102,7 +115,7 @@ export class Phrases {
       if (!whole && (fixed < LEAST_FIXED || half)) continue;
       let next = 0;
       const filled = said.replace(/\{(\d?)\}/g, (_, n: string) => given[n ? Number(n) - 1 : next++]?.text ?? '');
-      const out = { text: beginsLarge(text) ? large(filled) : filled, whole };
+      const out = { text: beginsLarge(text) && !asItIs ? large(filled) : filled, whole };
       if (whole) return out;
       half = out;
     }

@@ -85,6 +85,13 @@ describe('the phrase book', () => {
   });
 });
 
+test('days and months are small in Spanish, in the middle of a sentence and alone', () => {
+  const phrases = new Phrases(SPANISH);
+  expect(phrases.say('Saturday 12 June, leaves at 09:30')).toBe('sábado 12 de junio, sale a las 09:30');
+  expect(phrases.say('97 h 06 of work, beginning Monday 1 February')).toBe('97 h 06 de trabajo, desde el lunes 1 de febrero');
+  expect(phrases.say('Tue')).toBe('mar');
+});
+
 describe('the Spanish book', () => {
   test('fills in what the English has, neither more nor less', () => {
     for (const [english, spanish] of Object.entries(SPANISH)) {
