@@ -11,7 +11,9 @@ const FILES = readdirSync(FOLDER).filter((f) => f.endsWith('.json'));
 /** Everything that the old file says and the new reading still knows is said unchanged; what is new has a default. */
 function kept(old: unknown, now: unknown, at = ''): string[] {
   if (Array.isArray(old) && Array.isArray(now))
-    return old.length === now.length ? old.flatMap((o, i) => kept(o, now[i], `${at}.${i}`)) : [`${at}: ${old.length} → ${now.length}`];
+    return old.length === now.length
+      ? old.flatMap((o, i) => kept(o, now[i], `${at}.${i}`))
+      : [`${at}: ${old.length} → ${now.length}`];
   if (old && now && typeof old === 'object' && typeof now === 'object')
     return Object.entries(old).flatMap(([k, o]) => (k in now ? kept(o, (now as Record<string, unknown>)[k], `${at}.${k}`) : []));
   return Object.is(old, now) ? [] : [`${at}: ${JSON.stringify(old)} → ${JSON.stringify(now)}`];
