@@ -7,16 +7,36 @@ for (const light of ['day', 'evening'] as const) {
     test.setTimeout(180_000);
     await openBench(page);
     if (light === 'evening') await page.getByRole('button', { name: 'Evening light' }).click();
-    for (const name of [...STATIONS, 'Jobs'] as const) {
-      if (name === 'Jobs') await page.getByRole('link', { name: 'Jobs' }).click();
-      else await goTo(page, name);
-      await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
+    const scan = async (name: string) => {
       const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
       const serious = violations
         .filter((v) => v.impact === 'serious' || v.impact === 'critical')
         .map((v) => `${name}: ${v.id} ${v.nodes[0]?.target.join(' ')} ${v.nodes[0]?.failureSummary}`);
       expect(serious).toEqual([]);
+    };
+    for (const name of [...STATIONS, 'Jobs'] as const) {
+      if (name === 'Jobs') await page.getByRole('link', { name: 'Jobs' }).click();
+      else await goTo(page, name);
+      await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
+      await scan(name);
     }
+    for (const [key, name] of [
+      ['Control+k', 'What shall be done?'],
+      ['F1', 'Jobs'],
+      ['?', 'Keys'],
+    ] as const) {
+      await page.keyboard.press(key);
+      await expect(page.getByRole('dialog', { name })).toBeVisible();
+      await scan(`the sheet on ${key}`);
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('dialog')).toHaveCount(0);
+    }
+    await page.getByRole('button', { name: 'How you read' }).click();
+    await expect(page.getByRole('dialog', { name: 'How you read' })).toBeVisible();
+    await scan('How you read');
+    await page.goto('/helper');
+    await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
+    await scan('Helper');
   });
 }
 

@@ -19,6 +19,7 @@ import { PieceGrips } from './PieceGrips';
 import { pickPiece } from '@/core/compose/pick';
 import type { LiveScene } from './useScene';
 import { MARKS, PrintPicture, type PrintHandle } from './PrintPicture';
+import { EDGE_PX, MARK_COLOURS, type MarkColours } from './marks';
 import { getStudio, useStudio } from '../useStudio';
 
 export type View = 'front' | 'left' | 'back' | 'right' | 'above';
@@ -84,7 +85,7 @@ export function Turntable({
               at={p.centre}
               axis={p.axis}
               radius={Math.max(p.body.radialMm, p.spine.length ? p.body.axialMm * 0.7 : 0) * 1.12}
-              colour="#ffa824"
+              colours={MARK_COLOURS.chosen}
               width={3}
             />
           ))}
@@ -139,14 +140,14 @@ function Ring({
   at,
   axis,
   radius,
-  colour,
+  colours,
   width,
   dashed = false,
 }: {
   at: Vec3;
   axis: Vec3;
   radius: number;
-  colour: string;
+  colours: MarkColours;
   width: number;
   dashed?: boolean;
 }) {
@@ -159,16 +160,19 @@ function Ring({
     });
   }, [at, axis, radius]);
   return (
-    <DrawnLine
-      points={points}
-      color={colour}
-      lineWidth={width}
-      dashed={dashed}
-      dashSize={radius * 0.22}
-      gapSize={radius * 0.14}
-      depthTest={false}
-      renderOrder={10}
-    />
+    <>
+      <DrawnLine points={points} color={colours.edge} lineWidth={width + EDGE_PX} depthTest={false} renderOrder={9} />
+      <DrawnLine
+        points={points}
+        color={colours.line}
+        lineWidth={width}
+        dashed={dashed}
+        dashSize={radius * 0.22}
+        gapSize={radius * 0.14}
+        depthTest={false}
+        renderOrder={10}
+      />
+    </>
   );
 }
 
@@ -179,7 +183,7 @@ function Hole({ reading, scene }: { reading: Reading; scene: LiveScene }) {
       at={place.pointMm}
       axis={scene.solid.normalAt(place.pointMm)}
       radius={Math.max(8, place.acrossMm / 2)}
-      colour={reading.id === 'crowding' ? '#b91121' : '#8f4d05'}
+      colours={reading.id === 'crowding' ? MARK_COLOURS.crowded : MARK_COLOURS.open}
       width={2}
       dashed
     />

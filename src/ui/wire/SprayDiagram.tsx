@@ -5,7 +5,6 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Entry } from '@/core/place/entry';
 import type { Joint, Spray } from '@/core/tape/tree';
 import { clamp } from '@/core/geometry/numbers';
-import { tapeWidthShare } from '@/core/tape/bundle';
 import { Minus, Plus } from 'lucide-react';
 import { useRef, useState, type PointerEvent } from 'react';
 import { drawingSvg } from '@/core/formats/drawing';
@@ -14,6 +13,7 @@ import { downloadSheets, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
 import { JointCard, wishJoint } from './JointCard';
 import { PiecePicture } from './PiecePicture';
+import { InBarrier, Ruler } from './RowParts';
 import { getStudio, useStudio } from '../useStudio';
 
 const W = 1230;
@@ -189,7 +189,7 @@ function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, inHand, onCh
           mmPerUnit={heel ? null : -1 / scale}
         />
       ))}
-      <Ruler heel={heel} leads={leads} x={x} endX={endX} scale={scale} long={long} />
+      <Ruler left={LEFT} heel={heel} leads={leads} x={x} endX={endX} scale={scale} long={long} />
       {entry && <InBarrier entry={entry} x={endX + 20} y={MIDDLE} />}
     </svg>
   );
@@ -320,84 +320,4 @@ function usePull(of: string, joint: Joint, mmPerUnit: number | null) {
     onPointerUp: (e: PointerEvent<SVGGElement>) => end(e, true),
     onPointerCancel: (e: PointerEvent<SVGGElement>) => end(e, false),
   };
-}
-
-function Ruler({
-  heel,
-  leads,
-  x,
-  endX,
-  scale,
-  long,
-}: {
-  heel: boolean;
-  leads: readonly Joint[];
-  x(j: Joint, i: number): number;
-  endX: number;
-  scale: number;
-  long: number;
-}) {
-  const y = 254;
-  return (
-    <g fontSize="13" fill="var(--ink)">
-      {!heel && (
-        <path
-          d={`M${LEFT} ${y - 14}H${endX}${Array.from({ length: Math.floor(long / 5) + 1 }, (_, i) => `M${LEFT + i * 5 * scale} ${y - 14}v${i % 10 === 0 ? 9 : i % 2 === 0 ? 6 : 3}`).join('')}`}
-          stroke="var(--wire)"
-          fill="none"
-        />
-      )}
-      <text x="0" y={y + 10} fill="var(--ink2)">
-        {heel ? '' : 'mm from tip'}
-      </text>
-      <text x="0" y={y + 30} fill="var(--ink2)">
-        mm thick
-      </text>
-      {leads.map((j, i) => (
-        <g key={j.order} textAnchor="middle">
-          <text x={x(j, i)} y={y + 10}>
-            {heel ? '' : Math.round(j.fromTipMm)}
-          </text>
-          <text x={x(j, i)} y={y + 30} fill="var(--ink2)">
-            {j.thicknessMm.toFixed(1)}
-          </text>
-        </g>
-      ))}
-    </g>
-  );
-}
-
-/** The stem's end drawn inside its barrier. */
-function InBarrier({ entry, x, y }: { entry: Entry; x: number; y: number }) {
-  const od = Math.max(10, entry.outsideMm * 2.2);
-  const long = 110;
-  const straw = entry.barrierName.includes('straw');
-  return (
-    <g>
-      <path
-        d={
-          straw
-            ? `M${x} ${y - od / 2}H${x + long}L${x + long - od} ${y + od / 2}H${x}Z`
-            : `M${x} ${y - od / 2}H${x + long - 14}L${x + long} ${y}L${x + long - 14} ${y + od / 2}H${x}Z`
-        }
-        fill="var(--nextwash)"
-        stroke="var(--ink)"
-      />
-      <path
-        d={`M${x} ${y}H${x + long - 26}`}
-        stroke="var(--leaf)"
-        strokeWidth={Math.max(2, entry.bundleMm * 1.9)}
-        strokeDasharray="7 5"
-      />
-      <text x={x} y={y - od / 2 - 26} fontSize="15" fontWeight="600" fill="var(--ink)">
-        Stem {entry.bundleMm.toFixed(1)}, {entry.barrierName}
-      </text>
-      <text x={x} y={y - od / 2 - 9} fontSize="13" fill="var(--leaf)">
-        {entry.boreMm ? `bore ${entry.boreMm} mm` : `Ø ${entry.outsideMm.toFixed(1)} mm`}, {Math.round(entry.insideMm)} mm deep
-      </text>
-      <text x={x} y={y + od / 2 + 20} fontSize="13" fill="var(--leaf)">
-        tape {tapeWidthShare(entry.bundleMm) === 1 ? 'full' : 'half'} width
-      </text>
-    </g>
-  );
 }
