@@ -53,6 +53,8 @@ function spoken(type: unknown, props: Props): Props {
     if (typeof value === 'string')
       out = out === props ? { ...props, [name]: say(value) } : Object.assign(out, { [name]: say(value) });
   }
+  // what a stopwatch shows is no time of day
+  if (props.role === 'timer') return out;
   const { children } = props;
   if (isText(children)) out = { ...out, children: say(String(children)) };
   else if (Array.isArray(children) && children.some(isText)) out = { ...out, children: sayAll(children) };
