@@ -10,7 +10,7 @@ import { writePacket, type Packet } from '@/core/formats/packetFile';
 import { PACKET_FILE_ENDING } from '@/core/formats/endings';
 import { catalogueOf } from '@/core/plan/project';
 import { saveFile } from '../shared/fileAccess';
-import { NumberField } from '../shared/fields';
+import { TrayFields } from '../log/TrayFields';
 import { Portrait } from '../shared/Portrait';
 import { leavesWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
@@ -113,30 +113,11 @@ function Bench({ packet }: { packet: Packet }) {
 
 /** So many made and broken, and in how many minutes if one looked at the clock. */
 function Count({ kindKey, name }: { kindKey: string; name: string }) {
-  const [made, setMade] = useState(1);
-  const [broken, setBroken] = useState(0);
-  const [minutes, setMinutes] = useState(0);
+  const [counted, setCounted] = useState({ made: 1, broken: 0, minutes: 0 });
+  const { made, broken, minutes } = counted;
   return (
     <div className="flex flex-wrap items-end gap-2 pt-2">
-      <NumberField
-        label={`Made`}
-        value={made}
-        unit=""
-        width={76}
-        least={0}
-        most={1000}
-        onChange={(v) => setMade(Math.round(v))}
-      />
-      <NumberField
-        label="Broken"
-        value={broken}
-        unit=""
-        width={76}
-        least={0}
-        most={1000}
-        onChange={(v) => setBroken(Math.round(v))}
-      />
-      <NumberField label="Minutes" value={minutes} unit="" width={84} least={0} most={2000} onChange={setMinutes} />
+      <TrayFields counted={counted} onChange={setCounted} />
       <button
         className="key"
         disabled={made + broken === 0}

@@ -8,11 +8,11 @@ import { pieceName } from '@/core/botany/species';
 import { careOf } from '@/core/days/tasks';
 import { countedLog } from '@/core/log/entries';
 import type { TrayKind } from '@/core/make/tray';
-import { NumberField } from '../shared/fields';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { addEntry } from './addEntry';
 import { photographOf } from './photograph';
+import { TrayFields } from './TrayFields';
 
 /** Longer than so many times what it usually takes, and by so many minutes, and one asks whether the timer was forgotten. */
 const ASK_TIMES = 3;
@@ -148,9 +148,8 @@ export function Counting({ kind }: { kind: TrayKind }) {
 
 /** A whole tray written down by hand, with a note and a photograph if wanted. */
 function Tray({ kind, name }: { kind: TrayKind; name: string }) {
-  const [made, setMade] = useState(6);
-  const [broken, setBroken] = useState(0);
-  const [minutes, setMinutes] = useState(0);
+  const [counted, setCounted] = useState({ made: 6, broken: 0, minutes: 0 });
+  const { made, broken, minutes } = counted;
   const [note, setNote] = useState('');
   const [photo, setPhoto] = useState<{ id: string; url: string } | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -167,33 +166,7 @@ function Tray({ kind, name }: { kind: TrayKind; name: string }) {
     <details className="mt-3 border-t border-[var(--line)] pt-1">
       <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">A tray by hand, a note, a photograph</summary>
       <div className="flex flex-wrap items-end gap-3">
-        <NumberField
-          label="Made"
-          value={made}
-          unit=""
-          width={84}
-          least={0}
-          most={1000}
-          onChange={(v) => setMade(Math.round(v))}
-        />
-        <NumberField
-          label="Broken"
-          value={broken}
-          unit=""
-          width={84}
-          least={0}
-          most={1000}
-          onChange={(v) => setBroken(Math.round(v))}
-        />
-        <NumberField
-          label="Minutes, 0 if not timed"
-          value={minutes}
-          unit="min"
-          width={120}
-          least={0}
-          most={2000}
-          onChange={setMinutes}
-        />
+        <TrayFields counted={counted} minutesName="Minutes, 0 if not timed" onChange={setCounted} />
         <label className="min-w-52 grow text-[15px] font-semibold">
           Note
           <input

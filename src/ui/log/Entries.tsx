@@ -5,9 +5,9 @@ import { useState } from 'react';
 import { conflictsOf, standing } from '@/core/log/events';
 import type { LogEntry } from '@/core/log/entries';
 import type { TrayKind } from '@/core/make/tray';
-import { NumberField } from '../shared/fields';
 import { useStudio } from '../useStudio';
 import { addEntry } from './addEntry';
+import { TrayFields } from './TrayFields';
 
 const MOST_SHOWN = 8;
 
@@ -77,38 +77,11 @@ const sameEntry = ({ kind, note, photo, by }: LogEntry) => ({
 });
 
 function Correct({ entry, onDone }: { entry: LogEntry; onDone(): void }) {
-  const [made, setMade] = useState(entry.made);
-  const [broken, setBroken] = useState(entry.broken);
-  const [minutes, setMinutes] = useState(entry.minutes ?? 0);
+  const [counted, setCounted] = useState({ made: entry.made, broken: entry.broken, minutes: entry.minutes ?? 0 });
+  const { made, broken, minutes } = counted;
   return (
     <div className="flex flex-wrap items-end gap-3 py-2">
-      <NumberField
-        label="Made, corrected"
-        value={made}
-        unit=""
-        width={84}
-        least={0}
-        most={1000}
-        onChange={(v) => setMade(Math.round(v))}
-      />
-      <NumberField
-        label="Broken, corrected"
-        value={broken}
-        unit=""
-        width={84}
-        least={0}
-        most={1000}
-        onChange={(v) => setBroken(Math.round(v))}
-      />
-      <NumberField
-        label="Minutes, corrected"
-        value={Math.round(minutes * 10) / 10}
-        unit="min"
-        width={110}
-        least={0}
-        most={2000}
-        onChange={setMinutes}
-      />
+      <TrayFields counted={counted} words=", corrected" onChange={setCounted} />
       <button
         className="key"
         onClick={() => {
