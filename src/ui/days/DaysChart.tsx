@@ -7,11 +7,12 @@ import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef, useState } from 'react';
 import { speciesById } from '@/core/botany/catalogue';
 import { kindName } from '@/core/compose/names';
-import { dayStart, wallFromText } from '@/core/days/clock';
+import { dayStart, wallFromText, wallToText, weekdayOf, WEEKDAYS } from '@/core/days/clock';
 import { SAFETY } from '@/core/days/settings';
 import type { Task } from '@/core/days/tasks';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { durationWords } from '../shared/words';
+import { say } from '../speech/say';
 import { useStudio } from '../useStudio';
 import { moveTo } from './moveTo';
 
@@ -85,7 +86,8 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
           formatter: (at: { value: (typeof rows)[number] }) => {
             const task = tasks.get(at.value[4])!;
             const dries = task.dryHours > 0 ? `, then ${Math.round(task.dryHours)} h to dry` : '';
-            return `${escape(task.name)}<br>${durationWords((at.value[1] - at.value[0]) / MS)}${dries}${critical.has(task.id) ? '<br>decides when the work begins' : ''}`;
+            const held = critical.has(task.id) ? `<br>${say('decides when the work begins')}` : '';
+            return `${escape(say(task.name))}<br>${say(durationWords((at.value[1] - at.value[0]) / MS) + dries)}${held}`;
           },
         },
         xAxis: {
@@ -94,13 +96,13 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
           min: dayStart(plan.schedule[0]?.from ?? 0) * MS,
           max: (wallFromText(leavesAt) + 120) * MS,
           minInterval: 1440 * MS,
-          axisLabel: { color: ink2, formatter: '{ee} {d}', hideOverlap: true },
+          axisLabel: { color: ink2, formatter: dayWords, hideOverlap: true },
           splitLine: { show: true, lineStyle: { color: line } },
         },
         yAxis: {
           type: 'category',
           inverse: true,
-          data: lines,
+          data: lines.map(say),
           axisLabel: { color: ink, fontSize: 14, width: 135, overflow: 'truncate' },
           axisTick: { show: false },
           axisLine: { show: false },
@@ -162,7 +164,7 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
               silent: true,
               data: [{ xAxis: wallFromText(leavesAt) * MS }],
               lineStyle: { color: inkOf('--leaf'), width: 2, type: 'solid' },
-              label: { formatter: 'it leaves', color: inkOf('--leaf'), position: 'end', rotate: 0 },
+              label: { formatter: say('it leaves'), color: inkOf('--leaf'), position: 'end', rotate: 0 },
             },
           },
         ],
@@ -223,5 +225,11 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
     </div>
   );
 }
+
+/** "Mon 3", in the language of whoever reads. */
+const dayWords = (ms: number): string => {
+  const wall = ms / MS;
+  return say(`${WEEKDAYS[weekdayOf(wall)]!.slice(0, 3)} ${Number(wallToText(wall).slice(8, 10))}`);
+};
 
 const escape = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;');

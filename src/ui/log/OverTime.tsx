@@ -13,6 +13,7 @@ import { careOf } from '@/core/days/tasks';
 import { countedLog } from '@/core/log/entries';
 import { ownFactor } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
+import { say } from '../speech/say';
 import { useStudio } from '../useStudio';
 
 register([LineChart, ScatterChart, GridComponent, TooltipComponent, MarkLineComponent, SVGRenderer]);
@@ -65,14 +66,14 @@ export function OverTime({ kind }: { kind: TrayKind }) {
       series: [
         {
           type: 'scatter',
-          name: 'entry',
+          name: say('entry'),
           symbolSize: 9,
           itemStyle: { color: inkOf('--ink2') },
           data: timed.map((t) => [t.at, t.minutes]),
         },
         {
           type: 'line',
-          name: 'yours',
+          name: say('yours'),
           symbol: 'none',
           lineStyle: { color: inkOf('--leaf'), width: 2.5 },
           data: believed,
@@ -80,7 +81,7 @@ export function OverTime({ kind }: { kind: TrayKind }) {
             symbol: 'none',
             silent: true,
             lineStyle: { color: inkOf('--ink2'), type: 'dashed' },
-            label: { formatter: 'starting value', color: inkOf('--ink2'), position: 'insideEndTop' },
+            label: { formatter: say('starting value'), color: inkOf('--ink2'), position: 'insideEndTop' },
             data: [{ yAxis: starting }],
           },
         },

@@ -4,6 +4,8 @@ import { CircleHelp, Timer, Volume2, X } from 'lucide-react';
 import { format } from 'date-fns';
 import { useEffect, useRef, useState, type MouseEvent, type ReactNode } from 'react';
 import type { Step } from '@/core/plan/benchSteps';
+import { habits } from '../speech/habits';
+import { say } from '../speech/say';
 import { getStudio, useStudio } from '../useStudio';
 
 const NEXT_KEYS = ['ArrowRight', 'ArrowDown', 'PageDown', ' ', 'Enter'];
@@ -42,7 +44,7 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
     next.current?.focus();
   }, []);
   useEffect(() => {
-    if (aloud && step) say(step);
+    if (aloud && step) speak(step);
     return () => window.speechSynthesis?.cancel();
   }, [aloud, step]);
 
@@ -194,12 +196,19 @@ function Progress({ at, count }: { at: number; count: number }) {
 }
 
 /** The browser's own voice; silent where it has none. */
-function say(step: Step): void {
+function speak(step: Step): void {
   const voice = window.speechSynthesis;
   if (!voice) return;
   voice.cancel();
-  const words = [step.title, ...step.figures.map((f) => `${f.figure}, ${f.words}`)].join('. ');
-  voice.speak(new SpeechSynthesisUtterance(words.replaceAll(' ga', ' gauge').replaceAll('Ø', 'diameter')));
+  const sentences = [step.title, ...step.figures.map((f) => `${f.figure}, ${f.words}`)].map(say);
+  const utterance = new SpeechSynthesisUtterance(
+    sentences
+      .join('. ')
+      .replaceAll(' ga', ` ${say('gauge')}`)
+      .replaceAll('Ø', say('diameter')),
+  );
+  utterance.lang = habits().language;
+  voice.speak(utterance);
 }
 
 /** The screen stays awake as long as the bench is open, where the browser can do that. */
