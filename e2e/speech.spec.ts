@@ -92,17 +92,23 @@ test('the first day of the week is the one that is chosen', async ({ page }) => 
   await expect(first).toContainText('Sun');
 });
 
+/** The list of commands, once it stands there and the fingers are in its field. */
+async function commands(page: Page): Promise<void> {
+  await page.keyboard.press('Control+k');
+  await expect(page.getByPlaceholder('A few letters of it')).toBeFocused();
+}
+
 test('everything by its name on Ctrl K: a few letters, Enter', async ({ page }) => {
   await openBench(page);
-  await page.keyboard.press('Control+k');
+  await commands(page);
   await page.keyboard.type('go to day');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/days$/);
-  await page.keyboard.press('Control+k');
+  await commands(page);
   await page.keyboard.type('dark');
   await page.keyboard.press('Enter');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
-  await page.keyboard.press('Control+k');
+  await commands(page);
   await page.keyboard.type('nothing like this');
   await expect(page.getByText('Nothing is called so.')).toBeVisible();
   await page.keyboard.press('Escape');
