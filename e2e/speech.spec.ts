@@ -4,8 +4,11 @@ import { goTo, openBench, saved, stationLink, STATIONS, undo } from './bench';
 async function read(page: Page, choice: string): Promise<void> {
   await page.getByRole('button', { name: /How you read|Cómo lees/ }).click();
   await page.getByRole('radio', { name: choice }).click();
-  await page.keyboard.press('Escape');
-  await expect(page.getByRole('dialog')).toHaveCount(0);
+  // the sheet itself is said anew at that moment: closed is what stays closed
+  await expect(async () => {
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0, { timeout: 700 });
+  }).toPass();
 }
 
 /** What the page shows, without what a person has written and without sheets, which have a language of their own. */
