@@ -150,6 +150,7 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         label={`${title} height`}
         value={tier.heightMm}
         unit="high"
+        mm
         width={104}
         least={10}
         most={400}
@@ -254,6 +255,7 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
               label={`Corner radius of the ${name}`}
               value={tier.cornerMm}
               unit="corner"
+              mm
               width={118}
               least={0}
               most={120}
@@ -265,6 +267,7 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
             label={`${name} to the right`}
             value={tier.offset.xMm}
             unit="right"
+            mm
             width={106}
             least={-300}
             most={300}
@@ -275,6 +278,7 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
             label={`${name} to the back`}
             value={tier.offset.yMm}
             unit="back"
+            mm
             width={106}
             least={-300}
             most={300}

@@ -10,6 +10,8 @@ interface NumberFieldProps {
   label: string;
   value: number;
   unit: string;
+  /** it is a length in millimetres though its unit does not begin with mm, as in “high” */
+  mm?: boolean;
   least: number;
   most: number;
   step?: number;
@@ -20,7 +22,7 @@ interface NumberFieldProps {
 
 /** A figure that is typed or stepped. What is out of bounds is said in a sentence under it and changes nothing. */
 export function NumberField(props: NumberFieldProps) {
-  const inches = habits().lengths === 'in' && /^mm\b/.test(props.unit);
+  const inches = habits().lengths === 'in' && (props.mm || /^mm\b/.test(props.unit));
   return <FigureField {...(inches ? inInchesOf(props) : props)} />;
 }
 
@@ -28,7 +30,7 @@ export function NumberField(props: NumberFieldProps) {
 const inInchesOf = (mm: NumberFieldProps): NumberFieldProps => ({
   ...mm,
   value: mmToInchField(mm.value),
-  unit: mm.unit.replace('mm', 'in'),
+  unit: mm.mm ? `in ${mm.unit}` : mm.unit.replace('mm', 'in'),
   least: Math.ceil((mm.least / MM_PER_INCH) * 1000) / 1000,
   most: Math.floor((mm.most / MM_PER_INCH) * 1000) / 1000,
   step: INCH_STEP,

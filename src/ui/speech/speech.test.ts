@@ -39,6 +39,8 @@ describe('inches as a ruler shows them (1 in = 25.4 mm exactly: international ya
 
   test('every length of a sentence, ranges and products too; what is no length stays', () => {
     expect(inInches('cut 153 mm, bore 4 mm, 62 × 29 mm')).toBe('cut 6 in, bore 0.16 in, 2 7/16 × 1 1/8 in');
+    // a figure without its unit is not touched, so its unit is not either
+    expect(inInches('Cut, mm')).toBe('Cut, mm');
     expect(inInches('5–10 min, 24 SWG, 3 g')).toBe('5–10 min, 24 SWG, 3 g');
   });
 });
@@ -79,7 +81,7 @@ describe('the phrase book', () => {
     expect(phrases.knows('3 pieces, as nobody knows')).toBe(false);
   });
 
-  test('a million different sentences do not fill the memory, and each is said the same again', () => {
+  test('after twenty thousand other sentences each is said the same again', () => {
     for (let i = 0; i < 20_000; i++) phrases.say(`${i} pieces`);
     expect(phrases.say('7 pieces')).toBe('7 piezas');
   });
