@@ -11,7 +11,7 @@ import { build as bundle } from 'esbuild';
  */
 const PAGES_FOLDER = '.next/server/app';
 /** Script that a station loads before its turntable, compressed; docs/benchmarks.md says what it is. */
-export const SCRIPT_BUDGET_KB = 350;
+const SCRIPT_BUDGET_KB = 350;
 
 const filesIn = (folder, end) =>
   readdirSync(folder, { recursive: true })
@@ -30,7 +30,7 @@ function pages() {
 const sha256 = (text) => `sha256-${createHash('sha256').update(text).digest('base64')}`;
 
 /** The hashes of a page's inline scripts, as a content policy wants them. */
-export const inlineHashes = (html) => [
+const inlineHashes = (html) => [
   ...new Set([...html.matchAll(/<script(?![^>]*\bsrc=)[^>]*>([\s\S]*?)<\/script>/g)].map((m) => sha256(m[1]))),
 ];
 

@@ -94,8 +94,9 @@ export class Keeper {
   watchStorage(): void {
     void this.ports.storage.keeps().then((keeps) => this.store.setState({ keeps }));
     this.ports.storage.lost(() => {
-      const { project, onlyLook } = this.store.getState();
+      const { project, onlyLook, tin, offcuts } = this.store.getState();
       this.store.setState({ saved: 'failed', saveFault: TAKEN_AWAY });
+      void this.setStock({ tin, offcuts }).catch(() => undefined);
       if (project && !onlyLook) void this.ports.shelf.save(project).then(() => this.refreshJobs(), () => undefined); // prettier-ignore
     });
   }

@@ -15,7 +15,9 @@ function kept(old: unknown, now: unknown, at = ''): string[] {
       ? old.flatMap((o, i) => kept(o, now[i], `${at}.${i}`))
       : [`${at}: ${old.length} → ${now.length}`];
   if (old && now && typeof old === 'object' && typeof now === 'object')
-    return Object.entries(old).flatMap(([k, o]) => (k in now ? kept(o, (now as Record<string, unknown>)[k], `${at}.${k}`) : []));
+    return Object.entries(old).flatMap(([k, o]) =>
+      k in now ? kept(o, (now as Record<string, unknown>)[k], `${at}.${k}`) : [`${at}.${k}: gone`],
+    );
   return Object.is(old, now) ? [] : [`${at}: ${JSON.stringify(old)} → ${JSON.stringify(now)}`];
 }
 

@@ -118,16 +118,9 @@ function Rule() {
         fill="none"
       />
       {[0, 100, 200, 300].map((mm) => (
-        <text
-          key={mm}
-          x={4 + mm * PX_PER_MM}
-          y="24"
-          fontSize="13"
-          textAnchor={mm ? 'middle' : 'start'}
-          fill="var(--ink2)"
-          translate="no"
-        >
-          {mm || '0 mm'}
+        <text key={mm} x={4 + mm * PX_PER_MM} y="24" fontSize="13" textAnchor={mm ? 'middle' : 'start'} fill="var(--ink2)">
+          {mm}
+          {mm === 0 && <tspan dx="4">mm</tspan>}
         </text>
       ))}
     </svg>

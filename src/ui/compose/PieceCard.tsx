@@ -6,6 +6,7 @@ import { bodyOf, allSpecies, speciesById } from '@/core/botany/catalogue';
 import { colourwayOf, pieceName } from '@/core/botany/species';
 import { Portrait } from '../shared/Portrait';
 import { gramWords, inchWords } from '../shared/words';
+import { habits } from '../speech/habits';
 import { getStudio, useStudio } from '../useStudio';
 import { changePieces } from './dragging';
 import { addAnother, applyMove, applyToMany, chooseAlike, MOVES, removeChosen } from './moves';
@@ -30,7 +31,8 @@ export function PieceCard() {
         <div className="min-w-0 grow">
           <h2>{chosen.length > 1 ? `${chosen.length} pieces, ${name} first` : name[0]!.toUpperCase() + name.slice(1)}</h2>
           <p className="small">
-            {Math.round(body.radialMm * 2)} mm across ({inchWords(body.radialMm * 2)}), {gramWords(body.massGrams)} g
+            {Math.round(body.radialMm * 2)} mm across{habits().lengths === 'mm' && ` (${inchWords(body.radialMm * 2)})`},{' '}
+            {gramWords(body.massGrams)} g
             {wire && `, ${wireName(wire.gauge)} Ø ${wire.diameterMm.toFixed(2)}, ${wire.lengthMm} mm`}
           </p>
           <Swap one={one} ids={chosen.map((p) => p.id)} />

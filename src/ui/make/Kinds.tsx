@@ -6,6 +6,7 @@ import { careOf } from '@/core/days/tasks';
 import { pieceName, stageOf, wiredParts, type Species } from '@/core/botany/species';
 import type { TrayKind } from '@/core/make/tray';
 import { Portrait } from '../shared/Portrait';
+import { habits } from '../speech/habits';
 import { durationWords, gramWords, inchWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 
@@ -106,7 +107,8 @@ export function KindCard({ kind }: { kind: TrayKind }) {
                 {s.name} {Math.round(long)} mm
               </b>
               <span className="small">
-                {inchWords(long)}, {gramWords(body.massGrams)} g
+                {habits().lengths === 'mm' && `${inchWords(long)}, `}
+                {gramWords(body.massGrams)} g
               </span>
             </span>
           );

@@ -1,4 +1,4 @@
-import { MM_PER_INCH } from '@/core/geometry/units';
+import { inchesToMm, mmToInches } from '@/core/geometry/units';
 
 /** From here on inches are told as fractions of a sixteenth, as a ruler shows them; below, as decimals. */
 const FRACTIONS_FROM_MM = 12;
@@ -11,8 +11,8 @@ export function mmToInchWords(mm: number): string {
   const size = Math.abs(mm);
   const sign = mm < 0 ? '−' : '';
   if (size === 0) return '0';
-  if (size < FRACTIONS_FROM_MM) return sign + (size / MM_PER_INCH).toFixed(size < 1 ? 3 : 2);
-  const parts = Math.round((size / MM_PER_INCH) * SIXTEENTHS);
+  if (size < FRACTIONS_FROM_MM) return sign + mmToInches(size).toFixed(size < 1 ? 3 : 2);
+  const parts = Math.round(mmToInches(size) * SIXTEENTHS);
   const [whole, rest] = [Math.floor(parts / SIXTEENTHS), parts % SIXTEENTHS];
   if (rest === 0) return `${sign}${whole}`;
   const g = greatestCommon(rest, SIXTEENTHS);
@@ -33,8 +33,8 @@ export const inInches = (text: string): string =>
 /** A sixteenth of an inch, as the fields for lengths step. */
 export const INCH_STEP = 1 / SIXTEENTHS;
 /** A length in inches as a field shows it, to a thousandth; and what was typed there, to a tenth of a millimetre. */
-export const mmToInchField = (mm: number): number => Math.round((mm / MM_PER_INCH) * 1000) / 1000;
-export const inchFieldToMm = (inches: number): number => Math.round(inches * MM_PER_INCH * 10) / 10;
+export const mmToInchField = (mm: number): number => Math.round(mmToInches(mm) * 1000) / 1000;
+export const inchFieldToMm = (inches: number): number => Math.round(inchesToMm(inches) * 10) / 10;
 
 /** Every time of day of a sentence by the twelve-hour clock: "09:30" → "9:30 am", "00:15" → "12:15 am". */
 export const byTwelve = (text: string): string =>

@@ -1,5 +1,5 @@
 import { habits, isPlain } from './habits';
-import { byTwelve, inInches } from './measures';
+import { byTwelve, inInches, mmToInchWords } from './measures';
 import type { Phrases } from './phrases';
 
 let phrases: Phrases | null = null;
@@ -16,3 +16,6 @@ export function say(text: string): string {
   if (clock === 12) said = byTwelve(said);
   return said;
 }
+
+/** A length as a figure alone, where a drawing has no room for its unit: whole millimetres, or inches as a ruler shows them. */
+export const lengthFigure = (mm: number): string => (habits().lengths === 'in' ? mmToInchWords(mm) : `${Math.round(mm)}`);

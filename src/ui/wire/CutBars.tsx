@@ -10,6 +10,7 @@ import { wireName } from '@/core/wire/gauge';
 import { planBench } from '@/workers/clients';
 import { Choice } from '../shared/fields';
 import { plural } from '../shared/words';
+import { lengthFigure } from '../speech/say';
 import { getStudio, useStudio } from '../useStudio';
 
 const keyOf = (c: GaugeCuts): string => `${c.gauge}|${c.colour}`;
@@ -192,7 +193,7 @@ function GaugeBars({
                     className={`grid w-full place-items-center border border-[var(--leaf)] ${picked === mm ? 'bg-[var(--next)] text-[var(--onnext)]' : 'bg-[var(--leafwash)]'} ${i === 0 ? 'rounded-l-full' : 'rounded-sm'}`}
                     style={{ height: Math.max(20, Math.min(34, 14 + cuts.diameterMm * 20)) }}
                   >
-                    {mm >= 18 ? mm : ''}
+                    {mm >= 18 ? lengthFigure(mm) : ''}
                   </span>
                 </button>
               ))}
@@ -203,9 +204,9 @@ function GaugeBars({
                   style={{ width: `${(bar.leftMm / stockMm) * 100}%` }}
                 >
                   {bar.leftMm >= KEEP_OFFCUT_MM
-                    ? `${Math.round(bar.leftMm)} to the tin`
+                    ? `${lengthFigure(bar.leftMm)} to the tin`
                     : bar.leftMm > 22
-                      ? Math.round(bar.leftMm)
+                      ? lengthFigure(bar.leftMm)
                       : ''}
                 </span>
               )}
