@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { chromium, type Page } from '@playwright/test';
+import { chromium, type Browser, type Page } from '@playwright/test';
 import { composeAll, FULL_DENSITY } from '../src/core/compose/composer';
 import { writeProjectFile } from '../src/core/formats/projectFile';
 import { newProject } from '../src/core/plan/newProject';
@@ -180,6 +180,26 @@ async function propose(page: Page, name: string, open: () => Promise<void>): Pro
   );
 }
 
+const STATIONS = ['brief', 'compose', 'make', 'wire', 'place', 'days', 'log', 'hand-over'];
+
+/** How long each station takes to say its first heading in a browser that has the jobs and nothing loaded (target: 1 s). */
+async function openings(browser: Browser): Promise<void> {
+  const took: string[] = [];
+  for (const station of STATIONS) {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+    const page = await context.newPage();
+    await page.goto(`http://127.0.0.1:${PORT}/jobs`);
+    await page.getByRole('button', { name: /^Open Harbour/ }).waitFor();
+    await page.goto('about:blank');
+    const from = performance.now();
+    await page.goto(`http://127.0.0.1:${PORT}/${station}`);
+    await page.locator('main').getByRole('heading').first().waitFor();
+    took.push(`${station} ${((performance.now() - from) / 1000).toFixed(1)} s`);
+    await context.close();
+  }
+  say(`stations from a cold start: ${took.join(', ')}`);
+}
+
 async function main(): Promise<void> {
   const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-p', String(PORT)], { stdio: 'ignore' });
   const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox'] });
@@ -189,6 +209,7 @@ async function main(): Promise<void> {
       if (answers?.ok) break;
       await new Promise((resolve) => setTimeout(resolve, 200));
     }
+    await openings(browser);
     await measure(await browser.newPage({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' }));
   } finally {
     await browser.close();

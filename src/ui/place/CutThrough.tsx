@@ -4,6 +4,7 @@ import { cakeHeightMm, stackTiers, type Cake } from '@/core/cake/cake';
 import type { DerivedPlan, PlannedEntry } from '@/core/plan/derivePlan';
 import { SvgPortrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
+import { lengthFigure } from '../speech/say';
 
 const W = 320;
 const H = 420;
@@ -92,10 +93,10 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: PlannedEn
         <g fontSize="13" fill="var(--ink)">
           <path d={`M24 ${Y(tier.footMm)}V${Y(tier.topMm)}m-5 0h10M19 ${Y(tier.footMm)}h10`} stroke="var(--ink)" fill="none" />
           <text transform={`translate(17 ${Y((tier.footMm + tier.topMm) / 2)}) rotate(-90)`} textAnchor="middle">
-            {tier.tier.heightMm} of {tier.tier.kind === 'dummy' ? 'foam' : 'cake'}
+            {lengthFigure(tier.tier.heightMm)} of {tier.tier.kind === 'dummy' ? 'foam' : 'cake'}
           </text>
           <text x={X(end.r) + 8} y={Y(end.z) + 4} fontWeight="600">
-            {Math.round(entry.insideMm)}
+            {lengthFigure(entry.insideMm)}
           </text>
         </g>
       )}

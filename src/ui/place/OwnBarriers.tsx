@@ -5,6 +5,7 @@ import * as v from 'valibot';
 import { ownBarrierSchema, type OwnBarrier } from '@/core/place/ownBarrier';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
+import { lengthFigure } from '../speech/say';
 
 const FIRST: OwnBarrier = {
   id: '',
@@ -48,7 +49,8 @@ export function OwnBarriers() {
       <ul>
         {own.map((b) => (
           <li key={b.id} className="flex flex-wrap items-center gap-3 py-1 text-[15px]">
-            <b>{b.name}</b> {b.kind}, bore {b.boreMm}, Ø {b.outsideMm}, {b.stockMm} mm long, up to {b.mostGrams} g
+            <b>{b.name}</b> {b.kind}, bore {lengthFigure(b.boreMm, 1)}, Ø {b.outsideMm}, {b.stockMm} mm long, up to {b.mostGrams}{' '}
+            g
             <button
               className="key"
               aria-label={`Take ${b.name} away`}

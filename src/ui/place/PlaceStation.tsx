@@ -22,6 +22,7 @@ import { Compare } from './Compare';
 import { CutThrough } from './CutThrough';
 import { LevelSign } from './LevelSign';
 import { OwnBarriers } from './OwnBarriers';
+import { lengthFigure, lengthUnit } from '../speech/say';
 
 const PlaceMode = dynamic(() => import('./PlaceMode').then((m) => m.PlaceMode), { ssr: false });
 const Templates = dynamic(() => import('./Templates').then((m) => m.Templates), { ssr: false });
@@ -227,9 +228,9 @@ function EntryList({ chosen, onChoose }: { chosen: string | null; onChoose(id: s
           <th>No.</th>
           <th>Barrier</th>
           <th>Where</th>
-          <th className="text-right">Cut, mm</th>
+          <th className="text-right">{`Cut, ${lengthUnit()}`}</th>
           <th className="text-right">Down</th>
-          <th className="text-right">Stem, mm</th>
+          <th className="text-right">{`Stem, ${lengthUnit()}`}</th>
         </tr>
       </thead>
       <tbody>
@@ -244,9 +245,9 @@ function EntryList({ chosen, onChoose }: { chosen: string | null; onChoose(id: s
             <td>
               {tierName(cake, e.tierIndex)}, {azimuthToClockWords(e.azimuthRad)}
             </td>
-            <td className="text-right">{e.cutMm ? Math.round(e.cutMm) : '–'}</td>
+            <td className="text-right">{e.cutMm ? lengthFigure(e.cutMm) : '–'}</td>
             <td className="text-right">{Math.round(e.downDeg)}°</td>
-            <td className="text-right">{e.bundleMm.toFixed(1)}</td>
+            <td className="text-right">{lengthFigure(e.bundleMm, 1)}</td>
           </tr>
         ))}
       </tbody>

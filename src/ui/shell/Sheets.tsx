@@ -45,7 +45,7 @@ export function Sheets({ here }: { here: StationId | null }) {
     <>
       {firstVisit && open !== 'tour' && (
         <button className="key mr-1" onClick={() => setOpen('tour')}>
-          <Footprints size={20} /> <span className="max-md:hidden">Look round</span>
+          <Footprints size={20} /> <span className="max-lg:sr-only">Look round</span>
         </button>
       )}
       <button

@@ -23,12 +23,17 @@ const NUMBER = '[−-]?\\d+(?:[.,]\\d+)?';
 /** One length, a range or a product of lengths before its unit: "40 mm", "20 to 30 mm", "62 × 29 mm". */
 const LENGTHS = new RegExp(`(${NUMBER}(?:\\s?(?:×|–|to|and|or|,|/|a|y|o|±)\\s?${NUMBER})*)[\\s\\u00a0\\u202f]?mm\\b`, 'g');
 
+/** A diameter is told in millimetres with or without its unit: "Ø 0.71, cut 93 mm". */
+const BARE_DIAMETER = /Ø\s(\d+(?:\.\d+)?)(?![\d.]|\s?mm|\s?in)/g;
+
 /** Every length of a sentence in inches. A unit alone (over a column, on a rule) stays: the figures that it speaks of do too. */
 export const inInches = (text: string): string =>
-  text.replace(LENGTHS, (_, figures: string) => {
-    const each = figures.replace(new RegExp(NUMBER, 'g'), (n) => mmToInchWords(Number(n.replace('−', '-').replace(',', '.'))));
-    return `${each} in`;
-  });
+  text
+    .replace(BARE_DIAMETER, (_, d: string) => `Ø ${mmToInchWords(Number(d))} in`)
+    .replace(LENGTHS, (_, figures: string) => {
+      const each = figures.replace(new RegExp(NUMBER, 'g'), (n) => mmToInchWords(Number(n.replace('−', '-').replace(',', '.'))));
+      return `${each} in`;
+    });
 
 /** A sixteenth of an inch, as the fields for lengths step. */
 export const INCH_STEP = 1 / SIXTEENTHS;

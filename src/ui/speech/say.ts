@@ -17,5 +17,8 @@ export function say(text: string): string {
   return said;
 }
 
-/** A length as a figure alone, where a drawing has no room for its unit: whole millimetres, or inches as a ruler shows them. */
-export const lengthFigure = (mm: number): string => (habits().lengths === 'in' ? mmToInchWords(mm) : `${Math.round(mm)}`);
+/** A length as a figure alone, where a drawing has no room for its unit: millimetres, or inches as a ruler shows them. */
+export const lengthFigure = (mm: number, digits = 0): string =>
+  habits().lengths === 'in' ? mmToInchWords(mm) : mm.toFixed(digits);
+/** The sign of the unit that lengths are read in, for over a column of figures. */
+export const lengthUnit = (): 'mm' | 'in' => habits().lengths;

@@ -41,6 +41,8 @@ describe('inches as a ruler shows them (1 in = 25.4 mm exactly: international ya
     expect(inInches('cut 153 mm, bore 4 mm, 62 × 29 mm')).toBe('cut 6 in, bore 0.16 in, 2 7/16 × 1 1/8 in');
     // a figure without its unit is not touched, so its unit is not either
     expect(inInches('Cut, mm')).toBe('Cut, mm');
+    expect(inInches('green, Ø 0.71, cut 93 mm')).toBe('green, Ø 0.028 in, cut 3 11/16 in');
+    expect(inInches('Ø 0.71 mm')).toBe('Ø 0.028 in');
     expect(inInches('5–10 min, 24 SWG, 3 g')).toBe('5–10 min, 24 SWG, 3 g');
   });
 });

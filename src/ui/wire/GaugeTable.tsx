@@ -9,6 +9,7 @@ import type { TrayKind } from '@/core/make/tray';
 import { Portrait } from '../shared/Portrait';
 import { gramWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
+import { lengthFigure, lengthUnit } from '../speech/say';
 
 interface Row {
   kind: TrayKind;
@@ -51,7 +52,12 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
               <Portrait kind={kind} px={40} />
               <b className="w-[120px]">{name}</b>
               <Range from={grams[0]} to={grams[1]} words={gramWords} unit="g" />
-              <Range from={Math.min(...free)} to={Math.max(...free)} words={(mm) => `${Math.round(mm)}`} unit="mm free" />
+              <Range
+                from={Math.min(...free)}
+                to={Math.max(...free)}
+                words={(mm) => lengthFigure(mm)}
+                unit={`${lengthUnit()} free`}
+              />
               <span className="w-[104px] text-[15px]">
                 <b>{heaviest.gauge.byStrength < 10 ? `${heaviest.gauge.byStrength} mm` : heaviest.gauge.byStrength}</b> by
                 strength

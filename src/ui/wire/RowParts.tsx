@@ -1,6 +1,7 @@
 import type { Entry } from '@/core/place/entry';
 import { tapeWidthShare } from '@/core/tape/bundle';
 import type { Joint } from '@/core/tape/tree';
+import { lengthFigure, lengthUnit } from '../speech/say';
 
 export function Ruler({
   heel,
@@ -31,18 +32,18 @@ export function Ruler({
         />
       )}
       <text x="0" y={y + 10} fill="var(--ink2)">
-        {heel ? '' : 'mm from tip'}
+        {heel ? '' : `${lengthUnit()} from tip`}
       </text>
       <text x="0" y={y + 30} fill="var(--ink2)">
-        mm thick
+        {`${lengthUnit()} thick`}
       </text>
       {leads.map((j, i) => (
         <g key={j.order} textAnchor="middle">
           <text x={x(j, i)} y={y + 10}>
-            {heel ? '' : Math.round(j.fromTipMm)}
+            {heel ? '' : lengthFigure(j.fromTipMm)}
           </text>
           <text x={x(j, i)} y={y + 30} fill="var(--ink2)">
-            {j.thicknessMm.toFixed(1)}
+            {lengthFigure(j.thicknessMm, 1)}
           </text>
         </g>
       ))}
@@ -73,7 +74,7 @@ export function InBarrier({ entry, x, y }: { entry: Entry; x: number; y: number 
         strokeDasharray="7 5"
       />
       <text x={x} y={y - od / 2 - 26} fontSize="15" fontWeight="600" fill="var(--ink)">
-        Stem {entry.bundleMm.toFixed(1)}, {entry.barrierName}
+        Stem {lengthFigure(entry.bundleMm, 1)}, {entry.barrierName}
       </text>
       <text x={x} y={y - od / 2 - 9} fontSize="13" fill="var(--leaf)">
         {entry.boreMm ? `bore ${entry.boreMm} mm` : `Ø ${entry.outsideMm.toFixed(1)} mm`}, {Math.round(entry.insideMm)} mm deep

@@ -15,6 +15,7 @@ import { JointCard, wishJoint } from './JointCard';
 import { PiecePicture } from './PiecePicture';
 import { InBarrier, Ruler } from './RowParts';
 import { getStudio, useStudio } from '../useStudio';
+import { lengthFigure } from '../speech/say';
 
 const W = 1230;
 const LEFT = 70;
@@ -95,7 +96,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
       </div>
       <div className="flex flex-wrap items-end gap-4">
         <p className="small order-last grow pb-3 text-right">
-          Beside each stalk its mm, and the angle at which it leaves. Pull a joint along the stem, or change it here.
+          Beside each stalk its length, and the angle at which it leaves. Pull a joint along the stem, or change it here.
         </p>
         <JointCard of={of} spray={spray} sprays={sprays} plan={plan} pieceId={inHand} onChoose={setInHand} />
       </div>
@@ -259,7 +260,7 @@ function JointMark({
         </g>
       ))}
       <text x={(hx + x) / 2 + 10} y={MIDDLE + away * 0.44} fontSize="13" fill="var(--ink)">
-        {Math.round(joint.stalkMm)}
+        {lengthFigure(joint.stalkMm)}
         {!joint.tip && <tspan fill="var(--ink2)">{`, ${Math.round(joint.angleDeg)}°`}</tspan>}
       </text>
       <g {...pull}>

@@ -5,6 +5,7 @@ import { wireName } from '@/core/wire/gauge';
 import { plural } from '../shared/words';
 import { barrierPath } from './barrierPath';
 import { PiecePicture } from './PiecePicture';
+import { lengthFigure } from '../speech/say';
 
 const PX_PER_MM = 1.9;
 const HEAD_ROOM = 62;
@@ -66,14 +67,21 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
               strokeWidth={Math.max(1.4, stem.gauge.diameterMm * 2.6)}
             />
             <PiecePicture of={entry.arrangementId} pieceId={stem.pieceId} plan={plan} x={hx} y={hy - 10} />
-            <text x={n > 1 ? hx : hx + 36} y={n > 1 ? hy - 40 : hy - 6} textAnchor="middle" fontSize="13" fill="var(--ink2)">
-              {Math.round(stem.lengthMm)}
+            {/* beside the stem where it meets the rim: a head of any size leaves that free */}
+            <text
+              x={n > 1 ? hx : middle + od / 2 + 6}
+              y={n > 1 ? hy - 40 : rim + 5}
+              textAnchor={n > 1 ? 'middle' : 'start'}
+              fontSize="13"
+              fill="var(--ink2)"
+            >
+              {lengthFigure(stem.lengthMm)}
             </text>
           </g>
         );
       })}
       <text x={middle + od / 2 + 6} y={(rim + bottom) / 2 + 4} fontSize="13" fill="var(--ink)">
-        {Math.round(entry.cutMm)}
+        {lengthFigure(entry.cutMm)}
       </text>
       <circle cx={middle - od / 2 - 18} cy={rim + 12} r="12" fill="var(--leaf)" />
       <text x={middle - od / 2 - 18} y={rim + 17} textAnchor="middle" fontSize="13" fontWeight="700" fill="var(--onleaf)">
