@@ -12,9 +12,13 @@ export const cross = (a: Vec3, b: Vec3): Vec3 => [
   a[2] * b[0] - a[0] * b[2],
   a[0] * b[1] - a[1] * b[0],
 ];
+export const equal = (a: Vec3, b: Vec3): boolean => a[0] === b[0] && a[1] === b[1] && a[2] === b[2];
 /** By the square root, which every machine rounds alike, and several times faster than Math.hypot. */
 export const length = (a: Vec3): number => Math.sqrt(a[0] * a[0] + a[1] * a[1] + a[2] * a[2]);
-export const distance = (a: Vec3, b: Vec3): number => length([a[0] - b[0], a[1] - b[1], a[2] - b[2]]);
+export function distance(a: Vec3, b: Vec3): number {
+  const [x, y, z] = [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
+  return Math.sqrt(x * x + y * y + z * z);
+}
 export const mix = (a: Vec3, b: Vec3, t: number): Vec3 => [
   a[0] + (b[0] - a[0]) * t,
   a[1] + (b[1] - a[1]) * t,

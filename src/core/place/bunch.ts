@@ -1,4 +1,5 @@
 import { add, angleBetween, distance, scale, type Vec3 } from '../geometry/vec3';
+import { PointGrid } from '../geometry/pointGrid';
 import type { PlacedPiece } from '../compose/placement';
 
 /** Stems that go into the cake together. */
@@ -10,6 +11,8 @@ export interface Bunch {
 
 const MOST_STEMS = 5;
 const FARTHEST_BASE_MM = 26;
+/** No two feet of a bunch are farther apart than twice the reach from their middle. */
+const NEAR_MM = 2 * FARTHEST_BASE_MM + 0.1;
 const WIDEST_NORMALS_RAD = 0.72;
 
 const gathers = (p: PlacedPiece): boolean => p.body.role !== 'focal' && p.body.role !== 'secondary' && p.body.massGrams < 6;
@@ -26,8 +29,6 @@ const bunchOf = (members: PlacedPiece[]): Bunch => ({
 /** How far a merge would make stems reach; Infinity when it may not be. Leaves go with leaves. */
 function mergeCost(a: Bunch, b: Bunch): number {
   if (a.members.length + b.members.length > MOST_STEMS) return Infinity;
-  // no two feet are farther apart than twice the reach from their middle
-  if (distance(a.members[0]!.base, b.members[0]!.base) > 2 * FARTHEST_BASE_MM) return Infinity;
   const all = [...a.members, ...b.members];
   const leaves = all.filter((p) => p.body.role === 'foliage').length;
   if (leaves !== 0 && leaves !== all.length) return Infinity;
@@ -46,30 +47,39 @@ interface Merge {
 /** Neighbouring light stems gathered into bunches with one barrier: the cheapest pair first, until none may merge. */
 export function gatherBunches(heads: readonly PlacedPiece[]): Bunch[] {
   const alone = heads.filter((p) => !gathers(p)).map((p) => bunchOf([p]));
+  const light = heads.filter(gathers);
+  const feet = new PointGrid(
+    light.map((p) => p.base),
+    NEAR_MM,
+  );
   // a merged bunch goes to the end, and what it was made of leaves an empty place
-  const loose: (Bunch | null)[] = heads.filter(gathers).map((p) => bunchOf([p]));
-  let merges: Merge[] = loose.flatMap((_, b) => mergesWith(loose, b));
+  const loose: (Bunch | null)[] = light.map((p) => bunchOf([p]));
+  /** the bunch whose first member each is, or nothing any more */
+  const leads = new Map(light.map((p, i) => [p, i]));
+  const mergesWith = (b: number): Merge[] => {
+    const merges: Merge[] = [];
+    feet.within(loose[b]!.members[0]!.base, NEAR_MM, (i) => {
+      const a = leads.get(light[i]!);
+      if (a === undefined || a >= b) return;
+      const cost = mergeCost(loose[a]!, loose[b]!);
+      if (cost < Infinity) merges.push({ a, b, cost });
+    });
+    return merges;
+  };
+  let merges: Merge[] = loose.flatMap((_, b) => mergesWith(b));
   while (merges.length) {
     const { a, b } = merges.reduce((best, m) => (cheaper(m, best) ? m : best));
-    const merged = bunchOf([...loose[a]!.members, ...loose[b]!.members]);
+    const members = [...loose[a]!.members, ...loose[b]!.members];
+    leads.delete(loose[b]!.members[0]!);
+    leads.set(members[0]!, loose.length);
     loose[a] = null;
     loose[b] = null;
+    loose.push(bunchOf(members));
     merges = merges.filter((m) => loose[m.a] && loose[m.b]);
-    merges.push(...mergesWith(loose, loose.push(merged) - 1));
+    merges.push(...mergesWith(loose.length - 1));
   }
   return [...alone, ...loose.filter((bunch) => bunch !== null)];
 }
 
 const cheaper = (m: Merge, best: Merge): boolean =>
   m.cost !== best.cost ? m.cost < best.cost : m.a !== best.a ? m.a < best.a : m.b < best.b;
-
-/** What a bunch may merge with among those before it. */
-function mergesWith(loose: readonly (Bunch | null)[], b: number): Merge[] {
-  const merges: Merge[] = [];
-  for (let a = 0; a < b; a++) {
-    const before = loose[a];
-    const cost = before ? mergeCost(before, loose[b]!) : Infinity;
-    if (cost < Infinity) merges.push({ a, b, cost });
-  }
-  return merges;
-}

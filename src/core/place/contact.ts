@@ -105,20 +105,35 @@ function* walk(curve: readonly Vec3[]): Generator<Vec3> {
   if (curve.length) yield curve[curve.length - 1]!;
 }
 
+interface Nearest {
+  mm: number;
+  at: Vec3;
+}
+
+/** What was found last for a stem, for as long as it and the cake are the same. */
+const lastNearest = new WeakMap<readonly Vec3[], Nearest & { solid: CakeSolid; endsInEntry: boolean }>();
+
+/** Where a stem comes nearest to icing, apart from the last stretch into its own barrier. */
+function nearestIcing(curve: readonly Vec3[], end: Vec3, endsInEntry: boolean, solid: CakeSolid): Nearest {
+  const last = lastNearest.get(curve);
+  if (last?.solid === solid && last.endsInEntry === endsInEntry) return last;
+  let nearest: Nearest = { mm: Infinity, at: end };
+  for (const point of walk(curve)) {
+    if (endsInEntry && distance(point, end) < AT_RIM_MM) continue;
+    const mm = solid.signedDistanceMm(point);
+    if (mm < nearest.mm) nearest = { mm, at: point };
+  }
+  lastNearest.set(curve, { ...nearest, solid, endsInEntry });
+  return nearest;
+}
+
 function stemContacts({ cake, solid, heads, stems }: ContactInput): Warning[] {
   const warnings: Warning[] = [];
   const byId = new Map(heads.map((p) => [p.piece.id, p]));
   for (const stem of stems) {
     const end = stem.curve[stem.curve.length - 1];
     if (!end) continue;
-    let worst = Infinity;
-    let at: Vec3 = end;
-    for (const point of walk(stem.curve)) {
-      const toEnd = Math.hypot(point[0] - end[0], point[1] - end[1], point[2] - end[2]);
-      if (stem.endsInEntry && toEnd < AT_RIM_MM) continue;
-      const clear = solid.signedDistanceMm(point);
-      if (clear < worst) [worst, at] = [clear, point];
-    }
+    const { mm: worst, at } = nearestIcing(stem.curve, end, stem.endsInEntry, solid);
     if (worst < STEM_CLEARANCE_MM && eatenAt(solid, at)) {
       const p = byId.get(stem.pieceId);
       warnings.push({

@@ -1,6 +1,6 @@
 import type { PlacedPiece } from '../compose/placement';
 import { overlapMm, reachMm } from '../compose/placement';
-import { addScaled, distance, dot, scale, sub, type Vec3 } from '../geometry/vec3';
+import { addScaled, distance, equal, scale, type Vec3 } from '../geometry/vec3';
 import type { Entry } from './entry';
 
 /** What goes in after what, and what can only go in together. */
@@ -16,9 +16,26 @@ const OUT_MM = 60;
 /** Petals that brush by less than this do not block. */
 const BRUSH_MM = 2.5;
 
+interface Ball {
+  x: number;
+  y: number;
+  z: number;
+  radius: number;
+}
+
+interface Leaving {
+  p: PlacedPiece;
+  /** the way out, a unit vector */
+  out: Vec3;
+  reachMm: number;
+}
+
 interface Ordered {
   entry: Entry;
-  heads: readonly PlacedPiece[];
+  heads: readonly Leaving[];
+  /** a ball round all its heads, and round all of their ways */
+  ball: Ball;
+  wayBall: Ball;
   /** lower goes in sooner when nothing blocks */
   rank: number;
   fromFocalMm: number;
@@ -35,63 +52,92 @@ export function insertionOrder(
   focal: Vec3,
   whole = false,
 ): InsertionOrder {
-  const all = entries.map((entry): Ordered => ({
-    entry,
-    heads: entry.pieceIds.flatMap((id) => heads.get(id) ?? []),
-    rank: rankOf(entry),
-    fromFocalMm: distance(entry.pointMm, focal),
-  }));
-  /** ids that must be in before an entry */
-  const before = new Map(all.map((o) => [o.entry.id, new Set<string>()]));
-  for (const a of all) for (const b of all) if (a !== b && runsInto(a, b, whole)) before.get(b.entry.id)!.add(a.entry.id);
-  /** in the order in which they are put in */
-  const done = new Set<string>();
+  const all = entries.map((entry): Ordered => {
+    const own = entry.pieceIds.flatMap((id): Leaving[] => {
+      const p = heads.get(id);
+      return p ? [{ p, out: wayOut(p, entry, whole), reachMm: reachMm(p) }] : [];
+    });
+    return {
+      entry,
+      heads: own,
+      ball: ballRound(own, 0),
+      wayBall: ballRound(own, OUT_MM),
+      rank: rankOf(entry),
+      fromFocalMm: distance(entry.pointMm, focal),
+    };
+  });
+  /** what must be in before an entry, and is not yet; what waits for it */
+  const before = new Map(all.map((o) => [o, new Set<Ordered>()]));
+  const after = new Map(all.map((o) => [o, [] as Ordered[]]));
+  for (const a of all)
+    for (const b of all)
+      if (a !== b && meet(a.wayBall, b.ball) && runsInto(a, b)) {
+        before.get(b)!.add(a);
+        after.get(a)!.push(b);
+      }
+  const ids: string[] = [];
   const together: string[][] = [];
-  const left = new Set(all);
-  const sooner = (a: Ordered, b: Ordered) =>
-    a.rank - b.rank || a.fromFocalMm - b.fromFocalMm || a.entry.id.localeCompare(b.entry.id);
-  while (left.size) {
-    const free = [...left].filter((o) => [...before.get(o.entry.id)!].every((id) => done.has(id)));
-    const [next] = (free.length ? free : [...left]).sort(sooner);
-    if (!free.length) {
-      const blockers = [...before.get(next!.entry.id)!].filter((id) => !done.has(id));
-      together.push([next!.entry.id, ...blockers]);
-    }
-    done.add(next!.entry.id);
-    left.delete(next!);
+  let left = [...all].sort((a, b) => a.rank - b.rank || a.fromFocalMm - b.fromFocalMm || a.entry.id.localeCompare(b.entry.id));
+  while (left.length) {
+    const free = left.find((o) => before.get(o)!.size === 0);
+    const next = free ?? left[0]!;
+    if (!free) together.push([next.entry.id, ...[...before.get(next)!].map((o) => o.entry.id)]);
+    ids.push(next.entry.id);
+    left = left.filter((o) => o !== next);
+    for (const o of after.get(next)!) before.get(o)!.delete(next);
   }
-  return { ids: [...done], together };
+  return { ids, together };
 }
+
+/** A ball that holds all heads on the whole of a way so long. */
+function ballRound(heads: readonly Leaving[], wayMm: number): Ball {
+  const middles = heads.map(({ p, out }) => addScaled(p.centre, out, wayMm / 2));
+  const [x, y, z] = [0, 1, 2].map((k) => middles.reduce((a, m) => a + m[k]!, 0) / Math.max(1, middles.length));
+  const far = heads.map((h, i) => distance(middles[i]!, [x!, y!, z!]) + h.reachMm + wayMm / 2);
+  return { x: x!, y: y!, z: z!, radius: Math.max(0, ...far) };
+}
+
+const meet = (a: Ball, b: Ball): boolean => (a.x - b.x) ** 2 + (a.y - b.y) ** 2 + (a.z - b.z) ** 2 < (a.radius + b.radius) ** 2;
 
 /** Large heads and whole sprays go in along their barrier; small heads are bent and slid in along their own axis. */
 const wayOut = (p: PlacedPiece, entry: Entry, whole: boolean): Vec3 =>
   whole || p.body.role === 'focal' || p.body.role === 'secondary' ? scale(entry.direction, -1) : p.axis;
 
 /** Whether a head on its way in would run into a head of the other, if that one stood there already. */
-function runsInto(a: Ordered, b: Ordered, whole: boolean): boolean {
-  return a.heads.some((p) => {
-    const out = wayOut(p, a.entry, whole);
-    return b.heads.some((q) => {
-      if (p.spine.length && q.spine.length) return false;
-      if (!nearWay(p, out, q)) return false;
-      const there = overlapMm(p, q);
-      for (let mm = STEP_MM; mm <= OUT_MM; mm += STEP_MM) {
-        const moved = {
-          ...p,
-          centre: addScaled(p.centre, out, mm),
-          spine: p.spine.map((s) => ({ ...s, at: addScaled(s.at, out, mm) })),
-        };
-        // what presses where it stands presses less as it leaves
-        if (overlapMm(moved, q) > Math.max(BRUSH_MM, there)) return true;
-      }
-      return false;
-    });
-  });
+const runsInto = (a: Ordered, b: Ordered): boolean => a.heads.some((p) => b.heads.some((q) => nearWay(p, q) && blocked(p, q.p)));
+
+/** What was found last for two heads, for as long as both stand where they stood. */
+const found = new WeakMap<PlacedPiece, WeakMap<PlacedPiece, { out: Vec3; blocks: boolean }>>();
+
+function blocked({ p, out }: Leaving, q: PlacedPiece): boolean {
+  const own = found.get(p) ?? new WeakMap<PlacedPiece, { out: Vec3; blocks: boolean }>();
+  found.set(p, own);
+  const last = own.get(q);
+  if (last && equal(last.out, out)) return last.blocks;
+  const blocks = runsIntoOne(p, out, q);
+  own.set(q, { out, blocks });
+  return blocks;
+}
+
+function runsIntoOne(p: PlacedPiece, out: Vec3, q: PlacedPiece): boolean {
+  if (p.spine.length && q.spine.length) return false;
+  const there = overlapMm(p, q);
+  for (let mm = STEP_MM; mm <= OUT_MM; mm += STEP_MM) {
+    const moved = {
+      ...p,
+      centre: addScaled(p.centre, out, mm),
+      spine: p.spine.map((s) => ({ ...s, at: addScaled(s.at, out, mm) })),
+    };
+    // what presses where it stands presses less as it leaves
+    if (overlapMm(moved, q) > Math.max(BRUSH_MM, there)) return true;
+  }
+  return false;
 }
 
 /** Whether the other head comes near the way at all. */
-function nearWay(p: PlacedPiece, out: Vec3, q: PlacedPiece): boolean {
-  const to = sub(q.centre, p.centre);
-  const along = Math.max(0, Math.min(OUT_MM, dot(to, out)));
-  return distance(q.centre, addScaled(p.centre, out, along)) < reachMm(p) + reachMm(q);
+function nearWay({ p, out, reachMm }: Leaving, q: Leaving): boolean {
+  const [x, y, z] = [q.p.centre[0] - p.centre[0], q.p.centre[1] - p.centre[1], q.p.centre[2] - p.centre[2]];
+  const along = Math.max(0, Math.min(OUT_MM, x * out[0] + y * out[1] + z * out[2]));
+  const off2 = (x - out[0] * along) ** 2 + (y - out[1] * along) ** 2 + (z - out[2] * along) ** 2;
+  return off2 < (reachMm + q.reachMm) ** 2;
 }

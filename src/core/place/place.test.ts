@@ -9,7 +9,8 @@ import { BARRIERS, barrierById, fitsBore, springBendRad } from './barrier';
 import { gatherBunches } from './bunch';
 import { contactWarnings, type ContactInput } from './contact';
 import { CRUMB_KPA, holdDepthMm } from './holding';
-import { RIM_PROUD_MM, seatAll, wallBetweenMm, type SeatRequest } from './seating';
+import { RIM_PROUD_MM, seatAll, type SeatRequest } from './seating';
+import { wallBetweenMm } from './walls';
 
 describe('barriers (sizes from memory)', () => {
   test.each([

@@ -1,7 +1,6 @@
 import type { Cake } from '../cake/cake';
 import { azimuthOf } from '../cake/skin';
 import type { CakeSolid, RayIntoCake } from '../cake/solid';
-import { segmentDistance } from '../geometry/curve';
 import { clamp, radToDeg, TAU } from '../geometry/numbers';
 import { afresh, type Recall } from '../geometry/memory';
 import { add, addScaled, anyPerpendicular, cross, distance, normalize, scale, type Vec3 } from '../geometry/vec3';
@@ -10,6 +9,7 @@ import { trialWords, type BarrierTrial, type WhyNot } from './compared';
 import type { Entry, Warning } from './entry';
 import { CRUMB_KPA, holdDepthMm } from './holding';
 import { crowdingWarnings, holeWarnings, noSeat, unwanted } from './seatWarnings';
+import { wallBetweenMm, Walls, wantedWallMm, type Standing } from './walls';
 
 /** What asks for a place in the cake. */
 export interface SeatRequest {
@@ -32,6 +32,9 @@ export interface SeatRequest {
   /** the barrier that a person has chosen, by id */
   wanted?: string;
 }
+
+/** Where a stem goes in. */
+export type SeatAt = Pick<Entry, 'id' | 'pointMm' | 'direction'>;
 
 export const RIM_PROUD_MM = 2;
 const TIP_TO_CARD_MM = 8;
@@ -66,10 +69,14 @@ function allowedDirection(direction: Vec3, normal: Vec3): Vec3 {
 const clearanceFor = (meets: RayIntoCake['meets']): number =>
   meets === 'far side' ? TIP_TO_WALL_MM : meets === 'dowel' ? TO_DOWEL_MM : TIP_TO_CARD_MM;
 
+/** Why a barrier will not do for a stem, wherever it goes in; null where it may do. */
+const notAble = (barrier: Barrier, { bundleMm, massGrams }: SeatRequest): 'bore' | 'weight' | null =>
+  !fitsBore(barrier, bundleMm) ? 'bore' : massGrams > barrier.mostGrams ? 'weight' : null;
+
 /** Tries one barrier at one place: how deep it must go and what it costs, or why it will not do there. */
 function tryBarrier(barrier: Barrier, request: SeatRequest, ray: RayIntoCake, direction: Vec3, crumbKPa: number): Seat | WhyNot {
-  if (!fitsBore(barrier, request.bundleMm)) return 'bore';
-  if (request.massGrams > barrier.mostGrams) return 'weight';
+  const never = notAble(barrier, request);
+  if (never) return never;
   const kPa = ray.tier.tier.kind === 'dummy' ? CRUMB_KPA.foam : crumbKPa;
   const od = barrier.outsideMm(request.bundleMm);
   const lever = distance(request.weightAt, ray.entry);
@@ -149,20 +156,9 @@ function nearEdge(ray: RayIntoCake, solid: CakeSolid): boolean {
   return z > tier.topMm - 11 || z < tier.footMm + 9;
 }
 
-/** The wall of cake between two barriers, mm; negative when they would meet. */
-export function wallBetweenMm(a: { point: Vec3; direction: Vec3; insideMm: number; od: number }, b: typeof a): number {
-  const d = segmentDistance(
-    a.point,
-    addScaled(a.point, a.direction, a.insideMm),
-    b.point,
-    addScaled(b.point, b.direction, b.insideMm),
-  );
-  return d.mm - (a.od + b.od) / 2;
-}
-
-interface Placed extends Seat {
+interface Placed extends Seat, Standing {
   request: SeatRequest;
-  od: number;
+  compared: BarrierTrial[];
   /** the same number for the same place, direction, depth and width */
   mark: number;
 }
@@ -172,44 +168,48 @@ let marks = 0;
 /** Barriers whose mouths are farther apart than this cannot come near each other. */
 const CROWD_REACH_MM = 90;
 
-/** Surely farther apart than `leastMm` of cake, told by their middles alone; most pairs are. */
-function farApart(a: Pick<Seat, 'point' | 'direction' | 'insideMm'>, od: number, b: Placed, leastMm: number): boolean {
-  const [la, lb] = [a.insideMm / 2, b.insideMm / 2];
-  const reach = la + lb + leastMm + (od + b.od) / 2;
-  let sum = 0;
-  for (let k = 0; k < 3; k++) sum += (a.point[k]! + a.direction[k]! * la - b.point[k]! - b.direction[k]! * lb) ** 2;
-  return sum > reach * reach;
-}
-
 /** What standing too near the others costs; stops adding once it cannot win any more. */
 function crowdCost(seat: Seat, od: number, placed: readonly Placed[], most: number): number {
+  const own = { ...seat, od };
   let cost = 0;
   for (const other of placed) {
     if (cost >= most) return cost;
-    const least = Math.max(3, (od + other.od) / 2);
-    if (farApart(seat, od, other, least)) continue;
-    const wall = wallBetweenMm({ ...seat, od }, other);
+    const least = wantedWallMm(own, other);
+    const wall = wallBetweenMm(own, other);
     if (wall < least) cost += 6 + 4 * (least - wall);
   }
   return cost;
 }
 
+/** Where a request may be seated: its candidates, how far they are from the first of them, and a number that is theirs. */
+interface Reach {
+  at: readonly Candidate[];
+  farthestMm: number;
+  mark: number;
+}
+
+function reachOf(request: SeatRequest, solid: CakeSolid): Reach {
+  const at = candidates(request, solid);
+  return { at, farthestMm: Math.max(0, ...at.map((c) => distance(c.ray.entry, at[0]!.ray.entry))), mark: ++marks };
+}
+
 /** Those of the placed that can crowd a seat at any of the candidates. */
-function within(reach: readonly Candidate[], placed: readonly Placed[]): Placed[] {
-  const [first] = reach;
-  if (!first) return [];
-  const farthest = Math.max(...reach.map((c) => distance(c.ray.entry, first.ray.entry)));
-  return placed.filter((p) => distance(p.point, first.ray.entry) <= farthest + CROWD_REACH_MM);
+function within({ at, farthestMm }: Reach, placed: readonly Placed[]): Placed[] {
+  const [first] = at;
+  return first ? placed.filter((p) => distance(p.point, first.ray.entry) <= farthestMm + CROWD_REACH_MM) : [];
 }
 
 function bestSeat(request: SeatRequest, reach: readonly Candidate[], kPa: number, placed: readonly Placed[]): Seat | null {
+  const able = allBarriers()
+    .filter((b) => (!request.only || b.kind === request.only) && (!request.wanted || b.id === request.wanted))
+    .filter((b) => notAble(b, request) === null)
+    .map((barrier) => ({ barrier, leastCost: barrierScore(barrier, request.bundleMm, 0) }));
   let best: Seat | null = null;
   for (const c of reach) {
     const lever = distance(request.weightAt, c.ray.entry);
     const away = (c.moveMm / 10) ** 2 + 0.5 * Math.min(1, request.massGrams / 8) * (lever / 25) ** 2;
-    for (const barrier of allBarriers()) {
-      if (request.only && barrier.kind !== request.only) continue;
-      if (request.wanted && barrier.id !== request.wanted) continue;
+    for (const { barrier, leastCost } of able) {
+      if (best && leastCost + away >= best.cost) continue;
       const seat = tryBarrier(barrier, request, c.ray, c.direction, kPa);
       if (typeof seat === 'string') continue;
       seat.cost += away;
@@ -238,23 +238,40 @@ export function seatAll(
   requests: readonly SeatRequest[],
   cake: Cake,
   solid: CakeSolid,
-  { recall = afresh, kPa = CRUMB_KPA[cake.crumb] }: SeatOptions = {},
+  options: SeatOptions = {},
 ): { entries: Entry[]; warnings: Warning[] } {
+  const { placed, walls, warnings } = settle(requests, cake, solid, options);
+  const order = placed
+    .map((p, i) => ({ i, ...p.request }))
+    .sort((a, b) => a.rank - b.rank || b.massGrams - a.massGrams || a.id.localeCompare(b.id));
+  const entries = order.map(({ i }, at) => toEntry(placed[i]!, at + 1, walls.thinnestMm(i)));
+  return { entries, warnings: [...warnings, ...crowdingWarnings(entries, cake), ...holeWarnings(entries, cake)] };
+}
+
+/** Where each request would be seated, and nothing more; what finds no seat is left out. */
+export const seatsOf = (requests: readonly SeatRequest[], cake: Cake, solid: CakeSolid, options: SeatOptions = {}): SeatAt[] =>
+  settle(requests, cake, solid, options).placed.map((p) => ({ id: p.request.id, pointMm: p.point, direction: p.direction }));
+
+function settle(
+  requests: readonly SeatRequest[],
+  cake: Cake,
+  solid: CakeSolid,
+  { recall = afresh, kPa = CRUMB_KPA[cake.crumb] }: SeatOptions,
+): { placed: Placed[]; walls: Walls; warnings: Warning[] } {
   const placed: Placed[] = [];
   const warnings: Warning[] = [];
-  const reachOf = (request: SeatRequest) => {
-    const { base, axis, normal, leafy } = request;
-    return recall('candidates', [base, axis, normal, leafy], () => candidates(request, solid));
-  };
   const seatFor = (request: SeatRequest, others: readonly Placed[]): Placed | null => {
-    const reach = reachOf(request);
+    const { base, axis, normal, leafy, ...rest } = request;
+    const reach = recall('reach', [base, axis, normal, leafy], () => reachOf(request, solid));
     const near = within(reach, others);
-    const of = [request, near.map((p) => p.mark), kPa];
-    const seat = recall('seat', of, () => bestSeat(request, reach, kPa, near));
-    if (!seat) return null;
-    const od = seat.barrier.outsideMm(request.bundleMm);
-    const mark = recall('mark', [seat.point, seat.direction, seat.insideMm, od], () => ++marks);
-    return { ...seat, request, od, mark };
+    const of = [rest, reach.mark, near.map((p) => p.mark), kPa];
+    return recall('seat', of, () => {
+      const seat = bestSeat(request, reach.at, kPa, near);
+      if (!seat) return null;
+      const od = seat.barrier.outsideMm(request.bundleMm);
+      const mark = recall('mark', [seat.point, seat.direction, seat.insideMm, od], () => ++marks);
+      return { ...seat, request, od, mark, compared: compareAt(request, seat.ray, seat.direction, kPa, seat.barrier) };
+    });
   };
   for (const request of [...requests].sort((a, b) => b.massGrams - a.massGrams)) {
     let own = seatFor(request, placed);
@@ -265,49 +282,52 @@ export function seatAll(
     if (own) placed.push(own);
     else warnings.push(noSeat(request, cake, solid));
   }
-  moveApart(placed, seatFor);
-  const order = [...placed].sort(
-    (a, b) =>
-      a.request.rank - b.request.rank || b.request.massGrams - a.request.massGrams || a.request.id.localeCompare(b.request.id),
-  );
-  const entries = order.map((p, i) => toEntry(p, i + 1, placed, kPa));
-  return { entries, warnings: [...warnings, ...crowdingWarnings(entries, cake), ...holeWarnings(entries, cake)] };
+  const walls = new Walls(placed);
+  moveApart(placed, walls, seatFor);
+  return { placed, walls, warnings };
 }
 
 /** Rounds of moving apart, so that a hopeless crowd takes no longer. Assumed. */
 const MOST_ROUNDS = 24;
 
-const wantedWall = (a: Placed, b: Placed): number => Math.max(3, (a.od + b.od) / 2);
-
 /**
  * Barriers too near each other are seated again, the most crowded first and of equals the lighter, as long as less is missing
  * round it then; who was just moved stays for a while (min-conflicts with a tabu list; Minton et al. 1992).
  */
-function moveApart(placed: Placed[], seatFor: (request: SeatRequest, others: readonly Placed[]) => Placed | null): void {
-  const missing = (p: Placed, others: readonly Placed[]) =>
-    others.reduce((a, q) => {
-      if (q === p || farApart(p, p.od, q, wantedWall(p, q))) return a;
-      return a + Math.max(0, wantedWall(p, q) - wallBetweenMm(p, q));
-    }, 0);
+function moveApart(placed: Placed[], walls: Walls, seatFor: (request: SeatRequest, others: readonly Placed[]) => Placed | null) {
+  const missingMm = placed.map((_, i) => walls.missingMm(i));
+  const put = (i: number, p: Placed) => {
+    placed[i] = p;
+    walls.set(i, p);
+  };
+  const worse = (a: number, b: number) =>
+    missingMm[a]! - missingMm[b]! ||
+    placed[b]!.request.massGrams - placed[a]!.request.massGrams ||
+    placed[b]!.request.id.localeCompare(placed[a]!.request.id);
   const tabu: string[] = [];
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const crowded = placed
-      .map((p) => ({ p, mm: missing(p, placed) }))
-      .filter(({ p, mm }) => mm > 0.05 && !tabu.includes(p.request.id))
-      .sort(
-        (a, b) => b.mm - a.mm || a.p.request.massGrams - b.p.request.massGrams || a.p.request.id.localeCompare(b.p.request.id),
-      );
-    const [worst] = crowded;
-    if (!worst) return;
-    const others = placed.filter((q) => q !== worst.p);
-    const again = seatFor(worst.p.request, others);
-    if (again && missing(again, others) < worst.mm - 0.05) placed[placed.indexOf(worst.p)] = again;
-    tabu.push(worst.p.request.id);
+    let worst: number | null = null;
+    for (let i = 0; i < placed.length; i++)
+      if (missingMm[i]! > 0.05 && !tabu.includes(placed[i]!.request.id) && (worst === null || worse(i, worst) > 0)) worst = i;
+    if (worst === null) return;
+    const was = placed[worst]!;
+    const again = seatFor(
+      was.request,
+      placed.filter((q) => q !== was),
+    );
+    if (again) {
+      const left = walls.near(worst);
+      put(worst, again);
+      if (walls.missingMm(worst) < missingMm[worst]! - 0.05)
+        for (const i of [worst, ...left, ...walls.near(worst)]) missingMm[i] = walls.missingMm(i);
+      else put(worst, was);
+    }
+    tabu.push(was.request.id);
     if (tabu.length > 12) tabu.shift();
   }
 }
 
-function toEntry(p: Placed, number: number, placed: readonly Placed[], kPa: number): Entry {
+function toEntry(p: Placed, number: number, nearestEntryMm: number): Entry {
   const { barrier, request } = p;
   const bend = barrier.kind === 'straw' ? radToDeg(springBendRad(barrier.boreMm!, request.bundleMm)) : 0;
   return {
@@ -335,17 +355,8 @@ function toEntry(p: Placed, number: number, placed: readonly Placed[], kPa: numb
     springDeg: bend,
     reason: `${barrier.name}: a stem of ${request.bundleMm.toFixed(1)} mm ${barrier.boreMm ? `in a bore of ${barrier.boreMm} mm` : 'needs no bore'}, ${p.insideMm.toFixed(0)} mm deep where the cake offers ${p.ray.insideMm.toFixed(0)}.`,
     countsOut: true,
-    nearestEntryMm: nearestWallMm(p, placed),
+    nearestEntryMm,
     seenFrom: [],
-    compared: compareAt(request, p.ray, p.direction, kPa, barrier),
+    compared: p.compared,
   };
-}
-
-function nearestWallMm(p: Placed, placed: readonly Placed[]): number {
-  let nearest = Infinity;
-  for (const q of placed) {
-    const least = distance(p.point, q.point) - p.insideMm - q.insideMm - (p.od + q.od) / 2;
-    if (q !== p && least < nearest) nearest = Math.min(nearest, wallBetweenMm(p, q));
-  }
-  return nearest;
 }

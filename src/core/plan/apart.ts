@@ -5,7 +5,7 @@ import { clamp } from '../geometry/numbers';
 import { Memory } from '../geometry/memory';
 import { addScaled, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
 import type { Warning } from '../place/entry';
-import { wallBetweenMm } from '../place/seating';
+import { wallBetweenMm, wantedWallMm } from '../place/walls';
 import { derivePlan, type DerivedPlan, type PlannedEntry } from './derivePlan';
 import type { Project } from './project';
 
@@ -60,7 +60,7 @@ function moveOne(project: Project, plan: DerivedPlan, warning: Warning): void {
     .sort((a, b) => a.wallMm - b.wallMm)[0];
   if (!near) return;
   const [mover, other] = entry.massGrams <= near.e.massGrams ? [entry, near.e] : [near.e, entry];
-  const wanted = Math.max(3, (entry.outsideMm + near.e.outsideMm) / 2);
+  const wanted = wantedWallMm(asBarrier(entry), asBarrier(near.e));
   const byMm = Math.max(SPARE_MM, wanted - near.wallMm + SPARE_MM);
   const away = normalize(sub(mover.pointMm, other.pointMm), [1, 0, 0]);
   const arrangement = project.arrangements.find((a) => a.id === mover.arrangementId);

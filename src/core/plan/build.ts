@@ -11,7 +11,7 @@ import { gatherBunches, type Bunch } from '../place/bunch';
 import type { Entry, Warning } from '../place/entry';
 import { barrierById } from '../place/barrier';
 import { pushTestKPa } from '../place/holding';
-import { RIM_PROUD_MM, seatAll, type SeatRequest } from '../place/seating';
+import { RIM_PROUD_MM, seatAll, seatsOf, type SeatAt, type SeatRequest } from '../place/seating';
 import { bundleMm } from '../tape/bundle';
 import { treeFaults } from '../tape/faults';
 import { branchTrees, type Spray } from '../tape/tree';
@@ -78,25 +78,28 @@ export function buildStemByStem(project: Project, arrangement: Arrangement, scen
   const recall = memory.under([arrangement.id, project.cake]);
   const bunches = gatherBunches(scene.heads);
   const ids = bunches.map((b) => `${arrangement.id}-${b.members[0]!.piece.id}`);
-  const free = new Map<string, number>();
-  let seated = { entries: [] as Entry[], warnings: [] as Warning[] };
-  // the gauge wants the free length and the seat wants the gauge: twice round settles it
-  for (let round = 0; round < 2; round++) {
-    const requests = bunches.map((bunch, i) => {
-      const wires = bunch.members.map((p) => gaugeFor(p, free.get(p.piece.id) ?? 14, context).diameterMm);
+  const bunchOf = new Map(ids.map((id, i) => [id, bunches[i]!]));
+  const stemOf = new Map<string, Stem>();
+  const requests = () =>
+    bunches.map((bunch, i) => {
+      const wires = bunch.members.map((p) => (stemOf.get(p.piece.id)?.gauge ?? gaugeFor(p, 14, context)).diameterMm);
       return { ...requestFor(bunch, ids[i]!, bundleMm(wires, true)), ...wantedAt(project, ids[i]!) };
     });
-    seated = seatAll(requests, project.cake, scene.solid, { recall, ...heldBy(project) });
-    for (const entry of seated.entries) {
-      for (const p of bunches[ids.indexOf(entry.id)]!.members)
-        free.set(p.piece.id, makeStem(p, stemToEntry(p, entry, scene.solid), context).lengthMm);
-    }
-  }
+  const drawStems = (seats: readonly SeatAt[]) => {
+    for (const seat of seats)
+      for (const p of bunchOf.get(seat.id)!.members)
+        stemOf.set(p.piece.id, makeStem(p, stemToEntry(p, seat, scene.solid), context));
+  };
+  const options = { recall, ...heldBy(project) };
+  // the gauge wants the free length and the seat wants the gauge: twice round settles it
+  drawStems(seatsOf(requests(), project.cake, scene.solid, options));
+  const seated = seatAll(requests(), project.cake, scene.solid, options);
+  drawStems(seated.entries);
   const stems: Stem[] = [];
   const wires: WireCut[] = [];
   for (const entry of seated.entries) {
-    for (const p of bunches[ids.indexOf(entry.id)]!.members) {
-      const stem = makeStem(p, stemToEntry(p, entry, scene.solid), context);
+    for (const p of bunchOf.get(entry.id)!.members) {
+      const stem = stemOf.get(p.piece.id)!;
       stems.push(stem);
       wires.push(entryWire(p, stem, entry, context), ...partWires(p, context));
     }
@@ -126,10 +129,11 @@ function plugNotes(entries: readonly Entry[]): Warning[] {
 }
 
 function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
+  const bodies = new Map(scene.heads.map((h) => [h.piece.id, h.body]));
   return stems.flatMap((s): Warning[] => {
     const none = s.gauge.decidedBy === 'none thick enough';
     if (!none && !(s.gauge.decidedBy === 'chosen' && s.gauge.use > 1)) return [];
-    const { body } = scene.heads.find((h) => h.piece.id === s.pieceId)!;
+    const body = bodies.get(s.pieceId)!;
     const name = body.species.name.toLowerCase();
     return [
       {

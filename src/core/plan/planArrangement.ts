@@ -136,8 +136,9 @@ function putInOrder({ entries, warnings, sprays }: Built, scene: Scene): Pick<Bu
   const rankOf = (e: Entry) => Math.min(...e.pieceIds.map((id) => ROLES.indexOf(heads.get(id)?.body.role ?? 'foliage')));
   const lead = [...scene.heads].sort((a, b) => b.body.massGrams - a.body.massGrams)[0]!;
   const { ids, together } = insertionOrder(entries, heads, rankOf, lead.centre, sprays.length > 0);
+  const byId = new Map(entries.map((e) => [e.id, e]));
   const ordered = ids.map((id): Entry => {
-    const entry = entries.find((e) => e.id === id)!;
+    const entry = byId.get(id)!;
     return { ...entry, seenFrom: seenFrom(entry, scene.heads, scene.solid, scene.frontRad) };
   });
   return { entries: ordered, warnings: [...warnings, ...together.map(inOneMove), ...toCover(ordered)] };

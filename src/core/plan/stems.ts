@@ -2,7 +2,7 @@ import { wiredParts, wiresAtFoot } from '../botany/species';
 import type { PlacedPiece } from '../compose/placement';
 import { countedName, nameOf } from '../compose/names';
 import { hermite, polylineLengthMm } from '../geometry/curve';
-import { addScaled, distance, scale, type Vec3 } from '../geometry/vec3';
+import { addScaled, distance, equal, scale, type Vec3 } from '../geometry/vec3';
 import type { Entry } from '../place/entry';
 import { AT_RIM_MM } from '../place/contact';
 import { RIM_PROUD_MM } from '../place/seating';
@@ -43,8 +43,22 @@ export const gaugeFor = (p: PlacedPiece, freeMm: number, { system, gauges }: Wir
     gauges.find((g) => g.species === p.piece.species && g.stage === p.piece.stage)?.gauge ?? null,
   );
 
+type StemEnd = Pick<Entry, 'pointMm' | 'direction'>;
+
+/** The last stem of each head, for as long as head, cake and entry are where they were. */
+const lastStems = new WeakMap<PlacedPiece, { entry: StemEnd; solid: CakeSolid; curve: Vec3[] }>();
+
 /** A stem from a head into its entry: leaves along the axis, comes in along the entry's direction. */
-export function stemToEntry(p: PlacedPiece, entry: Entry, solid: CakeSolid): Vec3[] {
+export function stemToEntry(p: PlacedPiece, entry: StemEnd, solid: CakeSolid): Vec3[] {
+  const last = lastStems.get(p);
+  const { pointMm, direction } = entry;
+  if (last?.solid === solid && equal(last.entry.pointMm, pointMm) && equal(last.entry.direction, direction)) return last.curve;
+  const curve = drawStem(p, entry, solid);
+  lastStems.set(p, { entry: { pointMm, direction }, solid, curve });
+  return curve;
+}
+
+function drawStem(p: PlacedPiece, entry: StemEnd, solid: CakeSolid): Vec3[] {
   const rim = addScaled(entry.pointMm, entry.direction, -RIM_PROUD_MM);
   const reach = Math.max(4, distance(p.base, rim));
   return keepStemClear(
