@@ -265,13 +265,15 @@ function settle(
     const reach = recall('reach', [base, axis, normal, leafy], () => reachOf(request, solid));
     const near = within(reach, others);
     const of = [rest, reach.mark, near.map((p) => p.mark), kPa];
-    return recall('seat', of, () => {
+    const found = recall('seat', of, () => {
       const seat = bestSeat(request, reach.at, kPa, near);
       if (!seat) return null;
       const od = seat.barrier.outsideMm(request.bundleMm);
-      const mark = recall('mark', [seat.point, seat.direction, seat.insideMm, od], () => ++marks);
-      return { ...seat, request, od, mark, compared: compareAt(request, seat.ray, seat.direction, kPa, seat.barrier) };
+      return { ...seat, request, od, compared: compareAt(request, seat.ray, seat.direction, kPa, seat.barrier) };
     });
+    if (!found) return null;
+    const { point, direction, insideMm, od } = found;
+    return { ...found, mark: recall('mark', [point, direction, insideMm, od], () => ++marks) };
   };
   for (const request of [...requests].sort((a, b) => b.massGrams - a.massGrams)) {
     let own = seatFor(request, placed);

@@ -32,7 +32,7 @@ describe('the walls of cake between barriers', () => {
   });
 
   it('are the same as by asking every pair', () => {
-    const walls = new Walls([...all]);
+    const walls = new Walls(all);
     all.forEach((own, i) => {
       expect(walls.thinnestMm(i)).toBe(Math.min(...others(i).map((q) => wallBetweenMm(own, q))));
       const missing = others(i).reduce((a, q) => a + Math.max(0, wantedWallMm(own, q) - wallBetweenMm(own, q)), 0);

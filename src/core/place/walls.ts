@@ -25,9 +25,10 @@ export const wantedWallMm = (a: Pick<Standing, 'od'>, b: Pick<Standing, 'od'>): 
 
 /** The walls between all barriers of a cake. Most pairs are far apart: that is told by their middles, which stand in one array. */
 export class Walls {
+  private readonly standing: Standing[] = [];
   private readonly balls: Float64Array;
 
-  constructor(private readonly standing: Standing[]) {
+  constructor(standing: readonly Standing[]) {
     this.balls = new Float64Array(standing.length * 4);
     standing.forEach((s, i) => this.set(i, s));
   }
