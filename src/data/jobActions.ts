@@ -55,18 +55,27 @@ export function jobActions(
   };
   return {
     async start() {
-      if ((await shelf.list()).length === 0 && !(await shelf.getSetting('seeded'))) {
+      // all at once: a station waits for nothing else
+      const lastOpen = shelf.getSetting('lastJob').then((id) => (typeof id === 'string' ? shelf.load(id) : null));
+      const setting = (key: string) => shelf.getSetting(key);
+      const asked = Promise.all([setting('evening'), setting('habits'), setting('toured'), get().startLog()]);
+      const [kept, seeded] = await Promise.all([shelf.list(), setting('seeded')]);
+      const isNew = kept.length === 0 && !seeded;
+      if (isNew) {
         await seedDemos(shelf);
         await shelf.setSetting('seeded', true);
       }
-      const jobs = await shelf.list();
-      const last = await shelf.getSetting('lastJob');
-      const evening = (await shelf.getSetting('evening')) === true;
-      const habits = habitsFrom(await shelf.getSetting('habits'));
-      const firstVisit = (await shelf.getSetting('toured')) !== true;
-      await get().startLog();
-      const first = (typeof last === 'string' && (await shelf.load(last))) || (jobs[0] && (await shelf.load(jobs[0].id))) || null;
-      get().set({ jobs, evening, habits, firstVisit, ...(await readStock(shelf)), ready: true });
+      const jobs = isNew ? await shelf.list() : kept;
+      const firstOpen = lastOpen.then((last) => last ?? (jobs[0] ? shelf.load(jobs[0].id) : null));
+      const [first, stock, [evening, habits, toured]] = await Promise.all([firstOpen, readStock(shelf), asked]);
+      get().set({
+        jobs,
+        evening: evening === true,
+        habits: habitsFrom(habits),
+        firstVisit: toured !== true,
+        ...stock,
+        ready: true,
+      });
       if (first) {
         keeper.show(first, FRESH);
         await keeper.claim(first);

@@ -24,11 +24,9 @@ export function logActions(
   };
   return {
     async startLog() {
-      const packet = v.safeParse(packetSchema, await shelf.getSetting(PACKET));
-      get().set({
-        devices: devicesOf((await shelf.getSetting(DEVICES)) ?? NO_DEVICES),
-        packet: packet.success ? packet.output : null,
-      });
+      const [kept, devices] = await Promise.all([shelf.getSetting(PACKET), shelf.getSetting(DEVICES)]);
+      const packet = v.safeParse(packetSchema, kept);
+      get().set({ devices: devicesOf(devices ?? NO_DEVICES), packet: packet.success ? packet.output : null });
     },
     setDevices(devices) {
       get().set({ devices });

@@ -17,5 +17,6 @@ export async function readStock(shelf: StudioPorts['shelf']): Promise<Stock> {
       return read.success ? [read.output] : [];
     });
   };
-  return { tin: await rows(TIN, tinPieceSchema), offcuts: await rows(OFFCUTS, offcutSchema) };
+  const [tin, offcuts] = await Promise.all([rows(TIN, tinPieceSchema), rows(OFFCUTS, offcutSchema)]);
+  return { tin, offcuts };
 }

@@ -23,6 +23,12 @@ const studio = createStudio({
   },
 });
 
+// the browser begins at once, while the page around it is still put together
+if (typeof window !== 'undefined') {
+  void planBench.ready();
+  void studio.getState().start();
+}
+
 /** While the page is made on the server there is no storage; nothing is started there. */
 function shelfHere(): Pick<StudioPorts, 'shelf' | 'storage'> {
   if (typeof window === 'undefined')

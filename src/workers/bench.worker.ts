@@ -1,5 +1,5 @@
 import * as Comlink from 'comlink';
-import highsLoader, { type Highs } from 'highs';
+import type { Highs } from 'highs';
 import { findSpecies, kindMesh, openCatalogue, type Detail, type JobCatalogue, type Kind } from '@/core/botany/catalogue';
 import type { Mesh } from '@/core/botany/shape/mesh';
 import { LiveBalance } from '@/core/compose/liveBalance';
@@ -39,6 +39,8 @@ function open(catalogue: JobCatalogue): void {
 
 /** Heavy work off the page, each call with the catalogue of its job: the derived plan, shapes, pictures and proven cut lists. */
 const bench = {
+  /** Nothing but that it stands: asked while the page still loads, so that the first plan need not wait for its script. */
+  ready(): void {},
   plan(input: unknown, others: readonly OtherWork[]): DerivedPlan {
     const checked = checkProject(input);
     if ('issues' in checked) throw new Error(checked.issues[0]!.message);
@@ -113,7 +115,8 @@ const bench = {
     return Comlink.transfer(bytes, [bytes.buffer as ArrayBuffer]);
   },
   async cutOptimally(demands: readonly CutDemand[], stockMm: number): Promise<CutPlan> {
-    highs ??= highsLoader();
+    // the solver is only fetched when a cut list is proven: the plan need not wait for it
+    highs ??= import('highs').then(({ default: load }) => load());
     return cutOptimally(demands, stockMm, solverFrom(await highs, 2));
   },
 };

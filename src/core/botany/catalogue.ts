@@ -124,7 +124,7 @@ function extentOf(species: Species, stage: Stage): Extent {
   const kept = keptOf(extents, species);
   const known = kept.get(stage.id);
   if (known) return known;
-  const b = new MeshBuilder(true);
+  const b = new MeshBuilder(true, true);
   species.shape.build(b, stage.open, { hue: '#808080' }, seededRandom(1));
   const n = b.vertexCount;
   const sprig = species.habit === 'sprig';

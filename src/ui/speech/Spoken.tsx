@@ -2,7 +2,7 @@
 
 import { Fragment, useEffect, useState, type ReactNode } from 'react';
 import { PLAIN_HABITS, type Habits } from '@/data/habits';
-import { getStudio, useStudio } from '../useStudio';
+import { useStudio } from '../useStudio';
 import { setHabits } from './habits';
 import { speakFrom } from './say';
 
@@ -17,8 +17,6 @@ async function learn({ language }: Habits): Promise<void> {
 export function Spoken({ children }: { children: ReactNode }) {
   const wanted = useStudio((s) => s.habits);
   const [spoken, setSpoken] = useState<Habits | null>(null);
-  // here and not inside: what is said anew is not begun anew
-  useEffect(() => void getStudio().start(), []);
   useEffect(() => {
     let late = false;
     void learn(wanted).then(() => {

@@ -31,7 +31,11 @@ export class MeshBuilder {
   readonly indices: number[] = [];
   readonly sheets: SheetRange[] = [];
 
-  constructor(readonly coarse: boolean) {}
+  /** `bare`: only where the vertices are will be asked, so neither light nor colour is worked out */
+  constructor(
+    readonly coarse: boolean,
+    readonly bare = false,
+  ) {}
 
   get vertexCount(): number {
     return this.shadeSides.length;

@@ -19,6 +19,7 @@ interface SheetLook {
 const petalFrame = (map: Affine, azimuthRad: number): Affine => compose(map, rotationZ(azimuthRad - Math.PI / 2));
 
 const FINITE_STEP = 0.012;
+const NOWHERE: Vec3 = [0, 0, 1];
 
 function sheetNormal(p: PetalShape, u: number, v: number, phase: number): Vec3 {
   const un = clamp(u, -0.97, 0.97);
@@ -42,8 +43,8 @@ export function addSheet(
     builder.vertex(
       frame,
       petalPoint(shape, u, v, look.phase),
-      sheetNormal(shape, u, v, look.phase),
-      paintAt(look.paint, u, v, look.ring, look.jitter),
+      builder.bare ? NOWHERE : sheetNormal(shape, u, v, look.phase),
+      builder.bare ? NOWHERE : paintAt(look.paint, u, v, look.ring, look.jitter),
       1,
     );
   const [across, along] = grid;

@@ -32,14 +32,34 @@ export interface Whorl {
   paint?: Partial<PetalPaint>;
 }
 
+interface Ends {
+  openInner: PetalShape;
+  openOuter: PetalShape;
+  budInner: PetalShape;
+  budOuter: PetalShape;
+}
+
+const ends = new WeakMap<Whorl, Ends>();
+
+/** The four shapes between which all petals of a whorl lie; a whorl is never changed, so they are written out once. */
+function endsOf(w: Whorl): Ends {
+  const known = ends.get(w);
+  if (known) return known;
+  const own = {
+    openInner: petal(w.inner),
+    openOuter: petal({ ...w.inner, ...w.outer }),
+    budInner: petal({ ...w.inner, ...w.bud }),
+    budOuter: petal({ ...w.inner, ...w.outer, ...w.bud, ...w.budOuter }),
+  };
+  ends.set(w, own);
+  return own;
+}
+
 /** The shape of petal number `i`, before its own small irregularities. `stage` 0 closed … 1 open; the outer ones open first. */
 export function whorlPetal(w: Whorl, i: number, count: number, stage: number): { shape: PetalShape; ring: number } {
   const t = w.layout === 'golden' && count > 1 ? i / (count - 1) : w.layout === 'golden' ? 1 : 0;
   const eased = Math.pow(t, w.ease ?? 1);
-  const openInner = petal(w.inner);
-  const openOuter = petal({ ...w.inner, ...w.outer });
-  const budInner = petal({ ...w.inner, ...w.bud });
-  const budOuter = petal({ ...w.inner, ...w.outer, ...w.bud, ...w.budOuter });
+  const { openInner, openOuter, budInner, budOuter } = endsOf(w);
   const lag = w.lag ?? 0.45;
   const opening = smoothstep(0, 1, clamp(stage * (1 + lag) - lag * (1 - t)));
   const shape = mixPetals(mixPetals(budInner, budOuter, eased), mixPetals(openInner, openOuter, eased), opening);
