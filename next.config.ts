@@ -9,6 +9,7 @@ const HEADERS = Object.entries({
 }).map(([key, value]) => ({ key, value }));
 
 const config: NextConfig = {
+  env: { BUILD: process.env.BUILD ?? String(Date.now()) },
   reactStrictMode: true,
   poweredByHeader: false,
   devIndicators: false,

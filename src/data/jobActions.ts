@@ -5,6 +5,7 @@ import type { Project } from '@/core/plan/project';
 import { habitsFrom } from './habits';
 import { seedDemos } from './jobs';
 import type { Keeper } from './keeper';
+import { readLastPlan } from './lastPlan';
 import { readStock } from './stockShelf';
 import { NO_SEARCH } from './fresh';
 import type { Studio, StudioPorts, StudioState } from './studio';
@@ -67,17 +68,24 @@ export function jobActions(
       }
       const jobs = isNew ? await shelf.list() : kept;
       const firstOpen = lastOpen.then((last) => last ?? (jobs[0] ? shelf.load(jobs[0].id) : null));
-      const [first, stock, [evening, habits, toured]] = await Promise.all([firstOpen, readStock(shelf), asked]);
-      get().set({
+      const [first, stock, planOf, [evening, habits, toured]] = await Promise.all([
+        firstOpen,
+        readStock(shelf),
+        readLastPlan(shelf, ports.build),
+        asked,
+      ]);
+      const found = {
         jobs,
         evening: evening === true,
         habits: habitsFrom(habits),
         firstVisit: toured !== true,
         ...stock,
         ready: true,
-      });
-      if (first) {
-        keeper.show(first, FRESH);
+      };
+      if (!first) get().set(found);
+      else {
+        const plan = planOf(first);
+        keeper.show(first, { ...FRESH, ...found, plan, planOf: plan && first });
         await keeper.claim(first);
         get().set({ photos: await shelf.photos(first.id) });
       }

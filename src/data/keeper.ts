@@ -4,7 +4,9 @@ import { openCatalogue } from '@/core/botany/catalogue';
 import { catalogueOf, checkProject, type Project } from '@/core/plan/project';
 import { wallFromText, wallToText } from '@/core/days/clock';
 import type { OtherWork } from '@/core/plan/daysOf';
+import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Stock } from '@/core/make/stock';
+import { keepLastPlan } from './lastPlan';
 import { OFFCUTS, readStock, TIN } from './stockShelf';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
@@ -12,6 +14,7 @@ import type { Studio, StudioPorts, StudioState } from './studio';
 const STOCK_TOLD = 'the stock';
 const ONLY_LOOK = 'This job is open in another tab, which may change it; here you can only look. Close it there to work here.';
 const SAVE_AFTER_MS = 200;
+const KEEP_PLAN_AFTER_MS = 2000;
 const TAKEN_AWAY =
   'The browser cleared what was stored here. The job that is open is still in this page: save it as a file, and restore the others from a backup.';
 
@@ -29,6 +32,7 @@ const MOST_SHARED = 12;
 export class Keeper {
   store!: StoreApi<Studio>;
   private dropTimer: (() => void) | null = null;
+  private dropPlanTimer: (() => void) | null = null;
   private asked: Project | null = null;
   private busy = false;
   private base: Project | null = null;
@@ -158,7 +162,9 @@ export class Keeper {
     this.ports
       .derive(project, this.store.getState().others)
       .then((plan) => {
-        if (this.store.getState().project?.id === project.id) this.store.setState({ plan, planOf: project, planFault: null });
+        if (this.store.getState().project?.id !== project.id) return;
+        this.store.setState({ plan, planOf: project, planFault: null });
+        this.keepPlanSoon(project, plan);
       })
       .catch((cause: unknown) =>
         this.store.setState({ planFault: cause instanceof Error ? cause.message : 'The plan could not be made.' }),
@@ -167,6 +173,17 @@ export class Keeper {
         this.busy = false;
         if (this.store.getState().project !== project) this.askPlan();
       });
+  }
+
+  /** A plan that nothing has changed for a while is kept for the next start. One that minds other jobs depends on more than its own. */
+  private keepPlanSoon(project: Project, plan: DerivedPlan): void {
+    this.dropPlanTimer?.();
+    this.dropPlanTimer = this.ports.later(() => {
+      const { planOf, onlyLook, others, saved } = this.store.getState();
+      if (planOf !== project || onlyLook || others.length > 0 || saved !== 'saved') return;
+      // it is only there for speed: where it does not fit, nothing is lost
+      void keepLastPlan(this.ports.shelf, this.ports.build, project, plan).catch(() => undefined);
+    }, KEEP_PLAN_AFTER_MS);
   }
 
   /** Jobs that leave in the weeks before the open one are planned first, each round those before it; then the open one again. */

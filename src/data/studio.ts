@@ -28,6 +28,8 @@ import { Keeper } from './keeper';
 
 /** What the store is handed: storage, clock, workers. None of it is known to it otherwise. */
 export interface StudioPorts {
+  /** tells one build of the program from every other */
+  build: string;
   shelf: JobShelf;
   storage: Storage;
   now(): Date;

@@ -10,6 +10,7 @@ import { newComposeTeam, planBench, readingBench } from '@/workers/clients';
 
 /** The one studio of this page, with the browser's own storage, clock and workers handed in. */
 const studio = createStudio({
+  build: process.env.BUILD ?? '',
   ...shelfHere(),
   now: () => new Date(),
   newId: () => crypto.randomUUID(),
