@@ -1,4 +1,4 @@
-import { PDFDocument, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
+import { PDFDocument, type PDFFont, type PDFPage } from 'pdf-lib';
 import { speciesById } from '../botany/catalogue';
 import { countedName } from '../compose/names';
 import { benchSteps } from '../plan/benchSteps';
@@ -11,10 +11,12 @@ import { wireName } from '../wire/gauge';
 import { addBookmarks, type Bookmark } from './bookmarks';
 import { handOverPdf, type NumberedPicture } from './handOverPdf';
 import type { HandOverSheet } from './handOverSheets';
-import { Column, FAINT, INK, MARGIN, mm, type Fonts } from './pdfColumn';
-import { PAPERS, printable, sheetsPdf } from './sheets';
+import { Column, FAINT, INK, MARGIN, mm } from './pdfColumn';
+import { printable, standardFonts, type Fonts } from './fonts';
+import { PAPERS, sheetsPdf } from './sheets';
 import { rowDrawings } from './sprayDrawing';
 import { templates } from './template';
+import { PLAIN_VOICE, type Voice } from './voice';
 import { weekPdf } from './weekPdf';
 
 /** What the pack is printed with beside the job and its plan. */
@@ -32,11 +34,17 @@ export interface PackNotes {
  * the cake, paper to prick through at true size, the days, the hand-over; with a bookmark for each. Every page says job, day and
  * page of pages. A plan that says stop says so on the first page, before all else.
  */
-export async function benchPackPdf(project: Project, plan: DerivedPlan, notes: PackNotes): Promise<Uint8Array> {
+export async function benchPackPdf(
+  project: Project,
+  plan: DerivedPlan,
+  notes: PackNotes,
+  voice = PLAIN_VOICE,
+): Promise<Uint8Array> {
+  const { say } = voice;
   const pdf = await PDFDocument.create();
-  const fonts = { plain: await pdf.embedFont(StandardFonts.Helvetica), bold: await pdf.embedFont(StandardFonts.HelveticaBold) };
+  const fonts = await standardFonts(pdf);
   const { name, brief } = project;
-  pdf.setTitle(`${name}: bench pack`);
+  pdf.setTitle(`${name}: ${say('bench pack')}`);
   pdf.setProducer('Ofrenda');
   pdf.setCreationDate(new Date(0));
   pdf.setModificationDate(new Date(0));
@@ -46,7 +54,7 @@ export async function benchPackPdf(project: Project, plan: DerivedPlan, notes: P
   const written = (title: string, write: (column: Column) => void) => {
     mark(title);
     const next = () => pdf.addPage([w, h]);
-    const column = new Column(next(), next, fonts, MARGIN, w - 2 * MARGIN, h - MARGIN);
+    const column = new Column(next(), next, fonts, MARGIN, w - 2 * MARGIN, h - MARGIN, voice);
     column.words(title, 22, fonts.bold);
     write(column);
   };
@@ -58,32 +66,36 @@ export async function benchPackPdf(project: Project, plan: DerivedPlan, notes: P
   const first = pdf.addPage([w, h]);
   bookmarks.push({ title: 'What is in it', page: 0 });
   written('The tray', (c) => tray(c, plan));
-  if (plan.cuts.length) written('Wire to cut', (c) => wire(c, plan, project, fonts));
+  if (plan.cuts.length) written('Wire to cut', (c) => wire(c, plan, project, fonts, voice));
   const steps = benchSteps(plan, brief.finish);
-  if (steps.length) written('Taping, step by step', (c) => stepByStep(c, steps, fonts));
+  if (steps.length) written('Taping, step by step', (c) => stepByStep(c, steps, fonts, say));
   const drawings = plan.arrangements.flatMap(({ id, sprays }) =>
     sprays.flatMap((s, i) => rowDrawings(s, plan, id, `${name}, spray ${i + 1} of ${sprays.length}`)),
   );
-  if (drawings.length) await joined('Branching diagrams, true size', await sheetsPdf(drawings, brief.paper));
+  if (drawings.length) await joined('Branching diagrams, true size', await sheetsPdf(drawings, brief.paper, voice));
   const placing = placeSteps(plan, project);
-  if (placing.length) written('Putting it on the cake', (c) => stepByStep(c, placing, fonts));
+  if (placing.length) written('Putting it on the cake', (c) => stepByStep(c, placing, fonts, say));
   const paper = templates(project.cake, plan.entries, name, project.wrapMm);
-  if (paper.length) await joined('Paper to prick through, true size', await sheetsPdf(paper, brief.paper));
+  if (paper.length) await joined('Paper to prick through, true size', await sheetsPdf(paper, brief.paper, voice));
   const days = dayList(plan, brief.leavesAt);
   const makers = project.days.makers.map((m) => m.name);
-  if (days.length) await joined('The days', await weekPdf(days, { name, leaves: notes.leaves, makers }, brief.paper, false));
+  if (days.length)
+    await joined('The days', await weekPdf(days, { name, leaves: notes.leaves, makers }, brief.paper, false, voice));
   if (notes.sheets.length)
     await joined('Hand over', await handOverPdf(notes.sheets, notes.pictures, brief.paper, `${name}, hand over`, false));
   contents(
-    new Column(first, () => pdf.addPage([w, h]), fonts, MARGIN, w - 2 * MARGIN, h - MARGIN),
+    new Column(first, () => pdf.addPage([w, h]), fonts, MARGIN, w - 2 * MARGIN, h - MARGIN, voice),
     project,
     plan,
     notes,
     bookmarks,
   );
-  addBookmarks(pdf, bookmarks);
+  addBookmarks(
+    pdf,
+    bookmarks.map((b) => ({ ...b, title: say(b.title) })),
+  );
   const pages = pdf.getPages();
-  pages.forEach((page, i) => head(page, fonts, `${name}, ${notes.printed}, page ${i + 1} of ${pages.length}`));
+  pages.forEach((page, i) => head(page, fonts, `${name}, ${say(notes.printed)}, ${say(`page ${i + 1} of ${pages.length}`)}`));
   return pdf.save();
 }
 
@@ -99,7 +111,7 @@ function head(page: PDFPage, fonts: Fonts, words: string): void {
 }
 
 function contents(c: Column, project: Project, plan: DerivedPlan, notes: PackNotes, bookmarks: readonly Bookmark[]): void {
-  c.words(project.name, 26, c.bold);
+  c.written(project.name, 26, c.bold);
   c.words(notes.leaves, 12);
   const stops = plan.warnings.filter((x) => x.level === 'stop');
   c.heading(stops.length ? 'Stop: this is not ready for a cake' : 'The plan says go');
@@ -129,8 +141,8 @@ function tray(c: Column, plan: DerivedPlan): void {
 const BAR_TALL = 13;
 const TIMES_WIDE = 34;
 
-/** Every length of wire as a bar, its cuts to scale, in millimetres. */
-function wire(c: Column, plan: DerivedPlan, project: Project, fonts: Fonts): void {
+/** Every length of wire as a bar, its cuts to scale. */
+function wire(c: Column, plan: DerivedPlan, project: Project, fonts: Fonts, voice: Voice): void {
   const { stockMm } = project.brief;
   c.words(`Lengths of ${stockMm} mm; cut from the left, keep what is at least as long as it says.`, 10.5);
   for (const cut of plan.cuts) {
@@ -139,7 +151,7 @@ function wire(c: Column, plan: DerivedPlan, project: Project, fonts: Fonts): voi
     for (const { bar, times } of alike(cut.least.bars)) {
       c.block(BAR_TALL + 5, (page, x, top) => {
         page.drawText(`${times} ×`, { x, y: top - BAR_TALL + 3, size: 10, font: fonts.bold, color: INK });
-        drawBar(page, bar, { x: x + TIMES_WIDE, y: top - BAR_TALL, scale: (c.width - TIMES_WIDE) / stockMm }, fonts.plain);
+        drawBar(page, bar, { x: x + TIMES_WIDE, y: top - BAR_TALL, scale: (c.width - TIMES_WIDE) / stockMm }, fonts.plain, voice);
       });
     }
   }
@@ -156,14 +168,20 @@ function alike(bars: readonly CutBar[]): { bar: CutBar; times: number }[] {
   return [...groups.values()];
 }
 
-function drawBar(page: PDFPage, bar: CutBar, at: { x: number; y: number; scale: number }, font: PDFFont): void {
+function drawBar(
+  page: PDFPage,
+  bar: CutBar,
+  at: { x: number; y: number; scale: number },
+  font: PDFFont,
+  { figure }: Voice,
+): void {
   let x = at.x;
   for (const [i, long] of [...bar.cutsMm, bar.leftMm].entries()) {
     const left = i === bar.cutsMm.length;
     const color = left ? FAINT : INK;
     const width = long * at.scale;
     page.drawRectangle({ x, y: at.y, width, height: BAR_TALL, borderWidth: left ? 0.3 : 0.8, borderColor: color });
-    const words = `${Math.round(long)}`;
+    const words = printable(font, figure(long));
     const wide = font.widthOfTextAtSize(words, 8);
     if (wide + 2 < width) page.drawText(words, { x: x + (width - wide) / 2, y: at.y + 3.5, size: 8, font, color });
     x += width;
@@ -177,15 +195,19 @@ interface Told {
   how: readonly string[];
 }
 
-function stepByStep(c: Column, steps: readonly Told[], fonts: Fonts): void {
+function stepByStep(c: Column, steps: readonly Told[], fonts: Fonts, say: Voice['say']): void {
   let group = '';
   for (const [i, step] of steps.entries()) {
     const of = step.where.replace(/\d+ of \d+/, '').trim();
     if (of !== group) c.heading('');
     group = of;
-    c.row(i + 1, `${step.where}. ${step.title}`);
-    const figures = step.figures.map((f) => `${f.figure} ${f.words}`).join('; ');
-    if (figures) c.words(figures, 9.5, fonts.bold);
+    c.writtenRow(i + 1, `${say(step.where)}. ${say(step.title)}`);
+    // a figure after a figure is parted from it
+    const figures = step.figures
+      .map((f) => ({ figure: say(f.figure), words: say(f.words) }))
+      .map(({ figure, words }) => `${figure}${/^\d/.test(words) ? ',' : ''} ${words}`)
+      .join('; ');
+    if (figures) c.written(figures, 9.5, fonts.bold);
     for (const line of step.how) c.words(line, 9.5);
   }
 }

@@ -1,7 +1,8 @@
-import { PDFDocument, rgb, StandardFonts, type PDFPage } from 'pdf-lib';
+import { PDFDocument, rgb, type PDFPage } from 'pdf-lib';
 import type { HandOverSheet, Section } from './handOverSheets';
-import { Column, FAINT, INK, MARGIN, mm, ROW, type Fonts } from './pdfColumn';
-import { PAPERS, printable, type Paper } from './sheets';
+import { Column, FAINT, INK, MARGIN, mm, ROW } from './pdfColumn';
+import { printable, standardFonts, type Fonts } from './fonts';
+import { PAPERS, type Paper } from './sheets';
 import { spread } from './template';
 
 /** A picture of the cake with the places of what comes out, in shares of its width and height from the upper left. */
@@ -28,7 +29,7 @@ export async function handOverPdf(
   foot = true,
 ): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
-  const fonts = { plain: await pdf.embedFont(StandardFonts.Helvetica), bold: await pdf.embedFont(StandardFonts.HelveticaBold) };
+  const fonts = await standardFonts(pdf);
   const [w, h] = PAPERS[paper].map(mm) as [number, number];
   pdf.setTitle(title);
   pdf.setProducer('Ofrenda');

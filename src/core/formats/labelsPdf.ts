@@ -3,6 +3,7 @@ import { speciesById } from '../botany/catalogue';
 import { countedName } from '../compose/names';
 import type { BoxLabel, LabelPrinter } from '../log/devices/labelPrinter';
 import type { TrayKind } from '../make/tray';
+import { PLAIN_VOICE } from './voice';
 
 const PT_PER_MM = 72 / 25.4;
 /** A usual roll of labels. */
@@ -39,13 +40,17 @@ export const simulatedLabelPrinter: LabelPrinter = {
 };
 
 /** A label for the box of each kind: what it is, how many, for which job and day. */
-export const boxLabels = (tray: readonly TrayKind[], job: { name: string; leavesAt: string }): BoxLabel[] =>
+export const boxLabels = (
+  tray: readonly TrayKind[],
+  job: { name: string; leavesAt: string },
+  { say } = PLAIN_VOICE,
+): BoxLabel[] =>
   tray.map((k) => ({
-    title: countedName(speciesById(k.species), k.stage, k.toMake + k.fromTin),
+    title: say(countedName(speciesById(k.species), k.stage, k.toMake + k.fromTin)),
     lines: [
-      `${k.colourway}, ${k.sizes.map((s) => `${s.sizeMm} mm`).join(', ')}`,
+      say(`${k.colourway}, ${k.sizes.map((s) => `${s.sizeMm} mm`).join(', ')}`),
       job.name,
-      `Leaves ${job.leavesAt.replace('T', ', ')}`,
-      'Keep dry, dark, not airtight. Not to eat on wire.',
+      say(`Leaves ${job.leavesAt.replace('T', ', ')}`),
+      say('Keep dry, dark, not airtight. Not to eat on wire.'),
     ],
   }));

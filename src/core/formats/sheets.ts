@@ -7,12 +7,12 @@ import {
   pushGraphicsState,
   rectangle,
   rgb,
-  StandardFonts,
-  type PDFFont,
   type PDFPage,
   type RGB,
 } from 'pdf-lib';
-import { CHECK_BAR_MM, type At, type Drawing, type Mark } from './drawing';
+import { CHECK_BAR_MM, spoken, type At, type Drawing, type Mark } from './drawing';
+import { printable, standardFonts, type Fonts } from './fonts';
+import { PLAIN_VOICE, type Voice } from './voice';
 
 /** Paper in use, mm (ISO 216 and ANSI/ASME Y14.1 sizes). */
 export const PAPERS = { A4: [210, 297], Letter: [215.9, 279.4] } as const;
@@ -78,11 +78,11 @@ function shows({ drawing, fromMm: [x, y], sizeMm: [w, h] }: Sheet): boolean {
  * Drawings at true size on as many sheets as they need (PDF 1.7): laps with crop marks, and on every sheet a 100 mm bar to check
  * the print by, the title and which sheet it is. Letters that the standard fonts do not have become a question mark.
  */
-export async function sheetsPdf(drawings: readonly Drawing[], paper: Paper): Promise<Uint8Array> {
+export async function sheetsPdf(drawings: readonly Drawing[], paper: Paper, voice = PLAIN_VOICE): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
-  const fonts = { plain: await pdf.embedFont(StandardFonts.Helvetica), bold: await pdf.embedFont(StandardFonts.HelveticaBold) };
-  const sheets = drawings.flatMap((d) => sheetsOf(d, paper));
-  pdf.setTitle(drawings[0]?.title ?? 'Ofrenda');
+  const fonts = await standardFonts(pdf);
+  const sheets = drawings.flatMap((d) => sheetsOf(spoken(d, voice), paper));
+  pdf.setTitle(sheets[0]?.drawing.title ?? 'Ofrenda');
   pdf.setProducer('Ofrenda');
   // the same plan gives the same file
   pdf.setCreationDate(new Date(0));
@@ -92,14 +92,9 @@ export async function sheetsPdf(drawings: readonly Drawing[], paper: Paper): Pro
     const pen = new Pen(page, fonts, sheet);
     pen.within(() => sheet.drawing.marks.forEach((m) => pen.mark(m)));
     cropMarks(pen, sheet);
-    foot(pen, sheet, i + 1, sheets.length);
+    foot(pen, sheet, i + 1, sheets.length, voice);
   });
   return pdf.save();
-}
-
-interface Fonts {
-  plain: PDFFont;
-  bold: PDFFont;
 }
 
 /** Draws in the drawing's millimetres on one sheet. */
@@ -188,7 +183,7 @@ function cropMarks(pen: Pen, { fromMm: [x, y], sizeMm: [w, h], columns, rows }: 
   }
 }
 
-function foot(pen: Pen, sheet: Sheet, number: number, of: number): void {
+function foot(pen: Pen, sheet: Sheet, number: number, of: number, { say }: Voice): void {
   const { fromMm, sizeMm, columns, rows, drawing } = sheet;
   const y = fromMm[1] + sizeMm[1] + 9;
   const x = fromMm[0] + 8;
@@ -196,19 +191,13 @@ function foot(pen: Pen, sheet: Sheet, number: number, of: number): void {
   for (const end of [0, CHECK_BAR_MM])
     pen.mark({ kind: 'line', from: [x + end, y - 1.5], to: [x + end, y + 1.5], widthMm: 0.3, colour: '#3b152d' });
   const words = (at: At, said: string) => pen.mark({ kind: 'text', at, words: said, sizeMm: 3, anchor: 'start' });
-  words([x, y + 5], `This bar is ${CHECK_BAR_MM} mm long: if it is not, print at 100 %, not fitted to the page.`);
+  words([x, y + 5], say(`This bar is ${CHECK_BAR_MM} mm long: if it is not, print at 100 %, not fitted to the page.`));
   words([x + CHECK_BAR_MM + 4, y + 1], `${drawing.title}`.slice(0, 60));
   const place = columns * rows > 1 ? `, row ${sheet.row + 1} of ${rows}, column ${sheet.column + 1} of ${columns}` : '';
-  words([x + CHECK_BAR_MM + 4, y + 5], `Sheet ${number} of ${of}${place}`);
+  words([x + CHECK_BAR_MM + 4, y + 5], say(`Sheet ${number} of ${of}${place}`));
 }
 
 function colourOf(hex: string): RGB {
   const [r, g, b] = [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16) / 255);
   return rgb(r!, g!, b!);
-}
-
-/** The text with what the font does not have as a question mark. */
-export function printable(font: PDFFont, words: string): string {
-  const known = new Set(font.getCharacterSet());
-  return [...words].map((c) => (known.has(c.codePointAt(0)!) ? c : '?')).join('');
 }

@@ -3,7 +3,7 @@ import type { Joint, Spray } from '../tape/tree';
 
 import { radToDeg } from '../geometry/numbers';
 import { wireName } from '../wire/gauge';
-import { CHECK_BAR_MM, circle, INK, line, text, type Drawing, type Mark } from './drawing';
+import { CHECK_BAR_MM, circle, INK, line, text, type Drawing, type Mark, measure } from './drawing';
 
 /** White round the drawing, and between its rows, mm. */
 const MARGIN_MM = 12;
@@ -103,11 +103,14 @@ function drawRow(row: Row, plan: Told, arrangementId: string, fromMm: number): {
   });
   leads.forEach((j, i) => marks.push(...jointMarks(j, x(j, i), stemY, side(i), headOf(j.pieceId))));
   const below = stemY + rise(1) + 4;
-  if (!row.heel) marks.push(text([MARGIN_MM, below + 4], 'mm from tip', 2.4));
-  marks.push(text([MARGIN_MM, below + RULE_MM], 'mm thick', 2.4));
+  const headed = (y: number, words: string) => marks.push(measure([MARGIN_MM, y], { words, mm: 0, digits: 0 }, 2.4));
+  if (!row.heel) headed(below + 4, '{unit} from tip');
+  headed(below + RULE_MM, '{unit} thick');
   leads.forEach((j, i) => {
-    if (!row.heel) marks.push(text([x(j, i), below + 4], `${Math.round(j.fromTipMm)}`, 2.4, 'middle'));
-    marks.push(text([x(j, i), below + RULE_MM], j.thicknessMm.toFixed(1), 2.4, 'middle'));
+    const figure = (y: number, mm: number, digits: number) =>
+      marks.push(measure([x(j, i), y], { words: '{}', mm, digits }, 2.4, 'middle'));
+    if (!row.heel) figure(below + 4, j.fromTipMm, 0);
+    figure(below + RULE_MM, j.thicknessMm, 1);
   });
   const far = Math.max(end, ...leads.map((j, i) => x(j, i) + headOf(j.pieceId).radialMm));
   const columns = Math.max(1, Math.floor((far - MARGIN_MM) / LIST_MM));

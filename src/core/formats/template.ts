@@ -2,7 +2,7 @@ import { stackTiers, tierName, type Cake, type StackedTier } from '../cake/cake'
 import { unrollSide } from '../cake/unroll';
 import { clockHoursToAzimuth } from '../geometry/units';
 import type { Entry } from '../place/entry';
-import { circle, INK, line, text, type At, type Drawing, type Mark } from './drawing';
+import { circle, INK, line, text, type At, type Drawing, type Mark, measure } from './drawing';
 
 /** White round the drawing, mm. */
 const MARGIN_MM = 12;
@@ -26,8 +26,10 @@ const onTop = (e: Point, tier: StackedTier): boolean => e.pointMm[2] > tier.topM
 
 const titled = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
 /** Straws are cut to a length; the rest only goes so deep. */
-const depthWords = (e: Point): string =>
-  `${e.barrierName.includes('straw') ? `cut ${Math.round(e.cutMm)}` : `${Math.round(e.insideMm)} deep`}, ${Math.round(e.downDeg)}°`;
+function depthAt(e: Point, at: At, anchor: 'start' | 'end' | 'middle'): Mark {
+  const [words, mm] = e.barrierName.includes('straw') ? ['cut {}', e.cutMm] : ['{} deep', e.insideMm];
+  return measure(at, { words: `${words}, ${Math.round(e.downDeg)}°`, mm, digits: 0 }, SMALL_MM, anchor);
+}
 
 /** Each kind of barrier has a colour of its own on the paper, named below it. */
 const TONES = ['#2b6cb0', '#b83280', '#2f7d4f', '#b7791f', '#6b46c1', '#9b2c2c', '#2c7a7b', '#4a5568'];
@@ -39,7 +41,7 @@ function legend(entries: readonly Point[], names: readonly string[], at: At): Ma
   return own.flatMap((name, i): Mark[] => {
     const [x, y] = [at[0] + i * LEGEND_MM, at[1]];
     const count = entries.filter((e) => e.barrierName === name).length;
-    return [circle([x + 2, y - 1], 1.8, 0.9, toneOf(name, names)), text([x + 6, y], `${count} ${name}`, 3)];
+    return [circle([x + 2, y - 1], 1.8, 0.9, toneOf(name, names)), text([x + 6, y], `${count} × ${name}`, 3)];
   });
 }
 
@@ -129,7 +131,7 @@ const pricked = (e: Point, at: At, names: readonly string[]): Mark[] => [
 
 const labelled = (e: Point, [x, y]: At, anchor: 'start' | 'end' | 'middle'): Mark[] => [
   { kind: 'text', at: [x, y], words: `${e.number}`, sizeMm: NUMBER_MM, anchor, bold: true },
-  text([x, y + 3.4], depthWords(e), SMALL_MM, anchor),
+  depthAt(e, [x, y + 3.4], anchor),
 ];
 
 /** Labels left and right of the outline in columns, in the order of their height, each with a line to its point. */

@@ -1,8 +1,10 @@
-import { PDFDocument, StandardFonts } from 'pdf-lib';
+import { PDFDocument } from 'pdf-lib';
 import { wallToText, WEEKDAYS } from '../days/clock';
 import type { DayRow } from '../plan/dayList';
 import { Column, FAINT, MARGIN, mm } from './pdfColumn';
-import { PAPERS, printable, type Paper } from './sheets';
+import { printable, standardFonts } from './fonts';
+import { PLAIN_VOICE } from './voice';
+import { PAPERS, type Paper } from './sheets';
 
 const hours = (minutes: number): string => `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
 
@@ -15,16 +17,17 @@ export async function weekPdf(
   job: { name: string; leaves: string; makers: readonly string[] },
   paper: Paper,
   foot = true,
+  voice = PLAIN_VOICE,
 ): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
-  const fonts = { plain: await pdf.embedFont(StandardFonts.Helvetica), bold: await pdf.embedFont(StandardFonts.HelveticaBold) };
+  const fonts = await standardFonts(pdf);
   const [w, h] = PAPERS[paper].map(mm) as [number, number];
   pdf.setTitle(`${job.name}: days`);
   pdf.setProducer('Ofrenda');
   pdf.setCreationDate(new Date(0));
   pdf.setModificationDate(new Date(0));
-  const column = new Column(pdf.addPage([w, h]), () => pdf.addPage([w, h]), fonts, MARGIN, w - 2 * MARGIN, h - MARGIN);
-  column.words(job.name, 22, fonts.bold);
+  const column = new Column(pdf.addPage([w, h]), () => pdf.addPage([w, h]), fonts, MARGIN, w - 2 * MARGIN, h - MARGIN, voice);
+  column.written(job.name, 22, fonts.bold);
   column.words(job.leaves, 11);
   for (const { day, sittings, minutes } of rows) {
     const date = new Date(day * 60_000);
@@ -43,7 +46,7 @@ export async function weekPdf(
   }
   const pages = foot ? pdf.getPages() : [];
   pages.forEach((page, i) =>
-    page.drawText(printable(fonts.plain, `${job.name}, days, ${i + 1} / ${pages.length}`), {
+    page.drawText(printable(fonts.plain, `${job.name}, ${voice.say('days')}, ${i + 1} / ${pages.length}`), {
       x: MARGIN,
       y: mm(8),
       size: 8.5,

@@ -10,6 +10,7 @@ import { ReadIn, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
 import { leavesWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
+import { VOICE } from '../speech/say';
 
 /** So many weeks before the day it leaves a calendar is read. */
 const WEEKS_BEFORE = 8;
@@ -24,7 +25,13 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
   const key = (b: { from: string; to: string }) => `${b.from}|${b.to}`;
   const print = async () => {
     const { weekPdf } = await import('@/core/formats/weekPdf');
-    const pdf = await weekPdf(rows, { name, leaves: leavesWords(leavesAt), makers: makers.map((m) => m.name) }, paper);
+    const pdf = await weekPdf(
+      rows,
+      { name, leaves: leavesWords(leavesAt), makers: makers.map((m) => m.name) },
+      paper,
+      true,
+      VOICE,
+    );
     void saveFile('days.pdf', new Uint8Array(pdf), 'application/pdf');
   };
   return (

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { stackTiers, tierName } from '@/core/cake/cake';
 import { unrollSide } from '@/core/cake/unroll';
-import { drawingSvg } from '@/core/formats/drawing';
+import { drawingSvg, spoken } from '@/core/formats/drawing';
 import { templates } from '@/core/formats/template';
 import { capital } from '@/core/place/entry';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
@@ -12,6 +12,7 @@ import { NumberField } from '../shared/fields';
 import { downloadSheets, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
 import { getStudio, useStudio } from '../useStudio';
+import { VOICE } from '../speech/say';
 
 /** Paper to prick through, at true size: a sheet for each top, a strip for each side. */
 export function Templates({ plan }: { plan: DerivedPlan }) {
@@ -32,7 +33,11 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
         <WriteOut
           label="SVG"
           onPress={() =>
-            void saveFile(`${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`, drawingSvg(drawing), 'image/svg+xml')
+            void saveFile(
+              `${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`,
+              drawingSvg(spoken(drawing, VOICE)),
+              'image/svg+xml',
+            )
           }
         />
       </div>

@@ -9,8 +9,8 @@ import { speakFrom } from './say';
 /** Fetches the book of a language when it is first spoken. */
 async function learn({ language }: Habits): Promise<void> {
   if (language === 'en') return speakFrom(null);
-  const [{ Phrases }, { SPANISH }] = await Promise.all([import('./phrases'), import('./spanish')]);
-  speakFrom(new Phrases(SPANISH));
+  const [{ Phrases }, { SPANISH, ARTICLES }] = await Promise.all([import('./phrases'), import('./spanish')]);
+  speakFrom(new Phrases(SPANISH, ARTICLES));
 }
 
 /** Everything inside is said by the person's habits, and said anew when they change. */

@@ -1,8 +1,13 @@
 /**
  * A phrase book: what is said in English and how another language says it. `{}` stands for what is filled in, `{#}` for a figure,
- * `{*}` for a name that has no language; the other language fills them in the same order, or names them: `{2}`.
+ * `{*}` for a name that has no language; the other language fills them in the same order, or names them: `{2}`. There `{the}` is
+ * filled with its article before it, `{of}` with “de” and its article, and `{o}` is the ending that agrees with what was filled last.
  */
 export type Book = Readonly<Record<string, string>>;
+
+/** The article of each noun that is filled in, by its first word. */
+export type Articles = Readonly<Record<string, 'el' | 'la' | 'los' | 'las'>>;
+const ENDINGS = { el: 'o', la: 'a', los: 'os', las: 'as' } as const;
 
 interface Pattern {
   known: RegExp;
@@ -23,7 +28,7 @@ interface Said {
 
 const escape = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 /** Signs of units are the same in either language. */
-const UNITS = /\b(mm|cm|min|ml|kg|SWG)\b/g;
+const UNITS = /\b(mm|cm|min|ml|kg|SWG|ga)\b/g;
 const isWords = (text: string): boolean => /\p{L}{2}/u.test(text.replace(UNITS, ''));
 const large = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const small = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
@@ -54,7 +59,10 @@ export class Phrases {
   private readonly small = new Set<string>();
   private readonly kept = new Map<string, Said>();
 
-  constructor(book: Book) {
+  constructor(
+    book: Book,
+    private readonly articles: Articles = {},
+  ) {
     for (const [english, said] of Object.entries(book).flatMap(asSentence)) {
       if (!/\{[#*]?\}/.test(english)) {
         this.exact.set(english.toLowerCase(), said);
@@ -113,13 +121,28 @@ export class Phrases {
       const given = found.slice(1).map((part, i) => (names[i] ? { text: part, whole: true } : this.said(part)));
       const whole = given.every((g) => g.whole);
       if (!whole && (fixed < LEAST_FIXED || half)) continue;
-      let next = 0;
-      const filled = said.replace(/\{(\d?)\}/g, (_, n: string) => given[n ? Number(n) - 1 : next++]?.text ?? '');
+      const filled = this.filled(
+        said,
+        given.map((g) => g.text),
+      );
       const out = { text: beginsLarge(text) && !asItIs ? large(filled) : filled, whole };
       if (whole) return out;
       half = out;
     }
     return half;
+  }
+
+  private filled(said: string, given: readonly string[]): string {
+    let next = 0;
+    let last = '';
+    return said.replace(/\{(the|of|o)?(\d?)\}/g, (_, form: 'the' | 'of' | 'o' | undefined, n: string) => {
+      if (form !== 'o') last = given[n ? Number(n) - 1 : next++] ?? '';
+      const article = this.articles[/^\p{L}*/u.exec(last)![0].toLowerCase()];
+      if (form === 'o') return ENDINGS[article ?? 'el'];
+      if (form === 'the') return article ? `${article} ${last}` : last;
+      if (form === 'of') return article === 'el' ? `del ${last}` : article ? `de ${article} ${last}` : `de ${last}`;
+      return last;
+    });
   }
 
   /** Part by part: sentences may stay English beside others, parts of one sentence are said only when all of them can be. */

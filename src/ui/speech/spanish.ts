@@ -1,4 +1,4 @@
-import type { Book } from './phrases';
+import type { Articles, Book } from './phrases';
 import phrases from './spanish.json';
 
 const DAYS = {
@@ -45,6 +45,7 @@ function dates(): Record<string, string> {
       [short]: spanish.slice(0, 3),
       [`{} ${english}`]: `{} de ${spanish}`,
       [`{} ${english} {}`]: `{} de ${spanish} de {}`,
+      [`{} ${english} at {}`]: `{} de ${spanish} a las {}`,
       [`{} ${short}`]: `{} ${spanish.slice(0, 3)}`,
       [`{} ${short} {}`]: `{} ${spanish.slice(0, 3)} {}`,
     });
@@ -54,3 +55,21 @@ function dates(): Record<string, string> {
 
 /** Everything the interface says, in Spanish. Flowers go by the names of spanish.json; those of sheets are in formats/words. */
 export const SPANISH: Book = { ...dates(), ...phrases };
+
+/** Flowers, foliage and barriers by their first word, as they are filled into sentences. */
+const NOUNS: Readonly<Record<Articles[string], string>> = {
+  el: `acebo arándano áster baño boj brezo capullo clavel cosmos crisantemo delfinio eléboro escaramujo girasol guisante helecho
+    hipérico jazmín laurel lirio lisianthus nomeolvides olivo palillo portaflor ramillete ranúnculo relleno romero sauce tulipán`,
+  la: `amapola anémona brocheta caléndula camelia campanilla cera dalia espiga flor florecilla gerbera hoja hortensia lavanda
+    magnolia margarita pajita peonía ramita rosa zarzamora zinnia`,
+  los: '',
+  las: 'perlitas',
+};
+export const ARTICLES: Articles = Object.fromEntries(
+  Object.entries(NOUNS).flatMap(([article, words]) =>
+    words
+      .split(/\s+/)
+      .filter(Boolean)
+      .map((word) => [word, article as Articles[string]]),
+  ),
+);

@@ -1,8 +1,11 @@
 import { readFileSync } from 'node:fs';
+import { allSpecies } from '@/core/botany/catalogue';
+import { kindName } from '@/core/compose/names';
+import { allBarriers } from '@/core/place/barrier';
 import { habitsFrom, PLAIN_HABITS } from '@/data/habits';
 import { byTwelve, inchFieldToMm, inInches, mmToInchField, mmToInchWords } from './measures';
 import { Phrases } from './phrases';
-import { SPANISH } from './spanish';
+import { ARTICLES, SPANISH } from './spanish';
 
 describe('inches as a ruler shows them (1 in = 25.4 mm exactly: international yard and pound agreement, 1959)', () => {
   test.each([
@@ -90,17 +93,39 @@ describe('the phrase book', () => {
 });
 
 test('days and months are small in Spanish, in the middle of a sentence and alone', () => {
-  const phrases = new Phrases(SPANISH);
+  const phrases = new Phrases(SPANISH, ARTICLES);
   expect(phrases.say('Saturday 12 June, leaves at 09:30')).toBe('sábado 12 de junio, sale a las 09:30');
   expect(phrases.say('97 h 06 of work, beginning Monday 1 February')).toBe('97 h 06 de trabajo, desde el lunes 1 de febrero');
   expect(phrases.say('Tue')).toBe('mar');
 });
 
 describe('the Spanish book', () => {
+  const spanish = new Phrases(SPANISH, ARTICLES);
+
+  test.each([
+    ['Put in the dahlia', 'Mete la dalia'],
+    ['Lay the marigold bud beside the stem', 'Tiende el capullo de caléndula junto al tallo'],
+    ['deep; 2 mm of the drinking straw stay out', 'de hondo; 2 mm de la pajita quedan fuera'],
+    ['deep; 2 mm of the medium pick stay out', 'de hondo; 2 mm del portaflor mediano quedan fuera'],
+    ['half-open ranunculus', 'ranúnculo entreabierto'],
+    ['half-open peony', 'peonía entreabierta'],
+    ['Join 1 berry and 2 leaves', 'Une 1 baya y 2 hojas'],
+    ['10 of 38: bottom tier, 7 o’clock', '10 de 38: piso de abajo, a las 7'],
+  ])('%s', (english, said) => expect(spanish.say(english)).toBe(said));
+
+  test('every flower, leaf and barrier has a name of its own and its article', () => {
+    const names = allSpecies().flatMap((s) => s.stages.map((stage) => kindName(s, stage.id).toLowerCase()));
+    for (const name of [...names, ...allBarriers().map((b) => b.name)]) {
+      expect(`${name}: ${spanish.knows(name)}`).toBe(`${name}: true`);
+      expect(spanish.say(`Put in the ${name}`)).toMatch(/^Mete (el|la|los|las) /);
+    }
+  });
+
   test('fills in what the English has, neither more nor less', () => {
     for (const [english, spanish] of Object.entries(SPANISH)) {
       const holes = (english.match(/\{[#*]?\}/g) ?? []).length;
-      const filled = (spanish.match(/\{(#|\*|\d)?\}/g) ?? []).length;
+      // an ending agrees with what is filled in already
+      const filled = (spanish.match(/\{(#|\*|the|of)?\d?\}/g) ?? []).length;
       expect(`${english}: ${filled}`).toBe(`${english}: ${holes}`);
       expect(spanish.trim()).not.toBe('');
     }
@@ -113,7 +138,7 @@ describe('the Spanish book', () => {
   });
 
   test('every sentence that stands in the shell of the interface, its help and its tour is in it', () => {
-    const phrases = new Phrases(SPANISH);
+    const phrases = new Phrases(SPANISH, ARTICLES);
     const text = ['help.ts', 'Tour.tsx', 'KeysHelp.tsx', 'HabitsCard.tsx', 'StorageSigns.tsx']
       .map((f) => readFileSync(`src/ui/shell/${f}`, 'utf8'))
       .join('\n');

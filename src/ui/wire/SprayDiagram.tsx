@@ -7,7 +7,7 @@ import type { Joint, Spray } from '@/core/tape/tree';
 import { clamp } from '@/core/geometry/numbers';
 import { Minus, Plus } from 'lucide-react';
 import { useRef, useState, type PointerEvent } from 'react';
-import { drawingSvg } from '@/core/formats/drawing';
+import { drawingSvg, spoken } from '@/core/formats/drawing';
 import { rowDrawings, sprayDrawing } from '@/core/formats/sprayDrawing';
 import { downloadSheets, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
@@ -15,7 +15,7 @@ import { JointCard, wishJoint } from './JointCard';
 import { PiecePicture } from './PiecePicture';
 import { InBarrier, Ruler } from './RowParts';
 import { getStudio, useStudio } from '../useStudio';
-import { lengthFigure } from '../speech/say';
+import { lengthFigure, VOICE } from '../speech/say';
 
 const W = 1230;
 const LEFT = 70;
@@ -81,7 +81,9 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
         />
         <WriteOut
           label="SVG"
-          onPress={() => void saveFile(`${spray.id}.svg`, drawingSvg(sprayDrawing(spray, plan, of, title)), 'image/svg+xml')}
+          onPress={() =>
+            void saveFile(`${spray.id}.svg`, drawingSvg(spoken(sprayDrawing(spray, plan, of, title), VOICE)), 'image/svg+xml')
+          }
         />
         {next ? (
           <button
