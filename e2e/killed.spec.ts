@@ -5,7 +5,7 @@ import path from 'node:path';
 import { chromium, expect, test, type Browser, type Page } from '@playwright/test';
 
 /** How often; the order of the moments is seeded, so that a run can be repeated. */
-const KILLS = Number(process.env.KILLS ?? 40);
+const KILLS = Number(process.env.KILLS ?? 200);
 const SEED = 20261126;
 /** Browsers at once, each on a profile of its own. */
 const LANES = Number(process.env.KILL_LANES ?? 4);
