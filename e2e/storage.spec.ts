@@ -70,6 +70,21 @@ test('storage that the browser clears is said, and the open job is stored again'
   await expect(guests(page)).toHaveValue('73');
 });
 
+test('storage that the browser cleared between two visits is said at the next', async ({ page, context }) => {
+  await openBench(page, '/brief');
+  await expect(sign(page)).toHaveCount(0);
+  const { origin } = new URL(page.url());
+  await page.goto('about:blank');
+  const browser = await context.newCDPSession(page);
+  await browser.send('Storage.clearDataForOrigin', { origin, storageTypes: 'indexeddb' });
+  await openBench(page, '/brief');
+  await expect(sign(page)).toContainText('restore them from a backup');
+  // it is said once
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Harbour library, a hundred years' })).toBeVisible();
+  await expect(sign(page)).toHaveCount(0);
+});
+
 test.describe('with file access', () => {
   test('a job is opened from a file of the device and saved into the same one', async ({ page }) => {
     // the dialogs are answered by the test; the files behind them are real ones of the browser's own file system

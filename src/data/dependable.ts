@@ -8,10 +8,33 @@ export interface Storage {
   keeps(): Promise<'disk' | 'page'>;
   /** tells once the browser has taken away, behind the page's back, what was stored */
   lost(tell: () => void): void;
+  /** whether jobs were kept in this browser before; notes that they are from now on */
+  keptBefore(): boolean;
 }
 
+/** A note beside the database, which stays where a browser clears the database to make room. */
+export interface Note {
+  get(): boolean;
+  set(): void;
+}
+
+/** The note in the page's local storage; where that is switched off there is none. */
+export const browserNote = (): Note => {
+  const tried = <T>(work: () => T): T | null => {
+    try {
+      return work();
+    } catch {
+      return null;
+    }
+  };
+  return {
+    get: () => tried(() => localStorage.getItem('ofrenda')) === 'jobs are kept here',
+    set: () => void tried(() => localStorage.setItem('ofrenda', 'jobs are kept here')),
+  };
+};
+
 /** The shelf in the browser's database or, where that cannot be opened, one in memory; each call waits until it is known which. */
-export function dependableShelf(db: StudioDb, now: () => number): JobShelf & Storage {
+export function dependableShelf(db: StudioDb, now: () => number, note: Note): JobShelf & Storage {
   const opened = db.open().then(
     () => ({ keeps: 'disk' as const, shelf: jobShelf(db, now) }),
     () => ({ keeps: 'page' as const, shelf: memoryShelf() as JobShelf }),
@@ -22,6 +45,11 @@ export function dependableShelf(db: StudioDb, now: () => number): JobShelf & Sto
     lost(tell) {
       // only a database that was open can be taken away; it is opened anew before anyone is told
       void opened.then(({ keeps }) => keeps === 'disk' && db.on('close', () => void db.open().then(tell, tell)));
+    },
+    keptBefore() {
+      const before = note.get();
+      note.set();
+      return before;
     },
     list: async () => (await shelf).list(),
     load: async (id) => (await shelf).load(id),

@@ -10,6 +10,8 @@ import { readStock } from './stockShelf';
 import { NO_SEARCH } from './fresh';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
+const CLEARED =
+  'There were jobs in this browser, and it has cleared them since: restore them from a backup or from their files. What is here now are the examples.';
 const FRESH = { past: [], future: [], selection: [], arrangementIndex: 0, plan: null, planOf: null, saved: 'saved' as const };
 
 /** Opening, making, copying, removing and reading in jobs. */
@@ -62,6 +64,7 @@ export function jobActions(
       const asked = Promise.all([setting('evening'), setting('habits'), setting('toured'), get().startLog()]);
       const [kept, seeded] = await Promise.all([shelf.list(), setting('seeded')]);
       const isNew = kept.length === 0 && !seeded;
+      const clearedSince = ports.storage.keptBefore() && isNew;
       if (isNew) {
         await seedDemos(shelf);
         await shelf.setSetting('seeded', true);
@@ -81,6 +84,7 @@ export function jobActions(
         firstVisit: toured !== true,
         ...stock,
         ready: true,
+        ...(clearedSince && { message: { text: CLEARED, kind: 'fault' as const } }),
       };
       if (!first) get().set(found);
       else {

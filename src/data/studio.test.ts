@@ -70,6 +70,21 @@ describe('the plan kept from the last time', () => {
   });
 });
 
+test('a browser that cleared everything between two visits is told from a first visit', async () => {
+  const first = await opened();
+  expect(first.studio().message).toBeNull();
+  const again = studioForTest();
+  again.bench.keptBefore = true;
+  await again.studio().start();
+  expect(again.studio().message?.text).toMatch(/cleared them since: restore them from a backup/);
+  // who deleted all jobs by hand is not told so
+  for (const job of [...again.studio().jobs]) await again.studio().remove(job.id);
+  const third = studioForTest(again.bench.shelf);
+  third.bench.keptBefore = true;
+  await third.studio().start();
+  expect(third.studio().message).toBeNull();
+});
+
 describe('edits', () => {
   test('are undone and redone by name, without limit', async () => {
     const { studio } = await opened();

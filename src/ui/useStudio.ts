@@ -2,7 +2,7 @@
 
 import { useStore } from 'zustand';
 import { StudioDb } from '@/data/db';
-import { dependableShelf } from '@/data/dependable';
+import { browserNote, dependableShelf } from '@/data/dependable';
 import { memoryShelf } from '@/data/memoryShelf';
 import { browserTabs } from '@/data/tabs';
 import { createStudio, type Studio, type StudioPorts } from '@/data/studio';
@@ -33,8 +33,8 @@ if (typeof window !== 'undefined') {
 /** While the page is made on the server there is no storage; nothing is started there. */
 function shelfHere(): Pick<StudioPorts, 'shelf' | 'storage'> {
   if (typeof window === 'undefined')
-    return { shelf: memoryShelf(), storage: { keeps: async () => 'page', lost: () => undefined } };
-  const shelf = dependableShelf(new StudioDb(), () => Date.now());
+    return { shelf: memoryShelf(), storage: { keeps: async () => 'page', lost: () => undefined, keptBefore: () => false } };
+  const shelf = dependableShelf(new StudioDb(), () => Date.now(), browserNote());
   return { shelf, storage: shelf };
 }
 

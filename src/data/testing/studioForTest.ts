@@ -23,6 +23,8 @@ export function memoryShelf(): ReturnType<typeof shelfInMemory> & { broken: Erro
 
 export interface Bench {
   keeps: 'disk' | 'page';
+  /** jobs were stored here at another visit */
+  keptBefore: boolean;
   /** the browser takes away what is stored */
   lose: () => void;
   tabs: Tabs;
@@ -69,6 +71,7 @@ export function tabsTogether() {
 export function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab(), build = 'one') {
   const bench: Bench = {
     keeps: 'disk',
+    keptBefore: false,
     lose: () => undefined,
     tabs,
     shelf,
@@ -81,7 +84,11 @@ export function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab(), buil
   const store = createStudio({
     build,
     shelf: bench.shelf,
-    storage: { keeps: () => Promise.resolve(bench.keeps), lost: (tell) => void (bench.lose = tell) },
+    storage: {
+      keeps: () => Promise.resolve(bench.keeps),
+      lost: (tell) => void (bench.lose = tell),
+      keptBefore: () => bench.keptBefore,
+    },
     now: () => new Date('2027-05-01T12:00:00Z'),
     newId: () => `id-${++ids}`,
     derive: (project) => new Promise((answer, fail) => bench.plans.push({ project, answer, fail })),
