@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { compose, composeFault } from '@/core/compose/composer';
 import { composeRequestSchema, type ComposeMessage, type ComposeReply } from './messages';
+import { refusalOf } from '@/core/plan/refusal';
 
 let current = 0;
 
@@ -12,7 +13,7 @@ const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 async function run(id: number, input: unknown): Promise<void> {
   const checked = v.safeParse(composeRequestSchema, input);
   if (!checked.success)
-    return reply({ run: id, fault: `The composer was asked for something it cannot read: ${checked.issues[0].message}` });
+    return reply({ run: id, fault: `The composer was asked for something it cannot read: ${refusalOf(checked.issues[0])}` });
   const fault = composeFault(checked.output);
   if (fault) return reply({ run: id, fault });
   const search = compose(checked.output);

@@ -6,6 +6,13 @@ const between = (what: string, low: number, high: number) =>
   v.pipe(finite(what), v.minValue(low, `${what} is at least ${low}`), v.maxValue(high, `${what} is at most ${high}`));
 
 /** Envelope: half-width and rise, full at the focal point, falling to the tips. */
+const DEGREES = 180 / Math.PI;
+const angle = (what: string, lowRad: number, highRad: number) =>
+  v.pipe(
+    finite(what),
+    v.minValue(lowRad, `${what} is at least ${Math.round(lowRad * DEGREES)}°`),
+    v.maxValue(highRad, `${what} is at most ${Math.round(highRad * DEGREES)}°`),
+  );
 const envelope = { widthMm: between('the line’s half-width', 4, 160), riseMm: between('the line’s rise', 2, 160) };
 
 const tier = v.pipe(v.number(), v.integer(), v.minValue(0));
@@ -29,7 +36,7 @@ export const lineSchema = v.variant('form', [
     tier,
     /** azimuth of the tip that stays on the top, and how far round the arc runs from there (signed) */
     fromRad: finite('the crescent’s beginning'),
-    sweepRad: between('the crescent’s sweep', -Math.PI * 1.6, Math.PI * 1.6),
+    sweepRad: angle('the crescent’s sweep', -Math.PI * 1.6, Math.PI * 1.6),
     /** radius of the arc as a share of the tier's */
     radiusShare: between('the arc’s radius', 0.2, 0.95),
     /** how far the other tip trails down the side, mm below the edge */
@@ -42,7 +49,7 @@ export const lineSchema = v.variant('form', [
     tier,
     /** azimuth of the tip on the top, and how far round it runs from there (signed) to the tip on the side */
     fromRad: finite('the S’s beginning'),
-    sweepRad: between('the S’s sweep', -Math.PI * 1.6, Math.PI * 1.6),
+    sweepRad: angle('the S’s sweep', -Math.PI * 1.6, Math.PI * 1.6),
     /** how far in from the edge it begins, how far below the edge it ends */
     insetMm: between('the S’s inset', 0, 300),
     dropMm: between('the S’s drop', 0, 400),
@@ -69,7 +76,7 @@ export const lineSchema = v.variant('form', [
     heightMm: between('the spray’s height', 0, 400),
     lengthMm: between('the spray’s length', 40, 800),
     /** rising to its second tip (positive) or falling, and how far its middle bows down */
-    slopeRad: between('the slope', -Math.PI / 2, Math.PI / 2),
+    slopeRad: angle('the slope', -Math.PI / 2, Math.PI / 2),
     bowMm: between('the bow', -120, 120),
     focal,
     ...envelope,
@@ -92,7 +99,7 @@ export const lineSchema = v.variant('form', [
     /** on a top: radius as a share of the tier's */
     radiusShare: between('the ring’s radius', 0.2, 0.95),
     /** open part in radians, 0 for a closed ring, and where it opens */
-    gapRad: between('the gap', 0, Math.PI * 1.5),
+    gapRad: angle('the gap', 0, Math.PI * 1.5),
     gapAtRad: finite('the gap’s place'),
     focal: between('the focal point', 0, 1),
     ...envelope,
@@ -102,7 +109,7 @@ export const lineSchema = v.variant('form', [
     tier,
     /** azimuth of the first point it hangs from, and how far round it goes (a full turn closes it) */
     fromRad: finite('the garland’s beginning'),
-    sweepRad: between('the garland’s sweep', 0.2, Math.PI * 2),
+    sweepRad: angle('the garland’s sweep', 0.2, Math.PI * 2),
     swags: v.pipe(v.number(), v.integer(), v.minValue(1, 'a garland has at least one swag'), v.maxValue(24)),
     /** points below the edge, and how far each swag hangs below its points */
     hangMm: between('the points’ drop', 0, 300),
@@ -117,7 +124,7 @@ export const lineSchema = v.variant('form', [
     /** on one stem of this height: a fan that looks forward, or a dome that looks all round */
     spread: v.picklist(['fan', 'dome']),
     standMm,
-    sweepRad: between('the fan’s sweep', 0.5, Math.PI * 1.2),
+    sweepRad: angle('the fan’s sweep', 0.5, Math.PI * 1.2),
     focal: between('the focal point', 0, 1),
     ...envelope,
   }),
@@ -134,7 +141,7 @@ export const lineSchema = v.variant('form', [
     colour: v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'a colour is written #rrggbb')),
     /** where on the rim the flowers begin (0 right, counter-clockwise as one reads it) and how far round they go */
     fromRad: finite('the plaque’s flowers'),
-    sweepRad: between('the plaque’s flowers', 0.4, Math.PI * 2),
+    sweepRad: angle('the plaque’s flowers', 0.4, Math.PI * 2),
     focal,
     ...envelope,
   }),
@@ -153,11 +160,11 @@ const pieceSchema = v.object({
   sizeMm: between('a piece’s size', 3, 250),
   colourway: v.string(),
   /** along the line 0…1, across it −1…1 of the half-width, lifted 0…1 of the rise */
-  s: between('s', 0, 1),
+  s: between('the place along the line', 0, 1),
   side: between('side', -1.6, 1.6),
   lift: between('lift', 0, 1.6),
   /** the way it looks: angle from the skin's normal, and heading from the line's direction toward +side, radians */
-  tiltRad: between('tilt', 0, Math.PI / 2),
+  tiltRad: angle('tilt', 0, Math.PI / 2),
   headingRad: finite('heading'),
   rollRad: finite('roll'),
   pinned: v.boolean(),

@@ -4,6 +4,7 @@ import { SPECIES } from '../botany/catalogue';
 import { ownSpeciesSchema, type OwnSpecies } from '../botany/ownSpecies';
 import { catalogueSchema, type Issue, type Project } from '../plan/project';
 import { readTable, writeTable, type Column } from './table';
+import { refusalOf } from '../plan/refusal';
 
 const CATALOGUE_KIND = 'ofrenda.catalogue';
 const CATALOGUE_VERSION = 1;
@@ -43,7 +44,7 @@ export function readCatalogueFile(text: string): { catalogue: Catalogue } | { is
         path: v.getDotPath(i) ?? '',
         expected: i.expected ?? 'something else',
         received: i.received,
-        message: i.message,
+        message: refusalOf(i),
       })),
     };
   const { species, methods } = checked.output;

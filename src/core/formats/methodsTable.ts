@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { methodSchema, type Method } from '../botany/methods';
 import type { Issue } from '../plan/project';
 import { readTable, writeTable, type Column } from './table';
+import { refusalOf } from '../plan/refusal';
 
 const COLUMNS: readonly Column[] = [
   { name: 'method_id', field: 'id', cell: 'text' },
@@ -79,7 +80,7 @@ export function readMethodsCsv(text: string): { rows: Method[] } | { issues: Iss
           issues.push(said(line, column, String(row[field]), `it differs from line ${first!.line}, which is of the same method`));
     const checked = v.safeParse(methodSchema, methodOf(rows.map((r) => r.row)));
     if (checked.success) return [checked.output];
-    for (const issue of checked.issues) issues.push(said(first!.line, first!.row.id, String(issue.received), issue.message));
+    for (const issue of checked.issues) issues.push(said(first!.line, first!.row.id, String(issue.received), refusalOf(issue)));
     return [];
   });
   return issues.length ? { issues } : { rows: methods };

@@ -8,6 +8,11 @@ import { readMethodsCsv, writeMethodsCsv } from './methodsTable';
 import { PACKET_KIND, readPacket } from './packetFile';
 import { readProjectFile, writeProjectFile } from './projectFile';
 import { METHODS } from '../botany/methods';
+import { Phrases } from '@/ui/speech/phrases';
+import { ARTICLES, SPANISH } from '@/ui/speech/spanish';
+
+/** Whoever reads Spanish is told in Spanish what is wrong with a file. */
+const spanish = new Phrases(SPANISH, ARTICLES);
 
 /** So many for each importer. */
 const ROUNDS = 2500;
@@ -116,6 +121,7 @@ describe.each(IMPORTERS)('$name, hurt in seeded ways', ({ good, taken, read }) =
   test(`${ROUNDS} times: read whole or refused with words and a place, never an exception, never long`, () => {
     const before = JSON.stringify(read(good));
     let refused = 0;
+    const said = new Set<string>();
     for (let seed = 1; seed <= ROUNDS; seed++) {
       const text = hurt(good, seededRandom(seed));
       const start = performance.now();
@@ -125,7 +131,10 @@ describe.each(IMPORTERS)('$name, hurt in seeded ways', ({ good, taken, read }) =
       refused++;
       const words = answer.sentence ?? answer.issues?.[0]?.message ?? '';
       expect(words.length).toBeGreaterThan(10);
+      for (const sentence of [answer.sentence, ...(answer.issues ?? []).map((i) => i.message)]) if (sentence) said.add(sentence);
     }
+    expect([...said].filter((words) => /Invalid|Expected|received|undefined/.test(words))).toEqual([]);
+    expect([...said].filter((words) => !spanish.knows(words))).toEqual([]);
     expect(refused).toBeGreaterThan(ROUNDS / 20);
     // nothing of what was hurt has stayed behind
     expect(JSON.stringify(read(good))).toBe(before);

@@ -8,6 +8,7 @@ import { conflictsOf, mergeEvents } from '../log/events';
 import { countedLog, logEntrySchema, type LogEntry } from '../log/entries';
 import type { DerivedPlan } from '../plan/derivePlan';
 import type { Project } from '../plan/project';
+import { refusalOf } from '../plan/refusal';
 
 export const PACKET_KIND = 'ofrenda.packet';
 const PACKET_VERSION = 1;
@@ -138,7 +139,7 @@ export function readPacket(text: string): ReadPacket {
   if (result.success) return { packet: result.output };
   const [issue] = result.issues;
   const path = v.getDotPath(issue);
-  return { sentence: `This packet cannot be read: ${issue.message}${path ? ` (at ${path})` : ''}. Nothing was changed.` };
+  return { sentence: `This packet cannot be read: ${refusalOf(issue)}${path ? ` (at ${path})` : ''}. Nothing was changed.` };
 }
 
 /** What taking a packet back would do to a log. */

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { checkProject, PROJECT_KIND, PROJECT_VERSION, type Issue, type Project } from '../plan/project';
+import { refusalOf } from '../plan/refusal';
 
 /** A project file larger than this is not read: 20 MB of text. */
 export const MOST_FILE_CHARACTERS = 20_000_000;
@@ -68,7 +69,7 @@ export function readProjectFile(text: string): ReadFile {
     if (pictures.success) return { project: checked.project, photographs: pictures.output };
     const [issue] = pictures.issues;
     return refuse(
-      `The photographs in this file cannot be read: ${issue.message}. Nothing was changed.`,
+      `The photographs in this file cannot be read: ${refusalOf(issue)}. Nothing was changed.`,
       'photographs',
       'pictures',
       issue.received,

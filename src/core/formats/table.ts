@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import * as v from 'valibot';
 import type { Issue } from '../plan/project';
+import { refusalOf } from '../plan/refusal';
 
 /** A table with more rows than this is not read. */
 const MOST_ROWS = 5000;
@@ -104,7 +105,7 @@ function readRow(
   for (const issue of checked.issues) {
     const field = String(issue.path?.[0]?.key ?? '');
     const name = columns.find((c) => c.field === field)?.name ?? field;
-    issues.push(said(line, name, String(issue.received), issue.message, issue.expected ?? 'something else'));
+    issues.push(said(line, name, String(issue.received), refusalOf(issue), issue.expected ?? 'something else'));
   }
   return row;
 }

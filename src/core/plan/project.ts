@@ -15,6 +15,7 @@ import { offcutsSchema } from '../wire/offcuts';
 import { logEntrySchema, noteSchema } from '../log/entries';
 import { SPARES_RULE, sparesRuleSchema } from '../make/spares';
 import { tinSchema } from '../compose/tin';
+import { refusalOf } from './refusal';
 
 export const PROJECT_KIND = 'ofrenda.project';
 export const PROJECT_VERSION = 1;
@@ -175,7 +176,7 @@ export function checkProject(value: unknown): { project: Project } | { issues: I
         path: pathOf(i),
         expected: i.expected ?? 'something else',
         received: i.received,
-        message: i.message,
+        message: refusalOf(i),
       })),
     };
   }

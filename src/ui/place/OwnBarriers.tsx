@@ -6,6 +6,7 @@ import { ownBarrierSchema, type OwnBarrier } from '@/core/place/ownBarrier';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { lengthFigure } from '../speech/say';
+import { refusalOf } from '@/core/plan/refusal';
 
 const FIRST: OwnBarrier = {
   id: '',
@@ -100,7 +101,7 @@ export function OwnBarriers() {
           Add it
         </button>
       </div>
-      {!checked.success && next.name !== '' && <p className="small pt-1 text-[var(--stop)]">{checked.issues[0].message}.</p>}
+      {!checked.success && next.name !== '' && <p className="small pt-1 text-[var(--stop)]">{refusalOf(checked.issues[0])}.</p>}
       <p className="small pt-1">Measure with a caliper. Take only what is made for food.</p>
     </details>
   );

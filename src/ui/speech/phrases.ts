@@ -71,7 +71,7 @@ export class Phrases {
       }
       const names = [...english.matchAll(/\{([#*]?)\}/g)].map((m) => m[1] === '*');
       const source = escape(english)
-        .replaceAll(/(\S?)\\\{(\\\*)?\\\}/g, (_, before: string) => before + (/\w/.test(before) ? '(.*?)' : '(.+?)'))
+        .replaceAll(/(\S?)\\\{(\\\*)?\\\}/g, (_, before: string) => before + (/[\w“]/.test(before) ? '(.*?)' : '(.+?)'))
         .replaceAll('\\{#\\}', '([−-]?[\\d¼½¾⅛][\\d.,¼½¾⅛]*)');
       const fixed = english.replace(/[^\p{L}]/gu, '').length;
       this.patterns.push({
