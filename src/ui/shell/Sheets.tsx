@@ -17,6 +17,13 @@ const Tour = dynamic(() => import('./Tour').then((m) => m.Tour), { ssr: false })
 const isTyping = (e: KeyboardEvent): boolean =>
   e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName);
 
+const KEYS = [
+  { sheet: 'commands', name: 'What shall be done?', title: 'Everything by its name (Ctrl K)', Icon: Search },
+  { sheet: 'help', name: 'Why it works so', title: 'Why this station works as it does (F1)', Icon: CircleHelp },
+  { sheet: 'keys', name: 'Keys', title: 'Keys (?)', Icon: Keyboard },
+  { sheet: 'habits', name: 'How you read', title: 'Language, lengths, clock', Icon: Languages },
+] as const;
+
 /** What lies open; kept here so that it stays when everything is said anew in another language. */
 let lastOpen: Sheet | 'commands' | null = null;
 
@@ -48,28 +55,17 @@ export function Sheets({ here }: { here: StationId | null }) {
           <Footprints size={20} /> <span className="max-lg:sr-only">Look round</span>
         </button>
       )}
-      <button
-        className="key bare"
-        aria-label="What shall be done?"
-        title="Everything by its name (Ctrl K)"
-        onClick={() => setOpen('commands')}
-      >
-        <Search size={20} />
-      </button>
-      <button
-        className="key bare"
-        aria-label="Why it works so"
-        title="Why this station works as it does (F1)"
-        onClick={() => setOpen('help')}
-      >
-        <CircleHelp size={20} />
-      </button>
-      <button className="key bare max-md:hidden" aria-label="Keys" title="Keys (?)" onClick={() => setOpen('keys')}>
-        <Keyboard size={20} />
-      </button>
-      <button className="key bare" aria-label="How you read" title="Language, lengths, clock" onClick={() => setOpen('habits')}>
-        <Languages size={20} />
-      </button>
+      {KEYS.map(({ sheet, name, title, Icon }) => (
+        <button
+          key={sheet}
+          className={`key bare ${sheet === 'keys' ? 'max-md:hidden' : ''}`}
+          aria-label={name}
+          title={title}
+          onClick={() => setOpen(sheet)}
+        >
+          <Icon size={20} />
+        </button>
+      ))}
       {open === 'commands' && <CommandList onClose={close} onOpen={setOpen} />}
       {open === 'keys' && <KeysHelp onClose={close} />}
       {open === 'habits' && <HabitsCard onClose={close} />}
