@@ -63,7 +63,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
                 <b>{capital(b.name)}</b>
                 <span className="small block">
                   {b.boreMm === null ? 'no bore' : `bore ${b.boreMm} mm`}
-                  {wall ? `, wall ${wall.toFixed(2)}` : ''}
+                  {wall ? `, wall ${wall.toFixed(2)} mm` : ''}
                 </span>
               </span>
               {t.insideMm === null ? (

@@ -18,6 +18,8 @@ interface Pattern {
   fixed: number;
   /** it begins large of itself, and what is said of it does not */
   small: boolean;
+  /** it begins with what is filled in, which is large only because of that */
+  leads: boolean;
 }
 
 interface Said {
@@ -28,7 +30,7 @@ interface Said {
 
 const escape = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 /** Signs of units are the same in either language. */
-const UNITS = /\b(mm|cm|min|ml|kg|SWG|ga)\b/g;
+const UNITS = /\b(mm|cm|min|ml|kg|kPa|SWG|AWG|SVG|ga)\b/g;
 const isWords = (text: string): boolean => /\p{L}{2}/u.test(text.replace(UNITS, ''));
 const large = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const small = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
@@ -80,6 +82,7 @@ export class Phrases {
         said: said.replaceAll(/\{[#*]\}/g, '{}'),
         fixed,
         small: beginsLarge(english) && /^\p{Ll}/u.test(said),
+        leads: english.startsWith('{}'),
       });
     }
     this.patterns.sort((a, b) => b.fixed - a.fixed);
@@ -101,11 +104,19 @@ export class Phrases {
     if (known) return known;
     const [, before = '', body = '', after = ''] = /^(\s*)([\s\S]*?)(\s*)$/.exec(text) ?? [];
     const flat = body.replace(/\s+/g, ' ');
-    const found = this.whole(flat) ?? this.apart(flat, 0) ?? { text: body, whole: false };
+    const found = this.best(flat, 0) ?? { text: body, whole: false };
     const said = { text: before + found.text + after, whole: found.whole };
     if (this.kept.size > MOST_KEPT) this.kept.clear();
     this.kept.set(text, said);
     return said;
+  }
+
+  /** As a whole or part by part: what is known to the last word comes before what is half known. */
+  private best(text: string, joint: number): Said | null {
+    const whole = this.whole(text);
+    if (whole?.whole) return whole;
+    const apart = this.apart(text, joint);
+    return apart?.whole ? apart : (whole ?? apart);
   }
 
   private whole(text: string): Said | null {
@@ -115,15 +126,16 @@ export class Phrases {
     if (exact !== undefined)
       return { text: beginsLarge(text) ? large(exact) : text === small(text) ? small(exact) : exact, whole: true };
     let half: Said | null = null;
-    for (const { known, names, said, fixed, small: asItIs } of this.patterns) {
+    for (const { known, names, said, fixed, small: asItIs, leads } of this.patterns) {
       const found = known.exec(text);
-      if (!found) continue;
+      if (!found || found.slice(1).some((part, i) => !names[i] && this.isTwo(part))) continue;
       const given = found.slice(1).map((part, i) => (names[i] ? { text: part, whole: true } : this.said(part)));
       const whole = given.every((g) => g.whole);
       if (!whole && (fixed < LEAST_FIXED || half)) continue;
       const filled = this.filled(
         said,
         given.map((g) => g.text),
+        leads,
       );
       const out = { text: beginsLarge(text) && !asItIs ? large(filled) : filled, whole };
       if (whole) return out;
@@ -132,14 +144,24 @@ export class Phrases {
     return half;
   }
 
-  private filled(said: string, given: readonly string[]): string {
+  /** What is filled in is a part of one sentence, and no list with a count in it, unless the book has it as it stands. */
+  private isTwo(part: string): boolean {
+    return /;\s|,\s\d+ (?!of\b|min\b|h\b)[a-z]/.test(part) && !this.exact.has(part.toLowerCase());
+  }
+
+  private filled(said: string, given: readonly string[], leads: boolean): string {
     let next = 0;
     let last = '';
-    return said.replace(/\{(the|of|o)?(\d?)\}/g, (_, form: 'the' | 'of' | 'o' | undefined, n: string) => {
-      if (form !== 'o') last = given[n ? Number(n) - 1 : next++] ?? '';
+    return said.replace(/\{(the|of|o)?(\d?)\}/g, (_, form: 'the' | 'of' | 'o' | undefined, n: string, at: number) => {
+      if (form !== 'o') {
+        const i = n ? Number(n) - 1 : next++;
+        last = given[i] ?? '';
+        if (i === 0 && leads && at > 0) last = small(last);
+      }
       const article = this.articles[/^\p{L}*/u.exec(last)![0].toLowerCase()];
       if (form === 'o') return ENDINGS[article ?? 'el'];
       if (form === 'the') return article ? `${article} ${last}` : last;
+      if (form === 'of' && /^el /.test(last)) return `d${last}`;
       if (form === 'of') return article === 'el' ? `del ${last}` : article ? `de ${article} ${last}` : `de ${last}`;
       return last;
     });
@@ -159,6 +181,6 @@ export class Phrases {
 
   private part(text: string, joint: number): Said {
     if (!isWords(text)) return { text, whole: true };
-    return this.whole(text) ?? this.apart(text, joint + 1) ?? { text, whole: false };
+    return this.best(text, joint + 1) ?? { text, whole: false };
   }
 }

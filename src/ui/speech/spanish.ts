@@ -59,9 +59,9 @@ export const SPANISH: Book = { ...dates(), ...phrases };
 /** Flowers, foliage and barriers by their first word, as they are filled into sentences. */
 const NOUNS: Readonly<Record<Articles[string], string>> = {
   el: `acebo arándano áster baño boj brezo capullo clavel cosmos crisantemo delfinio eléboro escaramujo girasol guisante helecho
-    hipérico jazmín laurel lirio lisianthus nomeolvides olivo palillo portaflor ramillete ranúnculo relleno romero sauce tulipán`,
-  la: `amapola anémona brocheta caléndula camelia campanilla cera dalia espiga flor florecilla gerbera hoja hortensia lavanda
-    magnolia margarita pajita peonía ramita rosa zarzamora zinnia`,
+    hipérico jazmín laurel lirio lisianthus nomeolvides olivo palillo portaflor piso ramillete ranúnculo relleno romero sauce tulipán`,
+  la: `amapola anémona bandeja brocheta caléndula camelia campanilla cera dalia espiga flor florecilla gerbera hoja hortensia lata lavanda
+    magnolia margarita pajita peonía ramita rosa tarta zarzamora zinnia`,
   los: '',
   las: 'perlitas',
 };

@@ -111,6 +111,16 @@ describe('the Spanish book', () => {
     ['half-open peony', 'peonía entreabierta'],
     ['Join 1 berry and 2 leaves', 'Une 1 baya y 2 hojas'],
     ['10 of 38: bottom tier, 7 o’clock', '10 de 38: piso de abajo, a las 7'],
+    ['117 mm of 22 gauge', '117 mm de calibre 22'],
+    ['Top tier diameter', 'Diámetro del piso de arriba'],
+    ['Marigold bud: 3 to make', 'Capullo de caléndula: 3 por hacer'],
+    ['Entry 15, stirring straw', 'Entrada 15, pajita de remover'],
+    ['11 + 3 spare, 4 in the tin', '11 + 3 de reserva, 4 en la lata'],
+    ['Drinking straw 9 has 5 mm of cake to its neighbour', 'Pajita 9 tiene 5 mm de tarta hasta su vecina'],
+    [
+      'Rosehip: dust by ripeness, glaze: 25 min; decides when the work begins',
+      'Escaramujo: polvo según la madurez, glasea: 25 min; decide cuándo empieza el trabajo',
+    ],
   ])('%s', (english, said) => expect(spanish.say(english)).toBe(said));
 
   test('every flower, leaf and barrier has a name of its own and its article', () => {
