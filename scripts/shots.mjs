@@ -88,6 +88,7 @@ try {
   await page.goto(`${address}/wire`);
   await shot('wire-sprays');
   await page.getByRole('button', { name: 'At the bench, step by step' }).click();
+  await page.getByRole('radio', { name: 'Tape' }).click();
   for (let joint = 0; joint < 9; joint++) await page.keyboard.press('ArrowRight');
   await shot('bench');
   await page.keyboard.press('Escape');
