@@ -55,6 +55,10 @@ test('a browser that gives no storage still works, and says that jobs last only 
   await goTo(page, 'Compose');
   await goTo(page, 'Brief');
   await expect(guests(page)).toHaveValue('72');
+  // nothing was kept, so nothing was cleared
+  await page.reload();
+  await expect(sign(page)).toContainText('stores nothing here');
+  await expect(sign(page)).toHaveCount(1);
 });
 
 test('storage that the browser clears is said, and the open job is stored again', async ({ page, context }) => {

@@ -9,7 +9,7 @@ export interface Storage {
   /** tells once the browser has taken away, behind the page's back, what was stored */
   lost(tell: () => void): void;
   /** whether jobs were kept in this browser before; notes that they are from now on */
-  keptBefore(): boolean;
+  keptBefore(): Promise<boolean>;
 }
 
 /** A note beside the database, which stays where a browser clears the database to make room. */
@@ -46,7 +46,9 @@ export function dependableShelf(db: StudioDb, now: () => number, note: Note): Jo
       // only a database that was open can be taken away; it is opened anew before anyone is told
       void opened.then(({ keeps }) => keeps === 'disk' && db.on('close', () => void db.open().then(tell, tell)));
     },
-    keptBefore() {
+    async keptBefore() {
+      // where nothing is kept, nothing was cleared either
+      if ((await opened).keeps === 'page') return false;
       const before = note.get();
       note.set();
       return before;

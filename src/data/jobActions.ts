@@ -64,7 +64,7 @@ export function jobActions(
       const asked = Promise.all([setting('evening'), setting('habits'), setting('toured'), get().startLog()]);
       const [kept, seeded] = await Promise.all([shelf.list(), setting('seeded')]);
       const isNew = kept.length === 0 && !seeded;
-      const clearedSince = ports.storage.keptBefore() && isNew;
+      const clearedSince = (await ports.storage.keptBefore()) && isNew;
       if (isNew) {
         await seedDemos(shelf);
         await shelf.setSetting('seeded', true);

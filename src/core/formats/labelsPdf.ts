@@ -1,8 +1,9 @@
-import { PDFDocument, StandardFonts, rgb } from 'pdf-lib';
+import { PDFDocument, rgb } from 'pdf-lib';
 import { speciesById } from '../botany/catalogue';
 import { countedName } from '../compose/names';
 import type { BoxLabel, LabelPrinter } from '../log/devices/labelPrinter';
 import type { TrayKind } from '../make/tray';
+import { standardFonts } from './fonts';
 import { PLAIN_VOICE } from './voice';
 
 const PT_PER_MM = 72 / 25.4;
@@ -19,8 +20,7 @@ export const simulatedLabelPrinter: LabelPrinter = {
   simulated: true,
   async print(labels) {
     const pdf = await PDFDocument.create();
-    const bold = await pdf.embedFont(StandardFonts.HelveticaBold);
-    const plain = await pdf.embedFont(StandardFonts.Helvetica);
+    const { bold, plain } = await standardFonts(pdf);
     const room = (WIDE_MM - 2 * MARGIN_MM) * PT_PER_MM;
     for (const label of labels) {
       const page = pdf.addPage([WIDE_MM * PT_PER_MM, HIGH_MM * PT_PER_MM]);

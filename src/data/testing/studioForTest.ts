@@ -87,7 +87,7 @@ export function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab(), buil
     storage: {
       keeps: () => Promise.resolve(bench.keeps),
       lost: (tell) => void (bench.lose = tell),
-      keptBefore: () => bench.keptBefore,
+      keptBefore: () => Promise.resolve(bench.keptBefore),
     },
     now: () => new Date('2027-05-01T12:00:00Z'),
     newId: () => `id-${++ids}`,
