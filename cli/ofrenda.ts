@@ -10,6 +10,7 @@ import type { Issue, Project } from '../src/core/plan/project';
 import { cutByFractions } from '../src/core/wire/cutList';
 import { cutOptimally } from '../src/core/wire/cutOptimum';
 import { solverFrom } from '../src/core/wire/solver';
+import { ENGLISH } from '../src/core/words/english';
 
 const USAGE = `ofrenda plan FILE
 ofrenda compose FILE --seed N --proposals K --out FILE
@@ -69,7 +70,7 @@ function composeCommand(args: readonly string[]): void {
   const request = composeRequestOf(project, 0, whole(args, '--seed', 1, 2 ** 31), whole(args, '--proposals', 1, MOST_PROPOSALS));
   if (!request) throw refused('arrangements', 'at least one', '0', 'The job has no arrangement to fill.');
   const fault = composeFault(request);
-  if (fault) throw refused('arrangements.0', 'something that can be composed', request.arrangement.line.form, fault);
+  if (fault) throw refused('arrangements.0', 'something that can be composed', request.arrangement.line.form, ENGLISH.say(fault));
   const proposals = composeAll(request);
   if (out)
     writeFileSync(

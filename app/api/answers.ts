@@ -3,6 +3,7 @@ import { MOST_FILE_CHARACTERS, readProjectFile } from '@/core/formats/projectFil
 import { composeRequestOf } from '@/core/plan/composeRequest';
 import { derivePlan } from '@/core/plan/derivePlan';
 import type { Issue, Project } from '@/core/plan/project';
+import { ENGLISH } from '@/core/words/english';
 
 /** At most this many pieces are composed or planned in one request, so that an answer comes in time. */
 export const MOST_PIECES = 400;
@@ -61,7 +62,7 @@ export async function answerCompose(request: Request): Promise<Response> {
   const work = composeRequestOf(project, 0, seed, proposals);
   if (!work) return refuse('arrangements', 'at least one', '0', 'The job has no arrangement to fill.');
   const fault = composeFault(work);
-  if (fault) return refuse('arrangements.0', 'something that can be composed', work.arrangement.line.form, fault);
+  if (fault) return refuse('arrangements.0', 'something that can be composed', work.arrangement.line.form, ENGLISH.say(fault));
   const found = composeInTime(work);
   return found
     ? Response.json({ proposals: found })

@@ -73,8 +73,8 @@ describe('composing', () => {
   test('a fault is said at its place', async () => {
     const { studio, bench } = await opened();
     studio().compose(1);
-    bench.compose!.handlers.fault('There is no tier to compose on: add one in Brief.');
-    expect(studio().search).toMatchObject({ running: false, fault: 'There is no tier to compose on: add one in Brief.' });
+    bench.compose!.handlers.fault({ code: 'fault.no-tier', values: {} });
+    expect(studio().search).toMatchObject({ running: false, fault: { code: 'fault.no-tier', values: {} } });
   });
 
   test('a remedy changes, adds and removes in one step', async () => {
@@ -82,7 +82,7 @@ describe('composing', () => {
     const pieces = studio().project!.arrangements[0]!.pieces;
     const { id: _id, ...copy } = pieces[0]!;
     studio().applyRemedy(
-      { label: 'x', change: [{ id: pieces[1]!.id, to: { lift: 0.9 } }], add: [copy], remove: [pieces[2]!.id] },
+      { label: { code: 'remedy.swap-places', values: {} }, change: [{ id: pieces[1]!.id, to: { lift: 0.9 } }], add: [copy], remove: [pieces[2]!.id] },
       'mend',
     );
     const now = studio().project!.arrangements[0]!.pieces;
@@ -122,7 +122,7 @@ describe('what stands there is improved', () => {
       const own = bench.compose!.request.arrangement;
       const pieces = own.pieces.slice(0, 5);
       const proposal: Proposal = {
-        name,
+        name: 'finished',
         arrangement: { ...own, pieces },
         readings: [],
         score: 90,
@@ -144,11 +144,11 @@ describe('what stands there is improved', () => {
     const { handlers, request } = bench.compose!;
     await studio().create();
     const before = studio().project;
-    handlers.done([{ name: 'x', arrangement: request.arrangement, readings: [], score: 1, iterations: 1, stopped: 'settled' }]);
+    handlers.done([{ name: 'finished', arrangement: request.arrangement, readings: [], score: 1, iterations: 1, stopped: 'settled' }]);
     expect(studio().project).toBe(before);
     studio().improve('re-balance');
-    bench.compose!.handlers.fault('No flower is chosen yet.');
-    expect(studio().search.fault).toBe('No flower is chosen yet.');
+    bench.compose!.handlers.fault({ code: 'fault.no-flower', values: {} });
+    expect(studio().search.fault?.code).toBe('fault.no-flower');
   });
 });
 

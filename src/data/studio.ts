@@ -25,6 +25,7 @@ import type { JobShelf, JobSummary } from './jobs';
 import type { Storage } from './dependable';
 import { PLAIN_HABITS, type Habits } from './habits';
 import { Keeper } from './keeper';
+import type { ComposeFault } from '@/core/compose/facts';
 
 /** What the store is handed: storage, clock, workers. None of it is known to it otherwise. */
 export interface StudioPorts {
@@ -40,7 +41,7 @@ export interface StudioPorts {
   composer: {
     start(
       request: ComposeRequest,
-      handlers: { progress(p: ComposeProgress): void; done(p: Proposal[]): void; fault(s: string): void },
+      handlers: { progress(p: ComposeProgress): void; done(p: Proposal[]): void; fault(why: ComposeFault): void },
     ): void;
     cancel(): void;
   };
@@ -101,7 +102,7 @@ export interface StudioState {
   others: readonly OtherWork[];
   selection: string[];
   arrangementIndex: number;
-  search: { progress: ComposeProgress | null; running: boolean; fault: string | null; proposals: Proposal[]; seed: number };
+  search: { progress: ComposeProgress | null; running: boolean; fault: ComposeFault | null; proposals: Proposal[]; seed: number };
   /** a sentence at the top: a file that was refused, a job that was brought back */
   message: { text: string; kind: 'tell' | 'fault' } | null;
   evening: boolean;

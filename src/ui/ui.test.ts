@@ -93,14 +93,14 @@ describe('the growing stem', () => {
   test('a stop turns its own bud red and closes the way out', () => {
     const stopped: DerivedPlan = {
       ...plan,
-      warnings: [{ level: 'stop', station: 'Place', what: '', where: '', why: '', remedy: '' }],
+      warnings: [{ code: 'place.separator', values: {}, level: 'stop', station: 'place' }],
     };
     const buds = budsOf(project, stopped);
     expect(buds.place).toEqual({ state: 'stop', note: '1 stop' });
     expect(buds['hand-over']).toEqual({ state: 'shut', note: 'needs Place' });
     const brief: DerivedPlan = {
       ...plan,
-      warnings: [{ level: 'stop', station: 'Brief', what: '', where: '', why: '', remedy: '' }],
+      warnings: [{ code: 'cake.no-tier', values: {}, level: 'stop', station: 'brief' }],
     };
     expect(budsOf(project, brief).brief.state).toBe('stop');
   });

@@ -1,7 +1,6 @@
 import * as v from 'valibot';
 import { compose, composeFault } from '@/core/compose/composer';
 import { composeRequestSchema, type ComposeMessage, type ComposeReply } from './messages';
-import { refusalOf } from '@/core/plan/refusal';
 
 let current = 0;
 
@@ -13,7 +12,7 @@ const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 async function run(id: number, input: unknown): Promise<void> {
   const checked = v.safeParse(composeRequestSchema, input);
   if (!checked.success)
-    return reply({ run: id, fault: `The composer was asked for something it cannot read: ${refusalOf(checked.issues[0])}` });
+    return reply({ run: id, fault: { code: 'fault.unreadable', values: {} } });
   const fault = composeFault(checked.output);
   if (fault) return reply({ run: id, fault });
   const search = compose(checked.output);
@@ -32,7 +31,5 @@ self.onmessage = (event: MessageEvent<ComposeMessage>) => {
     return;
   }
   current = message.run;
-  run(message.run, message.request).catch((cause: unknown) =>
-    reply({ run: message.run, fault: cause instanceof Error ? cause.message : 'The composer stopped.' }),
-  );
+  run(message.run, message.request).catch(() => reply({ run: message.run, fault: { code: 'fault.died', values: {} } }));
 };

@@ -24,7 +24,7 @@ function team(most: number) {
   const handlers = {
     progress: (p: ComposeProgress) => void heard.progress.push(p),
     done: (p: Proposal[]) => void heard.done.push(p),
-    fault: (s: string) => void heard.faults.push(s),
+    fault: (why: { code: string }) => void heard.faults.push(why.code),
   };
   return { own, hands, heard, handlers };
 }
@@ -81,8 +81,8 @@ test('a hand that dies ends the search with a sentence, once, and is made anew f
   const { own, hands, heard, handlers } = team(2);
   own.start(request(3), handlers);
   hands[0]!.onerror!({} as ErrorEvent);
-  hands[1]!.say({ run: runOf(hands[1]!.told[0]).run, fault: 'late' });
-  expect(heard.faults).toEqual(['The composer stopped unexpectedly and was started anew; nothing is lost.']);
+  hands[1]!.say({ run: runOf(hands[1]!.told[0]).run, fault: { code: 'fault.unreadable', values: {} } });
+  expect(heard.faults).toEqual(['fault.died']);
   expect(hands[0]!.ended).toBe(true);
   own.start(request(3), handlers);
   expect(hands).toHaveLength(3);

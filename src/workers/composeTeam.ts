@@ -1,10 +1,11 @@
 import { bestFirst, type ComposeProgress, type ComposeRequest, type Proposal } from '@/core/compose/composer';
 import type { ComposeMessage, ComposeReply } from './messages';
+import type { ComposeFault } from '@/core/compose/facts';
 
 export interface ComposeHandlers {
   progress(progress: ComposeProgress): void;
   done(proposals: Proposal[]): void;
-  fault(sentence: string): void;
+  fault(fault: ComposeFault): void;
 }
 
 /** What the team needs of a worker. */
@@ -15,7 +16,7 @@ export interface ComposeHand {
   terminate(): void;
 }
 
-const DIED = 'The composer stopped unexpectedly and was started anew; nothing is lost.';
+const DIED: ComposeFault = { code: 'fault.died', values: {} };
 
 /** The same request with the ways to fill the line dealt out to so many hands. */
 export function dealt(request: ComposeRequest, hands: number): ComposeRequest[] {
@@ -61,10 +62,10 @@ export class ComposeTeam {
     const progress = new OneProgress();
     const found: Proposal[] = [];
     let left = parts.length;
-    const fault = (sentence: string) => {
+    const fault = (why: ComposeFault) => {
       if (run !== this.run) return;
       this.cancel();
-      handlers.fault(sentence);
+      handlers.fault(why);
     };
     parts.forEach((part, h) => {
       const hand = (this.hands[h] ??= this.make());

@@ -5,6 +5,7 @@ import { choiceSchema, STYLES } from '@/core/compose/shareOut';
 import { cakeSchema } from '@/core/cake/cake';
 import { tinSchema } from '@/core/compose/tin';
 import { catalogueSchema } from '@/core/plan/project';
+import type { ComposeFault } from '@/core/compose/facts';
 
 const kindCount = v.object({
   species: v.string(),
@@ -40,4 +41,4 @@ export const composeRequestSchema = v.object({
 export type ComposeMessage = { run: number; request: ComposeRequest } | { cancel: number };
 
 export type ComposeReply =
-  { run: number; progress: ComposeProgress } | { run: number; done: Proposal[] } | { run: number; fault: string };
+  { run: number; progress: ComposeProgress } | { run: number; done: Proposal[] } | { run: number; fault: ComposeFault };

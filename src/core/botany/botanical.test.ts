@@ -1,10 +1,11 @@
 import { botanicalObjections, type BotanicalInput } from './botanical';
 import { SPECIES, speciesById, type Kind } from './catalogue';
 import { inSeason, monthOf, seasonOf } from './season';
+import { ENGLISH } from '../words/english';
 
 const kind = (species: string, stage: string, sizeMm: number): Kind => ({ species, stage, sizeMm, colourway: '' });
 const asked = (kinds: Kind[], over: Partial<BotanicalInput> = {}) =>
-  botanicalObjections({ kinds, petalsCut: new Map(), month: 7, hemisphere: 'north', ...over }).map((o) => o.what);
+  botanicalObjections({ kinds, petalsCut: new Map(), month: 7, hemisphere: 'north', ...over }).map((o) => ENGLISH.warning(o).what);
 
 test('a fruit beside its own flower is objected to; unripe, or beside another flower, it is not', () => {
   expect(asked([kind('rosehip', 'ripe', 38), kind('rose', 'open', 58)], { month: 9 })).toEqual([
@@ -15,15 +16,15 @@ test('a fruit beside its own flower is objected to; unripe, or beside another fl
 });
 
 test('a leaf or flower out of season, in either hemisphere', () => {
-  expect(asked([kind('fern', 'grown', 72)], { month: 12 })).toEqual(['Fern is not in leaf in winter']);
+  expect(asked([kind('fern', 'grown', 72)], { month: 12 })).toEqual(['Fern frond is not in leaf in winter']);
   expect(asked([kind('fern', 'grown', 72)], { month: 12, hemisphere: 'south' })).toEqual([]);
   expect(asked([kind('peony', 'open', 74)], { month: 9 })).toEqual(['Peony does not flower in autumn']);
-  expect(asked([kind('bramble', 'ripe', 40)], { month: 5 })).toEqual(['Bramble is not in fruit in spring']);
+  expect(asked([kind('bramble', 'ripe', 40)], { month: 5 })).toEqual(['Bramble sprig is not in fruit in spring']);
 });
 
 test('a leaf too large or too small for its own flower', () => {
   expect(asked([kind('roseleaf', 'grown', 74), kind('rose', 'open', 48)])).toEqual([]);
-  expect(asked([kind('roseleaf', 'grown', 74), kind('rose', 'half', 44)])[0]).toMatch(/Rose leaf of 74 mm is large/);
+  expect(asked([kind('roseleaf', 'grown', 74), kind('rose', 'half', 44)])[0]).toMatch(/Rose-leaf spray of 74 mm is large/);
   expect(asked([kind('roseleaf', 'grown', 50), kind('rose', 'open', 90)])[0]).toMatch(/small for a garden rose of 90 mm/);
 });
 

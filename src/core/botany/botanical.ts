@@ -1,13 +1,7 @@
 import { bodyOf, speciesById, type Kind } from './catalogue';
 import { inSeason, type Hemisphere, seasonOf } from './season';
-import { pieceName, roleAt, type Species } from './species';
-
-/** Something that nature does not do, and why. */
-export interface Objection {
-  what: string;
-  why: string;
-  species: string;
-}
+import type { BotanyFact } from './facts';
+import { roleAt, type Species } from './species';
 
 /** A leaf blade this much shorter or longer against its own flower than nature grows it is out of size. */
 const LEAF_TO_FLOWER = { least: 0.7, most: 2.2 } as const;
@@ -24,41 +18,31 @@ export interface BotanicalInput {
  * What a botanist would object to: a fruit beside its own flower, flowers, fruit and leaves out of season, a leaf too large or
  * small for its flower, a wrong petal count (trade.md P10). Each once for a species. Common practice, no source.
  */
-export function botanicalObjections(input: BotanicalInput): Objection[] {
+export function botanicalObjections(input: BotanicalInput): BotanyFact[] {
   const used = [...new Set(input.kinds.map((k) => k.species))].map(speciesById);
   return [...fruitWithFlower(input, used), ...outOfSeason(input, used), ...leafSize(input, used), ...petalCount(input, used)];
 }
 
-function fruitWithFlower({ kinds }: BotanicalInput, used: readonly Species[]): Objection[] {
+function fruitWithFlower({ kinds }: BotanicalInput, used: readonly Species[]): BotanyFact[] {
   const ripe = (id: string) => kinds.some((k) => k.species === id && k.stage === 'ripe');
   const inFlower = (id: string) => kinds.some((k) => k.species === id && k.stage !== 'bud');
   return used.flatMap((fruit) => {
     const flower = fruit.fruitOf?.find(inFlower);
     if (!flower || !ripe(fruit.id)) return [];
-    return [
-      {
-        what: `Ripe ${fruit.plural} beside open ${speciesById(flower).plural}`,
-        why: 'A fruit ripens when its own flower is long over. Take unripe fruit, or another berry.',
-        species: fruit.id,
-      },
-    ];
+    return [{ code: 'botany.fruit-with-flower', values: { fruit: fruit.id, flower } }];
   });
 }
 
-const BLOOMS: Record<string, string> = { berry: 'is not in fruit', foliage: 'is not in leaf' };
+const growsOf = ({ role }: Species) => (role === 'berry' ? 'fruit' : role === 'foliage' ? 'leaf' : 'flower');
 
-function outOfSeason({ month, hemisphere }: BotanicalInput, used: readonly Species[]): Objection[] {
+function outOfSeason({ month, hemisphere }: BotanicalInput, used: readonly Species[]): BotanyFact[] {
   const season = seasonOf(month, hemisphere);
   return used
     .filter((s) => !inSeason(s, month, hemisphere))
-    .map((s) => ({
-      what: `${s.name} ${BLOOMS[s.role] ?? 'does not flower'} in ${season}`,
-      why: `Choose what ${season} has, or leave botanical mode.`,
-      species: s.id,
-    }));
+    .map((s) => ({ code: 'botany.out-of-season', values: { species: s.id, grows: growsOf(s), season } }));
 }
 
-function leafSize({ kinds }: BotanicalInput, used: readonly Species[]): Objection[] {
+function leafSize({ kinds }: BotanicalInput, used: readonly Species[]): BotanyFact[] {
   return used.flatMap((leaf) => {
     const flower =
       leaf.leafOf && kinds.find((k) => k.species === leaf.leafOf && roleAt(speciesById(k.species), k.stage) !== 'bud');
@@ -70,26 +54,20 @@ function leafSize({ kinds }: BotanicalInput, used: readonly Species[]): Objectio
     });
     if (!wrong) return [];
     const large = wrong.sizeMm / across > LEAF_TO_FLOWER.most;
+    const { species, stage } = flower;
     return [
       {
-        what: `${leaf.name} of ${wrong.sizeMm} mm is ${large ? 'large' : 'small'} for a ${pieceName(speciesById(flower.species), flower.stage)} of ${Math.round(across)} mm`,
-        why: `Take a ${large ? 'smaller' : 'larger'} leaf, as it grows under such a flower.`,
-        species: leaf.id,
+        code: 'botany.leaf-size',
+        values: { leaf: leaf.id, leafMm: wrong.sizeMm, flower: { species, stage }, flowerMm: across, large },
       },
     ];
   });
 }
 
-function petalCount({ petalsCut }: BotanicalInput, used: readonly Species[]): Objection[] {
+function petalCount({ petalsCut }: BotanicalInput, used: readonly Species[]): BotanyFact[] {
   return used.flatMap((s) => {
     const cut = petalsCut.get(s.id);
     if (s.petals === undefined || cut === undefined || cut === s.petals) return [];
-    return [
-      {
-        what: `${s.name} has ${s.petals} petals, the cutter gives ${cut}`,
-        why: `Take a cutter of ${s.petals}, or cut a petal ${cut > s.petals ? 'away' : 'in'} by hand.`,
-        species: s.id,
-      },
-    ];
+    return [{ code: 'botany.petal-count', values: { species: s.id, petals: s.petals, cut } }];
   });
 }

@@ -2,12 +2,13 @@ import type { Species } from './species';
 
 export const HEMISPHERES = ['north', 'south'] as const;
 export type Hemisphere = (typeof HEMISPHERES)[number];
-export type Season = 'winter' | 'spring' | 'summer' | 'autumn';
+export const SEASONS = ['winter', 'spring', 'summer', 'autumn'] as const;
+export type Season = (typeof SEASONS)[number];
 
 /** Meteorological seasons by calendar month in the north, half a year on in the south. Months 1–12. */
 export function seasonOf(month: number, hemisphere: Hemisphere): Season {
   const north = hemisphere === 'north' ? month : ((month + 5) % 12) + 1;
-  return (['winter', 'spring', 'summer', 'autumn'] as const)[Math.floor((north % 12) / 3)]!;
+  return SEASONS[Math.floor((north % 12) / 3)]!;
 }
 
 /** Whether a species flowers, fruits or is in leaf in a month there. */

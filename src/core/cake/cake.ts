@@ -1,4 +1,6 @@
 import * as v from 'valibot';
+import type { TierRef } from '../facts/fact';
+import type { CakeFact } from './facts';
 import { outlineOf, type Outline } from './outline';
 
 const colour = v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'a colour is written #rrggbb'));
@@ -95,43 +97,39 @@ export function stackTiers(cake: Cake): StackedTier[] {
 export const cakeHeightMm = (cake: Cake): number => cake.tiers.reduce((total, tier) => total + tier.heightMm, 0);
 
 /** What a decorator calls a tier: top, middle, bottom, or counted from below. */
-export function tierName(cake: Cake, index: number): string {
-  const last = cake.tiers.length - 1;
-  if (last <= 0) return 'the tier';
-  if (index === 0) return 'bottom tier';
-  if (index === last) return 'top tier';
-  return last === 2 ? 'middle tier' : `tier ${index + 1}`;
-}
+/** A tier as facts carry it. */
+export const tierRef = (cake: Cake, index: number): TierRef => ({ index, of: cake.tiers.length });
 
-export interface CakeFault {
-  path: string;
-  message: string;
-}
+/** A fault of a cake, and the field that it is about. */
+export type CakeFault = CakeFact & { path: string };
 
 /** What cannot be stacked as typed: said, never mended in silence. */
 export function cakeFaults(cake: Cake): CakeFault[] {
   const faults: CakeFault[] = [];
-  if (cake.tiers.length === 0) faults.push({ path: 'cake.tiers', message: 'The cake has no tier yet: add one in Brief.' });
+  if (cake.tiers.length === 0) faults.push({ code: 'cake.no-tier', values: {}, path: 'cake.tiers' });
   const stacked = stackTiers(cake);
   stacked.forEach(({ tier, outline }, i) => {
     const below = stacked[i - 1];
     const overMm = below ? Math.max(...outline.round(0).map((p) => below.outline.signedMm(p.x, p.y))) : 0;
     if (!below || overMm <= 0.01) return;
-    const wider = tier.diameterMm > below.tier.diameterMm;
-    faults.push({
-      path: `cake.tiers.${i}.${wider ? 'diameterMm' : 'offset'}`,
-      message: wider
-        ? `The ${tierName(cake, i)} is wider than the one it stands on: ${tier.diameterMm} over ${below.tier.diameterMm} mm.`
-        : `The ${tierName(cake, i)} stands ${Math.ceil(overMm)} mm over the edge of the one below.`,
-    });
+    const ref = tierRef(cake, i);
+    if (tier.diameterMm > below.tier.diameterMm) {
+      const values = { tier: ref, widthMm: tier.diameterMm, belowMm: below.tier.diameterMm };
+      faults.push({ code: 'cake.tier-wider', values, path: `cake.tiers.${i}.diameterMm` });
+    } else
+      faults.push({
+        code: 'cake.tier-overhangs',
+        values: { tier: ref, overMm: Math.ceil(overMm) },
+        path: `cake.tiers.${i}.offset`,
+      });
   });
   const bottom = stacked[0];
-  const wide = bottom ? 2 * Math.max(...bottom.outline.round(0).map((p) => Math.hypot(p.x, p.y))) : 0;
-  if (bottom && cake.board.diameterMm < wide - 0.01) {
+  const tierMm = bottom ? 2 * Math.max(...bottom.outline.round(0).map((p) => Math.hypot(p.x, p.y))) : 0;
+  if (bottom && cake.board.diameterMm < tierMm - 0.01)
     faults.push({
+      code: 'cake.board-small',
+      values: { boardMm: cake.board.diameterMm, tierMm },
       path: 'cake.board.diameterMm',
-      message: `The board is smaller than the bottom tier: ${cake.board.diameterMm} under ${Math.round(wide)} mm.`,
     });
-  }
   return faults;
 }

@@ -1,8 +1,9 @@
 import { seededRandom } from '../geometry/random';
 import { mix, addScaled, distance, dot, normalize, type Vec3 } from '../geometry/vec3';
 import { cakeOf } from '../testing/samples';
-import { cakeFaults, cakeHeightMm, stackTiers, tierName } from './cake';
+import { cakeFaults, cakeHeightMm, stackTiers, tierRef } from './cake';
 import { cakeSolid, keepStemClear } from './solid';
+import { ENGLISH } from '../words/english';
 
 const THREE = cakeOf([254, 115], [178, 115], [114, 110]);
 
@@ -15,8 +16,8 @@ describe('the stack', () => {
       [230, 340],
     ]);
     expect(cakeHeightMm(THREE)).toBe(340);
-    expect([0, 1, 2].map((i) => tierName(THREE, i))).toEqual(['bottom tier', 'middle tier', 'top tier']);
-    expect(tierName(cakeOf([200, 100]), 0)).toBe('the tier');
+    expect([0, 1, 2].map((i) => ENGLISH.tier(tierRef(THREE, i))[0])).toEqual(['bottom tier', 'middle tier', 'top tier']);
+    expect(ENGLISH.tier(tierRef(cakeOf([200, 100]), 0))[0]).toBe('tier');
   });
 
   test('an edge is never softened past the tier’s own size', () => {
@@ -26,7 +27,7 @@ describe('the stack', () => {
   });
 
   test('faults are said, with their path', () => {
-    expect(cakeFaults({ ...THREE, tiers: [] })[0]!.message).toMatch(/no tier yet/);
+    expect(cakeFaults({ ...THREE, tiers: [] })[0]!.code).toBe('cake.no-tier');
     const upside = cakeOf([100, 80], [160, 80]);
     expect(cakeFaults(upside).map((f) => f.path)).toEqual(['cake.tiers.1.diameterMm']);
     expect(cakeFaults({ ...THREE, board: { diameterMm: 200, thicknessMm: 12 } })[0]!.path).toBe('cake.board.diameterMm');

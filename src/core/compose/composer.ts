@@ -4,6 +4,7 @@ import { cakeSolid } from '../cake/solid';
 import { seededRandom, type Random } from '../geometry/random';
 import { Annealer } from './annealer';
 import type { Arrangement, Piece } from './arrangement';
+import type { ComposeFault, ProposalName } from './facts';
 import { finePolish } from './finePolish';
 import { drawLine, type Line } from './line';
 import { tinFirst, type TinPiece } from './tin';
@@ -40,7 +41,7 @@ export const COMPOSE_TASKS = ['propose', 'finish', 're-balance'] as const;
 type ComposeTask = (typeof COMPOSE_TASKS)[number];
 
 export interface Proposal {
-  name: string;
+  name: ProposalName;
   arrangement: Arrangement;
   readings: Reading[];
   score: number;
@@ -63,27 +64,27 @@ export interface ComposeProgress {
 export const FULL_DENSITY = 1.2;
 
 /** Clearly different ways to fill one line: mood, density and where the focal point lies. */
-const WAYS: readonly { name: string; style: Style | null; density: number; focalShift: number }[] = [
-  { name: 'Full', style: null, density: FULL_DENSITY, focalShift: 0 },
-  { name: 'Airy', style: 'meadow', density: 0.9, focalShift: -0.14 },
-  { name: 'Leafy', style: 'foliage-led', density: 1.1, focalShift: 0.12 },
-  { name: 'Lush', style: 'lush', density: 1.3, focalShift: 0.05 },
-  { name: 'Meadow', style: 'meadow', density: 1, focalShift: 0.1 },
-  { name: 'Single heart', style: 'focal-led', density: 0.9, focalShift: -0.08 },
+const WAYS: readonly { name: ProposalName; style: Style | null; density: number; focalShift: number }[] = [
+  { name: 'full', style: null, density: FULL_DENSITY, focalShift: 0 },
+  { name: 'airy', style: 'meadow', density: 0.9, focalShift: -0.14 },
+  { name: 'leafy', style: 'foliage-led', density: 1.1, focalShift: 0.12 },
+  { name: 'lush', style: 'lush', density: 1.3, focalShift: 0.05 },
+  { name: 'meadow', style: 'meadow', density: 1, focalShift: 0.1 },
+  { name: 'single-heart', style: 'focal-led', density: 0.9, focalShift: -0.08 },
 ];
 
 export const MOST_PROPOSALS = WAYS.length;
 
-/** What stands in the way of composing, in one sentence; null when nothing does. Opens the request's catalogue. */
-export function composeFault(request: Pick<ComposeRequest, 'cake' | 'arrangement' | 'choices' | 'catalogue'>): string | null {
+/** What stands in the way of composing; null when nothing does. Opens the request's catalogue. */
+export function composeFault(
+  request: Pick<ComposeRequest, 'cake' | 'arrangement' | 'choices' | 'catalogue'>,
+): ComposeFault | null {
   openCatalogue(request.catalogue ?? NO_OWN);
   const unknown = [...request.choices, ...request.arrangement.pieces].find((x) => !findSpecies(x.species));
-  if (unknown) return `There is no species called “${unknown.species}” in the catalogue: take it out in Brief.`;
-  if (request.cake.tiers.length === 0) return 'There is no tier to compose on: add one in Brief.';
-  if (!drawLine(request.arrangement.line, request.cake))
-    return 'The line lies on a tier that is no longer there: choose a line again.';
-  if (request.choices.length === 0) return 'No flower is chosen yet: choose at least one in Brief.';
-  return null;
+  if (unknown) return { code: 'fault.unknown-species', values: { name: unknown.species } };
+  if (request.cake.tiers.length === 0) return { code: 'fault.no-tier', values: {} };
+  if (!drawLine(request.arrangement.line, request.cake)) return { code: 'fault.line-lost', values: {} };
+  return request.choices.length === 0 ? { code: 'fault.no-flower', values: {} } : null;
 }
 
 /**
@@ -93,7 +94,7 @@ export function composeFault(request: Pick<ComposeRequest, 'cake' | 'arrangement
  */
 export function* compose(request: ComposeRequest): Generator<ComposeProgress, Proposal[]> {
   const fault = composeFault(request);
-  if (fault) throw new Error(fault);
+  if (fault) throw new Error(fault.code);
   const open = () => openCatalogue(request.catalogue ?? NO_OWN);
   open();
   const search = searchFor(request);
@@ -154,7 +155,7 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
 
 function proposalOf(
   request: ComposeRequest,
-  name: string,
+  name: ProposalName,
   line: Arrangement['line'],
   polished: { pieces: Piece[]; iterations: number },
 ): Proposal {
@@ -213,7 +214,7 @@ function* finish(request: ComposeRequest): Generator<ComposeProgress, Proposal> 
   );
   const pinned = new Map(standing.map((p) => [p.id, p.pinned]));
   const pieces = polished.pieces.map((p) => ({ ...p, pinned: pinned.get(p.id) ?? false }));
-  return proposalOf(request, 'Finished', request.arrangement.line, { ...polished, pieces });
+  return proposalOf(request, 'finished', request.arrangement.line, { ...polished, pieces });
 }
 
 /** A re-balance starts this far cooled: pieces keep about their places. */
@@ -230,8 +231,8 @@ function* rebalance(request: ComposeRequest): Generator<ComposeProgress, Proposa
     cost,
     pieces: now,
   }));
-  const after = proposalOf(request, 'Re-balanced', request.arrangement.line, polished);
-  const before = proposalOf(request, 'Re-balanced', request.arrangement.line, { pieces: [...pieces], iterations: 0 });
+  const after = proposalOf(request, 're-balanced', request.arrangement.line, polished);
+  const before = proposalOf(request, 're-balanced', request.arrangement.line, { pieces: [...pieces], iterations: 0 });
   return after.score >= before.score ? after : before;
 }
 

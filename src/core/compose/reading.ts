@@ -2,6 +2,8 @@ import type { Vec3 } from '../geometry/vec3';
 import type { Piece } from './arrangement';
 import { Measures, type Measured } from './measures';
 import type { Scene } from './scene';
+import type { Fact } from '../facts/fact';
+import type { ReadingFact, RemedyFact } from './facts';
 import { buildable } from './readings/buildable';
 import { counts } from './readings/counts';
 import { cover } from './readings/cover';
@@ -35,7 +37,7 @@ export type ReadingId = (typeof READING_IDS)[number];
 
 /** Changes to pieces that bring a reading back: applied with one press, undone with one. */
 export interface Remedy {
-  label: string;
+  label: RemedyFact;
   change: readonly { id: string; to: Partial<Piece> }[];
   add: readonly Omit<Piece, 'id'>[];
   remove: readonly string[];
@@ -45,12 +47,11 @@ export interface Reading {
   id: ReadingId;
   /** 0…100 */
   score: number;
-  /** −1…1 between the two end words */
+  /** −1…1 between its two end words */
   lean: number;
-  leanWords: readonly [string, string];
   /** the figures behind it, with units in the names */
   numbers: Readonly<Record<string, number>>;
-  why: string;
+  why: ReadingFact;
   remedy: Remedy | null;
   /** a place that the reading speaks of, if any */
   place: { pointMm: Vec3; acrossMm: number } | null;
@@ -60,7 +61,7 @@ export interface Reading {
 export interface BuildFaults {
   stops: number;
   looks: number;
-  first: string | null;
+  first: Fact | null;
 }
 
 /** What a reading says before anyone asks for its remedy, which may be slow to find. */

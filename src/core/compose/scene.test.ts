@@ -3,9 +3,8 @@ import { length } from '../geometry/vec3';
 import { defaultLine, newArrangement } from '../plan/newProject';
 import { cakeOf } from '../testing/samples';
 import type { Piece } from './arrangement';
-import { countedName, kindName } from './names';
-import { speciesById } from '../botany/catalogue';
 import { buildScene, coveringAt, FRONT_RAD, PETAL_GIVE_MM, viewsFrom, visualWeight } from './scene';
+import { ENGLISH } from '../words/english';
 
 const CAKE = cakeOf([240, 100], [160, 100]);
 const piece = (over: Partial<Piece> = {}): Piece => ({
@@ -81,10 +80,10 @@ describe('names', () => {
     ['cosmos', 'bud', 5, '5 cosmos buds'],
     ['rosehip', 'ripe', 2, '2 rosehip sprigs'],
   ])('%s, %s, %i: %s', (species, stage, n, words) => {
-    expect(countedName(speciesById(species), stage, n)).toBe(words);
+    expect(ENGLISH.counted(n, ENGLISH.piece({ species, stage }))).toBe(words);
   });
 
   test('begin a sentence with a capital', () => {
-    expect(kindName(speciesById('sweetpea'), 'half')).toBe('Half-open sweet pea');
+    expect(ENGLISH.pieceTitle({ species: 'sweetpea', stage: 'half' })).toBe('Half-open sweet pea');
   });
 });

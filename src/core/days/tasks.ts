@@ -1,22 +1,19 @@
 import { speciesById } from '../botany/catalogue';
 import { methodById, stepMinutes } from '../botany/methods';
-import { pieceName } from '../botany/species';
-import { kindName } from '../compose/names';
 import { clamp } from '../geometry/numbers';
 import { ownMinutes } from '../log/own';
 import { PLAQUE_DRY_HOURS, PLAQUE_MINUTES } from '../make/plaque';
 import type { TrayKind } from '../make/tray';
 import { cut, type Batch, type Cutting } from './batches';
 import { thicknessFactor } from './drying';
+import type { SittingFact, TaskDetail, TaskName } from './facts';
 import type { NetworkTask } from './network';
 import type { Work } from './schedule';
 
 /** A task with what the day list says of it. Minutes of work; drying after it in hours, in this room. */
 export interface Task extends Work {
-  name: string;
-  /** a few words for the day list: "4 dahlia centres" */
-  short: string;
-  detail: string;
+  name: TaskName;
+  detail: TaskDetail | null;
   strand: string;
   /** key of the tray; empty for what is done for all together */
   kind: string;
@@ -24,23 +21,9 @@ export interface Task extends Work {
   pieces: number;
   minutes: number;
   dryHours: number;
-  dryNote: string;
+  /** what is written of its drying */
+  dryNote: SittingFact | null;
 }
-
-/** What a step leaves on the rack, in a word. */
-const STEP_WORDS: Readonly<Record<string, string>> = {
-  centre: 'centres',
-  core: 'cores',
-  paper: 'paper leaves',
-  petals: 'petals',
-  leaves: 'leaves',
-  berries: 'berries',
-  florets: 'florets',
-  drupelets: 'coverings',
-  dust: 'to dust',
-  steam: 'to steam',
-  assemble: 'to tape',
-};
 
 interface BenchWork {
   joints: number;
@@ -105,7 +88,7 @@ export function tasksOf(
     const ids: { id: string; wait: number }[] = [];
     for (let k = 1; k <= parts; k++) {
       const id = parts === 1 ? task.id : `${task.id}|${k}`;
-      const name = parts === 1 ? task.name : `${task.name}, ${k} of ${parts}`;
+      const name = { ...task.name, values: { ...task.name.values, part: k, parts } } as TaskName;
       const minutes = task.minutes / parts;
       tasks.push({ ...task, id, name, minutes, duration: wholeFive(minutes), after: before });
       const link = { id, wait: task.dryHours * 60 * cutting.dryingMargin };
@@ -117,8 +100,8 @@ export function tasksOf(
   const mixed = add(
     plain(
       'mix',
-      'Mix the pastes',
-      `${colours} colours, rest them wrapped`,
+      { code: 'task.mix', values: WHOLE },
+      { code: 'detail.colours', values: { count: colours } },
       Math.max(10, colours * BENCH_MINUTES.mixEach),
       [],
       'mixing',
@@ -148,22 +131,28 @@ export function tasksOf(
         const id = several ? `${kind.key}|${step.id}|${i + 1}` : `${kind.key}|${step.id}`;
         const pieces = b.to - b.from;
         const minutes = minutesOf(pieces) / b.parts;
-        const name = `${kindName(species, kind.stage)}: ${step.name.toLowerCase()}`;
         const earlier = b.part > 1 ? [{ id: `${kind.key}|${step.id}|${i}`, wait: 0 }] : [];
         tasks.push({
           id,
           duration: wholeFive(minutes),
           after: [...before.filter((x) => x.from < b.to && b.from < x.to && x.part === x.parts).map((x) => x.link), ...earlier],
-          name: several ? `${name}, ${i + 1} of ${batches.length}` : name,
-          short: `${pieces} ${pieceName(species, kind.stage)} ${STEP_WORDS[step.id] ?? step.id}`,
-          detail: step.dryHours ? `then ${Math.round(dryHours)} h to dry` : '',
+          name: {
+            code: 'task.step',
+            values: {
+              piece: { species: kind.species, stage: kind.stage },
+              step: { method: method.id, step: step.id },
+              part: i + 1,
+              parts: batches.length,
+            },
+          },
+          detail: step.dryHours ? { code: 'detail.drying', values: { hours: dryHours } } : null,
           strand: species.id,
           kind: kind.key,
           step: step.id,
           pieces,
           minutes,
           dryHours,
-          dryNote: step.dryNote ?? '',
+          dryNote: step.dryNote ? { code: 'dry.step', values: { drying: { method: method.id, step: step.id } } } : null,
           skill,
           likeness: `${method.id}|${step.id}`,
           dries:
@@ -180,39 +169,56 @@ export function tasksOf(
       ...add({
         ...plain(
           'plaque',
-          work.plaques === 1 ? 'Roll and cut the plaque' : `Roll and cut ${work.plaques} plaques`,
-          `then ${Math.round(dryHours)} h to dry flat, turned once`,
+          { code: 'task.plaque', values: { count: work.plaques, ...WHOLE } },
+          { code: 'detail.plaque-drying', values: { hours: dryHours } },
           work.plaques * PLAQUE_MINUTES,
           mixed,
           'making',
         ),
         dryHours,
-        dryNote: 'flat on foam, turned once',
+        dryNote: { code: 'dry.plaque', values: {} },
       }),
     );
   }
   const taped = add(
     plain(
       'tape',
-      !work.wired ? 'Glue the pieces' : work.joints > 0 ? 'Tape the sprays' : 'Tape the stems',
+      { code: !work.wired ? 'task.glue' : work.joints > 0 ? 'task.tape-sprays' : 'task.tape-stems', values: WHOLE },
       !work.wired
-        ? 'to the plaque, with little glue; leave it flat overnight'
+        ? { code: 'detail.glue', values: {} }
         : work.joints > 0
-          ? `${work.joints} joints`
-          : 'every stem to its end',
+          ? { code: 'detail.joints', values: { count: work.joints } }
+          : { code: 'detail.stems', values: {} },
       Math.max(15, Math.max(work.joints, tray.reduce((a, k) => a + k.placed, 0) * 0.5) * work.jointMinutes),
       ends,
       'taping',
     ),
   );
+  const goIn = { count: work.entries };
   const fitted = add(
-    plain('barriers', 'Fit the barriers', `${work.entries} to fit`, Math.max(10, work.barrierMinutes), taped, 'taping'),
+    plain(
+      'barriers',
+      { code: 'task.barriers', values: WHOLE },
+      { code: 'detail.barriers', values: goIn },
+      Math.max(10, work.barrierMinutes),
+      taped,
+      'taping',
+    ),
   );
-  const boxed = add(plain('box', 'Box what is ready', 'dry, dark, not airtight', BENCH_MINUTES.boxing, fitted, 'placing'));
+  const boxed = add(
+    plain(
+      'box',
+      { code: 'task.box', values: WHOLE },
+      { code: 'detail.box', values: {} },
+      BENCH_MINUTES.boxing,
+      fitted,
+      'placing',
+    ),
+  );
   const place = plain(
     'place',
-    'Place on the cake',
-    `${work.entries} go in, in order`,
+    { code: 'task.place', values: WHOLE },
+    { code: 'detail.place', values: goIn },
     work.entries * BENCH_MINUTES.entryEach + BENCH_MINUTES.lookRound,
     boxed,
     'placing',
@@ -224,17 +230,19 @@ export function tasksOf(
 /** Sittings are laid out in steps of five minutes. */
 const wholeFive = (minutes: number): number => Math.max(5, Math.ceil(minutes / 5 - 1e-9) * 5);
 
+/** A task that is not parted. */
+const WHOLE = { part: 1, parts: 1 } as const;
+
 const plain = (
   id: string,
-  name: string,
-  detail: string,
+  name: TaskName,
+  detail: TaskDetail,
   minutes: number,
   after: NetworkTask['after'],
   skill: Task['skill'],
 ): Task => ({
   id,
   name,
-  short: name.toLowerCase(),
   detail,
   strand: 'all',
   kind: '',
@@ -243,7 +251,7 @@ const plain = (
   minutes,
   duration: wholeFive(minutes),
   dryHours: 0,
-  dryNote: '',
+  dryNote: null,
   after,
   skill,
   likeness: id,

@@ -33,6 +33,6 @@ test('the toppers are two dozen of one: glued, no wire, their plaques in the pas
   expect(plan.wires).toEqual([]);
   expect(plan.handOver.comesOut).toBe(0);
   expect(plan.handOver.wired).toBe(false);
-  expect(plan.paste.some((b) => b.kinds.includes('Plaque'))).toBe(true);
+  expect(plan.paste.some((b) => b.kinds.some((k) => k.code === 'paste.plaque'))).toBe(true);
   for (const kind of plan.tray) expect(kind.placed % 24).toBe(0);
 });

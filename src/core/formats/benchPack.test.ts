@@ -10,6 +10,7 @@ import { checkProject, type Project } from '../plan/project';
 import { benchPackPdf } from './benchPackPdf';
 import { handOverSheets } from './handOverSheets';
 import { CHECK_BAR_MM } from './drawing';
+import { ENGLISH } from '../words/english';
 
 interface Read {
   title: string;
@@ -30,7 +31,7 @@ function readBack(pdf: Uint8Array): Read {
 
 async function packOf(project: Project) {
   const plan = derivePlan(project);
-  const sheets = Object.values(handOverSheets(plan.handOver, { name: project.name, when: 'Saturday', copies: 1 }, 'en'));
+  const sheets = Object.values(handOverSheets(plan.handOver, { name: project.name, when: 'Saturday', copies: 1 }, ENGLISH));
   const pdf = await benchPackPdf(project, plan, { leaves: 'Saturday, 9.30', printed: '1 June 2027', sheets, pictures: [] });
   return { plan, read: readBack(pdf) };
 }

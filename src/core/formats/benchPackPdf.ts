@@ -1,13 +1,10 @@
 import { PDFDocument, type PDFFont, type PDFPage } from 'pdf-lib';
-import { speciesById } from '../botany/catalogue';
-import { countedName } from '../compose/names';
-import { benchSteps } from '../plan/benchSteps';
+import { benchSteps, type Step } from '../plan/benchSteps';
 import { dayList } from '../plan/dayList';
 import type { DerivedPlan } from '../plan/derivePlan';
 import { placeSteps } from '../plan/placeSteps';
 import type { Project } from '../plan/project';
 import type { CutBar } from '../wire/cutList';
-import { wireName } from '../wire/gauge';
 import { addBookmarks, type Bookmark } from './bookmarks';
 import { handOverPdf, type NumberedPicture } from './handOverPdf';
 import type { HandOverSheet } from './handOverSheets';
@@ -16,8 +13,9 @@ import { printable, standardFonts, type Fonts } from './fonts';
 import { PAPERS, sheetsPdf } from './sheets';
 import { rowDrawings } from './sprayDrawing';
 import { templates } from './template';
-import { PLAIN_VOICE, type Voice } from './voice';
 import { weekPdf } from './weekPdf';
+import { ENGLISH } from '../words/english';
+import { capital, type Words } from '../words/words';
 
 /** What the pack is printed with beside the job and its plan. */
 export interface PackNotes {
@@ -38,13 +36,12 @@ export async function benchPackPdf(
   project: Project,
   plan: DerivedPlan,
   notes: PackNotes,
-  voice = PLAIN_VOICE,
+  words: Words = ENGLISH,
 ): Promise<Uint8Array> {
-  const { say } = voice;
   const pdf = await PDFDocument.create();
   const fonts = await standardFonts(pdf);
   const { name, brief } = project;
-  pdf.setTitle(`${name}: ${say('bench pack')}`);
+  pdf.setTitle(`${name}: ${words.label('pack.title')}`);
   pdf.setProducer('Ofrenda');
   pdf.setCreationDate(new Date(0));
   pdf.setModificationDate(new Date(0));
@@ -54,7 +51,7 @@ export async function benchPackPdf(
   const written = (title: string, write: (column: Column) => void) => {
     mark(title);
     const next = () => pdf.addPage([w, h]);
-    const column = new Column(next(), next, fonts, MARGIN, w - 2 * MARGIN, h - MARGIN, voice);
+    const column = new Column(next(), next, fonts, MARGIN, w - 2 * MARGIN, h - MARGIN);
     column.words(title, 22, fonts.bold);
     write(column);
   };
@@ -64,38 +61,46 @@ export async function benchPackPdf(
     for (const page of await pdf.copyPages(other, other.getPageIndices())) pdf.addPage(page);
   };
   const first = pdf.addPage([w, h]);
-  bookmarks.push({ title: 'What is in it', page: 0 });
-  written('The tray', (c) => tray(c, plan));
-  if (plan.cuts.length) written('Wire to cut', (c) => wire(c, plan, project, fonts, voice));
+  bookmarks.push({ title: words.label('pack.contents'), page: 0 });
+  written(words.label('pack.tray'), (c) => tray(c, plan, words));
+  if (plan.cuts.length) written(words.label('pack.wire'), (c) => wire(c, plan, project, fonts, words));
   const steps = benchSteps(plan, brief.finish);
-  if (steps.length) written('Taping, step by step', (c) => stepByStep(c, steps, fonts, say));
+  if (steps.length) written(words.label('pack.taping'), (c) => stepByStep(c, steps, fonts, words));
   const drawings = plan.arrangements.flatMap(({ id, sprays }) =>
-    sprays.flatMap((s, i) => rowDrawings(s, plan, id, `${name}, spray ${i + 1} of ${sprays.length}`)),
+    sprays.flatMap((s, i) =>
+      rowDrawings(s, { ...plan, words }, id, words.label('pack.spray', { job: name, spray: i + 1, sprays: sprays.length })),
+    ),
   );
-  if (drawings.length) await joined('Branching diagrams, true size', await sheetsPdf(drawings, brief.paper, voice));
+  if (drawings.length) await joined(words.label('pack.diagrams'), await sheetsPdf(drawings, brief.paper, words));
   const placing = placeSteps(plan, project);
-  if (placing.length) written('Putting it on the cake', (c) => stepByStep(c, placing, fonts, say));
-  const paper = templates(project.cake, plan.entries, name, project.wrapMm);
-  if (paper.length) await joined('Paper to prick through, true size', await sheetsPdf(paper, brief.paper, voice));
+  if (placing.length) written(words.label('pack.placing'), (c) => stepByStep(c, placing, fonts, words));
+  const paper = templates(project.cake, plan.entries, name, words, project.wrapMm);
+  if (paper.length) await joined(words.label('pack.paper'), await sheetsPdf(paper, brief.paper, words));
   const days = dayList(plan, brief.leavesAt);
   const makers = project.days.makers.map((m) => m.name);
   if (days.length)
-    await joined('The days', await weekPdf(days, { name, leaves: notes.leaves, makers }, brief.paper, false, voice));
+    await joined(
+      words.label('pack.days'),
+      await weekPdf(days, { name, leaves: notes.leaves, makers }, brief.paper, false, words),
+    );
   if (notes.sheets.length)
-    await joined('Hand over', await handOverPdf(notes.sheets, notes.pictures, brief.paper, `${name}, hand over`, false));
+    await joined(
+      words.label('pack.hand-over'),
+      await handOverPdf(notes.sheets, notes.pictures, brief.paper, `${name}, ${words.label('pack.hand-over')}`, false),
+    );
   contents(
-    new Column(first, () => pdf.addPage([w, h]), fonts, MARGIN, w - 2 * MARGIN, h - MARGIN, voice),
+    new Column(first, () => pdf.addPage([w, h]), fonts, MARGIN, w - 2 * MARGIN, h - MARGIN),
     project,
     plan,
     notes,
     bookmarks,
+    words,
   );
-  addBookmarks(
-    pdf,
-    bookmarks.map((b) => ({ ...b, title: say(b.title) })),
-  );
+  addBookmarks(pdf, bookmarks);
   const pages = pdf.getPages();
-  pages.forEach((page, i) => head(page, fonts, `${name}, ${say(notes.printed)}, ${say(`page ${i + 1} of ${pages.length}`)}`));
+  pages.forEach((page, i) =>
+    head(page, fonts, `${name}, ${notes.printed}, ${words.label('pack.page', { page: i + 1, pages: pages.length })}`),
+  );
   return pdf.save();
 }
 
@@ -110,48 +115,63 @@ function head(page: PDFPage, fonts: Fonts, words: string): void {
   });
 }
 
-function contents(c: Column, project: Project, plan: DerivedPlan, notes: PackNotes, bookmarks: readonly Bookmark[]): void {
-  c.written(project.name, 26, c.bold);
+function contents(
+  c: Column,
+  project: Project,
+  plan: DerivedPlan,
+  notes: PackNotes,
+  bookmarks: readonly Bookmark[],
+  words: Words,
+): void {
+  c.words(project.name, 26, c.bold);
   c.words(notes.leaves, 12);
   const stops = plan.warnings.filter((x) => x.level === 'stop');
-  c.heading(stops.length ? 'Stop: this is not ready for a cake' : 'The plan says go');
-  if (stops.length === 0)
-    c.words('It goes by what was entered; the practice of your kitchen and its food rules come before it.', 10.5);
-  for (const s of stops) c.words(`${s.what} ${s.where}: ${s.why} ${s.remedy}`, 10.5);
-  c.heading('In this pack');
-  for (const { title, page } of bookmarks.slice(1)) c.words(`${title}: page ${page + 1}`, 12);
+  c.heading(words.label(stops.length ? 'pack.stopped' : 'pack.go'));
+  if (stops.length === 0) c.words(words.label('pack.go-why'), 10.5);
+  for (const stop of stops) {
+    const { what, where, why, remedy } = words.warning(stop);
+    c.words(`${where ? `${what}, ${where}` : what}: ${why} ${remedy}`, 10.5);
+  }
+  c.heading(words.label('pack.list'));
+  for (const { title, page } of bookmarks.slice(1)) c.words(words.label('pack.entry', { title, page: page + 1 }), 12);
 }
 
-function tray(c: Column, plan: DerivedPlan): void {
+function tray(c: Column, plan: DerivedPlan, words: Words): void {
   for (const k of plan.tray) {
-    const sizes = k.sizes.map((s) => `${s.count} of ${s.sizeMm} mm`).join(', ');
+    const sizes = k.sizes.map((s) => words.label('pack.sized', { count: s.count, size: words.units.length(s.sizeMm) }));
     const parts = [
-      k.colourway,
-      sizes,
-      k.fromTin ? `${k.fromTin} from the tin` : '',
-      k.spares ? `${k.spares} of them spare` : '',
-      `${k.pasteGramsEach.toFixed(1)} g of paste each`,
+      words.colour(k),
+      sizes.join(', '),
+      k.fromTin ? words.label('pack.from-tin', { count: k.fromTin }) : '',
+      k.spares ? words.label('pack.spare', { count: k.spares }) : '',
+      words.label('pack.paste-each', { grams: words.units.grams(k.pasteGramsEach) }),
     ];
-    c.row(k.toMake, `${countedName(speciesById(k.species), k.stage, k.toMake)}: ${parts.filter(Boolean).join('; ')}`);
+    c.row(k.toMake, `${words.counted(k.toMake, words.piece(k))}: ${parts.filter(Boolean).join('; ')}`);
   }
-  c.heading('Paste');
-  for (const ball of plan.paste) c.row(`${Math.ceil(ball.grams)} g`, `${ball.name}: ${ball.kinds.join(', ')}`, 56);
+  c.heading(words.label('pack.paste'));
+  for (const { grams, name, kinds } of plan.paste)
+    c.row(words.units.grams(Math.ceil(grams)), `${capital(words.say(name))}: ${kinds.map((k) => words.say(k)).join(', ')}`, 56);
 }
 
 const BAR_TALL = 13;
 const TIMES_WIDE = 34;
 
 /** Every length of wire as a bar, its cuts to scale. */
-function wire(c: Column, plan: DerivedPlan, project: Project, fonts: Fonts, voice: Voice): void {
+function wire(c: Column, plan: DerivedPlan, project: Project, fonts: Fonts, words: Words): void {
   const { stockMm } = project.brief;
-  c.words(`Lengths of ${stockMm} mm; cut from the left, keep what is at least as long as it says.`, 10.5);
+  c.words(words.label('pack.lengths', { stock: words.units.length(stockMm) }), 10.5);
   for (const cut of plan.cuts) {
-    c.heading(`${wireName(cut.gauge)}, ${cut.colour}, ${cut.diameterMm.toFixed(2)} mm thick`);
-    for (const o of cut.fromOffcuts) c.words(`From an end of ${o.lengthMm} mm: ${o.cutsMm.join(', ')} mm`, 10);
+    const colour = words.messages.names.wireColours[cut.colour];
+    const thick = words.units.length(cut.diameterMm, 2);
+    c.heading(words.label('pack.wire-of', { gauge: words.gauge(cut.gauge), colour, thick }));
+    for (const o of cut.fromOffcuts) {
+      const cuts = o.cutsMm.map((mm) => words.units.length(mm)).join(', ');
+      c.words(words.label('pack.from-end', { length: words.units.length(o.lengthMm), cuts }), 10);
+    }
     for (const { bar, times } of alike(cut.least.bars)) {
       c.block(BAR_TALL + 5, (page, x, top) => {
         page.drawText(`${times} ×`, { x, y: top - BAR_TALL + 3, size: 10, font: fonts.bold, color: INK });
-        drawBar(page, bar, { x: x + TIMES_WIDE, y: top - BAR_TALL, scale: (c.width - TIMES_WIDE) / stockMm }, fonts.plain, voice);
+        drawBar(page, bar, { x: x + TIMES_WIDE, y: top - BAR_TALL, scale: (c.width - TIMES_WIDE) / stockMm }, fonts.plain, words);
       });
     }
   }
@@ -168,46 +188,32 @@ function alike(bars: readonly CutBar[]): { bar: CutBar; times: number }[] {
   return [...groups.values()];
 }
 
-function drawBar(
-  page: PDFPage,
-  bar: CutBar,
-  at: { x: number; y: number; scale: number },
-  font: PDFFont,
-  { figure }: Voice,
-): void {
+function drawBar(page: PDFPage, bar: CutBar, at: { x: number; y: number; scale: number }, font: PDFFont, { units }: Words): void {
   let x = at.x;
   for (const [i, long] of [...bar.cutsMm, bar.leftMm].entries()) {
     const left = i === bar.cutsMm.length;
     const color = left ? FAINT : INK;
     const width = long * at.scale;
     page.drawRectangle({ x, y: at.y, width, height: BAR_TALL, borderWidth: left ? 0.3 : 0.8, borderColor: color });
-    const words = printable(font, figure(long));
-    const wide = font.widthOfTextAtSize(words, 8);
-    if (wide + 2 < width) page.drawText(words, { x: x + (width - wide) / 2, y: at.y + 3.5, size: 8, font, color });
+    const figure = printable(font, units.figure(long));
+    const wide = font.widthOfTextAtSize(figure, 8);
+    if (wide + 2 < width) page.drawText(figure, { x: x + (width - wide) / 2, y: at.y + 3.5, size: 8, font, color });
     x += width;
   }
 }
 
-interface Told {
-  where: string;
-  title: string;
-  figures: readonly { figure: string; words: string }[];
-  how: readonly string[];
-}
-
-function stepByStep(c: Column, steps: readonly Told[], fonts: Fonts, say: Voice['say']): void {
+function stepByStep(c: Column, steps: readonly Step[], fonts: Fonts, words: Words): void {
   let group = '';
   for (const [i, step] of steps.entries()) {
-    const of = step.where.replace(/\d+ of \d+/, '').trim();
-    if (of !== group) c.heading('');
-    group = of;
-    c.writtenRow(i + 1, `${say(step.where)}. ${say(step.title)}`);
+    if (step.where.code !== group) c.heading('');
+    group = step.where.code;
+    c.row(i + 1, `${words.say(step.where)}. ${words.say(step.title)}`);
     // a figure after a figure is parted from it
     const figures = step.figures
-      .map((f) => ({ figure: say(f.figure), words: say(f.words) }))
-      .map(({ figure, words }) => `${figure}${/^\d/.test(words) ? ',' : ''} ${words}`)
+      .map((f) => words.figure(f))
+      .map((f) => `${f.figure}${/^\d/.test(f.words) ? ',' : ''} ${f.words}`)
       .join('; ');
-    if (figures) c.written(figures, 9.5, fonts.bold);
-    for (const line of step.how) c.words(line, 9.5);
+    if (figures) c.words(figures, 9.5, fonts.bold);
+    for (const how of step.how) c.words(words.say(how), 9.5);
   }
 }

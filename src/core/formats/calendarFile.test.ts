@@ -3,11 +3,12 @@ import { wallToText } from '../days/clock';
 import { derivePlan } from '../plan/derivePlan';
 import { randomProject } from '../testing/samples';
 import { calendarFile } from './calendarFile';
+import { ENGLISH } from '../words/english';
 
 const project = randomProject(5, 30);
 const plan = derivePlan(project);
 const NAME = 'Harbour; library, “ñ” \\ and a very long name that goes on and on so that its line must be folded somewhere';
-const file = calendarFile(plan, { name: NAME, leavesAt: project.brief.leavesAt }, '2027-05-01T08:00');
+const file = calendarFile(plan, { name: NAME, leavesAt: project.brief.leavesAt }, '2027-05-01T08:00', ENGLISH);
 
 /** Read by ical.js, which knows nothing of how it was written. */
 const read = (text: string) =>
@@ -24,7 +25,7 @@ test('another parser reads every sitting, at its own hour, with its name and an 
     expect(e.endDate.toString()).toBe(`${wallToText(s.to)}:00`);
     // without a zone: the kitchen's own clock, also over a night on which clocks change
     expect(e.startDate.zone.tzid).toBe('floating');
-    expect(e.summary).toBe(`${plan.tasks.find((t) => t.id === p.id)!.name}: ${NAME}`);
+    expect(e.summary).toBe(`${ENGLISH.say(plan.tasks.find((t) => t.id === p.id)!.name)}: ${NAME}`);
     const alarm = e.component.getFirstSubcomponent('valarm')!;
     expect((alarm.getFirstPropertyValue('trigger') as { toSeconds(): number }).toSeconds()).toBe(-1800);
   });
@@ -38,13 +39,13 @@ test('lines end as the standard has it, none longer than 75 octets; the same pla
     expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
     expect(line).not.toContain('\n');
   }
-  expect(calendarFile(plan, { name: NAME, leavesAt: project.brief.leavesAt }, '2027-05-01T08:00')).toBe(file);
+  expect(calendarFile(plan, { name: NAME, leavesAt: project.brief.leavesAt }, '2027-05-01T08:00', ENGLISH)).toBe(file);
 });
 
 test('nothing to do is a calendar with the hour it leaves; no day is a calendar without events', () => {
   const empty = { projectId: 'p', tasks: [], schedule: [] };
-  expect(read(calendarFile(empty, { name: 'Job', leavesAt: '2027-06-12T09:30' }, '2027-05-01T08:00'))).toHaveLength(1);
-  expect(read(calendarFile(empty, { name: 'Job', leavesAt: 'no day' }, '2027-05-01T08:00'))).toHaveLength(0);
+  expect(read(calendarFile(empty, { name: 'Job', leavesAt: '2027-06-12T09:30' }, '2027-05-01T08:00', ENGLISH))).toHaveLength(1);
+  expect(read(calendarFile(empty, { name: 'Job', leavesAt: 'no day' }, '2027-05-01T08:00', ENGLISH))).toHaveLength(0);
 });
 
 test('in a kitchen whose zone is known times are universal, also after the night on which clocks change; a later file is newer', () => {
@@ -55,7 +56,7 @@ test('in a kitchen whose zone is known times are universal, also after the night
     days: { ...autumn.days, zone: 'Europe/Berlin' },
   };
   const laid = derivePlan(job);
-  const text = (stamp: string) => calendarFile(laid, { name: 'Job', leavesAt: job.brief.leavesAt, zone: 'Europe/Berlin' }, stamp);
+  const text = (stamp: string) => calendarFile(laid, { name: 'Job', leavesAt: job.brief.leavesAt, zone: 'Europe/Berlin' }, stamp, ENGLISH);
   const events = read(text('2027-10-01T08:00'));
   expect(events.length).toBeGreaterThan(2);
   // summer time is two hours ahead of universal time until 31 October 2027, 01:00 UTC, winter time one

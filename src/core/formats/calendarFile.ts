@@ -1,4 +1,5 @@
 import { clockOf, wallFromText, wallToText, type WallMinutes } from '../days/clock';
+import type { Words } from '../words/words';
 import type { DerivedPlan } from '../plan/derivePlan';
 
 /** A calendar reminds so long before a sitting. */
@@ -43,6 +44,7 @@ export function calendarFile(
   plan: Pick<DerivedPlan, 'projectId' | 'tasks' | 'schedule'>,
   job: { name: string; leavesAt: string; zone?: string | null },
   stampedAtUtc: string,
+  words: Words,
 ): string {
   const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
   const stampedAt = wallFromText(stampedAtUtc);
@@ -73,10 +75,16 @@ export function calendarFile(
     'CALSCALE:GREGORIAN',
     ...plan.schedule.flatMap((p) => {
       const task = tasks.get(p.id);
-      return event(`${plan.projectId}-${p.id}@ofrenda`, p.from, p.to, task?.name ?? p.id, task?.detail ?? '');
+      return event(
+        `${plan.projectId}-${p.id}@ofrenda`,
+        p.from,
+        p.to,
+        task ? words.say(task.name) : p.id,
+        task?.detail ? words.say(task.detail) : '',
+      );
     }),
     ...(Number.isFinite(leaves)
-      ? event(`${plan.projectId}-leaves@ofrenda`, leaves, leaves + 15, 'It leaves the kitchen', '')
+      ? event(`${plan.projectId}-leaves@ofrenda`, leaves, leaves + 15, words.label('calendar.leaves'), '')
       : []),
     'END:VCALENDAR',
     '',

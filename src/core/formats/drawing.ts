@@ -1,5 +1,3 @@
-import { PLAIN_VOICE, type Voice } from './voice';
-
 /** A place on the sheet in mm, x to the right and y down from the upper left corner. */
 export type At = readonly [xMm: number, yMm: number];
 
@@ -7,13 +5,6 @@ interface Stroke {
   widthMm: number;
   colour: string;
   dashMm?: readonly number[];
-}
-
-/** Words with a length in them: `{}` stands for its figure, `{unit}` for its unit. */
-interface Measured {
-  words: string;
-  mm: number;
-  digits: number;
 }
 
 /** One mark of a drawing. `id` names it for whoever reads the file. */
@@ -29,8 +20,6 @@ export type Mark =
       anchor: 'start' | 'middle' | 'end';
       colour?: string;
       bold?: boolean;
-      /** where the words have a bare figure of length in them: how they are put together in another unit */
-      measured?: Measured;
       /** clockwise, round `at` */
       turnDeg?: number;
     };
@@ -74,28 +63,6 @@ export const text = (at: At, words: string, sizeMm: number, anchor: 'start' | 'm
   words,
   sizeMm,
   anchor,
-});
-
-const inUnit = ({ words, mm, digits }: Measured, { figure, unit }: Voice): string =>
-  words.replace('{}', figure(mm, digits)).replace('{unit}', unit());
-
-/** Text with a bare figure of length, or its unit, in it. */
-export const measure = (at: At, measured: Measured, sizeMm: number, anchor: 'start' | 'middle' | 'end' = 'start'): Mark => ({
-  kind: 'text',
-  at,
-  words: inUnit(measured, PLAIN_VOICE),
-  sizeMm,
-  anchor,
-  measured,
-});
-
-/** The drawing with its words said by a voice. */
-export const spoken = (drawing: Drawing, voice: Voice): Drawing => ({
-  ...drawing,
-  title: voice.say(drawing.title),
-  marks: drawing.marks.map((m) =>
-    m.kind === 'text' ? { ...m, words: voice.say(m.measured ? inUnit(m.measured, voice) : m.words) } : m,
-  ),
 });
 
 const round = (mm: number): string => String(Math.round(mm * 100) / 100);

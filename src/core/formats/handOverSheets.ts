@@ -1,18 +1,7 @@
-import { IntlMessageFormat } from 'intl-messageformat';
-import type { Allergen, HandOver, TakenOut, TierPlace } from '../plan/handOver';
+import type { TierRef } from '../facts/fact';
+import type { Allergen, HandOver, TakenOut } from '../plan/handOver';
 import { ALLERGENS_EU_MORE, ALLERGENS_US } from '../plan/handOver';
-import en from './words/en.json';
-import es from './words/es.json';
-import flowersEs from './words/flowers.es.json';
-import { speciesById } from '../botany/catalogue';
-
-/** Languages that the sheets are written in. Another one is one more file of the same messages, and one of the flowers' names. */
-export const LANGUAGES = {
-  en: { name: 'English', words: en, flowers: {} },
-  es: { name: 'Español', words: es, flowers: flowersEs },
-} as const;
-export type Language = keyof typeof LANGUAGES;
-type MessageId = keyof typeof en;
+import { capital, type Words } from '../words/words';
 
 export interface Section {
   id: 'count' | 'not food' | 'food' | 'allergens' | 'children' | 'keep' | 'move' | 'after' | 'usual';
@@ -29,63 +18,54 @@ export interface HandOverSheet {
   sections: Section[];
 }
 
-type Say = (id: MessageId, values?: Record<string, string | number>) => string;
-
-const formats = new Map<string, IntlMessageFormat>();
-
-/** Messages of one language, in ICU syntax. */
-function sayIn(language: Language): Say {
-  return (id, values) => {
-    const key = `${language}|${id}`;
-    const format = formats.get(key) ?? new IntlMessageFormat(LANGUAGES[language].words[id], language);
-    formats.set(key, format);
-    return String(format.format(values));
-  };
-}
-
-const titled = (words: string): string => (words[0] ?? '').toUpperCase() + words.slice(1);
-
 /** The sheet for the person who cuts and the one for the table, in a language. Cautions only; nothing claims that a rule is met. */
 export function handOverSheets(
   facts: HandOver,
   job: { name: string; when: string; copies: number },
-  language: Language,
+  words: Words,
 ): { cutter: HandOverSheet; client: HandOverSheet } {
-  const say = sayIn(language);
-  const named: Readonly<Record<string, string>> = LANGUAGES[language].flowers;
-  const parts = sectionsOf(facts, say, (species) => named[species] ?? speciesById(species).plural);
-  const section = (id: Section['id'], title: MessageId, lines: string[]): Section[] =>
-    lines.length ? [{ id, title: say(title), lines }] : [];
-  const copies = job.copies > 1 ? [say('cutter.copies', { n: job.copies })] : [];
-  const usual: Section = { id: 'usual', title: '', lines: [say('usual')] };
+  const parts = sectionsOf(facts, words);
+  const section = (id: Section['id'], title: string, lines: string[]): Section[] => (lines.length ? [{ id, title, lines }] : []);
+  const copies = job.copies > 1 ? [words.label('hand.cutter.copies', { n: job.copies })] : [];
+  const usual: Section = { id: 'usual', title: '', lines: [words.label('hand.usual')] };
   return {
     cutter: {
       id: 'cutter',
-      title: say('cutter.title', { n: facts.comesOut }),
-      lead: [`${say('cutter.for')} ${job.name}, ${job.when}.`, ...copies],
-      rows: facts.out.map((o) => ({ number: o.number, entryId: o.entryId, words: titled(rowWords(o, say)) })),
+      title: words.label('hand.cutter.title', { n: facts.comesOut }),
+      lead: [`${words.label('hand.cutter.for')} ${job.name}, ${job.when}.`, ...copies],
+      rows: facts.out.map((o) => ({ number: o.number, entryId: o.entryId, words: capital(rowWords(o, words)) })),
       sections: [
-        ...section('count', 'count.title', facts.comesOut ? [say('count.line', { n: facts.comesOut })] : []),
-        ...section('not food', 'notfood.title', parts.notFood),
-        ...section('food', 'food.title', parts.food),
-        ...section('allergens', 'allergens.title', parts.allergens),
-        ...section('children', 'children.title', parts.children),
+        ...section(
+          'count',
+          words.label('hand.count.title'),
+          facts.comesOut ? [words.label('hand.count.line', { n: facts.comesOut })] : [],
+        ),
+        ...section('not food', words.label('hand.notfood.title'), parts.notFood),
+        ...section('food', words.label('hand.food.title'), parts.food),
+        ...section('allergens', words.label('hand.allergens.title'), parts.allergens),
+        ...section('children', words.label('hand.children.title'), parts.children),
         usual,
       ],
     },
     client: {
       id: 'client',
-      title: say('client.title'),
-      lead: [`${say('client.for')} ${job.name}, ${job.when}.`, say('client.out', { n: facts.comesOut })],
+      title: words.label('hand.client.title'),
+      lead: [
+        `${words.label('hand.client.for')} ${job.name}, ${job.when}.`,
+        words.label('hand.client.out', { n: facts.comesOut }),
+      ],
       rows: [],
       sections: [
-        ...section('food', 'food.title', parts.food),
-        ...section('not food', 'client.look', parts.notFood),
-        ...section('allergens', 'allergens.title', parts.allergens),
-        ...section('children', 'children.title', parts.children),
-        ...section('keep', 'keep.title', [say('keep.dry'), say(facts.mustChill ? 'keep.chill' : 'keep.room')]),
-        ...section('move', 'move.title', [say('move.flat')]),
-        ...section('after', 'after.title', parts.after),
+        ...section('food', words.label('hand.food.title'), parts.food),
+        ...section('not food', words.label('hand.client.look'), parts.notFood),
+        ...section('allergens', words.label('hand.allergens.title'), parts.allergens),
+        ...section('children', words.label('hand.children.title'), parts.children),
+        ...section('keep', words.label('hand.keep.title'), [
+          words.label('hand.keep.dry'),
+          words.label(facts.mustChill ? 'hand.keep.chill' : 'hand.keep.room'),
+        ]),
+        ...section('move', words.label('hand.move.title'), [words.label('hand.move.flat')]),
+        ...section('after', words.label('hand.after.title'), parts.after),
         usual,
       ],
     },
@@ -93,93 +73,99 @@ export function handOverSheets(
 }
 
 /** How many have come out so far. */
-export const countedWords = (done: number, of: number, language: Language): string =>
-  sayIn(language)('count.done', { done, n: of });
+export const countedWords = (done: number, of: number, words: Words): string => words.label('hand.count.done', { done, n: of });
 
-const hourWords = (hour: number, say: Say): string =>
-  say('hour', { hour: String(Math.floor(hour) || 12), half: hour % 1 ? 'yes' : 'no' });
+const rowWords = (out: TakenOut, words: Words): string =>
+  words.label('hand.count.row', {
+    what: out.barrier === null ? words.label('hand.in-foam') : words.barrier(out.barrier)[0],
+    tier: words.tier(out.tier)[0],
+    hour: words.clock(out.azimuthRad),
+  });
 
-function rowWords(out: TakenOut, say: Say): string {
-  const id = `barrier.${out.barrier ?? 'foam'}`;
-  const what = id in en ? say(id as MessageId) : out.barrierName;
-  return say('count.row', { what, tier: say('tier', { place: out.tier }), hour: hourWords(out.hour, say) });
-}
-
-function listed(words: readonly string[], say: Say): string {
-  const last = words.at(-1) ?? '';
-  return words.length < 2 ? last : say('list.and', { before: words.slice(0, -1).join(', '), last });
-}
-
-function sectionsOf(
-  facts: HandOver,
-  say: Say,
-  flowers: (species: string) => string,
-): Record<'notFood' | 'food' | 'allergens' | 'children' | 'after', string[]> {
-  const tier = (place: TierPlace) => titled(say('tier', { place }));
+function sectionsOf(facts: HandOver, words: Words): Record<'notFood' | 'food' | 'allergens' | 'children' | 'after', string[]> {
+  const tier = (place: TierRef) => capital(words.tier(place)[0]);
   const yes = (is: boolean) => (is ? 'yes' : 'no');
   const food = facts.tiers
     .filter((t) => t.kind === 'edible')
-    .map((t) => say('food.tier', { tier: tier(t.place), covering: yes(t.coveringEaten) }));
+    .map((t) => words.label('hand.food.tier', { tier: tier(t.place), covering: yes(t.coveringEaten) }));
   const toppersEaten = facts.toppers && !facts.keepsake && facts.dust === 'edible' && !facts.realPlants;
   return {
-    food: [...(food.length ? food : [say('food.none')]), ...(toppersEaten ? [say('food.toppers')] : [])],
+    food: [
+      ...(food.length ? food : [words.label('hand.food.none')]),
+      ...(toppersEaten ? [words.label('hand.food.toppers')] : []),
+    ],
     notFood: [
-      ...(facts.wired ? [say('notfood.wired')] : []),
-      ...(facts.toppers && facts.keepsake ? [say('notfood.toppers')] : []),
-      ...(facts.dust !== 'edible' && (facts.wired || facts.toppers) ? [say('notfood.dust', { dust: facts.dust })] : []),
-      ...(facts.realPlants ? [say('notfood.real')] : []),
+      ...(facts.wired ? [words.label('hand.notfood.wired')] : []),
+      ...(facts.toppers && facts.keepsake ? [words.label('hand.notfood.toppers')] : []),
+      ...(facts.dust !== 'edible' && (facts.wired || facts.toppers)
+        ? [words.label('hand.notfood.dust', { dust: facts.dust === 'unknown' ? 'unknown' : 'other' })]
+        : []),
+      ...(facts.realPlants ? [words.label('hand.notfood.real')] : []),
       ...facts.tiers.flatMap((t) =>
         t.kind === 'dummy'
-          ? [say('notfood.dummy', { tier: tier(t.place), covering: yes(t.coveringEaten) })]
+          ? [words.label('hand.notfood.dummy', { tier: tier(t.place), covering: yes(t.coveringEaten) })]
           : t.kind === 'separator'
-            ? [say('notfood.separator', { tier: tier(t.place) })]
+            ? [words.label('hand.notfood.separator', { tier: tier(t.place) })]
             : [],
       ),
     ],
-    allergens: allergenLines(facts, say),
+    allergens: allergenLines(facts, words),
     children: facts.smallChildren
       ? [
           ...(facts.smallParts.length
             ? [
-                say('children.parts', {
-                  list: listed(
-                    facts.smallParts.map((p) =>
-                      p.role === 'bud' ? say('children.buds', { flowers: flowers(p.species) }) : flowers(p.species),
-                    ),
-                    say,
+                words.label('hand.children.parts', {
+                  list: words.list(
+                    facts.smallParts.map(({ role, species }) => {
+                      const flowers = words.species(species)[1];
+                      return role === 'bud' ? words.label('hand.children.buds', { flowers }) : flowers;
+                    }),
                   ),
                 }),
               ]
             : []),
-          say('children.keep'),
+          words.label('hand.children.keep'),
         ]
       : [],
-    after: [...(facts.wired ? [say('after.wired')] : []), ...(facts.keepsake ? [say('after.keepsake')] : [])],
+    after: [
+      ...(facts.wired ? [words.label('hand.after.wired')] : []),
+      ...(facts.keepsake ? [words.label('hand.after.keepsake')] : []),
+    ],
   };
 }
 
 /** What is in it and where, and which of it the US nine and the EU fourteen name. */
-function allergenLines({ allergens, otherAllergens }: HandOver, say: Say): string[] {
-  if (allergens.length + otherAllergens.length === 0) return [say('allergens.none')];
-  const name = (a: Allergen) => say(`allergen.${a}`);
+function allergenLines({ allergens, otherAllergens }: HandOver, words: Words): string[] {
+  if (allergens.length + otherAllergens.length === 0) return [words.label('hand.allergens.none')];
+  const name = (a: Allergen) => words.label(`hand.allergen.${ALLERGEN_KEYS[a]}`);
   const among = (names: readonly string[]) => allergens.filter((a) => names.includes(a.allergen)).map((a) => name(a.allergen));
   const us = among(ALLERGENS_US);
   const eu = among([...ALLERGENS_US, ...ALLERGENS_EU_MORE]);
+  const row = (allergen: string, from: string) => capital(words.label('hand.allergens.row', { allergen, from }));
   return [
-    ...allergens.map((a) =>
-      titled(
-        say('allergens.row', {
-          allergen: name(a.allergen),
-          from: listed(
-            a.from.map((f) => say(`from.${f}`)),
-            say,
-          ),
-        }),
-      ),
-    ),
-    ...otherAllergens.map((w) => titled(say('allergens.row', { allergen: w, from: say('from.cake') }))),
-    ...(us.length ? [say('allergens.us', { list: listed(us, say) })] : []),
-    ...(eu.length ? [say('allergens.eu', { list: listed(eu, say) })] : []),
-    say('allergens.rest'),
+    ...allergens.map((a) => row(name(a.allergen), words.list(a.from.map((f) => words.label(`hand.from.${f}`))))),
+    ...otherAllergens.map((allergen) => row(allergen, words.label('hand.from.cake'))),
+    ...(us.length ? [words.label('hand.allergens.us', { list: words.list(us) })] : []),
+    ...(eu.length ? [words.label('hand.allergens.eu', { list: words.list(eu) })] : []),
+    words.label('hand.allergens.rest'),
   ];
 }
+
+/** Keys of the two allergens whose ids are two words. */
+const ALLERGEN_KEYS = {
+  milk: 'milk',
+  egg: 'egg',
+  fish: 'fish',
+  shellfish: 'shellfish',
+  'tree nuts': 'tree-nuts',
+  peanuts: 'peanuts',
+  wheat: 'wheat',
+  soybeans: 'soybeans',
+  sesame: 'sesame',
+  'other gluten': 'other-gluten',
+  celery: 'celery',
+  mustard: 'mustard',
+  sulphites: 'sulphites',
+  lupin: 'lupin',
+  molluscs: 'molluscs',
+} as const satisfies Record<Allergen, string>;

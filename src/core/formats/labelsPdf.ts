@@ -1,10 +1,9 @@
 import { PDFDocument, rgb } from 'pdf-lib';
-import { speciesById } from '../botany/catalogue';
-import { countedName } from '../compose/names';
+import { wallFromText } from '../days/clock';
 import type { BoxLabel, LabelPrinter } from '../log/devices/labelPrinter';
 import type { TrayKind } from '../make/tray';
 import { standardFonts } from './fonts';
-import { PLAIN_VOICE } from './voice';
+import type { Words } from '../words/words';
 
 const PT_PER_MM = 72 / 25.4;
 /** A usual roll of labels. */
@@ -40,17 +39,18 @@ export const simulatedLabelPrinter: LabelPrinter = {
 };
 
 /** A label for the box of each kind: what it is, how many, for which job and day. */
-export const boxLabels = (
-  tray: readonly TrayKind[],
-  job: { name: string; leavesAt: string },
-  { say } = PLAIN_VOICE,
-): BoxLabel[] =>
+export const boxLabels = (tray: readonly TrayKind[], job: { name: string; leavesAt: string }, words: Words): BoxLabel[] =>
   tray.map((k) => ({
-    title: say(countedName(speciesById(k.species), k.stage, k.toMake + k.fromTin)),
+    title: words.counted(k.toMake + k.fromTin, words.piece(k)),
     lines: [
-      say(`${k.colourway}, ${k.sizes.map((s) => `${s.sizeMm} mm`).join(', ')}`),
+      [words.colour(k), ...k.sizes.map((s) => words.units.length(s.sizeMm))].join(', '),
       job.name,
-      say(`Leaves ${job.leavesAt.replace('T', ', ')}`),
-      say('Keep dry, dark, not airtight. Not to eat on wire.'),
+      words.label('label.leaves', { when: leaves(job.leavesAt, words) }),
+      words.label('label.keep'),
     ],
   }));
+
+const leaves = (leavesAt: string, { units }: Words): string => {
+  const at = wallFromText(leavesAt);
+  return `${units.day(at)}, ${units.time(at)}`;
+};

@@ -10,6 +10,7 @@ import { readProjectFile, writeProjectFile } from './projectFile';
 import { METHODS } from '../botany/methods';
 import { Phrases } from '@/ui/speech/phrases';
 import { ARTICLES, SPANISH } from '@/ui/speech/spanish';
+import { ENGLISH } from '../words/english';
 
 /** Whoever reads Spanish is told in Spanish what is wrong with a file. */
 const spanish = new Phrases(SPANISH, ARTICLES);
@@ -69,7 +70,7 @@ const IMPORTERS: { name: string; good: string; taken: string; read(text: string)
   },
   {
     name: 'a calendar',
-    good: calendarFile(plan, { name: 'Job', leavesAt: small.brief.leavesAt }, '2027-05-01T08:00'),
+    good: calendarFile(plan, { name: 'Job', leavesAt: small.brief.leavesAt }, '2027-05-01T08:00', ENGLISH),
     taken: 'value',
     read: (t) => busyFromCalendar(t, { from: 0, to: 1e9 }, (u) => u / 60),
   },

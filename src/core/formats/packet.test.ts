@@ -10,6 +10,7 @@ import { derivePlan } from '../plan/derivePlan';
 import { checkProject, type Project } from '../plan/project';
 import { boxLabels, simulatedLabelPrinter } from './labelsPdf';
 import { doubtsOf, mergePacket, packetFor, readPacket, writePacket, type Packet } from './packetFile';
+import { ENGLISH } from '../words/english';
 
 const checked = checkProject(harbour);
 if ('issues' in checked) throw new Error(checked.issues[0]!.message);
@@ -29,7 +30,7 @@ const JOB: Project = {
   },
 };
 const PLAN = derivePlan(JOB);
-const PACKET = packetFor(JOB, PLAN, 'h1')!;
+const PACKET = packetFor(JOB, PLAN, 'h1', ENGLISH)!;
 const entry = (id: string, kind: string, made: number, more: Partial<LogEntry> = {}): LogEntry => ({
   id,
   at: '2027-06-08T19:00',
@@ -50,7 +51,7 @@ describe('a packet', () => {
       expect(t.pieces).toBeGreaterThan(0);
       expect(t.how.length).toBeGreaterThan(0);
     }
-    expect(packetFor(JOB, PLAN, 'nobody')).toBeNull();
+    expect(packetFor(JOB, PLAN, 'nobody', ENGLISH)).toBeNull();
   });
   test('goes out and comes back unharmed', () => {
     expect(readPacket(writePacket(PACKET))).toEqual({ packet: PACKET });
@@ -110,18 +111,18 @@ describe('taking packets back', () => {
   test('more than asked for, and two people at one time, are doubts', () => {
     const asked = PLAN.tray.find((k) => k.key === key)!.toMake;
     expect(doubtsOf([entry('a:1', key, asked)], PLAN.tray)).toEqual([]);
-    expect(doubtsOf([entry('a:1', key, asked), entry('b:1', key, 1)], PLAN.tray).join()).toMatch(/told twice/);
+    expect(doubtsOf([entry('a:1', key, asked), entry('b:1', key, 1)], PLAN.tray).map((d) => d.code)).toContain('packet.twice');
     const two = [
       entry('a:1', key, 1, { by: 'you', minutes: 40 }),
       entry('b:1', key, 1, { by: 'Helper', minutes: 40, at: '2027-06-08T19:20' }),
     ];
-    expect(doubtsOf(two, PLAN.tray).join()).toMatch(/at the same time/);
+    expect(doubtsOf(two, PLAN.tray).map((d) => d.code)).toContain('packet.together');
     expect(doubtsOf([two[0]!, { ...two[1]!, at: '2027-06-08T21:00' }], PLAN.tray)).toEqual([]);
   });
 });
 
 test('labels of boxes: a page of 62 × 29 mm for each kind, read back by another reader', async () => {
-  const labels = boxLabels(PLAN.tray, { name: JOB.name, leavesAt: JOB.brief.leavesAt });
+  const labels = boxLabels(PLAN.tray, { name: JOB.name, leavesAt: JOB.brief.leavesAt }, ENGLISH);
   const file = join(mkdtempSync(join(tmpdir(), 'labels-')), 'labels.pdf');
   writeFileSync(file, await simulatedLabelPrinter.print(labels));
   const { pages } = JSON.parse(execFileSync('node', ['src/core/testing/readPdf.mjs', file], { encoding: 'utf8' })) as {

@@ -1,14 +1,14 @@
 import * as v from 'valibot';
-import { speciesById } from '../botany/catalogue';
-import { methodById, methodSchema } from '../botany/methods';
+import { methodSchema } from '../botany/methods';
 import { ownSpeciesSchema } from '../botany/ownSpecies';
-import { kindName } from '../compose/names';
 import { wallFromText, wallToText } from '../days/clock';
 import { conflictsOf, mergeEvents } from '../log/events';
+import type { PacketDoubt } from '../log/facts';
 import { countedLog, logEntrySchema, type LogEntry } from '../log/entries';
 import type { DerivedPlan } from '../plan/derivePlan';
 import type { Project } from '../plan/project';
 import { refusalOf } from '../plan/refusal';
+import type { Words } from '../words/words';
 
 export const PACKET_KIND = 'ofrenda.packet';
 const PACKET_VERSION = 1;
@@ -65,7 +65,7 @@ export const packetSchema = v.object({
 export type Packet = v.InferOutput<typeof packetSchema>;
 
 /** The packet for one helper, with what is in the log so far of the kinds they make. */
-export function packetFor(project: Project, plan: DerivedPlan, makerId: string): Packet | null {
+export function packetFor(project: Project, plan: DerivedPlan, makerId: string, words: Words): Packet | null {
   const at = project.days.makers.findIndex((m) => m.id === makerId);
   const maker = project.days.makers[at];
   if (!maker) return null;
@@ -95,22 +95,22 @@ export function packetFor(project: Project, plan: DerivedPlan, makerId: string):
         stage: k.stage,
         colourway: k.colourway,
         sizeMm: k.sizeMm,
-        name: kindName(speciesById(k.species), k.stage),
+        name: words.pieceTitle(k),
         wanted: k.toMake,
       })),
     tasks: own.map((p) => {
       const task = tasks.get(p.id)!;
       const method = plan.tray.find((k) => k.key === task.kind)?.method;
-      const { tools = [], checks = [], dusting = [] } = method ? methodById(method) : {};
+      const craft = method ? words.craft(method) : null;
       return {
         id: p.id,
-        name: task.name,
+        name: words.say(task.name),
         kind: task.kind,
         from: wallToText(p.from),
         to: wallToText(p.to),
         pieces: task.pieces,
-        how: [...(task.step === 'dust' ? dusting : tools), ...checks].slice(0, 40),
-        dry: task.dryHours > 0 ? `${task.detail}${task.dryNote ? `, ${task.dryNote}` : ''}` : '',
+        how: craft ? [...(task.step === 'dust' ? craft.dusting : craft.tools), ...craft.checks].slice(0, 40) : [],
+        dry: task.dryHours > 0 ? [task.detail, task.dryNote].flatMap((f) => (f ? [words.say(f)] : [])).join(', ') : '',
       };
     }),
     log: project.log.filter((e) => kinds.has(e.kind)),
@@ -148,8 +148,8 @@ export interface Merged {
   added: number;
   /** entries of which only one can be right, side by side */
   conflicts: LogEntry[][];
-  /** what no id can tell: sentences to look into */
-  doubts: string[];
+  /** what no id can tell, to look into */
+  doubts: PacketDoubt[];
 }
 
 /** A packet's entries in a job's log, or why not. Nothing is counted twice, in whatever order packets come back. */
@@ -165,25 +165,21 @@ export function mergePacket(
 }
 
 /** Trays logged by two at the same time, and more made than was asked for: ids cannot see that one tray was told twice. */
-export function doubtsOf(log: readonly LogEntry[], tray: readonly { key: string; toMake: number }[]): string[] {
+export function doubtsOf(log: readonly LogEntry[], tray: readonly { key: string; toMake: number }[]): PacketDoubt[] {
   const own = countedLog(log);
-  const doubts: string[] = [];
+  const doubts: PacketDoubt[] = [];
   for (const { key, toMake } of tray) {
     const entries = own.filter((e) => e.kind === key && e.made > 0);
     const made = entries.reduce((a, e) => a + e.made, 0);
-    const name = nameOf(key);
-    if (made > toMake) doubts.push(`${made} of ${name} are logged, ${toMake} were asked for: was a tray told twice?`);
+    const [species = '', stage = ''] = key.split('|');
+    const piece = { species, stage };
+    if (made > toMake) doubts.push({ code: 'packet.twice', values: { made, piece, wanted: toMake } });
     const timed = entries.filter((e) => e.minutes !== null && e.minutes > 0);
     const span = (e: LogEntry) => [wallFromText(e.at) - e.minutes!, wallFromText(e.at)] as const;
     const twice = timed.some((a, i) =>
       timed.slice(i + 1).some((b) => (a.by ?? '') !== (b.by ?? '') && span(a)[0] < span(b)[1] && span(b)[0] < span(a)[1]),
     );
-    if (twice) doubts.push(`Two people logged ${name} at the same time: was it one tray?`);
+    if (twice) doubts.push({ code: 'packet.together', values: { piece } });
   }
   return doubts;
-}
-
-function nameOf(key: string): string {
-  const [species = '', stage = ''] = key.split('|');
-  return kindName(speciesById(species), stage).toLowerCase();
 }

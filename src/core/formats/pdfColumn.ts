@@ -1,6 +1,5 @@
 import { rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import { printable, type Fonts } from './fonts';
-import { PLAIN_VOICE, type Voice } from './voice';
 
 const POINTS_PER_MM = 72 / 25.4;
 export const mm = (n: number): number => n * POINTS_PER_MM;
@@ -10,7 +9,7 @@ export const ROW = 17;
 export const INK = rgb(0.23, 0.08, 0.18);
 export const FAINT = rgb(0.55, 0.48, 0.53);
 
-/** Text that flows down one column and on to the next page, each sentence said by its voice. */
+/** Text that flows down one column and on to the next page. */
 export class Column {
   y: number;
   constructor(
@@ -20,17 +19,11 @@ export class Column {
     readonly x: number,
     readonly width: number,
     top: number,
-    private readonly voice: Voice = PLAIN_VOICE,
   ) {
     this.y = top;
   }
 
   words(text: string, size: number, font: PDFFont = this.fonts.plain, colour = INK): void {
-    this.written(this.voice.say(text), size, font, colour);
-  }
-
-  /** What has no language, or is said already. */
-  written(text: string, size: number, font: PDFFont = this.fonts.plain, colour = INK): void {
     for (const line of wrap(printable(font, text), font, size, this.width)) {
       this.room(size * 1.35);
       this.page.drawText(line, { x: this.x, y: this.y - size, size, font, color: colour });
@@ -52,14 +45,10 @@ export class Column {
   }
 
   /** A box to tick, its number or hour, and what and where it is. */
-  row(number: number | string, text: string, indent = 38): void {
-    this.writtenRow(number, this.voice.say(text), indent);
-  }
-
-  writtenRow(number: number | string, text: string, least = 38): void {
+  row(number: number | string, text: string, least = 38): void {
     const size = 10;
     const { plain, bold } = this.fonts;
-    const label = printable(bold, this.voice.say(`${number}`));
+    const label = printable(bold, `${number}`);
     const indent = Math.max(least, 17 + bold.widthOfTextAtSize(label, size) + 6);
     const [first = '', ...rest] = wrap(printable(plain, text), plain, size, this.width - indent - 2);
     this.room(ROW + rest.length * 12);

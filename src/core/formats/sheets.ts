@@ -10,9 +10,10 @@ import {
   type PDFPage,
   type RGB,
 } from 'pdf-lib';
-import { CHECK_BAR_MM, spoken, type At, type Drawing, type Mark } from './drawing';
+import { CHECK_BAR_MM, type At, type Drawing, type Mark } from './drawing';
 import { printable, standardFonts, type Fonts } from './fonts';
-import { PLAIN_VOICE, type Voice } from './voice';
+import { ENGLISH } from '../words/english';
+import type { Words } from '../words/words';
 
 /** Paper in use, mm (ISO 216 and ANSI/ASME Y14.1 sizes). */
 export const PAPERS = { A4: [210, 297], Letter: [215.9, 279.4] } as const;
@@ -78,10 +79,10 @@ function shows({ drawing, fromMm: [x, y], sizeMm: [w, h] }: Sheet): boolean {
  * Drawings at true size on as many sheets as they need (PDF 1.7): laps with crop marks, and on every sheet a 100 mm bar to check
  * the print by, the title and which sheet it is. Letters that the standard fonts do not have become a question mark.
  */
-export async function sheetsPdf(drawings: readonly Drawing[], paper: Paper, voice = PLAIN_VOICE): Promise<Uint8Array> {
+export async function sheetsPdf(drawings: readonly Drawing[], paper: Paper, told: Words = ENGLISH): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   const fonts = await standardFonts(pdf);
-  const sheets = drawings.flatMap((d) => sheetsOf(spoken(d, voice), paper));
+  const sheets = drawings.flatMap((d) => sheetsOf(d, paper));
   pdf.setTitle(sheets[0]?.drawing.title ?? 'Ofrenda');
   pdf.setProducer('Ofrenda');
   // the same plan gives the same file
@@ -92,7 +93,7 @@ export async function sheetsPdf(drawings: readonly Drawing[], paper: Paper, voic
     const pen = new Pen(page, fonts, sheet);
     pen.within(() => sheet.drawing.marks.forEach((m) => pen.mark(m)));
     cropMarks(pen, sheet);
-    foot(pen, sheet, i + 1, sheets.length, voice);
+    foot(pen, sheet, i + 1, sheets.length, told);
   });
   return pdf.save();
 }
@@ -183,7 +184,7 @@ function cropMarks(pen: Pen, { fromMm: [x, y], sizeMm: [w, h], columns, rows }: 
   }
 }
 
-function foot(pen: Pen, sheet: Sheet, number: number, of: number, { say }: Voice): void {
+function foot(pen: Pen, sheet: Sheet, number: number, of: number, told: Words): void {
   const { fromMm, sizeMm, columns, rows, drawing } = sheet;
   const y = fromMm[1] + sizeMm[1] + 9;
   const x = fromMm[0] + 8;
@@ -191,10 +192,14 @@ function foot(pen: Pen, sheet: Sheet, number: number, of: number, { say }: Voice
   for (const end of [0, CHECK_BAR_MM])
     pen.mark({ kind: 'line', from: [x + end, y - 1.5], to: [x + end, y + 1.5], widthMm: 0.3, colour: '#3b152d' });
   const words = (at: At, said: string) => pen.mark({ kind: 'text', at, words: said, sizeMm: 3, anchor: 'start' });
-  words([x, y + 5], say(`This bar is ${CHECK_BAR_MM} mm long: if it is not, print at 100 %, not fitted to the page.`));
+  words([x, y + 5], told.label('paper.check-bar', { length: told.units.length(CHECK_BAR_MM) }));
   words([x + CHECK_BAR_MM + 4, y + 1], `${drawing.title}`.slice(0, 60));
-  const place = columns * rows > 1 ? `, row ${sheet.row + 1} of ${rows}, column ${sheet.column + 1} of ${columns}` : '';
-  words([x + CHECK_BAR_MM + 4, y + 5], say(`Sheet ${number} of ${of}${place}`));
+  const at = { sheet: number, sheets: of };
+  const where = { row: sheet.row + 1, rows, column: sheet.column + 1, columns };
+  words(
+    [x + CHECK_BAR_MM + 4, y + 5],
+    columns * rows > 1 ? told.label('paper.sheet-at', { ...at, ...where }) : told.label('paper.sheet', at),
+  );
 }
 
 function colourOf(hex: string): RGB {

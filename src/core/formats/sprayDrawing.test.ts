@@ -6,6 +6,7 @@ import { defaultLine, newArrangement, newProject } from '../plan/newProject';
 import { cakeOf, FORMS } from '../testing/samples';
 import { CHECK_BAR_MM, drawingSvg } from './drawing';
 import { rowDrawings, sprayDrawing } from './sprayDrawing';
+import { ENGLISH } from '../words/english';
 
 /** An SVG's numbers, read by another hand: attributes of the element with an id. */
 function element(svg: string, id: string): Record<string, number> {
@@ -21,7 +22,7 @@ describe.each(FORMS.filter((f) => f === 'crescent' || f === 'ring' || f === 'pos
   const [best] = composeAll({ ...composeRequestOf(empty, 0, 3, 1, [])!, effort: 0.05 });
   const plan = derivePlan({ ...empty, arrangements: [best!.arrangement] });
   const spray = plan.arrangements[0]!.sprays[0]!;
-  const svg = drawingSvg(sprayDrawing(spray, plan, 'a1', 'Harbour & library <1>'));
+  const svg = drawingSvg(sprayDrawing(spray, { ...plan, words: ENGLISH }, 'a1', 'Harbour & library <1>'));
 
   test('a unit is a millimetre, and the bar is 100 of them', () => {
     const [, w, h, vw, vh] = /width="([\d.]+)mm" height="([\d.]+)mm" viewBox="0 0 ([\d.]+) ([\d.]+)"/.exec(svg)!;
@@ -46,7 +47,7 @@ describe.each(FORMS.filter((f) => f === 'crescent' || f === 'ring' || f === 'pos
   });
 
   test('on paper each arm is a drawing of its own, and nothing of it lies outside', () => {
-    const rows = rowDrawings(spray, plan, 'a1', 'Job');
+    const rows = rowDrawings(spray, { ...plan, words: ENGLISH }, 'a1', 'Job');
     expect(rows.length).toBe(new Set(spray.joints.map((j) => j.arm)).size);
     for (const row of rows)
       for (const mark of row.marks) {

@@ -2,8 +2,8 @@ import type { DerivedPlan } from '../plan/derivePlan';
 import type { Joint, Spray } from '../tape/tree';
 
 import { radToDeg } from '../geometry/numbers';
-import { wireName } from '../wire/gauge';
-import { CHECK_BAR_MM, circle, INK, line, text, type Drawing, type Mark, measure } from './drawing';
+import type { Words } from '../words/words';
+import { CHECK_BAR_MM, circle, INK, line, text, type Drawing, type Mark } from './drawing';
 
 /** White round the drawing, and between its rows, mm. */
 const MARGIN_MM = 12;
@@ -19,24 +19,24 @@ const SHEET_TOP_MM = 6;
 const HEEL_STEP_MM = 14;
 
 interface Head {
-  name: string;
+  species: string;
+  stage: string;
   radialMm: number;
   axialMm: number;
 }
 
 interface Row {
-  title: string;
+  arm: Arm;
   joints: readonly Joint[];
   heel: boolean;
 }
 
-const TITLES = {
-  first: 'First arm, from its tip',
-  second: 'Second arm, from its tip',
-  heel: 'At the heel, light to heavy',
-} as const;
+type Arm = 'first' | 'second' | 'heel';
 
-type Told = Pick<DerivedPlan, 'heads' | 'wires'>;
+/** What of a plan is drawn, and in which words. */
+interface Told extends Pick<DerivedPlan, 'heads' | 'wires'> {
+  words: Words;
+}
 
 /**
  * A spray's branching diagram at true size, a row an arm: stems, stalks and heads, joints numbered in taping order with their
@@ -54,7 +54,9 @@ export function sprayDrawing(spray: Spray, plan: Told, arrangementId: string, ti
     y = drawn.toMm + ROW_GAP_MM;
   }
   parts.push(line([MARGIN_MM, y + 2], [MARGIN_MM + CHECK_BAR_MM, y + 2], 0.6, INK, 'check-bar'));
-  parts.push(text([MARGIN_MM, y + 8], `This bar is ${CHECK_BAR_MM} mm long: if it is not, print at 100 %.`, 3.4));
+  parts.push(
+    text([MARGIN_MM, y + 8], plan.words.label('paper.check-bar', { length: plan.words.units.length(CHECK_BAR_MM) }), 3.4),
+  );
   return { title, widthMm: width, heightMm: y + 14, marks: parts };
 }
 
@@ -62,19 +64,30 @@ export function sprayDrawing(spray: Spray, plan: Told, arrangementId: string, ti
 export const rowDrawings = (spray: Spray, plan: Told, arrangementId: string, title: string): Drawing[] =>
   rowsOf(spray).map((row) => {
     const { marks, widthMm, toMm } = drawRow(row, plan, arrangementId, SHEET_TOP_MM);
-    return { title: `${title}: ${row.title.toLowerCase()}`, widthMm, heightMm: toMm + 2, marks };
+    return {
+      title: plan.words.label('diagram.row', { title, row: plan.words.label(`diagram.${row.arm}`) }),
+      widthMm,
+      heightMm: toMm + 2,
+      marks,
+    };
   });
 
 const rowsOf = (spray: Spray): Row[] =>
   (['first', 'second', 'heel'] as const)
-    .map((arm): Row => ({ title: TITLES[arm], heel: arm === 'heel', joints: spray.joints.filter((j) => j.arm === arm) }))
+    .map((arm): Row => ({ arm, heel: arm === 'heel', joints: spray.joints.filter((j) => j.arm === arm) }))
     .filter((r) => r.joints.length > 0)
     .sort((a, b) => a.joints[0]!.order - b.joints[0]!.order);
 
 /** One row from `fromMm` down: its title, the arm, the rule below it, and the list of its pieces in columns. */
 function drawRow(row: Row, plan: Told, arrangementId: string, fromMm: number): { marks: Mark[]; widthMm: number; toMm: number } {
+  const { words } = plan;
   const headOf = (id: string): Head =>
-    plan.heads.find((h) => h.arrangementId === arrangementId && h.pieceId === id) ?? { name: 'piece', radialMm: 5, axialMm: 5 };
+    plan.heads.find((h) => h.arrangementId === arrangementId && h.pieceId === id) ?? {
+      species: '',
+      stage: '',
+      radialMm: 5,
+      axialMm: 5,
+    };
   const gaugeOf = (id: string) =>
     plan.wires.find((w) => w.arrangementId === arrangementId && w.pieceId === id && w.use === 'stem')?.gauge ?? null;
   const leads = row.joints.filter((j) => j.onto === null);
@@ -96,19 +109,19 @@ function drawRow(row: Row, plan: Told, arrangementId: string, fromMm: number): {
     ? x(leads[0]!, leads.length)
     : MARGIN_MM + before + Math.max(...leads.map((j) => j.fromTipMm + j.toPickMm));
   const stemY = fromMm + 4 + rise(-1);
-  const marks: Mark[] = [text([MARGIN_MM, fromMm], row.title, 4)];
+  const marks: Mark[] = [text([MARGIN_MM, fromMm], words.label(`diagram.${row.arm}`), 4)];
   leads.forEach((j, i) => {
     const to = i + 1 < leads.length ? x(leads[i + 1]!, i + 1) : end;
     marks.push(line([x(j, i), stemY], [to, stemY], j.thicknessMm, '#28653c'));
   });
   leads.forEach((j, i) => marks.push(...jointMarks(j, x(j, i), stemY, side(i), headOf(j.pieceId))));
   const below = stemY + rise(1) + 4;
-  const headed = (y: number, words: string) => marks.push(measure([MARGIN_MM, y], { words, mm: 0, digits: 0 }, 2.4));
-  if (!row.heel) headed(below + 4, '{unit} from tip');
-  headed(below + RULE_MM, '{unit} thick');
+  const unit = words.units.sign;
+  if (!row.heel) marks.push(text([MARGIN_MM, below + 4], words.label('diagram.from-tip', { unit }), 2.4));
+  marks.push(text([MARGIN_MM, below + RULE_MM], words.label('diagram.thick', { unit }), 2.4));
   leads.forEach((j, i) => {
     const figure = (y: number, mm: number, digits: number) =>
-      marks.push(measure([x(j, i), y], { words: '{}', mm, digits }, 2.4, 'middle'));
+      marks.push(text([x(j, i), y], words.units.figure(mm, digits), 2.4, 'middle'));
     if (!row.heel) figure(below + 4, j.fromTipMm, 0);
     figure(below + RULE_MM, j.thicknessMm, 1);
   });
@@ -118,14 +131,22 @@ function drawRow(row: Row, plan: Told, arrangementId: string, fromMm: number): {
   const listY = below + RULE_MM + LIST_GAP_MM;
   row.joints.forEach((j, i) => {
     const at = [MARGIN_MM + Math.floor(i / lines) * LIST_MM, listY + (i % lines) * LIST_STEP_MM] as const;
-    marks.push(text(at, listed(j, headOf(j.pieceId).name, gaugeOf(j.pieceId), row.joints), 2.8));
+    marks.push(text(at, listed(j, headOf(j.pieceId), gaugeOf(j.pieceId), row.joints, words), 2.8));
   });
   return { marks, widthMm: Math.max(far, MARGIN_MM + columns * LIST_MM) + 4, toMm: listY + lines * LIST_STEP_MM };
 }
 
-function listed(j: Joint, name: string, gauge: number | null, joints: readonly Joint[]): string {
+function listed(j: Joint, head: Head, gauge: number | null, joints: readonly Joint[], words: Words): string {
   const lead = j.onto === null ? null : (joints.find((k) => k.pieceId === j.onto)?.order ?? null);
-  return `${j.order}  ${name}, ${Math.round(j.stalkMm)} mm free${gauge === null ? '' : `, ${wireName(gauge)}`}${lead === null ? '' : `, on the stem of ${lead}`}`;
+  return words.label('diagram.piece', {
+    joint: j.order,
+    piece: words.pieceTitle(head),
+    stalk: words.units.length(j.stalkMm),
+    wired: gauge === null ? 'no' : 'yes',
+    gauge: gauge === null ? '' : words.gauge(gauge),
+    led: lead === null ? 'no' : 'yes',
+    lead: lead ?? '',
+  });
 }
 
 /** The stalk, the head's outline with its joint's number, and the joint. A face is a circle, a sprig lies along its stalk. */

@@ -12,6 +12,7 @@ import { cakeOf, proposalFor } from '../testing/samples';
 import { drawingSvg, type Mark } from './drawing';
 import { sheetsOf, sheetsPdf } from './sheets';
 import { spread, templates } from './template';
+import { ENGLISH } from '../words/english';
 
 const shaped = (over: Partial<Tier>): Cake => {
   const cake = cakeOf([240, 110]);
@@ -82,7 +83,7 @@ describe.each([
   ['side spray', shaped({ shape: 'hexagon' })],
 ] as const)('the templates of a %s, case %#', (form, cake) => {
   const plan = jobOn(form, cake);
-  const drawn = templates(cake, plan.entries, 'Job', []);
+  const drawn = templates(cake, plan.entries, 'Job', ENGLISH);
   const tiers = stackTiers(cake);
 
   test('every entry is pricked exactly once, within 0.2 mm of where it is', () => {
@@ -119,11 +120,12 @@ describe.each([
           cake,
           plan.entries.filter((e) => e.tierIndex === t.index),
           'Job',
+          ENGLISH,
         ).some((x) => x.title === d.title),
       )!;
       const round = unrollSide(tier.outline).lengthMm;
       expect(Math.max(...rim.map((p) => p[0])) - Math.min(...rim.map((p) => p[0]))).toBeCloseTo(round, 6);
-      const wrapped = templates(cake, plan.entries, 'Job', [{ tierId: tier.tier.id, mm: round + 8 }]).find(
+      const wrapped = templates(cake, plan.entries, 'Job', ENGLISH, [{ tierId: tier.tier.id, mm: round + 8 }]).find(
         (x) => x.title === d.title,
       )!;
       const to = rimOf(wrapped.marks);

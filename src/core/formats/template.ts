@@ -1,8 +1,11 @@
-import { stackTiers, tierName, type Cake, type StackedTier } from '../cake/cake';
+import { stackTiers, tierRef, type Cake, type StackedTier } from '../cake/cake';
 import { unrollSide } from '../cake/unroll';
 import { clockHoursToAzimuth } from '../geometry/units';
+import { degToRad } from '../geometry/numbers';
+import { ABILITIES } from '../place/barrier';
 import type { Entry } from '../place/entry';
-import { circle, INK, line, text, type At, type Drawing, type Mark, measure } from './drawing';
+import { capital, type Words } from '../words/words';
+import { circle, INK, line, text, type At, type Drawing, type Mark } from './drawing';
 
 /** White round the drawing, mm. */
 const MARGIN_MM = 12;
@@ -19,29 +22,46 @@ const RING_MM = 10;
 
 type Point = Pick<
   Entry,
-  'id' | 'number' | 'tierIndex' | 'pointMm' | 'direction' | 'downDeg' | 'outsideMm' | 'insideMm' | 'cutMm' | 'barrierName'
+  'id' | 'number' | 'tierIndex' | 'pointMm' | 'direction' | 'downDeg' | 'outsideMm' | 'insideMm' | 'cutMm' | 'barrier' | 'kind'
 >;
 
 const onTop = (e: Point, tier: StackedTier): boolean => e.pointMm[2] > tier.topMm - Math.max(1, tier.edgeMm * 0.6);
 
-const titled = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
-/** Straws are cut to a length; the rest only goes so deep. */
-function depthAt(e: Point, at: At, anchor: 'start' | 'end' | 'middle'): Mark {
-  const [words, mm] = e.barrierName.includes('straw') ? ['cut {}', e.cutMm] : ['{} deep', e.insideMm];
-  return measure(at, { words: `${words}, ${Math.round(e.downDeg)}°`, mm, digits: 0 }, SMALL_MM, anchor);
+/** A template says which tier it is for, and whether it is its top or its side laid flat. */
+export interface Template extends Drawing {
+  tierIndex: number;
+  face: 'top' | 'side';
+}
+
+/** What a template is drawn with beside the entries: words, title, and every barrier of the job in a fixed order. */
+interface Told {
+  words: Words;
+  title: string;
+  barriers: readonly (string | null)[];
+}
+
+/** What is cut to a length says so; the rest only goes so deep. */
+function depthAt(e: Point, at: At, anchor: 'start' | 'end' | 'middle', { words }: Told): Mark {
+  const angle = words.units.degrees(degToRad(e.downDeg));
+  const cut = e.kind !== null && ABILITIES[e.kind].cutToLength && !ABILITIES[e.kind].bare;
+  const told = cut
+    ? words.label('template.cut', { length: words.units.figure(e.cutMm), angle })
+    : words.label('template.deep', { length: words.units.figure(e.insideMm), angle });
+  return text(at, told, SMALL_MM, anchor);
 }
 
 /** Each kind of barrier has a colour of its own on the paper, named below it. */
 const TONES = ['#2b6cb0', '#b83280', '#2f7d4f', '#b7791f', '#6b46c1', '#9b2c2c', '#2c7a7b', '#4a5568'];
-const toneOf = (name: string, names: readonly string[]): string => TONES[names.indexOf(name) % TONES.length] ?? INK;
-const barrierNames = (entries: readonly Point[]): string[] => [...new Set(entries.map((e) => e.barrierName))].sort();
+const toneOf = (barrier: string | null, { barriers }: Told): string => TONES[barriers.indexOf(barrier) % TONES.length] ?? INK;
+const barriersOf = (entries: readonly Point[]): (string | null)[] =>
+  [...new Set(entries.map((e) => e.barrier))].sort((a, b) => (a ?? '').localeCompare(b ?? ''));
 
-function legend(entries: readonly Point[], names: readonly string[], at: At): Mark[] {
-  const own = barrierNames(entries);
-  return own.flatMap((name, i): Mark[] => {
+function legend(entries: readonly Point[], told: Told, at: At): Mark[] {
+  return barriersOf(entries).flatMap((barrier, i): Mark[] => {
     const [x, y] = [at[0] + i * LEGEND_MM, at[1]];
-    const count = entries.filter((e) => e.barrierName === name).length;
-    return [circle([x + 2, y - 1], 1.8, 0.9, toneOf(name, names)), text([x + 6, y], `${count} × ${name}`, 3)];
+    const count = entries.filter((e) => e.barrier === barrier).length;
+    const line = told.words.label('template.legend', { count, barrier: told.words.barrier(barrier)[0] });
+    return [circle([x + 2, y - 1], 1.8, 0.9, toneOf(barrier, told)), text([x + 6, y], line, 3)];
   });
 }
 
@@ -53,31 +73,27 @@ export function templates(
   cake: Cake,
   entries: readonly Point[],
   title: string,
+  words: Words,
   wrapMm: readonly { tierId: string; mm: number }[] = [],
-): Drawing[] {
+): Template[] {
   const tiers = stackTiers(cake);
-  const names = barrierNames(entries);
+  const told: Told = { words, title, barriers: barriersOf(entries) };
   return tiers.flatMap((tier) => {
     const own = entries.filter((e) => e.tierIndex === tier.index);
     const top = own.filter((e) => onTop(e, tier));
     const side = own.filter((e) => !onTop(e, tier));
     const measured = wrapMm.find((w) => w.tierId === tier.tier.id)?.mm ?? null;
     return [
-      ...(top.length ? [topTemplate(cake, tier, tiers[tier.index + 1] ?? null, top, title, names)] : []),
-      ...(side.length ? [sideTemplate(cake, tier, side, title, measured, names)] : []),
+      ...(top.length ? [topTemplate(cake, tier, tiers[tier.index + 1] ?? null, top, told)] : []),
+      ...(side.length ? [sideTemplate(cake, tier, side, measured, told)] : []),
     ];
   });
 }
 
 /** A tier's top from above, the front below; not mirrored: it is laid on the cake with the print up. */
-function topTemplate(
-  cake: Cake,
-  tier: StackedTier,
-  above: StackedTier | null,
-  entries: readonly Point[],
-  title: string,
-  names: readonly string[],
-): Drawing {
+function topTemplate(cake: Cake, tier: StackedTier, above: StackedTier | null, entries: readonly Point[], told: Told): Template {
+  const { words, title } = told;
+  const name = words.tier(tierRef(cake, tier.index))[0];
   const { outline } = tier;
   const rim = outline.round(0);
   const reach = Math.max(...rim.map((p) => Math.hypot(p.x - outline.xMm, p.y - outline.yMm)));
@@ -85,8 +101,8 @@ function topTemplate(
   const middleY = MARGIN_MM + 10 + reach;
   const place = (x: number, y: number): At => [half + x - outline.xMm, middleY - (y - outline.yMm)];
   const marks: Mark[] = [
-    text([MARGIN_MM, MARGIN_MM - 2], `${titled(tierName(cake, tier.index))}, from above, print up`, 4.5),
-    text([MARGIN_MM, MARGIN_MM + 4], 'Cut out along the line, lay it on, front to the front, and prick through every dot.', 3),
+    text([MARGIN_MM, MARGIN_MM - 2], words.label('template.top-head', { Tier: capital(name) }), 4.5),
+    text([MARGIN_MM, MARGIN_MM + 4], words.label('template.top-how'), 3),
     { kind: 'path', points: rim.map((p) => place(p.x, p.y)), closed: true, widthMm: 0.4, colour: CUT, id: 'outline' },
   ];
   if (above)
@@ -105,18 +121,20 @@ function topTemplate(
     const spot = (mm: number) => place(outline.xMm + c * mm, outline.yMm + s * mm);
     marks.push(line(spot(r - (hour === 6 ? 9 : 5)), spot(r), hour === 6 ? 0.8 : 0.3, FAINT));
     const [x, y] = spot(r - 12);
-    marks.push(text([x, y + 1.2], hour === 6 ? '6, front' : `${hour}`, 3.2, 'middle'));
+    marks.push(text([x, y + 1.2], hour === 6 ? words.label('template.front') : `${hour}`, 3.2, 'middle'));
   }
-  marks.push(...ringLabels(entries, place, outline.xMm, outline.yMm, reach + RING_MM));
+  marks.push(...ringLabels(entries, place, outline.xMm, outline.yMm, reach + RING_MM, told));
   for (const e of entries) {
     const [x, y] = place(e.pointMm[0], e.pointMm[1]);
     const flat = Math.hypot(e.direction[0], e.direction[1]);
     if (flat > 0.05) marks.push(line([x, y], [x + e.direction[0] * 12, y - e.direction[1] * 12], 0.4, CUT));
-    marks.push(...pricked(e, [x, y], names));
+    marks.push(...pricked(e, [x, y], told));
   }
-  marks.push(...legend(entries, names, [MARGIN_MM, middleY + reach + MARGIN_MM - 1]));
+  marks.push(...legend(entries, told, [MARGIN_MM, middleY + reach + MARGIN_MM - 1]));
   return {
-    title: `${title}, ${tierName(cake, tier.index)} from above`,
+    title: `${title}: ${words.label('template.top', { tier: name })}`,
+    tierIndex: tier.index,
+    face: 'top',
     widthMm: 2 * half,
     heightMm: middleY + reach + MARGIN_MM + 4,
     marks,
@@ -124,14 +142,14 @@ function topTemplate(
 }
 
 /** A ring as wide as the barrier, and the dot to prick. */
-const pricked = (e: Point, at: At, names: readonly string[]): Mark[] => [
-  circle(at, Math.max(1, e.outsideMm / 2), 0.6, toneOf(e.barrierName, names), undefined, `ring-${e.number}`),
+const pricked = (e: Point, at: At, told: Told): Mark[] => [
+  circle(at, Math.max(1, e.outsideMm / 2), 0.6, toneOf(e.barrier, told), undefined, `ring-${e.number}`),
   circle(at, 0.5, 0.2, INK, INK, `point-${e.number}`),
 ];
 
-const labelled = (e: Point, [x, y]: At, anchor: 'start' | 'end' | 'middle'): Mark[] => [
+const labelled = (e: Point, [x, y]: At, anchor: 'start' | 'end' | 'middle', told: Told): Mark[] => [
   { kind: 'text', at: [x, y], words: `${e.number}`, sizeMm: NUMBER_MM, anchor, bold: true },
-  depthAt(e, [x, y + 3.4], anchor),
+  depthAt(e, [x, y + 3.4], anchor, told),
 ];
 
 /** Labels left and right of the outline in columns, in the order of their height, each with a line to its point. */
@@ -141,6 +159,7 @@ function ringLabels(
   middleX: number,
   middleY: number,
   outMm: number,
+  told: Told,
 ): Mark[] {
   const marks: Mark[] = [];
   for (const side of [-1, 1] as const) {
@@ -155,7 +174,7 @@ function ringLabels(
     own.forEach(({ e, at }, i) => {
       const x = place(middleX + side * outMm, middleY)[0];
       marks.push(line([x, ys[i]! - 1.2], at, 0.2, FAINT));
-      marks.push(...labelled(e, [x + side, ys[i]!], side < 0 ? 'end' : 'start'));
+      marks.push(...labelled(e, [x + side, ys[i]!], side < 0 ? 'end' : 'start', told));
     });
   }
   return marks;
@@ -178,14 +197,9 @@ export function spread(sorted: readonly number[], apart: number): number[] {
 }
 
 /** A tier's side laid flat, as it is read from outside: the back seam at both ends, the front in the middle. */
-function sideTemplate(
-  cake: Cake,
-  tier: StackedTier,
-  entries: readonly Point[],
-  title: string,
-  measuredMm: number | null,
-  names: readonly string[],
-): Drawing {
+function sideTemplate(cake: Cake, tier: StackedTier, entries: readonly Point[], measuredMm: number | null, told: Told): Template {
+  const { words, title } = told;
+  const name = words.tier(tierRef(cake, tier.index))[0];
   const side = unrollSide(tier.outline);
   const stretch = measuredMm === null ? 1 : measuredMm / side.lengthMm;
   const long = side.lengthMm * stretch;
@@ -198,10 +212,10 @@ function sideTemplate(
   const top = MARGIN_MM + 10 + above;
   const place = (along: number, height: number): At => [MARGIN_MM + along, top + tall - height];
   const marks: Mark[] = [
-    text([MARGIN_MM, MARGIN_MM - 2], `${titled(tierName(cake, tier.index))}, its side laid flat, read from outside`, 4.5),
+    text([MARGIN_MM, MARGIN_MM - 2], words.label('template.side-head', { Tier: capital(name) }), 4.5),
     text(
       [MARGIN_MM, MARGIN_MM + 4],
-      `Round it is ${Math.round(long)} mm${measuredMm === null ? ' by its size: measure yours and say it in Place' : ' as measured'}. The back seam is at both ends, the lower edge on the board or on the tier below.`,
+      `${words.label(measuredMm === null ? 'template.side-round' : 'template.side-measured', { length: words.units.length(long) })} ${words.label('template.side-how')}`,
       3,
     ),
     {
@@ -220,17 +234,19 @@ function sideTemplate(
     const along = side.alongMm(outline.xMm + Math.cos(a) * r, outline.yMm + Math.sin(a) * r) * stretch;
     marks.push(line(place(along, 0), place(along, hour === 6 ? 9 : 5), hour === 6 ? 0.8 : 0.3, FAINT));
     const [x, y] = place(along, 0);
-    marks.push(text([x, y + 4.5], hour === 6 ? '6, front' : `${hour}`, 3.2, 'middle'));
+    marks.push(text([x, y + 4.5], hour === 6 ? words.label('template.front') : `${hour}`, 3.2, 'middle'));
   }
   sorted.forEach(({ e, along }, i) => {
     const at = place(along, e.pointMm[2] - tier.footMm);
     const y = top - 4 - rows[i]! * LABEL_MM[1];
     marks.push(line([at[0], y - 0.5], at, 0.2, FAINT));
-    marks.push(...labelled(e, [at[0] + 1, y - 4], 'start'), ...pricked(e, at, names));
+    marks.push(...labelled(e, [at[0] + 1, y - 4], 'start', told), ...pricked(e, at, told));
   });
-  marks.push(...legend(entries, names, [MARGIN_MM, top + tall + MARGIN_MM - 1]));
+  marks.push(...legend(entries, told, [MARGIN_MM, top + tall + MARGIN_MM - 1]));
   return {
-    title: `${title}, ${tierName(cake, tier.index)}, side`,
+    title: `${title}: ${words.label('template.side', { tier: name })}`,
+    tierIndex: tier.index,
+    face: 'side',
     widthMm: long + 2 * MARGIN_MM,
     heightMm: top + tall + MARGIN_MM + 4,
     marks,

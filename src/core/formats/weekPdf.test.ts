@@ -8,6 +8,7 @@ import { dayList } from '../plan/dayList';
 import { derivePlan } from '../plan/derivePlan';
 import { checkProject } from '../plan/project';
 import { weekPdf } from './weekPdf';
+import { ENGLISH } from '../words/english';
 
 const checked = checkProject(harbour);
 if ('issues' in checked) throw new Error(checked.issues[0]!.message);
@@ -27,7 +28,7 @@ test('the week on paper, read back by another reader: every day, every sittingâ€
     expect(page.words.some((w) => w.words.includes(`/ ${pages.length}`))).toBe(true);
   }
   for (const { day, sittings } of rows) {
-    expect(words.some((w) => w.includes(wallToText(day).slice(0, 10)))).toBe(true);
+    expect(words.some((w) => w.includes(ENGLISH.units.day(day, { weekday: 'long', day: 'numeric', month: 'long' })))).toBe(true);
     for (const s of sittings) expect(words).toContain(`${wallToText(s.from).slice(11)} to ${wallToText(s.to).slice(11)}`);
   }
   for (const p of plan.schedule) expect(words).toContain(wallToText(p.from).slice(11));

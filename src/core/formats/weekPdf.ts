@@ -1,12 +1,11 @@
 import { PDFDocument } from 'pdf-lib';
-import { wallToText, WEEKDAYS } from '../days/clock';
+import type { Task } from '../days/tasks';
 import type { DayRow } from '../plan/dayList';
 import { Column, FAINT, MARGIN, mm } from './pdfColumn';
 import { printable, standardFonts } from './fonts';
-import { PLAIN_VOICE } from './voice';
+import { ENGLISH } from '../words/english';
+import { capital, type Words } from '../words/words';
 import { PAPERS, type Paper } from './sheets';
-
-const hours = (minutes: number): string => `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
 
 /**
  * The days of a job to hang up: each sitting, and a box to tick for each thing to do in it. Every page says job and page, unless
@@ -17,36 +16,41 @@ export async function weekPdf(
   job: { name: string; leaves: string; makers: readonly string[] },
   paper: Paper,
   foot = true,
-  voice = PLAIN_VOICE,
+  words: Words = ENGLISH,
 ): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   const fonts = await standardFonts(pdf);
   const [w, h] = PAPERS[paper].map(mm) as [number, number];
-  pdf.setTitle(`${job.name}: days`);
+  pdf.setTitle(`${job.name}: ${words.label('week.title')}`);
   pdf.setProducer('Ofrenda');
   pdf.setCreationDate(new Date(0));
   pdf.setModificationDate(new Date(0));
-  const column = new Column(pdf.addPage([w, h]), () => pdf.addPage([w, h]), fonts, MARGIN, w - 2 * MARGIN, h - MARGIN, voice);
-  column.written(job.name, 22, fonts.bold);
+  const column = new Column(pdf.addPage([w, h]), () => pdf.addPage([w, h]), fonts, MARGIN, w - 2 * MARGIN, h - MARGIN);
+  column.words(job.name, 22, fonts.bold);
   column.words(job.leaves, 11);
   for (const { day, sittings, minutes } of rows) {
-    const date = new Date(day * 60_000);
+    const date = words.units.day(day, { weekday: 'long', day: 'numeric', month: 'long' });
     column.heading(
-      `${WEEKDAYS[date.getUTCDay()]} ${wallToText(day).slice(0, 10)}${minutes ? `, ${hours(minutes)}` : ': nothing to do'}`,
+      capital(
+        minutes
+          ? words.label('week.day', { day: date, duration: words.units.duration(minutes) })
+          : words.label('week.day-idle', { day: date }),
+      ),
     );
     for (const s of sittings) {
-      const who = s.maker === 0 ? '' : `, ${job.makers[s.maker - 1] ?? 'helper'}`;
-      column.words(`${wallToText(s.from).slice(11)} to ${wallToText(s.to).slice(11)}${who}`, 10.5, fonts.bold);
-      for (const { task, planned } of s.items) {
-        const dry = task.dryHours > 0 ? `; ${task.dryNote || 'set to dry'}, ${Math.round(task.dryHours)} h` : '';
-        const what = task.pieces ? `${task.pieces} × ${task.name}` : task.name;
-        column.row(wallToText(planned.from).slice(11), `${what}${dry}`, 56);
-      }
+      const at = { from: words.units.time(s.from), to: words.units.time(s.to) };
+      const maker = job.makers[s.maker - 1] ?? words.label('week.helper');
+      column.words(
+        s.maker === 0 ? words.label('week.sitting', at) : words.label('week.sitting-of', { ...at, maker }),
+        10.5,
+        fonts.bold,
+      );
+      for (const item of s.items) column.row(words.units.time(item.planned.from), taskLine(item.task, words), 56);
     }
   }
   const pages = foot ? pdf.getPages() : [];
   pages.forEach((page, i) =>
-    page.drawText(printable(fonts.plain, `${job.name}, ${voice.say('days')}, ${i + 1} / ${pages.length}`), {
+    page.drawText(printable(fonts.plain, `${job.name}, ${words.label('week.title')}, ${i + 1} / ${pages.length}`), {
       x: MARGIN,
       y: mm(8),
       size: 8.5,
@@ -55,4 +59,12 @@ export async function weekPdf(
     }),
   );
   return pdf.save();
+}
+
+/** A task with how many pieces it takes, and how it dries. */
+function taskLine({ name, pieces, dryHours, dryNote }: Task, words: Words): string {
+  const task = pieces ? words.label('week.pieces', { count: pieces, task: words.say(name) }) : words.say(name);
+  if (dryHours <= 0) return task;
+  const note = words.say(dryNote ?? { code: 'dry.set', values: {} });
+  return words.label('week.drying', { task, note, hours: words.units.hours(dryHours) });
 }

@@ -2,6 +2,7 @@ import { speciesById } from '../botany/catalogue';
 import { shade } from '../botany/shape/paint';
 import { colourwayOf, stageOf } from '../botany/species';
 import { colourDifference } from '../compose/colourDifference';
+import type { PasteFact } from './facts';
 import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
 import type { TrayKind } from './tray';
 
@@ -13,12 +14,13 @@ interface PasteTone {
 }
 
 export interface PasteBall {
-  name: string;
+  name: PasteFact;
   colour: string;
   grams: number;
   /** before rounding and without what is lost */
   netGrams: number;
-  kinds: string[];
+  /** what is made of it */
+  kinds: PasteFact[];
   /** separate balls from centre to edge, where layers lie deep enough and there is enough paste to part; else none */
   tones: PasteTone[];
   /** the base that it is coloured from together with others of its family; null where it stands alone */
@@ -45,39 +47,56 @@ const FAMILY_DIFFERENCE = 24;
 const upToStep = (grams: number): number => Math.ceil(grams / PASTE_STEP_GRAMS - 1e-9) * PASTE_STEP_GRAMS;
 
 interface Kneading {
-  name: string;
+  name: PasteFact;
   colour: string;
   net: number;
   gross: number;
-  kinds: Set<string>;
+  /** species that are made of it, and plaques */
+  species: Set<string>;
+  plaques: boolean;
   toned: [number, number, number];
   leaf: boolean;
 }
 
+const PLAQUE: PasteFact = { code: 'paste.plaque', values: {} };
+
 /** Mass of paste per colour, what the method loses counted in, rounded up; layered flowers in three values, leaves by family. */
 export function pasteByColour(tray: readonly TrayKind[], plaques: readonly PlaqueToMake[] = []): PasteBall[] {
   const balls = new Map<string, Kneading>();
-  const ballOf = (colour: string, name: string, leaf: boolean): Kneading => {
-    const known = balls.get(colour) ?? { name, colour, net: 0, gross: 0, kinds: new Set(), toned: [0, 0, 0], leaf };
+  const ballOf = (colour: string, name: PasteFact, leaf: boolean): Kneading => {
+    const known = balls.get(colour) ?? {
+      name,
+      colour,
+      net: 0,
+      gross: 0,
+      species: new Set<string>(),
+      plaques: false,
+      toned: [0, 0, 0],
+      leaf,
+    };
     balls.set(colour, known);
     return known;
   };
   for (const plaque of plaques) {
-    const ball = ballOf(plaque.colour, 'plaque', false);
+    const ball = ballOf(plaque.colour, PLAQUE, false);
     ball.net += plaque.gramsEach * plaque.count;
     ball.gross += (plaque.gramsEach * plaque.count) / (1 - PLAQUE_LOSS_SHARE);
-    ball.kinds.add('Plaque');
+    ball.plaques = true;
   }
   for (const kind of tray) {
     if (kind.toMake === 0) continue;
     const species = speciesById(kind.species);
     const way = colourwayOf(species, kind.colourway);
-    const ball = ballOf(way.hue, way.name, kind.role === 'foliage');
+    const ball = ballOf(
+      way.hue,
+      { code: 'paste.colour', values: { colour: { species: kind.species, colourway: kind.colourway } } },
+      kind.role === 'foliage',
+    );
     const net = kind.pasteGramsEach * kind.toMake;
     const gross = net / (1 - kind.loss.share);
     ball.net += net;
     ball.gross += gross;
-    ball.kinds.add(species.name);
+    ball.species.add(species.id);
     const tones = species.shape.tones?.(stageOf(species, kind.stage).open) ?? [0, 1, 0];
     tones.forEach((share, k) => (ball.toned[k]! += share * gross));
   }
@@ -90,7 +109,10 @@ export function pasteByColour(tray: readonly TrayKind[], plaques: readonly Plaqu
         colour: b.colour,
         grams: tones.length ? tones.reduce((a, t) => a + t.grams, 0) : upToStep(b.gross),
         netGrams: b.net,
-        kinds: [...b.kinds],
+        kinds: [
+          ...(b.plaques ? [PLAQUE] : []),
+          ...[...b.species].map((species): PasteFact => ({ code: 'paste.for-species', values: { species } })),
+        ],
         tones,
         base: bases.find((base) => base.balls.includes(b.colour))?.colour ?? null,
       };

@@ -13,7 +13,7 @@ const material = (id: string, change: Partial<Material> = {}): Material => ({
   ...change,
 });
 const prices = (change: Partial<Prices> = {}): Prices => ({ ...NO_PRICES, ...change });
-const need = (id: string, amount: number): Need => ({ id, name: id, unit: 'g', amount });
+const need = (id: string, amount: number): Need => ({ id, name: { code: 'need.supply', values: { supply: id } }, unit: 'g', amount });
 
 test('a quote worked by hand', () => {
   // 250 g of 500 g for 10 → 5.00; 90 min at 20 → 30.00; overhead a tenth → 3.50; margin a fifth of the price: 38.50 / 0.8 → 9.63
@@ -50,7 +50,7 @@ test.each([1, 2, 3, 4])('lines add up to what is written under them, seed %i', (
 
 test('what has no price is named, not counted as free', () => {
   expect(quoteOf([need('paste', 100), need('gold leaf', 1)], 0, prices({ materials: [material('paste')] })).unpriced).toEqual([
-    'gold leaf',
+    need('gold leaf', 1).name,
   ]);
 });
 

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import type { NeedName, QuoteFact } from './facts';
 
 const share = (what: string, most: number) =>
   v.pipe(
@@ -12,7 +13,7 @@ const money = (what: string) =>
 /** Something that a job uses up. Its id is the one that the price list and the shopping list know it by. */
 export interface Need {
   id: string;
-  name: string;
+  name: NeedName;
   unit: 'g' | 'm' | 'piece';
   amount: number;
 }
@@ -60,15 +61,15 @@ export const NO_PRICES: Prices = {
 
 /** One line of a quote; amounts are rounded to the hundredth, so that lines add up to what is written under them. */
 interface QuoteLine {
-  name: string;
-  detail: string;
+  name: NeedName | QuoteFact;
+  detail: QuoteFact;
   amount: number;
 }
 
 export interface Quote {
   materials: QuoteLine[];
   /** what is needed and has no price yet: the quote is too low by that */
-  unpriced: string[];
+  unpriced: NeedName[];
   labour: QuoteLine;
   overhead: number;
   margin: number;
@@ -87,20 +88,20 @@ export const cents = (amount: number): number => Math.round(amount * 100 + 1e-9)
  */
 export function quoteOf(needs: readonly Need[], minutes: number, prices: Prices): Quote {
   const materials: QuoteLine[] = [];
-  const unpriced: string[] = [];
+  const unpriced: NeedName[] = [];
   for (const need of needs) {
     const own = prices.materials.find((m) => m.id === need.id);
     if (!own) unpriced.push(need.name);
     else
       materials.push({
         name: need.name,
-        detail: `${Math.round(need.amount * 10) / 10} ${need.unit}`,
+        detail: { code: 'quote.amount', values: { amount: need.amount, unit: need.unit } },
         amount: cents((need.amount * own.packPrice) / own.pack),
       });
   }
-  const labour = {
-    name: 'Work',
-    detail: `${Math.round(minutes)} min at ${prices.currency} ${prices.hourlyRate} an hour`,
+  const labour: QuoteLine = {
+    name: { code: 'quote.work', values: {} },
+    detail: { code: 'quote.work-time', values: { minutes, rate: prices.hourlyRate } },
     amount: cents((minutes / 60) * prices.hourlyRate),
   };
   const cost = cents(materials.reduce((a, m) => a + m.amount, 0) + labour.amount);

@@ -1,9 +1,11 @@
+import type { NeedName } from './facts';
 import type { Material, Need } from './price';
 
 /** One thing to buy: whole packs of what is not there yet. */
 export interface ToBuy {
   id: string;
-  name: string;
+  name: NeedName;
+  /** where it is bought; nothing where that is not said */
   shop: string;
   needed: number;
   onHand: number;
@@ -14,10 +16,7 @@ export interface ToBuy {
   price: number | null;
 }
 
-/** What the price list does not know is bought as it is needed, shop not said. */
-const NO_SHOP = 'Shop not said';
-
-/** What is needed less what is there, in whole packs, by shop and name. Nothing where enough is there. */
+/** What is needed less what is there, in whole packs, by shop; what has none comes last. Nothing where enough is there. */
 export function shoppingList(needs: readonly Need[], materials: readonly Material[]): ToBuy[] {
   return needs
     .map((need): ToBuy => {
@@ -28,7 +27,7 @@ export function shoppingList(needs: readonly Need[], materials: readonly Materia
       return {
         id: need.id,
         name: need.name,
-        shop: own?.shop || NO_SHOP,
+        shop: own?.shop ?? '',
         needed: need.amount,
         onHand,
         unit: need.unit,
@@ -38,5 +37,5 @@ export function shoppingList(needs: readonly Need[], materials: readonly Materia
       };
     })
     .filter((b) => b.packs > 0)
-    .sort((a, b) => a.shop.localeCompare(b.shop) || a.name.localeCompare(b.name));
+    .sort((a, b) => Number(!a.shop) - Number(!b.shop) || a.shop.localeCompare(b.shop));
 }

@@ -5,6 +5,7 @@ import { daysOfKind, looksOf, lossesOf, type LogEntry, type Note } from '../log/
 import { ownBreakage, ownDrying, ownFactor, ownLoss, type Own } from '../log/own';
 import { roleAt, type Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
+import type { SpareReason } from './facts';
 import { SPARES_RULE, sparesFor, type SparesRule } from './spares';
 import { inHand, type Taken } from './takings';
 
@@ -17,7 +18,7 @@ export interface TrayKind extends Kind {
   /** of those placed, so many are taken from the tin */
   fromTin: number;
   spares: number;
-  spareReason: string;
+  spareReason: SpareReason;
   toMake: number;
   /** sizes used, largest first, with how many of each */
   sizes: { sizeMm: number; count: number }[];
@@ -64,7 +65,7 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
         placed: 0,
         fromTin: 0,
         spares: 0,
-        spareReason: '',
+        spareReason: IN_TIN,
         toMake: 0,
         sizes: [],
         pasteGramsEach: 0,
@@ -87,6 +88,7 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
     .sort((a, b) => ORDER.indexOf(a.role) - ORDER.indexOf(b.role) || b.sizeMm - a.sizeMm);
 }
 
+const IN_TIN: SpareReason = { code: 'spares.in-tin', values: {} };
 const ORDER: readonly Role[] = ['focal', 'secondary', 'spray', 'filler', 'berry', 'bud', 'foliage'];
 
 function finishKind(kind: TrayKind, { rule, taken, log, notes, care }: TrayNotes, person: Own): TrayKind {
@@ -97,15 +99,17 @@ function finishKind(kind: TrayKind, { rule, taken, log, notes, care }: TrayNotes
   const wanted = kind.placed - fromTin;
   const spares = sparesFor(wanted, breakage.share, rule);
   const grams = kind.sizes.reduce((a, s) => a + bodyOf({ ...kind, sizeMm: s.sizeMm }).massGrams * s.count, 0);
-  const perHundred = Math.round(breakage.share * 100);
   return {
     ...kind,
     fromTin,
     spares,
     spareReason:
       wanted === 0
-        ? 'All of them are in the tin.'
-        : `About ${perHundred} in 100 break (${breakage.own ? 'yours' : 'starting value'}): with ${spares} spare, enough survive in ${Math.round(rule.surviveShare * 100)} of 100.`,
+        ? IN_TIN
+        : {
+            code: 'spares.enough',
+            values: { breakage: breakage.share, own: breakage.own, spares, survive: rule.surviveShare },
+          },
     toMake: wanted + spares,
     pasteGramsEach: grams / Math.max(1, kind.placed),
     pace: paceOf(ratiosOf(methodById(kind.method), kind.key, log, care), person),

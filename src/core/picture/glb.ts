@@ -1,7 +1,6 @@
-import { kindMesh, speciesById, type Detail } from '../botany/catalogue';
+import { kindMesh, type Detail } from '../botany/catalogue';
 import type { Mesh } from '../botany/shape/mesh';
 import { stackTiers, type Cake } from '../cake/cake';
-import { kindName } from '../compose/names';
 import type { Scene } from '../compose/scene';
 import type { Affine } from '../geometry/affine';
 import { boardMesh, modelOf, pieceMap } from './cakePicture';
@@ -159,7 +158,7 @@ export function cakeGlb(
   for (const p of scenes.flatMap((s) => s.heads)) {
     const kind = modelOf(p);
     const key = `${kind.species}|${kind.stage}|${kind.colourway}`;
-    const name = kindName(speciesById(kind.species), kind.stage);
+    const name = `${kind.species} ${kind.stage}`;
     const mesh = known.get(key) ?? gltf.mesh(`${name}, ${kind.colourway}`, kindMesh(kind, detail));
     known.set(key, mesh);
     counts.set(name, (counts.get(name) ?? 0) + 1);

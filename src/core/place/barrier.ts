@@ -6,10 +6,17 @@ import { toothpick } from './barriers/toothpick';
 import { wax } from './barriers/wax';
 import { barrierOf, type OwnBarrier } from './ownBarrier';
 
+/** Barriers that are fitted and used alike. */
+export const BARRIER_WAYS = ['straw', 'pick', 'wax', 'compound-coat', 'skewer', 'toothpick', 'own-straw', 'own-pick'] as const;
+export type BarrierWays = (typeof BARRIER_WAYS)[number];
+
 /** What keeps a stem from touching cake. Sizes in mm; all from memory, and a person may change them. */
 export interface Barrier {
   id: string;
-  name: string;
+  /** what a person calls their own; those that ship are named by their ids */
+  ownName?: string;
+  /** whose steps, caution and uses it has */
+  ways: BarrierWays;
   kind: 'straw' | 'pick' | 'dip' | 'stake';
   /** inside diameter, or null when it takes the stem's own shape */
   boreMm: number | null;
@@ -25,15 +32,29 @@ export interface Barrier {
   /** until it may go in, beside the minutes of work */
   dryMinutes: number;
   allergens: readonly string[];
-  /** what of it meets cake and icing */
-  touches: string;
-  goodFor: string;
-  notFor: string;
-  /** what the person who cuts takes out */
-  takenOut: string;
-  steps: readonly string[];
-  caution: string;
+  /** how many steps it takes to fit */
+  stepCount: number;
 }
+
+/** What the kinds of barrier can do, and what they ask for. */
+interface Abilities {
+  /** open below: plugged, or it cores crumb up to the wire */
+  plugged: boolean;
+  /** the wire is bent to spring in it */
+  sprung: boolean;
+  /** cut to the depth of its place; else as long as it is sold */
+  cutToLength: boolean;
+  /** goes into the cake by itself, before the stem */
+  goesFirst: boolean;
+  /** it enters bare: wire and tape end above the icing */
+  bare: boolean;
+}
+export const ABILITIES: Readonly<Record<Barrier['kind'], Abilities>> = {
+  straw: { plugged: true, sprung: true, cutToLength: true, goesFirst: false, bare: false },
+  pick: { plugged: false, sprung: false, cutToLength: false, goesFirst: true, bare: false },
+  dip: { plugged: false, sprung: false, cutToLength: false, goesFirst: false, bare: false },
+  stake: { plugged: false, sprung: false, cutToLength: true, goesFirst: false, bare: true },
+};
 
 /** Those that ship with the product. */
 export const BARRIERS: readonly Barrier[] = [...straws, ...picks, wax, compoundCoat, skewer, toothpick];

@@ -1,4 +1,5 @@
 import type { Barrier } from './barrier';
+import type { WhyNotFact } from './facts';
 
 /** Why a barrier will not do at a place. */
 export type WhyNot = 'bore' | 'weight' | 'depth' | 'reach' | 'hold';
@@ -8,34 +9,29 @@ export interface BarrierTrial {
   barrier: string;
   /** how deep it would go; null where it will not do */
   insideMm: number | null;
-  whyNot: string | null;
+  whyNot: WhyNotFact | null;
   taken: boolean;
 }
 
-/** The reason in a few words, with what was measured. */
-export function trialWords(
+/** The reason with what was measured. */
+export function trialFact(
   why: WhyNot,
   barrier: Barrier,
   { bundleMm, massGrams }: { bundleMm: number; massGrams: number },
-): string {
-  return {
-    bore:
-      barrier.boreMm === null
-        ? `a stem of ${bundleMm.toFixed(1)} mm is too thick for it`
-        : `bore ${barrier.boreMm} mm, stem ${bundleMm.toFixed(1)} mm`,
-    weight: `carries ${barrier.mostGrams} g, not ${Math.round(massGrams)} g`,
-    depth: 'the cake is not deep enough there',
-    reach: `would have to go deeper than its ${barrier.reachMm} mm`,
-    hold: 'does not hold so much so far out',
-  }[why];
+): WhyNotFact {
+  if (why === 'bore')
+    return barrier.boreMm === null
+      ? { code: 'unsuited.thick', values: { stemMm: bundleMm } }
+      : { code: 'unsuited.bore', values: { stemMm: bundleMm, boreMm: barrier.boreMm } };
+  if (why === 'weight') return { code: 'unsuited.weight', values: { mostGrams: barrier.mostGrams, massGrams } };
+  if (why === 'reach') return { code: 'unsuited.reach', values: { reachMm: barrier.reachMm } };
+  return why === 'depth' ? { code: 'unsuited.depth', values: {} } : { code: 'unsuited.hold', values: {} };
 }
 
-/** A way to do without any barrier. */
+/** A way to do without any barrier, and why it will not do for this stem; null where it will. */
 export interface WayWithout {
-  name: string;
-  /** what it would mean; why not, where it will not do */
-  words: string;
-  will: boolean;
+  way: 'dummy' | 'unwired';
+  whyNot: WhyNotFact | null;
 }
 
 /** Food glue holds about so much on an upright side, and so much lying on top. Assumed. */
@@ -47,25 +43,14 @@ const TOP_DOWN_DEG = 60;
 export function waysWithout(stem: { heads: number; massGrams: number; ownWires: boolean; downDeg: number }): WayWithout[] {
   const where = stem.downDeg > TOP_DOWN_DEG ? 'top' : 'side';
   const mostGrams = GLUED_MOST_GRAMS[where];
-  const why =
-    stem.heads > 1
-      ? 'a taped spray hangs on its stem'
-      : stem.ownWires
-        ? 'its parts stand on wires of their own'
-        : stem.massGrams > mostGrams
-          ? `${stem.massGrams.toFixed(0)} g; glue holds about ${mostGrams} g ${where === 'top' ? 'on a top' : 'on a side'}`
-          : null;
+  const whyNot = ((): WhyNotFact | null => {
+    if (stem.heads > 1) return { code: 'unwired.spray', values: {} };
+    if (stem.ownWires) return { code: 'unwired.own-wires', values: {} };
+    if (stem.massGrams > mostGrams) return { code: 'unwired.heavy', values: { massGrams: stem.massGrams, mostGrams, where } };
+    return null;
+  })();
   return [
-    {
-      name: 'a dummy tier',
-      words: 'Foam that nobody eats: the stem goes in bare. Make the tier a dummy in Brief; the whole tier is taken away.',
-      will: true,
-    },
-    {
-      name: 'none, unwired',
-      words:
-        why ?? 'Make it without a wire and glue it on with food glue; nothing is taken out, and nothing sharp is in the cake.',
-      will: why === null,
-    },
+    { way: 'dummy', whyNot: null },
+    { way: 'unwired', whyNot },
   ];
 }

@@ -1,12 +1,12 @@
-import { tierName, type Cake } from '../cake/cake';
+import { tierRef, type Cake } from '../cake/cake';
 import { azimuthOf } from '../cake/skin';
 import type { CakeSolid } from '../cake/solid';
 import type { Line } from '../compose/line';
-import { nameOf } from '../compose/names';
+import { pieceRef } from '../compose/names';
 import type { PlacedPiece } from '../compose/placement';
-import { azimuthToClockWords } from '../geometry/units';
 import { distance, mix, type Vec3 } from '../geometry/vec3';
-import type { Warning } from './entry';
+import type { Mend } from '../facts/fact';
+import type { PlaceWarning } from './facts';
 import { HEAD_TOUCH_MM, liftedClear } from './lifted';
 
 /** A stem nearer to icing than this touches it, apart from the last stretch into its own barrier. */
@@ -35,63 +35,45 @@ function eatenAt(solid: CakeSolid, point: Vec3): boolean {
   return tier ? tier.tier.covering.eaten : false;
 }
 
-const whereAt = (cake: Cake, solid: CakeSolid, point: Vec3): string => {
+/** Which tier, and where round the cake; nothing of a tier where there is none. */
+const whereAt = (cake: Cake, solid: CakeSolid, point: Vec3) => {
   const tier = solid.tiers.find((t) => point[2] <= t.topMm + 2) ?? solid.tiers[solid.tiers.length - 1];
-  return `${tier ? tierName(cake, tier.index) : 'the board'}, ${azimuthToClockWords(azimuthOf(point))}`;
+  return { ...(tier ? { tier: tierRef(cake, tier.index) } : {}), azimuthRad: azimuthOf(point) };
 };
 
 /** Contact along whole stems and heads, not only at entries. Dust that is unknown counts as not edible. */
-export function contactWarnings(input: ContactInput): Warning[] {
+export function contactWarnings(input: ContactInput): PlaceWarning[] {
   return [...headContacts(input), ...stemContacts(input)];
 }
 
-function headContacts({ cake, line, solid, heads, intoCake, dust, underlaid, realPlants }: ContactInput): Warning[] {
-  const warnings: Warning[] = [];
-  heads.forEach((p, i) => {
-    const deep = intoCake[i]!;
-    if (deep <= HEAD_TOUCH_MM || !eatenAt(solid, p.frame.pointMm)) return;
-    const said = { station: 'Place' as const, where: whereAt(cake, solid, p.centre), pieceId: p.piece.id };
+function headContacts({ cake, line, solid, heads, intoCake, dust, underlaid, realPlants }: ContactInput): PlaceWarning[] {
+  return heads.flatMap((p, i): PlaceWarning[] => {
+    const deepMm = intoCake[i]!;
+    if (deepMm <= HEAD_TOUCH_MM || !eatenAt(solid, p.frame.pointMm)) return [];
+    const at = { station: 'place', ...whereAt(cake, solid, p.centre), pieceId: p.piece.id } as const;
+    const piece = pieceRef(p);
     // offered only where it helps
-    const lift = liftedClear(p.piece, line, solid, 1) ? [{ do: 'lift' as const, mm: 1 }] : [];
-    if (deep > 6) {
-      warnings.push({
-        ...said,
-        level: 'stop',
-        what: `${nameOf(p)} reaches ${deep.toFixed(0)} mm into the cake`,
-        why: 'It cannot be set without breaking it or the cake.',
-        remedy: 'Lift it, or turn it outward.',
-        mends: lift,
-      });
-      return;
-    }
-    const why = notForFood(p, dust, realPlants);
-    if (why && !underlaid.has(p.piece.id))
-      warnings.push({
-        ...said,
-        level: 'stop',
-        what: `${nameOf(p)} lies on the icing`,
-        why: `${why} This icing is eaten.`,
-        remedy: `${lift.length ? 'Lift it clear' : 'Move it'}, or lay something made for food under it${why.includes('dust') ? ', or use edible dust' : ''}.`,
-        mends: [...lift, { do: 'underlay' }, ...(why.includes('dust') ? [{ do: 'edible dust' as const }] : [])],
-      });
-    else if (why)
-      warnings.push({
-        ...said,
-        level: 'note',
-        what: `Under the ${nameOf(p).toLowerCase()} lies something made for food`,
-        why: 'The head itself does not touch what is eaten.',
-        remedy: 'Cut it a little larger than the head, lay it first, and take it away with the flower.',
-      });
+    const canLift = liftedClear(p.piece, line, solid, 1) !== null;
+    const lift: Mend[] = canLift ? [{ do: 'lift', mm: 1 }] : [];
+    if (deepMm > 6) return [{ code: 'place.head-in-cake', values: { piece, deepMm }, ...at, level: 'stop', mends: lift }];
+    const material = notForFood(p, dust, realPlants);
+    if (!material) return [];
+    if (underlaid.has(p.piece.id)) return [{ code: 'place.underlaid', values: { piece }, ...at, level: 'note' }];
+    const edible: Mend[] = ofDust(material) ? [{ do: 'edible dust' }] : [];
+    const mends: Mend[] = [...lift, { do: 'underlay' }, ...edible];
+    return [{ code: 'place.head-on-icing', values: { piece, material, canLift }, ...at, level: 'stop', mends }];
   });
-  return warnings;
 }
 
+type Material = Extract<PlaceWarning, { code: 'place.head-on-icing' }>['values']['material'];
+const ofDust = (material: Material): boolean => material === 'dust-unknown' || material === 'dust-not-edible';
+
 /** What of a head is not made to touch food; null where all of it may. Unknown counts as not edible. */
-function notForFood(p: PlacedPiece, dust: ContactInput['dust'], realPlants: boolean): string | null {
-  if (realPlants) return 'Real plants may be treated, or not fit to eat.';
-  if (p.body.species.wiring.stamens) return 'Its stamens are thread or wire, not made for food.';
+function notForFood(p: PlacedPiece, dust: ContactInput['dust'], realPlants: boolean): Material | null {
+  if (realPlants) return 'real-plant';
+  if (p.body.species.wiring.stamens) return 'stamens';
   if (dust === 'edible') return null;
-  return dust === 'unknown' ? 'Its dust is unknown, which counts as not edible.' : 'Its dust is not edible.';
+  return dust === 'unknown' ? 'dust-unknown' : 'dust-not-edible';
 }
 
 /** A stem is looked at in steps of this, mm: between two of its points it may cut a corner. */
@@ -127,26 +109,24 @@ function nearestIcing(curve: readonly Vec3[], end: Vec3, endsInEntry: boolean, s
   return nearest;
 }
 
-function stemContacts({ cake, solid, heads, stems }: ContactInput): Warning[] {
-  const warnings: Warning[] = [];
+function stemContacts({ cake, solid, heads, stems }: ContactInput): PlaceWarning[] {
   const byId = new Map(heads.map((p) => [p.piece.id, p]));
-  for (const stem of stems) {
+  return stems.flatMap((stem): PlaceWarning[] => {
     const end = stem.curve[stem.curve.length - 1];
-    if (!end) continue;
+    const p = byId.get(stem.pieceId);
+    if (!end || !p) return [];
     const { mm: worst, at } = nearestIcing(stem.curve, end, stem.endsInEntry, solid);
-    if (worst < STEM_CLEARANCE_MM && eatenAt(solid, at)) {
-      const p = byId.get(stem.pieceId);
-      warnings.push({
+    if (worst >= STEM_CLEARANCE_MM || !eatenAt(solid, at)) return [];
+    return [
+      {
+        code: 'place.stem-on-icing',
+        values: { piece: pieceRef(p) },
         level: 'stop',
-        station: 'Place',
-        what: `The stem of ${p ? nameOf(p).toLowerCase() : 'a piece'} touches icing`,
-        where: whereAt(cake, solid, at),
-        why: 'Wire and tape are not made for food contact.',
-        remedy: 'Lift the head a little, or turn it so that its stem stays clear.',
+        station: 'place',
+        ...whereAt(cake, solid, at),
         pieceId: stem.pieceId,
         mends: [{ do: 'lift', mm: Math.ceil(STEM_CLEARANCE_MM - worst) + 1 }],
-      });
-    }
-  }
-  return warnings;
+      },
+    ];
+  });
 }

@@ -1,11 +1,11 @@
 import { mayBeEatenWarning, allowedFor } from './eaten';
 
-const plaque = { name: 'The plaque', wired: false, pieces: 6, keepsake: false, dust: 'not edible' as const };
+const plaque = { line: 'plaque', wired: false, pieces: 6, keepsake: false, dust: 'not edible' as const };
 
 describe('eaten or keepsake decides the dust (trade.md C10; common practice, no source)', () => {
   test('what may be eaten carries only what is edible; unknown counts as not edible', () => {
-    expect(mayBeEatenWarning(plaque)).toMatchObject({ level: 'stop', what: expect.stringContaining('The plaque') });
-    expect(mayBeEatenWarning({ ...plaque, dust: 'unknown' })?.why).toMatch(/unknown.*counts as not edible/);
+    expect(mayBeEatenWarning(plaque)).toMatchObject({ level: 'stop', code: 'place.eaten-with-dust', values: { line: 'plaque' } });
+    expect(mayBeEatenWarning({ ...plaque, dust: 'unknown' })?.values).toMatchObject({ dust: 'unknown' });
     expect(mayBeEatenWarning({ ...plaque, dust: 'edible' })).toBeNull();
   });
 
@@ -16,8 +16,8 @@ describe('eaten or keepsake decides the dust (trade.md C10; common practice, no 
   });
 
   test('each dust says what it may be used for', () => {
-    expect(allowedFor('edible', false)).toBe('any piece');
-    expect(allowedFor('unknown', false)).toMatch(/on wire.*off the icing/);
-    expect(allowedFor('not edible', true)).toMatch(/kept, off the icing/);
+    expect(allowedFor('edible', false)).toBe('any');
+    expect(allowedFor('unknown', false)).toBe('on-wire');
+    expect(allowedFor('not edible', true)).toBe('kept');
   });
 });

@@ -1,5 +1,5 @@
 import type { ContactInput } from './contact';
-import type { Warning } from './entry';
+import type { PlaceWarning } from './facts';
 
 /**
  * Eaten or keepsake decides the dust (trade.md C10: many petal dusts and chalks are non-toxic but not edible, for pieces that
@@ -7,31 +7,17 @@ import type { Warning } from './entry';
  * whatever is on it must be edible. Null when nothing is wrong. Unknown counts as not edible.
  */
 export function mayBeEatenWarning(what: {
-  name: string;
+  line: string;
   wired: boolean;
   pieces: number;
   keepsake: boolean;
   dust: ContactInput['dust'];
-}): Warning | null {
-  const { name, wired, pieces, keepsake, dust } = what;
+}): PlaceWarning | null {
+  const { line, wired, pieces, keepsake, dust } = what;
   if (wired || keepsake || pieces === 0 || dust === 'edible') return null;
-  return {
-    level: 'stop',
-    station: 'Brief',
-    what: `${name} may be eaten with its dust`,
-    where: 'no wire holds it',
-    why:
-      dust === 'unknown'
-        ? 'What is dusted or glazed on it is unknown, which counts as not edible.'
-        : 'What is dusted or glazed on it is not edible.',
-    remedy: 'Use only what is edible, or mark the flowers as a keepsake in Brief: then the sheet says not to eat them.',
-  };
+  return { code: 'place.eaten-with-dust', values: { line, dust }, level: 'stop', station: 'brief' };
 }
 
-/** What a dust, glaze or glue may be used for in this job, in a few words. */
-export const allowedFor = (food: ContactInput['dust'], keepsake: boolean): string =>
-  food === 'edible'
-    ? 'any piece'
-    : keepsake
-      ? 'pieces that are kept, off the icing'
-      : 'pieces on wire that nobody eats, off the icing';
+/** What a dust, glaze or glue may be used for in this job: any piece, or which and nowhere near what is eaten. */
+export const allowedFor = (food: ContactInput['dust'], keepsake: boolean): 'any' | 'kept' | 'on-wire' =>
+  food === 'edible' ? 'any' : keepsake ? 'kept' : 'on-wire';

@@ -1,40 +1,8 @@
 import type { ViewName } from '../compose/scene';
 import type { Vec3 } from '../geometry/vec3';
+import type { Barrier } from './barrier';
 import type { BarrierTrial } from './compared';
-
-export type Level = 'stop' | 'look again' | 'note';
-
-/** What, where, why it matters and what to do; shown at its place and on the sheet. */
-export interface Warning {
-  level: Level;
-  station: 'Brief' | 'Compose' | 'Make' | 'Wire & tape' | 'Place' | 'Days';
-  what: string;
-  where: string;
-  why: string;
-  remedy: string;
-  entryId?: string;
-  pieceId?: string;
-  arrangementId?: string;
-  /** what one press does about it */
-  mends?: Mend[];
-}
-
-/** A change that takes a warning's cause away. */
-export type Mend =
-  /** by at least so much, and on until the head is clear */
-  | { do: 'lift'; mm: number }
-  | { do: 'underlay' }
-  | { do: 'edible dust' }
-  | { do: 'move apart' }
-  | { do: 'by the rule' }
-  | { do: 'dummy tier'; tierIndex: number }
-  | { do: 'covering not eaten'; tierIndex: number };
-
-/** Where a text speaks of an entry before the numbers are given: `‹id›`. */
-export const entryMark = (id: string): string => `‹${id}›`;
-
-export const withNumbers = (text: string, numberOf: ReadonlyMap<string, number>): string =>
-  text.replace(/‹([^›]+)›/g, (_, id: string) => String(numberOf.get(id) ?? '?'));
+import type { EntryReason } from './facts';
 
 /** One thing that goes into cake or foam. Numbered in the order of putting in. mm, radians. */
 export interface Entry {
@@ -51,7 +19,8 @@ export interface Entry {
   bundleMm: number;
   massGrams: number;
   barrier: string | null;
-  barrierName: string;
+  /** the kind of its barrier; null in foam */
+  kind: Barrier['kind'] | null;
   outsideMm: number;
   boreMm: number | null;
   /** below the skin, and the length to cut the barrier to (rim 2 mm proud) */
@@ -64,7 +33,7 @@ export interface Entry {
   clearMm: number;
   meets: string;
   springDeg: number;
-  reason: string;
+  reason: EntryReason;
   /** it is counted in and must be counted out */
   countsOut: boolean;
   nearestEntryMm: number;
@@ -73,5 +42,3 @@ export interface Entry {
   /** every barrier for this stem at this place; none where it goes into foam */
   compared: BarrierTrial[];
 }
-
-export const capital = (text: string): string => (text[0] ?? '').toUpperCase() + text.slice(1);

@@ -6,6 +6,7 @@ import { cakeOf, CHOICES } from '../testing/samples';
 import { composeAll } from '../compose/composer';
 import type { Cake } from '../cake/cake';
 import type { LineForm } from '../compose/arrangement';
+import { ENGLISH } from '../words/english';
 
 /** A composed job on a cake of its own. */
 function jobOn(cake: Cake, form: LineForm, species?: readonly string[]): Project {
@@ -21,14 +22,14 @@ describe('cakes that make it hard', () => {
   const SMALL = ['blossom', 'aster', 'froth', 'roundleaf'];
 
   test.each([60, 50, 45])('a tier of %i mm takes small flowers', (height) => {
-    expect(stops(jobOn(cakeOf([220, height]), 'ring', SMALL)).filter((w) => w.station === 'Place')).toEqual([]);
+    expect(stops(jobOn(cakeOf([220, height]), 'ring', SMALL)).filter((w) => w.station === 'place')).toEqual([]);
   });
 
   test('a tier of 25 mm takes hardly any: every stop says so with a remedy, and the plan never goes', () => {
     const project = jobOn(cakeOf([220, 25]), 'crescent');
     const said = stops(project);
     expect(said.length).toBeGreaterThan(0);
-    for (const w of said) expect(w.remedy.length).toBeGreaterThan(15);
+    for (const w of said) expect(ENGLISH.warning(w).remedy.length).toBeGreaterThan(15);
     expect(derivePlan(project).verdict).toBe('stop');
   });
 
@@ -78,7 +79,7 @@ describe('dust and contact', () => {
 
   test('unknown dust is treated as not edible', () => {
     const levels = (dust: 'edible' | 'not edible' | 'unknown') =>
-      derivePlan(lowered(dust)).warnings.filter((w) => w.what.includes('lies on the icing')).length;
+      derivePlan(lowered(dust)).warnings.filter((w) => w.code === 'place.head-on-icing').length;
     expect(levels('unknown')).toBe(levels('not edible'));
     expect(levels('edible')).toBe(0);
   });
@@ -86,7 +87,9 @@ describe('dust and contact', () => {
   test('every message of every level says what, where, why and what to do', () => {
     for (const project of [job, lowered('unknown'), jobOn(cakeOf([220, 25]), 'crescent')]) {
       for (const w of derivePlan(project).warnings) {
-        for (const part of [w.what, w.where, w.why, w.remedy]) expect(part.length).toBeGreaterThan(3);
+        const { where, ...said } = ENGLISH.warning(w);
+        for (const part of Object.values(said)) expect(part.length).toBeGreaterThan(3);
+        expect(where).toMatch(/\w/);
         expect(['stop', 'look again', 'note']).toContain(w.level);
       }
     }
@@ -103,13 +106,13 @@ describe('straws', () => {
   const plan = derivePlan(jobOn(cakeOf([220, 120]), 'crescent'));
 
   test('are cut about 10 mm below the wire’s end, on a slant, with the rim proud (trade.md C5; common practice, no source)', () => {
-    const straws = plan.entries.filter((e) => e.barrierName.includes('straw'));
+    const straws = plan.entries.filter((e) => e.kind === 'straw');
     expect(straws.length).toBeGreaterThan(0);
     for (const e of straws) {
       expect(e.insideMm - e.wireInsideMm).toBeCloseTo(10 + e.outsideMm, 6);
       expect(e.cutMm - e.insideMm).toBe(2);
     }
-    expect(plan.warnings.some((w) => w.level === 'note' && w.what.includes('to plug'))).toBe(true);
+    expect(plan.warnings.some((w) => w.level === 'note' && w.code === 'place.tubes-to-plug')).toBe(true);
   });
 
   test('none is longer than the cake is deep there (trade.md C7; common practice, no source)', () => {
@@ -118,7 +121,7 @@ describe('straws', () => {
 
   test('a heavy head gets the smallest fold that grips, a light one the whole fold', () => {
     const folds = new Map(
-      plan.wires.filter((w) => w.use === 'stem').map((w) => [w.pieceId, w.terms.find((t) => t.name === 'sprung fold')?.mm ?? 0]),
+      plan.wires.filter((w) => w.use === 'stem').map((w) => [w.pieceId, w.terms.find((t) => t.term === 'fold')?.mm ?? 0]),
     );
     for (const h of plan.heads) {
       const entry = plan.entries.find((e) => e.pieceIds.includes(h.pieceId));

@@ -6,6 +6,7 @@ import type { Project } from '../plan/project';
 import { templates } from '../formats/template';
 import { randomProject } from '../testing/samples';
 import { barrierById } from './barrier';
+import { ENGLISH } from '../words/english';
 
 const TENS = Array.from({ length: 30 }, (_, i) => i * 10 + 1000);
 
@@ -53,7 +54,7 @@ function expectSafe(project: Project, plan: DerivedPlan): void {
   expect(plan.handOver.comesOut).toBe(plan.entries.length);
   expect(plan.handOver.out.map((o) => o.number).sort((a, b) => a - b)).toEqual(plan.entries.map((e) => e.number));
   expect(new Set(plan.entries.map((e) => e.id)).size).toBe(plan.entries.length);
-  const pricked = templates(project.cake, plan.entries, 'Job').flatMap((d) =>
+  const pricked = templates(project.cake, plan.entries, 'Job', ENGLISH).flatMap((d) =>
     d.marks.flatMap((m) => (m.kind === 'ellipse' && m.id?.startsWith('point-') ? [m.id] : [])),
   );
   expect(pricked).toHaveLength(plan.entries.length);

@@ -34,7 +34,8 @@ export function barrierOf(own: OwnBarrier): Barrier {
   const straw = own.kind === 'straw';
   return {
     id: own.id,
-    name: own.name,
+    ownName: own.name,
+    ways: straw ? 'own-straw' : 'own-pick',
     kind: own.kind,
     boreMm: own.boreMm,
     outsideMm: () => own.outsideMm,
@@ -45,17 +46,6 @@ export function barrierOf(own: OwnBarrier): Barrier {
     dryMinutes: 0,
     tipMm: straw ? (od) => 10 + od : () => 4,
     allergens: [],
-    touches: 'its outside: be sure that it is made for food',
-    goodFor: 'what you measured it for',
-    notFor: straw ? 'stems thicker than its bore' : 'shallow tiers: its length is fixed',
-    takenOut: straw ? 'flower and straw together' : 'the flower first, then the pick',
-    steps: straw
-      ? [
-          'Plug its lower end.',
-          'Slide the stem in, cut on a slant about 10 mm below the wire’s end.',
-          'Its rim stays 2 mm proud.',
-        ]
-      : ['Push it in first; its rim stays 2 mm proud.', 'Set the stem in after.'],
-    caution: 'Your own sizes. Be sure that it is made for food, and count it out.',
+    stepCount: straw ? 3 : 2,
   };
 }

@@ -1,69 +1,51 @@
-import { tierName, type Cake } from '../cake/cake';
+import { tierRef, type Cake } from '../cake/cake';
 import { azimuthOf } from '../cake/skin';
 import type { CakeSolid } from '../cake/solid';
-import { azimuthToClockWords } from '../geometry/units';
 import { distance, scale } from '../geometry/vec3';
-import { allBarriers, barrierById, fitsBore } from './barrier';
-import { capital, entryMark, type Entry, type Warning } from './entry';
+import { allBarriers, fitsBore } from './barrier';
+import type { Entry } from './entry';
+import type { PlaceWarning } from './facts';
 import type { SeatRequest } from './seating';
 
-export const unwanted = (request: SeatRequest, cake: Cake): Warning => ({
+export const unwanted = (request: SeatRequest): PlaceWarning => ({
+  code: 'place.barrier-unsuited',
+  values: { barrier: request.wanted ?? '' },
   level: 'look again',
-  station: 'Place',
-  what: `The ${barrierById(request.wanted!)?.name ?? 'barrier that was chosen'} does not go there`,
-  where: cake.tiers.length ? azimuthToClockWords(azimuthOf(request.base)) : 'the cake',
-  why: 'It was chosen by hand, but it does not fit the stem, hold it, or find room there.',
-  remedy: 'The rule has taken another; choose again, or leave it to the rule.',
+  station: 'place',
+  azimuthRad: azimuthOf(request.base),
   entryId: request.id,
   mends: [{ do: 'by the rule' }],
 });
 
-export function noSeat(request: SeatRequest, cake: Cake, solid: CakeSolid): Warning {
+/** Why a stem finds no place in the cake. */
+export function noSeat(request: SeatRequest, cake: Cake, solid: CakeSolid): PlaceWarning {
   const ray = solid.rayInto(request.base, scale(request.normal, -1));
-  const where = ray
-    ? `${tierName(cake, ray.tier.index)}, ${azimuthToClockWords(azimuthOf(request.base))}`
-    : azimuthToClockWords(azimuthOf(request.base));
-  const thick = !allBarriers().some((b) => fitsBore(b, request.bundleMm));
-  if (ray?.tier.tier.kind === 'separator') {
-    return {
-      level: 'stop',
-      station: 'Place',
-      what: 'A separator takes no stem',
-      where,
-      why: 'It only holds the next tier up; there is nothing to hold a barrier.',
-      remedy: 'Move the piece to a tier of cake or foam.',
-      pieceId: request.pieceIds[0],
-    };
-  }
-  return {
+  const at = {
     level: 'stop',
-    station: 'Place',
-    what: thick ? `A stem of ${request.bundleMm.toFixed(1)} mm fits no barrier` : 'No barrier holds this stem here',
-    where,
-    why: thick
-      ? 'Wire and tape would have to touch cake.'
-      : `The cake is too shallow or too narrow for ${request.massGrams.toFixed(0)} g, or a dowel is in the way; a loose stem slips into what is eaten.`,
-    remedy: thick ? 'Split the bunch into two.' : 'Move it to a deeper place, make this tier a dummy, or take a smaller head.',
+    station: 'place',
+    ...(ray ? { tier: tierRef(cake, ray.tier.index) } : {}),
+    azimuthRad: azimuthOf(request.base),
     pieceId: request.pieceIds[0],
-  };
+  } as const;
+  if (ray?.tier.tier.kind === 'separator') return { code: 'place.separator', values: {}, ...at };
+  return allBarriers().some((b) => fitsBore(b, request.bundleMm))
+    ? { code: 'place.not-held', values: { massGrams: request.massGrams }, ...at }
+    : { code: 'place.stem-thick', values: { bundleMm: request.bundleMm }, ...at };
 }
 
-export function crowdingWarnings(entries: readonly Entry[], cake: Cake): Warning[] {
+const atEntry = (e: Entry, cake: Cake) =>
+  ({ station: 'place', tier: tierRef(cake, e.tierIndex), azimuthRad: e.azimuthRad, entryId: e.id }) as const;
+
+export function crowdingWarnings(entries: readonly Entry[], cake: Cake): PlaceWarning[] {
   return entries
     .filter((e) => e.nearestEntryMm < Math.max(3, e.outsideMm) - 0.05)
-    .map((e) => {
-      const half = e.nearestEntryMm < Math.max(3, e.outsideMm) / 2;
-      return {
-        level: half ? ('stop' as const) : ('look again' as const),
-        station: 'Place' as const,
-        what: `${capital(e.barrierName)} ${entryMark(e.id)} has ${Math.max(0, e.nearestEntryMm).toFixed(0)} mm of cake to its neighbour`,
-        where: `${tierName(cake, e.tierIndex)}, ${azimuthToClockWords(e.azimuthRad)}`,
-        why: 'The cake between them may crumble, and both would lean.',
-        remedy: 'Move one piece a little, or gather both stems into one barrier.',
-        entryId: e.id,
-        mends: [{ do: 'move apart' as const }],
-      };
-    });
+    .map((e): PlaceWarning => ({
+      code: 'place.neighbours-close',
+      values: { barrier: e.barrier ?? '', entry: e.id, wallMm: Math.max(0, e.nearestEntryMm) },
+      level: e.nearestEntryMm < Math.max(3, e.outsideMm) / 2 ? 'stop' : 'look again',
+      ...atEntry(e, cake),
+      mends: [{ do: 'move apart' }],
+    }));
 }
 
 /** Holes side by side weaken the cake: share of a disc of this width that they take (assumed, no source). */
@@ -72,22 +54,19 @@ const HOLES_LOOK_SHARE = 0.05;
 const HOLES_STOP_SHARE = 0.1;
 
 /** Where so much is pierced that the cake may crumble, one message for each place. */
-export function holeWarnings(entries: readonly Entry[], cake: Cake): Warning[] {
-  const said: Entry[] = [];
-  return entries.flatMap((e): Warning[] => {
+export function holeWarnings(entries: readonly Entry[], cake: Cake): PlaceWarning[] {
+  const told: Entry[] = [];
+  return entries.flatMap((e): PlaceWarning[] => {
     const near = entries.filter((q) => q.tierIndex === e.tierIndex && distance(q.pointMm, e.pointMm) <= DISC_MM / 2);
     const share = near.reduce((a, q) => a + (q.outsideMm / DISC_MM) ** 2, 0);
-    if (near.length < 2 || share <= HOLES_LOOK_SHARE || said.some((q) => near.includes(q))) return [];
-    said.push(e);
+    if (near.length < 2 || share <= HOLES_LOOK_SHARE || told.some((q) => near.includes(q))) return [];
+    told.push(e);
     return [
       {
+        code: 'place.many-holes',
+        values: { entry: e.id, barriers: near.length, share },
         level: share > HOLES_STOP_SHARE ? 'stop' : 'look again',
-        station: 'Place',
-        what: `${near.length} barriers pierce ${Math.round(share * 100)} in 100 of the cake round ${entryMark(e.id)}`,
-        where: `${tierName(cake, e.tierIndex)}, ${azimuthToClockWords(e.azimuthRad)}`,
-        why: 'So many holes so near each other crumble into one (a limit that we assume).',
-        remedy: 'Take thinner barriers, gather stems into one, or move a piece away.',
-        entryId: e.id,
+        ...atEntry(e, cake),
         mends: [{ do: 'move apart' }],
       },
     ];

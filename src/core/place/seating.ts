@@ -5,8 +5,9 @@ import { clamp, radToDeg, TAU } from '../geometry/numbers';
 import { afresh, type Recall } from '../geometry/memory';
 import { add, addScaled, anyPerpendicular, cross, distance, normalize, scale, type Vec3 } from '../geometry/vec3';
 import { allBarriers, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
-import { trialWords, type BarrierTrial, type WhyNot } from './compared';
-import type { Entry, Warning } from './entry';
+import { trialFact, type BarrierTrial, type WhyNot } from './compared';
+import type { Entry } from './entry';
+import type { EntryReason, PlaceWarning } from './facts';
 import { CRUMB_KPA, holdDepthMm } from './holding';
 import { crowdingWarnings, holeWarnings, noSeat, unwanted } from './seatWarnings';
 import { wallBetweenMm, Walls, wantedWallMm, type Standing } from './walls';
@@ -113,7 +114,7 @@ const compareAt = (request: SeatRequest, ray: RayIntoCake, direction: Vec3, kPa:
     const seat = tryBarrier(barrier, request, ray, direction, kPa);
     const isTaken = barrier.id === taken.id;
     return typeof seat === 'string'
-      ? { barrier: barrier.id, insideMm: null, whyNot: trialWords(seat, barrier, request), taken: isTaken }
+      ? { barrier: barrier.id, insideMm: null, whyNot: trialFact(seat, barrier, request), taken: isTaken }
       : { barrier: barrier.id, insideMm: seat.insideMm, whyNot: null, taken: isTaken };
   });
 
@@ -239,7 +240,7 @@ export function seatAll(
   cake: Cake,
   solid: CakeSolid,
   options: SeatOptions = {},
-): { entries: Entry[]; warnings: Warning[] } {
+): { entries: Entry[]; warnings: PlaceWarning[] } {
   const { placed, walls, warnings } = settle(requests, cake, solid, options);
   const order = placed
     .map((p, i) => ({ i, ...p.request }))
@@ -257,9 +258,9 @@ function settle(
   cake: Cake,
   solid: CakeSolid,
   { recall = afresh, kPa = CRUMB_KPA[cake.crumb] }: SeatOptions,
-): { placed: Placed[]; walls: Walls; warnings: Warning[] } {
+): { placed: Placed[]; walls: Walls; warnings: PlaceWarning[] } {
   const placed: Placed[] = [];
-  const warnings: Warning[] = [];
+  const warnings: PlaceWarning[] = [];
   const seatFor = (request: SeatRequest, others: readonly Placed[]): Placed | null => {
     const { base, axis, normal, leafy, ...rest } = request;
     const reach = recall('reach', [base, axis, normal, leafy], () => reachOf(request, solid));
@@ -278,7 +279,7 @@ function settle(
   for (const request of [...requests].sort((a, b) => b.massGrams - a.massGrams)) {
     let own = seatFor(request, placed);
     if (!own && request.wanted) {
-      warnings.push(unwanted(request, cake));
+      warnings.push(unwanted(request));
       own = seatFor({ ...request, wanted: undefined }, placed);
     }
     if (own) placed.push(own);
@@ -329,6 +330,14 @@ function moveApart(placed: Placed[], walls: Walls, seatFor: (request: SeatReques
   }
 }
 
+/** Why this barrier and this depth. */
+function reasonOf({ barrier, request, insideMm, ray }: Placed): EntryReason {
+  const values = { barrier: barrier.id, stemMm: request.bundleMm, insideMm, cakeMm: ray.insideMm };
+  return barrier.boreMm === null
+    ? { code: 'entry.coated', values }
+    : { code: 'entry.in-bore', values: { ...values, boreMm: barrier.boreMm } };
+}
+
 function toEntry(p: Placed, number: number, nearestEntryMm: number): Entry {
   const { barrier, request } = p;
   const bend = barrier.kind === 'straw' ? radToDeg(springBendRad(barrier.boreMm!, request.bundleMm)) : 0;
@@ -344,7 +353,7 @@ function toEntry(p: Placed, number: number, nearestEntryMm: number): Entry {
     bundleMm: request.bundleMm,
     massGrams: request.massGrams,
     barrier: barrier.id,
-    barrierName: barrier.name,
+    kind: barrier.kind,
     outsideMm: p.od,
     boreMm: barrier.boreMm,
     insideMm: p.insideMm,
@@ -355,7 +364,7 @@ function toEntry(p: Placed, number: number, nearestEntryMm: number): Entry {
     clearMm: p.clearMm,
     meets: p.ray.meets,
     springDeg: bend,
-    reason: `${barrier.name}: a stem of ${request.bundleMm.toFixed(1)} mm ${barrier.boreMm ? `in a bore of ${barrier.boreMm} mm` : 'needs no bore'}, ${p.insideMm.toFixed(0)} mm deep where the cake offers ${p.ray.insideMm.toFixed(0)}.`,
+    reason: reasonOf(p),
     countsOut: true,
     nearestEntryMm,
     seenFrom: [],

@@ -83,5 +83,5 @@ test('pieces are as far outside a square as they say: none of a composed spray l
     const inside = toBoxSide(h.centreMm[0], h.centreMm[1], 120, 120);
     expect(inside < 0.5 || h.centreMm[2] > 109).toBe(true);
   }
-  expect(plan.warnings.filter((w) => w.level === 'stop' && /into the cake/.test(w.what))).toEqual([]);
+  expect(plan.warnings.filter((w) => w.level === 'stop' && w.code === 'place.head-in-cake')).toEqual([]);
 });

@@ -4,7 +4,7 @@ import { placePiece } from '../compose/placement';
 import { clamp } from '../geometry/numbers';
 import { Memory } from '../geometry/memory';
 import { addScaled, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
-import type { Warning } from '../place/entry';
+import type { Warning } from './warnings';
 import { wallBetweenMm, wantedWallMm } from '../place/walls';
 import { derivePlan, type DerivedPlan, type PlannedEntry } from './derivePlan';
 import type { Project } from './project';

@@ -5,6 +5,7 @@ import { composeAll } from '../compose/composer';
 import { defaultLine, newArrangement, newProject } from './newProject';
 import { composeRequestOf } from './composeRequest';
 import { derivePlan } from './derivePlan';
+import { ENGLISH } from '../words/english';
 
 const taped = (form: (typeof FORMS)[number]) => {
   const cake = cakeOf([220, 110]);
@@ -51,7 +52,7 @@ describe.each(FORMS.filter((f) => f !== 'plaque'))('the steps for a taped %s', (
     for (const wire of plan.wires.filter((w) => w.use === 'carrier')) {
       const at = steps.findIndex((s) => s.key.endsWith(wire.id));
       expect(at).toBeGreaterThanOrEqual(0);
-      const upper = wire.terms.find((t) => t.name === 'along the stem')!.mm;
+      const upper = wire.terms.find((t) => t.term === 'along-stem')!.mm;
       for (const s of steps.slice(0, at))
         if (s.kind === 'joint' && s.spray === steps[at]!.spray && s.joint!.arm === wire.arm && !s.joint!.onto)
           expect(s.joint!.toPickMm).toBeGreaterThan(upper - 1e-6);
@@ -60,9 +61,9 @@ describe.each(FORMS.filter((f) => f !== 'plaque'))('the steps for a taped %s', (
 
   test('every figure is a number that can be measured, every step says how and why', () => {
     for (const s of steps) {
-      expect(s.figures.map((f) => f.figure).join(' ')).not.toMatch(/NaN|Infinity|undefined/);
+      expect(s.figures.map((f) => ENGLISH.figure(f).figure).join(' ')).not.toMatch(/NaN|Infinity|undefined/);
       expect(s.how.length).toBeGreaterThan(0);
-      expect(s.why.every((w) => w.length > 10)).toBe(true);
+      expect(s.why.every((w) => ENGLISH.say(w).length > 10)).toBe(true);
     }
   });
 });

@@ -1,26 +1,28 @@
-import { barrierById } from '../place/barrier';
+import type { PieceRef } from '../facts/fact';
+import { degToRad } from '../geometry/numbers';
+import { barrierById, type Barrier } from '../place/barrier';
 import type { Entry } from '../place/entry';
-import { tapePitchMm, tapeWidthWords } from '../tape/bundle';
+import { tapePitchMm, tapeWidthShare } from '../tape/bundle';
 import type { Joint, Spray } from '../tape/tree';
-import { wireName } from '../wire/gauge';
 import type { GaugeChoice } from '../wire/mechanics';
 import type { WireCut } from '../wire/wireLength';
 import type { TrayKind } from '../make/tray';
 import type { DerivedPlan, PlannedEntry } from './derivePlan';
 import { makeUpSteps, type Ring } from './makeUp';
+import type { Figure, How, StepPlace, StepTitle, Why } from './stepFacts';
 
 /** One thing to do, read from an arm's length. `key` is remembered in the job once it is done. */
 export interface Step {
   key: string;
-  /** "Joint 7 of 11" */
-  where: string;
-  title: string;
+  /** where it stands among the others */
+  where: StepPlace;
+  title: StepTitle;
   /** what is measured, large, with what it is */
-  figures: { figure: string; words: string }[];
+  figures: Figure[];
   /** what the hands do, in order */
-  how: string[];
+  how: How[];
   /** for a learner who asks */
-  why: string[];
+  why: Why[];
 }
 
 export interface BenchStep extends Step {
@@ -91,9 +93,12 @@ function madeUpSteps(kind: TrayKind, plan: StepPlan, finish: 'everyday' | 'showp
   return makeUpSteps(kind, head.axialMm * 2, wires, finish).map(({ title, figures, how, why, rings }, i, all) => ({
     key: `made up:${kind.key}:${i}`,
     kind: 'made up',
-    where: `${sentence(head.name.toLowerCase())}, ${kind.toMake === 1 ? 'one' : kind.toMake} to make up, ${i + 1} of ${all.length}`,
+    where: {
+      code: 'at.made-up',
+      values: { piece: { species: kind.species, stage: kind.stage }, toMake: kind.toMake, step: i + 1, of: all.length },
+    },
     title,
-    figures: kind.toMake > 1 ? [...figures, { figure: `${kind.toMake} ×`, words: 'the same for each' }] : figures,
+    figures: kind.toMake > 1 ? [...figures, { code: 'figure.same-for-each', values: { count: kind.toMake } }] : figures,
     how,
     why,
     pieceIds: [head.pieceId],
@@ -105,100 +110,69 @@ function madeUpSteps(kind: TrayKind, plan: StepPlan, finish: 'everyday' | 'showp
   }));
 }
 
+/** Which spray of how many. */
+interface OfSprays {
+  spray: number;
+  sprays: number;
+}
+
 function spraySteps(spray: Spray, index: number, count: number, plan: OwnPlan): BenchStep[] {
-  const own = count > 1 ? `Spray ${index + 1} of ${count}, ` : '';
+  const own: OfSprays = { spray: index + 1, sprays: count };
   const steps: BenchStep[] = [];
   const carriers = plan.wires.filter((w) => w.use === 'carrier' && w.id.startsWith(`${spray.id}-carrier`));
   const laid = new Set<string>();
   const armsLeft = (['first', 'second'] as const).filter((arm) => spray.joints.some((j) => j.arm === arm));
   const bothArms = armsLeft.length === 2;
-  let begun: Joint['arm'][] = [];
+  const begun = new Set<Joint['arm']>();
   spray.joints.forEach((joint, i) => {
-    const where = `${own}joint ${joint.order} of ${spray.joints.length}`;
+    const where: StepPlace = { code: 'at.joint', values: { ...own, joint: joint.order, of: spray.joints.length } };
     if (joint.arm !== 'heel' && !joint.onto)
       for (const c of carriers.filter((x) => x.arm === joint.arm && !laid.has(x.id) && fromPick(x) >= joint.toPickMm)) {
         laid.add(c.id);
         steps.push(carrierStep(spray, joint, c, where, plan));
       }
-    if (joint.arm === 'heel' && bothArms && !begun.includes('heel')) steps.push(armsStep(spray, where, plan));
-    begun = [...begun, joint.arm];
+    if (joint.arm === 'heel' && bothArms && !begun.has('heel')) steps.push(armsStep(spray, where, plan));
+    begun.add(joint.arm);
     steps.push(jointStep(spray, joint, i, where, plan));
   });
-  if (bothArms && !begun.includes('heel')) steps.push(armsStep(spray, `${own}at the pick`, plan));
+  if (bothArms && !begun.has('heel')) steps.push(armsStep(spray, { code: 'at.pick', values: own }, plan));
   const entry = plan.entries.find((e) => e.id === spray.id) ?? null;
-  steps.push(trimStep(spray, entry, `${own}at the end`, plan));
+  steps.push(trimStep(spray, entry, { code: 'at.end', values: own }, plan));
   return steps;
 }
 
-const fromPick = (carrier: WireCut): number => carrier.terms.find((t) => t.name === 'along the stem')?.mm ?? 0;
+const fromPick = (carrier: WireCut): number => carrier.terms.find((t) => t.term === 'along-stem')?.mm ?? 0;
 
 /** Everything on one stem, from the middle down: a standing cluster or a pick. */
 const stands = ({ joints }: Spray): boolean => joints.every((j) => j.arm === 'heel') && joints.some((j) => j.toPickMm > 0);
 
-function jointStep(spray: Spray, joint: Joint, i: number, where: string, plan: OwnPlan): BenchStep {
+const tapeWidth = (thickMm: number): 'full' | 'half' | 'third' => {
+  const share = tapeWidthShare(thickMm);
+  return share === 1 ? 'full' : share === 0.5 ? 'half' : 'third';
+};
+
+const wireFigure = ({ gauge, colour, diameterMm, lengthMm }: WireCut, count = 1): Figure => ({
+  code: 'figure.wire',
+  values: { gauge, colour, diameterMm, lengthMm, count },
+});
+
+function jointStep(spray: Spray, joint: Joint, i: number, where: StepPlace, plan: OwnPlan): BenchStep {
   const wire = plan.wires.find((w) => w.pieceId === joint.pieceId && w.use === 'stem');
   const stem = plan.stems.find((s) => s.pieceId === joint.pieceId);
-  const name = nameIn(plan, joint.pieceId);
   const before =
     spray.joints
       .slice(0, i)
       .filter((j) => j.arm === joint.arm && j.onto === joint.onto)
       .at(-1) ?? null;
   const standing = stands(spray);
-  const below = !before ? 0 : standing ? before.toPickMm - joint.toPickMm : Math.abs(joint.fromTipMm - before.fromTipMm);
-  const wound = woundMm(spray, joint);
-  const turns = BINDING_TURNS + Math.round(wound / tapePitchMm(joint.thicknessMm || 1));
-  const onto = joint.onto ? nameIn(plan, joint.onto) : null;
   return {
     key: jointKey(spray, joint),
     kind: 'joint',
-    where: sentence(where),
-    title:
-      joint.tip || (standing && !before)
-        ? `Begin with the ${name}`
-        : standing
-          ? `Bind in the ${name}`
-          : onto
-            ? `Tape the ${name} to the ${onto}`
-            : joint.arm === 'heel'
-              ? `Set the ${name} at the heel`
-              : `Lay the ${name} beside the stem`,
-    figures: [
-      ...(wire
-        ? [{ figure: wireName(wire.gauge), words: `${wire.colour}, Ø ${wire.diameterMm.toFixed(2)}, cut ${wire.lengthMm} mm` }]
-        : []),
-      { figure: `${Math.round(joint.stalkMm)} mm`, words: 'free, from the head to the joint' },
-      ...(joint.tip
-        ? []
-        : joint.onto
-          ? [{ figure: `${Math.round(joint.fromTipMm)} mm`, words: `below the ${onto}’s head` }]
-          : before && (standing || joint.arm !== 'heel')
-            ? [{ figure: `${Math.round(below)} mm`, words: `below joint ${before.order}, to the ${joint.side}` }]
-            : []),
-      { figure: `${turns} turns`, words: `tape ${tapeWidthWords(joint.thicknessMm)}, ${Math.round(wound)} mm down` },
-      {
-        figure: `${joint.thicknessMm.toFixed(1)} mm`,
-        words: `thick below it, ${joint.wires} ${joint.wires === 1 ? 'wire' : 'wires'}`,
-      },
-    ],
-    how: joint.tip
-      ? ['Start the tape 5 mm below the head, work up to it, then down.', 'Stretch the tape: only stretched tape sticks.']
-      : [
-          joint.arm === 'heel'
-            ? 'Bend its wire so that the head looks its own way, and lay the rest along the bundle.'
-            : `Bend the wire ${Math.round(joint.angleDeg)}° where the joint comes, and lay it along the stem, to the ${joint.side}.`,
-          'Bind three turns tight, then wind on down, stretched, half over the last turn.',
-        ],
-    why: [
-      gaugeWhy(stem?.gauge),
-      ...(joint.tip || joint.arm === 'heel' ? [] : [angleWhy(joint.angleDeg)]),
-      ...(joint.arm !== 'heel'
-        ? []
-        : standing
-          ? ['From the middle outward and down, each at a place of its own: bound at one height they would swell to a ball.']
-          : ['Heavy heads go in last, close to what holds them: light ones first, the focal flower at the very end.']),
-      `${joint.wires === 1 ? 'One wire passes' : `${joint.wires} wires pass`} here; packed tightly with paper and tape they are ${joint.thicknessMm.toFixed(1)} mm. Each is trimmed a little past its joint, so that the stem tapers.`,
-    ],
+    where,
+    title: jointTitle(joint, before, standing, plan),
+    figures: [...(wire ? [wireFigure(wire)] : []), ...jointFigures(spray, joint, before, standing, plan)],
+    how: jointHow(joint),
+    why: jointWhy(joint, standing, stem?.gauge),
     pieceIds: [joint.pieceId],
     spray,
     joint,
@@ -207,6 +181,54 @@ function jointStep(spray: Spray, joint: Joint, i: number, where: string, plan: O
   };
 }
 
+function jointTitle(joint: Joint, before: Joint | null, standing: boolean, plan: OwnPlan): StepTitle {
+  const piece = pieceIn(plan, joint.pieceId);
+  if (joint.tip || (standing && !before)) return { code: 'do.begin-with', values: { piece } };
+  if (standing) return { code: 'do.bind-in', values: { piece } };
+  if (joint.onto) return { code: 'do.tape-onto', values: { piece, onto: pieceIn(plan, joint.onto) } };
+  return { code: joint.arm === 'heel' ? 'do.set-at-heel' : 'do.lay-beside', values: { piece } };
+}
+
+function jointFigures(spray: Spray, joint: Joint, before: Joint | null, standing: boolean, plan: OwnPlan): Figure[] {
+  const { thicknessMm, wires } = joint;
+  const woundBelowMm = woundMm(spray, joint);
+  const below = (): Figure[] => {
+    if (joint.tip) return [];
+    if (joint.onto)
+      return [{ code: 'figure.below-head', values: { lengthMm: joint.fromTipMm, onto: pieceIn(plan, joint.onto) } }];
+    if (!before || !(standing || joint.arm !== 'heel')) return [];
+    const lengthMm = standing ? before.toPickMm - joint.toPickMm : Math.abs(joint.fromTipMm - before.fromTipMm);
+    return [{ code: 'figure.below-joint', values: { lengthMm, joint: before.order, side: joint.side } }];
+  };
+  const turns = BINDING_TURNS + Math.round(woundBelowMm / tapePitchMm(thicknessMm || 1));
+  return [
+    { code: 'figure.stalk', values: { lengthMm: joint.stalkMm } },
+    ...below(),
+    { code: 'figure.turns', values: { turns, width: tapeWidth(thicknessMm), woundMm: woundBelowMm } },
+    { code: 'figure.thick-below', values: { thickMm: thicknessMm, wires } },
+  ];
+}
+
+function jointHow(joint: Joint): How[] {
+  if (joint.tip) return plainly('how.start-tape', 'how.stretch');
+  const bend: How =
+    joint.arm === 'heel'
+      ? { code: 'how.bend-heel', values: {} }
+      : { code: 'how.bend-at-joint', values: { rad: degToRad(joint.angleDeg), side: joint.side } };
+  return [bend, { code: 'how.bind', values: {} }];
+}
+
+function jointWhy(joint: Joint, standing: boolean, gauge: GaugeChoice | undefined): Why[] {
+  const own: Why[] = [gaugeWhy(gauge)];
+  if (joint.arm === 'heel') own.push({ code: standing ? 'why.standing' : 'why.heavy-last', values: {} });
+  else if (!joint.tip) own.push(angleWhy(joint.angleDeg));
+  return [...own, { code: 'why.bundle', values: { wires: joint.wires, thickMm: joint.thicknessMm } }];
+}
+
+/** Things to do that carry no value. */
+type Plain = { [F in How as F['code']]: keyof F['values'] extends never ? F['code'] : never }[How['code']];
+export const plainly = (...codes: Plain[]): How[] => codes.map((code) => ({ code, values: {} }) as How);
+
 /** As far as the next joint on the same stem, within what a hand winds at once. */
 function woundMm(spray: Spray, joint: Joint): number {
   const next = spray.joints.find((j) => j.order > joint.order && j.arm === joint.arm && j.onto === joint.onto);
@@ -214,39 +236,32 @@ function woundMm(spray: Spray, joint: Joint): number {
   return Math.min(MOST_WOUND_MM, Math.max(LEAST_WOUND_MM, to));
 }
 
-function carrierStep(spray: Spray, joint: Joint, wire: WireCut, where: string, { arrangementId }: OwnPlan): BenchStep {
-  return {
-    key: `${spray.id}:${wire.id}`,
-    kind: 'carrier',
-    where: sentence(where),
-    title: 'Lay in a carrier',
-    figures: [
-      { figure: wireName(wire.gauge), words: `${wire.colour}, Ø ${wire.diameterMm.toFixed(2)}, cut ${wire.lengthMm} mm` },
-      { figure: `${Math.round(fromPick(wire))} mm`, words: 'from the pick, its upper end' },
-    ],
-    how: ['Lay it along the stem, its end 20 mm above the next joint, and wind it in.'],
-    why: [
-      'From here on the stem’s own wires would bend under what they carry; one more lets the arm keep its line. A stem is a bundle: several thin wires do what one thick wire would do worse.',
-    ],
-    pieceIds: [],
-    spray,
-    joint,
-    entry: null,
-    arrangementId,
-  };
-}
+const carrierStep = (spray: Spray, joint: Joint, wire: WireCut, where: StepPlace, plan: OwnPlan): BenchStep => ({
+  key: `${spray.id}:${wire.id}`,
+  kind: 'carrier',
+  where,
+  title: { code: 'do.carrier', values: {} },
+  figures: [wireFigure(wire), { code: 'figure.from-pick', values: { lengthMm: fromPick(wire) } }],
+  how: plainly('how.carrier'),
+  why: [{ code: 'why.carrier', values: {} }],
+  pieceIds: [],
+  spray,
+  joint,
+  entry: null,
+  arrangementId: plan.arrangementId,
+});
 
-const armsStep = (spray: Spray, where: string, { arrangementId }: OwnPlan): BenchStep => ({
+const armsStep = (spray: Spray, where: StepPlace, { arrangementId }: OwnPlan): BenchStep => ({
   key: `${spray.id}:arms`,
   kind: 'arms',
-  where: sentence(where),
-  title: 'Join the two arms',
+  where,
+  title: { code: 'do.join-arms', values: {} },
   figures: [
-    { figure: `${HEEL_MM} mm`, words: 'of each arm bent down' },
-    { figure: `${Math.round(spray.armsMm.first)} and ${Math.round(spray.armsMm.second)} mm`, words: 'from the tips to the bend' },
+    { code: 'figure.arm-bent', values: { lengthMm: HEEL_MM } },
+    { code: 'figure.arms', values: { firstMm: spray.armsMm.first, secondMm: spray.armsMm.second } },
   ],
-  how: ['Bend the end of each arm down, lay them heel to heel, the heavier arm first.', `Tape ${HEEL_MM} mm together, tight.`],
-  why: ['Bent ends laid side by side cannot turn against each other; taped end to end they would.'],
+  how: [...plainly('how.heel-to-heel'), { code: 'how.tape-heel', values: { lengthMm: HEEL_MM } }],
+  why: [{ code: 'why.heel', values: {} }],
   pieceIds: [],
   spray,
   joint: null,
@@ -254,25 +269,35 @@ const armsStep = (spray: Spray, where: string, { arrangementId }: OwnPlan): Benc
   arrangementId,
 });
 
-function trimStep(spray: Spray, entry: Entry | null, where: string, { arrangementId }: OwnPlan): BenchStep {
+/** What is done to fit a barrier, and its caution. */
+const fitting = (barrier: Barrier | null): { how: How[]; why: Why[] } =>
+  barrier
+    ? {
+        how: Array.from({ length: barrier.stepCount }, (_, i) => ({
+          code: 'how.barrier',
+          values: { barrier: barrier.id, step: i + 1 },
+        })),
+        why: [{ code: 'why.barrier', values: { barrier: barrier.id } }],
+      }
+    : { how: [], why: [] };
+
+function trimStep(spray: Spray, entry: Entry | null, where: StepPlace, { arrangementId }: OwnPlan): BenchStep {
   const barrier = entry?.barrier ? barrierById(entry.barrier) : null;
+  const { how, why } = fitting(barrier);
   return {
     key: `${spray.id}:trim`,
     kind: 'trim',
-    where: sentence(where),
-    title: entry ? `Trim it, and fit the ${entry.barrierName}` : 'Trim the stem',
+    where,
+    title: barrier ? { code: 'do.trim-and-fit', values: { barrier: barrier.id } } : { code: 'do.trim', values: {} },
     figures: entry
       ? [
-          { figure: `${entry.bundleMm.toFixed(1)} mm`, words: 'thick at the end' },
-          { figure: `${Math.round(entry.wireInsideMm)} mm`, words: 'of stem into it' },
-          { figure: `${Math.round(entry.cutMm)} mm`, words: `${entry.barrierName} cut long` },
+          { code: 'figure.thick-at-end', values: { thickMm: entry.bundleMm } },
+          { code: 'figure.stem-inside', values: { lengthMm: entry.wireInsideMm } },
+          ...cutFigure(entry),
         ]
       : [],
-    how: ['Cut the wires at different lengths, none long and none level with another.', ...(barrier?.steps ?? [])],
-    why: [
-      'Ends cut level make a step that shows and tears the tape; staggered they taper.',
-      ...(barrier?.caution ? [barrier.caution] : []),
-    ],
+    how: [...plainly('how.cut-ends'), ...how],
+    why: [{ code: 'why.staggered', values: {} }, ...why],
     pieceIds: [],
     spray,
     joint: null,
@@ -281,37 +306,36 @@ function trimStep(spray: Spray, entry: Entry | null, where: string, { arrangemen
   };
 }
 
+const cutFigure = ({ barrier, cutMm }: Entry): Figure[] =>
+  barrier ? [{ code: 'figure.barrier-cut', values: { lengthMm: cutMm, barrier } }] : [];
+
 /** One barrier with the stems that go into it. */
 function stemStep(entry: PlannedEntry, plan: OwnPlan): BenchStep {
-  const barrier = entry.barrier ? barrierById(entry.barrier) : null;
-  const names = entry.pieceIds.map((id) => nameIn(plan, id));
+  const { how, why } = fitting(entry.barrier ? barrierById(entry.barrier) : null);
   const wires = entry.pieceIds.flatMap((id) => plan.wires.find((w) => w.pieceId === id && w.use === 'stem') ?? []);
   const stems = entry.pieceIds.flatMap((id) => plan.stems.find((s) => s.pieceId === id) ?? []);
-  const alike = new Map<string, number>();
-  for (const w of wires) {
-    const words = `${wireName(w.gauge)}|${w.colour}, Ø ${w.diameterMm.toFixed(2)}, cut ${w.lengthMm} mm`;
-    alike.set(words, (alike.get(words) ?? 0) + 1);
+  const alike: { wire: WireCut; count: number }[] = [];
+  for (const wire of wires) {
+    const known = alike.find(
+      (a) => a.wire.gauge === wire.gauge && a.wire.colour === wire.colour && a.wire.lengthMm === wire.lengthMm,
+    );
+    if (known) known.count++;
+    else alike.push({ wire, count: 1 });
   }
+  const more = entry.pieceIds.length - 1;
   return {
     key: `stem:${entry.id}`,
     kind: 'stem',
-    where: `Stem ${entry.number} of ${plan.allEntries}`,
-    title: names.length === 1 ? `Tape the ${names[0]!}` : `Tape the ${names[0]!} and ${names.length - 1} more into one`,
+    where: { code: 'at.stem', values: { number: entry.number, of: plan.allEntries } },
+    title: { code: 'do.tape', values: { piece: pieceIn(plan, entry.pieceIds[0]!), more } },
     figures: [
-      ...[...alike].map(([words, n]) => {
-        const [figure, rest] = words.split('|') as [string, string];
-        return { figure: n > 1 ? `${n} × ${figure}` : figure, words: rest };
-      }),
-      ...stems.slice(0, 1).map((s) => ({ figure: `${Math.round(s.lengthMm)} mm`, words: 'free above the barrier' })),
-      { figure: `${entry.bundleMm.toFixed(1)} mm`, words: 'thick where it goes in' },
-      ...(entry.barrier ? [{ figure: `${Math.round(entry.cutMm)} mm`, words: `${entry.barrierName} cut long` }] : []),
+      ...alike.map(({ wire, count }) => wireFigure(wire, count)),
+      ...stems.slice(0, 1).map((s): Figure => ({ code: 'figure.free-above', values: { lengthMm: s.lengthMm } })),
+      { code: 'figure.thick-at-entry', values: { thickMm: entry.bundleMm } },
+      ...cutFigure(entry),
     ],
-    how: [
-      'Start the tape 5 mm below the head, work up to it, then down to the very end.',
-      ...(names.length > 1 ? ['Lay the lighter ones to the lead, each a little lower, and wind them in.'] : []),
-      ...(barrier?.steps ?? []),
-    ],
-    why: [gaugeWhy(stems[0]?.gauge), entry.reason, ...(barrier?.caution ? [barrier.caution] : [])],
+    how: [...plainly('how.start-tape-to-end'), ...(more > 0 ? plainly('how.lay-lighter') : []), ...how],
+    why: [gaugeWhy(stems[0]?.gauge), entry.reason, ...why],
     pieceIds: entry.pieceIds,
     spray: null,
     joint: null,
@@ -320,27 +344,22 @@ function stemStep(entry: PlannedEntry, plan: OwnPlan): BenchStep {
   };
 }
 
-const nameIn = (plan: OwnPlan, pieceId: string): string =>
-  (plan.heads.find((h) => h.pieceId === pieceId)?.name ?? 'piece').toLowerCase();
-
-const sentence = (words: string): string => words[0]!.toUpperCase() + words.slice(1);
+/** A piece of the plan as facts carry it. */
+function pieceIn(plan: Pick<OwnPlan, 'heads'>, pieceId: string): PieceRef {
+  const head = plan.heads.find((h) => h.pieceId === pieceId);
+  return { species: head?.species ?? '', stage: head?.stage ?? '' };
+}
 
 /** Stalks leave the stem at about 45° (trade.md; common practice, no source); where one does not, this is why. */
-function angleWhy(deg: number): string {
-  if (deg < 35) return `It leaves at ${Math.round(deg)}° only: the head stands close over the stem, flatter than the usual 45°.`;
-  if (deg > 60) return `It leaves at ${Math.round(deg)}°, steeper than the usual 45°: the head stands far off the stem.`;
-  return 'About 45° leaves room for the fingers and lets the head come forward.';
+function angleWhy(deg: number): Why {
+  if (deg < 35) return { code: 'why.angle-flat', values: { rad: degToRad(deg) } };
+  if (deg > 60) return { code: 'why.angle-steep', values: { rad: degToRad(deg) } };
+  return { code: 'why.angle-usual', values: {} };
 }
 
 /** Why this wire and no thinner. */
-export function gaugeWhy(gauge: GaugeChoice | undefined): string {
-  if (!gauge) return 'Its wire is that of the head.';
-  const use = Math.round(gauge.use * 100);
-  return {
-    floor: `Strength alone would allow thinner wire (this one is used to ${use} in 100): the trade takes no thinner here, so that the hook holds and the hand can hold it.`,
-    yield: `The head, handled twice as hard as it hangs, would bend a thinner wire for good; this one is used to ${use} in 100.`,
-    droop: `A thinner wire would let the head sink by more than six in a hundred of its length; this one is used to ${use} in 100.`,
-    'none thick enough': 'No wire sold carries it freely: set it closer, or tape a skewer to it.',
-    chosen: `Taken by hand; it is used to ${use} in 100.`,
-  }[gauge.decidedBy];
+export function gaugeWhy(gauge: GaugeChoice | undefined): Why {
+  if (!gauge) return { code: 'why.own-wire', values: {} };
+  if (gauge.decidedBy === 'none thick enough') return { code: 'why.gauge-none', values: {} };
+  return { code: `why.gauge-${gauge.decidedBy}`, values: { use: gauge.use } };
 }

@@ -1,34 +1,15 @@
 import type { Part } from '../botany/shape/recipe';
+import type { StepTitle } from './stepFacts';
 
 /** One joint of a branch made by itself: how many of what, how far below the last, from the tip down. */
 export interface BranchStep {
-  text: string;
+  does: Extract<StepTitle, { code: 'do.tape-together' | 'do.branch-tip' | 'do.branch-join' }>;
   belowMm: number | null;
 }
 
 /** Joints nearer than this share one winding, up to so many pieces (the project's own study). */
 const TOGETHER_MM = 6;
 const MOST_TOGETHER = 3;
-export const PLURALS: Readonly<Record<Part['name'], string>> = {
-  leaf: 'leaves',
-  berry: 'berries',
-  floret: 'florets',
-  bud: 'buds',
-  'side branch': 'side branches',
-  twig: 'clusters',
-  arm: 'arms',
-};
-export const SINGULARS: Readonly<Record<Part['name'], string>> = {
-  leaf: 'leaf',
-  berry: 'berry',
-  floret: 'floret',
-  bud: 'bud',
-  'side branch': 'side branch',
-  twig: 'cluster',
-  arm: 'arm',
-};
-
-const words = (name: Part['name'], n: number): string => `${n} ${n === 1 ? SINGULARS[name] : PLURALS[name]}`;
 
 /** What is taped to a twig or arm first, then those to what carries them, then along the carrier from the tip down. */
 export function branchSteps(parts: readonly Part[], longMm: number): BranchStep[] {
@@ -37,13 +18,15 @@ export function branchSteps(parts: readonly Part[], longMm: number): BranchStep[
     const own = parts.filter((p) => p.level === level);
     if (own.length === 0) continue;
     const bundles = together(own.map((p) => ({ p, at: p.joins })));
-    const alike = new Map<string, number>();
+    const alike = new Map<string, { parts: PartCount[]; times: number }>();
     for (const bundle of bundles) {
-      const said = partsWords(bundle);
-      alike.set(said, (alike.get(said) ?? 0) + 1);
+      const parts = countParts(bundle);
+      const key = JSON.stringify(parts);
+      const known = alike.get(key);
+      if (known) known.times++;
+      else alike.set(key, { parts, times: 1 });
     }
-    for (const [said, times] of alike)
-      fine.push({ text: `Tape ${said} together at one height${times > 1 ? `, ${times} times` : ''}`, belowMm: null });
+    for (const values of alike.values()) fine.push({ does: { code: 'do.tape-together', values }, belowMm: null });
   }
   const carried = parts.filter((p) => p.level === 0).sort((a, b) => b.joins[2] - a.joins[2]);
   const rows: { parts: Part[]; z: number }[] = [];
@@ -57,7 +40,7 @@ export function branchSteps(parts: readonly Part[], longMm: number): BranchStep[
   }
   return fine.concat(
     rows.map((row, i): BranchStep => ({
-      text: i === 0 ? `Begin with ${partsWords(row.parts)} at the tip` : `Join ${partsWords(row.parts)}`,
+      does: { code: i === 0 ? 'do.branch-tip' : 'do.branch-join', values: { parts: countParts(row.parts) } },
       belowMm: i === 0 ? null : (rows[i - 1]!.z - row.z) * longMm,
     })),
   );
@@ -74,8 +57,14 @@ function together(at: readonly { p: Part; at: Part['joins'] }[]): Part[][] {
   return groups.map((g) => g.parts);
 }
 
-function partsWords(parts: readonly Part[]): string {
+export interface PartCount {
+  part: Part['name'];
+  count: number;
+}
+
+/** Parts by kind, each with how many. */
+export function countParts(parts: readonly Part[]): PartCount[] {
   const counts = new Map<Part['name'], number>();
   for (const p of parts) counts.set(p.name, (counts.get(p.name) ?? 0) + 1);
-  return [...counts].map(([name, n]) => words(name, n)).join(' and ');
+  return [...counts].map(([part, count]) => ({ part, count }));
 }

@@ -3,23 +3,26 @@ import type { PlacedPiece } from '../compose/placement';
 import { SKEWER_SHARE, type Plate } from '../compose/line';
 import type { Scene } from '../compose/scene';
 import { azimuthOf } from '../cake/skin';
+import type { Mend } from '../facts/fact';
 import type { Memory } from '../geometry/memory';
 import { radToDeg } from '../geometry/numbers';
 import { add, addScaled, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import { plateGrams } from '../make/plaque';
 import { gatherBunches, type Bunch } from '../place/bunch';
-import type { Entry, Warning } from '../place/entry';
-import { barrierById } from '../place/barrier';
+import type { Entry } from '../place/entry';
+import { ABILITIES, barrierById } from '../place/barrier';
 import { pushTestKPa } from '../place/holding';
 import { RIM_PROUD_MM, seatAll, seatsOf, type SeatAt, type SeatRequest } from '../place/seating';
 import { bundleMm } from '../tape/bundle';
 import { treeFaults } from '../tape/faults';
 import { branchTrees, type Spray } from '../tape/tree';
 import { ROLES } from '../botany/species';
+import { pieceRef } from '../compose/names';
+import { tierRef } from '../cake/cake';
 import { EMPTY_BUILT, type Built } from './built';
 import type { Project } from './project';
 import {
-  describeBunch,
+  countPieces,
   entryWire,
   gaugeFor,
   makeStem,
@@ -29,8 +32,8 @@ import {
   type Stem,
   type WireContext,
 } from './stems';
-import { wireName } from '../wire/gauge';
 import type { WireCut } from '../wire/wireLength';
+import type { Warning } from './warnings';
 
 const contextOf = (project: Project): WireContext => ({
   system: project.brief.wireSystem,
@@ -114,40 +117,23 @@ export function buildStemByStem(project: Project, arrangement: Arrangement, scen
 }
 
 function plugNotes(entries: readonly Entry[]): Warning[] {
-  const open = entries.filter((e) => e.barrierName.includes('straw'));
+  const open = entries.filter((e) => e.kind && ABILITIES[e.kind].plugged);
   if (open.length === 0) return [];
-  return [
-    {
-      level: 'note',
-      station: 'Place',
-      what: `${open.length} straw${open.length === 1 ? '' : 's'} to plug`,
-      where: 'before they go in',
-      why: 'An open straw cores crumb up to the wire.',
-      remedy: 'Pinch the lower end, or plug it with a little soft paste.',
-    },
-  ];
+  return [{ code: 'place.tubes-to-plug', values: { count: open.length }, level: 'note', station: 'place' }];
 }
 
+/** Stems that no wire carries freely, or that a person has given too thin a wire. */
 function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
-  const bodies = new Map(scene.heads.map((h) => [h.piece.id, h.body]));
-  return stems.flatMap((s): Warning[] => {
-    const none = s.gauge.decidedBy === 'none thick enough';
-    if (!none && !(s.gauge.decidedBy === 'chosen' && s.gauge.use > 1)) return [];
-    const body = bodies.get(s.pieceId)!;
-    const name = body.species.name.toLowerCase();
-    return [
-      {
-        level: 'look again',
-        station: 'Wire & tape',
-        what: none ? `No wire sold carries this ${name} freely` : `${wireName(s.gauge.gauge)} is thin for this ${name}`,
-        where: `${body.massGrams.toFixed(0)} g on ${s.lengthMm.toFixed(0)} mm`,
-        why: 'It would bend over when it is handled.',
-        remedy: none
-          ? 'Set it closer, take a smaller head, or tape a skewer to the stem.'
-          : `Take ${wireName(s.gauge.byStrength)}, or leave the gauge to the rule.`,
-        pieceId: s.pieceId,
-      },
-    ];
+  const heads = new Map(scene.heads.map((h) => [h.piece.id, h]));
+  return stems.flatMap(({ gauge, pieceId, lengthMm }): Warning[] => {
+    const none = gauge.decidedBy === 'none thick enough';
+    const head = heads.get(pieceId);
+    if (!head || (!none && !(gauge.decidedBy === 'chosen' && gauge.use > 1))) return [];
+    const values = { piece: pieceRef(head), massGrams: head.body.massGrams, freeMm: lengthMm };
+    const at = { level: 'look again', station: 'wire', pieceId } as const;
+    return none
+      ? [{ code: 'wire.none-carries', values, ...at }]
+      : [{ code: 'wire.thin', values: { ...values, gauge: gauge.gauge, wanted: gauge.byStrength }, ...at }];
   });
 }
 
@@ -201,7 +187,7 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
       ...plugNotes(seated.entries),
       ...treeFaults(sprays, heads, arrangement.joints).map((f): Warning => ({
         level: 'look again',
-        station: 'Wire & tape',
+        station: 'wire',
         ...f,
       })),
       ...yieldWarnings(
@@ -253,31 +239,23 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
     const direction = scale(normal, -1);
     const ray = scene.solid.rayInto(addScaled(bunch.base, normal, 1), direction);
     const id = `${arrangement.id}-${bunch.members[0]!.piece.id}`;
-    const what = describeBunch(bunch.members);
-    if (!ray || ray.tier.tier.kind !== 'dummy') {
-      warnings.push({
+    const warned = (tierIndex: number | null, mends: Mend[]) =>
+      ({
+        values: { pieces: countPieces(bunch.members) },
         level: 'stop',
-        station: 'Place',
-        what: `${what} would go into cake without a barrier`,
-        where: ray ? `tier ${ray.tier.index + 1}` : 'beside the cake',
-        why: 'Wire and tape are not made for food contact.',
-        remedy: 'Make that tier a dummy in Brief, or set the arrangement stem by stem.',
+        station: 'place',
+        ...(tierIndex === null ? {} : { tier: tierRef(project.cake, tierIndex) }),
         pieceId: bunch.members[0]!.piece.id,
-        ...(ray ? { mends: [{ do: 'dummy tier', tierIndex: ray.tier.index }] } : {}),
-      });
+        mends,
+      }) as const;
+    if (!ray || ray.tier.tier.kind !== 'dummy') {
+      const mends: Mend[] = ray ? [{ do: 'dummy tier', tierIndex: ray.tier.index }] : [];
+      warnings.push({ code: 'place.no-barrier', ...warned(ray?.tier.index ?? null, mends) });
       continue;
     }
     if (ray.tier.tier.covering.eaten) {
-      warnings.push({
-        level: 'stop',
-        station: 'Place',
-        what: `${what} goes through icing that is served`,
-        where: `tier ${ray.tier.index + 1}, over foam`,
-        why: 'Bare wire and tape touch what is eaten.',
-        remedy: 'Say in Brief that this covering is not eaten, or use barriers.',
-        pieceId: bunch.members[0]!.piece.id,
-        mends: [{ do: 'covering not eaten', tierIndex: ray.tier.index }],
-      });
+      const mends: Mend[] = [{ do: 'covering not eaten', tierIndex: ray.tier.index }];
+      warnings.push({ code: 'place.through-icing', ...warned(ray.tier.index, mends) });
     }
     const bundle = bundleMm(
       bunch.members.map((p) => gaugeFor(p, 14, context).diameterMm),
@@ -295,7 +273,7 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
       bundleMm: bundle,
       massGrams: bunch.massGrams,
       barrier: null,
-      barrierName: 'foam, no barrier',
+      kind: null,
       outsideMm: bundle,
       boreMm: null,
       insideMm: FOAM_DEPTH_MM,
@@ -306,7 +284,7 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
       clearMm: ray.insideMm - FOAM_DEPTH_MM,
       meets: ray.meets,
       springDeg: 0,
-      reason: 'A dummy tier of foam, which nobody eats.',
+      reason: { code: 'entry.foam', values: {} },
       countsOut: true,
       nearestEntryMm: Infinity,
       seenFrom: [],

@@ -1,7 +1,8 @@
-import type { Entry, Warning } from '../place/entry';
+import type { Entry } from '../place/entry';
 import type { Spray } from '../tape/tree';
 import type { WireCut } from '../wire/wireLength';
 import type { Stem } from './stems';
+import type { Warning } from './warnings';
 
 /** What one arrangement contributes to the bench. */
 export interface Built {

@@ -1,8 +1,9 @@
 import { dayStart, wallFromText } from '../days/clock';
 import harbour from '../demo/demo-harbour-library.ofrenda.json';
-import { dayList, sittingWords } from './dayList';
+import { dayList, sittingFact } from './dayList';
 import { derivePlan } from './derivePlan';
 import { checkProject } from './project';
+import { ENGLISH } from '../words/english';
 
 const checked = checkProject(harbour);
 if ('issues' in checked) throw new Error(checked.issues[0]!.message);
@@ -29,20 +30,20 @@ test('they hold every minute of the schedule exactly once, in order', () => {
 test('a sitting is told in at most three things, the last is the placing', () => {
   for (const { sittings } of rows)
     for (const s of sittings) {
-      expect(s.words.length).toBeGreaterThan(5);
-      expect(s.words.split(';')[0]!.split(',').length).toBeLessThanOrEqual(4);
+      expect(ENGLISH.say(s.words).length).toBeGreaterThan(5);
+      expect(ENGLISH.say(s.words).split(';')[0]!.split(',').length).toBeLessThanOrEqual(4);
     }
-  expect(rows.at(-1)!.sittings.at(-1)!.words.toLowerCase()).toContain('place on the cake');
+  expect(ENGLISH.say(rows.at(-1)!.sittings.at(-1)!.words)).toContain('lace on the cake');
 });
 
 test('batches of one step are told as one', () => {
-  const base = { ...plan.tasks.find((t) => t.pieces > 0)!, kind: 'k', step: 'petals', dryHours: 12, dryNote: 'hang overnight' };
+  const base = plan.tasks.find((t) => t.step === 'petals' && t.dryNote)!;
   const two = [
-    { ...base, pieces: 8, short: '8 rose petals' },
-    { ...base, pieces: 4, short: '4 rose petals' },
+    { ...base, pieces: 8 },
+    { ...base, pieces: 4 },
   ];
-  expect(sittingWords(two)).toBe('12 rose petals; hang overnight');
-  expect(sittingWords([])).toBe('Nothing to do');
+  expect(ENGLISH.say(sittingFact(two))).toMatch(/^12 [a-z -]+ petals; (hang|in formers|in cups)/);
+  expect(ENGLISH.say(sittingFact([]))).toBe('Nothing to do');
 });
 
 test('no schedule or no day, no row', () => {

@@ -1,5 +1,7 @@
 import { dayStart, wallFromText, type WallMinutes } from '../days/clock';
+import type { SittingFact } from '../days/facts';
 import type { Task } from '../days/tasks';
+import type { Fact } from '../facts/fact';
 import type { DaysPlan, PlannedTask } from './daysOf';
 
 /** What one person does at a stretch. */
@@ -9,7 +11,7 @@ interface Sitting {
   to: WallMinutes;
   minutes: number;
   items: { task: Task; planned: PlannedTask }[];
-  words: string;
+  words: SittingFact;
 }
 
 export interface DayRow {
@@ -38,36 +40,52 @@ export function dayList(plan: Pick<DaysPlan, 'tasks' | 'schedule'>, leavesAt: st
       if (open && planned.from - open.to <= BREAK_MINUTES) {
         open.items.push(item);
         open.to = Math.max(open.to, planned.to);
-      } else sittings.push({ maker: planned.maker, from: planned.from, to: planned.to, minutes: 0, items: [item], words: '' });
+      } else
+        sittings.push({ maker: planned.maker, from: planned.from, to: planned.to, minutes: 0, items: [item], words: NOTHING });
     }
     for (const s of sittings) {
       s.minutes = s.items.reduce((a, { planned }) => a + planned.to - planned.from, 0);
-      s.words = sittingWords(s.items.map((i) => i.task));
+      s.words = sittingFact(s.items.map((i) => i.task));
     }
     rows.push({ day, sittings, minutes: sittings.reduce((a, s) => a + s.minutes, 0) });
   }
   return rows;
 }
 
-/** More than so many things are told as "and n more". */
+const NOTHING: SittingFact = { code: 'sitting.nothing', values: {} };
+
+/** More than so many things are only counted. */
 const MOST_THINGS = 3;
 
 /** One sitting in a line: like steps told as one, three things at the most, and where they dry. */
-export function sittingWords(tasks: readonly Task[]): string {
-  const things = new Map<string, { pieces: number; words: string; task: Task }>();
+export function sittingFact(tasks: readonly Task[]): SittingFact {
+  const things = new Map<string, { pieces: number; task: Task }>();
   for (const task of tasks) {
     const key = task.kind ? `${task.kind}|${task.step}` : task.step;
     const known = things.get(key);
-    const words = task.pieces > 0 ? task.short.replace(/^\d+ /, '') : task.short.replace(/, \d+ of \d+$/, '');
     if (known) known.pieces += task.pieces;
-    else things.set(key, { pieces: task.pieces, words, task });
+    else things.set(key, { pieces: task.pieces, task });
   }
   const all = [...things.values()];
-  if (all.length === 0) return 'Nothing to do';
-  const told = all.slice(0, MOST_THINGS).map((t) => (t.pieces > 0 ? `${t.pieces} ${t.words}` : t.words));
-  const more = all.length > MOST_THINGS ? `, and ${all.length - MOST_THINGS} more` : '';
-  const dry = [...new Set(all.flatMap((t) => (t.task.dryHours > 0 ? [t.task.dryNote || 'set to dry'] : [])))];
-  const drying = dry.length === 1 ? `; ${dry[0]}` : dry.length > 1 ? '; set each to dry' : '';
-  const text = `${told.join(', ')}${more}${drying}`;
-  return text[0]!.toUpperCase() + text.slice(1);
+  if (all.length === 0) return NOTHING;
+  const dry = new Map<string, SittingFact>();
+  for (const { task } of all)
+    if (task.dryHours > 0) {
+      const note: SittingFact = task.dryNote ?? { code: 'dry.set', values: {} };
+      dry.set(JSON.stringify(note), note);
+    }
+  return {
+    code: 'sitting.things',
+    values: {
+      things: all.slice(0, MOST_THINGS).map(({ task, pieces }) => thingOf(task, pieces)),
+      more: Math.max(0, all.length - MOST_THINGS),
+      dry: [...dry.values()],
+    },
+  };
 }
+
+/** What one step of a sitting is about: so many pieces at a step, or the task as a whole. */
+const thingOf = ({ name, step }: Task, count: number): Fact =>
+  name.code === 'task.step'
+    ? { code: 'thing.step', values: { piece: name.values.piece, yields: step, count } }
+    : { ...name, values: { ...name.values, part: 1, parts: 1 } };

@@ -67,14 +67,14 @@ test('flowers go on after the cake is firm and out of the cold; where that canno
   const late = withDays(job, { cakeFirmAt: '2027-06-10T12:00', lastChillingTo: '2027-06-12T06:30' });
   expect(place(late).from).toBeGreaterThanOrEqual(wallFromText('2027-06-12T06:30'));
   const never = derivePlan(withDays(job, { lastChillingTo: '2027-06-12T09:20' }));
-  expect(never.warnings.some((w) => w.level === 'stop' && /before the cake is ready/.test(w.what))).toBe(true);
+  expect(never.warnings.some((w) => w.level === 'stop' && w.code === 'days.cake-not-ready')).toBe(true);
 });
 
 test('as early as possible begins on the first day one may; a beginning too late is a stop, not a wrong plan', () => {
   const early = derivePlan(withDays(job, { direction: 'early', beginAt: '2027-05-20T00:00' }));
   expect(dayText(early.schedule[0]!.from)).toBe('2027-05-20');
   const tooLate = derivePlan(withDays(job, { direction: 'early', beginAt: '2027-06-11T00:00' }));
-  expect(tooLate.warnings.some((w) => w.level === 'stop' && w.station === 'Days')).toBe(true);
+  expect(tooLate.warnings.some((w) => w.level === 'stop' && w.station === 'days')).toBe(true);
 });
 
 test('early without a day to begin on is as late as is safe', () => {
@@ -91,9 +91,9 @@ test('placing is not done more than a day before it leaves', () => {
 
 test('nobody who can do a thing, no hours at all: said as a stop', () => {
   const unable = derivePlan(withDays(job, { can: SKILLS.filter((s) => s !== 'dusting') }));
-  expect(unable.warnings.map((w) => w.what)).toContain('Nobody does the dusting');
+  expect(unable.warnings).toContainEqual(expect.objectContaining({ code: 'days.no-maker', values: { skills: ['dusting'] } }));
   const idle = derivePlan({ ...job, brief: { ...job.brief, hours: job.brief.hours.map(() => null) } });
-  expect(idle.warnings.map((w) => w.what)).toContain('No day of the week has working hours');
+  expect(idle.warnings.map((w) => w.code)).toContain('days.no-hours');
 });
 
 describe('what is done', () => {
@@ -106,12 +106,12 @@ describe('what is done', () => {
     const at = new Map(left.schedule.map((p) => [p.id, p]));
     for (const t of left.tasks)
       for (const l of t.after) expect(at.get(t.id)!.from).toBeGreaterThanOrEqual(at.get(l.id)!.to + l.wait);
-    expect(left.warnings.some((w) => w.what === 'Something is needed before it is dry')).toBe(false);
+    expect(left.warnings.some((w) => w.code === 'days.not-dry')).toBe(false);
   });
   test('done so late that it does not dry in time is a stop', () => {
     const wet = plan.schedule.find((p) => plan.tasks.find((t) => t.id === p.id)!.dryHours > 6)!;
     const late = derivePlan(withDays(job, { done: [{ task: wet.id, from: '2027-06-12T07:00', to: '2027-06-12T08:00' }] }));
-    expect(late.warnings.some((w) => w.level === 'stop' && w.station === 'Days')).toBe(true);
+    expect(late.warnings.some((w) => w.level === 'stop' && w.station === 'days')).toBe(true);
   });
 });
 

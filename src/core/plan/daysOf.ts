@@ -1,6 +1,6 @@
 import { methodById } from '../botany/methods';
 import type { Arrangement } from '../compose/arrangement';
-import { clockOf, dayStart, type Clock, dayText, wallFromText, wallToText, type WallMinutes } from '../days/clock';
+import { clockOf, dayStart, type Clock, wallFromText, type WallMinutes } from '../days/clock';
 import { dryingFactor } from '../days/drying';
 import { schedule, stepsFor } from '../days/improve';
 import { chainOf, leewayOf, type Leeway } from '../days/leeway';
@@ -14,7 +14,9 @@ import { countedLog, looksOf } from '../log/entries';
 import { ownDrying, type Own } from '../log/own';
 import type { TrayKind } from '../make/tray';
 import { barrierById } from '../place/barrier';
-import type { Entry, Warning } from '../place/entry';
+import type { DAYS_WARNINGS, DaysWarning } from '../days/facts';
+import type { FactOf } from '../facts/fact';
+import type { Entry } from '../place/entry';
 import type { Built } from './built';
 import type { Project } from './project';
 
@@ -67,7 +69,7 @@ export function daysOf(
   { colours, plaques }: { colours: number; plaques: number },
   recall: Recall,
   others: readonly OtherWork[] = [],
-): { plan: DaysPlan; warnings: Warning[] } {
+): { plan: DaysPlan; warnings: DaysWarning[] } {
   const { brief, days } = project;
   const leavesAt = wallFromText(brief.leavesAt);
   const ownDry = ownDrying(looksOf(project.notes));
@@ -222,94 +224,53 @@ export function otherWorkOf(project: Pick<Project, 'name'>, plan: DaysPlan): Oth
 }
 
 /** The first task that comes before what is done already is dry; null where none does. */
-function tooSoon({ tasks, schedule }: DaysPlan, clock: Clock): string | null {
+function tooSoon({ tasks, schedule }: DaysPlan, clock: Clock): Task | null {
   const at = new Map(schedule.map((p) => [p.id, p]));
   for (const task of tasks) {
     const own = at.get(task.id);
     if (!own || own.done) continue;
     for (const link of task.after) {
       const before = at.get(link.id);
-      if (before?.done && clock.after(before.to, link.wait) > own.from) return task.name;
+      if (before?.done && clock.after(before.to, link.wait) > own.from) return task;
     }
   }
   return null;
 }
 
-const hourWords = (wall: WallMinutes): string => wallToText(wall).replace('T', ', ');
+const says = (level: DaysWarning['level'], fact: FactOf<typeof DAYS_WARNINGS>): DaysWarning => ({
+  ...fact,
+  level,
+  station: 'days',
+});
 
-function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: WallMinutes): Warning[] {
-  const warnings: Warning[] = [];
-  const say = (level: Warning['level'], what: string, where: string, why: string, remedy: string) =>
-    warnings.push({ level, station: 'Days', what, where, why, remedy });
+/** What of the days cannot be, or should be looked at again; what only follows from another stop is left out. */
+function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: WallMinutes): DaysWarning[] {
+  const warnings: DaysWarning[] = [];
   if (!Number.isFinite(plan.dryFactor))
-    say(
-      'look again',
-      'In this air paste may not dry',
-      `${Math.round(brief.room.humidityShare * 100)} % humidity`,
-      'Above 75 % it takes up as much water as it gives off; the plan counts three times the usual.',
-      'Dry the room, or use a drying cabinet.',
-    );
+    warnings.push(says('look again', { code: 'days.damp-air', values: { humidity: brief.room.humidityShare } }));
   if (plan.tasks.length === 0) return warnings;
   const idle = brief.hours.every((h) => h === null) && days.makers.every((m) => m.hours.every((h) => h === null));
-  if (idle) say('stop', 'No day of the week has working hours', 'Brief', 'Nothing can be made.', 'Give at least one evening.');
   const unable = SKILLS.filter(
     (s) => plan.tasks.some((t) => t.skill === s) && !days.can.includes(s) && !days.makers.some((m) => m.can.includes(s)),
   );
-  if (unable.length && !idle)
-    say(
-      'stop',
-      `Nobody does the ${unable.join(' and ')}`,
-      'Days, who works',
-      'There is work that no one can do.',
-      'Let somebody do it.',
-    );
-  else if (plan.homeless.length && !idle)
-    say(
-      'stop',
-      `${plan.homeless.length} tasks find no place`,
-      'Days',
-      'There is no sitting long enough, or no place to dry on.',
-      'Give longer hours, or more places to dry on.',
-    );
-  const doneAt = plan.schedule.find((p) => p.id === 'place' || p.id === 'place|1')?.from ?? Infinity;
-  if (Number.isFinite(cakeReadyAt) && doneAt < cakeReadyAt)
-    say(
-      'stop',
-      'Flowers would go on before the cake is ready',
-      `the cake is firm and out of the cold at ${hourWords(cakeReadyAt)}`,
-      'In soft or cold, damp cake nothing holds, and paste sweats.',
-      'Let it leave later, or have the cake ready sooner.',
-    );
+  if (idle) warnings.push(says('stop', { code: 'days.no-hours', values: {} }));
+  else if (unable.length) warnings.push(says('stop', { code: 'days.no-maker', values: { skills: unable } }));
+  else if (plan.homeless.length) warnings.push(says('stop', { code: 'days.no-place', values: { tasks: plan.homeless.length } }));
+  const placedAt = plan.schedule.find((p) => p.id === 'place' || p.id === 'place|1')?.from ?? Infinity;
+  if (Number.isFinite(cakeReadyAt) && placedAt < cakeReadyAt)
+    warnings.push(says('stop', { code: 'days.cake-not-ready', values: { readyAt: cakeReadyAt } }));
   const leavesAt = wallFromText(brief.leavesAt);
   const soon = days.done.length ? tooSoon(plan, clockOf(days.zone, leavesAt - CLOCK_DAYS * 1440, leavesAt)) : null;
-  if (soon)
-    say(
-      'stop',
-      'Something is needed before it is dry',
-      soon,
-      'What was done is not dry when the next step comes.',
-      'Let it leave later, or dry it faster.',
-    );
-  const last = plan.schedule.reduce((a, p) => Math.max(a, p.to), -Infinity);
-  if (last > plan.doneBy)
-    say(
-      'stop',
-      'It is not done when it leaves',
-      `done at ${hourWords(last)}`,
-      'Begun so late the work does not fit.',
-      'Begin sooner, or see what would make it fit.',
-    );
-  const first = plan.schedule[0];
-  const mixed = plan.schedule.find((p) => p.id.startsWith('mix'));
+  if (soon) warnings.push(says('stop', { code: 'days.not-dry', values: { task: soon.name } }));
+  const doneAt = plan.schedule.reduce((a, p) => Math.max(a, p.to), -Infinity);
+  if (doneAt > plan.doneBy) warnings.push(says('stop', { code: 'days.late', values: { doneAt } }));
+  const mixed = plan.schedule.find((p) => p.id === 'mix' || p.id === 'mix|1');
   const rolled = plan.schedule.filter((p) => plan.tasks.find((t) => t.id === p.id)?.skill === 'making').at(-1);
-  if (first && mixed && rolled && rolled.from - mixed.to > PASTE_KEEPS_DAYS * 1440)
-    say(
-      'look again',
-      `Mixed paste waits ${Math.round((rolled.from - mixed.to) / 1440)} days`,
-      dayText(dayStart(mixed.from)),
-      `Wrapped it keeps its working for about ${PASTE_KEEPS_DAYS} days.`,
-      'Mix what is used last again nearer to its day.',
-    );
+  const waits = mixed && rolled ? rolled.from - mixed.to : 0;
+  if (mixed && waits > PASTE_KEEPS_DAYS * 1440) {
+    const values = { days: Math.round(waits / 1440), from: dayStart(mixed.from), keepsDays: PASTE_KEEPS_DAYS };
+    warnings.push(says('look again', { code: 'days.paste-waits', values }));
+  }
   return warnings;
 }
 

@@ -6,6 +6,7 @@ import type { Arrangement } from '../compose/arrangement';
 import { derivePlan, type DerivedPlan } from './derivePlan';
 import { defaultLine, newArrangement, newProject } from './newProject';
 import { checkProject, type Project } from './project';
+import { ENGLISH } from '../words/english';
 
 const SEEDS = Array.from({ length: 24 }, (_, i) => i + 1);
 
@@ -185,12 +186,14 @@ describe('a composed plaque', () => {
   });
 });
 
+const isObjection = (w: { code: string }) => w.code.startsWith('botany.');
+
 describe('what the brief says of finish and keeping', () => {
   test('a topper that may be eaten is no go while its dust is not edible; as a keepsake it goes and the sheet says why', () => {
     const plaque = (edit: (d: Project) => void) => derivePlan(produce(composed('plaque', 'stem by stem'), edit));
     const eaten = plaque((d) => void (d.brief.dust = 'unknown'));
     expect(eaten.verdict).toBe('stop');
-    expect(eaten.warnings.map((w) => w.what)).toContain('The plaque may be eaten with its dust');
+    expect(eaten.warnings).toContainEqual(expect.objectContaining({ code: 'place.eaten-with-dust', values: { line: 'plaque', dust: 'unknown' } }));
     expect(plaque((d) => void (d.brief.dust = 'edible')).verdict).toBe('go');
     const kept = plaque((d) => void Object.assign(d.brief, { dust: 'unknown', keepsake: true }));
     expect(kept.verdict).toBe('go');
@@ -217,11 +220,16 @@ describe('what the brief says of finish and keeping', () => {
       d.brief.leavesAt = '2027-12-12T09:30';
       d.brief.botanical = true;
     });
-    const said = derivePlan(winter).warnings.filter((w) => w.where === 'botanical mode');
-    expect(said.map((w) => w.what)).toContain('Garden rose does not flower in winter');
+    const said = derivePlan(winter).warnings.filter(isObjection);
+    expect(said).toContainEqual(
+      expect.objectContaining({
+        code: 'botany.out-of-season',
+        values: { species: 'rose', grows: 'flower', season: 'winter' },
+      }),
+    );
     expect(said.every((w) => w.level === 'look again')).toBe(true);
     expect(
-      derivePlan(produce(winter, (d) => void (d.brief.botanical = false))).warnings.some((w) => w.where === 'botanical mode'),
+      derivePlan(produce(winter, (d) => void (d.brief.botanical = false))).warnings.some(isObjection),
     ).toBe(false);
   });
 });
@@ -248,7 +256,7 @@ describe('into a dummy', () => {
   test('without a dummy tier it is a stop that names two remedies', () => {
     const plan = derivePlan(composed('posy', 'dummy'));
     expect(plan.verdict).toBe('stop');
-    expect(plan.warnings[0]!.remedy).toMatch(/dummy.*stem by stem/);
+    expect(plan.warnings[0]).toMatchObject({ code: 'place.no-barrier', mends: [{ do: 'dummy tier', tierIndex: 0 }] });
   });
 });
 
@@ -270,10 +278,10 @@ describe('wire follows the composition', () => {
   test('names every term with its reason', () => {
     for (const term of stemWire(plan).terms) {
       expect(term.mm).toBeGreaterThan(0);
-      expect(term.why.length).toBeGreaterThan(5);
+      expect(ENGLISH.say(term.why).length).toBeGreaterThan(5);
     }
-    expect(stemWire(plan).terms.map((t) => t.name)).toEqual(
-      expect.arrayContaining(['hook', 'inside the head', 'free stem', 'in the barrier', 'to trim']),
+    expect(stemWire(plan).terms.map((t) => t.term)).toEqual(
+      expect.arrayContaining(['hook', 'inside', 'free', 'in-barrier', 'trim']),
     );
   });
 
@@ -301,7 +309,7 @@ describe('wire follows the composition', () => {
   test('a stock length that is too short is a stop with a remedy', () => {
     const short = derivePlan({ ...project, brief: { ...project.brief, stockMm: 100 } });
     if (short.cuts.some((c) => c.least.tooLong.length))
-      expect(short.warnings.some((w) => w.station === 'Wire & tape' && w.level === 'stop')).toBe(true);
+      expect(short.warnings.some((w) => w.station === 'wire' && w.level === 'stop')).toBe(true);
     expect(short.cuts.some((c) => c.least.tooLong.length > 0)).toBe(true);
   });
 });
@@ -318,8 +326,8 @@ describe('ordinary and bad input', () => {
   test('a cake without tiers stops at Brief with a sentence', () => {
     const plan = derivePlan({ ...project, cake: { ...project.cake, tiers: [] } });
     expect(plan.verdict).toBe('stop');
-    expect(plan.warnings[0]).toMatchObject({ station: 'Brief', level: 'stop' });
-    expect(plan.arrangements[0]!.fault).toMatch(/cannot be drawn/);
+    expect(plan.warnings[0]).toMatchObject({ station: 'brief', level: 'stop' });
+    expect(plan.arrangements[0]!.lost).toBe(true);
   });
 
   test('a line on a tier that was taken away stops at Compose; the pieces are kept', () => {
@@ -327,7 +335,7 @@ describe('ordinary and bad input', () => {
     const onTop = { ...two, arrangements: [newArrangement('a1', defaultLine('crescent', two.cake))] };
     const cut = { ...onTop, cake: cakeOf([200, 100]) };
     const plan = derivePlan(cut);
-    expect(plan.warnings.map((w) => w.station)).toContain('Compose');
+    expect(plan.warnings.map((w) => w.station)).toContain('compose');
     expect(plan.verdict).toBe('stop');
   });
 
@@ -336,7 +344,7 @@ describe('ordinary and bad input', () => {
       hours: Array(7).fill(null) as null[],
       room: { celsius: 20, humidityShare: 0.9 },
     });
-    const said = derivePlan(job).warnings.filter((w) => w.station === 'Days');
+    const said = derivePlan(job).warnings.filter((w) => w.station === 'days');
     expect(said.map((w) => w.level).sort()).toEqual(['look again', 'stop']);
   });
 

@@ -5,19 +5,21 @@ import { cakeFaults } from '../cake/cake';
 import { LiveBalance } from '../compose/liveBalance';
 import { careOf } from '../days/tasks';
 import { countedLog } from '../log/entries';
+import { LEVELS } from '../facts/fact';
 import { Memory } from '../geometry/memory';
 import { pasteByColour, type PasteBall } from '../make/paste';
 import { trayOf, type TrayKind } from '../make/tray';
 import { foodOf } from '../make/mixing';
 import type { Supply } from '../make/recipes';
 import { openBarriers } from '../place/barrier';
-import { entryMark, withNumbers, type Entry, type Warning } from '../place/entry';
+import type { Entry } from '../place/entry';
 import type { WireCut } from '../wire/wireLength';
 import { daysOf, type DaysPlan, type OtherWork } from './daysOf';
 import { handOverOf, type HandOver } from './handOver';
 import { planArrangement, type PlannedArrangement, type PlannedHead } from './planArrangement';
 import { catalogueOf, type Project } from './project';
 import type { Stem } from './stems';
+import type { Warning } from './warnings';
 import { barriersNeeded, cutLists, suppliesOf, tapeNeeded, tooLongWarnings, type GaugeCuts, type TapeUse } from './usedUp';
 
 /** Pieces are called by ids that are their own only within one arrangement. */
@@ -46,8 +48,6 @@ export interface DerivedPlan extends DaysPlan {
   verdict: 'go' | 'stop' | 'empty';
 }
 
-const WARN_ORDER: Record<Warning['level'], number> = { stop: 0, 'look again': 1, note: 2 };
-
 /**
  * The whole derived plan of a project: one pure function, from the composition to the hand-over sheet. Same project, same
  * plan. An empty cake or arrangement gives an empty plan with the sentence that says what is missing; it never throws for a
@@ -59,13 +59,10 @@ export function derivePlan(project: Project, last?: Memory, others: readonly Oth
   const otherCatalogue = openCatalogue(catalogueOf(project));
   if (openBarriers(project.barriers) || otherCatalogue) memory.forget();
   memory.turn();
-  const warnings: Warning[] = cakeFaults(project.cake).map((f) => ({
+  const warnings: Warning[] = cakeFaults(project.cake).map(({ path: _path, ...fault }) => ({
+    ...fault,
     level: 'stop',
-    station: 'Brief',
-    what: f.message,
-    where: 'the cake',
-    why: 'Nothing can stand on it.',
-    remedy: 'Mend it in Brief.',
+    station: 'brief',
   }));
   const dust = foodOf(project.brief.dust, project.paints);
   const planned = project.arrangements.map((arrangement) => {
@@ -102,16 +99,11 @@ export function derivePlan(project: Project, last?: Memory, others: readonly Oth
     others,
   );
   warnings.push(...days.warnings, ...objectionsOf(project), ...withSmallChildren(project, entries));
-  const numberOf = new Map(entries.map((e) => [e.id, e.number]));
-  const said = warnings.map((w) => ({ ...w, what: withNumbers(w.what, numberOf), where: withNumbers(w.where, numberOf) }));
-  said.sort((a, b) => WARN_ORDER[a.level] - WARN_ORDER[b.level]);
-  const stops = said.filter((w) => w.level === 'stop').length;
+  warnings.sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level));
+  const stops = warnings.filter((w) => w.level === 'stop').length;
   return {
     projectId: project.id,
-    arrangements: planned.map(({ report }) => ({
-      ...report,
-      readings: report.readings.map((r) => ({ ...r, why: withNumbers(r.why, numberOf) })),
-    })),
+    arrangements: planned.map(({ report }) => report),
     heads: planned.flatMap((p) => p.heads),
     stems: planned.flatMap((p) => p.built.stems.map((s) => ({ ...s, arrangementId: p.arrangement.id }))),
     wires: wires.map(({ times: _times, ...wire }) => wire),
@@ -124,7 +116,7 @@ export function derivePlan(project: Project, last?: Memory, others: readonly Oth
     supplies: suppliesOf(project, tray, paste),
     ...days.plan,
     handOver: handOverOf(project, entries, tray, wires.length > 0),
-    warnings: said,
+    warnings,
     verdict: stops > 0 ? 'stop' : tray.length === 0 ? 'empty' : 'go',
   };
 }
@@ -139,13 +131,10 @@ function objectionsOf(project: Project): Warning[] {
   if (!project.brief.botanical || month === null) return [];
   const petalsCut = new Map(catalogueOf(project).cutters.map((c) => [c.species, c.petals]));
   const kinds = project.arrangements.flatMap((a) => a.pieces);
-  return botanicalObjections({ kinds, petalsCut, month, hemisphere: project.brief.hemisphere }).map((o) => ({
+  return botanicalObjections({ kinds, petalsCut, month, hemisphere: project.brief.hemisphere }).map((objection) => ({
+    ...objection,
     level: 'look again',
-    station: 'Compose',
-    what: o.what,
-    where: 'botanical mode',
-    why: 'Nature does not grow it so.',
-    remedy: o.why,
+    station: 'compose',
   }));
 }
 
@@ -154,17 +143,8 @@ function withSmallChildren({ brief }: Project, entries: readonly PlannedEntry[])
   const own = entries.filter((e) => e.barrier === 'toothpick');
   const [first] = own;
   if (!brief.smallChildren || !first) return [];
-  return [
-    {
-      level: 'look again',
-      station: 'Place',
-      what: own.length === 1 ? `A toothpick at ${entryMark(first.id)}` : `${own.length} toothpicks`,
-      where: 'small children at the table',
-      why: 'A toothpick is short, pale and easily missed.',
-      remedy: 'Take straws or picks in a bright colour there, or count twice before anyone eats.',
-      entryId: first.id,
-    },
-  ];
+  const values = { count: own.length, entry: first.id };
+  return [{ code: 'place.toothpicks', values, level: 'look again', station: 'place', entryId: first.id }];
 }
 
 const renumber = (entries: readonly PlannedEntry[]): PlannedEntry[] => entries.map((e, i) => ({ ...e, number: i + 1 }));

@@ -1,8 +1,8 @@
 import { bodyOf, speciesById } from '../botany/catalogue';
 import type { Part } from '../botany/shape/recipe';
 import { stageOf, type Role } from '../botany/species';
-import type { Tier } from '../cake/cake';
-import { azimuthToClockHours } from '../geometry/units';
+import { tierRef, type Tier } from '../cake/cake';
+import type { TierRef } from '../facts/fact';
 import { foodOf } from '../make/mixing';
 import type { TrayKind } from '../make/tray';
 import { barrierById } from '../place/barrier';
@@ -27,25 +27,13 @@ export function fitsCylinder(measuresMm: readonly [number, number, number]): boo
   return across <= SMALL_PARTS_CYLINDER.acrossMm && long <= SMALL_PARTS_CYLINDER.deepMm;
 }
 
-/** Which tier, as it is called: the only one, or its place from below. */
-export type TierPlace = 'only' | 'bottom' | 'middle' | 'top' | `${number}`;
-
-export function tierPlace(index: number, count: number): TierPlace {
-  if (count <= 1) return 'only';
-  if (index === 0) return 'bottom';
-  if (index === count - 1) return 'top';
-  return count === 3 ? 'middle' : `${index + 1}`;
-}
-
 export interface TakenOut {
   number: number;
   entryId: string;
   /** id of its barrier, null for what stands in foam */
   barrier: string | null;
-  barrierName: string;
-  tier: TierPlace;
-  /** on the clock, the front at 6, to the half hour */
-  hour: number;
+  tier: TierRef;
+  azimuthRad: number;
 }
 
 /** What may come off and be swallowed: whole, or in parts. */
@@ -60,7 +48,7 @@ export interface HandOver {
   goesIn: number;
   comesOut: number;
   out: TakenOut[];
-  tiers: { place: TierPlace; kind: Tier['kind']; coveringEaten: boolean }[];
+  tiers: { place: TierRef; kind: Tier['kind']; coveringEaten: boolean }[];
   /** pieces on wire; glued ones alone are toppers */
   wired: boolean;
   toppers: boolean;
@@ -84,16 +72,15 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
       number: e.number,
       entryId: e.id,
       barrier: e.barrier,
-      barrierName: e.barrierName,
-      tier: tierPlace(e.tierIndex, cake.tiers.length),
-      hour: Math.round(azimuthToClockHours(e.azimuthRad) * 2) / 2 || 12,
+      tier: tierRef(cake, e.tierIndex),
+      azimuthRad: e.azimuthRad,
     }));
   return {
     goesIn: entries.length,
     comesOut: out.length,
     out,
     tiers: cake.tiers.map((t, i) => ({
-      place: tierPlace(i, cake.tiers.length),
+      place: tierRef(cake, i),
       kind: t.kind,
       coveringEaten: t.covering.eaten,
     })),

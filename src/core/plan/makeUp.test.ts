@@ -1,6 +1,7 @@
 import { SPECIES } from '../botany/catalogue';
 import { wiredParts } from '../botany/species';
 import { makeUpSteps, ringCounts, ringsOf } from './makeUp';
+import { ENGLISH } from '../words/english';
 
 const steps = (species: string, finish: 'everyday' | 'showpiece' = 'everyday', stage = 'open') =>
   makeUpSteps({ species, stage }, 120, [], finish);
@@ -45,21 +46,21 @@ describe('petals ring by ring (trade.md T10: e.g. 3, then 3, then 3; common prac
     expect(magnolia.map((s) => s.rings.length)).toEqual([1, 2, 3]);
     expect(magnolia.flatMap((s) => s.rings.at(-1)!.turnsDeg)).toHaveLength(9);
     const anemone = steps('anemone');
-    expect(anemone[0]!.title).toMatch(/34 stamens/);
+    expect(ENGLISH.say(anemone[0]!.title)).toMatch(/34 stamens/);
     expect(anemone[1]!.rings).toHaveLength(1);
   });
 });
 
 test('the finest stems are painted for everyday work and taped for a showpiece (trade.md T3; common practice, no source)', () => {
-  expect(steps('froth')[0]!.title).toMatch(/^Paint the florets/);
-  expect(steps('froth', 'showpiece')[0]!.title).toMatch(/^Tape every floret/);
-  expect(steps('olive').some((s) => /Paint/.test(s.title))).toBe(false);
+  expect(steps('froth')[0]!.title).toEqual({ code: 'do.paint-fine', values: { part: 'floret' } });
+  expect(steps('froth', 'showpiece')[0]!.title).toEqual({ code: 'do.tape-fine', values: { part: 'floret' } });
+  expect(steps('olive').some((s) => s.title.code === 'do.paint-fine')).toBe(false);
 });
 
 test('a domed cluster: its base first, then florets while it is soft (trade.md T13; common practice, no source)', () => {
   const [base, florets] = steps('mophead');
-  expect(base!.figures[0]!.figure).toBe('5–10 min');
-  expect(florets!.title).toMatch(/Push in 36 florets, from the middle outward/);
+  expect(ENGLISH.figure(base!.figures[0]!).figure).toBe('5–10 min');
+  expect(ENGLISH.say(florets!.title)).toMatch(/Push in 36 florets, from the middle outward/);
 });
 
 test.each(SPECIES.map((s) => [s.id] as const))('%s: whatever has wired parts has steps, and says how and why', (id) => {
@@ -69,9 +70,9 @@ test.each(SPECIES.map((s) => [s.id] as const))('%s: whatever has wired parts has
     const wired = wiredParts(species, stage).some((p) => p.count > 0) || Boolean(species.wiring.stamens);
     expect(own.length > 0).toBe(wired);
     for (const s of own) {
-      for (const said of [...s.how, ...s.why]) expect(said).toMatch(/^[A-Z].{12,}[.]$/);
+      for (const said of [...s.how, ...s.why]) expect(ENGLISH.say(said)).toMatch(/^[A-Z].{12,}[.]$/);
       expect(Math.min(s.how.length, s.why.length)).toBeGreaterThan(0);
-      expect(`${s.title} ${s.figures.map((f) => f.figure).join(' ')}`).not.toMatch(/NaN|undefined|Infinity/);
+      expect(`${ENGLISH.say(s.title)} ${s.figures.map((f) => ENGLISH.say(f)).join(' ')}`).not.toMatch(/NaN|undefined|Infinity/);
     }
   }
 });

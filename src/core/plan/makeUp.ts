@@ -1,8 +1,9 @@
 import { speciesById } from '../botany/catalogue';
-import { pieceName, stageOf, wiredParts, type Species } from '../botany/species';
-import { wireName } from '../wire/gauge';
+import { stageOf, wiredParts, type Species } from '../botany/species';
+import { degToRad } from '../geometry/numbers';
 import type { WireCut } from '../wire/wireLength';
 import { branchSteps } from './branchSteps';
+import type { Figure, How, StepTitle, Why } from './stepFacts';
 
 /** Petals of one ring, each on its own wire: where they stand round the stem, clockwise from the front, and how far below the centre they are bound. */
 export interface Ring {
@@ -12,10 +13,10 @@ export interface Ring {
 
 /** One thing to do while a piece is made up of parts that have wires of their own. */
 export interface MakeUpStep {
-  title: string;
-  figures: { figure: string; words: string }[];
-  how: string[];
-  why: string[];
+  title: StepTitle;
+  figures: Figure[];
+  how: How[];
+  why: Why[];
   /** rings bound so far, the new one last; none for what is not built in rings */
   rings: Ring[];
 }
@@ -53,26 +54,28 @@ export function ringsOf(counts: readonly number[]): Ring[] {
 export function makeUpSteps(
   kind: { species: string; stage: string },
   longMm: number,
-  wires: readonly Pick<WireCut, 'use' | 'label' | 'gauge' | 'colour' | 'lengthMm'>[],
+  wires: readonly Pick<WireCut, 'use' | 'part' | 'gauge' | 'colour' | 'lengthMm'>[],
   finish: 'everyday' | 'showpiece',
 ): MakeUpStep[] {
   const species = speciesById(kind.species);
   const parts = wiredParts(species, kind.stage).filter((p) => p.count > 0);
   const built = species.shape.parts?.(stageOf(species, kind.stage).open) ?? [];
-  const wireFigure = (name: string) => {
-    const w = wires.find((x) => x.use !== 'stem' && x.label.endsWith(`: ${name}`));
-    return w ? [{ figure: wireName(w.gauge), words: `${w.colour}, each cut ${w.lengthMm} mm` }] : [];
+  const wireFigure: WireFigure = (part) => {
+    const w = wires.find((x) => x.use !== 'stem' && x.part === part);
+    return w ? [{ code: 'figure.each-wire', values: { gauge: w.gauge, colour: w.colour, lengthMm: w.lengthMm } }] : [];
   };
   const steps: MakeUpStep[] = [];
   const stamens = species.wiring.stamens;
-  if (stamens)
+  if (stamens) {
+    const { count } = stamens;
     steps.push({
-      title: `Bind ${stamens.count} stamens round the centre`,
-      figures: [{ figure: `${stamens.count}`, words: 'stamens, tips level' }, ...wireFigure('stamen')],
-      how: ['Set them round the centre a few at a time, tips at one height.', 'Bind three turns tight, then down.'],
-      why: ['Bound in one go they slide to one side; a few at a time they stand all round.'],
+      title: { code: 'do.stamens', values: { count } },
+      figures: [{ code: 'figure.stamens', values: { count } }, ...wireFigure('stamen')],
+      how: plain('how.stamens-level', 'how.bind-down'),
+      why: plain('why.stamens'),
       rings: [],
     });
+  }
   if (parts.length === 0) return steps;
   const inBase = parts.some((p) => p.inBase);
   if (inBase) return [...steps, ...intoBase(species, kind.stage, parts, wireFigure)];
@@ -81,35 +84,33 @@ export function makeUpSteps(
   return steps;
 }
 
-type WireFigure = (name: string) => { figure: string; words: string }[];
+type WireFigure = (part: string) => Figure[];
+
+/** Sentences that carry no value. */
+const plain = <Code extends string>(...codes: Code[]): { code: Code; values: Record<never, never> }[] =>
+  codes.map((code) => ({ code, values: {} }));
 
 function petalSteps(species: Species, part: { name: string; count: number }, wireFigure: WireFigure): MakeUpStep[] {
   const rings = ringsOf(ringCounts(part.count, species.shape.rings));
-  return rings.map((ring, k) => ({
-    title: `${k === 0 ? 'Tape' : 'Then'} ${ring.turnsDeg.length} ${part.name}s ${k === 0 ? 'round the centre' : 'into the gaps'}`,
-    figures: [
-      { figure: `ring ${k + 1} of ${rings.length}`, words: `${ring.turnsDeg.length} ${part.name}s, evenly round` },
-      {
-        figure: ring.belowMm === 0 ? 'at the foot' : `${ring.belowMm} mm`,
-        words: ring.belowMm ? 'below the centre’s foot' : 'of the centre',
-      },
-      ...(k > 0
-        ? [{ figure: `${Math.round(180 / rings[k - 1]!.turnsDeg.length)}°`, words: 'turned against the ring before' }]
-        : []),
-      ...wireFigure(part.name),
-    ],
-    how: [
-      'Bend each petal’s wire outward where the petal ends, then lay it along the stem.',
-      'Bind each petal with one turn as it comes, the ring with two more.',
-    ],
-    why: [
-      k === 0
-        ? 'The first ring holds the centre; what is loose here stays loose.'
-        : 'Every ring lies in the gaps of the one before, so that no wire and no hole shows.',
-      `Each ring is bound ${RING_STEP_MM} mm lower: bound at one place they would swell to a knot.`,
-    ],
-    rings: rings.slice(0, k + 1),
-  }));
+  return rings.map((ring, k): MakeUpStep => {
+    const values = { part: part.name, count: ring.turnsDeg.length };
+    const before = rings[k - 1];
+    return {
+      title: { code: before ? 'do.petals-next' : 'do.petals-first', values },
+      figures: [
+        { code: 'figure.ring', values: { ...values, ring: k + 1, of: rings.length } },
+        { code: 'figure.ring-below', values: { belowMm: ring.belowMm } },
+        ...(before ? [{ code: 'figure.turned' as const, values: { rad: degToRad(180 / before.turnsDeg.length) } }] : []),
+        ...wireFigure(part.name),
+      ],
+      how: plain('how.bend-petal', 'how.bind-petal'),
+      why: [
+        { code: before ? 'why.ring-gaps' : 'why.first-ring', values: {} },
+        { code: 'why.ring-lower', values: { stepMm: RING_STEP_MM } },
+      ],
+      rings: rings.slice(0, k + 1),
+    };
+  });
 }
 
 /** Stems of the finest parts are painted for everyday work and taped to their ends for a showpiece (trade.md T3). */
@@ -124,49 +125,32 @@ function composite(
   finish: 'everyday' | 'showpiece',
 ): MakeUpStep[] {
   const fine = parts.find((p) => FINEST.includes(p.name));
-  const first: MakeUpStep[] = fine
-    ? [
-        {
-          title: finish === 'showpiece' ? `Tape every ${fine.name}’s stem to its end` : `Paint the ${fine.name}s’ stems`,
-          figures: wireFigure(fine.name),
-          how: [
-            finish === 'showpiece'
-              ? 'A third of the tape’s width, stretched thin, from under the head to the end.'
-              : 'Green on white wire, thinned; hang them until they are dry. Tape only where they are joined.',
-          ],
-          why: [
-            finish === 'showpiece'
-              ? 'A showpiece is looked at closely: taped stems take dust like the rest.'
-              : 'So thin a wire looks thick under tape; painted it vanishes.',
-          ],
-          rings: [],
-        },
-      ]
-    : [];
-  const joined = branchSteps(built, longMm).map((s): MakeUpStep => {
-    const name = parts.find((p) => s.text.includes(p.name))?.name ?? '';
+  const first = fine ? [fineStems(fine.name, wireFigure, finish)] : [];
+  const joined = branchSteps(built, longMm).map(({ does, belowMm }): MakeUpStep => {
+    const wired = does.values.parts.find((p) => parts.some((q) => q.name === p.part))?.part ?? '';
+    const below: Figure[] = belowMm === null ? [] : [{ code: 'figure.below-last', values: { lengthMm: belowMm } }];
     return {
-      title: s.text,
-      figures: [
-        ...(s.belowMm === null ? [] : [{ figure: `${Math.round(s.belowMm)} mm`, words: 'below the last' }]),
-        ...wireFigure(name),
-      ],
-      how: [
-        s.belowMm === null
-          ? 'Even the heads out, bind three turns, and wind down.'
-          : 'Bend the stalk out at 45°, lay it along the carrier, bind, and wind down to the next.',
-        ...(species.wiring.bark ? ['Brown tape; bend small kinks into the wire, as wood grows.'] : []),
-      ],
-      why: [
-        s.belowMm === null
-          ? 'The finest level first: once it hangs on the carrier no finger gets between.'
-          : 'From the tip down: smallest and tightest first, larger ones lower.',
-      ],
+      title: does,
+      figures: [...below, ...wireFigure(wired)],
+      how: [...plain(belowMm === null ? 'how.even-out' : 'how.bend-stalk'), ...(species.wiring.bark ? plain('how.woody') : [])],
+      why: plain(belowMm === null ? 'why.finest-first' : 'why.from-tip'),
       rings: [],
     };
   });
   return [...first, ...joined];
 }
+
+/** Stems of the finest parts, painted or taped before anything is joined. */
+const fineStems = (part: string, wireFigure: WireFigure, finish: 'everyday' | 'showpiece'): MakeUpStep => {
+  const taped = finish === 'showpiece';
+  return {
+    title: { code: taped ? 'do.tape-fine' : 'do.paint-fine', values: { part } },
+    figures: wireFigure(part),
+    how: plain(taped ? 'how.tape-fine' : 'how.paint-fine'),
+    why: plain(taped ? 'why.taped-fine' : 'why.painted-fine'),
+    rings: [],
+  };
+};
 
 /** Florets on short wires go into a base that is still soft (trade.md T13). */
 const intoBase = (
@@ -176,19 +160,19 @@ const intoBase = (
   wireFigure: WireFigure,
 ): MakeUpStep[] => [
   {
-    title: `Shape the base of the ${pieceName(species, stage)}, and let it firm`,
-    figures: [{ figure: '5–10 min', words: 'until a pinch just dents it' }],
-    how: ['Roll a ball on its skewer or wires, glue it where it meets them, and wait.'],
-    why: ['Too soft it slides down; once it has set no wire goes in.'],
+    title: { code: 'do.shape-base', values: { piece: { species: species.id, stage } } },
+    figures: [{ code: 'figure.base-firms', values: {} }],
+    how: plain('how.roll-base'),
+    why: plain('why.base-firm'),
     rings: [],
   },
   ...parts
     .filter((p) => p.inBase)
-    .map((p): MakeUpStep => ({
-      title: `Push in ${p.count} ${p.name}s, from the middle outward`,
-      figures: [{ figure: `${p.count}`, words: `${p.name}s, buds in the middle, open ones round them` }, ...wireFigure(p.name)],
-      how: ['Trim each wire as you go, dip it in glue, push it in while the base still dents.'],
-      why: ['Buds in the middle make the dome; open ones round them hide the base.'],
+    .map(({ name: part, count }): MakeUpStep => ({
+      title: { code: 'do.push-in', values: { part, count } },
+      figures: [{ code: 'figure.pushed-in', values: { part, count } }, ...wireFigure(part)],
+      how: plain('how.push-in'),
+      why: plain('why.dome'),
       rings: [],
     })),
 ];

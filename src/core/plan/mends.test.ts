@@ -1,8 +1,10 @@
-import type { Mend, Warning } from '../place/entry';
+import type { Mend, WarningPlace } from '../facts/fact';
 import { randomProject } from '../testing/samples';
 import { derivePlan } from './derivePlan';
-import { applyMend, mendWords } from './mends';
+import { applyMend } from './mends';
 import type { Project } from './project';
+import type { Warning, WarningCode } from './warnings';
+import { ENGLISH } from '../words/english';
 
 /** A job whose heads lean far over, with dust that may not be eaten; for foam, pushed into a tier whose icing is served. */
 function leaning(seed: number, kind: Mend['do']): Project {
@@ -25,7 +27,7 @@ function withMend(kind: Mend['do']): { project: Project; warning: Warning; mend:
   });
 }
 
-const same = (w: Warning, of: Warning) => w.pieceId === of.pieceId && w.what === of.what && w.level === of.level;
+const same = (w: Warning, of: Warning) => w.pieceId === of.pieceId && w.code === of.code && w.level === of.level;
 
 test.each(['underlay', 'edible dust', 'dummy tier', 'covering not eaten'] as const)(
   '“%s” takes away what it was pressed for, in every seeded job that asks for it',
@@ -38,23 +40,23 @@ test.each(['underlay', 'edible dust', 'dummy tier', 'covering not eaten'] as con
       expect(next).not.toEqual(project);
       const left = derivePlan(next).warnings.filter((w) => same(w, warning) && w.mends?.some((m) => m.do === kind));
       expect(left).toEqual([]);
-      expect(mendWords(mend).length).toBeGreaterThan(5);
+      expect(ENGLISH.mend(mend).length).toBeGreaterThan(5);
     }
   },
 );
 
-test.each([
-  ['a head on the icing or in the cake', / lies on the icing| into the cake/],
-  ['a stem along the icing', /^The stem of .* touches icing/],
+test.each<[string, WarningCode[]]>([
+  ['a head on the icing or in the cake', ['place.head-on-icing', 'place.head-in-cake']],
+  ['a stem along the icing', ['place.stem-on-icing']],
 ])('lifted, %s is clear after at most three presses', (_what, said) => {
   const cases = Array.from({ length: 60 }, (_, i) => leaning(i + 1, 'lift')).flatMap((project) => {
-    const warning = derivePlan(project).warnings.find((w) => said.test(w.what) && w.mends?.some((m) => m.do === 'lift'));
+    const warning = derivePlan(project).warnings.find((w) => said.includes(w.code) && w.mends?.some((m) => m.do === 'lift'));
     return warning ? [{ project, warning }] : [];
   });
   expect(cases.length).toBeGreaterThan(1);
   for (const { project, warning } of cases) {
     const next = structuredClone(project);
-    const asks = () => derivePlan(next).warnings.find((w) => w.pieceId === warning.pieceId && said.test(w.what) && w.mends);
+    const asks = () => derivePlan(next).warnings.find((w) => w.pieceId === warning.pieceId && said.includes(w.code) && w.mends);
     for (let press = 0, now = asks(); press < 3 && now; press++, now = asks())
       applyMend(
         next,
@@ -76,7 +78,7 @@ test('edible dust is not offered where a recorded label says that one on the she
 test('a mend for a piece that is gone changes nothing', () => {
   const project = randomProject(3);
   const next = structuredClone(project);
-  const warning: Warning = { level: 'stop', station: 'Place', what: '', where: '', why: '', remedy: '', pieceId: 'gone' };
+  const warning: WarningPlace = { level: 'stop', station: 'place', pieceId: 'gone' };
   applyMend(next, { ...warning, arrangementId: 'a1' }, { do: 'lift', mm: 3 });
   applyMend(next, { ...warning, arrangementId: 'nowhere' }, { do: 'underlay' });
   applyMend(next, warning, { do: 'dummy tier', tierIndex: 9 });

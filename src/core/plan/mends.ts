@@ -1,23 +1,11 @@
 import { cakeSolid } from '../cake/solid';
 import { drawLine } from '../compose/line';
-import type { Mend, Warning } from '../place/entry';
+import type { Mend, WarningPlace } from '../facts/fact';
 import { liftedClear } from '../place/lifted';
 import type { Project } from './project';
 
-/** What a mend is called on its key. */
-export const mendWords = (mend: Mend): string =>
-  ({
-    lift: () => 'Lift it clear',
-    underlay: () => 'Lay something made for food under it',
-    'edible dust': () => 'Use edible dust only',
-    'move apart': () => 'Move them apart',
-    'by the rule': () => 'Leave it to the rule',
-    'dummy tier': () => 'Make that tier a dummy',
-    'covering not eaten': () => 'Its covering is not eaten',
-  })[mend.do]();
-
 /** Changes the project that it is handed so that a warning's cause goes away; `move apart` is `movedApart` in apart.ts. */
-export function applyMend(project: Project, warning: Warning, mend: Mend): void {
+export function applyMend(project: Project, warning: WarningPlace, mend: Mend): void {
   const arrangement = project.arrangements.find((a) => a.id === warning.arrangementId);
   const piece = arrangement?.pieces.find((p) => p.id === warning.pieceId);
   if (mend.do === 'lift' && arrangement && piece) {

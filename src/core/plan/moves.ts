@@ -1,11 +1,13 @@
 import { dayText, wallFromText, type WallMinutes } from '../days/clock';
+import type { DayRefusal, TaskName } from '../days/facts';
 import type { DaySettings } from '../days/settings';
 import type { DaysPlan } from './daysOf';
 
 /** A task that is elsewhere than in the plan that is gone by. */
 export interface Move {
   id: string;
-  name: string;
+  /** nothing where the task is gone */
+  name: TaskName | null;
   from: string | null;
   to: string | null;
 }
@@ -19,22 +21,22 @@ export function movesFrom(kept: DaySettings['kept'], plan: Pick<DaysPlan, 'tasks
   for (const p of plan.schedule) {
     const before = was.get(p.id) ?? null;
     const day = dayText(p.from);
-    if (before !== day) moves.push({ id: p.id, name: names.get(p.id) ?? p.id, from: before, to: day });
+    if (before !== day) moves.push({ id: p.id, name: names.get(p.id) ?? null, from: before, to: day });
     was.delete(p.id);
   }
-  for (const [id, day] of was) moves.push({ id, name: id.split('|').join(' '), from: day, to: null });
+  for (const [id, day] of was) moves.push({ id, name: null, from: day, to: null });
   return moves;
 }
 
-/** Why a task cannot be on a day, in a sentence; null where it is there. */
+/** Why a task cannot be on a day; null where it is there. */
 export function whyNotOn(
   day: string,
   id: string,
   plan: Pick<DaysPlan, 'tasks' | 'schedule' | 'unpinned'>,
   works: (day: WallMinutes) => boolean,
-): string | null {
+): DayRefusal | null {
   if (!plan.unpinned.includes(id)) return null;
-  if (!works(wallFromText(`${day}T00:00`))) return 'Nobody who can do it works on that day.';
+  if (!works(wallFromText(`${day}T00:00`))) return { code: 'day.nobody', values: {} };
   const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
   const at = new Map(plan.schedule.map((p) => [p.id, p]));
   const next = plan.tasks
@@ -43,7 +45,8 @@ export function whyNotOn(
     .filter((p) => p !== undefined)
     .sort((a, b) => a.from - b.from)[0];
   const own = tasks.get(id);
-  if (next && own && dayText(next.from) <= day)
-    return `“${tasks.get(next.id)!.name}” waits for it on ${dayText(next.from)}${own.dryHours > 0 ? `, and it has to dry for ${Math.round(own.dryHours)} h` : ''}.`;
-  return 'That day is full, or what follows would not dry in time.';
+  const waiting = next && tasks.get(next.id);
+  if (waiting && own && dayText(next.from) <= day)
+    return { code: 'day.waited-for', values: { task: waiting.name, on: dayText(next.from), dryHours: own.dryHours } };
+  return { code: 'day.full', values: {} };
 }

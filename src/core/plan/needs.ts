@@ -1,7 +1,5 @@
-import { barrierById } from '../place/barrier';
 import type { Need } from '../make/price';
-import { recipeById, type SupplyId } from '../make/recipes';
-import type { WireSystem } from '../wire/gauge';
+import type { SupplyId } from '../make/recipes';
 import type { DerivedPlan } from './derivePlan';
 import { offTheRollMm } from './usedUp';
 
@@ -11,23 +9,30 @@ const DUST_GRAMS_EACH = 0.05;
 const GRAMS_PER_ML: Readonly<Record<SupplyId, number>> = { glue: 1, 'egg glue': 1.03, glaze: 1, starch: 0.6, fat: 0.92 };
 
 /** Everything a plan uses up: paste, wire by gauge and colour in whole lengths, tape, barriers, dust, glue, glaze, starch and fat. */
-export function needsOf(
-  plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tape' | 'barriers' | 'tray' | 'supplies'>,
-  system: WireSystem = 'SWG',
-): Need[] {
+export function needsOf(plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tape' | 'barriers' | 'tray' | 'supplies'>): Need[] {
   const pieces = plan.tray.reduce((a, k) => a + k.toMake, 0);
   const needs: Need[] = [
-    { id: 'paste', name: 'Flower paste', unit: 'g', amount: plan.paste.reduce((a, b) => a + b.grams, 0) },
+    { id: 'paste', name: { code: 'need.paste', values: {} }, unit: 'g', amount: plan.paste.reduce((a, b) => a + b.grams, 0) },
     ...plan.cuts.map((c): Need => ({
       id: `wire-${c.gauge}-${c.colour}`,
-      name: `Wire ${c.gauge < 10 ? `${c.gauge} mm` : `${c.gauge} ${system}`}, ${c.colour}`,
+      name: { code: 'need.wire', values: { gauge: c.gauge, colour: c.colour } },
       unit: 'piece',
       amount: c.least.bars.length,
     })),
-    { id: 'tape', name: 'Floral tape', unit: 'm', amount: offTheRollMm(plan.tape) / 1000 },
-    ...plan.barriers.map(({ id, count }): Need => ({ id, name: barrierById(id)?.name ?? id, unit: 'piece', amount: count })),
-    { id: 'dust', name: 'Dust', unit: 'g', amount: pieces * DUST_GRAMS_EACH },
-    ...plan.supplies.map(({ id, ml }): Need => ({ id, name: recipeById(id).name, unit: 'g', amount: ml * GRAMS_PER_ML[id] })),
+    { id: 'tape', name: { code: 'need.tape', values: {} }, unit: 'm', amount: offTheRollMm(plan.tape) / 1000 },
+    ...plan.barriers.map(({ id, count }): Need => ({
+      id,
+      name: { code: 'need.barrier', values: { barrier: id } },
+      unit: 'piece',
+      amount: count,
+    })),
+    { id: 'dust', name: { code: 'need.dust', values: {} }, unit: 'g', amount: pieces * DUST_GRAMS_EACH },
+    ...plan.supplies.map(({ id, ml }): Need => ({
+      id,
+      name: { code: 'need.supply', values: { supply: id } },
+      unit: 'g',
+      amount: ml * GRAMS_PER_ML[id],
+    })),
   ];
   return needs.filter((n) => n.amount > 0);
 }

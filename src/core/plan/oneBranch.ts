@@ -5,9 +5,9 @@ import { placePiece } from '../compose/placement';
 import { drawLine } from '../compose/line';
 import { bundleMm, tapeLengthMm } from '../tape/bundle';
 import { cutLongestFirst, type CutPlan } from '../wire/cutList';
-import { sumTerms, TRIM_ALLOWANCE_MM, type WireCut } from '../wire/wireLength';
+import { sumTerms, TO_TRIM, type WireCut } from '../wire/wireLength';
 import { defaultCake, defaultLine } from './newProject';
-import { branchSteps, SINGULARS, PLURALS, type BranchStep } from './branchSteps';
+import { branchSteps, countParts, type BranchStep, type PartCount } from './branchSteps';
 import { gaugeFor, partWires, type WireContext } from './stems';
 
 /** A branch, spike or sprig that is made for itself, without a cake. */
@@ -15,7 +15,7 @@ export interface OneBranch {
   longMm: number;
   massGrams: number;
   /** how many it is built of, by name */
-  counts: { name: string; count: number }[];
+  counts: PartCount[];
   wires: WireCut[];
   cuts: { gauge: number; colour: string; plan: CutPlan }[];
   tapeMm: number;
@@ -39,16 +39,17 @@ export function oneBranch(kind: Kind, context: WireContext, stockMm: number): On
   const longMm = body.axialMm * 2;
   const gauge = gaugeFor(placed, FOOT_MM, context);
   const { terms, lengthMm } = sumTerms([
-    { name: 'hook', mm: species.wiring.hookMm, why: 'bent in the paste so that it cannot pull off' },
-    { name: 'inside the head', mm: longMm * species.wiring.insideShare, why: 'up the middle' },
-    { name: 'free stem', mm: FOOT_MM, why: 'to hold it by, and to put it in' },
-    { name: 'to trim', mm: TRIM_ALLOWANCE_MM, why: 'cut long, shorten after' },
+    { term: 'hook', mm: species.wiring.hookMm, why: { code: 'term.holds', values: {} } },
+    { term: 'inside', mm: longMm * species.wiring.insideShare, why: { code: 'term.up-sprig', values: {} } },
+    { term: 'free', mm: FOOT_MM, why: { code: 'term.to-hold', values: {} } },
+    TO_TRIM,
   ]);
   const stem: WireCut = {
     id: 'one-stem',
     pieceId: 'one',
     use: 'stem',
-    label: species.name,
+    piece: { species: kind.species, stage: kind.stage },
+    part: null,
     gauge: gauge.gauge,
     diameterMm: gauge.diameterMm,
     colour: species.wiring.white ? 'white' : context.colour,
@@ -64,7 +65,7 @@ export function oneBranch(kind: Kind, context: WireContext, stockMm: number): On
   return {
     longMm,
     massGrams: body.massGrams,
-    counts: countsOf(parts),
+    counts: countParts(parts),
     wires,
     cuts: cutsOf(wires, stockMm),
     tapeMm: tapeLengthMm(thickMm, FOOT_MM + highestMm) + carried.length * tapeLengthMm(stem.diameterMm, JOINT_TAPE_MM),
@@ -77,8 +78,8 @@ export function oneBranch(kind: Kind, context: WireContext, stockMm: number): On
 function thickestMm(stem: WireCut, wires: readonly WireCut[], carried: readonly Part[], longMm: number): number {
   const runs = carried.flatMap((p) => {
     // a floret that is still closed is wired as the others
-    const wire = wires.find((w) => w.use === 'part' && w.label.endsWith(`: ${p.name === 'bud' ? 'floret' : p.name}`));
-    const down = wire?.terms.find((t) => t.name === 'along the stem')?.mm ?? 0;
+    const wire = wires.find((w) => w.use === 'part' && w.part === (p.name === 'bud' ? 'floret' : p.name));
+    const down = wire?.terms.find((t) => t.term === 'along-stem')?.mm ?? 0;
     const from = p.joins[2] * longMm;
     return wire && down > 0 ? [{ from, to: from - down, diameterMm: wire.diameterMm }] : [];
   });
@@ -86,12 +87,6 @@ function thickestMm(stem: WireCut, wires: readonly WireCut[], carried: readonly 
     bundleMm([stem.diameterMm, ...runs.filter((r) => r.from >= at.from && r.to < at.from).map((r) => r.diameterMm)], false),
   );
   return Math.max(bundleMm([stem.diameterMm], false), ...bundles);
-}
-
-function countsOf(parts: readonly Part[]): { name: string; count: number }[] {
-  const counts = new Map<Part['name'], number>();
-  for (const p of parts) counts.set(p.name, (counts.get(p.name) ?? 0) + 1);
-  return [...counts].map(([name, count]) => ({ name: count === 1 ? SINGULARS[name] : PLURALS[name], count }));
 }
 
 function cutsOf(wires: readonly WireCut[], stockMm: number): OneBranch['cuts'] {

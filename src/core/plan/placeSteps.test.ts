@@ -2,6 +2,7 @@ import { cakeOf, proposalFor, randomProject } from '../testing/samples';
 import { derivePlan } from './derivePlan';
 import { newProject } from './newProject';
 import { placeSteps } from './placeSteps';
+import { ENGLISH } from '../words/english';
 
 test.each(Array.from({ length: 12 }, (_, i) => i + 1))(
   'putting in: every entry once in the order of its number, pauses between, the count last, seed %i',
@@ -13,7 +14,7 @@ test.each(Array.from({ length: 12 }, (_, i) => i + 1))(
     expect(steps.filter((s) => s.kind === 'entry').map((s) => s.entryId)).toEqual(plan.entries.map((e) => e.id));
     expect(new Set(steps.map((s) => s.key)).size).toBe(steps.length);
     expect(steps[0]!.kind).toBe('ready');
-    expect(steps.at(-1)).toMatchObject({ kind: 'count', figures: [{ figure: `${plan.handOver.comesOut}` }] });
+    expect(steps.at(-1)).toMatchObject({ kind: 'count', figures: [{ code: 'figure.count', values: { count: plan.handOver.comesOut } }] });
     // never more than eight without a look round (trade.md C2; common practice, no source)
     let since = 0;
     for (const s of steps) {
@@ -22,7 +23,7 @@ test.each(Array.from({ length: 12 }, (_, i) => i + 1))(
     }
     expect(steps.some((s) => s.kind === 'cover')).toBe(plan.entries.some((e) => e.seenFrom.length > 0));
     for (const s of steps) {
-      expect(s.figures.map((f) => `${f.figure} ${f.words}`).join(' ')).not.toMatch(/NaN|undefined|Infinity/);
+      expect(s.figures.map((f) => ENGLISH.say(f)).join(' ')).not.toMatch(/NaN|undefined|Infinity/);
       expect(s.how.length * s.why.length).toBeGreaterThan(0);
     }
   },

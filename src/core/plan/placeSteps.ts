@@ -1,10 +1,11 @@
-import { tierName } from '../cake/cake';
-import { azimuthToClockWords } from '../geometry/units';
-import { barrierById } from '../place/barrier';
+import { tierRef } from '../cake/cake';
+import { degToRad } from '../geometry/numbers';
+import { ABILITIES, barrierById, type Barrier } from '../place/barrier';
 import { RIM_PROUD_MM } from '../place/seating';
-import type { Step } from './benchSteps';
+import { plainly, type Step } from './benchSteps';
 import type { DerivedPlan, PlannedEntry } from './derivePlan';
 import type { Project } from './project';
+import type { Figure } from './stepFacts';
 
 /** One thing to do beside the cake; of an entry, or a pause in which one looks. */
 export interface PlaceStep extends Step {
@@ -35,27 +36,25 @@ export function placeSteps(plan: Pick<DerivedPlan, 'entries' | 'heads'>, project
   return steps;
 }
 
-const plain = (
+const pause = (
   kind: PlaceStep['kind'],
   key: string,
-  where: string,
-  title: string,
-  rest: Pick<Step, 'figures' | 'how' | 'why'>,
-): PlaceStep => ({ kind, key: `place:${key}`, where, title, entryId: null, ...rest });
+  rest: Pick<Step, 'where' | 'title' | 'figures' | 'how' | 'why'>,
+): PlaceStep => ({ kind, key: `place:${key}`, entryId: null, ...rest });
 
 function readyStep(entries: readonly PlannedEntry[]): PlaceStep {
-  const kinds = new Map<string, number>();
-  for (const e of entries) kinds.set(e.barrierName, (kinds.get(e.barrierName) ?? 0) + 1);
-  return plain('ready', 'ready', 'Before the first', 'Lay everything out beside the cake', {
-    figures: [...kinds].map(([name, n]) => ({ figure: `${n}`, words: name })),
-    how: [
-      'The cake is chilled firm, its last chilling is over, the templates are pricked through.',
-      'Straws and coats are on their stems; picks lie ready for the cake.',
-      'Clean hands; pliers, an awl and a cloth within reach.',
-    ],
+  const kinds = new Map<string | null, number>();
+  for (const e of entries) kinds.set(e.barrier, (kinds.get(e.barrier) ?? 0) + 1);
+  return pause('ready', 'ready', {
+    where: { code: 'at.before-first', values: {} },
+    title: { code: 'do.lay-out', values: {} },
+    figures: [...kinds].map(([barrier, count]): Figure =>
+      barrier ? { code: 'figure.barriers', values: { barrier, count } } : { code: 'figure.in-foam', values: { count } },
+    ),
+    how: plainly('how.cake-firm', 'how.barriers-ready', 'how.tools-ready'),
     why: [
-      'What is fetched with one hand in the arrangement is what breaks it.',
-      'Damp from chilling softens paste: flowers go on last.',
+      { code: 'why.laid-out', values: {} },
+      { code: 'why.damp', values: {} },
     ],
   });
 }
@@ -66,71 +65,53 @@ function entryStep(
   { cake }: Pick<Project, 'cake'>,
 ): PlaceStep {
   const barrier = entry.barrier ? barrierById(entry.barrier) : null;
-  const names = entry.pieceIds.map(
-    (id) => heads.find((h) => h.arrangementId === entry.arrangementId && h.pieceId === id)?.name.toLowerCase() ?? 'piece',
-  );
-  const what =
-    names.length === 1 ? names[0]! : names.length < 6 ? `${names[0]!} and ${names.length - 1} more` : `spray of ${names.length}`;
-  const pick = barrier?.kind === 'pick';
+  const lead = heads.find((h) => h.arrangementId === entry.arrangementId && h.pieceId === entry.pieceIds[0]);
+  const piece = { species: lead?.species ?? '', stage: lead?.stage ?? '' };
+  const { azimuthRad: clock, number, insideMm } = entry;
   return {
     kind: 'entry',
     key: `place:${entry.id}`,
     entryId: entry.id,
-    where: `${entry.number} of ${entries.length}: ${tierName(cake, entry.tierIndex)}, ${azimuthToClockWords(entry.azimuthRad)}`,
-    title: `Put in the ${what}`,
+    where: { code: 'at.entry', values: { number, of: entries.length, tier: tierRef(cake, entry.tierIndex), clock } },
+    title: { code: 'do.put-in', values: { piece, pieces: entry.pieceIds.length } },
     figures: [
-      { figure: azimuthToClockWords(entry.azimuthRad), words: `${Math.round(heightOn(entry))} mm above the board` },
-      { figure: `${Math.round(entry.downDeg)}° down`, words: entry.downDeg > 85 ? 'straight down' : 'below level' },
-      {
-        figure: `${Math.round(entry.insideMm)} mm`,
-        words: barrier ? `deep; ${RIM_PROUD_MM} mm of the ${barrier.name} stay out` : 'into the foam',
-      },
+      { code: 'figure.clock', values: { clock, heightMm: entry.pointMm[2] } },
+      { code: 'figure.down', values: { rad: degToRad(entry.downDeg), straight: entry.downDeg > 85 } },
+      barrier
+        ? { code: 'figure.deep', values: { insideMm, proudMm: RIM_PROUD_MM, barrier: barrier.id } }
+        : { code: 'figure.deep-foam', values: { insideMm } },
     ],
-    how: [
-      'Hold it up to its place and look.',
-      'Pierce a firm covering with an awl, along the line it will go.',
-      pick
-        ? 'Push the pick in first, a little soft paste in it; then the stem.'
-        : barrier
-          ? 'Grip it at its mouth with pliers, so that it does not ride up, and push.'
-          : 'Push it in along its line.',
-      'Turn the head its own way, and look again at the height it will be seen from.',
-    ],
-    why: [entry.reason, ...(barrier ? [barrier.caution] : ['Foam that nobody eats: no barrier is needed there.'])],
+    how: plainly('how.hold-up', 'how.pierce', pushedBy(barrier), 'how.turn-head'),
+    why: [entry.reason, barrier ? { code: 'why.barrier', values: { barrier: barrier.id } } : { code: 'why.foam', values: {} }],
   };
 }
 
-const heightOn = (entry: PlannedEntry): number => entry.pointMm[2];
+const pushedBy = (barrier: Barrier | null) =>
+  !barrier ? 'how.push' : ABILITIES[barrier.kind].goesFirst ? 'how.pick-first' : 'how.grip';
 
 const lookStep = (done: number, of: number): PlaceStep =>
-  plain('look', `look-${done}`, `${done} of ${of} are in`, 'Step back, look from every side', {
-    figures: [{ figure: '4 sides', words: 'and from above, at the height of a guest' }],
-    how: [
-      'Turn the cake a quarter at a time.',
-      'Turn heads that look the same way; stop adding where the next would only add weight.',
-    ],
-    why: ['From close by one sees flowers, from two steps off one sees the line.'],
+  pause('look', `look-${done}`, {
+    where: { code: 'at.looked', values: { done, of } },
+    title: { code: 'do.step-back', values: {} },
+    figures: [{ code: 'figure.sides', values: { sides: 4 } }],
+    how: plainly('how.turn-cake', 'how.stop-adding'),
+    why: [{ code: 'why.two-steps', values: {} }],
   });
 
 const coverStep = (seen: readonly PlannedEntry[]): PlaceStep =>
-  plain(
-    'cover',
-    'cover',
-    'After the last',
-    seen.length === 1 ? 'Cover the one rim that shows' : `Cover the ${seen.length} rims that show`,
-    {
-      figures: seen.slice(0, 6).map((e) => ({ figure: `${e.number}`, words: `seen from ${e.seenFrom.join(', ')}` })),
-      how: ['A small flower, a leaf, or a dab of icing over each.', 'Old holes are closed the same way.'],
-      why: ['Bright straws are for the one who cuts, not for the guests.'],
-    },
-  );
+  pause('cover', 'cover', {
+    where: { code: 'at.after-last', values: {} },
+    title: { code: 'do.cover-rims', values: { count: seen.length } },
+    figures: seen.slice(0, 6).map((e) => ({ code: 'figure.seen-from', values: { entry: e.id, sides: e.seenFrom } })),
+    how: plainly('how.cover', 'how.close-holes'),
+    why: [{ code: 'why.bright', values: {} }],
+  });
 
 const countStep = (count: number): PlaceStep =>
-  plain('count', 'count', 'At the very end', `Count them: ${count} are in`, {
-    figures: [{ figure: `${count}`, words: 'go in, as many come out' }],
-    how: [
-      'Write the number on the sheet that goes with the cake.',
-      'If the count is short, look on the table and in the box before the cake leaves.',
-    ],
-    why: ['Whoever cuts counts the same number out.'],
+  pause('count', 'count', {
+    where: { code: 'at.very-end', values: {} },
+    title: { code: 'do.count', values: { count } },
+    figures: [{ code: 'figure.count', values: { count } }],
+    how: plainly('how.write-number', 'how.if-short'),
+    why: [{ code: 'why.counted', values: {} }],
   });

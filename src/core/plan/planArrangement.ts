@@ -1,7 +1,7 @@
 import type { Arrangement } from '../compose/arrangement';
+import type { LineLimit } from '../compose/facts';
 import { lineLimits, pieceLimits } from '../compose/lineLimits';
 import type { LiveBalance } from '../compose/liveBalance';
-import { nameOf } from '../compose/names';
 import { overallScore, readMeasured, type Reading } from '../compose/reading';
 import type { Scene } from '../compose/scene';
 import type { Memory } from '../geometry/memory';
@@ -10,7 +10,7 @@ import { foodOf } from '../make/mixing';
 import { plateGrams, type PlaqueToMake } from '../make/plaque';
 import { contactWarnings } from '../place/contact';
 import { mayBeEatenWarning } from '../place/eaten';
-import { entryMark, type Entry, type Warning } from '../place/entry';
+import type { Entry } from '../place/entry';
 import { insertionOrder } from '../place/order';
 import { seenFrom } from '../place/seen';
 import { ROLES } from '../botany/species';
@@ -18,12 +18,12 @@ import type { Spray } from '../tape/tree';
 import { buildPlaque, buildSoft, buildSprays, buildStemByStem } from './build';
 import { EMPTY_BUILT, type Built } from './built';
 import type { Project } from './project';
+import type { Warning } from './warnings';
 
 /** A head in the world, as the plan reports it. mm, grams, unit vectors. */
 export interface PlannedHead {
   arrangementId: string;
   pieceId: string;
-  name: string;
   species: string;
   stage: string;
   role: string;
@@ -43,8 +43,8 @@ export interface PlannedArrangement {
   readings: Reading[];
   score: number;
   sprays: Spray[];
-  /** null when the line could not be drawn */
-  fault: string | null;
+  /** the line could not be drawn */
+  lost: boolean;
 }
 
 /** All that one arrangement brings to the plan. */
@@ -96,7 +96,7 @@ export function planArrangement(
     realPlants: project.brief.realPlants,
   });
   const eaten = mayBeEatenWarning({
-    name: `The ${arrangement.line.form}`,
+    line: arrangement.line.form,
     wired: built.wires.length > 0,
     pieces: arrangement.pieces.length,
     keepsake: project.brief.keepsake,
@@ -108,7 +108,7 @@ export function planArrangement(
   const faults = {
     stops: own.filter((w) => w.level === 'stop').length,
     looks: own.filter((w) => w.level === 'look again').length,
-    first: first ? `${first.what}, ${first.where}.` : null,
+    first: first ?? null,
   };
   const readings = readMeasured(measures, faults, remedies);
   const { plate, lengthMm } = measures.line;
@@ -144,37 +144,23 @@ function putInOrder({ entries, warnings, sprays }: Built, scene: Scene): Pick<Bu
   return { entries: ordered, warnings: [...warnings, ...together.map(inOneMove), ...toCover(ordered)] };
 }
 
+/** As many are named; more are only counted. */
+const MOST_NAMED = 8;
+
 /** Rims that show are covered at the very end (trade.md C11; common practice, no source). */
 function toCover(entries: readonly Entry[]): Warning[] {
   const seen = entries.filter((e) => e.seenFrom.length > 0);
-  if (seen.length === 0) return [];
-  const [{ id, seenFrom: sides }] = seen as [Entry, ...Entry[]];
-  return [
-    {
-      level: 'note',
-      station: 'Place',
-      what: seen.length === 1 ? `The rim of ${entryMark(id)} is seen` : `Rims of ${seen.length} barriers are seen`,
-      where:
-        seen.length === 1
-          ? `from ${sides.join(', ')}`
-          : `${seen
-              .slice(0, 8)
-              .map((e) => entryMark(e.id))
-              .join(', ')}${seen.length > 8 ? ' …' : ''}`,
-      why: 'Bright rims draw the eye away from the flowers.',
-      remedy: 'Cover each at the very end: a small flower, a leaf, a dab of icing.',
-      entryId: id,
-    },
-  ];
+  const [first] = seen;
+  if (!first) return [];
+  const values = { entries: seen.slice(0, MOST_NAMED).map((e) => e.id), count: seen.length, sides: first.seenFrom };
+  return [{ code: 'place.rims-seen', values, level: 'note', station: 'place', entryId: first.id }];
 }
 
 const inOneMove = (ids: readonly string[]): Warning => ({
+  code: 'place.in-together',
+  values: { entries: ids },
   level: 'note',
-  station: 'Place',
-  what: `${ids.map(entryMark).join(' and ')} go in together`,
-  where: 'the order of putting in',
-  why: 'Each is in the way of the other.',
-  remedy: 'Hold both, set them half way, then push one after the other.',
+  station: 'place',
   entryId: ids[0],
 });
 
@@ -186,42 +172,32 @@ const reportOf = ({ id, method, line }: Arrangement): PlannedArrangement => ({
   readings: [],
   score: 0,
   sprays: [],
-  fault: null,
+  lost: false,
 });
 
 /** Nothing can be built where the line has no place; a cake without tiers is said elsewhere. */
 const lost = (project: Project, arrangement: Arrangement): ArrangementPlan => ({
   arrangement,
   built: EMPTY_BUILT,
-  report: { ...reportOf(arrangement), fault: 'The line cannot be drawn on this cake.' },
+  report: { ...reportOf(arrangement), lost: true },
   heads: [],
   plaque: null,
   warnings: project.cake.tiers.length > 0 ? [lostLine(arrangement)] : [],
 });
 
-const limitWarning = (said: { what: string; remedy: string }): Warning => ({
-  level: 'look again',
-  station: 'Compose',
-  what: said.what,
-  where: 'the line',
-  why: 'It is drawn as far as the cake allows.',
-  remedy: said.remedy,
-});
+const limitWarning = (limit: LineLimit): Warning => ({ ...limit, level: 'look again', station: 'compose' });
 
-const lostLine = (arrangement: Arrangement): Warning => ({
+const lostLine = ({ line }: Arrangement): Warning => ({
+  code: 'compose.line-lost',
+  values: { line: line.form },
   level: 'stop',
-  station: 'Compose',
-  what: 'The line lies on a tier that is no longer there',
-  where: arrangement.line.form,
-  why: 'Its pieces have no place on this cake.',
-  remedy: 'Choose a line again in Compose; the pieces are kept.',
+  station: 'compose',
 });
 
 function reportHead(arrangementId: string, h: Scene['heads'][number]): PlannedHead {
   return {
     arrangementId,
     pieceId: h.piece.id,
-    name: nameOf(h),
     species: h.piece.species,
     stage: h.piece.stage,
     role: h.body.role,

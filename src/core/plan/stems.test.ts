@@ -9,7 +9,7 @@ import { bundleMm } from '../tape/bundle';
 import { branchTrees } from '../tape/tree';
 import {
   bundleMomentNmm,
-  describeBunch,
+  countPieces,
   gaugeFor,
   makeStem,
   partWires,
@@ -68,8 +68,8 @@ describe('stems and parts', () => {
 
   test('a bunch is named by what is in it', () => {
     const roses = scene.heads.filter((p) => p.piece.species === 'rose' && p.piece.stage === 'open');
-    expect(describeBunch(roses.slice(0, 1))).toBe('1 garden rose');
-    expect(describeBunch(roses)).toBe(`${roses.length} garden roses`);
+    expect(countPieces(roses.slice(0, 1))).toBe('1 garden rose');
+    expect(countPieces(roses)).toBe(`${roses.length} garden roses`);
   });
 });
 
@@ -81,21 +81,21 @@ describe('wiring a spray', () => {
   test('one stem wire for each piece, with its joint named in the reason', () => {
     const stems = wired.wires.filter((w) => w.use === 'stem');
     expect(stems.map((w) => w.pieceId).sort()).toEqual([...spray.pieceIds].sort());
-    for (const w of stems) expect(w.terms.find((t) => t.name === 'free stem')!.why).toMatch(/joint \d+/);
+    for (const w of stems) expect(w.terms.find((t) => t.term === 'free')!.why.code).toBe('term.to-joint');
   });
 
   test('wires that end on the way run past their joint and no further than the pick', () => {
     for (const joint of spray.joints) {
       const along = wired.wires.find((w) => w.pieceId === joint.pieceId && w.use === 'stem')!.terms;
-      const inPick = along.some((t) => t.name === 'in the barrier');
-      const run = along.find((t) => t.name === 'along the stem')?.mm ?? 0;
+      const inPick = along.some((t) => t.term === 'in-barrier');
+      const run = along.find((t) => t.term === 'along-stem')?.mm ?? 0;
       if (!inPick) expect(run).toBeLessThanOrEqual(joint.onto ? RUN_PAST_JOINT_MM.branch : RUN_PAST_JOINT_MM.arm);
       expect(run).toBeLessThanOrEqual(joint.toPickMm + 25);
     }
   });
 
   test('every wire passes one root: what reaches the pick is what carries the arms', () => {
-    const inPick = wired.wires.filter((w) => w.terms.some((t) => t.name === 'in the barrier'));
+    const inPick = wired.wires.filter((w) => w.terms.some((t) => t.term === 'in-barrier'));
     expect(wired.atPickMm).toHaveLength(inPick.length);
     expect(inPick.length).toBeGreaterThan(0);
   });
@@ -145,7 +145,7 @@ describe('a bundle bears what it carries: the moment at every joint is within wh
     const byId = new Map(own.heads.map((p) => [p.piece.id, p]));
     for (const tree of branchTrees(own.heads, own.line, 'a1')) {
       const { spray, wires } = wireSpray(tree, byId, GREEN, own.solid, 30, (d) => d.length);
-      const along = (w: WireCut) => w.terms.find((t) => t.name === 'along the stem')?.mm ?? 0;
+      const along = (w: WireCut) => w.terms.find((t) => t.term === 'along-stem')?.mm ?? 0;
       for (const arm of ['first', 'second'] as const) {
         const joints = spray.joints.filter((j) => j.arm === arm);
         for (const at of joints.filter((j) => !j.onto)) {

@@ -1,6 +1,7 @@
 import { wiredParts, wiresAtFoot } from '../botany/species';
 import type { PlacedPiece } from '../compose/placement';
-import { countedName, nameOf } from '../compose/names';
+import { pieceRef } from '../compose/names';
+import type { PieceRef } from '../facts/fact';
 import { hermite, polylineLengthMm } from '../geometry/curve';
 import { addScaled, distance, equal, scale, type Vec3 } from '../geometry/vec3';
 import type { Entry } from '../place/entry';
@@ -11,7 +12,7 @@ import type { Joint, Spray } from '../tape/tree';
 import type { Project } from './project';
 import { chooseGauge, GRAVITY_N_PER_GRAM, HANDLING_FACTOR, STEEL, secondMoment, type GaugeChoice } from '../wire/mechanics';
 import { gaugeToMm, mmToGauge, type WireSystem } from '../wire/gauge';
-import { SPRUNG_FOLD_MM, sumTerms, TRIM_ALLOWANCE_MM, type LengthTerm, type WireCut } from '../wire/wireLength';
+import { SPRUNG_FOLD_MM, sumTerms, TO_TRIM, TRIM_ALLOWANCE_MM, type LengthTerm, type WireCut } from '../wire/wireLength';
 
 /** A visible stem: from the back of a head to where it joins or enters. */
 export interface Stem {
@@ -79,12 +80,8 @@ function headTerms(p: PlacedPiece): LengthTerm[] {
   const { wiring } = p.body.species;
   const inside = p.body.axialMm * 2 * wiring.insideShare;
   return [
-    { name: 'hook', mm: wiring.hookMm, why: 'bent in the paste so that the head cannot pull off' },
-    {
-      name: 'inside the head',
-      mm: inside,
-      why: p.spine.length ? 'up the middle of the sprig' : 'through the base into the middle',
-    },
+    { term: 'hook', mm: wiring.hookMm, why: { code: 'term.holds', values: {} } },
+    { term: 'inside', mm: inside, why: { code: p.spine.length ? 'term.up-sprig' : 'term.through-base', values: {} } },
   ];
 }
 
@@ -100,17 +97,18 @@ export function partWires(p: PlacedPiece, context: WireContext): WireCut[] {
   ) => {
     const long = part.lengthMm * Math.max(0.6, scaleBy) - TRIM_ALLOWANCE_MM;
     const { terms, lengthMm } = sumTerms([
-      { name: 'inside the head', mm: long * 0.55, why: `two thirds up each ${name}` },
+      { term: 'inside', mm: long * 0.55, why: { code: 'term.two-thirds', values: { part: name } } },
       part.inBase
-        ? { name: 'in the soft base', mm: long * 0.45, why: 'pushed in while a pinch still dents it' }
-        : { name: 'along the stem', mm: long * 0.45, why: 'taped to the head’s own stem' },
-      { name: 'to trim', mm: TRIM_ALLOWANCE_MM, why: 'cut long, shorten after' },
+        ? { term: 'in-base', mm: long * 0.45, why: { code: 'term.into-base', values: {} } }
+        : { term: 'along-stem', mm: long * 0.45, why: { code: 'term.taped-to-stem', values: {} } },
+      TO_TRIM,
     ]);
     cuts.push({
       id: `${p.piece.id}-${use === 'part' ? name.replace(' ', '-') : use}`,
       pieceId: p.piece.id,
       use,
-      label: `${nameOf(p)}: ${name}`,
+      piece: pieceRef(p),
+      part: name,
       ...inSystem(context.system, part.swg),
       colour: wiring.white ? 'white' : context.colour,
       terms,
@@ -125,18 +123,24 @@ export function partWires(p: PlacedPiece, context: WireContext): WireCut[] {
 
 /** The wire of one piece set stem by stem. */
 export function entryWire(p: PlacedPiece, stem: Stem, entry: Entry, context: WireContext): WireCut {
-  const straw = entry.boreMm !== null && entry.barrier !== null;
+  const inTube = entry.boreMm !== null && entry.barrier !== null;
   const heavy = p.body.massGrams > 12;
   const { terms, lengthMm } = sumTerms([
     ...headTerms(p),
-    { name: 'free stem', mm: stem.lengthMm, why: 'from the head to the barrier’s rim' },
-    { name: 'in the barrier', mm: entry.wireInsideMm + (straw ? RIM_PROUD_MM : 0), why: `down the ${entry.barrierName}` },
+    { term: 'free', mm: stem.lengthMm, why: { code: 'term.to-rim', values: {} } },
     {
-      name: 'sprung fold',
-      mm: straw ? (heavy ? SPRUNG_FOLD_MM / 2 : SPRUNG_FOLD_MM) : 0,
-      why: heavy ? 'the smallest fold that grips' : 'bent back so that it springs',
+      term: 'in-barrier',
+      mm: entry.wireInsideMm + (inTube ? RIM_PROUD_MM : 0),
+      why: entry.barrier
+        ? { code: 'term.down-barrier', values: { barrier: entry.barrier } }
+        : { code: 'term.into-foam', values: {} },
     },
-    { name: 'to trim', mm: TRIM_ALLOWANCE_MM, why: 'cut long, shorten after' },
+    {
+      term: 'fold',
+      mm: inTube ? (heavy ? SPRUNG_FOLD_MM / 2 : SPRUNG_FOLD_MM) : 0,
+      why: { code: heavy ? 'term.small-fold' : 'term.springs', values: {} },
+    },
+    TO_TRIM,
   ]);
   return stemCut(p, stem.gauge, context, terms, lengthMm);
 }
@@ -145,7 +149,8 @@ const stemCut = (p: PlacedPiece, gauge: GaugeChoice, context: WireContext, terms
   id: `${p.piece.id}-stem`,
   pieceId: p.piece.id,
   use: 'stem',
-  label: nameOf(p),
+  piece: pieceRef(p),
+  part: null,
   gauge: gauge.gauge,
   diameterMm: gauge.diameterMm,
   colour: context.colour === 'white' || p.body.species.wiring.white ? 'white' : 'green',
@@ -216,14 +221,14 @@ export function wireSpray(
     const toEnd = run.toEnd ? joint.toPickMm + insideMm : Math.min(run.runMm, joint.onto ? run.runMm : joint.toPickMm);
     const { terms, lengthMm } = sumTerms([
       ...headTerms(p),
-      { name: 'free stem', mm: joint.stalkMm, why: `from the head to joint ${joint.order}` },
+      { term: 'free', mm: joint.stalkMm, why: { code: 'term.to-joint', values: { joint: joint.order } } },
       {
-        name: 'along the stem',
+        term: 'along-stem',
         mm: run.toEnd ? joint.toPickMm : toEnd,
-        why: run.toEnd ? 'carries the arm to the pick' : 'runs on past its joint, then is trimmed so that the stem tapers',
+        why: { code: run.toEnd ? 'term.carries-arm' : 'term.past-joint', values: {} },
       },
-      { name: 'in the barrier', mm: run.toEnd ? insideMm : 0, why: 'to the pick’s end' },
-      { name: 'to trim', mm: TRIM_ALLOWANCE_MM, why: 'cut long, shorten after' },
+      { term: 'in-barrier', mm: run.toEnd ? insideMm : 0, why: { code: 'term.to-pick-end', values: {} } },
+      TO_TRIM,
     ]);
     return [stemCut(p, stems[i]!.gauge, context, terms, lengthMm), ...partWires(p, context)];
   });
@@ -303,16 +308,17 @@ function fillThickness(
 
 function carrierCut(spray: Spray, carrier: Carrier, index: number, insideMm: number, context: WireContext): WireCut {
   const { terms, lengthMm } = sumTerms([
-    { name: 'along the stem', mm: carrier.fromPickMm, why: 'stiffens the arm where its own wires would bend' },
-    { name: 'in the barrier', mm: insideMm, why: 'to the pick’s end' },
-    { name: 'to trim', mm: TRIM_ALLOWANCE_MM, why: 'cut long, shorten after' },
+    { term: 'along-stem', mm: carrier.fromPickMm, why: { code: 'term.stiffens', values: {} } },
+    { term: 'in-barrier', mm: insideMm, why: { code: 'term.to-pick-end', values: {} } },
+    TO_TRIM,
   ]);
   return {
     id: `${spray.id}-carrier-${index + 1}`,
     pieceId: spray.pieceIds[0]!,
     use: 'carrier',
     arm: carrier.arm,
-    label: 'Carrier',
+    piece: null,
+    part: null,
     gauge: carrier.gauge,
     diameterMm: carrier.diameterMm,
     colour: context.colour,
@@ -333,14 +339,15 @@ export function makeStem(p: PlacedPiece, curve: Vec3[], context: WireContext): S
   };
 }
 
-export const describeBunch = (members: readonly PlacedPiece[]): string => {
-  const counts = new Map<string, number>();
-  for (const p of members)
-    counts.set(`${p.piece.species}|${p.piece.stage}`, (counts.get(`${p.piece.species}|${p.piece.stage}`) ?? 0) + 1);
-  return [...counts]
-    .map(([key, n]) => {
-      const p = members.find((m) => `${m.piece.species}|${m.piece.stage}` === key)!;
-      return countedName(p.body.species, p.piece.stage, n);
-    })
-    .join(', ');
-};
+/** Pieces of a bunch, each kind with how many. */
+export function countPieces(members: readonly PlacedPiece[]): (PieceRef & { count: number })[] {
+  const counts = new Map<string, PieceRef & { count: number }>();
+  for (const p of members) {
+    const ref = pieceRef(p);
+    const key = `${ref.species}|${ref.stage}`;
+    const known = counts.get(key);
+    if (known) known.count++;
+    else counts.set(key, { ...ref, count: 1 });
+  }
+  return [...counts.values()];
+}

@@ -5,14 +5,13 @@ import type { PasteBall } from '../make/paste';
 import { afresh, type Recall } from '../geometry/memory';
 import { suppliesFor, type Supply } from '../make/recipes';
 import type { TrayKind } from '../make/tray';
-import type { Warning } from '../place/entry';
 import { tapeLengthMm, tapeWidthShare } from '../tape/bundle';
 import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '../wire/cutList';
 import { cutFromOffcuts, type Offcut, type OffcutBar } from '../wire/offcuts';
-import { wireName } from '../wire/gauge';
 import type { WireCut } from '../wire/wireLength';
 import type { Built } from './built';
 import type { Project } from './project';
+import type { Warning } from './warnings';
 
 /** Cut list of one gauge and colour: what ends that are there give, and full lengths for the rest. */
 export interface GaugeCuts {
@@ -83,13 +82,11 @@ export const offcutsThatServe = (cuts: readonly GaugeCuts[], kept: readonly Offc
 
 export const tooLongWarnings = (cuts: readonly GaugeCuts[], stockMm: number): Warning[] =>
   cuts.flatMap((c) =>
-    c.least.tooLong.map((d) => ({
-      level: 'stop' as const,
-      station: 'Wire & tape' as const,
-      what: `A wire of ${d.lengthMm} mm is longer than a length of ${stockMm} mm`,
-      where: wireName(c.gauge),
-      why: 'It cannot be cut in one piece.',
-      remedy: 'Shorten the arm, set a second pick, or enter a longer stock length in Brief.',
+    c.least.tooLong.map(({ lengthMm }): Warning => ({
+      code: 'wire.longer-than-stock',
+      values: { lengthMm, stockMm, gauge: c.gauge },
+      level: 'stop',
+      station: 'wire',
     })),
   );
 
@@ -131,7 +128,7 @@ export interface TapeUse {
 }
 
 /** Florets' stems are the finest: painted for everyday work, taped for a showpiece (trade.md T3). */
-const FINEST_PARTS = /: (floret|bud)$/;
+const FINEST_PARTS: readonly (string | null)[] = ['floret', 'bud'];
 
 /**
  * Tape for stems, parts, joints and bundles of every arrangement as often as it is made. Woody stems are taped brown, a spray's
@@ -155,8 +152,8 @@ export function tapeNeeded(planned: readonly Planned[], project: Pick<Project, '
     };
     for (const stem of built.stems) wind(colourAt(stem.pieceId), stem.gauge.diameterMm + 0.3, stem.lengthMm + 5);
     for (const wire of built.wires) {
-      if (wire.use !== 'part' || (finish === 'everyday' && FINEST_PARTS.test(wire.label))) continue;
-      const along = wire.terms.find((t) => t.name === 'along the stem')?.mm ?? 0;
+      if (wire.use !== 'part' || (finish === 'everyday' && FINEST_PARTS.includes(wire.part))) continue;
+      const along = wire.terms.find((t) => t.term === 'along-stem')?.mm ?? 0;
       for (let i = 0; i < wire.count; i++) wind(colourAt(wire.pieceId), wire.diameterMm + 0.3, along);
     }
     for (const spray of built.sprays)

@@ -1,9 +1,10 @@
 import { produce } from 'immer';
 import { speciesById } from '../botany/catalogue';
-import { methodById, minutesForOne, METHODS } from '../botany/methods';
+import { methodById, minutesForOne } from '../botany/methods';
 import { roleAt } from '../botany/species';
 import type { TinPiece } from '../compose/tin';
-import { dayText, wallFromText, WEEKDAYS, weekdayOf, type WallMinutes } from '../days/clock';
+import { dayText, wallFromText, weekdayOf, type WallMinutes } from '../days/clock';
+import type { RepairFact, TaskName } from '../days/facts';
 import { criticalPath } from '../days/network';
 import { SKILLS } from '../days/windows';
 import { Memory } from '../geometry/memory';
@@ -15,7 +16,7 @@ import type { Project } from './project';
 /** One change that may make the work fit. */
 export interface Repair {
   id: string;
-  words: string;
+  does: RepairFact;
 }
 
 /** A repair whose plan was built: it fits, and the work begins on that day. */
@@ -46,32 +47,29 @@ const QUICK_METHODS = ['one piece', 'pulled'] as const;
 export function repairsFor(project: Project, plan: DerivedPlan, tin: readonly TinPiece[]): Repair[] {
   const { brief, days } = project;
   const repairs: Repair[] = [];
-  const add = (id: string, words: string) => repairs.push({ id, words });
+  const add = (id: string, does: RepairFact) => repairs.push({ id, does });
   const open = brief.hours.find((h) => h !== null);
   if (open) {
     const first = plan.schedule[0]?.from ?? wallFromText(brief.leavesAt);
     // the days off nearest before it leaves, first
     const back = Array.from({ length: 7 }, (_, i) => weekdayOf(wallFromText(brief.leavesAt) - (i + 1) * 1440));
     for (const day of back.filter((d) => brief.hours[d] === null).slice(0, 2))
-      add(`evening:${day}`, `Work on ${WEEKDAYS[day]}s too`);
+      add(`evening:${day}`, { code: 'repair.weekday', values: { weekday: day } });
     for (const off of days.daysOff.filter((d) => wallFromText(`${d}T00:00`) >= first - 1440).slice(0, 2))
-      add(`not off:${off}`, `Work on ${off} after all`);
-    if (brief.hours.some((h) => h && h.toMinute <= 1380)) add('longer', 'Sit an hour longer each time');
-    add('helper', 'A second pair of hands for making and dusting');
+      add(`not off:${off}`, { code: 'repair.day-off', values: { day: off } });
+    if (brief.hours.some((h) => h && h.toMinute <= 1380)) add('longer', { code: 'repair.longer', values: {} });
+    add('helper', { code: 'repair.helper', values: {} });
   }
-  if (project.spares.least > 0 || project.spares.surviveShare > 0.5) add('no spares', 'No spares');
+  if (project.spares.least > 0 || project.spares.surviveShare > 0.5) add('no spares', { code: 'repair.no-spares', values: {} });
   const quick = quickKind(plan);
-  if (quick)
-    add(
-      `quick:${quick.species}:${quick.method}`,
-      `${speciesById(quick.species).plural} by “${METHODS[quick.method]!.name.toLowerCase()}” instead`,
-    );
-  if (fillers(project).length >= 4) add('fewer fillers', `${Math.ceil(fillers(project).length / 4)} fillers fewer`);
+  if (quick) add(`quick:${quick.species}:${quick.method}`, { code: 'repair.quick', values: quick });
+  if (fillers(project).length >= 4)
+    add('fewer fillers', { code: 'repair.fewer-fillers', values: { count: Math.ceil(fillers(project).length / 4) } });
   const fromTin =
     takingsFor(project.arrangements, tin).reduce((a, t) => a + t.count, 0) - project.taken.reduce((a, t) => a + t.count, 0);
-  if (fromTin > 0) add('tin', `${fromTin} pieces from the tin`);
-  if (brief.room.humidityShare > DRIED_SHARE + 0.03) add('drier', `Dry the room to ${Math.round(DRIED_SHARE * 100)} %`);
-  if (days.safety === 'careful') add('practised', 'Fuller evenings and less margin: about one plan in eight is late');
+  if (fromTin > 0) add('tin', { code: 'repair.tin', values: { count: fromTin } });
+  if (brief.room.humidityShare > DRIED_SHARE + 0.03) add('drier', { code: 'repair.drier', values: { humidity: DRIED_SHARE } });
+  if (days.safety === 'careful') add('practised', { code: 'repair.practised', values: {} });
   return repairs;
 }
 
@@ -123,9 +121,9 @@ export function repaired(project: Project, id: string, tin: readonly TinPiece[])
 export interface Bounds {
   chainMinutes: number;
   leftMinutes: number;
-  /** the first and the last step of that chain, by name */
-  first: string;
-  last: string;
+  /** the first and the last step of that chain */
+  first: TaskName;
+  last: TaskName;
 }
 
 /** The longest chain of what is not done yet, whoever works and whenever (critical path); null where there is none. */

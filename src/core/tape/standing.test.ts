@@ -80,7 +80,7 @@ test('on a separator nothing is set: a stop that says so', () => {
     cake,
     arrangements: [{ ...newArrangement('a1', line), pieces: one }],
   };
-  const stops = derivePlan(project).warnings.filter((w) => w.level === 'stop' && w.station === 'Place');
-  expect(stops.some((w) => /separator takes no stem/.test(w.what))).toBe(true);
+  const stops = derivePlan(project).warnings.filter((w) => w.level === 'stop' && w.station === 'place');
+  expect(stops.some((w) => w.code === 'place.separator')).toBe(true);
   expect(derivePlan(project).verdict).toBe('stop');
 });

@@ -1,16 +1,15 @@
-/** One part of a wire's length, with its reason in a line. */
+import type { FactOf, PieceRef } from '../facts/fact';
+import type { TERM_FACTS } from './facts';
+
+export const TERMS = ['hook', 'inside', 'free', 'along-stem', 'in-base', 'in-barrier', 'fold', 'trim'] as const;
+export type Term = (typeof TERMS)[number];
+export type TermReason = FactOf<typeof TERM_FACTS>;
+
+/** One part of a wire's length, with its reason. */
 export interface LengthTerm {
-  name:
-    | 'hook'
-    | 'inside the head'
-    | 'free stem'
-    | 'along the stem'
-    | 'in the soft base'
-    | 'in the barrier'
-    | 'sprung fold'
-    | 'to trim';
+  term: Term;
   mm: number;
-  why: string;
+  why: TermReason;
 }
 
 export interface WireCut {
@@ -18,7 +17,10 @@ export interface WireCut {
   pieceId: string;
   /** what it is for: the piece's own stem, one of its parts, a stamen, a carrier that stiffens an arm */
   use: 'stem' | 'part' | 'stamen' | 'carrier';
-  label: string;
+  /** whose it is; null for a carrier */
+  piece: PieceRef | null;
+  /** the part of the piece that it carries; null for the piece's own stem and a carrier */
+  part: string | null;
   gauge: number;
   diameterMm: number;
   colour: 'white' | 'green';
@@ -33,6 +35,8 @@ export interface WireCut {
 
 /** Wire is cut long and shortened, never the other way: this much is left to trim. */
 export const TRIM_ALLOWANCE_MM = 5;
+/** What is left to trim, as a term. */
+export const TO_TRIM: LengthTerm = { term: 'trim', mm: TRIM_ALLOWANCE_MM, why: { code: 'term.spare', values: {} } };
 /** A fold that springs in a straw: the last stretch of the wire bent back (trade.md C5); a heavy head takes the smallest that grips. */
 export const SPRUNG_FOLD_MM = 12;
 

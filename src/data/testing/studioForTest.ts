@@ -8,6 +8,7 @@ import { DEMO_JOBS } from '@/core/demo/jobs';
 import { memoryShelf as shelfInMemory } from '../memoryShelf';
 import { createStudio, type StudioPorts } from '../studio';
 import { oneTab, type Tabs } from '../tabs';
+import { ENGLISH } from '@/core/words/english';
 
 /** A shelf in memory, with a switch that makes it fail. */
 export function memoryShelf(): ReturnType<typeof shelfInMemory> & { broken: Error | null } {
@@ -132,7 +133,7 @@ export async function passTime(bench: Bench) {
 export const PACKET = (() => {
   const [demo] = DEMO_JOBS as Project[];
   const job = newProjectWithHelper(demo!);
-  return packetFor(job, derivePlan(job), 'h')!;
+  return packetFor(job, derivePlan(job), 'h', ENGLISH)!;
 })();
 
 export function newProjectWithHelper(demo: Project): Project {

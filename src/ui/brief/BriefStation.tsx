@@ -3,7 +3,7 @@
 import { Move, Plus, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { cakeFaults, crumbs, TIER_SHAPES, tierName, type Cake } from '@/core/cake/cake';
+import { cakeFaults, crumbs, TIER_SHAPES, tierRef, type Cake } from '@/core/cake/cake';
 import { degToRad, radToDeg } from '@/core/geometry/numbers';
 import { newTier } from '@/core/plan/newProject';
 import { NumberField } from '../shared/fields';
@@ -14,9 +14,11 @@ import { Flowers } from './FlowerChoice';
 import { DayAndTable } from './DayAndTable';
 import { LineChoice } from './LineChoice';
 import { Suggestion } from './Suggestion';
+import { useWords } from '../speech/useWords';
 
 /** The cake is the form: each tier's figures stand beside it. To the right the day, the table, the flowers. */
 export function BriefStation() {
+  const words = useWords();
   const cake = useStudio((s) => s.project?.cake ?? null);
   const router = useRouter();
   if (!cake) return null;
@@ -29,7 +31,7 @@ export function BriefStation() {
         <BenchSettings />
         {faults.map((f) => (
           <p key={f.path} role="alert" className="mt-2 rounded-xl bg-[var(--stopwash)] px-3 py-2">
-            {f.message}
+            {words.say(f)}.
           </p>
         ))}
       </section>
@@ -127,7 +129,7 @@ const KINDS = [
 
 function TierRow({ cake, index }: { cake: Cake; index: number }) {
   const tier = cake.tiers[index]!;
-  const name = tierName(cake, index);
+  const name = useWords().tier(tierRef(cake, index))[0];
   const { edit } = getStudio();
   const title = name[0]!.toUpperCase() + name.slice(1);
   const change = (label: string, apply: (t: Cake['tiers'][number]) => void) => edit(label, (d) => apply(d.cake.tiers[index]!));
@@ -204,7 +206,7 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
 /** How a tier stands: its other side, its corners, off the middle, turned. Closed while it is a plain round in the middle. */
 function TierShape({ cake, index }: { cake: Cake; index: number }) {
   const tier = cake.tiers[index]!;
-  const name = tierName(cake, index);
+  const name = useWords().tier(tierRef(cake, index))[0];
   const { edit } = getStudio();
   const change = (label: string, apply: (t: Cake['tiers'][number]) => void) => edit(label, (d) => apply(d.cake.tiers[index]!));
   const plain = tier.shape === 'round' && tier.offset.xMm === 0 && tier.offset.yMm === 0;

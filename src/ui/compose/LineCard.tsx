@@ -1,13 +1,14 @@
 'use client';
 
 import { Copy, Trash2, X } from 'lucide-react';
-import { tierName } from '@/core/cake/cake';
+import { tierRef } from '@/core/cake/cake';
 import { PLAQUE_OUTLINES, type LineSpec } from '@/core/compose/arrangement';
 import { fieldValue, lineFields, withField } from '@/core/compose/lineFields';
 import { Choice, NumberField } from '../shared/fields';
 import { FORM_NAMES } from '../shared/FormIcon';
 import { getStudio, useStudio } from '../useStudio';
 import { copyArrangement, removeArrangement } from './arrangements';
+import { useWords } from '../speech/useWords';
 
 const change = (label: string, next: LineSpec) => {
   const { edit, arrangementIndex } = getStudio();
@@ -74,6 +75,7 @@ export function LineCard() {
 
 /** What is chosen and not measured: the tier, where on it, the outline, the lettering. */
 function Ways({ spec }: { spec: LineSpec }) {
+  const words = useWords();
   const cake = useStudio((s) => s.project!.cake);
   const top = spec.form === 'posy' || spec.form === 'cluster' || spec.form === 'plaque' || spec.form === 'pick';
   return (
@@ -87,7 +89,7 @@ function Ways({ spec }: { spec: LineSpec }) {
         >
           {cake.tiers.map((t, i) => (
             <option key={t.id} value={i}>
-              {tierName(cake, i)}
+              {words.tier(tierRef(cake, i))[0]}
             </option>
           ))}
         </select>

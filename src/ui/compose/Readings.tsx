@@ -6,31 +6,15 @@ import type { Reading, ReadingId } from '@/core/compose/reading';
 import { Vial } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { headline, isLevel } from './headline';
-
-const NAMES: Record<ReadingId, string> = {
-  focal: 'Focal',
-  grading: 'Grading',
-  weight: 'Weight',
-  cover: 'Cover',
-  crowding: 'Crowding',
-  facing: 'Facing',
-  rhythm: 'Rhythm',
-  colour: 'Colour',
-  counts: 'Counts',
-  flow: 'Flow',
-  hidden: 'Wire',
-  scale: 'Scale',
-  buildable: 'Buildable',
-};
+import { currentWords, useWords } from '../speech/useWords';
 
 const remedyOf = (r: Reading) => {
-  const remedy = r.remedy;
-  return remedy
-    ? {
-        label: remedy.label,
-        apply: () => getStudio().applyRemedy(remedy, `${NAMES[r.id].toLowerCase()}: ${remedy.label.toLowerCase()}`),
-      }
-    : null;
+  const { remedy } = r;
+  if (!remedy) return null;
+  const words = currentWords();
+  const label = words.say(remedy.label);
+  const name = words.messages.names.readings[r.id];
+  return { label, apply: () => getStudio().applyRemedy(remedy, `${name}: ${label}`.toLowerCase()) };
 };
 
 /**
@@ -38,6 +22,7 @@ const remedyOf = (r: Reading) => {
  * something is in hand only what leans is shown, a line each.
  */
 export function Readings({ readings, brief = false }: { readings: readonly Reading[]; brief?: boolean }) {
+  const words = useWords();
   const pieces = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.pieces.length ?? 0);
   const [open, setOpen] = useState<ReadingId | null>(null);
   const sorted = [...readings].sort((a, b) => a.score - b.score);
@@ -56,10 +41,10 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
         const remedy = remedyOf(r);
         return (
           <div key={r.id} className="flex min-h-[52px] items-center gap-3 border-t border-[var(--line)] py-1">
-            <span className="w-[78px] shrink-0 font-semibold">{NAMES[r.id]}</span>
+            <span className="w-[78px] shrink-0 font-semibold">{words.messages.names.readings[r.id]}</span>
             <Vial score={r.score} lean={r.lean} tone="off" width={120} height={18} />
             <span className="fig w-8 text-right">{Math.floor(r.score)}</span>
-            <span className="small min-w-0 grow">{r.why}</span>
+            <span className="small min-w-0 grow">{words.say(r.why)}</span>
             {remedy && (
               <button className="key shrink-0" onClick={remedy.apply}>
                 {remedy.label}
@@ -75,12 +60,12 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
               key={r.id}
               className="min-h-[44px] rounded-lg text-left"
               aria-expanded={open === r.id}
-              aria-label={`${NAMES[r.id]} ${Math.floor(r.score)}, level`}
+              aria-label={`${words.messages.names.readings[r.id]} ${Math.floor(r.score)}, level`}
               onClick={() => setOpen(open === r.id ? null : r.id)}
             >
               <Vial score={r.score} lean={r.lean} tone="level" width={80} height={13} />
               <span className="small whitespace-nowrap">
-                {NAMES[r.id].toLowerCase()} {Math.floor(r.score)}
+                {words.messages.names.readings[r.id].toLowerCase()} {Math.floor(r.score)}
               </span>
             </button>
           ))}
@@ -88,7 +73,7 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
       )}
       {shown && !brief && (
         <p className="say pt-1">
-          {NAMES[shown.id]}: {shown.why} <span className="small">{figures(shown)}</span>
+          {words.messages.names.readings[shown.id]}: {words.say(shown.why)} <span className="small">{figures(shown)}</span>
         </p>
       )}
       {pieces > 0 && leaning.length === 0 && !brief && (
@@ -103,22 +88,23 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
 }
 
 function Worst({ reading }: { reading: Reading }) {
+  const words = useWords();
   const remedy = remedyOf(reading);
   return (
     <div className="pb-3 pt-2">
       <p className="font-semibold">
-        {NAMES[reading.id]} <span className="fig ml-2 text-lg text-[var(--nexttext)]">{Math.floor(reading.score)}</span>
+        {words.messages.names.readings[reading.id]} <span className="fig ml-2 text-lg text-[var(--nexttext)]">{Math.floor(reading.score)}</span>
       </p>
       <div className="mt-1 flex items-start gap-4">
         <div>
           <Vial score={reading.score} lean={reading.lean} tone="worst" width={220} height={28} />
           <div className="small flex justify-between">
-            <span>{reading.leanWords[0]}</span>
-            <span>{reading.leanWords[1]}</span>
+            <span>{words.messages.names.leans[reading.id][0]}</span>
+            <span>{words.messages.names.leans[reading.id][1]}</span>
           </div>
         </div>
         <p className="say min-w-0">
-          {reading.why} <span className="small block pt-1">{figures(reading)}</span>
+          {words.say(reading.why)} <span className="small block pt-1">{figures(reading)}</span>
         </p>
       </div>
       {remedy && (

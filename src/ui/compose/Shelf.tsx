@@ -5,11 +5,9 @@ import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { openedCatalogue } from '@/core/botany/catalogue';
 import type { Arrangement } from '@/core/compose/arrangement';
 import { missingKinds, type Proposal } from '@/core/compose/composer';
-import { countedName } from '@/core/compose/names';
 import type { KindCount } from '@/core/compose/shareOut';
 import { composeRequestOf } from '@/core/plan/composeRequest';
-import { speciesById } from '@/core/botany/catalogue';
-import { tierName } from '@/core/cake/cake';
+import { tierRef } from '@/core/cake/cake';
 import { azimuthOf } from '@/core/cake/skin';
 import { azimuthToClockWords } from '@/core/geometry/units';
 import { pictureBench } from '@/workers/clients';
@@ -17,9 +15,11 @@ import { pictureToUrl } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { addArrangement } from './arrangements';
 import { Arrangements, FormPicker, Method } from './LineParts';
+import { currentWords, useWords } from '../speech/useWords';
 
 /** What stands in the corner beside the tiers: the line's form, the proposals as small cakes, the gap measured. */
 export const Shelf = memo(function Shelf() {
+  const words = useWords();
   const search = useStudio((s) => s.search);
   return (
     <div className="pointer-events-auto absolute left-0 top-1 flex w-[272px] flex-col gap-2">
@@ -29,7 +29,7 @@ export const Shelf = memo(function Shelf() {
       {search.running ? <Searching /> : <Propose />}
       {search.fault && (
         <p role="alert" className="rounded-xl bg-[var(--stopwash)] p-2 text-[15px]">
-          {search.fault}
+          {words.say(search.fault)}
         </p>
       )}
       <LineSaid />
@@ -102,8 +102,9 @@ function missingWords(missing: readonly KindCount[]): string {
     else kinds.set(key, { kind, count: kind.count });
   }
   const sorted = [...kinds.values()].sort((a, b) => b.count - a.count);
-  const words = sorted.slice(0, 3).map(({ kind, count }) => countedName(speciesById(kind.species), kind.stage, count));
-  return words.join(', ') + (sorted.length > 3 ? ' and more' : '');
+  const words = currentWords();
+  const named = sorted.slice(0, 3).map(({ kind, count }) => words.counted(count, words.piece(kind)));
+  return named.join(', ') + (sorted.length > 3 ? ' and more' : '');
 }
 
 /** The search as a stem that grows, a leaf for each better find. */
@@ -172,6 +173,7 @@ function useMovingArrangement(share: number): Arrangement | null {
 }
 
 function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
+  const words = useWords();
   const pieces = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.pieces);
   return (
     <div className="flex items-end gap-1 rounded-xl bg-[var(--bench)]/90 pr-1" role="group" aria-label="Proposals">
@@ -185,7 +187,7 @@ function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
           <SmallCake arrangement={p.arrangement} />
           <span className="block text-[15px] font-semibold">
             {p.arrangement.pieces === pieces && <span className="text-[var(--leaf)]">● </span>}
-            {p.name}
+            {words.messages.names.proposals[p.name]}
           </span>
           <span className="small block">
             {p.arrangement.pieces.length} pieces, {Math.round(p.score)}
@@ -230,21 +232,24 @@ function SmallCake({ arrangement, className = '' }: { arrangement: Arrangement; 
 
 /** What the line asks for and the cake does not allow, or a line that lost its tier. */
 function LineSaid() {
-  const said = useStudio((s) => s.plan?.warnings.find((w) => w.station === 'Compose') ?? null);
+  const said = useStudio((s) => s.plan?.warnings.find((w) => w.station === 'compose') ?? null);
+  const words = useWords();
   if (!said) return null;
+  const told = words.warning(said);
   return (
     <p
       role="status"
       aria-label="About the line"
       className={`rounded-xl p-2 text-[15px] leading-tight ${said.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}
     >
-      <b>{said.what}.</b> {said.remedy}
+      <b>{told.what}.</b> {told.remedy}
     </p>
   );
 }
 
 /** The widest open place, measured beside itself. */
 function Gap() {
+  const words = useWords();
   const cover = useStudio((s) => s.plan?.arrangements[s.arrangementIndex]?.readings.find((r) => r.id === 'cover') ?? null);
   const cake = useStudio((s) => s.project?.cake ?? null);
   if (!cover?.place || !cake || cover.score >= 80) return null;
@@ -261,7 +266,7 @@ function Gap() {
       <p className="say">
         open at {azimuthToClockWords(azimuthOf(cover.place.pointMm))},
         <br />
-        {tierName(cake, tier)}
+        {words.tier(tierRef(cake, tier))[0]}
       </p>
     </div>
   );

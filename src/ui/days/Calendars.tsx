@@ -10,7 +10,7 @@ import { ReadIn, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
 import { leavesWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
-import { VOICE } from '../speech/say';
+import { currentWords } from '../speech/useWords';
 
 /** So many weeks before the day it leaves a calendar is read. */
 const WEEKS_BEFORE = 8;
@@ -30,7 +30,7 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
       { name, leaves: leavesWords(leavesAt), makers: makers.map((m) => m.name) },
       paper,
       true,
-      VOICE,
+      currentWords(),
     );
     void saveFile('days.pdf', new Uint8Array(pdf), 'application/pdf');
   };
@@ -44,7 +44,7 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
         onPress={() =>
           void saveFile(
             'days.ics',
-            calendarFile(plan, { name, leavesAt, zone }, new Date().toISOString().slice(0, 16)),
+            calendarFile(plan, { name, leavesAt, zone }, new Date().toISOString().slice(0, 16), currentWords()),
             'text/calendar',
           )
         }

@@ -6,6 +6,7 @@ import { wallToText } from '@/core/days/clock';
 import type { DayRow } from '@/core/plan/dayList';
 import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 /** Room for a day: every sitting a key that a finger can hit. */
 export const rowHeight = (rows: readonly DayRow[]): number => Math.max(78, ...rows.map((r) => r.sittings.length * 46 + 6));
@@ -24,6 +25,7 @@ export function DayRows({
   chosen: string | null;
   onTask(id: string): void;
 }) {
+  const words = useWords();
   const makers = useStudio((s) => s.project!.days.makers);
   const high = rowHeight(rows);
   const longest = Math.max(60, ...rows.map((r) => r.minutes));
@@ -51,7 +53,7 @@ export function DayRows({
                   <button
                     key={`${s.maker}|${s.from}`}
                     className={`block min-h-[44px] w-full rounded-md text-left text-[15px] leading-tight ${open ? 'bg-[var(--nextwash)]' : ''}`}
-                    title={s.items.map((x) => x.task.name).join('; ')}
+                    title={s.items.map((x) => words.say(x.task.name)).join('; ')}
                     aria-expanded={open}
                     onClick={() => onTask(s.items[0]!.planned.id)}
                   >
@@ -61,7 +63,7 @@ export function DayRows({
                         {s.maker > 0 ? `, ${makers[s.maker - 1]?.name ?? 'helper'}` : ''}{' '}
                       </span>
                       {done && <span className="text-[var(--leaf)]">✓ done: </span>}
-                      {s.words}
+                      {words.say(s.words)}
                     </span>
                   </button>
                 );

@@ -5,8 +5,6 @@ import { DataZoomComponent, GridComponent, MarkLineComponent, TooltipComponent }
 import { init, use as register, type ECharts } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef, useState } from 'react';
-import { speciesById } from '@/core/botany/catalogue';
-import { kindName } from '@/core/compose/names';
 import { dayStart, wallFromText, wallToText, weekdayOf, WEEKDAYS } from '@/core/days/clock';
 import { SAFETY } from '@/core/days/settings';
 import type { Task } from '@/core/days/tasks';
@@ -15,6 +13,7 @@ import { durationWords } from '../shared/words';
 import { say } from '../speech/say';
 import { useStudio } from '../useStudio';
 import { moveTo } from './moveTo';
+import { currentWords } from '../speech/useWords';
 
 register([CustomChart, GridComponent, TooltipComponent, MarkLineComponent, DataZoomComponent, SVGRenderer]);
 
@@ -23,7 +22,7 @@ const MS = 60_000;
 /** One line of the chart for a kind of piece; one for what is done for all. */
 const lineOf = (task: Task): string => {
   const [species = '', stage = ''] = task.kind.split('|');
-  return task.kind ? kindName(speciesById(species), stage) : 'Together';
+  return task.kind ? currentWords().pieceTitle({ species, stage }) : 'Together';
 };
 const inkOf = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
@@ -87,7 +86,7 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
             const task = tasks.get(at.value[4])!;
             const dries = task.dryHours > 0 ? `, then ${Math.round(task.dryHours)} h to dry` : '';
             const held = critical.has(task.id) ? `<br>${say('decides when the work begins')}` : '';
-            return `${escape(say(task.name))}<br>${say(durationWords((at.value[1] - at.value[0]) / MS) + dries)}${held}`;
+            return `${escape(currentWords().say(task.name))}<br>${say(durationWords((at.value[1] - at.value[0]) / MS) + dries)}${held}`;
           },
         },
         xAxis: {

@@ -19,6 +19,7 @@ import { Packets } from './Packets';
 import { Strands } from './Strands';
 import { TaskCard } from './TaskCard';
 import { wallNow } from './wallNow';
+import { useWords } from '../speech/useWords';
 
 const WhatFits = dynamic(() => import('./WhatFits').then((m) => m.WhatFits), { ssr: false });
 const DaysChart = dynamic(() => import('./DaysChart').then((m) => m.DaysChart), { ssr: false });
@@ -76,14 +77,14 @@ export function DaysStation() {
         <RoomAndHours />
       </div>
       {plan.warnings
-        .filter((w) => w.station === 'Days')
+        .filter((w) => w.station === 'days')
         .map((w) => (
           <p
-            key={w.what}
+            key={w.code}
             role="alert"
             className={`mt-2 rounded-xl px-3 py-2 ${w.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}
           >
-            <b>{w.what}.</b> {w.why} {w.remedy}
+            <Told warning={w} />
           </p>
         ))}
       <WhatFits plan={plan} />
@@ -114,5 +115,15 @@ export function DaysStation() {
       <DaySettings plan={plan} />
       <Packets plan={plan} />
     </div>
+  );
+}
+
+/** A warning in a line: what, why, and what to do. */
+function Told({ warning }: { warning: DerivedPlan['warnings'][number] }) {
+  const { what, why, remedy } = useWords().warning(warning);
+  return (
+    <>
+      <b>{what}.</b> {why} {remedy}
+    </>
   );
 }

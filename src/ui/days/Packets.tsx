@@ -7,6 +7,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { saveFile } from '../shared/fileAccess';
 import { plural } from '../shared/words';
 import { useStudio } from '../useStudio';
+import { currentWords } from '../speech/useWords';
 
 /** Each helper's part as a file that opens in this application; it comes back in Log. */
 export function Packets({ plan }: { plan: DerivedPlan }) {
@@ -25,7 +26,7 @@ export function Packets({ plan }: { plan: DerivedPlan }) {
                 className="key"
                 disabled={tasks === 0}
                 onClick={() => {
-                  const packet = packetFor(project, plan, m.id);
+                  const packet = packetFor(project, plan, m.id, currentWords());
                   if (packet)
                     void saveFile(
                       `${m.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}${PACKET_FILE_ENDING}`,

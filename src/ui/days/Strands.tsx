@@ -13,6 +13,9 @@ import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
 import { rowHeight } from './DayRows';
 import { moveTo } from './moveTo';
+import { currentWords } from '../speech/useWords';
+import type { TaskName } from '@/core/days/facts';
+import type { Fact } from '@/core/facts/fact';
 
 /** The flowers, hanging from the rail. */
 function Heads({ strands }: { strands: readonly Species[] }) {
@@ -73,7 +76,7 @@ function Rail({
   const hold = (b: Block) => ({
     tabIndex: 0,
     role: 'button',
-    'aria-label': `${b.tasks[0]!.task.name}, ${durationWords(b.to - b.from)}`,
+    'aria-label': `${currentWords().say(b.tasks[0]!.task.name)}, ${durationWords(b.to - b.from)}`,
     style: { cursor: 'grab', touchAction: 'none' as const },
     onClick: () => onTask(b.tasks[0]!.task.id),
     onKeyDown: (e: React.KeyboardEvent) => {
@@ -125,7 +128,7 @@ function Rail({
       ))}
       {shared.map((b) => (
         <g key={b.key} {...hold(b)} transform={`translate(0 ${dyOf(b)})`}>
-          <title>{`${b.tasks.map((t) => t.task.name).join('; ')}: ${durationWords(b.to - b.from)}`}</title>
+          <title>{`${b.tasks.map((t) => currentWords().say(t.task.name)).join('; ')}: ${durationWords(b.to - b.from)}`}</title>
           <rect
             x={left}
             y={y(b.from)}
@@ -163,7 +166,7 @@ function Rail({
               const held = b.tasks.some((t) => critical.has(t.task.id));
               return (
                 <g key={b.key} {...hold(b)} transform={`translate(0 ${dyOf(b)})`}>
-                  <title>{`${b.tasks.map((t) => t.task.name).join('; ')}: ${durationWords(b.to - b.from)}${held ? '; decides when the work begins' : ''}`}</title>
+                  <title>{`${b.tasks.map((t) => currentWords().say(t.task.name)).join('; ')}: ${durationWords(b.to - b.from)}${held ? '; decides when the work begins' : ''}`}</title>
                   <rect
                     x={x - 22}
                     y={y(b.from) - 8}
@@ -194,8 +197,11 @@ function Rail({
 
 export const Strands = { Heads, Rail };
 
+/** A task's name without the part of it that is done here. */
+const undivided = (name: TaskName): Fact => ({ ...name, values: { ...name.values, part: 1, parts: 1 } });
+
 const sharedWords = (b: Block): string => {
-  const names = [...new Set(b.tasks.map((t) => t.task.name.replace(/, \d+ of \d+$/, '').toLowerCase()))];
+  const names = [...new Set(b.tasks.map((t) => currentWords().say(undivided(t.task.name)).toLowerCase()))];
   const text = `${names.join(', ')}, ${durationWords(b.tasks.reduce((a, t) => a + t.to - t.from, 0))}`;
   return text[0]!.toUpperCase() + text.slice(1);
 };

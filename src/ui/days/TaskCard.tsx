@@ -8,6 +8,7 @@ import { whyNotOn } from '@/core/plan/moves';
 import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
 import { moveTo, setDone, setFree } from './moveTo';
+import { useWords } from '../speech/useWords';
 
 const when = (wall: number) => format(new Date(`${wallToText(wall)}:00`), 'EEE d, HH:mm');
 
@@ -23,13 +24,14 @@ export function TaskCard({
   rows: readonly DayRow[];
   onClose(): void;
 }) {
+  const words = useWords();
   const { hours } = useStudio((s) => s.project!.brief);
   const { pins, makers, done } = useStudio((s) => s.project!.days);
   const sitting = rows.flatMap((r) => r.sittings).find((s) => s.items.some((x) => x.planned.id === id));
   if (!sitting) return null;
   const doneIds = new Set(done.map((d) => d.task));
   const allDone = sitting.items.every((x) => doneIds.has(x.task.id));
-  const names = new Map(plan.tasks.map((t) => [t.id, t.name]));
+  const names = new Map(plan.tasks.map((t) => [t.id, words.say(t.name)]));
   const worksOn = (day: number) => hours[weekdayOf(day)] !== null || makers.some((m) => m.hours[weekdayOf(day)] !== null);
   return (
     <section aria-label="One sitting" className="well mt-3 px-4 py-3">
@@ -74,12 +76,12 @@ export function TaskCard({
                     checked={doneIds.has(task.id)}
                     onChange={(e) => setDone([planned], e.target.checked, plan.schedule)}
                   />
-                  <b>{task.name}</b>
+                  <b>{words.say(task.name)}</b>
                 </label>
                 <span className="small block">
                   {durationWords(planned.to - planned.from)}
                   {task.pieces ? `, ${task.pieces} pieces` : ''}
-                  {task.detail ? `, ${task.detail}` : ''}
+                  {task.detail ? `, ${words.say(task.detail)}` : ''}
                 </span>
               </span>
               <span className="small">
@@ -90,13 +92,13 @@ export function TaskCard({
                 {held?.why === 'rack' && 'Later there is no place to dry.'}
                 {why && (
                   <b className="block text-[var(--stop)]">
-                    Not on {pin.day}: {why}
+                    Not on {pin.day}: {words.say(why)}
                   </b>
                 )}
               </span>
               <span className="flex items-center gap-2">
                 <label className="small">
-                  <span className="sr-only">Day for {task.name}</span>
+                  <span className="sr-only">Day for {words.say(task.name)}</span>
                   <select
                     className="fld"
                     value={pin?.day ?? ''}

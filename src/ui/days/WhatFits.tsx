@@ -9,9 +9,11 @@ import { planBench } from '@/workers/clients';
 import { durationWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { wallNow } from './wallNow';
+import { useWords } from '../speech/useWords';
 
 /** Where the work should have begun already: by how much, and what would make it fit; each tried before it is offered. */
 export function WhatFits({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const project = useStudio((s) => s.project!);
   const tin = useStudio((s) => s.tin);
   const others = useStudio((s) => s.others);
@@ -37,7 +39,7 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
       .finally(() => setBusy(false));
   };
   const take = (way: CheckedRepair) =>
-    getStudio().edit(way.repairs.map((r) => r.words.toLowerCase()).join(', '), (d) => {
+    getStudio().edit(way.repairs.map((r) => words.say(r.does).toLowerCase()).join(', '), (d) => {
       Object.assign(
         d,
         way.repairs.reduce((p, r) => repaired(p, r.id, tin), project),
@@ -61,7 +63,7 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
       </div>
       {bounds && bounds.chainMinutes > bounds.leftMinutes && (
         <p className="pt-2">
-          From “{bounds.first}” to “{bounds.last}” it takes {durationWords(bounds.chainMinutes)} with drying, whoever works;{' '}
+          From “{words.say(bounds.first)}” to “{words.say(bounds.last)}” it takes {durationWords(bounds.chainMinutes)} with drying, whoever works;{' '}
           {bounds.leftMinutes > 0 ? durationWords(bounds.leftMinutes) : 'nothing'} is left. Only faster drying, quicker flowers or
           what is in the tin can help.
         </p>
@@ -72,7 +74,7 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
           {ways.map((w) => (
             <li key={w.repairs.map((r) => r.id).join()}>
               <button className="key text-left" onClick={() => take(w)}>
-                {w.repairs.map((r) => r.words).join(' and ')}
+                {words.list(w.repairs.map((r) => words.say(r.does)))}
                 <span className="small block">tried: begins {format(new Date(`${w.begins}T00:00:00`), 'EEEE d MMMM')}</span>
               </button>
             </li>

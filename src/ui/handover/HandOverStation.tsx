@@ -6,15 +6,17 @@ import { useState } from 'react';
 import {
   countedWords,
   handOverSheets,
-  LANGUAGES,
   type HandOverSheet,
-  type Language,
   type Section,
 } from '@/core/formats/handOverSheets';
+import { LANGUAGES, LANGUAGE_IDS } from '@/core/words/languages';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
+import type { Words } from '@/core/words/words';
+import { wallFromText } from '@/core/days/clock';
 import { Choice } from '../shared/fields';
 import { plural } from '../shared/words';
+import { useSheetWords, useWords } from '../speech/useWords';
 import { getStudio, useStudio } from '../useStudio';
 import { NumberedView, sidesShown } from './NumberedView';
 import { savePack, savePdf } from './print';
@@ -39,24 +41,21 @@ export function HandOverStation() {
   return <Sheets plan={plan} project={project} />;
 }
 
-const dayWords = (project: Project, language: Language): string => {
-  const day = new Date(`${project.brief.leavesAt}:00`);
-  return Number.isNaN(day.getTime())
+const dayWords = (project: Project, { units }: Words): string => {
+  const day = wallFromText(project.brief.leavesAt);
+  return Number.isNaN(day)
     ? project.brief.leavesAt
-    : new Intl.DateTimeFormat(language === 'en' ? 'en-GB' : language, {
-        weekday: 'long',
-        day: 'numeric',
-        month: 'long',
-        year: 'numeric',
-      }).format(day);
+    : units.day(day, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
 };
 
 function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
   const language = project.brief.sheetLanguage;
+  const words = useWords();
+  const sheetWords = useSheetWords(language);
   const [shown, setShown] = useState<HandOverSheet['id']>('cutter');
   const [large, setLarge] = useState(false);
   const copies = Math.max(1, ...project.arrangements.map((a) => a.quantity));
-  const sheets = handOverSheets(plan.handOver, { name: project.name, when: dayWords(project, language), copies }, language);
+  const sheets = handOverSheets(plan.handOver, { name: project.name, when: dayWords(project, sheetWords), copies }, sheetWords);
   const sheet = sheets[shown];
   const stops = plan.warnings.filter((w) => w.level === 'stop');
   return (
@@ -100,13 +99,13 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
         <Choice
           label="Language of the sheets"
           value={language}
-          options={(Object.keys(LANGUAGES) as Language[]).map((l) => ({ value: l, name: LANGUAGES[l].name }))}
+          options={LANGUAGE_IDS.map((l) => ({ value: l, name: LANGUAGES[l].name }))}
           onChange={(l) => getStudio().edit(`sheets in ${LANGUAGES[l].name}`, (d) => void (d.brief.sheetLanguage = l))}
         />
         {stops.length > 0 ? (
           <div role="alert" className="rounded-2xl bg-[var(--stopwash)] p-3">
             <b className="text-[var(--stop)]">Not ready to go: {plural(stops.length, 'stop')}</b>
-            <p className="text-[15px]">{stops[0]!.what}.</p>
+            <p className="text-[15px]">{words.warning(stops[0]!).what}.</p>
             <Link className="key mt-2" href="/place">
               Mend it in Place
             </Link>
@@ -214,7 +213,7 @@ function Counting({ sheet }: { sheet: HandOverSheet }) {
         })}
       </ul>
       <p translate="no" className="text-[15px] font-semibold">
-        {countedWords(done, sheet.rows.length, language)}
+        {countedWords(done, sheet.rows.length, useSheetWords(language))}
       </p>
     </>
   );

@@ -4,7 +4,7 @@ import type { NumberedPicture } from '@/core/formats/handOverPdf';
 import type { HandOverSheet } from '@/core/formats/handOverSheets';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
-import { VOICE } from '../speech/say';
+import { currentWords } from '../speech/useWords';
 import { saveFile } from '../shared/fileAccess';
 import { pictureToUrl } from '../shared/Portrait';
 import { leavesWords } from '../shared/words';
@@ -42,6 +42,6 @@ export async function savePack(sheets: readonly HandOverSheet[], plan: DerivedPl
     sheets,
     pictures: await picturesOf(plan, project),
   };
-  const pdf = await benchPackPdf(project, plan, notes, VOICE);
+  const pdf = await benchPackPdf(project, plan, notes, currentWords());
   await saveFile(fileName(project.name, '-bench-pack.pdf'), new Uint8Array(pdf), 'application/pdf');
 }

@@ -5,7 +5,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { saveFile } from '../shared/fileAccess';
 import { getStudio, useStudio } from '../useStudio';
 import type { Devices as Switched } from '@/data/studio';
-import { VOICE } from '../speech/say';
+import { currentWords } from '../speech/useWords';
 
 const DEVICES: readonly { id: keyof Switched; name: string }[] = [
   { id: 'sensor', name: 'Room sensor' },
@@ -19,7 +19,7 @@ export function Devices({ plan }: { plan: DerivedPlan }) {
   const { name, brief } = useStudio((s) => s.project!);
   const print = async () => {
     const { boxLabels, simulatedLabelPrinter } = await import('@/core/formats/labelsPdf');
-    const labels = boxLabels(plan.tray, { name, leavesAt: brief.leavesAt }, VOICE);
+    const labels = boxLabels(plan.tray, { name, leavesAt: brief.leavesAt }, currentWords());
     void saveFile('labels.pdf', new Uint8Array(await simulatedLabelPrinter.print(labels)), 'application/pdf');
   };
   return (

@@ -3,8 +3,6 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { speciesById } from '@/core/botany/catalogue';
-import { kindName } from '@/core/compose/names';
 import { countedLog } from '@/core/log/entries';
 import { Portrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
@@ -17,11 +15,13 @@ import { OwnValues } from './OwnValues';
 import { PacketsBack } from './PacketsBack';
 import { RoomAir } from './RoomAir';
 import { Weigh } from './Weigh';
+import { useWords } from '../speech/useWords';
 
 const OverTime = dynamic(() => import('./OverTime').then((m) => m.OverTime), { ssr: false });
 
 /** What really happened: pieces made and broken, minutes, air, weights; the estimates learn from it. */
 export function LogStation() {
+  const words = useWords();
   const plan = useStudio((s) => s.plan);
   const log = useStudio((s) => s.project!.log);
   const [key, setKey] = useState<string | null>(null);
@@ -55,7 +55,7 @@ export function LogStation() {
                   onClick={() => setKey(k.key)}
                 >
                   <Portrait kind={k} px={44} />
-                  <b className="text-[15px]">{kindName(speciesById(k.species), k.stage)}</b>
+                  <b className="text-[15px]">{words.pieceTitle(k)}</b>
                   <span className={`text-[13px] ${made >= k.toMake ? 'text-[var(--leaf)]' : 'text-[var(--ink2)]'}`}>
                     {made} of {k.toMake}
                   </span>

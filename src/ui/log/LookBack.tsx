@@ -1,7 +1,5 @@
 'use client';
 
-import { speciesById } from '@/core/botany/catalogue';
-import { kindName } from '@/core/compose/names';
 import { careOf } from '@/core/days/tasks';
 import { lookBack, realMinutes } from '@/core/plan/lookBack';
 import { quoteOf } from '@/core/make/price';
@@ -9,9 +7,11 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { moneyWords, useQuote } from '../make/useQuote';
 import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 /** Planned against real, kind by kind, and what to charge next time. */
 export function LookBack({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const log = useStudio((s) => s.project!.log);
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   const { needs, minutes, prices, quote } = useQuote(plan);
@@ -37,7 +37,7 @@ export function LookBack({ plan }: { plan: DerivedPlan }) {
         <tbody>
           {rows.map((r) => (
             <tr key={r.key} className="border-t border-[var(--line)]">
-              <td className="py-1.5 font-semibold">{kindName(speciesById(kindOf(r.key).species), kindOf(r.key).stage)}</td>
+              <td className="py-1.5 font-semibold">{words.pieceTitle(kindOf(r.key))}</td>
               <td className="text-right">
                 {r.made} of {r.wanted}
               </td>

@@ -5,9 +5,7 @@ import { GridComponent, MarkLineComponent, TooltipComponent } from 'echarts/comp
 import { init, use as register, type ECharts } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
-import { speciesById } from '@/core/botany/catalogue';
 import { methodById, minutesForOne } from '@/core/botany/methods';
-import { kindName } from '@/core/compose/names';
 import { wallFromText } from '@/core/days/clock';
 import { careOf } from '@/core/days/tasks';
 import { countedLog } from '@/core/log/entries';
@@ -15,6 +13,7 @@ import { ownFactor } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
 import { say } from '../speech/say';
 import { useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 register([LineChart, ScatterChart, GridComponent, TooltipComponent, MarkLineComponent, SVGRenderer]);
 
@@ -23,6 +22,7 @@ const inkOf = (name: string): string => getComputedStyle(document.documentElemen
 
 /** Minutes a piece over time: dots are entries, the line is what was believed after each, the dashes the starting value. */
 export function OverTime({ kind }: { kind: TrayKind }) {
+  const words = useWords();
   const log = useStudio((s) => s.project!.log);
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   const evening = useStudio((s) => s.evening);
@@ -90,7 +90,7 @@ export function OverTime({ kind }: { kind: TrayKind }) {
     // drawn from the log alone; `timed` is made from it
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [log, kind.key, starting, evening, some]);
-  const name = kindName(speciesById(kind.species), kind.stage);
+  const name = words.pieceTitle(kind);
   return (
     <section aria-label="Over time" className="pt-5">
       <h2>{name} over time</h2>

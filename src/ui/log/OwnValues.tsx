@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import { speciesById } from '@/core/botany/catalogue';
 import { methodById, minutesForOne } from '@/core/botany/methods';
-import { kindName } from '@/core/compose/names';
 import { careOf } from '@/core/days/tasks';
 import type { Sure } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
@@ -11,6 +10,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Choice } from '../shared/fields';
 import { Portrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 type What = 'minutes' | 'breakage' | 'loss';
 
@@ -103,7 +103,7 @@ function Row({ kind, starting, own, half, entries, words, sure, digits, unit }: 
   return (
     <li className="flex min-h-[48px] items-center gap-3 border-t border-[var(--line)]">
       <Portrait kind={kind} px={36} />
-      <span className="w-28 shrink-0 font-semibold leading-tight">{kindName(speciesById(kind.species), kind.stage)}</span>
+      <span className="w-28 shrink-0 font-semibold leading-tight">{useWords().pieceTitle(kind)}</span>
       <svg width="200" height="34" aria-hidden="true" className="shrink-0 max-sm:hidden">
         <path d="M4 17H196" stroke="var(--line)" strokeWidth="2" />
         <path d={`M${x(starting)} 6V28`} stroke="var(--ink2)" strokeWidth="2" />

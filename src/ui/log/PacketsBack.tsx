@@ -7,9 +7,11 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { OpenFile } from '../shared/OpenFile';
 import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 /** Packets come back: what they bring is said first; nothing is counted twice, and what cannot be told is left to the person. */
 export function PacketsBack({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const project = useStudio((s) => s.project!);
   const [waiting, setWaiting] = useState<{ helper: string; merged: Merged } | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -57,8 +59,8 @@ export function PacketsBack({ plan }: { plan: DerivedPlan }) {
         </p>
       )}
       {doubts.map((d) => (
-        <p key={d} className="mt-2 rounded-xl bg-[var(--nextwash)] px-3 py-2 text-[15px]">
-          {d}
+        <p key={JSON.stringify(d)} className="mt-2 rounded-xl bg-[var(--nextwash)] px-3 py-2 text-[15px]">
+          {words.say(d)}
         </p>
       ))}
     </section>

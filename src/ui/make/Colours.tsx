@@ -4,13 +4,14 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
 import { allowedFor } from '@/core/place/eaten';
 import { FOOD_WORDS, foodOf, PAINT_USES, recipeFor, type Paint } from '@/core/make/mixing';
-import type { PasteBall } from '@/core/make/paste';
 import { recipeById, scaled, type Supply } from '@/core/make/recipes';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { getStudio, useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 /** How to mix each paste from the colours that are there, and what goes on the pieces with what its label says. */
 export function Colours({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const paints = useStudio((s) => s.project!.paints);
   const general = useStudio((s) => s.project!.brief.dust);
   const keepsake = useStudio((s) => s.project!.brief.keepsake);
@@ -27,8 +28,8 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
           {plan.paste
             .flatMap((ball) =>
               ball.tones.length
-                ? ball.tones.map((t) => ({ name: `${ball.name}, ${t.name}`, colour: t.colour, grams: t.grams }))
-                : [ball],
+                ? ball.tones.map((t) => ({ name: `${words.say(ball.name)}, ${t.name}`, colour: t.colour, grams: t.grams }))
+                : [{ ...ball, name: words.say(ball.name) }],
             )
             .map((ball) => (
               <Mix key={ball.colour} ball={ball} paints={paints} />
@@ -74,7 +75,7 @@ function shareWords(share: number): string {
   return share >= 0.1 ? `${Math.round(share * 100)} of 100` : share >= 0.01 ? `${(share * 100).toFixed(1)} of 100` : 'a trace';
 }
 
-function Mix({ ball, paints }: { ball: Pick<PasteBall, 'name' | 'colour' | 'grams'>; paints: readonly Paint[] }) {
+function Mix({ ball, paints }: { ball: { name: string; colour: string; grams: number }; paints: readonly Paint[] }) {
   const recipe = useMemo(() => recipeFor(ball.colour, paints), [ball.colour, paints]);
   return (
     <li className="flex items-center gap-4 border-t border-[var(--line)] py-2">

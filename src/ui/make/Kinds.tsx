@@ -9,6 +9,7 @@ import { Portrait } from '../shared/Portrait';
 import { habits } from '../speech/habits';
 import { durationWords, gramWords, inchWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 const PX_PER_MM = 0.78;
 const MOST_DRAWN = 40;
@@ -72,6 +73,7 @@ function Tin({ kind, sizes }: { kind: TrayKind; sizes: readonly number[] }) {
 
 /** How a kind is made: its stages, its steps with minutes and drying, its wire. */
 export function KindCard({ kind }: { kind: TrayKind }) {
+  const words = useWords();
   const species = speciesById(kind.species);
   const method = methodById(kind.method);
   const factor = useStudio((s) => s.plan?.dryFactor ?? 1) * kind.drying.share;
@@ -142,7 +144,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
             ? 'Minutes are as your pace at other kinds.'
             : 'Minutes are starting values.'}{' '}
         {Math.round(kind.loss.share * 100)} % of the paste is lost ({kind.loss.entries ? 'yours' : 'starting value'}).{' '}
-        {kind.spareReason} Wire: {species.wiring.floorSwg} SWG or thicker
+        {words.say(kind.spareReason)} Wire: {species.wiring.floorSwg} SWG or thicker
         {wiredParts(species, kind.stage)
           .map((part) => `, ${part.count} × ${part.swg} SWG for each ${part.name}`)
           .join('')}

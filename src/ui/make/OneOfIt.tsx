@@ -10,9 +10,11 @@ import { oneBranch } from '@/core/plan/oneBranch';
 import { wireName } from '@/core/wire/gauge';
 import { gramWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 /** One branch, spike or flower for itself, without a cake: its wires, its tape, its joints in order; into the tin or onto the turntable. */
 export function OneOfIt({ own }: { own: OwnSpecies }) {
+  const words = useWords();
   const brief = useStudio((s) => s.project!.brief);
   const gauges = useStudio((s) => s.project!.gauges);
   const species = speciesById(own.id);
@@ -30,7 +32,7 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
       <h2 className="pb-1">One of it, without a cake</h2>
       <p className="small pb-2">
         {Math.round(branch.longMm)} mm long, {gramWords(branch.massGrams)} g, {branch.thickMm.toFixed(1)} mm thick where most
-        wires pass; {branch.counts.map((c) => `${c.count} ${c.name}`).join(', ') || 'one piece'};{' '}
+        wires pass; {branch.counts.map((c) => words.counted(c.count, words.part(c.part))).join(', ') || 'one piece'};{' '}
         {Math.ceil(branch.tapeMm / 10) / 100} m of tape.
       </p>
       <ul aria-label="Wires of one">
@@ -47,7 +49,7 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
               />
             </span>
             <span>
-              {w.lengthMm} mm of {wireName(w.gauge)} {w.colour}, {w.use === 'stem' ? 'its stem' : w.label.split(': ')[1]}
+              {w.lengthMm} mm of {wireName(w.gauge)} {w.colour}, {w.use === 'stem' ? 'its stem' : words.part(w.part ?? '')[0]}
             </span>
           </li>
         ))}
@@ -60,7 +62,7 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
           {branch.steps.map((s, i) => (
             <li key={i} className="flex gap-3 border-t border-[var(--line)] py-1">
               <span className="w-6 text-right font-semibold">{i + 1}</span>
-              <span className="grow">{s.text}</span>
+              <span className="grow">{words.say(s.does)}</span>
               <b className="w-[120px] text-right">{s.belowMm === null ? '' : `${s.belowMm.toFixed(0)} mm below`}</b>
             </li>
           ))}

@@ -2,8 +2,6 @@
 
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import { countedName } from '@/core/compose/names';
-import { speciesById } from '@/core/botany/catalogue';
 import { readPriceListCsv, writePriceListCsv, writeShoppingCsv } from '@/core/formats/makeTables';
 import { changesOf } from '@/core/formats/table';
 import type { Material, Need, Prices, Quote } from '@/core/make/price';
@@ -15,6 +13,7 @@ import { saveFile } from '../shared/fileAccess';
 import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { moneyWords, useQuote } from './useQuote';
+import { currentWords, useWords } from '../speech/useWords';
 
 /** What the job costs and is sold for, for the client or for oneself; what is to be bought; the price list behind both. */
 export function Price({ plan }: { plan: DerivedPlan }) {
@@ -68,13 +67,13 @@ function Line({ name, detail, amount, strong }: { name: string; detail?: string;
 
 /** Pieces and one price: nothing of wages and margin. */
 function ForClient({ plan, quote, prices }: { plan: DerivedPlan; quote: Quote; prices: Prices }) {
+  const words = useWords();
   const job = useStudio((s) => s.project!.name);
   const money = (x: number) => moneyWords(x, prices.currency);
   return (
     <ul aria-label={`Sugar flowers for ${job}`}>
       {plan.tray.map((k) => {
-        const species = speciesById(k.species);
-        return <Line key={k.key} name={countedName(species, k.stage, k.placed)} amount="" />;
+        return <Line key={k.key} name={words.counted(k.placed, words.piece(k))} amount="" />;
       })}
       <Line name="Sugar flowers, composed, wired and set on the cake" amount={money(quote.beforeTax)} />
       {quote.tax > 0 && <Line name={`Tax, ${Math.round(prices.taxShare * 1000) / 10} of 100`} amount={money(quote.tax)} />}
@@ -84,14 +83,15 @@ function ForClient({ plan, quote, prices }: { plan: DerivedPlan; quote: Quote; p
 }
 
 function ForMaker({ quote, prices }: { quote: Quote; prices: Prices }) {
+  const words = useWords();
   const money = (x: number) => moneyWords(x, prices.currency);
   return (
     <>
       <ul aria-label="Breakdown">
         {quote.materials.map((m) => (
-          <Line key={m.name} name={m.name} detail={m.detail} amount={money(m.amount)} />
+          <Line key={JSON.stringify(m.name)} name={words.say(m.name)} detail={words.say(m.detail)} amount={money(m.amount)} />
         ))}
-        <Line name={quote.labour.name} detail={quote.labour.detail} amount={money(quote.labour.amount)} />
+        <Line name={words.say(quote.labour.name)} detail={words.say(quote.labour.detail)} amount={money(quote.labour.amount)} />
         <Line
           name="Overhead"
           detail={`${Math.round(prices.overheadShare * 100)} of 100 on both`}
@@ -105,7 +105,7 @@ function ForMaker({ quote, prices }: { quote: Quote; prices: Prices }) {
       </ul>
       <p className="small pt-1">
         Spares, and so what breaks, are in the amounts and minutes. Dust is assumed at 0.05 g and glue at 0.2 g a piece.
-        {quote.unpriced.length > 0 && ` Not counted, since it has no price yet: ${quote.unpriced.join(', ').toLowerCase()}.`}
+        {quote.unpriced.length > 0 && ` Not counted, since it has no price yet: ${words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase()}.`}
       </p>
     </>
   );
@@ -235,7 +235,7 @@ function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }
           onClick={() =>
             getStudio().edit('prices to fill in', (d) => {
               for (const n of missing)
-                d.prices.materials.push({ id: n.id, name: n.name, unit: n.unit, pack: 1, packPrice: 0, shop: '', onHand: 0 });
+                d.prices.materials.push({ id: n.id, name: currentWords().say(n.name), unit: n.unit, pack: 1, packPrice: 0, shop: '', onHand: 0 });
             })
           }
         >

@@ -3,9 +3,11 @@
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { durationWords } from '../shared/words';
 import { moneyWords, useQuote } from './useQuote';
+import { useWords } from '../speech/useWords';
 
 /** The price at a glance: work, materials and the rest as lengths of one bar. */
 export function PriceBar({ plan, onOpen }: { plan: DerivedPlan; onOpen(): void }) {
+  const words = useWords();
   const { quote, minutes, prices } = useQuote(plan);
   const money = (x: number) => moneyWords(x, prices.currency);
   const materials = quote.materials.reduce((a, m) => a + m.amount, 0);
@@ -45,7 +47,7 @@ export function PriceBar({ plan, onOpen }: { plan: DerivedPlan; onOpen(): void }
           ))}
         </span>
         {quote.unpriced.length > 0 && (
-          <span className="small block">without {quote.unpriced.join(', ').toLowerCase()}: no price yet</span>
+          <span className="small block">without {words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase()}: no price yet</span>
         )}
       </span>
     </button>

@@ -10,6 +10,7 @@ import { NumberField } from '../shared/fields';
 import { gramWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { KindCard, KindShelf } from './Kinds';
+import { useWords } from '../speech/useWords';
 
 /** Everything to make, drawn once at one scale on its method's shelf; the open kind with its steps; the paste as balls. */
 export function Tray({ plan }: { plan: DerivedPlan }) {
@@ -103,6 +104,7 @@ function SparesRule() {
 }
 
 function PasteBalls({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   return (
     <div>
       <h2 className="pb-2">Paste</h2>
@@ -111,7 +113,7 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
           <li
             key={b.colour}
             className="text-center"
-            title={`${b.kinds.join(', ')}: ${gramWords(b.netGrams)} g in the pieces, the rest is what rolling out loses`}
+            title={`${b.kinds.map((k) => words.say(k)).join(', ')}: ${gramWords(b.netGrams)} g in the pieces, the rest is what rolling out loses`}
           >
             <span
               className="inline-block rounded-full shadow-[inset_-4px_-6px_10px_rgb(0_0_0/.18),inset_4px_5px_8px_rgb(255_255_255/.35)]"
@@ -122,7 +124,7 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
               }}
             />
             <b className="fig block">{b.grams} g</b>
-            <span className="small">{b.name}</span>
+            <span className="small">{words.say(b.name)}</span>
             {b.tones.length > 0 && (
               <span className="small flex justify-center gap-2 pt-1">
                 {b.tones.map((t) => (

@@ -9,12 +9,11 @@ import { useStudio } from '../useStudio';
 /** What the plan uses up, and what it costs by the job's own prices. */
 export function useQuote(plan: DerivedPlan): { needs: Need[]; minutes: number; prices: Prices; quote: Quote } {
   const prices = useStudio((s) => s.project!.prices);
-  const system = useStudio((s) => s.project!.brief.wireSystem);
   return useMemo(() => {
-    const needs = needsOf(plan, system);
+    const needs = needsOf(plan);
     const minutes = plan.tasks.reduce((a, t) => a + t.minutes, 0);
     return { needs, minutes, prices, quote: quoteOf(needs, minutes, prices) };
-  }, [plan, prices, system]);
+  }, [plan, prices]);
 }
 
 export const moneyWords = (amount: number, currency: string): string =>

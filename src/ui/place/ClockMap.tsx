@@ -6,6 +6,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { SvgPortrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
 import { spreadLabels } from './labels';
+import { useWords } from '../speech/useWords';
 
 const SIZE = 580;
 const MIDDLE = SIZE / 2;
@@ -22,6 +23,7 @@ export function ClockMap({
   chosen: string | null;
   onChoose(id: string): void;
 }) {
+  const words = useWords();
   const pieces = useStudio((s) => s.project!.arrangements);
   const tiers = stackTiers(cake);
   const widest = Math.max(100, ...tiers.flatMap((t) => t.outline.round(0).map((p) => Math.hypot(p.x, p.y) * 2)));
@@ -122,7 +124,7 @@ export function ClockMap({
             key={e.id}
             role="button"
             tabIndex={0}
-            aria-label={`Entry ${e.number}, ${e.barrierName}${mark ? `, ${mark}` : ''}`}
+            aria-label={`Entry ${e.number}, ${words.barrier(e.barrier)[0]}${mark ? `, ${mark}` : ''}`}
             aria-pressed={e.id === chosen}
             style={{ cursor: 'pointer' }}
             onClick={() => onChoose(e.id)}

@@ -5,14 +5,16 @@ import { wiredParts } from '@/core/botany/species';
 import type { Piece } from '@/core/compose/arrangement';
 import { barrierById, wallMm } from '@/core/place/barrier';
 import { waysWithout } from '@/core/place/compared';
-import { capital } from '@/core/place/entry';
+import { capital } from '@/core/words/words';
 import type { PlannedEntry } from '@/core/plan/derivePlan';
 import { getStudio, useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 const NONE: readonly Piece[] = [];
 
 /** Every barrier for one stem at its place: how deep, how much work, what the cutter takes out, or why it will not do. */
 export function Compare({ entry }: { entry: PlannedEntry }) {
+  const words = useWords();
   const prices = useStudio((s) => s.project!.prices);
   const chosen = useStudio((s) => s.project!.barrierFor.find((b) => b.entryId === entry.id)?.barrier ?? null);
   const pieces = useStudio((s) => s.project!.arrangements.find((a) => a.id === entry.arrangementId)?.pieces ?? NONE);
@@ -53,6 +55,8 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
           const b = barrierById(t.barrier);
           if (!b) return null;
           const wall = wallMm(b);
+          const told = words.barrierWords(b.id);
+          const name = words.barrier(b.id)[0];
           return (
             <li
               key={t.barrier}
@@ -60,14 +64,14 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
             >
               <Tube boreMm={b.boreMm} outsideMm={b.outsideMm(entry.bundleMm)} stemMm={entry.bundleMm} />
               <span>
-                <b>{capital(b.name)}</b>
+                <b>{capital(name)}</b>
                 <span className="small block">
                   {b.boreMm === null ? 'no bore' : `bore ${b.boreMm} mm`}
                   {wall ? `, wall ${wall.toFixed(2)} mm` : ''}
                 </span>
               </span>
               {t.insideMm === null ? (
-                <span>Not here: {t.whyNot}</span>
+                <span>Not here: {t.whyNot ? words.say(t.whyNot) : ''}</span>
               ) : (
                 <span>
                   <b>{Math.round(t.insideMm)} mm</b> deep
@@ -79,14 +83,14 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
               )}
               <span className="small max-lg:order-last max-lg:col-span-3 max-lg:col-start-2">
                 {t.insideMm === null
-                  ? `For ${b.goodFor}.`
-                  : `For ${b.goodFor}. Not for ${b.notFor}. Touches the cake: ${b.touches}. Taken out: ${b.takenOut}.`}
+                  ? `For ${told.goodFor}.`
+                  : `For ${told.goodFor}. Not for ${told.notFor}. Touches the cake: ${told.touches}. Taken out: ${told.takenOut}.`}
               </span>
               <span className="text-right">
                 {t.taken ? (
                   <b className="text-[var(--leaf)]">{chosen === t.barrier ? 'yours' : 'recommended'}</b>
                 ) : t.insideMm !== null ? (
-                  <button className="key" onClick={() => take(t.barrier, b.name)}>
+                  <button className="key" onClick={() => take(t.barrier, name)}>
                     Take it
                   </button>
                 ) : null}
@@ -96,12 +100,18 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
         })}
         {waysWithout(stem).map((w) => (
           <li
-            key={w.name}
-            className={`grid grid-cols-[110px_minmax(150px,1fr)_minmax(140px,2.8fr)_130px] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-lg:grid-cols-[90px_1fr_2fr] ${w.will ? '' : 'text-[var(--ink2)]'}`}
+            key={w.way}
+            className={`grid grid-cols-[110px_minmax(150px,1fr)_minmax(140px,2.8fr)_130px] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-lg:grid-cols-[90px_1fr_2fr] ${w.whyNot ? 'text-[var(--ink2)]' : ''}`}
           >
             <span />
-            <b>{capital(w.name)}</b>
-            <span>{w.will ? w.words : `Not here: ${w.words}`}</span>
+            <b>{w.way === 'dummy' ? 'A dummy tier' : 'None, unwired'}</b>
+            <span>
+              {w.whyNot
+                ? `Not here: ${words.say(w.whyNot)}`
+                : w.way === 'dummy'
+                  ? 'Foam that nobody eats: the stem goes in bare. Make the tier a dummy in Brief; the whole tier is taken away.'
+                  : 'Make it without a wire and glue it on with food glue; nothing is taken out, and nothing sharp is in the cake.'}
+            </span>
           </li>
         ))}
       </ul>

@@ -5,12 +5,14 @@ import type { DerivedPlan, PlannedEntry } from '@/core/plan/derivePlan';
 import { SvgPortrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
 import { lengthFigure } from '../speech/say';
+import { useWords } from '../speech/useWords';
 
 const W = 320;
 const H = 420;
 
 /** Half the cake cut open at the entry's hour, with the barrier drawn at its true angle and length. */
 export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: PlannedEntry; plan: DerivedPlan }) {
+  const words = useWords();
   const piece = useStudio((s) =>
     s.project!.arrangements.find((a) => a.id === entry.arrangementId)?.pieces.find((p) => p.id === entry.pieceIds[0]),
   );
@@ -35,7 +37,7 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: PlannedEn
       viewBox={`0 0 ${W} ${H}`}
       className="w-full max-w-[340px]"
       role="img"
-      aria-label={`${entry.barrierName} ${Math.round(entry.insideMm)} mm into ${Math.round(entry.cakeMm)} mm of cake`}
+      aria-label={`${words.barrier(entry.barrier)[0]} ${Math.round(entry.insideMm)} mm into ${Math.round(entry.cakeMm)} mm of cake`}
     >
       {tiers.map((t) => (
         <g key={t.tier.id}>

@@ -1,4 +1,4 @@
-import type { Level } from '@/core/place/entry';
+import type { Level } from '@/core/facts/fact';
 
 /** Shape carries the level: a red octagon stops, a dashed ring with an eye asks to look again, a leaf is a note. */
 export function LevelSign({ level }: { level: Level }) {

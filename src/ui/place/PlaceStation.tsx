@@ -5,13 +5,13 @@ import { Hand } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
 import { barrierById } from '@/core/place/barrier';
-import type { Mend, Warning } from '@/core/place/entry';
+import type { Mend } from '@/core/facts/fact';
+import type { Warning } from '@/core/plan/warnings';
 import { CRUMB_KPA, PUSH_TEST, pushTestKPa } from '@/core/place/holding';
-import { capital } from '@/core/place/entry';
-import { azimuthToClockWords } from '@/core/geometry/units';
-import { tierName } from '@/core/cake/cake';
+import { capital } from '@/core/words/words';
+import { tierRef } from '@/core/cake/cake';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { applyMend, mendWords } from '@/core/plan/mends';
+import { applyMend } from '@/core/plan/mends';
 import { planBench } from '@/workers/clients';
 import { NumberField } from '../shared/fields';
 import { useHash } from '../shared/useHash';
@@ -23,6 +23,7 @@ import { CutThrough } from './CutThrough';
 import { LevelSign } from './LevelSign';
 import { OwnBarriers } from './OwnBarriers';
 import { lengthFigure, lengthUnit } from '../speech/say';
+import { currentWords, useWords } from '../speech/useWords';
 
 const PlaceMode = dynamic(() => import('./PlaceMode').then((m) => m.PlaceMode), { ssr: false });
 const Templates = dynamic(() => import('./Templates').then((m) => m.Templates), { ssr: false });
@@ -31,7 +32,7 @@ const Templates = dynamic(() => import('./Templates').then((m) => m.Templates), 
 export function PlaceStation() {
   const plan = useStudio((s) => s.plan);
   if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
-  const warnings = plan.warnings.filter((w) => w.station === 'Place' || w.station === 'Brief');
+  const warnings = plan.warnings.filter((w) => w.station === 'place' || w.station === 'brief');
   if (plan.entries.length === 0 && warnings.length === 0) {
     return (
       <div className="px-6 pt-6">
@@ -47,6 +48,7 @@ export function PlaceStation() {
 }
 
 function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly Warning[] }) {
+  const words = useWords();
   const cake = useStudio((s) => s.project!.cake);
   const list = useStudio((s) => s.showList);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -75,10 +77,10 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
         {entry && (
           <>
             <p className="sub pb-1">
-              {entry.number}: cut through at {azimuthToClockWords(entry.azimuthRad)}
+              {entry.number}: cut through at {words.clock(entry.azimuthRad)}
             </p>
             <CutThrough cake={cake} entry={entry} plan={plan} />
-            <h2 className="pt-2">{capital(entry.barrierName)}</h2>
+            <h2 className="pt-2">{capital(words.barrier(entry.barrier)[0])}</h2>
             <p className="say">
               {entry.barrier
                 ? `Cut to ${Math.round(entry.cutMm)} mm, ${Math.round(entry.downDeg)}° down, stem ${entry.bundleMm.toFixed(1)} mm.`
@@ -101,13 +103,13 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
         {warnings.length > 8 && <p className="say">and {plural(warnings.length - 8, 'more message')}.</p>}
         {barrier && (
           <details className="border-t border-[var(--line)] pt-2" open={warnings.length < 3}>
-            <summary className="min-h-[44px] cursor-pointer font-semibold">How a {barrier.name} goes in</summary>
+            <summary className="min-h-[44px] cursor-pointer font-semibold">How a {words.barrier(barrier.id)[0]} goes in</summary>
             <ol className="list-decimal pl-5">
-              {barrier.steps.map((s) => (
+              {words.barrierWords(barrier.id).steps.map((s) => (
                 <li key={s}>{s}</li>
               ))}
             </ol>
-            <p className="small pt-1">{barrier.caution} Sizes are values from memory; measure your own.</p>
+            <p className="small pt-1">{words.barrierWords(barrier.id).caution} Sizes are values from memory; measure your own.</p>
           </details>
         )}
         <PushTest />
@@ -124,26 +126,29 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
 }
 
 function Message({ warning, first, onShow }: { warning: Warning; first: boolean; onShow(id: string): void }) {
+  const words = useWords();
   const stop = warning.level === 'stop';
+  const told = words.warning(warning);
   return (
     <div className={`flex gap-3 ${stop ? 'rounded-2xl bg-[var(--stopwash)] p-3' : ''}`}>
       <LevelSign level={warning.level} />
       <div className="min-w-0">
         <p className={`text-[13px] font-semibold ${stop ? 'text-[var(--stop)]' : 'text-[var(--ink2)]'}`}>
-          {capital(warning.level)}
+          {words.messages.names.levels[warning.level]}
         </p>
-        <h2 className={stop ? 'text-[var(--stop)]' : ''}>{warning.what}</h2>
+        <h2 className={stop ? 'text-[var(--stop)]' : ''}>{told.what}</h2>
         <p className="text-[15px]">
-          {capital(warning.where)}. {warning.why}
+          {told.where ? `${capital(told.where)}. ` : ''}
+          {told.why}
         </p>
-        <p className="say pt-1">{warning.remedy}</p>
+        <p className="say pt-1">{told.remedy}</p>
         {warning.mends?.map((mend) => (
           <button
             key={mend.do}
             className={`${first && stop && mend === warning.mends![0] ? 'next' : 'key'} mr-2 mt-2`}
             onClick={() => void mendIt(warning, mend)}
           >
-            {mendWords(mend)}
+            {words.mend(mend)}
           </button>
         ))}
         {warning.entryId && (
@@ -164,7 +169,7 @@ function Message({ warning, first, onShow }: { warning: Warning; first: boolean;
 /** One press, one step; moving apart is worked out beside the page and said when nothing helped. */
 async function mendIt(warning: Warning, mend: Mend): Promise<void> {
   const studio = getStudio();
-  if (mend.do !== 'move apart') return studio.edit(mendWords(mend).toLowerCase(), (d) => applyMend(d, warning, mend));
+  if (mend.do !== 'move apart') return studio.edit(currentWords().mend(mend).toLowerCase(), (d) => applyMend(d, warning, mend));
   const project = studio.project!;
   const { moves, left } = await planBench.apart(project);
   if (getStudio().project !== project) return;
@@ -219,6 +224,7 @@ function PushTest() {
 }
 
 function EntryList({ chosen, onChoose }: { chosen: string | null; onChoose(id: string): void }) {
+  const words = useWords();
   const entries = useStudio((s) => s.plan!.entries);
   const cake = useStudio((s) => s.project!.cake);
   return (
@@ -241,9 +247,9 @@ function EntryList({ chosen, onChoose }: { chosen: string | null; onChoose(id: s
                 {e.number}
               </button>
             </td>
-            <td>{e.barrierName}</td>
+            <td>{words.barrier(e.barrier)[0]}</td>
             <td>
-              {tierName(cake, e.tierIndex)}, {azimuthToClockWords(e.azimuthRad)}
+              {words.place({ tier: tierRef(cake, e.tierIndex), azimuthRad: e.azimuthRad })}
             </td>
             <td className="text-right">{e.cutMm ? lengthFigure(e.cutMm) : '–'}</td>
             <td className="text-right">{Math.round(e.downDeg)}°</td>

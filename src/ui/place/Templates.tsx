@@ -1,27 +1,31 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { stackTiers, tierName } from '@/core/cake/cake';
+import { stackTiers, tierRef } from '@/core/cake/cake';
 import { unrollSide } from '@/core/cake/unroll';
-import { drawingSvg, spoken } from '@/core/formats/drawing';
+import { drawingSvg } from '@/core/formats/drawing';
 import { templates } from '@/core/formats/template';
-import { capital } from '@/core/place/entry';
+import { capital } from '@/core/words/words';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { DrawingView } from '../shared/DrawingView';
 import { NumberField } from '../shared/fields';
 import { downloadSheets, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
 import { getStudio, useStudio } from '../useStudio';
-import { VOICE } from '../speech/say';
+import { useWords } from '../speech/useWords';
 
 /** Paper to prick through, at true size: a sheet for each top, a strip for each side. */
 export function Templates({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const cake = useStudio((s) => s.project!.cake);
   const name = useStudio((s) => s.project!.name);
   const paper = useStudio((s) => s.project!.brief.paper);
   const wrapMm = useStudio((s) => s.project!.wrapMm);
   const [shown, setShown] = useState(0);
-  const drawings = useMemo(() => templates(cake, plan.entries, name, wrapMm), [cake, plan.entries, name, wrapMm]);
+  const drawings = useMemo(
+    () => templates(cake, plan.entries, name, words, wrapMm),
+    [cake, plan.entries, name, words, wrapMm],
+  );
   if (drawings.length === 0) return null;
   const drawing = drawings[Math.min(shown, drawings.length - 1)]!;
   const short = (title: string) => capital(title.slice(name.length + 2));
@@ -35,7 +39,7 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
           onPress={() =>
             void saveFile(
               `${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`,
-              drawingSvg(spoken(drawing, VOICE)),
+              drawingSvg(drawing),
               'image/svg+xml',
             )
           }
@@ -58,11 +62,11 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
       </div>
       <div className="flex flex-wrap items-end gap-3 pb-3">
         {stackTiers(cake)
-          .filter((t) => drawings.some((d) => d.title.endsWith(`${tierName(cake, t.index)}, side`)))
+          .filter((t) => drawings.some((d) => d.tierIndex === t.index && d.face === 'side'))
           .map((t) => (
             <NumberField
               key={t.tier.id}
-              label={`Round the ${tierName(cake, t.index).replace(/^the /, '')}`}
+              label={`Round the ${words.tier(tierRef(cake, t.index))[0]}`}
               value={wrapMm.find((w) => w.tierId === t.tier.id)?.mm ?? Math.round(unrollSide(t.outline).lengthMm)}
               unit="mm"
               least={100}
@@ -75,7 +79,7 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
             />
           ))}
       </div>
-      <div className={drawing.title.endsWith('side') ? '' : 'max-w-[640px]'}>
+      <div className={drawing.face === 'side' ? '' : 'max-w-[640px]'}>
         <DrawingView drawing={drawing} label={`${short(drawing.title)}, with every point to prick`} />
       </div>
     </section>

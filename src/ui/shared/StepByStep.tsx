@@ -7,6 +7,7 @@ import type { Step } from '@/core/plan/benchSteps';
 import { habits } from '../speech/habits';
 import { say } from '../speech/say';
 import { getStudio, useStudio } from '../useStudio';
+import { currentWords, useWords } from '../speech/useWords';
 
 const NEXT_KEYS = ['ArrowRight', 'ArrowDown', 'PageDown', ' ', 'Enter'];
 const BACK_KEYS = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace'];
@@ -28,6 +29,7 @@ interface StepByStepProps<S extends Step> {
 
 /** Full screen, one step at a time, large enough for an arm's length: tap anywhere, space, arrow or a pedal goes on. */
 export function StepByStep<S extends Step>({ label, steps, picture, head, finished, logKind, onClose }: StepByStepProps<S>) {
+  const words = useWords();
   const taped = useStudio((s) => s.project!.taped);
   const dialog = useRef<HTMLDialogElement>(null);
   const next = useRef<HTMLButtonElement>(null);
@@ -51,7 +53,7 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
   const on = () => {
     if (!step) return;
     setWhy(false);
-    getStudio().edit(`${step.title.toLowerCase()}`, (d) => void d.taped.push(step.key));
+    getStudio().edit(words.say(step.title).toLowerCase(), (d) => void d.taped.push(step.key));
     timer.count();
   };
   const back = () => {
@@ -59,7 +61,7 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
     const before = steps[last];
     if (!before) return;
     setWhy(false);
-    getStudio().edit(`back to ${before.title.toLowerCase()}`, (d) => void (d.taped = d.taped.filter((k) => k !== before.key)));
+    getStudio().edit(`back to ${words.say(before.title).toLowerCase()}`, (d) => void (d.taped = d.taped.filter((k) => k !== before.key)));
   };
   const close = (): void => {
     const sitting = timer.stop();
@@ -119,10 +121,10 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
           <div className="grid min-h-0 grow gap-x-8 gap-y-3 overflow-y-auto lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
             <div className="relative min-h-[280px]">{picture(step)}</div>
             <div className="flex flex-col gap-3" aria-live="polite">
-              <p className="text-xl">{step.where}</p>
-              <h1 className="text-[clamp(2rem,3.7vw,3.2rem)] leading-[1.08]">{step.title}</h1>
+              <p className="text-xl">{words.say(step.where)}</p>
+              <h1 className="text-[clamp(2rem,3.7vw,3.2rem)] leading-[1.08]">{words.say(step.title)}</h1>
               <ul className="grid grid-cols-[minmax(120px,auto)_1fr] items-baseline gap-x-5 gap-y-2">
-                {step.figures.map((f) => (
+                {step.figures.map((f) => words.figure(f)).map((f) => (
                   <li key={f.words} className="contents">
                     <b className="fig text-[clamp(1.5rem,2.6vw,2.2rem)] leading-tight">{f.figure}</b>
                     <span className="text-xl">{f.words}</span>
@@ -130,7 +132,7 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
                 ))}
               </ul>
               <ul className="text-lg leading-snug">
-                {(why ? step.why : step.how).map((line) => (
+                {(why ? step.why : step.how).map((fact) => words.say(fact)).map((line) => (
                   <li key={line} className="pb-1">
                     {line}
                   </li>
@@ -200,7 +202,9 @@ function speak(step: Step): void {
   const voice = window.speechSynthesis;
   if (!voice) return;
   voice.cancel();
-  const sentences = [step.title, ...step.figures.map((f) => `${f.figure}, ${f.words}`)].map(say);
+  const words = currentWords();
+  const figures = step.figures.map((f) => words.figure(f));
+  const sentences = [words.say(step.title), ...figures.map((f) => `${f.figure}, ${f.words}`)];
   const utterance = new SpeechSynthesisUtterance(
     sentences
       .join('. ')

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Drawing } from '@/core/formats/drawing';
 import type { Paper } from '@/core/formats/sheets';
 import type { Issue } from '@/core/plan/project';
-import { VOICE } from '../speech/say';
+import { currentWords } from '../speech/useWords';
 import { saveFile } from './fileAccess';
 import { OpenFile } from './OpenFile';
 import { plural } from './words';
@@ -13,7 +13,7 @@ import { plural } from './words';
 /** Drawings at true size on sheets of paper, as a PDF. What writes it is fetched when it is first asked for. */
 export async function downloadSheets(name: string, drawings: readonly Drawing[], paper: Paper): Promise<void> {
   const { sheetsPdf } = await import('@/core/formats/sheets');
-  await saveFile(name, new Uint8Array(await sheetsPdf(drawings, paper, VOICE)), 'application/pdf');
+  await saveFile(name, new Uint8Array(await sheetsPdf(drawings, paper, currentWords())), 'application/pdf');
 }
 
 type ReadResult<T> = { value: T } | { issues: Issue[] };

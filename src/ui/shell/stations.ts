@@ -81,7 +81,7 @@ function benchBuds(project: Project, plan: DerivedPlan): Omit<Record<StationId, 
   const made = countedLog(project.log).reduce((a, e) => a + (kinds.has(e.kind) ? e.made : 0), 0);
   const wireStops = stopsAt(plan, 'Wire & tape');
   const placeStops = stopsAt(plan, 'Place');
-  const looks = plan.warnings.filter((w) => w.level === 'look again' && w.station === 'Place').length;
+  const looks = plan.warnings.filter((w) => w.level === 'look again' && w.station === 'place').length;
   const joints = plan.arrangements.reduce((a, b) => a + b.sprays.reduce((c, s) => c + s.joints.length, 0), 0);
   const dayStops = stopsAt(plan, 'Days');
   const out = plan.handOver.comesOut;

@@ -4,10 +4,13 @@ import { Fragment, useEffect, useState, type ReactNode } from 'react';
 import { PLAIN_HABITS, type Habits } from '@/data/habits';
 import { useStudio } from '../useStudio';
 import { setHabits } from './habits';
+import { LANGUAGES } from '@/core/words/languages';
 import { speakFrom } from './say';
+import { speakIn } from './useWords';
 
 /** Fetches the book of a language when it is first spoken. */
 async function learn({ language }: Habits): Promise<void> {
+  speakIn(await LANGUAGES[language].load());
   if (language === 'en') return speakFrom(null);
   const [{ Phrases }, { SPANISH, ARTICLES }] = await Promise.all([import('./phrases'), import('./spanish')]);
   speakFrom(new Phrases(SPANISH, ARTICLES));

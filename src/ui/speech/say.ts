@@ -1,4 +1,3 @@
-import type { Voice } from '@/core/formats/voice';
 import { habits, isPlain } from './habits';
 import { byTwelve, inInches, mmToInchWords } from './measures';
 import type { Phrases } from './phrases';
@@ -21,7 +20,5 @@ export function say(text: string): string {
 /** A length as a figure alone, where a drawing has no room for its unit: millimetres, or inches as a ruler shows them. */
 export const lengthFigure = (mm: number, digits = 0): string =>
   habits().lengths === 'in' ? mmToInchWords(mm) : mm.toFixed(digits);
-/** What is printed or drawn for this person is said as the screen is. */
-export const VOICE: Voice = { say, figure: (mm, digits) => lengthFigure(mm, digits), unit: () => lengthUnit() };
 /** The sign of the unit that lengths are read in, for over a column of figures. */
 export const lengthUnit = (): 'mm' | 'in' => habits().lengths;

@@ -1,7 +1,4 @@
 import { readFileSync } from 'node:fs';
-import { allSpecies } from '@/core/botany/catalogue';
-import { kindName } from '@/core/compose/names';
-import { allBarriers } from '@/core/place/barrier';
 import { habitsFrom, PLAIN_HABITS } from '@/data/habits';
 import { byTwelve, inchFieldToMm, inInches, mmToInchField, mmToInchWords } from './measures';
 import { Phrases } from './phrases';
@@ -122,14 +119,6 @@ describe('the Spanish book', () => {
       'Escaramujo: polvo según la madurez, glasea: 25 min; decide cuándo empieza el trabajo',
     ],
   ])('%s', (english, said) => expect(spanish.say(english)).toBe(said));
-
-  test('every flower, leaf and barrier has a name of its own and its article', () => {
-    const names = allSpecies().flatMap((s) => s.stages.map((stage) => kindName(s, stage.id).toLowerCase()));
-    for (const name of [...names, ...allBarriers().map((b) => b.name)]) {
-      expect(`${name}: ${spanish.knows(name)}`).toBe(`${name}: true`);
-      expect(spanish.say(`Put in the ${name}`)).toMatch(/^Mete (el|la|los|las) /);
-    }
-  });
 
   test('fills in what the English has, neither more nor less', () => {
     for (const [english, spanish] of Object.entries(SPANISH)) {

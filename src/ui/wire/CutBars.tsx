@@ -12,6 +12,7 @@ import { Choice } from '../shared/fields';
 import { plural } from '../shared/words';
 import { lengthFigure } from '../speech/say';
 import { getStudio, useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 const keyOf = (c: GaugeCuts): string => `${c.gauge}|${c.colour}`;
 
@@ -39,6 +40,7 @@ function useProven(plan: DerivedPlan, stockMm: number): Map<string, CutPlan> {
 
 /** One stock length a bar: its cuts in cutting order, height by gauge, offcuts dashed, keepers to the tin. Pressing a length shows its sum. */
 export function CutBars({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const stockMm = useStudio((s) => s.project!.brief.stockMm);
   const system = useStudio((s) => s.project!.brief.wireSystem);
   const [way, setWay] = useState<'least' | 'fractions'>('least');
@@ -68,7 +70,7 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
       </div>
       <p className="say pb-3">
         {wire
-          ? `${wire.lengthMm} mm for ${wire.label.toLowerCase()} is ${wire.terms.map((t) => `${t.mm} ${t.name}`).join(', ')}.`
+          ? `${wire.lengthMm} mm for ${words.wire(wire).toLowerCase()} is ${wire.terms.map((t) => `${t.mm} ${words.messages.names.terms[t.term]}`).join(', ')}.`
           : `One bar is one wire of ${stockMm} mm. ${allProven ? 'No plan needs fewer lengths.' : `At most ${plural(leastBars - boundBars, 'length')} could still be saved.`} Press a length to see its sum.`}
       </p>
       <div className="grid gap-x-10 gap-y-2 lg:grid-cols-2">

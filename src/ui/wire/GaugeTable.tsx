@@ -1,6 +1,5 @@
 'use client';
 
-import { kindName } from '@/core/compose/names';
 import { gaugeWhy } from '@/core/plan/benchSteps';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { speciesById } from '@/core/botany/catalogue';
@@ -10,6 +9,7 @@ import { Portrait } from '../shared/Portrait';
 import { gramWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { lengthFigure, lengthUnit } from '../speech/say';
+import { useWords } from '../speech/useWords';
 
 interface Row {
   kind: TrayKind;
@@ -19,6 +19,7 @@ interface Row {
 
 /** One line for each kind: what it weighs, how long it stands free, what strength alone would take, the trade's floor, and what is taken. */
 export function GaugeTable({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const pieces = useStudio((s) => s.project!.arrangements);
   const chosen = useStudio((s) => s.project!.gauges);
   const system = useStudio((s) => s.project!.brief.wireSystem);
@@ -45,7 +46,7 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
           const said = chosen.find((g) => g.species === kind.species && g.stage === kind.stage)?.gauge ?? null;
           // wire chosen in another system is passed over, here as in the plan
           const own = said !== null && soldIn(system).includes(said) ? said : null;
-          const name = kindName(speciesById(kind.species), kind.stage);
+          const name = words.pieceTitle(kind);
           const taken = [...new Set(stems.map((s) => s.gauge.gauge))].sort((a, b) => a - b);
           return (
             <li key={kind.key} className="flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-[var(--line)] py-1.5">
@@ -83,7 +84,7 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
               <span
                 className={`min-w-[260px] flex-1 text-[14px] leading-snug ${heaviest.gauge.use > 1 ? 'text-[var(--stop)]' : 'text-[var(--ink2)]'}`}
               >
-                {gaugeWhy(heaviest.gauge)}
+                {words.say(gaugeWhy(heaviest.gauge))}
               </span>
             </li>
           );

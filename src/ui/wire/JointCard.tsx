@@ -5,6 +5,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Joint, Spray } from '@/core/tape/tree';
 import { NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 /** The joint in hand: moved along its stem, sent elsewhere, or split off; the rest of the tree follows. */
 export function JointCard({
@@ -22,9 +23,10 @@ export function JointCard({
   pieceId: string | null;
   onChoose(pieceId: string | null): void;
 }) {
+  const words = useWords();
   const edits = useStudio((s) => s.project!.arrangements.find((a) => a.id === arrangementId)!.joints);
   const name = (id: string) =>
-    (plan.heads.find((h) => h.arrangementId === arrangementId && h.pieceId === id)?.name ?? 'piece').toLowerCase();
+    words.piece(plan.heads.find((h) => h.arrangementId === arrangementId && h.pieceId === id) ?? { species: '', stage: '' })[0];
   const joint = spray.joints.find((j) => j.pieceId === pieceId) ?? null;
   const own = edits.find((e) => e.pieceId === pieceId) ?? null;
   const change = (what: string, patch: Partial<JointEdit>) => joint && editJoint(arrangementId, joint.pieceId, what, patch);

@@ -2,6 +2,7 @@ import type { Entry } from '@/core/place/entry';
 import { tapeWidthShare } from '@/core/tape/bundle';
 import type { Joint } from '@/core/tape/tree';
 import { lengthFigure, lengthUnit } from '../speech/say';
+import { useWords } from '../speech/useWords';
 
 export function Ruler({
   heel,
@@ -55,7 +56,8 @@ export function Ruler({
 export function InBarrier({ entry, x, y }: { entry: Entry; x: number; y: number }) {
   const od = Math.max(10, entry.outsideMm * 2.2);
   const long = 110;
-  const straw = entry.barrierName.includes('straw');
+  const words = useWords();
+  const straw = entry.kind === 'straw';
   return (
     <g>
       <path
@@ -74,7 +76,7 @@ export function InBarrier({ entry, x, y }: { entry: Entry; x: number; y: number 
         strokeDasharray="7 5"
       />
       <text x={x} y={y - od / 2 - 26} fontSize="15" fontWeight="600" fill="var(--ink)">
-        Stem {lengthFigure(entry.bundleMm, 1)}, {entry.barrierName}
+        Stem {lengthFigure(entry.bundleMm, 1)}, {words.barrier(entry.barrier)[0]}
       </text>
       <text x={x} y={y - od / 2 - 9} fontSize="13" fill="var(--leaf)">
         {entry.boreMm ? `bore ${entry.boreMm} mm` : `Ø ${entry.outsideMm.toFixed(1)} mm`}, {Math.round(entry.insideMm)} mm deep

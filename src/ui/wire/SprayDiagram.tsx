@@ -7,7 +7,7 @@ import type { Joint, Spray } from '@/core/tape/tree';
 import { clamp } from '@/core/geometry/numbers';
 import { Minus, Plus } from 'lucide-react';
 import { useRef, useState, type PointerEvent } from 'react';
-import { drawingSvg, spoken } from '@/core/formats/drawing';
+import { drawingSvg } from '@/core/formats/drawing';
 import { rowDrawings, sprayDrawing } from '@/core/formats/sprayDrawing';
 import { downloadSheets, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
@@ -15,7 +15,8 @@ import { JointCard, wishJoint } from './JointCard';
 import { PiecePicture } from './PiecePicture';
 import { InBarrier, Ruler } from './RowParts';
 import { getStudio, useStudio } from '../useStudio';
-import { lengthFigure, VOICE } from '../speech/say';
+import { lengthFigure } from '../speech/say';
+import { useWords } from '../speech/useWords';
 
 const W = 1230;
 const LEFT = 70;
@@ -39,6 +40,7 @@ const ARM_WORDS = {
 
 /** The spray lies tip-left along a millimetre rule; under each joint mm from the tip and mm thick; what is not yet taped is dashed. */
 export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan }) {
+  const words = useWords();
   const { id: of, sprays } = plan.arrangements.find((a) => a.sprays.some((s) => s.id === spray.id))!;
   const [inHand, setInHand] = useState<string | null>(null);
   const [zoom, setZoom] = useState(1);
@@ -59,7 +61,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
     <div>
       <div className="flex items-center gap-4">
         <p className="say grow">
-          {done} of {spray.joints.length} taped. {Math.round(spray.massGrams)} g on one {entry?.barrierName ?? 'pick'}.
+          {done} of {spray.joints.length} taped. {Math.round(spray.massGrams)} g on one {entry ? words.barrier(entry.barrier)[0] : 'pick'}.
         </p>
         <span role="group" aria-label="Size of the diagram" className="flex items-center gap-1">
           <button className="key px-3" aria-label="Smaller" disabled={zoom <= 1} onClick={() => setZoom(zoom / ZOOM_STEP)}>
@@ -74,7 +76,12 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
           onPress={() =>
             void downloadSheets(
               'branching-diagrams.pdf',
-              sprays.flatMap((s, i) => rowDrawings(s, plan, of, `${job}, spray ${i + 1} of ${sprays.length}`)),
+              sprays.flatMap((s, i) => rowDrawings(
+                  s,
+                  { ...plan, words },
+                  of,
+                  words.label('pack.spray', { job, spray: i + 1, sprays: sprays.length }),
+                )),
               paper,
             )
           }
@@ -82,7 +89,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
         <WriteOut
           label="SVG"
           onPress={() =>
-            void saveFile(`${spray.id}.svg`, drawingSvg(spoken(sprayDrawing(spray, plan, of, title), VOICE)), 'image/svg+xml')
+            void saveFile(`${spray.id}.svg`, drawingSvg(sprayDrawing(spray, { ...plan, words }, of, title)), 'image/svg+xml')
           }
         />
         {next ? (

@@ -6,6 +6,7 @@ import { plural } from '../shared/words';
 import { barrierPath } from './barrierPath';
 import { PiecePicture } from './PiecePicture';
 import { lengthFigure } from '../speech/say';
+import { useWords } from '../speech/useWords';
 
 const PX_PER_MM = 1.9;
 const HEAD_ROOM = 62;
@@ -32,6 +33,7 @@ export function StemStrip({ plan }: { plan: DerivedPlan }) {
 }
 
 function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan: DerivedPlan; rim: number; height: number }) {
+  const words = useWords();
   const n = entry.pieceIds.length;
   const width = Math.max(108, n * 44 + 34);
   const middle = width / 2;
@@ -47,7 +49,7 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
       width={width}
       height={height}
       role="img"
-      aria-label={`${entry.number}: ${n === 1 ? 'one stem' : `${n} stems`} of ${gauges.join(' and ')} gauge, ${entry.bundleMm.toFixed(1)} mm thick, ${entry.barrierName} cut to ${Math.round(entry.cutMm)} mm`}
+      aria-label={`${entry.number}: ${n === 1 ? 'one stem' : `${n} stems`} of ${gauges.join(' and ')} gauge, ${entry.bundleMm.toFixed(1)} mm thick, ${words.barrier(entry.barrier)[0]} cut to ${Math.round(entry.cutMm)} mm`}
     >
       <path d={barrierPath(entry, middle, rim, bottom, od, 8)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="1.2" />
       <path
@@ -91,7 +93,7 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
         {gauges.map(wireName).join(' + ')}, Ø {entry.bundleMm.toFixed(1)}
       </text>
       <text x={middle} y={height - 17} textAnchor="middle" fontSize="13" fill="var(--ink2)">
-        {entry.barrierName}
+        {words.barrier(entry.barrier)[0]}
       </text>
     </svg>
   );

@@ -5,9 +5,10 @@ export const buildable: ReadingMaker = (_scene, faults) => ({
   id: 'buildable',
   score: Math.max(0, 100 - 34 * faults.stops - 4 * faults.looks),
   lean: -Math.min(1, faults.stops * 0.5 + faults.looks * 0.1),
-  leanWords: ['held up', 'free'],
   numbers: { stops: faults.stops, lookAgain: faults.looks },
-  why: faults.first ?? 'Every stem can be wired, taped and set.',
+  why: faults.first
+    ? { code: 'reading.buildable.stopped', values: { first: faults.first } }
+    : { code: 'reading.buildable.level', values: {} },
   remedy: null,
   place: null,
 });

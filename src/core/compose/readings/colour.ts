@@ -3,6 +3,8 @@ import { colourwayOf } from '../../botany/species';
 import { band, clamp, mean } from '../../geometry/numbers';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
+import { NOTHING_PLACED } from '../facts';
+import type { ColourRef } from '../../facts/fact';
 import { colourDifference } from '../colourDifference';
 import type { Measured } from '../measures';
 import { coveringAt } from '../scene';
@@ -14,7 +16,7 @@ const hueOf = (p: PlacedPiece): string => colourwayOf(p.body.species, p.piece.co
 
 export interface ColourGroup {
   hue: string;
-  name: string;
+  colour: ColourRef;
   members: number[];
   share: number;
 }
@@ -51,7 +53,12 @@ export function colourGroups(faces: readonly PlacedPiece[], { list, of } = huesO
     const hue = list[of[i]!]!;
     let group = (groupOf[of[i]!] ??= groups.find((g) => colourDifference(g.hue, hue) < SAME_COLOUR));
     if (!group) {
-      group = groupOf[of[i]!] = { hue, name: colourwayOf(p.body.species, p.piece.colourway).name, members: [], share: 0 };
+      group = groupOf[of[i]!] = {
+        hue,
+        colour: { species: p.body.species.id, colourway: p.piece.colourway },
+        members: [],
+        share: 0,
+      };
       groups.push(group);
     }
     group.members.push(i);
@@ -206,7 +213,7 @@ function changeColours(scene: Measured): Remedy | null {
     headingRad: p.piece.headingRad,
   });
   return {
-    label: swaps.length === 1 ? 'Change 2 colours' : `Change ${swaps.length} pairs`,
+    label: { code: 'remedy.swap-colours', values: { pairs: swaps.length } },
     change: swaps.flatMap(([i, j]) => [
       { id: faces[i]!.piece.id, to: place(faces[j]!) },
       { id: faces[j]!.piece.id, to: place(faces[i]!) },
@@ -262,17 +269,16 @@ export const colour: ReadingMaker = (scene) => {
     id: 'colour',
     score: faces.length ? 100 * score : 0,
     lean: clamp((STREWN - ratio) * 1.8, -1, 1),
-    leanWords: ['mixed', 'in lumps'],
     numbers: { colours: groups.length, neighboursDifferShare: ratio, leadingShare: top },
     why: !faces.length
-      ? 'Nothing is placed yet.'
+      ? NOTHING_PLACED
       : few
-        ? 'One colour: nothing to balance.'
+        ? { code: 'reading.colour.one', values: {} }
         : strewn < 0.75
-          ? `Like lies beside like: neighbours differ by ${Math.round(ratio * 100)} of 100 parts of what they would by chance.`
+          ? { code: 'reading.colour.lumps', values: { share: ratio } }
           : proportion < 0.7
-            ? `${groups[0]!.name} takes ${Math.round(top * 100)} of 100 parts.`
-            : 'Colours are met again along the line, none lies in a lump.',
+            ? { code: 'reading.colour.leads', values: { colour: groups[0]!.colour, share: top } }
+            : { code: 'reading.colour.level', values: {} },
     remedy: score < 0.92 && !few ? () => changeColours(scene) : null,
     place: null,
   };

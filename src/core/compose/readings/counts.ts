@@ -1,7 +1,8 @@
 import { clamp } from '../../geometry/numbers';
 import type { Role, Species } from '../../botany/species';
-import { countedName } from '../names';
+import { pieceRef } from '../names';
 import type { ReadingMaker, Remedy } from '../reading';
+import { NOTHING_PLACED } from '../facts';
 import type { Scene } from '../scene';
 
 /** Odd numbers read as a group up to this many (trade.md T6). */
@@ -40,7 +41,7 @@ function makeOdd(scene: Scene, kind: KindCount): Remedy | null {
   const own = scene.heads.filter((p) => p.piece.species === kind.species.id && p.body.role === kind.role && !p.piece.pinned);
   const out = own.sort((a, b) => scene.line.armShare(b.piece.s) - scene.line.armShare(a.piece.s))[0];
   return out
-    ? { label: `Take 1 ${countedName(kind.species, kind.stage, 1).slice(2)} away`, change: [], add: [], remove: [out.piece.id] }
+    ? { label: { code: 'remedy.take-away', values: { piece: pieceRef(out) } }, change: [], add: [], remove: [out.piece.id] }
     : null;
 }
 
@@ -63,13 +64,15 @@ export const counts: ReadingMaker = (scene) => {
     id: 'counts',
     score: 100 * score,
     lean: clamp((large - (middle + small) / 3) / 6, -1, 1),
-    leanWords: ['many small', 'many large'],
     numbers: { kinds: kinds.length, evenKinds: even.length, large, middle, small },
     why: even.length
-      ? `${countedName(even[0]!.species, even[0]!.stage, even[0]!.count)}: an even number pairs off.`
+      ? {
+          code: 'reading.counts.even',
+          values: { pieces: [{ species: even[0]!.species.id, stage: even[0]!.stage, count: even[0]!.count }] },
+        }
       : scene.heads.length
-        ? 'Odd numbers of every kind that is counted at a glance.'
-        : 'Nothing is placed yet.',
+        ? { code: 'reading.counts.level', values: {} }
+        : NOTHING_PLACED,
     remedy: even.length ? () => makeOdd(scene, even[0]!) : null,
     place: null,
   };

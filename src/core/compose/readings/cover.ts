@@ -2,6 +2,7 @@ import type { EnvelopeCell } from '../envelope';
 import { clamp, mean } from '../../geometry/numbers';
 import type { Measured } from '../measures';
 import type { ReadingMaker, Remedy } from '../reading';
+import { NOTHING_PLACED } from '../facts';
 import type { Scene } from '../scene';
 import { lookedAt } from '../sight';
 
@@ -98,7 +99,7 @@ function fillHole(scene: Scene, hole: { cell: EnvelopeCell; acrossMm: number }):
       pinned: false,
     };
   });
-  return { label: `Fill it: ${count} ${pick.body.species.name.toLowerCase()}`, change: [], add, remove: [] };
+  return { label: { code: 'remedy.fill', values: { count, species: pick.body.species.id } }, change: [], add, remove: [] };
 }
 
 /** The heading of a sprig that runs with the line at a place. */
@@ -119,13 +120,12 @@ export const cover: ReadingMaker = (scene) => {
     id: 'cover',
     score: empty ? 0 : 100 * score,
     lean: clamp((share - TARGET_SHARE) * 2.5, -1, 1),
-    leanWords: ['thin', 'heavy'],
     numbers: { coveredShare: alongNormal, meanViewShare: meanView, worstViewShare: worstView, largestHoleMm: holeMm },
     why: empty
-      ? 'Nothing is placed yet.'
+      ? NOTHING_PLACED
       : score > 0.8
-        ? `${Math.round(share * 100)} of 100 parts of the line are covered.`
-        : `${Math.round(holeMm)} mm lie open; ${Math.round(share * 100)} of 100 parts are covered.`,
+        ? { code: 'reading.cover.level', values: { share } }
+        : { code: 'reading.cover.open', values: { holeMm, share } },
     remedy: hole && score < 0.9 ? () => fillHole(scene, hole) : null,
     place: hole && holeMm > half * 0.5 ? { pointMm: lookedAt(scene.line, [hole.cell])[0]!, acrossMm: holeMm } : null,
   };

@@ -1,8 +1,9 @@
 import { clamp } from '../../geometry/numbers';
 import { dot, mix, normalize, sub } from '../../geometry/vec3';
 import type { Piece } from '../arrangement';
-import { nameOf } from '../names';
+import { pieceRef } from '../names';
 import type { ReadingMaker, Remedy } from '../reading';
+import type { ReadingFact } from '../facts';
 import type { Scene } from '../scene';
 
 /** Moves the lighter of each clashing pair along the skin, away from the other, by what they overlap. */
@@ -35,7 +36,7 @@ function pushApart(scene: Scene): Remedy | null {
   });
   if (moved.size === 0) return null;
   return {
-    label: moved.size === 1 ? 'Move 1 apart' : `Move ${moved.size} apart`,
+    label: { code: 'remedy.move-apart', values: { count: moved.size } },
     change: [...moved].map(([id, to]) => ({ id, to })),
     add: [],
     remove: [],
@@ -53,19 +54,21 @@ export const crowding: ReadingMaker = (scene) => {
   const score = Math.exp(-((0.16 * total) / n + 0.022 * Math.max(0, worst.mm - 1) + (0.08 * (cake + lettering)) / Math.sqrt(n)));
   const deepest = intoCake.reduce((best, mm, i) => (mm > best.mm ? { i, mm } : best), { i: -1, mm: 1.5 });
   const hides = intoLettering.findIndex((mm) => mm > 1.5);
-  const why =
+  const why: ReadingFact =
     hides >= 0 && intoLettering[hides]! > worst.mm
-      ? `${nameOf(heads[hides]!)} hides ${intoLettering[hides]!.toFixed(0)} mm of the lettering.`
+      ? { code: 'reading.crowding.lettering', values: { piece: pieceRef(heads[hides]!), hidesMm: intoLettering[hides]! } }
       : worst.mm > 1
-        ? `${nameOf(heads[worst.a]!)} and ${nameOf(heads[worst.b]!).toLowerCase()} press ${worst.mm.toFixed(0)} mm into each other.`
+        ? {
+            code: 'reading.crowding.press',
+            values: { first: pieceRef(heads[worst.a]!), second: pieceRef(heads[worst.b]!), overlapMm: worst.mm },
+          }
         : deepest.i >= 0
-          ? `${nameOf(heads[deepest.i]!)} reaches ${deepest.mm.toFixed(0)} mm into the cake.`
-          : 'Petals touch, none press.';
+          ? { code: 'reading.crowding.in-cake', values: { piece: pieceRef(heads[deepest.i]!), deepMm: deepest.mm } }
+          : { code: 'reading.crowding.level', values: {} };
   return {
     id: 'crowding',
     score: 100 * score,
     lean: clamp((total / n - 0.4) * 0.8, -1, 1),
-    leanWords: ['loose', 'pressed'],
     numbers: { clashes: clashes.length, overlapMm: total, worstMm: worst.mm, intoCakeMm: cake, intoLetteringMm: lettering },
     why,
     remedy: score < 0.95 ? () => pushApart(scene) : null,

@@ -1,7 +1,7 @@
 import { clamp, mean } from '../../geometry/numbers';
 import { dot, length, type Vec3 } from '../../geometry/vec3';
 import { MOST_TILT_RAD } from '../../botany/catalogue';
-import { nameOf } from '../names';
+import { pieceRef } from '../names';
 import type { PlacedPiece } from '../placement';
 import type { Measured } from '../measures';
 import type { ReadingMaker, Remedy } from '../reading';
@@ -23,7 +23,7 @@ function fanOut(same: readonly PlacedPiece[], focalAt: number): Remedy | null {
   const free = same.filter((p) => !p.piece.pinned);
   if (free.length === 0) return null;
   return {
-    label: `Turn ${free.length}`,
+    label: { code: 'remedy.turn', values: { count: free.length } },
     change: free.map((p, i) => {
       const away = Math.atan2(p.piece.side || 0.2, (p.piece.s - focalAt) * 2 || 0.2);
       const tilt = clamp(MOST_TILT_RAD[p.body.role] * (0.45 + 0.4 * ((i * 0.618) % 1)), 0.12, MOST_TILT_RAD[p.body.role]);
@@ -57,12 +57,11 @@ export const facing: ReadingMaker = (scene) => {
     id: 'facing',
     score: 100 * score,
     lean: clamp((together - 0.82) * 5, -1, 1),
-    leanWords: ['every way', 'all one way'],
     numbers: { faces: faces.length, sameWay: same.length, togetherShare: together },
     why:
       same.length > 0 && score < 0.9
-        ? `${same.length} look the way a neighbour looks, ${nameOf(same[0]!).toLowerCase()} for one.`
-        : 'Each head looks a little elsewhere.',
+        ? { code: 'reading.facing.alike', values: { count: same.length, piece: pieceRef(same[0]!) } }
+        : { code: 'reading.facing.level', values: {} },
     remedy: score < 0.9 ? () => fanOut(same, scene.line.focal) : null,
     place: null,
   };

@@ -37,7 +37,7 @@ describe('flow, leaf by leaf', () => {
     expect(read(out, 'flow').numbers.withTheLineShare).toBeGreaterThan(0.85);
     const wrong = read(back, 'flow');
     expect(wrong.numbers.againstTheLine).toBe(2);
-    expect(wrong.remedy!.label).toBe('Turn 2 leaves');
+    expect(wrong.remedy!.label).toEqual({ code: 'remedy.turn-leaves', values: { count: 2 } });
     for (const { id, to } of wrong.remedy!.change) {
       const turned = { ...back.find((p) => p.id === id)!, ...to };
       expect(read([turned], 'flow').numbers.againstTheLine).toBe(0);
@@ -74,7 +74,7 @@ describe('wire, root by root', () => {
   test('its remedy tucks the leaf under the nearest flower and adds nothing', () => {
     const pieces = [piece('r', { sizeMm: 48, s: 0.5 }), leaf('l', 0.62, 0, { side: 1.3 })];
     const reading = read(pieces, 'hidden');
-    expect(reading.remedy!.label).toBe('Tuck 1 in');
+    expect(reading.remedy!.label).toEqual({ code: 'remedy.tuck-in', values: { count: 1 } });
     expect(reading.remedy!.add).toEqual([]);
     expect(reading.remedy!.change[0]!.to.s).toBe(0.5);
   });

@@ -1,7 +1,8 @@
 import { clamp, mean } from '../../geometry/numbers';
-import { nameOf } from '../names';
+import { pieceRef } from '../names';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
+import { NOTHING_PLACED } from '../facts';
 import type { Scene } from '../scene';
 
 /** Leaves at least this much with the line flow; from the project's own study. */
@@ -14,7 +15,7 @@ function turnLeaves(scene: Scene, against: readonly PlacedPiece[]): Remedy | nul
   const free = against.filter((p) => !p.piece.pinned);
   if (free.length === 0) return null;
   return {
-    label: free.length === 1 ? 'Turn 1 leaf' : `Turn ${free.length} leaves`,
+    label: { code: 'remedy.turn-leaves', values: { count: free.length } },
     change: free.map((p) => {
       const outward =
         line.shape === 'disc'
@@ -57,19 +58,18 @@ export const flow: ReadingMaker = (scene) => {
     id: 'flow',
     score: heads.length ? 100 * score : 0,
     lean: clamp(0.6 - with_, -1, 1),
-    leanWords: ['with the line', 'against it'],
     numbers: { leaves: leaves.length, againstTheLine: against.length, withTheLineShare: with_, strayMm, alone: alone.length },
     why: !heads.length
-      ? 'Nothing is placed yet.'
+      ? NOTHING_PLACED
       : !leaves.length
-        ? 'No leaf draws the line on.'
+        ? { code: 'reading.flow.no-leaf', values: {} }
         : against.length > 0 && flowing < 0.85
-          ? `${against.length} of ${leaves.length} leaves run against the line.`
+          ? { code: 'reading.flow.against', values: { against: against.length, leaves: leaves.length } }
           : alone.length > 0
-            ? `${nameOf(alone[0]!)} stands alone.`
+            ? { code: 'reading.flow.alone', values: { piece: pieceRef(alone[0]!) } }
             : tips < 1
-              ? 'A tip ends in a flower instead of a leaf or a bud.'
-              : 'Leaves run with the line and carry its tips.',
+              ? { code: 'reading.flow.tip', values: {} }
+              : { code: 'reading.flow.level', values: {} },
     remedy: against.length > 0 && flowing < 0.9 ? () => turnLeaves(scene, against) : null,
     place: null,
   };

@@ -40,20 +40,19 @@ export const focal: ReadingMaker = (scene) => {
     id: 'focal',
     score,
     lean: clamp(inside / areaShare - 1.4, -1, 1),
-    leanWords: ['scattered', 'all in one'],
     numbers: { focalPieces: focals.length, zoneMm: zone, weightInZoneShare: inside, hiddenShare, rivalShare: 1 - 0.4 * rival },
     why:
       focals.length === 0
-        ? 'There is no focal flower for the eye to rest on.'
+        ? { code: 'reading.focal.none', values: {} }
         : near < 0.6
-          ? 'The large flowers lie away from the focal point.'
+          ? { code: 'reading.focal.away', values: {} }
           : worst && seen < 0.75
-            ? `${worst.p.body.species.name} stands behind others: ${Math.round(worst.by.share * 100)} in 100 of its face.`
+            ? { code: 'reading.focal.hidden', values: { species: worst.p.body.species.id, share: worst.by.share } }
             : rival < 0.3
-              ? 'Another place on the line weighs nearly as much as the focal point.'
+              ? { code: 'reading.focal.rival', values: {} }
               : odd
-                ? `${focals.length} large, together: the eye comes to rest.`
-                : 'An even number of large flowers pairs off.',
+                ? { code: 'reading.focal.level', values: { count: focals.length } }
+                : { code: 'reading.focal.even', values: {} },
     remedy:
       !line.closed && near < 0.75
         ? () => gather(scene, leading)
@@ -114,7 +113,9 @@ function clearFace({ line }: Scene, face: PlacedPiece, hiders: readonly PlacedPi
         },
       };
     });
-  return change.length ? { label: `Clear ${change.length} away`, change, add: [], remove: [] } : null;
+  return change.length
+    ? { label: { code: 'remedy.clear', values: { count: change.length } }, change, add: [], remove: [] }
+    : null;
 }
 
 /** The leading flowers come to the focal point: the largest at it, the others half a diameter to either side. */
@@ -127,7 +128,9 @@ function gather(scene: Scene, leading: Role): Remedy | null {
     const away = (i === 0 ? 0 : i === 1 ? 1 : -1) * ((own[0]!.body.radialMm + p.body.radialMm) / line.lengthMm) * 0.9;
     return { id: p.piece.id, to: { s: clamp(line.focal + away), side: i === 0 ? 0 : i === 1 ? 0.3 : -0.3 } };
   });
-  return change.length ? { label: `Gather ${change.length}`, change, add: [], remove: [] } : null;
+  return change.length
+    ? { label: { code: 'remedy.gather', values: { count: change.length } }, change, add: [], remove: [] }
+    : null;
 }
 
 /** The role that leads: focal, or what is largest where no focal flower is used. */

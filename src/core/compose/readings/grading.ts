@@ -22,7 +22,7 @@ function changePlaces(
   if (!other || worst.piece.pinned) return null;
   const place = (p: PlacedPiece) => ({ s: p.piece.s, side: p.piece.side });
   return {
-    label: 'Change 2 places',
+    label: { code: 'remedy.swap-places', values: {} },
     change: [
       { id: worst.piece.id, to: place(other) },
       { id: other.piece.id, to: place(worst) },
@@ -103,12 +103,14 @@ export const grading: ReadingMaker = (scene) => {
     id: 'grading',
     score: 100 * (0.5 * fall + 0.3 * ceiling + 0.2 * tapering),
     lean: clamp(rank, -1, 1),
-    leanWords: ['large inside', 'large at the tips'],
     numbers: { correlation: rank, tooLarge: over.length, taperGapShare: gap },
     why:
       worst && fall * ceiling < 0.8
-        ? `${worst.p.body.species.name} of ${Math.round(worst.p.body.radialMm * 2)} mm sits too near a tip.`
-        : 'Sizes fall from the focal point to the tips.',
+        ? {
+            code: 'reading.grading.tip',
+            values: { species: worst.p.body.species.id, widthMm: worst.p.body.radialMm * 2 },
+          }
+        : { code: 'reading.grading.level', values: {} },
     remedy: worst && fall * 0.62 + ceiling * 0.38 < 0.9 ? () => changePlaces(flowers, x, worst.p, largest) : null,
     place: worst ? { pointMm: worst.p.centre, acrossMm: worst.p.body.radialMm * 2 } : null,
   };

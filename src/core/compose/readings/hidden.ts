@@ -1,9 +1,10 @@
 import { clamp } from '../../geometry/numbers';
 import { distance, dot, scale } from '../../geometry/vec3';
 import { rootOf } from '../measures';
-import { nameOf } from '../names';
+import { pieceRef } from '../names';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
+import { NOTHING_PLACED } from '../facts';
 import type { Scene } from '../scene';
 
 /** Exposed roots up to the first share do not show; at the second the whole looks bare. From the project's own study. */
@@ -23,7 +24,7 @@ function hideRoots(scene: Scene, bare: readonly PlacedPiece[]): Remedy | null {
       );
       return under ? [{ id: p.piece.id, to: { s: under.piece.s, side: under.piece.side * 0.92, lift: 0 } }] : [];
     });
-  if (change.length) return { label: `Tuck ${change.length} in`, change, add: [], remove: [] };
+  if (change.length) return { label: { code: 'remedy.tuck-in', values: { count: change.length } }, change, add: [], remove: [] };
   return coverRoots(scene, bare);
 }
 
@@ -47,7 +48,12 @@ function coverRoots(scene: Scene, bare: readonly PlacedPiece[]): Remedy | null {
       pinned: false,
     };
   });
-  return { label: `Cover ${add.length} with ${small.body.species.name.toLowerCase()}`, change: [], add, remove: [] };
+  return {
+    label: { code: 'remedy.cover', values: { count: add.length, species: small.body.species.id } },
+    change: [],
+    add,
+    remove: [],
+  };
 }
 
 /** No wire, tape or bare stem is seen from the four sides and above. What is glued has none. */
@@ -67,15 +73,14 @@ export const hidden: ReadingMaker = (scene) => {
     id: 'hidden',
     score: heads.length ? 100 * score : 0,
     lean: clamp((share - 0.2) * 2.5, -1, 1),
-    leanWords: ['hidden', 'bare'],
     numbers: { rootsSeenShare: share, bareRoots: bare.length },
     why: !heads.length
-      ? 'Nothing is placed yet.'
+      ? NOTHING_PLACED
       : line.plate
-        ? 'Glued: there is no wire to hide.'
+        ? { code: 'reading.hidden.glued', values: {} }
         : score < 0.8 && bare[0]
-          ? `The stem of ${nameOf(bare[0].p).toLowerCase()} is seen, and of ${bare.length - 1} more.`
-          : 'No wire or tape is seen from the four sides and above.',
+          ? { code: 'reading.hidden.seen', values: { piece: pieceRef(bare[0].p), more: bare.length - 1 } }
+          : { code: 'reading.hidden.level', values: {} },
     remedy:
       score < 0.9
         ? () =>

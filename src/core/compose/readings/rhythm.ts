@@ -1,6 +1,6 @@
 import { band, clamp } from '../../geometry/numbers';
 import type { Piece } from '../arrangement';
-import { nameOf } from '../names';
+import { pieceRef } from '../names';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
 import type { Measured } from '../measures';
@@ -84,7 +84,9 @@ function space({ line, faces }: Measured): Remedy | null {
     };
     return [{ id: p.piece.id, to: placed }];
   });
-  return change.length ? { label: `Space ${change.length} evenly`, change, add: [], remove: [] } : null;
+  return change.length
+    ? { label: { code: 'remedy.space', values: { count: change.length } }, change, add: [], remove: [] }
+    : null;
 }
 
 /** Gaps vary little: heads stand about as far from their neighbours as their sizes say, none strays and none is swallowed. */
@@ -105,14 +107,13 @@ export const rhythm: ReadingMaker = (scene) => {
     id: 'rhythm',
     score: 100 * score,
     lean: clamp((average - 1) * 1.5, -1, 1),
-    leanWords: ['huddled', 'strewn'],
     numbers: { meanGapShare: average, variationShare: cv },
     why:
       score < 0.8 && lone
         ? average < TOUCHING[0]
-          ? 'Heads huddle: some lie half under their neighbours, others stand free.'
-          : `${nameOf(lone)} stands ${Math.round(loneMm)} mm from its nearest neighbour; the others keep closer.`
-        : 'Neighbours keep like distances.',
+          ? { code: 'reading.rhythm.huddled', values: {} }
+          : { code: 'reading.rhythm.lone', values: { piece: pieceRef(lone), apartMm: loneMm } }
+        : { code: 'reading.rhythm.level', values: {} },
     remedy: score < 0.9 ? () => space(scene) : null,
     place: score < 0.8 && lone && average >= TOUCHING[0] ? { pointMm: lone.centre, acrossMm: loneMm } : null,
   };

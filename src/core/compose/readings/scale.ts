@@ -1,6 +1,7 @@
 import { band, clamp, mean } from '../../geometry/numbers';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
+import { NOTHING_PLACED } from '../facts';
 
 /** The largest head over the tier it stands on; a head of a third reads well. From the project's own study. */
 const OF_TIER = [0.12, 0.42] as const;
@@ -20,7 +21,7 @@ function takeSize(worst: PlacedPiece, others: readonly PlacedPiece[], mostMm: nu
   const size = [...worst.body.species.sizesMm].sort((a, b) => Math.abs(a - want) - Math.abs(b - want))[0]!;
   if (size === worst.piece.sizeMm) return null;
   return {
-    label: `Take it at ${size} mm`,
+    label: { code: 'remedy.size', values: { sizeMm: size } },
     change: [{ id: worst.piece.id, to: { sizeMm: size } }],
     add: [],
     remove: [],
@@ -41,22 +42,23 @@ export const scale: ReadingMaker = (scene) => {
   const fits = band(ofTier, OF_TIER[0], OF_TIER[1], 0.16);
   const among = 1 - clamp((ofRole - OF_ROLE) / 0.3);
   const score = 0.4 * fits + 0.4 * among + 0.2 * band(ofWidth, OF_WIDTH[0], OF_WIDTH[1], 0.3);
-  const name = worst ? `${worst.body.species.name} of ${Math.round(acrossMm(worst))} mm` : '';
+  const named = worst ? { species: worst.body.species.id, widthMm: acrossMm(worst) } : null;
   return {
     id: 'scale',
     score: worst ? 100 * score : 0,
     lean: clamp((ofTier - 0.28) * 3 + (ofRole > OF_ROLE ? 0.4 : 0), -1, 1),
-    leanWords: ['small for it', 'large for it'],
     numbers: { largestMm: worst ? acrossMm(worst) : 0, ofTierShare: ofTier, ofWidthShare: ofWidth, overOthers: ofRole },
-    why: !worst
-      ? 'Nothing is placed yet.'
-      : among < 0.8
-        ? `${name} is ${ofRole.toFixed(1)} times as large as the others of its role.`
-        : fits < 0.8
-          ? ofTier > OF_TIER[1]
-            ? `${name} is large for a tier of ${tier!.tier.diameterMm} mm.`
-            : `${name} is small for a tier of ${tier!.tier.diameterMm} mm.`
-          : 'Sizes suit the cake and each other.',
+    why:
+      !worst || !named
+        ? NOTHING_PLACED
+        : among < 0.8
+          ? { code: 'reading.scale.of-role', values: { ...named, times: ofRole } }
+          : fits < 0.8
+            ? {
+                code: 'reading.scale.of-tier',
+                values: { ...named, tierMm: tier!.tier.diameterMm, large: ofTier > OF_TIER[1] },
+              }
+            : { code: 'reading.scale.level', values: {} },
     remedy:
       worst && score < 0.9
         ? () => takeSize(worst, peers, ((OF_TIER[0] + OF_TIER[1]) / 2) * (tier?.tier.diameterMm ?? 200))

@@ -2,6 +2,7 @@ import { clamp } from '../../geometry/numbers';
 import { distance, type Vec3 } from '../../geometry/vec3';
 import type { Piece } from '../arrangement';
 import type { DraftReading, ReadingMaker, Remedy } from '../reading';
+import { NOTHING_PLACED } from '../facts';
 import type { Scene } from '../scene';
 
 /** Small pieces of the heavy side go over to the other, the weightiest first, until the line is level across. */
@@ -19,7 +20,9 @@ function moveAcross(scene: Scene): Remedy | null {
     change.push({ id: p.piece.id, to: { side: -p.piece.side, headingRad: -p.piece.headingRad } });
     lean -= (2 * pull) / total;
   }
-  return change.length ? { label: `Move ${change.length} across`, change, add: [], remove: [] } : null;
+  return change.length
+    ? { label: { code: 'remedy.move-across', values: { count: change.length } }, change, add: [], remove: [] }
+    : null;
 }
 
 /** Where the weight lies in the world, across the line and along it. */
@@ -46,9 +49,8 @@ export const weight: ReadingMaker = (scene): DraftReading => {
       id: 'weight',
       score: 0,
       lean: 0,
-      leanWords: ['left', 'right'],
       numbers: {},
-      why: 'Nothing is placed yet.',
+      why: NOTHING_PLACED,
       remedy: null,
       place: null,
     };
@@ -69,16 +71,15 @@ export const weight: ReadingMaker = (scene): DraftReading => {
     id: 'weight',
     score: 100 * score,
     lean,
-    leanWords: ['left', 'right'],
     numbers: { offCentreMm: off, acrossShare: side, alongShare: meanS - grid.centreS },
     why:
       score > 0.8
-        ? 'Dark and large are spread evenly about the line.'
+        ? { code: 'reading.weight.level', values: {} }
         : round
-          ? `The weight lies ${Math.round(off)} mm off the middle.`
+          ? { code: 'reading.weight.off-middle', values: { offMm: off } }
           : Math.abs(side) > 0.2
-            ? `The weight lies to one side of the line.`
-            : `The weight lies toward one end, by ${Math.round(Math.abs(meanS - grid.centreS) * line.lengthMm)} mm.`,
+            ? { code: 'reading.weight.one-side', values: {} }
+            : { code: 'reading.weight.one-end', values: { offMm: Math.abs(meanS - grid.centreS) * line.lengthMm } },
     remedy: score < 0.9 && !round && Math.abs(side) > 0.08 ? () => moveAcross(scene) : null,
     place: null,
   };

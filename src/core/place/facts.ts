@@ -1,0 +1,52 @@
+import type { FactOf, FactTable, Warned } from '../facts/fact';
+
+export const DUSTS = ['edible', 'not edible', 'unknown'] as const;
+
+/** What Place says: where something not made for food would touch what is eaten, or a stem is not held. */
+export const PLACE_WARNINGS = {
+  'place.head-in-cake': { piece: 'piece', deepMm: 'mm' },
+  'place.head-on-icing': {
+    piece: 'piece',
+    material: ['real-plant', 'stamens', 'dust-unknown', 'dust-not-edible'],
+    canLift: 'yes',
+  },
+  'place.underlaid': { piece: 'piece' },
+  'place.stem-on-icing': { piece: 'piece' },
+  'place.barrier-unsuited': { barrier: 'barrier' },
+  'place.separator': {},
+  'place.stem-thick': { bundleMm: 'mmTenths' },
+  'place.not-held': { massGrams: 'grams' },
+  'place.neighbours-close': { barrier: 'barrier', entry: 'entry', wallMm: 'mm' },
+  'place.many-holes': { entry: 'entry', barriers: 'count', share: 'share' },
+  'place.eaten-with-dust': { line: 'line', dust: DUSTS },
+  'place.rims-seen': { entries: 'entries', count: 'count', sides: 'sides' },
+  'place.in-together': { entries: 'entries' },
+  'place.tubes-to-plug': { count: 'count' },
+  'place.no-barrier': { pieces: 'pieces' },
+  'place.through-icing': { pieces: 'pieces' },
+  'place.toothpicks': { count: 'count', entry: 'entry' },
+} as const satisfies FactTable;
+
+/** Why an entry is as it is. */
+export const ENTRY_FACTS = {
+  'entry.in-bore': { barrier: 'barrier', stemMm: 'mmTenths', boreMm: 'mmTenths', insideMm: 'mm', cakeMm: 'mm' },
+  'entry.coated': { barrier: 'barrier', stemMm: 'mmTenths', insideMm: 'mm', cakeMm: 'mm' },
+  'entry.foam': {},
+} as const satisfies FactTable;
+export type EntryReason = FactOf<typeof ENTRY_FACTS>;
+
+/** Why a barrier, or doing without one, will not do for a stem. */
+export const UNSUITED_FACTS = {
+  'unsuited.thick': { stemMm: 'mmTenths' },
+  'unsuited.bore': { stemMm: 'mmTenths', boreMm: 'mmTenths' },
+  'unsuited.weight': { mostGrams: 'grams', massGrams: 'grams' },
+  'unsuited.depth': {},
+  'unsuited.reach': { reachMm: 'mm' },
+  'unsuited.hold': {},
+  'unwired.spray': {},
+  'unwired.own-wires': {},
+  'unwired.heavy': { massGrams: 'grams', mostGrams: 'grams', where: ['top', 'side'] },
+} as const satisfies FactTable;
+export type WhyNotFact = FactOf<typeof UNSUITED_FACTS>;
+
+export type PlaceWarning = Warned<typeof PLACE_WARNINGS>;

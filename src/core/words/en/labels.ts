@@ -1,0 +1,5 @@
+import { HAND_OVER } from './handOver';
+import { PAPER } from './paper';
+
+/** Labels and sentences of paper and screen, by key. English says which keys there are; other languages have the same. */
+export const LABELS = { ...HAND_OVER, ...PAPER } as const;

@@ -1,0 +1,54 @@
+/** Written by `npm run words` from the English labels: what each is filled with. */
+type Arg = string | number;
+
+export interface LabelArgs {
+  'hand.cutter.title': { n: Arg };
+  'hand.cutter.copies': { n: Arg };
+  'hand.count.line': { n: Arg };
+  'hand.count.done': { done: Arg; n: Arg };
+  'hand.count.row': { what: Arg; tier: Arg; hour: Arg };
+  'hand.notfood.dust': { dust: Arg };
+  'hand.notfood.dummy': { tier: Arg; covering: Arg };
+  'hand.notfood.separator': { tier: Arg };
+  'hand.food.tier': { tier: Arg; covering: Arg };
+  'hand.allergens.row': { allergen: Arg; from: Arg };
+  'hand.allergens.us': { list: Arg };
+  'hand.allergens.eu': { list: Arg };
+  'hand.children.buds': { flowers: Arg };
+  'hand.children.parts': { list: Arg };
+  'hand.client.out': { n: Arg };
+  'pack.page': { page: Arg; pages: Arg };
+  'pack.entry': { title: Arg; page: Arg };
+  'pack.sized': { count: Arg; size: Arg };
+  'pack.from-tin': { count: Arg };
+  'pack.spare': { count: Arg };
+  'pack.paste-each': { grams: Arg };
+  'pack.lengths': { stock: Arg };
+  'pack.wire-of': { gauge: Arg; colour: Arg; thick: Arg };
+  'pack.from-end': { length: Arg; cuts: Arg };
+  'pack.spray': { job: Arg; spray: Arg; sprays: Arg };
+  'paper.check-bar': { length: Arg };
+  'paper.sheet': { sheet: Arg; sheets: Arg };
+  'paper.sheet-at': { sheet: Arg; sheets: Arg; row: Arg; rows: Arg; column: Arg; columns: Arg };
+  'template.cut': { length: Arg; angle: Arg };
+  'template.deep': { length: Arg; angle: Arg };
+  'template.legend': { count: Arg; barrier: Arg };
+  'template.top-head': { Tier: Arg };
+  'template.top': { tier: Arg };
+  'template.side-head': { Tier: Arg };
+  'template.side-round': { length: Arg };
+  'template.side-measured': { length: Arg };
+  'template.side': { tier: Arg };
+  'diagram.row': { title: Arg; row: Arg };
+  'diagram.from-tip': { unit: Arg };
+  'diagram.thick': { unit: Arg };
+  'diagram.piece': { joint: Arg; piece: Arg; stalk: Arg; wired: Arg; gauge: Arg; led: Arg; lead: Arg };
+  'diagram.title': { spray: Arg; sprays: Arg };
+  'week.day': { day: Arg; duration: Arg };
+  'week.day-idle': { day: Arg };
+  'week.sitting': { from: Arg; to: Arg };
+  'week.sitting-of': { from: Arg; to: Arg; maker: Arg };
+  'week.pieces': { count: Arg; task: Arg };
+  'week.drying': { task: Arg; note: Arg; hours: Arg };
+  'label.leaves': { when: Arg };
+}
