@@ -17,7 +17,7 @@ describe('composing', () => {
     expect(studio().search).toMatchObject({ running: false, progress: null });
     studio().keep(found[0]!);
     expect(studio().project!.arrangements[0]!.pieces).toBe(found[0]!.arrangement.pieces);
-    expect(studio().past.map((s) => s.label)).toEqual(['keep “Full”']);
+    expect(studio().past.map((s) => s.label)).toEqual(['keep “full”']);
     studio().compose(3);
     expect(bench.compose!.request.seed).toBe(2);
   });
@@ -82,7 +82,12 @@ describe('composing', () => {
     const pieces = studio().project!.arrangements[0]!.pieces;
     const { id: _id, ...copy } = pieces[0]!;
     studio().applyRemedy(
-      { label: { code: 'remedy.swap-places', values: {} }, change: [{ id: pieces[1]!.id, to: { lift: 0.9 } }], add: [copy], remove: [pieces[2]!.id] },
+      {
+        label: { code: 'remedy.swap-places', values: {} },
+        change: [{ id: pieces[1]!.id, to: { lift: 0.9 } }],
+        add: [copy],
+        remove: [pieces[2]!.id],
+      },
       'mend',
     );
     const now = studio().project!.arrangements[0]!.pieces;
@@ -144,7 +149,9 @@ describe('what stands there is improved', () => {
     const { handlers, request } = bench.compose!;
     await studio().create();
     const before = studio().project;
-    handlers.done([{ name: 'finished', arrangement: request.arrangement, readings: [], score: 1, iterations: 1, stopped: 'settled' }]);
+    handlers.done([
+      { name: 'finished', arrangement: request.arrangement, readings: [], score: 1, iterations: 1, stopped: 'settled' },
+    ]);
     expect(studio().project).toBe(before);
     studio().improve('re-balance');
     bench.compose!.handlers.fault({ code: 'fault.no-flower', values: {} });

@@ -11,8 +11,7 @@ const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
 async function run(id: number, input: unknown): Promise<void> {
   const checked = v.safeParse(composeRequestSchema, input);
-  if (!checked.success)
-    return reply({ run: id, fault: { code: 'fault.unreadable', values: {} } });
+  if (!checked.success) return reply({ run: id, fault: { code: 'fault.unreadable', values: {} } });
   const fault = composeFault(checked.output);
   if (fault) return reply({ run: id, fault });
   const search = compose(checked.output);

@@ -5,7 +5,9 @@ import { ENGLISH } from '../words/english';
 
 const kind = (species: string, stage: string, sizeMm: number): Kind => ({ species, stage, sizeMm, colourway: '' });
 const asked = (kinds: Kind[], over: Partial<BotanicalInput> = {}) =>
-  botanicalObjections({ kinds, petalsCut: new Map(), month: 7, hemisphere: 'north', ...over }).map((o) => ENGLISH.warning(o).what);
+  botanicalObjections({ kinds, petalsCut: new Map(), month: 7, hemisphere: 'north', ...over }).map(
+    (o) => ENGLISH.warning(o).what,
+  );
 
 test('a fruit beside its own flower is objected to; unripe, or beside another flower, it is not', () => {
   expect(asked([kind('rosehip', 'ripe', 38), kind('rose', 'open', 58)], { month: 9 })).toEqual([

@@ -99,5 +99,4 @@ export const COMPOSE_FAULTS = {
 export type ComposeFault = FactOf<typeof COMPOSE_FAULTS>;
 
 /** Ways to fill one line, as proposals are called. */
-export const PROPOSAL_NAMES = ['full', 'airy', 'leafy', 'lush', 'meadow', 'single-heart', 'finished', 're-balanced'] as const;
-export type ProposalName = (typeof PROPOSAL_NAMES)[number];
+export type ProposalName = 'full' | 'airy' | 'leafy' | 'lush' | 'meadow' | 'single-heart' | 'finished' | 're-balanced';

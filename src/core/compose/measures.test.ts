@@ -6,6 +6,7 @@ import { LiveBalance } from './liveBalance';
 import { Measures } from './measures';
 import { readBalance, readMeasured, type Reading } from './reading';
 import { buildScene } from './scene';
+import { ENGLISH } from '../words/english';
 
 const CAKE = cakeOf([230, 110], [150, 90]);
 const CLEAN = { stops: 0, looks: 0, first: null };
@@ -17,9 +18,9 @@ function expectAlike(live: readonly Reading[], fresh: readonly Reading[]): void 
     expect(r.score).toBeCloseTo(f.score, 7);
     expect(r.lean).toBeCloseTo(f.lean, 7);
     for (const [name, value] of Object.entries(f.numbers)) expect(r.numbers[name]).toBeCloseTo(value, 7);
-    expect({ id: r.id, why: r.why, remedy: r.remedy?.label, at: r.place !== null }).toEqual({
+    expect({ id: r.id, why: ENGLISH.say(r.why), remedy: r.remedy?.label, at: r.place !== null }).toEqual({
       id: f.id,
-      why: f.why,
+      why: ENGLISH.say(f.why),
       remedy: f.remedy?.label,
       at: f.place !== null,
     });

@@ -28,7 +28,7 @@ export interface StepRef {
 }
 
 /** Kinds of values, and what each is in the program. Units and axes as in geometry/units.ts. */
-export interface ValueKinds {
+interface ValueKinds {
   /** lengths in mm, told whole, in tenths or in hundredths */
   mm: number;
   mmTenths: number;
@@ -95,7 +95,7 @@ export type ValueSlots = Readonly<Record<string, ValueKind | readonly string[]>>
 export type FactTable = Readonly<Record<string, ValueSlots>>;
 
 type ValueOf<Slot> = Slot extends readonly (infer Word)[] ? Word : Slot extends ValueKind ? ValueKinds[Slot] : never;
-export type ValuesOf<Slots> = { readonly [Name in keyof Slots]: ValueOf<Slots[Name]> };
+type ValuesOf<Slots> = { readonly [Name in keyof Slots]: ValueOf<Slots[Name]> };
 
 /** The facts of a table: a union told apart by `code`. */
 export type FactOf<Table> = {
@@ -113,7 +113,7 @@ export const LEVELS = ['stop', 'look again', 'note'] as const;
 export type Level = (typeof LEVELS)[number];
 
 /** The station at which something is said. */
-export type StationId = 'brief' | 'compose' | 'make' | 'wire' | 'place' | 'days';
+type StationId = 'brief' | 'compose' | 'make' | 'wire' | 'place' | 'days';
 
 /** Where a warning belongs: what of it is known. Pieces and entries are those of the arrangement. */
 export interface WarningPlace {

@@ -56,7 +56,8 @@ test('in a kitchen whose zone is known times are universal, also after the night
     days: { ...autumn.days, zone: 'Europe/Berlin' },
   };
   const laid = derivePlan(job);
-  const text = (stamp: string) => calendarFile(laid, { name: 'Job', leavesAt: job.brief.leavesAt, zone: 'Europe/Berlin' }, stamp, ENGLISH);
+  const text = (stamp: string) =>
+    calendarFile(laid, { name: 'Job', leavesAt: job.brief.leavesAt, zone: 'Europe/Berlin' }, stamp, ENGLISH);
   const events = read(text('2027-10-01T08:00'));
   expect(events.length).toBeGreaterThan(2);
   // summer time is two hours ahead of universal time until 31 October 2027, 01:00 UTC, winter time one

@@ -3,6 +3,7 @@ import { materialSchema, type Material } from '../make/price';
 import type { ToBuy } from '../make/shopping';
 import { tinPieceSchema, type TinPiece } from '../compose/tin';
 import { readTable, writeTable, type Column } from './table';
+import type { Words } from '../words/words';
 
 const TIN_COLUMNS: readonly Column[] = [
   { name: 'id', field: 'id', cell: 'text' },
@@ -48,8 +49,13 @@ const SHOPPING_COLUMNS: readonly Column[] = [
 ];
 
 /** The shopping list as CSV, to take along. */
-export const writeShoppingCsv = (list: readonly ToBuy[]): string =>
+export const writeShoppingCsv = (list: readonly ToBuy[], words: Words): string =>
   writeTable(
-    list.map((b) => ({ ...b, needed: Math.round(b.needed * 100) / 100, price: b.price === null ? '' : b.price.toFixed(2) })),
+    list.map((b) => ({
+      ...b,
+      name: words.say(b.name),
+      needed: Math.round(b.needed * 100) / 100,
+      price: b.price === null ? '' : b.price.toFixed(2),
+    })),
     SHOPPING_COLUMNS,
   );

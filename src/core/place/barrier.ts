@@ -7,8 +7,7 @@ import { wax } from './barriers/wax';
 import { barrierOf, type OwnBarrier } from './ownBarrier';
 
 /** Barriers that are fitted and used alike. */
-export const BARRIER_WAYS = ['straw', 'pick', 'wax', 'compound-coat', 'skewer', 'toothpick', 'own-straw', 'own-pick'] as const;
-export type BarrierWays = (typeof BARRIER_WAYS)[number];
+export type BarrierWays = 'straw' | 'pick' | 'wax' | 'compound-coat' | 'skewer' | 'toothpick' | 'own-straw' | 'own-pick';
 
 /** What keeps a stem from touching cake. Sizes in mm; all from memory, and a person may change them. */
 export interface Barrier {

@@ -1,6 +1,6 @@
 import type { FactOf, FactTable, Warned } from '../facts/fact';
 
-export const DUSTS = ['edible', 'not edible', 'unknown'] as const;
+const DUSTS = ['edible', 'not edible', 'unknown'] as const;
 
 /** What Place says: where something not made for food would touch what is eaten, or a stem is not held. */
 export const PLACE_WARNINGS = {

@@ -51,7 +51,7 @@ describe('cakes that make it hard', () => {
     cake.tiers[1]!.kind = 'dummy';
     cake.tiers[1]!.covering.eaten = false;
     const plan = derivePlan(jobOn(cake, 'cascade'));
-    expect(plan.handOver.tiers[1]).toMatchObject({ place: 'middle', kind: 'dummy' });
+    expect(plan.handOver.tiers[1]).toMatchObject({ place: { index: 1, of: 3 }, kind: 'dummy' });
     expect(plan.handOver.tiers.filter((t) => t.kind === 'edible')).toHaveLength(2);
     for (const e of plan.entries) expect(e.insideMm).toBeLessThan(e.cakeMm);
   });

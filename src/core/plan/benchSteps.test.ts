@@ -82,9 +82,9 @@ test('stem by stem: every stem is in one step, with its own wire; 12 seeded jobs
 
 test('a standing cluster is bound from the middle down one stem; no word of arms or a heel', () => {
   const steps = benchSteps(derivePlan(taped('cluster')), 'everyday').filter((s) => s.kind === 'joint');
-  expect(steps[0]!.title).toMatch(/^Begin with/);
-  for (const s of steps.slice(1)) expect(s.title).toMatch(/^Bind in/);
-  expect(steps.map((s) => s.title).join()).not.toMatch(/heel/);
+  expect(steps[0]!.title.code).toBe('do.begin-with');
+  for (const s of steps.slice(1)) expect(s.title.code).toBe('do.bind-in');
+  expect(steps.map((s) => ENGLISH.say(s.title)).join()).not.toMatch(/heel/);
   const below = steps.slice(1).map((s) => s.joint!.toPickMm);
   expect([...below].sort((a, b) => b - a)).toEqual(below);
 });
@@ -96,7 +96,7 @@ test('why a stalk leaves as it does follows its own angle', () => {
   expect(joints.length).toBeGreaterThan(3);
   for (const { joint, why } of joints) {
     const deg = joint!.angleDeg;
-    expect(why.join()).toMatch(deg < 35 ? /flatter than/ : deg > 60 ? /steeper than/ : /About 45°/);
+    expect(why.map((w) => w.code)).toContain(`why.angle-${deg < 35 ? 'flat' : deg > 60 ? 'steep' : 'usual'}`);
   }
 });
 

@@ -177,7 +177,7 @@ describe('a composed plaque', () => {
     const glue = plan.tasks.find((t) => t.id === 'tape')!;
     expect(cut.dryHours).toBeGreaterThan(20);
     expect(glue.after.map((a) => a.id)).toContain('plaque');
-    expect(glue.name).toMatch(/glue/i);
+    expect(glue.name.code).toBe('task.glue');
     const { line } = project.arrangements[0]!;
     const own = plan.paste.find((b) => line.form === 'plaque' && b.colour === line.colour)!;
     // an oval of a × b, 3 mm thick, at 1.35 g/cm³
@@ -193,7 +193,9 @@ describe('what the brief says of finish and keeping', () => {
     const plaque = (edit: (d: Project) => void) => derivePlan(produce(composed('plaque', 'stem by stem'), edit));
     const eaten = plaque((d) => void (d.brief.dust = 'unknown'));
     expect(eaten.verdict).toBe('stop');
-    expect(eaten.warnings).toContainEqual(expect.objectContaining({ code: 'place.eaten-with-dust', values: { line: 'plaque', dust: 'unknown' } }));
+    expect(eaten.warnings).toContainEqual(
+      expect.objectContaining({ code: 'place.eaten-with-dust', values: { line: 'plaque', dust: 'unknown' } }),
+    );
     expect(plaque((d) => void (d.brief.dust = 'edible')).verdict).toBe('go');
     const kept = plaque((d) => void Object.assign(d.brief, { dust: 'unknown', keepsake: true }));
     expect(kept.verdict).toBe('go');
@@ -228,9 +230,7 @@ describe('what the brief says of finish and keeping', () => {
       }),
     );
     expect(said.every((w) => w.level === 'look again')).toBe(true);
-    expect(
-      derivePlan(produce(winter, (d) => void (d.brief.botanical = false))).warnings.some(isObjection),
-    ).toBe(false);
+    expect(derivePlan(produce(winter, (d) => void (d.brief.botanical = false))).warnings.some(isObjection)).toBe(false);
   });
 });
 

@@ -34,6 +34,3 @@ export function tapePitchMm(stemMm: number, overlap = 0.5): number {
   const k = Math.min(Math.sin(Math.PI / 3), (0.9 * width * (1 - overlap)) / (Math.PI * stemMm));
   return (Math.PI * stemMm * k) / Math.sqrt(1 - k * k);
 }
-
-export const tapeWidthWords = (stemMm: number): string =>
-  ({ 1: 'full width', 0.5: 'half width' })[tapeWidthShare(stemMm)] ?? 'a third of its width';

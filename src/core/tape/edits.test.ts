@@ -83,7 +83,9 @@ test('sent to the heel, to the stem, to another stem', () => {
   const joined = built([wish(lead.pieceId, { onto: other.pieceId })]);
   expectTree(joined);
   expect(jointOf(joined, lead.pieceId).onto).toBe(other.pieceId);
-  expect(treeFaults(joined, heads, [wish(lead.pieceId, { onto: other.pieceId })]).map((f) => f.code)).not.toEqual(expect.arrayContaining(['tape.not-joined']));
+  expect(treeFaults(joined, heads, [wish(lead.pieceId, { onto: other.pieceId })]).map((f) => f.code)).not.toEqual(
+    expect.arrayContaining(['tape.not-joined']),
+  );
 });
 
 test('earlier or later at the heel: one place each, the rest keep their order', () => {

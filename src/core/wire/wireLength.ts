@@ -1,9 +1,9 @@
 import type { FactOf, PieceRef } from '../facts/fact';
 import type { TERM_FACTS } from './facts';
 
-export const TERMS = ['hook', 'inside', 'free', 'along-stem', 'in-base', 'in-barrier', 'fold', 'trim'] as const;
-export type Term = (typeof TERMS)[number];
-export type TermReason = FactOf<typeof TERM_FACTS>;
+/** What a stretch of wire is for. */
+export type Term = 'hook' | 'inside' | 'free' | 'along-stem' | 'in-base' | 'in-barrier' | 'fold' | 'trim';
+type TermReason = FactOf<typeof TERM_FACTS>;
 
 /** One part of a wire's length, with its reason. */
 export interface LengthTerm {

@@ -9,7 +9,7 @@ import { WARNINGS } from '../plan/warnings';
 import { TERM_FACTS } from '../wire/facts';
 
 /** Facts that are told in one sentence or phrase, by code. */
-export const PHRASES = {
+const PHRASES = {
   ...COMPOSE_FAULTS,
   ...READING_FACTS,
   ...REMEDY_FACTS,
@@ -34,10 +34,7 @@ export const PHRASES = {
 export type PhraseCode = keyof typeof PHRASES;
 
 /** Facts that are told as a figure and what it is. */
-export { FIGURES };
 export type FigureCode = keyof typeof FIGURES;
-
-export { WARNINGS };
 
 /** Every code that the core can say, with what it carries. */
 export const ALL_FACTS: FactTable = { ...PHRASES, ...FIGURES, ...WARNINGS };

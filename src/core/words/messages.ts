@@ -26,7 +26,7 @@ export interface Grammar {
 }
 
 /** A warning in four parts, in ICU syntax. Where it is needs saying only where no tier or clock position does. */
-export interface WarningWords {
+interface WarningWords {
   what: string;
   where?: string;
   why: string;

@@ -41,7 +41,7 @@ export class Units {
         new Intl.NumberFormat(locale, {
           minimumFractionDigits: digits,
           maximumFractionDigits: digits,
-          useGrouping: digits === 0,
+          useGrouping: false,
         }),
     );
     this.per = new Intl.NumberFormat(locale, { style: 'percent', maximumFractionDigits: 0 });

@@ -78,7 +78,8 @@ const flat = (value: unknown, path = ''): [string, string][] =>
     : value && typeof value === 'object'
       ? Object.entries(value).flatMap(([k, v]) => flat(v, path ? `${path}/${k}` : k))
       : [];
-const messagesOf = ({ phrases, figures, warnings, labels, frames }: Messages) => flat({ phrases, figures, warnings, labels, frames });
+const messagesOf = ({ phrases, figures, warnings, labels, frames }: Messages) =>
+  flat({ phrases, figures, warnings, labels, frames });
 
 test.each(LANGUAGE_IDS)('%s has every message that English has, and no other', async (id) => {
   const own = await LANGUAGES[id].load();
@@ -93,17 +94,22 @@ test.each(LANGUAGE_IDS)('%s has every message that English has, and no other', a
   expect(paths(told)).toEqual(paths(english));
 });
 
-test.each(LANGUAGE_IDS)('%s says every fact with every kind of value, once and many: no hole, no code, no bracket', async (id) => {
-  const words = new Words(await LANGUAGES[id].load());
-  for (const code of CODES)
-    for (const count of code === 'how.barrier' ? [1, 3] : [0, 1, 3])
-      for (const fact of samples(code, count)) {
-        const said =
-          code in EN.warnings ? Object.values(words.warning({ ...fact, tier: { index: 0, of: 1 } })).join(' ') : words.say(fact);
-        expect(said).toMatch(/\p{L}|\d/u);
-        expect(`${code} says ${said}`).not.toMatch(/[{}]|undefined|NaN|\[object| {2}| says [a-z-]+\.[a-z]/);
-      }
-});
+test.each(LANGUAGE_IDS)(
+  '%s says every fact with every kind of value, once and many: no hole, no code, no bracket',
+  async (id) => {
+    const words = new Words(await LANGUAGES[id].load());
+    for (const code of CODES)
+      for (const count of code === 'how.barrier' ? [1, 3] : [0, 1, 3])
+        for (const fact of samples(code, count)) {
+          const said =
+            code in EN.warnings
+              ? Object.values(words.warning({ ...fact, tier: { index: 0, of: 1 } })).join(' ')
+              : words.say(fact);
+          expect(said).toMatch(/\p{L}|\d/u);
+          expect(`${code} says ${said}`).not.toMatch(/[{}]|undefined|NaN|\[object| {2}| says [a-z-]+\.[a-z]/);
+        }
+  },
+);
 
 test.each(LANGUAGE_IDS)('what a message of %s is filled with is what the fact carries', async (id) => {
   const own = await LANGUAGES[id].load();
@@ -164,9 +170,18 @@ describe('Spanish', () => {
   let words: Words;
   beforeAll(async () => void (words = new Words(await LANGUAGES.es.load())));
   test.each([
-    [{ code: 'do.put-in', values: { piece: { species: 'rose', stage: 'half' }, pieces: 1 } }, 'Coloca la rosa entreabierta de jardín'],
-    [{ code: 'do.begin-with', values: { piece: { species: 'ranunculus', stage: 'bud' } } }, 'Empieza con el capullo de ranúnculo'],
-    [{ code: 'place.stem-on-icing', values: { piece: { species: 'dahlia', stage: 'open' } } }, 'El tallo de la dalia toca la cobertura'],
+    [
+      { code: 'do.put-in', values: { piece: { species: 'rose', stage: 'half' }, pieces: 1 } },
+      'Coloca la rosa entreabierta de jardín',
+    ],
+    [
+      { code: 'do.begin-with', values: { piece: { species: 'ranunculus', stage: 'bud' } } },
+      'Empieza con el capullo de ranúnculo',
+    ],
+    [
+      { code: 'place.stem-on-icing', values: { piece: { species: 'dahlia', stage: 'open' } } },
+      'El tallo de la dalia toca la cobertura',
+    ],
     [{ code: 'remedy.cover', values: { count: 1, species: 'tulip' } }, 'Tapar 1 con un tulipán'],
     [{ code: 'figure.thick-below', values: { thickMm: 2.5, wires: 1 } }, '2,5 mm de grueso por debajo, 1 alambre'],
   ])('%j', (fact, said) => expect(words.say(fact)).toBe(said));

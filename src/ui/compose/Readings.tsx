@@ -93,7 +93,8 @@ function Worst({ reading }: { reading: Reading }) {
   return (
     <div className="pb-3 pt-2">
       <p className="font-semibold">
-        {words.messages.names.readings[reading.id]} <span className="fig ml-2 text-lg text-[var(--nexttext)]">{Math.floor(reading.score)}</span>
+        {words.messages.names.readings[reading.id]}{' '}
+        <span className="fig ml-2 text-lg text-[var(--nexttext)]">{Math.floor(reading.score)}</span>
       </p>
       <div className="mt-1 flex items-start gap-4">
         <div>

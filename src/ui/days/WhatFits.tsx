@@ -63,9 +63,9 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
       </div>
       {bounds && bounds.chainMinutes > bounds.leftMinutes && (
         <p className="pt-2">
-          From “{words.say(bounds.first)}” to “{words.say(bounds.last)}” it takes {durationWords(bounds.chainMinutes)} with drying, whoever works;{' '}
-          {bounds.leftMinutes > 0 ? durationWords(bounds.leftMinutes) : 'nothing'} is left. Only faster drying, quicker flowers or
-          what is in the tin can help.
+          From “{words.say(bounds.first)}” to “{words.say(bounds.last)}” it takes {durationWords(bounds.chainMinutes)} with
+          drying, whoever works; {bounds.leftMinutes > 0 ? durationWords(bounds.leftMinutes) : 'nothing'} is left. Only faster
+          drying, quicker flowers or what is in the tin can help.
         </p>
       )}
       {ways?.length === 0 && <p className="pt-2">Nothing that was tried makes it fit. Let it leave later, or compose smaller.</p>}

@@ -3,12 +3,7 @@
 import { FileDown, Library, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
-import {
-  countedWords,
-  handOverSheets,
-  type HandOverSheet,
-  type Section,
-} from '@/core/formats/handOverSheets';
+import { countedWords, handOverSheets, type HandOverSheet, type Section } from '@/core/formats/handOverSheets';
 import { LANGUAGES, LANGUAGE_IDS } from '@/core/words/languages';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';

@@ -105,7 +105,8 @@ function ForMaker({ quote, prices }: { quote: Quote; prices: Prices }) {
       </ul>
       <p className="small pt-1">
         Spares, and so what breaks, are in the amounts and minutes. Dust is assumed at 0.05 g and glue at 0.2 g a piece.
-        {quote.unpriced.length > 0 && ` Not counted, since it has no price yet: ${words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase()}.`}
+        {quote.unpriced.length > 0 &&
+          ` Not counted, since it has no price yet: ${words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase()}.`}
       </p>
     </>
   );
@@ -160,6 +161,7 @@ function Rates({ prices }: { prices: Prices }) {
 }
 
 function Shopping({ needs, prices }: { needs: readonly Need[]; prices: Prices }) {
+  const words = useWords();
   const list = shoppingList(needs, prices.materials);
   const shops = [...new Set(list.map((b) => b.shop))];
   return (
@@ -169,20 +171,20 @@ function Shopping({ needs, prices }: { needs: readonly Need[]; prices: Prices })
         <WriteOut
           label="List as CSV"
           disabled={list.length === 0}
-          onPress={() => void saveFile('shopping.csv', writeShoppingCsv(list), 'text/csv')}
+          onPress={() => void saveFile('shopping.csv', writeShoppingCsv(list, words), 'text/csv')}
         />
       </div>
       {list.length === 0 && <p className="say">Everything is there.</p>}
       {shops.map((shop) => (
         <div key={shop} className="pb-2">
-          <p className="small">{shop}</p>
-          <ul aria-label={`To buy: ${shop}`}>
+          <p className="small">{shop || 'Shop not said'}</p>
+          <ul aria-label={`To buy: ${shop || 'Shop not said'}`}>
             {list
               .filter((b) => b.shop === shop)
               .map((b) => (
                 <Line
                   key={b.id}
-                  name={`${b.packs} × ${b.name}`}
+                  name={`${b.packs} × ${words.say(b.name)}`}
                   detail={`${plural(b.pack, b.unit, b.unit === 'piece' ? 'pieces' : b.unit)} each; ${Math.ceil(b.needed)} needed, ${b.onHand} there`}
                   amount={b.price === null ? 'no price' : moneyWords(b.price, prices.currency)}
                 />
@@ -235,7 +237,15 @@ function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }
           onClick={() =>
             getStudio().edit('prices to fill in', (d) => {
               for (const n of missing)
-                d.prices.materials.push({ id: n.id, name: currentWords().say(n.name), unit: n.unit, pack: 1, packPrice: 0, shop: '', onHand: 0 });
+                d.prices.materials.push({
+                  id: n.id,
+                  name: currentWords().say(n.name),
+                  unit: n.unit,
+                  pack: 1,
+                  packPrice: 0,
+                  shop: '',
+                  onHand: 0,
+                });
             })
           }
         >

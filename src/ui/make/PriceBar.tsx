@@ -47,7 +47,9 @@ export function PriceBar({ plan, onOpen }: { plan: DerivedPlan; onOpen(): void }
           ))}
         </span>
         {quote.unpriced.length > 0 && (
-          <span className="small block">without {words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase()}: no price yet</span>
+          <span className="small block">
+            without {words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase()}: no price yet
+          </span>
         )}
       </span>
     </button>

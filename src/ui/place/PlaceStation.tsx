@@ -248,9 +248,7 @@ function EntryList({ chosen, onChoose }: { chosen: string | null; onChoose(id: s
               </button>
             </td>
             <td>{words.barrier(e.barrier)[0]}</td>
-            <td>
-              {words.place({ tier: tierRef(cake, e.tierIndex), azimuthRad: e.azimuthRad })}
-            </td>
+            <td>{words.place({ tier: tierRef(cake, e.tierIndex), azimuthRad: e.azimuthRad })}</td>
             <td className="text-right">{e.cutMm ? lengthFigure(e.cutMm) : '–'}</td>
             <td className="text-right">{Math.round(e.downDeg)}°</td>
             <td className="text-right">{lengthFigure(e.bundleMm, 1)}</td>

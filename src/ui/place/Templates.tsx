@@ -22,10 +22,7 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
   const paper = useStudio((s) => s.project!.brief.paper);
   const wrapMm = useStudio((s) => s.project!.wrapMm);
   const [shown, setShown] = useState(0);
-  const drawings = useMemo(
-    () => templates(cake, plan.entries, name, words, wrapMm),
-    [cake, plan.entries, name, words, wrapMm],
-  );
+  const drawings = useMemo(() => templates(cake, plan.entries, name, words, wrapMm), [cake, plan.entries, name, words, wrapMm]);
   if (drawings.length === 0) return null;
   const drawing = drawings[Math.min(shown, drawings.length - 1)]!;
   const short = (title: string) => capital(title.slice(name.length + 2));
@@ -37,11 +34,7 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
         <WriteOut
           label="SVG"
           onPress={() =>
-            void saveFile(
-              `${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`,
-              drawingSvg(drawing),
-              'image/svg+xml',
-            )
+            void saveFile(`${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`, drawingSvg(drawing), 'image/svg+xml')
           }
         />
       </div>

@@ -61,7 +61,10 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
     const before = steps[last];
     if (!before) return;
     setWhy(false);
-    getStudio().edit(`back to ${words.say(before.title).toLowerCase()}`, (d) => void (d.taped = d.taped.filter((k) => k !== before.key)));
+    getStudio().edit(
+      `back to ${words.say(before.title).toLowerCase()}`,
+      (d) => void (d.taped = d.taped.filter((k) => k !== before.key)),
+    );
   };
   const close = (): void => {
     const sitting = timer.stop();
@@ -124,19 +127,23 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
               <p className="text-xl">{words.say(step.where)}</p>
               <h1 className="text-[clamp(2rem,3.7vw,3.2rem)] leading-[1.08]">{words.say(step.title)}</h1>
               <ul className="grid grid-cols-[minmax(120px,auto)_1fr] items-baseline gap-x-5 gap-y-2">
-                {step.figures.map((f) => words.figure(f)).map((f) => (
-                  <li key={f.words} className="contents">
-                    <b className="fig text-[clamp(1.5rem,2.6vw,2.2rem)] leading-tight">{f.figure}</b>
-                    <span className="text-xl">{f.words}</span>
-                  </li>
-                ))}
+                {step.figures
+                  .map((f) => words.figure(f))
+                  .map((f) => (
+                    <li key={f.words} className="contents">
+                      <b className="fig text-[clamp(1.5rem,2.6vw,2.2rem)] leading-tight">{f.figure}</b>
+                      <span className="text-xl">{f.words}</span>
+                    </li>
+                  ))}
               </ul>
               <ul className="text-lg leading-snug">
-                {(why ? step.why : step.how).map((fact) => words.say(fact)).map((line) => (
-                  <li key={line} className="pb-1">
-                    {line}
-                  </li>
-                ))}
+                {(why ? step.why : step.how)
+                  .map((fact) => words.say(fact))
+                  .map((line) => (
+                    <li key={line} className="pb-1">
+                      {line}
+                    </li>
+                  ))}
               </ul>
               <div className="flex items-end gap-4">
                 <button className="key" aria-pressed={why} onClick={() => setWhy(!why)}>

@@ -2,6 +2,7 @@ import { LEVEL_SCORE } from '@/core/compose/reading';
 import { countedLog } from '@/core/log/entries';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
+import type { Warning } from '@/core/plan/warnings';
 
 export const STATIONS = [
   { id: 'brief', name: 'Brief', path: '/brief' },
@@ -24,7 +25,7 @@ export interface Bud {
   note: string;
 }
 
-const stopsAt = (plan: DerivedPlan, ...stations: string[]): number =>
+const stopsAt = (plan: DerivedPlan, ...stations: Warning['station'][]): number =>
   plan.warnings.filter((w) => w.level === 'stop' && stations.includes(w.station)).length;
 
 const stopNote = (n: number): string => `${n} stop${n === 1 ? '' : 's'}`;
@@ -47,7 +48,7 @@ export function budsOf(project: Project | null, plan: DerivedPlan | null): Recor
     };
   }
   const pieces = plan.heads.length;
-  const briefStops = stopsAt(plan, 'Brief');
+  const briefStops = stopsAt(plan, 'brief');
   const brief: Bud = briefStops
     ? { state: 'stop', note: stopNote(briefStops) }
     : { state: 'settled', note: count(project.cake.tiers.length, 'tier') };
@@ -70,7 +71,7 @@ export function budsOf(project: Project | null, plan: DerivedPlan | null): Recor
 function composeBud(plan: DerivedPlan): Bud {
   const readings = plan.arrangements.flatMap((a) => a.readings).filter((r) => r.id !== 'buildable');
   const leaning = readings.filter((r) => r.score < LEVEL_SCORE).length;
-  const stops = stopsAt(plan, 'Compose');
+  const stops = stopsAt(plan, 'compose');
   if (stops) return { state: 'stop', note: stopNote(stops) };
   return leaning ? { state: 'ready', note: `${leaning} of ${readings.length} lean` } : { state: 'settled', note: 'all level' };
 }
@@ -79,11 +80,11 @@ function benchBuds(project: Project, plan: DerivedPlan): Omit<Record<StationId, 
   const toMake = plan.tray.reduce((a, k) => a + k.toMake, 0);
   const kinds = new Set(plan.tray.map((k) => k.key));
   const made = countedLog(project.log).reduce((a, e) => a + (kinds.has(e.kind) ? e.made : 0), 0);
-  const wireStops = stopsAt(plan, 'Wire & tape');
-  const placeStops = stopsAt(plan, 'Place');
+  const wireStops = stopsAt(plan, 'wire');
+  const placeStops = stopsAt(plan, 'place');
   const looks = plan.warnings.filter((w) => w.level === 'look again' && w.station === 'place').length;
   const joints = plan.arrangements.reduce((a, b) => a + b.sprays.reduce((c, s) => c + s.joints.length, 0), 0);
-  const dayStops = stopsAt(plan, 'Days');
+  const dayStops = stopsAt(plan, 'days');
   const out = plan.handOver.comesOut;
   return {
     make: made >= toMake ? { state: 'settled', note: 'all made' } : { state: 'ready', note: `${toMake} to make` },

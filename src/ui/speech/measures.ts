@@ -1,23 +1,7 @@
 import { inchesToMm, mmToInches } from '@/core/geometry/units';
+import { mmToInchWords } from '@/core/words/units';
 
-/** From here on inches are told as fractions of a sixteenth, as a ruler shows them; below, as decimals. */
-const FRACTIONS_FROM_MM = 12;
-const SIXTEENTHS = 16;
-
-const greatestCommon = (a: number, b: number): number => (b === 0 ? a : greatestCommon(b, a % b));
-
-/** A length in inches as it is read off a ruler: 25.4 → 1, 38 → 1 1/2; small ones in decimals: 0.46 → 0.018. No unit. */
-export function mmToInchWords(mm: number): string {
-  const size = Math.abs(mm);
-  const sign = mm < 0 ? '−' : '';
-  if (size === 0) return '0';
-  if (size < FRACTIONS_FROM_MM) return sign + mmToInches(size).toFixed(size < 1 ? 3 : 2);
-  const parts = Math.round(mmToInches(size) * SIXTEENTHS);
-  const [whole, rest] = [Math.floor(parts / SIXTEENTHS), parts % SIXTEENTHS];
-  if (rest === 0) return `${sign}${whole}`;
-  const g = greatestCommon(rest, SIXTEENTHS);
-  return `${sign}${whole ? `${whole} ` : ''}${rest / g}/${SIXTEENTHS / g}`;
-}
+export { mmToInchWords };
 
 const NUMBER = '[−-]?\\d+(?:[.,]\\d+)?';
 /** One length, a range or a product of lengths before its unit: "40 mm", "20 to 30 mm", "62 × 29 mm". */
@@ -36,7 +20,7 @@ export const inInches = (text: string): string =>
     });
 
 /** A sixteenth of an inch, as the fields for lengths step. */
-export const INCH_STEP = 1 / SIXTEENTHS;
+export const INCH_STEP = 1 / 16;
 /** A length in inches as a field shows it, to a thousandth; and what was typed there, to a tenth of a millimetre. */
 export const mmToInchField = (mm: number): number => Math.round(mmToInches(mm) * 1000) / 1000;
 export const inchFieldToMm = (inches: number): number => Math.round(inchesToMm(inches) * 10) / 10;

@@ -61,7 +61,8 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
     <div>
       <div className="flex items-center gap-4">
         <p className="say grow">
-          {done} of {spray.joints.length} taped. {Math.round(spray.massGrams)} g on one {entry ? words.barrier(entry.barrier)[0] : 'pick'}.
+          {done} of {spray.joints.length} taped. {Math.round(spray.massGrams)} g on one{' '}
+          {entry ? words.barrier(entry.barrier)[0] : 'pick'}.
         </p>
         <span role="group" aria-label="Size of the diagram" className="flex items-center gap-1">
           <button className="key px-3" aria-label="Smaller" disabled={zoom <= 1} onClick={() => setZoom(zoom / ZOOM_STEP)}>
@@ -76,12 +77,9 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
           onPress={() =>
             void downloadSheets(
               'branching-diagrams.pdf',
-              sprays.flatMap((s, i) => rowDrawings(
-                  s,
-                  { ...plan, words },
-                  of,
-                  words.label('pack.spray', { job, spray: i + 1, sprays: sprays.length }),
-                )),
+              sprays.flatMap((s, i) =>
+                rowDrawings(s, { ...plan, words }, of, words.label('pack.spray', { job, spray: i + 1, sprays: sprays.length })),
+              ),
               paper,
             )
           }
