@@ -15,7 +15,8 @@ import { rowDrawings } from './sprayDrawing';
 import { templates } from './template';
 import { weekPdf } from './weekPdf';
 import { ENGLISH } from '../words/english';
-import { capital, type Words } from '../words/words';
+import { capital } from '../words/capital';
+import type { Words } from '../words/words';
 
 /** What the pack is printed with beside the job and its plan. */
 export interface PackNotes {

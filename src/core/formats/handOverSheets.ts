@@ -1,7 +1,8 @@
 import type { TierRef } from '../facts/fact';
 import type { Allergen, HandOver, TakenOut } from '../plan/handOver';
 import { ALLERGENS_EU_MORE, ALLERGENS_US } from '../plan/handOver';
-import { capital, type Words } from '../words/words';
+import { capital } from '../words/capital';
+import type { Words } from '../words/words';
 
 export interface Section {
   id: 'count' | 'not food' | 'food' | 'allergens' | 'children' | 'keep' | 'move' | 'after' | 'usual';

@@ -4,7 +4,8 @@ import { clockHoursToAzimuth } from '../geometry/units';
 import { degToRad } from '../geometry/numbers';
 import { ABILITIES } from '../place/barrier';
 import type { Entry } from '../place/entry';
-import { capital, type Words } from '../words/words';
+import { capital } from '../words/capital';
+import type { Words } from '../words/words';
 import { circle, INK, line, text, type At, type Drawing, type Mark } from './drawing';
 
 /** White round the drawing, mm. */

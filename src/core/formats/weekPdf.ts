@@ -4,7 +4,8 @@ import type { DayRow } from '../plan/dayList';
 import { Column, FAINT, MARGIN, mm } from './pdfColumn';
 import { printable, standardFonts } from './fonts';
 import { ENGLISH } from '../words/english';
-import { capital, type Words } from '../words/words';
+import { capital } from '../words/capital';
+import type { Words } from '../words/words';
 import { PAPERS, type Paper } from './sheets';
 
 /**

@@ -1,9 +1,8 @@
-import { MESSAGES as EN } from './en';
 import type { Messages } from './messages';
 
-/** Languages, each a folder and a line here. English is there at once, the others are fetched when they are first spoken. */
+/** Languages, each a folder and a line here. Each is fetched when it is first spoken. */
 export const LANGUAGES = {
-  en: { name: 'English', load: async (): Promise<Messages> => EN },
+  en: { name: 'English', load: async (): Promise<Messages> => (await import('./en')).MESSAGES },
   es: { name: 'Español', load: async (): Promise<Messages> => (await import('./es')).MESSAGES },
 } as const;
 export type Language = keyof typeof LANGUAGES;

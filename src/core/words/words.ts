@@ -4,6 +4,7 @@ import type { ColourRef, Fact, Mend, PieceRef, StepRef, TierRef, ValueKind, Valu
 import { azimuthToClockHours } from '../geometry/units';
 import { BARRIERS, type BarrierWays } from '../place/barrier';
 import type { Warning } from '../plan/warnings';
+import { capital } from './capital';
 import { ALL_FACTS } from './facts';
 import type { LabelArgs } from './labelArgs';
 import type { BarrierWords, Messages, MethodWords, Noun } from './messages';
@@ -40,8 +41,6 @@ export type Craft = Pick<MethodWords[string], 'tools' | 'dusting' | 'checks'>;
 export type LabelKey = keyof Messages['labels'];
 
 type Args = Record<string, string | number>;
-
-export const capital = (text: string): string => (text[0] ?? '').toUpperCase() + text.slice(1);
 
 /** Formats of one language are parsed once. */
 const parsed = new WeakMap<Messages, Map<string, IntlMessageFormat>>();

@@ -5,7 +5,7 @@ import { wiredParts } from '@/core/botany/species';
 import type { Piece } from '@/core/compose/arrangement';
 import { barrierById, wallMm } from '@/core/place/barrier';
 import { waysWithout } from '@/core/place/compared';
-import { capital } from '@/core/words/words';
+import { capital } from '@/core/words/capital';
 import type { PlannedEntry } from '@/core/plan/derivePlan';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';

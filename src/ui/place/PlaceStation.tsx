@@ -8,7 +8,7 @@ import { barrierById } from '@/core/place/barrier';
 import type { Mend } from '@/core/facts/fact';
 import type { Warning } from '@/core/plan/warnings';
 import { CRUMB_KPA, PUSH_TEST, pushTestKPa } from '@/core/place/holding';
-import { capital } from '@/core/words/words';
+import { capital } from '@/core/words/capital';
 import { tierRef } from '@/core/cake/cake';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { applyMend } from '@/core/plan/mends';

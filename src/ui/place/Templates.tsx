@@ -5,7 +5,7 @@ import { stackTiers, tierRef } from '@/core/cake/cake';
 import { unrollSide } from '@/core/cake/unroll';
 import { drawingSvg } from '@/core/formats/drawing';
 import { templates } from '@/core/formats/template';
-import { capital } from '@/core/words/words';
+import { capital } from '@/core/words/capital';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { DrawingView } from '../shared/DrawingView';
 import { NumberField } from '../shared/fields';

@@ -1,6 +1,6 @@
 'use client';
 
-import { Fragment, useEffect, useState, type ReactNode } from 'react';
+import { Fragment, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { PLAIN_HABITS, type Habits } from '@/data/habits';
 import { useStudio } from '../useStudio';
 import { setHabits } from './habits';
@@ -32,5 +32,9 @@ export function Spoken({ children }: { children: ReactNode }) {
       late = true;
     };
   }, [wanted]);
-  return <Fragment key={JSON.stringify(spoken ?? PLAIN_HABITS)}>{children}</Fragment>;
+  return (
+    <Fragment key={JSON.stringify(spoken ?? PLAIN_HABITS)}>
+      <Suspense>{children}</Suspense>
+    </Fragment>
+  );
 }

@@ -1,19 +1,23 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
-import { MESSAGES } from '@/core/words/en';
+import { use, useEffect, useMemo, useState } from 'react';
 import { LANGUAGES, type Language } from '@/core/words/languages';
 import type { Messages } from '@/core/words/messages';
-import { namingOf } from '@/core/words/naming';
-import { NO_NAMING, Words } from '@/core/words/words';
+import type { Words } from '@/core/words/words';
 import type { Habits } from '@/data/habits';
 import type { Studio } from '@/data/studio';
 import { getStudio, useStudio } from '../useStudio';
 
-let messages: Messages = MESSAGES;
+type Room = typeof import('./room');
+
+let room: Room | null = null;
+/** Begun with the page; whoever asks for words before they are there waits (Suspense). */
+const coming: Promise<Room> = import('./room').then((here) => (room = here));
+
+let spoken: Messages | null = null;
 
 /** The messages of the language that is spoken from now on. */
-export const speakIn = (spoken: Messages): void => void (messages = spoken);
+export const speakIn = (messages: Messages): void => void (spoken = messages);
 
 interface Asked {
   messages: Messages;
@@ -25,7 +29,7 @@ interface Asked {
 let last: (Asked & { words: Words }) | null = null;
 
 /** One words object for as long as language, habits, and what the job calls its own are the same. */
-function wordsFor(asked: Asked): Words {
+function wordsFor({ Words: Spoken, namingOf, NO_NAMING }: Room, asked: Asked): Words {
   const own = asked.project;
   const was = last?.project;
   const same =
@@ -37,7 +41,7 @@ function wordsFor(asked: Asked): Words {
     was?.prices === own?.prices;
   if (last && same) return last.words;
   const { lengths, clock } = asked.habits;
-  const words = new Words(asked.messages, { lengths, clock }, own ? namingOf(own, asked.entries) : NO_NAMING);
+  const words = new Spoken(asked.messages, { lengths, clock }, own ? namingOf(own, asked.entries) : NO_NAMING);
   last = { ...asked, words };
   return words;
 }
@@ -47,21 +51,24 @@ export function useWords(): Words {
   const habits = useStudio((s) => s.habits);
   const project = useStudio((s) => s.project);
   const entries = useStudio((s) => s.plan?.entries);
-  return wordsFor({ messages, habits, project, entries });
+  const here = room ?? use(coming);
+  return wordsFor(here, { messages: spoken ?? here.MESSAGES, habits, project, entries });
 }
 
-/** The same outside of a component, for what is done at a press. */
+/** The same outside of a component, for what is done at a press: by then they are there. */
 export function currentWords(): Words {
+  if (!room) throw new Error('Words are asked for before they have come.');
   const { habits, project, plan } = getStudio();
-  return wordsFor({ messages, habits, project, entries: plan?.entries });
+  return wordsFor(room, { messages: spoken ?? room.MESSAGES, habits, project, entries: plan?.entries });
 }
 
-/** Words of another language than the person's own, for a sheet; English until it has been fetched. */
+/** Words of another language than the person's own, for a sheet; the person's own until it has been fetched. */
 export function useSheetWords(language: Language): Words {
   const { lengths, clock } = useStudio((s) => s.habits);
   const project = useStudio((s) => s.project);
   const entries = useStudio((s) => s.plan?.entries);
-  const [fetched, setFetched] = useState<Messages>(language === 'en' ? MESSAGES : messages);
+  const here = room ?? use(coming);
+  const [fetched, setFetched] = useState<Messages>(language === 'en' ? here.MESSAGES : (spoken ?? here.MESSAGES));
   useEffect(() => {
     let late = false;
     void LANGUAGES[language].load().then((m) => !late && setFetched(m));
@@ -70,7 +77,7 @@ export function useSheetWords(language: Language): Words {
     };
   }, [language]);
   return useMemo(
-    () => new Words(fetched, { lengths, clock }, project ? namingOf(project, entries) : NO_NAMING),
-    [fetched, lengths, clock, project, entries],
+    () => new here.Words(fetched, { lengths, clock }, project ? here.namingOf(project, entries) : here.NO_NAMING),
+    [here, fetched, lengths, clock, project, entries],
   );
 }
