@@ -34,6 +34,14 @@ test('plan: the demo job’s whole plan as JSON', () => {
   expect(plan.handOver.goesIn).toBe(plan.handOver.comesOut);
 });
 
+test('plan --lang: codes stay, words are those of the language; one that is not there is refused', () => {
+  const { tasks } = JSON.parse(ofrenda('plan', DEMO, '--lang', 'es').out) as {
+    tasks: { name: { code: string; told: string } }[];
+  };
+  expect(tasks[0]!.name).toMatchObject({ code: 'task.mix', told: 'Mezclar las pastas' });
+  expect(ofrenda('plan', DEMO, '--lang', 'xx')).toMatchObject({ status: 2, issues: [{ path: '--lang' }] });
+});
+
 test('compose: proposals from a seed, the best written to a file that opens again', () => {
   const out = path.join(folder, 'composed.ofrenda.json');
   const once = ofrenda('compose', DEMO, '--seed', '4', '--proposals', '1', '--out', out);

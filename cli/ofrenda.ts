@@ -5,14 +5,18 @@ import { enclosingDiameter } from '../src/core/geometry/circlePacking';
 import { readCutListCsv } from '../src/core/formats/cutListCsv';
 import { readProjectFile, writeProjectFile } from '../src/core/formats/projectFile';
 import { composeRequestOf } from '../src/core/plan/composeRequest';
-import { derivePlan } from '../src/core/plan/derivePlan';
+import { derivePlan, type DerivedPlan } from '../src/core/plan/derivePlan';
 import type { Issue, Project } from '../src/core/plan/project';
 import { cutByFractions } from '../src/core/wire/cutList';
 import { cutOptimally } from '../src/core/wire/cutOptimum';
 import { solverFrom } from '../src/core/wire/solver';
 import { ENGLISH } from '../src/core/words/english';
+import { isLanguage, LANGUAGES, LANGUAGE_IDS } from '../src/core/words/languages';
+import { namingOf } from '../src/core/words/naming';
+import { told } from '../src/core/words/told';
+import { Words } from '../src/core/words/words';
 
-const USAGE = `ofrenda plan FILE
+const USAGE = `ofrenda plan FILE [--lang en|es]
 ofrenda compose FILE --seed N --proposals K --out FILE
 ofrenda cutlist FILE.csv [--stock-mm 360]
 ofrenda bundle D1 D2 …
@@ -63,6 +67,20 @@ function readProject(file: string | undefined): Project {
 }
 
 const print = (value: unknown) => process.stdout.write(`${JSON.stringify(value, null, 1)}\n`);
+
+/** Words in the language of `--lang`, for a job; English unless said. */
+async function wordsFor(args: readonly string[], project: Project, entries: DerivedPlan['entries'] = []): Promise<Words> {
+  const language = option(args, '--lang') ?? 'en';
+  if (!isLanguage(language))
+    throw refused('--lang', LANGUAGE_IDS.join(' or '), language, `There is no language “${language}” here.`);
+  return new Words(await LANGUAGES[language].load(), undefined, namingOf(project, entries));
+}
+
+async function planCommand(args: readonly string[]): Promise<void> {
+  const project = readProject(args[0]);
+  const plan = derivePlan(project);
+  print(told(plan, await wordsFor(args, project, plan.entries)));
+}
 
 function composeCommand(args: readonly string[]): void {
   const project = readProject(args[0]);
@@ -126,7 +144,7 @@ function bundleCommand(args: readonly string[]): void {
 }
 
 async function run([command, ...args]: string[]): Promise<void> {
-  if (command === 'plan') print(derivePlan(readProject(args[0])));
+  if (command === 'plan') await planCommand(args);
   else if (command === 'compose') composeCommand(args);
   else if (command === 'cutlist') await cutListCommand(args);
   else if (command === 'bundle') bundleCommand(args);

@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { derivePlan } from '@/core/plan/derivePlan';
 import { MOST_FILE_CHARACTERS } from '@/core/formats/projectFile';
 import { checkProject, type Project } from '@/core/plan/project';
@@ -14,10 +13,33 @@ const post = (body: string, query = '', headers: Record<string, string> = {}) =>
 const issuesOf = async (answer: Response) =>
   ((await answer.json()) as { issues: { path: string; expected: string; received: string }[] }).issues;
 
-test('a plan is the core’s own plan', async () => {
+const untold = (text: string): unknown =>
+  JSON.parse(text, (_key, value: unknown) => {
+    if (!value || typeof value !== 'object' || Array.isArray(value)) return value;
+    const { told: _told, ...rest } = value as { told?: unknown };
+    return rest;
+  });
+
+test('a plan is the core’s own plan, with its words beside it', async () => {
   const answer = await answerPlan(post(DEMO));
   expect(answer.status).toBe(200);
-  expect((await answer.json()) as DerivedPlan).toEqual(JSON.parse(JSON.stringify(derivePlan(project))));
+  expect(answer.headers.get('content-language')).toBe('en');
+  const text = await answer.text();
+  expect(untold(text)).toEqual(JSON.parse(JSON.stringify(derivePlan(project))));
+  const [task] = (JSON.parse(text) as { tasks: { name: { code: string; told: string } }[] }).tasks;
+  expect(task!.name).toMatchObject({ code: 'task.mix', told: 'Mix the pastes' });
+});
+
+test.each([
+  ['es', 'es', 'Mezclar las pastas'],
+  ['fi;q=0.9, es-MX;q=0.8, en;q=0.3', 'es', 'Mezclar las pastas'],
+  ['es;q=0, *', 'en', 'Mix the pastes'],
+  ['tlh', 'en', 'Mix the pastes'],
+])('in the language of Accept-Language “%s” (RFC 9110, 12.5.4)', async (header, language, said) => {
+  const answer = await answerPlan(post(DEMO, '', { 'accept-language': header }));
+  expect(answer.headers.get('content-language')).toBe(language);
+  const { tasks } = (await answer.json()) as { tasks: { name: { told: string } }[] };
+  expect(tasks[0]!.name.told).toBe(said);
 });
 
 test('proposals by seed and number', async () => {

@@ -4,6 +4,10 @@ import { composeRequestOf } from '@/core/plan/composeRequest';
 import { derivePlan } from '@/core/plan/derivePlan';
 import type { Issue, Project } from '@/core/plan/project';
 import { ENGLISH } from '@/core/words/english';
+import { acceptedLanguage, LANGUAGES } from '@/core/words/languages';
+import { namingOf } from '@/core/words/naming';
+import { told } from '@/core/words/told';
+import { Words } from '@/core/words/words';
 
 /** At most this many pieces are composed or planned in one request, so that an answer comes in time. */
 export const MOST_PIECES = 400;
@@ -29,9 +33,23 @@ async function projectFrom(request: Request): Promise<Project | Response> {
     : read.project;
 }
 
+/** Facts with their words, in the language that the request wants most. */
+async function answered(
+  request: Request,
+  value: unknown,
+  project: Project,
+  entries: readonly { id: string; number: number }[] = [],
+): Promise<Response> {
+  const language = acceptedLanguage(request.headers.get('accept-language'));
+  const words = new Words(await LANGUAGES[language].load(), undefined, namingOf(project, entries));
+  return Response.json(told(value, words), { headers: { 'content-language': language, vary: 'accept-language' } });
+}
+
 export async function answerPlan(request: Request): Promise<Response> {
   const project = await projectFrom(request);
-  return project instanceof Response ? project : Response.json(derivePlan(project));
+  if (project instanceof Response) return project;
+  const plan = derivePlan(project);
+  return answered(request, plan, project, plan.entries);
 }
 
 /** Runs the composer to its end, or null when time runs out. */
@@ -65,7 +83,7 @@ export async function answerCompose(request: Request): Promise<Response> {
   if (fault) return refuse('arrangements.0', 'something that can be composed', work.arrangement.line.form, ENGLISH.say(fault));
   const found = composeInTime(work);
   return found
-    ? Response.json({ proposals: found })
+    ? answered(request, { proposals: found }, project)
     : refuse(
         'proposals',
         'fewer proposals or a shorter line',

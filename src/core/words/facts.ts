@@ -38,3 +38,29 @@ export type FigureCode = keyof typeof FIGURES;
 
 /** Every code that the core can say, with what it carries. */
 export const ALL_FACTS: FactTable = { ...PHRASES, ...FIGURES, ...WARNINGS };
+
+/** The same by what they are for, in the order of the public list. */
+export const FACT_FAMILIES: Readonly<Record<string, FactTable>> = {
+  Warnings: WARNINGS,
+  'Why a reading stands where it does': READING_FACTS,
+  'What one press does about a reading': REMEDY_FACTS,
+  'What stands in the way of composing': COMPOSE_FAULTS,
+  'Why an entry is as it is': ENTRY_FACTS,
+  'Why a barrier, or doing without one, will not do': UNSUITED_FACTS,
+  'Why a stretch of wire is as long as it is': TERM_FACTS,
+  'Where a step stands': STEP_PLACES,
+  'What is done at a step': STEP_TITLES,
+  'What is measured at a step': FIGURES,
+  'How it is done': HOW,
+  'Why it is done so': WHY,
+  'What there is to do': TASK_FACTS,
+  'What more is told of it': TASK_DETAILS,
+  Sittings: SITTING_FACTS,
+  'Why a task cannot be on a day': DAY_REFUSALS,
+  'What would make the work fit': REPAIR_FACTS,
+  'Why so many spares': SPARE_FACTS,
+  'What is used up': NEED_FACTS,
+  'Lines of a quote': QUOTE_FACTS,
+  'What a ball of paste is for': PASTE_FACTS,
+  'What no id can tell of a log': PACKET_DOUBTS,
+};

@@ -8,4 +8,18 @@ export const LANGUAGES = {
 export type Language = keyof typeof LANGUAGES;
 export const LANGUAGE_IDS = Object.keys(LANGUAGES) as Language[];
 
-export const isLanguage = (text: unknown): text is Language => typeof text === 'string' && text in LANGUAGES;
+export const isLanguage = (text: string): text is Language => text in LANGUAGES;
+
+/** The language that is wanted most of those there are, by the header Accept-Language (RFC 9110, 12.5.4); English else. */
+export function acceptedLanguage(header: string | null): Language {
+  const wanted = (header ?? '')
+    .split(',')
+    .map((part, order) => {
+      const [tag = '', ...parameters] = part.trim().toLowerCase().split(';');
+      const q = parameters.map((p) => /^\s*q=([\d.]+)\s*$/.exec(p)?.[1]).find((x) => x !== undefined);
+      return { language: tag.split('-')[0] ?? '', weight: q === undefined ? 1 : Number(q), order };
+    })
+    .filter((w) => w.weight > 0)
+    .sort((a, b) => b.weight - a.weight || a.order - b.order);
+  return wanted.map((w) => w.language).find(isLanguage) ?? 'en';
+}

@@ -3,9 +3,9 @@
 import { use, useEffect, useMemo, useState } from 'react';
 import { LANGUAGES, type Language } from '@/core/words/languages';
 import type { Messages } from '@/core/words/messages';
+import type { Project } from '@/core/plan/project';
 import type { Words } from '@/core/words/words';
 import type { Habits } from '@/data/habits';
-import type { Studio } from '@/data/studio';
 import { getStudio, useStudio } from '../useStudio';
 
 type Room = typeof import('./room');
@@ -19,54 +19,61 @@ let spoken: Messages | null = null;
 /** The messages of the language that is spoken from now on. */
 export const speakIn = (messages: Messages): void => void (spoken = messages);
 
+/** What of a job decides how things are called in it; all of it stays the same while pieces are moved. */
 interface Asked {
   messages: Messages;
   habits: Habits;
-  project: Studio['project'];
-  entries: readonly { id: string; number: number }[] | undefined;
+  catalogue: Project['catalogue'] | undefined;
+  barriers: Project['barriers'] | undefined;
+  prices: Project['prices'] | undefined;
+}
+
+/** Numbers of entries are looked up when they are told: they change with every move. */
+const numberOf = (id: string): number | null => getStudio().plan?.entries.find((e) => e.id === id)?.number ?? null;
+
+function makeWords({ Words: Spoken, namingOf, NO_NAMING }: Room, asked: Asked): Words {
+  const { messages, habits, catalogue, barriers, prices } = asked;
+  const { lengths, clock } = habits;
+  const naming = catalogue && barriers && prices ? namingOf({ catalogue, barriers, prices }) : NO_NAMING;
+  return new Spoken(messages, { lengths, clock }, { ...naming, entry: numberOf });
 }
 
 let last: (Asked & { words: Words }) | null = null;
 
 /** One words object for as long as language, habits, and what the job calls its own are the same. */
-function wordsFor({ Words: Spoken, namingOf, NO_NAMING }: Room, asked: Asked): Words {
-  const own = asked.project;
-  const was = last?.project;
-  const same =
-    last?.messages === asked.messages &&
-    last.habits === asked.habits &&
-    last.entries === asked.entries &&
-    was?.catalogue === own?.catalogue &&
-    was?.barriers === own?.barriers &&
-    was?.prices === own?.prices;
-  if (last && same) return last.words;
-  const { lengths, clock } = asked.habits;
-  const words = new Spoken(asked.messages, { lengths, clock }, own ? namingOf(own, asked.entries) : NO_NAMING);
-  last = { ...asked, words };
-  return words;
+function wordsFor(here: Room, asked: Asked): Words {
+  const keys = ['messages', 'habits', 'catalogue', 'barriers', 'prices'] as const;
+  if (last && keys.every((k) => last?.[k] === asked[k])) return last.words;
+  last = { ...asked, words: makeWords(here, asked) };
+  return last.words;
+}
+
+function useAsked(): Omit<Asked, 'messages'> {
+  const habits = useStudio((s) => s.habits);
+  const catalogue = useStudio((s) => s.project?.catalogue);
+  const barriers = useStudio((s) => s.project?.barriers);
+  const prices = useStudio((s) => s.project?.prices);
+  return { habits, catalogue, barriers, prices };
 }
 
 /** Words in this person's language and units, for the job that is open. */
 export function useWords(): Words {
-  const habits = useStudio((s) => s.habits);
-  const project = useStudio((s) => s.project);
-  const entries = useStudio((s) => s.plan?.entries);
+  const asked = useAsked();
   const here = room ?? use(coming);
-  return wordsFor(here, { messages: spoken ?? here.MESSAGES, habits, project, entries });
+  return wordsFor(here, { messages: spoken ?? here.MESSAGES, ...asked });
 }
 
 /** The same outside of a component, for what is done at a press: by then they are there. */
 export function currentWords(): Words {
   if (!room) throw new Error('Words are asked for before they have come.');
-  const { habits, project, plan } = getStudio();
-  return wordsFor(room, { messages: spoken ?? room.MESSAGES, habits, project, entries: plan?.entries });
+  const { habits, project } = getStudio();
+  const { catalogue, barriers, prices } = project ?? {};
+  return wordsFor(room, { messages: spoken ?? room.MESSAGES, habits, catalogue, barriers, prices });
 }
 
 /** Words of another language than the person's own, for a sheet; the person's own until it has been fetched. */
 export function useSheetWords(language: Language): Words {
-  const { lengths, clock } = useStudio((s) => s.habits);
-  const project = useStudio((s) => s.project);
-  const entries = useStudio((s) => s.plan?.entries);
+  const asked = useAsked();
   const here = room ?? use(coming);
   const [fetched, setFetched] = useState<Messages>(language === 'en' ? here.MESSAGES : (spoken ?? here.MESSAGES));
   useEffect(() => {
@@ -76,8 +83,9 @@ export function useSheetWords(language: Language): Words {
       late = true;
     };
   }, [language]);
+  const { habits, catalogue, barriers, prices } = asked;
   return useMemo(
-    () => new here.Words(fetched, { lengths, clock }, project ? here.namingOf(project, entries) : here.NO_NAMING),
-    [here, fetched, lengths, clock, project, entries],
+    () => makeWords(here, { messages: fetched, habits, catalogue, barriers, prices }),
+    [here, fetched, habits, catalogue, barriers, prices],
   );
 }
