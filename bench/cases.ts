@@ -5,6 +5,7 @@ import { drawLine } from '../src/core/compose/line';
 import { shareOut, type Style } from '../src/core/compose/shareOut';
 import { defaultLine, newArrangement, newTier } from '../src/core/plan/newProject';
 import written from './cases.json';
+import { SHIPPED } from '../src/core/botany/catalogue';
 
 interface Written {
   name: string;
@@ -38,7 +39,10 @@ export function benchCases(): BenchCase[] {
     const line = { ...defaultLine(w.form, cake), ...w.line } as LineSpec;
     const arrangement: Arrangement = newArrangement('a1', line);
     const choices = w.choices.map((species) => ({ species, colourway: '' }));
-    const counts = shareOut(drawLine(line, cake)!, w.style, choices, w.density ?? FULL_DENSITY);
-    return { name: w.name, request: { cake, arrangement, choices, style: w.style, counts, seed: 1, proposals: 1, effort: 1 } };
+    const counts = shareOut(drawLine(line, cake)!, w.style, choices, SHIPPED, w.density ?? FULL_DENSITY);
+    return {
+      name: w.name,
+      request: { cake, arrangement, catalogue: SHIPPED, choices, style: w.style, counts, seed: 1, proposals: 1, effort: 1 },
+    };
   });
 }

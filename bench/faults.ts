@@ -1,3 +1,4 @@
+import { SHIPPED } from '../src/core/botany/catalogue';
 import type { Cake } from '../src/core/cake/cake';
 import type { Arrangement } from '../src/core/compose/arrangement';
 import { buildScene } from '../src/core/compose/scene';
@@ -18,7 +19,7 @@ export interface Faults {
 
 /** What a decorator would send back at once, measured on the finished arrangement. */
 export function faultsOf(cake: Cake, arrangement: Arrangement): Faults {
-  const scene = buildScene(cake, arrangement)!;
+  const scene = buildScene(cake, arrangement, SHIPPED)!;
   const large = scene.heads.filter((p) => !p.spine.length && p.body.radialMm > LARGE_RADIUS_MM);
   let alikeRad = Math.PI;
   for (const p of large)

@@ -1,3 +1,4 @@
+import { SHIPPED } from '../src/core/botany/catalogue';
 import { schedule } from '../src/core/days/improve';
 import { randomShop } from '../src/core/testing/dayShops';
 import { packEnclose, packSiblings } from 'd3-hierarchy';
@@ -68,7 +69,7 @@ for (const name of ['crescent, one tier', 'cascade over two', 'a wide wreath, so
     ...own,
     pieces: own.pieces.map((p, i) => (i === (turn * 7) % own.pieces.length ? { ...p, s: (p.s + 0.013) % 1 } : p)),
   });
-  const live = new Measures(buildScene(cake, own)!);
+  const live = new Measures(buildScene(cake, own, SHIPPED)!);
   const steps = { followed: 0, afresh: 0 };
   // each for itself, as a hand that drags does it: what reading afresh leaves behind does not slow the other
   for (let turn = 0; turn < 400; turn++) {
@@ -78,7 +79,7 @@ for (const name of ['crescent, one tier', 'cascade over two', 'a wide wreath, so
   }
   for (let turn = 0; turn < 30; turn++) {
     own = moved(turn);
-    const afresh = timed(() => readMeasured(new Measures(buildScene(cake, own)!), CLEAN, false));
+    const afresh = timed(() => readMeasured(new Measures(buildScene(cake, own, SHIPPED)!), CLEAN, false));
     if (turn >= 10) steps.afresh += afresh.ms / 20;
   }
   const remedies = timed(() => readMeasured(live, CLEAN));

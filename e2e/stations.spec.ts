@@ -43,7 +43,7 @@ test('Make: opening a kind shows its steps, its sizes in mm and inches, and its 
   // the same size in both: 25.4 mm to the inch
   const [, mm, inches] = /open (\d+) mm\s*([\d.]+) in/.exec(await card.innerText())!;
   expect(Math.abs(Number(inches) * 25.4 - Number(mm))).toBeLessThan(0.7);
-  await expect(card).toContainText(/enough survive in 90 of 100/);
+  await expect(card).toContainText(/enough survive in 90% of cases/);
   await expect(card.getByText('Paste', { exact: true })).toBeVisible();
 });
 
@@ -62,7 +62,7 @@ test('Wire & tape: least wire against fractions, and pressing a length shows its
   const length = cut.getByRole('button', { name: /mm of 20 gauge/ }).first();
   const mm = Number(/(\d+) mm/.exec((await length.getAttribute('aria-label'))!)![1]);
   await length.click();
-  await expect(cut).toContainText(new RegExp(`${mm} mm for .* is .*hook.*inside the head.*to trim`));
+  await expect(cut).toContainText(new RegExp(`${mm} mm for .* is .*hook.*inside the piece.*to trim`));
 });
 
 test('taped in sprays: joints are numbered, taped one by one, and the count is kept over a reload', async ({ page }) => {

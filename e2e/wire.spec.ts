@@ -116,9 +116,9 @@ test('which wire and why: a thinner wire by hand is taken, said to be thin, and 
   const row = table.getByRole('listitem').filter({ hasText: 'Dahlia' });
   await expect(row).toContainText('by strength');
   await row.getByLabel('Wire for Dahlia').selectOption({ label: '30 ga' });
-  await expect(row).toContainText('Taken by hand');
+  await expect(row).toContainText('Chosen by hand');
   await row.getByLabel('Wire for Dahlia').selectOption({ label: 'by the rule' });
-  await expect(row).not.toContainText('Taken by hand');
+  await expect(row).not.toContainText('Chosen by hand');
 });
 
 test('one branch without a cake: counted as wanted, with its wires and joints, into the tin and onto the turntable', async ({

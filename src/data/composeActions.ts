@@ -68,11 +68,11 @@ export function composeActions(
         produce(project, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
       );
     },
-    keep(proposal) {
+    keep(proposal, name = proposal.name) {
       const { arrangementIndex, project } = get();
       if (!project) return;
       keeper.step(
-        `keep “${proposal.name}”`,
+        `keep “${name}”`,
         project,
         produce(project, (draft) => {
           const own = draft.arrangements[arrangementIndex];

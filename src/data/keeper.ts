@@ -1,7 +1,5 @@
 import type { StoreApi } from 'zustand/vanilla';
-import { openBarriers } from '@/core/place/barrier';
-import { openCatalogue } from '@/core/botany/catalogue';
-import { catalogueOf, checkProject, type Project } from '@/core/plan/project';
+import { checkProject, type Project } from '@/core/plan/project';
 import { wallFromText, wallToText } from '@/core/days/clock';
 import type { OtherWork } from '@/core/plan/daysOf';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
@@ -40,8 +38,6 @@ export class Keeper {
   constructor(private readonly ports: StudioPorts) {}
 
   show(project: Project, patch: Partial<StudioState> = {}): void {
-    openCatalogue(catalogueOf(project));
-    openBarriers(project.barriers);
     const last = Math.max(0, project.arrangements.length - 1);
     const arrangementIndex = Math.min(patch.arrangementIndex ?? this.store.getState().arrangementIndex, last);
     this.store.setState({ project, ...patch, arrangementIndex });

@@ -144,7 +144,8 @@ interface StudioActions {
   /** adds what is missing, or moves what is there; the result is kept as one step */
   improve(task: 'finish' | 're-balance'): void;
   stopComposing(): void;
-  keep(proposal: Proposal): void;
+  /** `name` is how the step is called */
+  keep(proposal: Proposal, name?: string): void;
   /** changes the tin itself; no step of the job, so it is not undone with it */
   setTin(tin: readonly TinPiece[]): Promise<void>;
   bringBackStock(): Promise<void>;

@@ -1,10 +1,10 @@
 import * as Comlink from 'comlink';
 import type { Highs } from 'highs';
-import { findSpecies, kindMesh, openCatalogue, type Detail, type JobCatalogue, type Kind } from '@/core/botany/catalogue';
+import { catalogueWith, kindMesh, type Detail, type Kind, type OwnCatalogue } from '@/core/botany/catalogue';
 import type { Mesh } from '@/core/botany/shape/mesh';
 import { LiveBalance } from '@/core/compose/liveBalance';
 import type { Reading } from '@/core/compose/reading';
-import { buildScene } from '@/core/compose/scene';
+import { buildScene, type Scene } from '@/core/compose/scene';
 import type { Arrangement } from '@/core/compose/arrangement';
 import type { Cake } from '@/core/cake/cake';
 import { Memory } from '@/core/geometry/memory';
@@ -25,19 +25,13 @@ import { solverFrom } from '@/core/wire/solver';
 
 /** of the last plan, so that a change works out anew only what it touched */
 const memory = new Memory();
-let live = new LiveBalance();
+const live = new LiveBalance();
 let highs: Promise<Highs> | null = null;
 
-const mustExist = (kind: Kind): void => {
-  if (!findSpecies(kind.species)) throw new Error(`No species is called “${kind.species}”.`);
-};
+const scenesOf = (cake: Cake, arrangements: readonly Arrangement[], own: OwnCatalogue): Scene[] =>
+  arrangements.flatMap((a) => buildScene(cake, a, catalogueWith(own)) ?? []);
 
-/** Opens the catalogue that a call comes with; what was kept of another is let go. */
-function open(catalogue: JobCatalogue): void {
-  if (openCatalogue(catalogue)) live = new LiveBalance();
-}
-
-/** Heavy work off the page, each call with the catalogue of its job: the derived plan, shapes, pictures and proven cut lists. */
+/** Heavy work off the page, each call with what its job brings to the catalogue: the derived plan, shapes, pictures and proven cut lists. */
 const bench = {
   /** Nothing but that it stands: asked while the page still loads, so that the first plan need not wait for its script. */
   ready(): void {},
@@ -65,14 +59,11 @@ const bench = {
     return movedApart(checked.project);
   },
   /** The balance of one arrangement; empty when its line cannot be drawn. Remedies may be left for when the hand rests. */
-  read(cake: Cake, arrangement: Arrangement, remedies: boolean, catalogue: JobCatalogue): Reading[] {
-    open(catalogue);
-    return live.read(cake, arrangement, remedies);
+  read(cake: Cake, arrangement: Arrangement, remedies: boolean, own: OwnCatalogue): Reading[] {
+    return live.read(cake, arrangement, catalogueWith(own), remedies);
   },
-  mesh(kind: Kind, detail: Detail, variant: number, catalogue: JobCatalogue): Mesh {
-    open(catalogue);
-    mustExist(kind);
-    const mesh = kindMesh(kind, detail, variant);
+  mesh(kind: Kind, detail: Detail, variant: number, own: OwnCatalogue): Mesh {
+    const mesh = kindMesh(kind, detail, catalogueWith(own), variant);
     return Comlink.transfer(mesh, [
       mesh.positions.buffer,
       mesh.normals.buffer,
@@ -80,20 +71,17 @@ const bench = {
       mesh.indices.buffer,
     ] as Transferable[]);
   },
-  portrait(kind: Kind, pixels: number, catalogue: JobCatalogue): Picture {
-    open(catalogue);
-    mustExist(kind);
-    const picture = portrait(kind, Math.max(8, Math.min(512, pixels)));
+  portrait(kind: Kind, pixels: number, own: OwnCatalogue): Picture {
+    const picture = portrait(kind, Math.max(8, Math.min(512, pixels)), catalogueWith(own));
     return Comlink.transfer(picture, [picture.rgba.buffer as ArrayBuffer]);
   },
   cakePicture(
     cake: Cake,
     arrangements: readonly Arrangement[],
     view: { azimuthRad: number; elevationDeg: number; width: number; height: number; detail: Detail },
-    catalogue: JobCatalogue,
+    own: OwnCatalogue,
   ): Picture {
-    open(catalogue);
-    const scenes = arrangements.flatMap((a) => buildScene(cake, a) ?? []);
+    const scenes = scenesOf(cake, arrangements, own);
     const sight = cakeSight(
       cake,
       view.azimuthRad,
@@ -105,13 +93,8 @@ const bench = {
     return cakePicture(cake, scenes, sight, 2, view.detail);
   },
   /** The whole cake as binary glTF. */
-  glb(title: string, cake: Cake, arrangements: readonly Arrangement[], catalogue: JobCatalogue): Uint8Array {
-    open(catalogue);
-    const bytes = cakeGlb(
-      title,
-      cake,
-      arrangements.flatMap((a) => buildScene(cake, a) ?? []),
-    );
+  glb(title: string, cake: Cake, arrangements: readonly Arrangement[], own: OwnCatalogue): Uint8Array {
+    const bytes = cakeGlb(title, cake, scenesOf(cake, arrangements, own));
     return Comlink.transfer(bytes, [bytes.buffer as ArrayBuffer]);
   },
   async cutOptimally(demands: readonly CutDemand[], stockMm: number): Promise<CutPlan> {

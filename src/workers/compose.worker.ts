@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { catalogueWith } from '@/core/botany/catalogue';
 import { compose, composeFault } from '@/core/compose/composer';
 import { composeRequestSchema, type ComposeMessage, type ComposeReply } from './messages';
 
@@ -12,9 +13,10 @@ const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 async function run(id: number, input: unknown): Promise<void> {
   const checked = v.safeParse(composeRequestSchema, input);
   if (!checked.success) return reply({ run: id, fault: { code: 'fault.unreadable', values: {} } });
-  const fault = composeFault(checked.output);
+  const request = { ...checked.output, catalogue: catalogueWith(checked.output.catalogue) };
+  const fault = composeFault(request);
   if (fault) return reply({ run: id, fault });
-  const search = compose(checked.output);
+  const search = compose(request);
   for (let next = search.next(); ; next = search.next()) {
     if (current !== id) return;
     if (next.done) return reply({ run: id, done: next.value });

@@ -3,6 +3,7 @@ import { compose, composeAll } from '@/core/compose/composer';
 import { cakeOf, requestFor } from '@/core/testing/samples';
 import { ComposeTeam, dealt, type ComposeHand } from './composeTeam';
 import type { ComposeMessage, ComposeReply } from './messages';
+import { catalogueWith } from '@/core/botany/catalogue';
 
 /** Hands that do nothing by themselves: the test lets each take a step, answer or die. */
 function team(most: number) {
@@ -35,7 +36,7 @@ const runOf = (message: ComposeMessage | undefined) => (message && 'run' in mess
 /** Does what a worker does with a request, all at once. */
 function work(hand: ReturnType<typeof team>['hands'][number]): void {
   const { run, request: asked } = runOf(hand.told.at(-1));
-  const search = compose(asked);
+  const search = compose({ ...asked, catalogue: catalogueWith(asked.catalogue) });
   let next = search.next();
   for (; !next.done; next = search.next()) hand.say({ run, progress: next.value });
   hand.say({ run, done: next.value });

@@ -85,7 +85,7 @@ export class ComposeTeam {
         if (this.hands[h] === hand) this.hands[h] = null;
         fault(DIED);
       };
-      hand.postMessage({ run, request: part });
+      hand.postMessage({ run, request: { ...part, catalogue: part.catalogue.own } });
     });
   }
 

@@ -4,6 +4,7 @@ import { arrangementSchema } from '@/core/compose/arrangement';
 import { choiceSchema, STYLES } from '@/core/compose/shareOut';
 import { cakeSchema } from '@/core/cake/cake';
 import { tinSchema } from '@/core/compose/tin';
+import type { OwnCatalogue } from '@/core/botany/catalogue';
 import { catalogueSchema } from '@/core/plan/project';
 import type { ComposeFault } from '@/core/compose/facts';
 
@@ -16,7 +17,7 @@ const kindCount = v.object({
   count: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(400)),
 });
 
-const jobCatalogueSchema = v.object({
+const ownCatalogueSchema = v.object({
   ...catalogueSchema.entries,
   cutters: v.array(v.object({ species: v.string(), petals: v.pipe(v.number(), v.integer(), v.minValue(2)) })),
 });
@@ -26,7 +27,7 @@ export const composeRequestSchema = v.object({
   arrangement: arrangementSchema,
   choices: v.array(choiceSchema),
   style: v.picklist(STYLES),
-  catalogue: v.optional(jobCatalogueSchema),
+  catalogue: ownCatalogueSchema,
   tin: v.optional(tinSchema),
   counts: v.nullable(v.array(kindCount)),
   task: v.optional(v.picklist(COMPOSE_TASKS)),
@@ -38,7 +39,10 @@ export const composeRequestSchema = v.object({
   effort: v.pipe(v.number(), v.minValue(0.05), v.maxValue(10)),
 });
 
-export type ComposeMessage = { run: number; request: ComposeRequest } | { cancel: number };
+/** What the composer is asked, as it crosses to a worker: with what the catalogue is gathered from. */
+type ComposeOrder = Omit<ComposeRequest, 'catalogue'> & { catalogue: OwnCatalogue };
+
+export type ComposeMessage = { run: number; request: ComposeOrder } | { cancel: number };
 
 export type ComposeReply =
   { run: number; progress: ComposeProgress } | { run: number; done: Proposal[] } | { run: number; fault: ComposeFault };

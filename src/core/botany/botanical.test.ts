@@ -1,11 +1,11 @@
 import { botanicalObjections, type BotanicalInput } from './botanical';
-import { SPECIES, speciesById, type Kind } from './catalogue';
+import { SPECIES, speciesById, type Kind, SHIPPED } from './catalogue';
 import { inSeason, monthOf, seasonOf } from './season';
 import { ENGLISH } from '../words/english';
 
 const kind = (species: string, stage: string, sizeMm: number): Kind => ({ species, stage, sizeMm, colourway: '' });
 const asked = (kinds: Kind[], over: Partial<BotanicalInput> = {}) =>
-  botanicalObjections({ kinds, petalsCut: new Map(), month: 7, hemisphere: 'north', ...over }).map(
+  botanicalObjections({ kinds, catalogue: SHIPPED, petalsCut: new Map(), month: 7, hemisphere: 'north', ...over }).map(
     (o) => ENGLISH.warning(o).what,
   );
 
@@ -39,8 +39,8 @@ test('a wrong petal count (trade.md P10: most small garden flowers five; common 
 
 test('petals drawn are the petals that nature gives, where they are counted', () => {
   for (const s of SPECIES) if (s.petals !== undefined) expect(s.petals).toBeGreaterThan(3);
-  expect(speciesById('poppy').petals).toBe(4);
-  expect(speciesById('lily').petals).toBe(6);
+  expect(speciesById('poppy', SHIPPED).petals).toBe(4);
+  expect(speciesById('lily', SHIPPED).petals).toBe(6);
 });
 
 test.each([

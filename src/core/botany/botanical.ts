@@ -1,4 +1,4 @@
-import { bodyOf, speciesById, type Kind } from './catalogue';
+import { bodyOf, speciesById, type Catalogue, type Kind } from './catalogue';
 import { inSeason, type Hemisphere, seasonOf } from './season';
 import type { BotanyFact } from './facts';
 import { roleAt, type Species } from './species';
@@ -7,6 +7,7 @@ import { roleAt, type Species } from './species';
 const LEAF_TO_FLOWER = { least: 0.7, most: 2.2 } as const;
 
 export interface BotanicalInput {
+  catalogue: Catalogue;
   kinds: readonly Kind[];
   /** petals that a cutter gives, where it is said, by species */
   petalsCut: ReadonlyMap<string, number>;
@@ -19,7 +20,7 @@ export interface BotanicalInput {
  * small for its flower, a wrong petal count (trade.md P10). Each once for a species. Common practice, no source.
  */
 export function botanicalObjections(input: BotanicalInput): BotanyFact[] {
-  const used = [...new Set(input.kinds.map((k) => k.species))].map(speciesById);
+  const used = [...new Set(input.kinds.map((k) => k.species))].map((id) => speciesById(id, input.catalogue));
   return [...fruitWithFlower(input, used), ...outOfSeason(input, used), ...leafSize(input, used), ...petalCount(input, used)];
 }
 
@@ -42,12 +43,12 @@ function outOfSeason({ month, hemisphere }: BotanicalInput, used: readonly Speci
     .map((s) => ({ code: 'botany.out-of-season', values: { species: s.id, grows: growsOf(s), season } }));
 }
 
-function leafSize({ kinds }: BotanicalInput, used: readonly Species[]): BotanyFact[] {
+function leafSize({ kinds, catalogue }: BotanicalInput, used: readonly Species[]): BotanyFact[] {
   return used.flatMap((leaf) => {
     const flower =
-      leaf.leafOf && kinds.find((k) => k.species === leaf.leafOf && roleAt(speciesById(k.species), k.stage) !== 'bud');
+      leaf.leafOf && kinds.find((k) => k.species === leaf.leafOf && roleAt(speciesById(k.species, catalogue), k.stage) !== 'bud');
     if (!flower) return [];
-    const across = bodyOf(flower).radialMm * 2;
+    const across = bodyOf(flower, catalogue).radialMm * 2;
     const wrong = kinds.find((k) => {
       const ratio = k.sizeMm / across;
       return k.species === leaf.id && (ratio < LEAF_TO_FLOWER.least || ratio > LEAF_TO_FLOWER.most);

@@ -1,11 +1,22 @@
 import { gaugeToMm } from '../wire/gauge';
-import { bodyOf, findSpecies, kindKey, kindMesh, PASTE_DENSITY, SPECIES, speciesById, type Kind } from './catalogue';
-import { METHODS, methodById } from './methods';
+import {
+  bodyOf,
+  findSpecies,
+  kindKey,
+  kindMesh,
+  PASTE_DENSITY,
+  SPECIES,
+  speciesById,
+  type Kind,
+  SHIPPED,
+  methodById,
+} from './catalogue';
+import { METHODS } from './methods';
 import { meshArea } from './shape/mesh';
 import { pieceName, roleAt, ROLES, stageOf } from './species';
 
 const kindOf = (id: string, stage?: string): Kind => {
-  const s = speciesById(id);
+  const s = speciesById(id, SHIPPED);
   return {
     species: id,
     stage: stage ?? s.stages[s.stages.length - 1]!.id,
@@ -23,7 +34,7 @@ describe('the catalogue', () => {
   });
 
   test.each(SPECIES.map((s) => [s.id, s] as const))('%s is whole', (_id, s) => {
-    expect(METHODS[s.method]).toBe(methodById(s.method));
+    expect(METHODS[s.method]).toBe(methodById(s.method, SHIPPED));
     expect(s.sizesMm.length).toBeGreaterThanOrEqual(2);
     expect([...s.sizesMm].sort((a, b) => b - a)).toEqual([...s.sizesMm]);
     expect(s.colourways.length).toBeGreaterThan(0);
@@ -37,16 +48,16 @@ describe('the catalogue', () => {
   });
 
   test('what is not there is null, or an exception with a sentence', () => {
-    expect(findSpecies('triffid')).toBeNull();
-    expect(() => speciesById('triffid')).toThrow(/No species is called/);
-    expect(() => methodById('witchcraft')).toThrow(/No method is called/);
+    expect(findSpecies('triffid', SHIPPED)).toBeNull();
+    expect(() => speciesById('triffid', SHIPPED)).toThrow(/No species is called/);
+    expect(() => methodById('witchcraft', SHIPPED)).toThrow(/No method is called/);
   });
 
   test('names as a decorator says them', () => {
-    expect(pieceName(speciesById('cosmos'), 'bud')).toBe('cosmos bud');
-    expect(pieceName(speciesById('rose'), 'half')).toBe('half-open garden rose');
-    expect(pieceName(speciesById('olive'), 'grown')).toBe('olive');
-    expect(kindKey(kindOf('rose'))).toBe('rose|open|68|blush');
+    expect(pieceName(speciesById('cosmos', SHIPPED), 'bud')).toBe('cosmos bud');
+    expect(pieceName(speciesById('rose', SHIPPED), 'half')).toBe('half-open garden rose');
+    expect(pieceName(speciesById('olive', SHIPPED), 'grown')).toBe('olive');
+    expect(kindKey(kindOf('rose'), SHIPPED)).toBe('rose|open|68|blush');
   });
 });
 
@@ -58,21 +69,21 @@ describe('practice values (trade.md; common practice, no source)', () => {
     ['blossom', 28, 'W3: tiny filler flower 28 ga'],
     ['spike', 22, 'W6: main stem of a branching filler 22 ga'],
   ])('%s: %i SWG (%s)', (id, swg) => {
-    expect(speciesById(id).wiring.floorSwg).toBe(swg);
+    expect(speciesById(id, SHIPPED).wiring.floorSwg).toBe(swg);
   });
 
   test('W5: separate petals of the fleshy flower on 26 ga white', () => {
-    expect(speciesById('peony').wiring.parts![0]).toMatchObject({ swg: 26 });
-    expect(speciesById('peony').wiring.white).toBe(true);
+    expect(speciesById('peony', SHIPPED).wiring.parts![0]).toMatchObject({ swg: 26 });
+    expect(speciesById('peony', SHIPPED).wiring.white).toBe(true);
   });
 
   test('W6: floret 28 ga, side branch 24 ga, main stem 22 ga; each level at least as thick as the one it carries', () => {
-    const { floorSwg, parts } = speciesById('froth').wiring;
+    const { floorSwg, parts } = speciesById('froth', SHIPPED).wiring;
     expect([floorSwg, ...parts!.map((p) => [p.name, p.swg])]).toEqual([22, ['floret', 28], ['side branch', 24]]);
     for (const s of SPECIES) for (const part of s.wiring.parts ?? []) expect(s.wiring.floorSwg).toBeLessThanOrEqual(part.swg);
   });
 
-  test('W6: carrier of a leaf branch with arms 20 ga', () => expect(speciesById('vine').wiring.floorSwg).toBe(20));
+  test('W6: carrier of a leaf branch with arms 20 ga', () => expect(speciesById('vine', SHIPPED).wiring.floorSwg).toBe(20));
 
   test('W7: a closed hook needs about 5–8 mm of wire', () => {
     for (const s of SPECIES) if (s.wiring.hookMm > 0) expect(s.wiring.hookMm >= 5 && s.wiring.hookMm <= 8).toBe(true);
@@ -98,7 +109,7 @@ describe('practice values (trade.md; common practice, no source)', () => {
     ['hand-wrapped', 'M13', /24–48 h|one over another/i],
     ['two-faced leaf', 'M14', /two colours together/i],
   ])('%s is the sequence of %s, with tools, the order of dusting and what to look for', (id, _fact, words) => {
-    const method = methodById(id);
+    const method = methodById(id, SHIPPED);
     expect(method.steps.map((s) => s.name).join('; ')).toMatch(words);
     for (const lines of [method.tools, method.dusting, method.checks]) expect(lines.length).toBeGreaterThan(0);
   });
@@ -126,19 +137,19 @@ describe('practice values (trade.md; common practice, no source)', () => {
 describe('bodies are true to size', () => {
   test.each(SPECIES.filter((s) => s.habit === 'head').map((s) => [s.id] as const))('%s is as wide as it says when open', (id) => {
     const kind = kindOf(id);
-    const mesh = kindMesh(kind, 'far');
+    const mesh = kindMesh(kind, 'far', SHIPPED);
     const radii = Array.from({ length: mesh.positions.length / 3 }, (_, i) =>
       Math.hypot(mesh.positions[i * 3]!, mesh.positions[i * 3 + 1]!),
     ).sort((a, b) => a - b);
     const wide = radii[Math.floor(radii.length * 0.96)]! * 2;
     expect(Math.abs(wide / kind.sizeMm - 1)).toBeLessThan(0.06);
-    expect(bodyOf(kind).radialMm * 2).toBeCloseTo(kind.sizeMm, 6);
+    expect(bodyOf(kind, SHIPPED).radialMm * 2).toBeCloseTo(kind.sizeMm, 6);
   });
 
   test.each(SPECIES.filter((s) => s.habit === 'head' && s.stages.some((x) => x.id === 'half')).map((s) => [s.id] as const))(
     '%s half open: the same petals, so about as heavy as open, and narrower',
     (id) => {
-      const of = (stage: string) => bodyOf({ species: id, stage, sizeMm: 40, colourway: 'x' });
+      const of = (stage: string) => bodyOf({ species: id, stage, sizeMm: 40, colourway: 'x' }, SHIPPED);
       const [half, open] = [of('half'), of('open')];
       expect(half.massGrams / open.massGrams).toBeGreaterThan(0.5);
       expect(half.massGrams / open.massGrams).toBeLessThan(1.6);
@@ -148,16 +159,16 @@ describe('bodies are true to size', () => {
 
   test.each(SPECIES.filter((s) => s.habit === 'sprig').map((s) => [s.id] as const))('%s is as long as it says', (id) => {
     const kind = kindOf(id);
-    const mesh = kindMesh(kind, 'near');
+    const mesh = kindMesh(kind, 'near', SHIPPED);
     let high = 0;
     for (let i = 2; i < mesh.positions.length; i += 3) high = Math.max(high, mesh.positions[i]!);
     expect(Math.abs(high / kind.sizeMm - 1)).toBeLessThan(0.12);
   });
 
   test.each(SPECIES.map((s) => [s.id] as const))('%s: every stage has triangles without NaN, fewer when coarse', (id) => {
-    for (const stage of speciesById(id).stages) {
-      const near = kindMesh(kindOf(id, stage.id), 'near');
-      const far = kindMesh(kindOf(id, stage.id), 'far');
+    for (const stage of speciesById(id, SHIPPED).stages) {
+      const near = kindMesh(kindOf(id, stage.id), 'near', SHIPPED);
+      const far = kindMesh(kindOf(id, stage.id), 'far', SHIPPED);
       expect(near.positions.every(Number.isFinite)).toBe(true);
       expect(near.normals.every(Number.isFinite)).toBe(true);
       expect(near.colours.every((c) => c >= 0 && c <= 1.2)).toBe(true);
@@ -169,22 +180,22 @@ describe('bodies are true to size', () => {
 
   test('mass grows with size, between square and cube', () => {
     for (const id of ['dahlia', 'rose', 'rosehip', 'olive']) {
-      const small = bodyOf({ ...kindOf(id), sizeMm: 40 }).massGrams;
-      const large = bodyOf({ ...kindOf(id), sizeMm: 80 }).massGrams;
+      const small = bodyOf({ ...kindOf(id), sizeMm: 40 }, SHIPPED).massGrams;
+      const large = bodyOf({ ...kindOf(id), sizeMm: 80 }, SHIPPED).massGrams;
       expect(large / small).toBeGreaterThan(3.9);
       expect(large / small).toBeLessThan(8.1);
     }
   });
 
   test('mass is volume times density', () => {
-    const body = bodyOf(kindOf('rose'));
+    const body = bodyOf(kindOf('rose'), SHIPPED);
     expect(body.massGrams).toBeCloseTo((body.pasteMm3 / 1000) * PASTE_DENSITY, 9);
     expect(body.massGrams).toBeGreaterThan(10);
     expect(body.massGrams).toBeLessThan(40);
   });
 
   test('a bud is smaller and lighter than the open flower, and plays a bud’s part', () => {
-    expect(bodyOf(kindOf('cosmos', 'bud')).radialMm).toBeLessThan(bodyOf(kindOf('cosmos')).radialMm * 0.6);
-    expect(bodyOf(kindOf('cosmos', 'bud')).role).toBe('bud');
+    expect(bodyOf(kindOf('cosmos', 'bud'), SHIPPED).radialMm).toBeLessThan(bodyOf(kindOf('cosmos'), SHIPPED).radialMm * 0.6);
+    expect(bodyOf(kindOf('cosmos', 'bud'), SHIPPED).role).toBe('bud');
   });
 });

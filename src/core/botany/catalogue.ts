@@ -6,68 +6,83 @@ import { hexToLinear, shade } from './shape/paint';
 import { thickenSheets } from './shape/thickness';
 import { FLOWERS } from './species/flowers';
 import { GREENS } from './species/greens';
-import { openMethods, type Method } from './methods';
+import { METHODS, type Method } from './methods';
 import { speciesOf, withPetals, type OwnSpecies } from './ownSpecies';
 import { colourwayOf, roleAt, stageOf, type Role, type Species, type Stage } from './species';
 
 /** What ships with the product. */
 export const SPECIES: readonly Species[] = [...FLOWERS, ...GREENS];
-const shipped = new Map(SPECIES.map((species) => [species.id, species]));
 
 /** What a job brings to the catalogue: its own species and methods, and cutters that give another number of petals. */
-export interface JobCatalogue {
+export interface OwnCatalogue {
   species: readonly OwnSpecies[];
   methods: readonly Method[];
   cutters: readonly { species: string; petals: number }[];
 }
 
-export const NO_OWN: JobCatalogue = { species: [], methods: [], cutters: [] };
+/** Species and methods of one job: a value that is handed on, never changed. */
+export interface Catalogue {
+  /** by id, the person's own last */
+  readonly species: ReadonlyMap<string, Species>;
+  readonly methods: ReadonlyMap<string, Method>;
+  /** what it was gathered from: plain data, from which another thread gathers the same */
+  readonly own: OwnCatalogue;
+}
 
-let opened = NO_OWN;
-let openKey = JSON.stringify(NO_OWN);
-let open: ReadonlyMap<string, Species> = shipped;
+/** What ships with the product and nothing else. */
+export const SHIPPED: Catalogue = {
+  species: new Map(SPECIES.map((species) => [species.id, species])),
+  methods: new Map(Object.entries(METHODS)),
+  own: { species: [], methods: [], cutters: [] },
+};
 
-function gather(own: JobCatalogue): ReadonlyMap<string, Species> {
-  const all = new Map(shipped);
+function gather(own: OwnCatalogue): Catalogue {
+  const species = new Map(SHIPPED.species);
   for (const s of own.species) {
-    const base = shipped.get(s.basedOn);
-    if (base) all.set(s.id, speciesOf(s, base));
+    const base = SHIPPED.species.get(s.basedOn);
+    if (base) species.set(s.id, speciesOf(s, base));
   }
-  for (const { species, petals } of own.cutters) {
-    const base = all.get(species);
-    if (base) all.set(species, withPetals(base, petals));
+  for (const { species: id, petals } of own.cutters) {
+    const base = species.get(id);
+    if (base) species.set(id, withPetals(base, petals));
   }
-  return all;
+  return { species, methods: new Map([...SHIPPED.methods, ...own.methods.map((m) => [m.id, m] as const)]), own };
 }
 
-/**
- * Opens a job's catalogue: from here on species and methods are looked up in it, until another is opened. Whoever computes
- * for a job opens its catalogue first, so that what comes out depends on the job alone. True when it was not open before.
- */
-export function openCatalogue(own: JobCatalogue): boolean {
+/** Catalogues are kept by what they are made of: the same for the same, so that what is kept about a species is found again. */
+const gathered = new Map<string, Catalogue>();
+const MOST_GATHERED = 16;
+
+/** The shipped catalogue with what a job brings to it. */
+export function catalogueWith(own: OwnCatalogue): Catalogue {
+  if (own.species.length + own.methods.length + own.cutters.length === 0) return SHIPPED;
   const key = JSON.stringify(own);
-  if (key === openKey) return false;
-  opened = own;
-  openKey = key;
-  open = gather(own);
-  openMethods(own.methods);
-  return true;
+  const known = gathered.get(key);
+  if (known) return known;
+  if (gathered.size >= MOST_GATHERED) gathered.clear();
+  const catalogue = gather(own);
+  gathered.set(key, catalogue);
+  return catalogue;
 }
 
-/** What was opened last, to hand on to another worker. */
-export const openedCatalogue = (): JobCatalogue => opened;
+export const allSpecies = (catalogue: Catalogue): readonly Species[] => [...catalogue.species.values()];
+export const allMethods = (catalogue: Catalogue): readonly Method[] => [...catalogue.methods.values()];
 
-/** Every species of the open catalogue, the person's own last. */
-export const allSpecies = (): readonly Species[] => [...open.values()];
-
-/** The species with this id in the open catalogue, or null: the caller says what is missing. */
-export const findSpecies = (id: string): Species | null => open.get(id) ?? null;
+/** The species with this id, or null: the caller says what is missing. */
+export const findSpecies = (id: string, catalogue: Catalogue): Species | null => catalogue.species.get(id) ?? null;
 
 /** The species with this id; throws for an id that no schema should have let through. */
-export function speciesById(id: string): Species {
-  const species = open.get(id);
+export function speciesById(id: string, catalogue: Catalogue): Species {
+  const species = catalogue.species.get(id);
   if (!species) throw new Error(`No species is called “${id}”.`);
   return species;
+}
+
+/** The method with this id; throws where the catalogue names one that is not there. */
+export function methodById(id: string, catalogue: Catalogue): Method {
+  const method = catalogue.methods.get(id);
+  if (!method) throw new Error(`No method is called “${id}”.`);
+  return method;
 }
 
 /** What a made thing is, apart from where it is. */
@@ -78,9 +93,9 @@ export interface Kind {
   colourway: string;
 }
 
-/** The same for all that look and weigh the same, as the open catalogue has them. */
-export const kindKey = (kind: Kind): string =>
-  `${kind.species}${findSpecies(kind.species)?.revision ?? ''}|${kind.stage}|${kind.sizeMm}|${kind.colourway}`;
+/** The same for all that look and weigh the same, as the catalogue has them. */
+export const kindKey = (kind: Kind, catalogue: Catalogue): string =>
+  `${kind.species}${findSpecies(kind.species, catalogue)?.revision ?? ''}|${kind.stage}|${kind.sizeMm}|${kind.colourway}`;
 
 /** The body of a piece for contacts, weight and wire: a spheroid about the axis. */
 export interface Body {
@@ -166,8 +181,8 @@ function pasteOf(species: Species, stage: Stage, unit: number, bodyMm3: number):
   return sheets + species.shape.solidVolume(stage.open) * unit ** 3 * (1 - closed) + closed * BUD_CORE_SHARE * bodyMm3;
 }
 
-export function bodyOf(kind: Kind): Body {
-  const species = speciesById(kind.species);
+export function bodyOf(kind: Kind, catalogue: Catalogue): Body {
+  const species = speciesById(kind.species, catalogue);
   const kept = keptOf(bodies, species);
   const key = `${kind.stage}|${kind.sizeMm}`;
   const known = kept.get(key);
@@ -198,8 +213,8 @@ export type Detail = 'close' | 'near' | 'far';
  * The picture of a kind as triangles, in mm, axis along z: a head with its middle at the origin, a sprig with its foot
  * there. `variant` gives the few different individuals of a kind.
  */
-export function kindMesh(kind: Kind, detail: Detail, variant = 0): Mesh {
-  const species = speciesById(kind.species);
+export function kindMesh(kind: Kind, detail: Detail, catalogue: Catalogue, variant = 0): Mesh {
+  const species = speciesById(kind.species, catalogue);
   const stage = stageOf(species, kind.stage);
   const way = colourwayOf(species, kind.colourway);
   const b = new MeshBuilder(detail === 'far');

@@ -133,22 +133,3 @@ export const minutesForOne = ({ steps, batch }: Method): number =>
 /** The same of one step for so many pieces, every batch that is begun in full. */
 export const stepMinutes = (step: MethodStep, batch: number, pieces: number): number =>
   step.minutesEach * pieces + step.minutesBatch * Math.ceil(pieces / batch);
-
-let own: ReadonlyMap<string, Method> = new Map();
-
-/** Opens a job's own methods beside those that ship with the product. */
-export function openMethods(methods: readonly Method[]): void {
-  own = new Map(methods.map((m) => [m.id, m]));
-}
-
-/** Every method of the open catalogue, the person's own last. */
-export const allMethods = (): readonly Method[] => [...Object.values(METHODS), ...own.values()];
-
-const findMethod = (id: string): Method | null => METHODS[id] ?? own.get(id) ?? null;
-
-/** The method of a species; throws when the catalogue names one that is not there. */
-export function methodById(id: string): Method {
-  const method = findMethod(id);
-  if (!method) throw new Error(`No method is called “${id}”.`);
-  return method;
-}

@@ -28,6 +28,7 @@ import { outwardShare } from './readings/standing';
 import { PETAL_GIVE_MM } from './scene';
 import { pushed } from './settle';
 import { lookedAt } from './sight';
+import type { Catalogue } from '../botany/catalogue';
 
 /** One arrangement while it is being improved: placed pieces, how often each cell is covered, and the cost so far. */
 export class Annealer {
@@ -60,6 +61,7 @@ export class Annealer {
     readonly line: Line,
     pieces: readonly Piece[],
     private readonly random: Random,
+    private readonly catalogue: Catalogue,
   ) {
     this.solid = cakeSolid(cake);
     this.grid = envelopeGrid(line, Math.max(8, line.lengthMm / 90));
@@ -74,7 +76,7 @@ export class Annealer {
     this.areaTotal = this.grid.areaMm2;
     this.bare = this.areaTotal;
     this.near = new PointGrid(this.cellPoint, 30);
-    this.placed = pieces.map((piece) => placePiece(piece, line));
+    this.placed = pieces.map((piece) => placePiece(piece, line, catalogue));
     this.armX = Float64Array.from(this.placed, (p) => outwardShare(line, p.piece));
     this.logSize = Float64Array.from(this.placed, (p) => (p.spine.length ? NaN : Math.log(p.body.radialMm * 2)));
     this.faceArea = Float64Array.from(this.placed, (p) => (p.spine.length ? 0 : p.body.radialMm ** 2));
@@ -209,7 +211,7 @@ export class Annealer {
       const side = clamp(piece.side + (this.random() - 0.5) * 2 * reach, -1.15, 1.15);
       const lift = clamp(piece.lift + (this.random() - 0.3) * 0.3, 0, 0.6);
       const tried = { ...piece, s: this.line.closed ? s - Math.floor(s) : clamp(s), side, lift };
-      const p = placePiece(tried, this.line);
+      const p = placePiece(tried, this.line, this.catalogue);
       if (pressed(i, p) > mostMm) continue;
       const cost = this.pieceCost(i, p);
       if (!best || cost < best.cost) best = { p, cost };
@@ -220,7 +222,7 @@ export class Annealer {
     }
     const smaller = this.placed[i]!.body.species.sizesMm.filter((mm) => mm < piece.sizeMm).sort((a, b) => b - a)[0];
     if (smaller === undefined) return false;
-    const p = placePiece({ ...piece, sizeMm: smaller }, this.line);
+    const p = placePiece({ ...piece, sizeMm: smaller }, this.line, this.catalogue);
     this.put(i, p, this.footprint(p));
     this.logSize[i] = p.spine.length ? NaN : Math.log(p.body.radialMm * 2);
     this.faceArea[i] = p.spine.length ? 0 : p.body.radialMm ** 2;
@@ -242,7 +244,7 @@ export class Annealer {
     const localBefore = changes.reduce((a, { i }) => a + this.pieceCost(i, this.placed[i]!), 0);
     const wholeBefore = this.wholeCost();
     for (const { i, piece } of changes) {
-      const p = placePiece(piece, this.line);
+      const p = placePiece(piece, this.line, this.catalogue);
       this.put(i, p, this.footprint(p));
     }
     const localAfter = changes.reduce((a, { i }) => a + this.pieceCost(i, this.placed[i]!), 0);

@@ -1,5 +1,5 @@
 import { cakeOf, CHOICES, FORMS, proposalFor } from '../testing/samples';
-import { bodyOf, speciesById } from '../botany/catalogue';
+import { bodyOf, speciesById, SHIPPED } from '../botany/catalogue';
 import { roleAt } from '../botany/species';
 import { seededRandom } from '../geometry/random';
 import { angleBetween, distance } from '../geometry/vec3';
@@ -16,6 +16,7 @@ const CAKE = cakeOf([220, 110]);
 const CLEAN = { stops: 0, looks: 0, first: null };
 
 const request = (over: Partial<ComposeRequest> = {}): ComposeRequest => ({
+  catalogue: SHIPPED,
   cake: CAKE,
   arrangement: newArrangement('a1', defaultLine('crescent', CAKE)),
   choices: CHOICES,
@@ -27,7 +28,7 @@ const request = (over: Partial<ComposeRequest> = {}): ComposeRequest => ({
   ...over,
 });
 
-const sceneOf = (a: Arrangement): Scene => buildScene(CAKE, a)!;
+const sceneOf = (a: Arrangement): Scene => buildScene(CAKE, a, SHIPPED)!;
 const scoreOf = (a: Arrangement): number => overallScore(readBalance(sceneOf(a), CLEAN));
 
 test('the same seed gives the same arrangement, another seed another', () => {
@@ -96,7 +97,11 @@ test('the search improves on where it begins', () => {
   const { arrangement } = proposalFor('crescent', CAKE, 7, 1);
   const line = drawLine(arrangement.line, CAKE)!;
   let n = 0;
-  const start = startLayout(line, shareOut(line, 'focal-led', CHOICES, 1.2), seededRandom(7), () => `s${n++}`);
+  const start = startLayout(line, shareOut(line, 'focal-led', CHOICES, SHIPPED, 1.2), {
+    random: seededRandom(7),
+    nextId: () => `s${n++}`,
+    catalogue: SHIPPED,
+  });
   expect(scoreOf(arrangement)).toBeGreaterThan(scoreOf({ ...arrangement, pieces: start }) + 3);
 });
 
@@ -237,7 +242,7 @@ describe('how many of each', () => {
       upright: false,
     };
     const choices = ['minirose', 'forgetmenot', 'singleleaf'].map((species) => ({ species, colourway: '' }));
-    const kinds = shareOut(drawLine(spec as LineSpec, cake)!, 'focal-led', choices, FULL_DENSITY);
+    const kinds = shareOut(drawLine(spec as LineSpec, cake)!, 'focal-led', choices, SHIPPED, FULL_DENSITY);
     const of = (species: string) => kinds.filter((k) => k.species === species).reduce((a, k) => a + k.count, 0);
     expect(Math.abs(of('minirose') - 4)).toBeLessThanOrEqual(1);
     expect(Math.abs(of('singleleaf') - 8)).toBeLessThanOrEqual(1);
@@ -249,7 +254,7 @@ describe('how many of each', () => {
     const bounded = CHOICES.map((c) =>
       c.species === 'rose' ? { ...c, most: 1 } : c.species === 'blossom' ? { ...c, least: 9 } : c,
     );
-    const kinds = shareOut(line, 'focal-led', bounded);
+    const kinds = shareOut(line, 'focal-led', bounded, SHIPPED);
     const of = (species: string) =>
       kinds.filter((k) => k.species === species && k.role !== 'bud').reduce((a, k) => a + k.count, 0);
     expect(of('rose')).toBe(1);
@@ -261,7 +266,7 @@ describe('how many of each', () => {
     const line = drawLine({ ...defaultLine('crescent', cake), widthMm: 40, riseMm: 34 } as never, cake)!;
     const choices = ['rose', 'ranunculus', 'cosmos', 'froth', 'roundleaf'].map((species) => ({ species, colourway: 'x' }));
     const counts: Record<string, number> = {};
-    for (const k of shareOut(line, 'focal-led', choices, 1)) counts[k.role] = (counts[k.role] ?? 0) + k.count;
+    for (const k of shareOut(line, 'focal-led', choices, SHIPPED, 1)) counts[k.role] = (counts[k.role] ?? 0) + k.count;
     expect(Math.abs(counts.focal! - 3)).toBeLessThanOrEqual(1);
     expect(counts.secondary!).toBeLessThanOrEqual(3);
     expect(Math.abs(counts.spray! - 5)).toBeLessThanOrEqual(1);
@@ -274,8 +279,8 @@ describe('how many of each', () => {
     for (const style of ['focal-led', 'meadow', 'foliage-led', 'lush'] as const) {
       const line = drawLine(defaultLine('ring', CAKE), CAKE)!;
       const perKind = new Map<string, number>();
-      for (const k of shareOut(line, style, CHOICES)) {
-        const key = `${k.species}|${roleAt(speciesById(k.species), k.stage)}`;
+      for (const k of shareOut(line, style, CHOICES, SHIPPED)) {
+        const key = `${k.species}|${roleAt(speciesById(k.species, SHIPPED), k.stage)}`;
         if (k.role !== 'foliage') perKind.set(key, (perKind.get(key) ?? 0) + k.count);
       }
       for (const [kind, n] of perKind) expect({ kind, odd: n % 2 }).toEqual({ kind, odd: 1 });
@@ -284,9 +289,9 @@ describe('how many of each', () => {
 
   test('denser asks for more, a wider line for more, nothing chosen for nothing', () => {
     const line = drawLine(defaultLine('crescent', CAKE), CAKE)!;
-    const total = (density: number) => shareOut(line, 'lush', CHOICES, density).reduce((a, k) => a + k.count, 0);
+    const total = (density: number) => shareOut(line, 'lush', CHOICES, SHIPPED, density).reduce((a, k) => a + k.count, 0);
     expect(total(1.6)).toBeGreaterThan(total(0.8));
-    expect(shareOut(line, 'lush', [])).toEqual([]);
+    expect(shareOut(line, 'lush', [], SHIPPED)).toEqual([]);
   });
 
   test.each([
@@ -300,11 +305,11 @@ describe('how many of each', () => {
   });
 
   test('sizes that the line cannot carry are left out, but never all of them', () => {
-    const peony = speciesById('peony');
+    const peony = speciesById('peony', SHIPPED);
     expect(fittingSizes(peony, 100)).toEqual(peony.sizesMm);
     expect(fittingSizes(peony, 5)).toEqual([peony.sizesMm[peony.sizesMm.length - 1]]);
     for (const mm of fittingSizes(peony, 36))
-      expect(bodyOf({ species: 'peony', stage: 'open', sizeMm: mm, colourway: 'x' }).radialMm).toBeLessThan(36);
+      expect(bodyOf({ species: 'peony', stage: 'open', sizeMm: mm, colourway: 'x' }, SHIPPED).radialMm).toBeLessThan(36);
   });
 });
 
@@ -313,8 +318,8 @@ test('faces that are chosen take the room of roles that are not', () => {
   const choices = ['rose', 'ranunculus', 'blossom', 'roundleaf'].map((species) => ({ species, colourway: '' }));
   const area = (kinds: ReturnType<typeof shareOut>, role: string) =>
     kinds.filter((k) => k.role === role).reduce((a, k) => a + k.count * k.sizeMm ** 2, 0);
-  const all = shareOut(line, 'focal-led', choices);
-  const sprayOnly = shareOut(line, 'focal-led', choices.slice(2));
+  const all = shareOut(line, 'focal-led', choices, SHIPPED);
+  const sprayOnly = shareOut(line, 'focal-led', choices.slice(2), SHIPPED);
   const rest = sprayOnly.filter((k) => k.role !== 'bud' && k.role !== 'foliage');
   expect(rest.map((k) => k.role)).toEqual(rest.map(() => 'spray'));
   expect(area(sprayOnly, 'spray')).toBeGreaterThan(2.5 * area(all, 'spray'));

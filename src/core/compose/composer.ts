@@ -1,4 +1,4 @@
-import { findSpecies, NO_OWN, openCatalogue, type JobCatalogue } from '../botany/catalogue';
+import { findSpecies, type Catalogue } from '../botany/catalogue';
 import type { Cake } from '../cake/cake';
 import { cakeSolid } from '../cake/solid';
 import { seededRandom, type Random } from '../geometry/random';
@@ -20,8 +20,7 @@ export interface ComposeRequest {
   arrangement: Arrangement;
   choices: readonly Choice[];
   style: Style;
-  /** what the job brings to the catalogue; nothing unless said */
-  catalogue?: JobCatalogue;
+  catalogue: Catalogue;
   /** pieces already made, used before any is made; nothing unless said */
   tin?: readonly TinPiece[];
   /** exact counts asked for; null to let the line's area decide */
@@ -75,12 +74,11 @@ const WAYS: readonly { name: ProposalName; style: Style | null; density: number;
 
 export const MOST_PROPOSALS = WAYS.length;
 
-/** What stands in the way of composing; null when nothing does. Opens the request's catalogue. */
+/** What stands in the way of composing; null when nothing does. */
 export function composeFault(
   request: Pick<ComposeRequest, 'cake' | 'arrangement' | 'choices' | 'catalogue'>,
 ): ComposeFault | null {
-  openCatalogue(request.catalogue ?? NO_OWN);
-  const unknown = [...request.choices, ...request.arrangement.pieces].find((x) => !findSpecies(x.species));
+  const unknown = [...request.choices, ...request.arrangement.pieces].find((x) => !findSpecies(x.species, request.catalogue));
   if (unknown) return { code: 'fault.unknown-species', values: { name: unknown.species } };
   if (request.cake.tiers.length === 0) return { code: 'fault.no-tier', values: {} };
   if (!drawLine(request.arrangement.line, request.cake)) return { code: 'fault.line-lost', values: {} };
@@ -95,16 +93,7 @@ export function composeFault(
 export function* compose(request: ComposeRequest): Generator<ComposeProgress, Proposal[]> {
   const fault = composeFault(request);
   if (fault) throw new Error(fault.code);
-  const open = () => openCatalogue(request.catalogue ?? NO_OWN);
-  open();
-  const search = searchFor(request);
-  let next = search.next();
-  for (; !next.done; next = search.next()) {
-    yield next.value;
-    // another job's catalogue may have been opened meanwhile
-    open();
-  }
-  return next.value;
+  return yield* searchFor(request);
 }
 
 function* searchFor(request: ComposeRequest): Generator<ComposeProgress, Proposal[]> {
@@ -132,13 +121,15 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
   const line = drawLine(spec, request.cake)!;
   const pinned = request.arrangement.pieces.filter((p) => p.pinned);
   const wanted =
-    request.counts && k === 0 ? request.counts : shareOut(line, way.style ?? request.style, request.choices, way.density);
+    request.counts && k === 0
+      ? request.counts
+      : shareOut(line, way.style ?? request.style, request.choices, request.catalogue, way.density);
   const kinds = tinFirst(without(wanted, pinned), request.tin ?? []);
   const count = pinned.length + kinds.reduce((a, kind) => a + kind.count, 0);
   const starts = Math.max(1, Math.min(MOST_STARTS, Math.round(FEW_PIECES / Math.max(1, count))));
   let best: Proposal | null = null;
   for (let start = 0; start < starts; start++) {
-    const pieces = [...pinned, ...startLayout(line, kinds, random, freshIds(pinned))];
+    const pieces = [...pinned, ...startLayout(line, kinds, { random, nextId: freshIds(pinned), catalogue: request.catalogue })];
     const polished = yield* polish(request, line, spec, pieces, random, 0, (share, cost, now) => ({
       proposal: k,
       proposals,
@@ -160,7 +151,7 @@ function proposalOf(
   polished: { pieces: Piece[]; iterations: number },
 ): Proposal {
   const arrangement = { ...request.arrangement, line, pieces: polished.pieces };
-  const readings = readBalance(buildScene(request.cake, arrangement)!, { stops: 0, looks: 0, first: null });
+  const readings = readBalance(buildScene(request.cake, arrangement, request.catalogue)!, { stops: 0, looks: 0, first: null });
   return { name, arrangement, readings, score: overallScore(readings), iterations: polished.iterations, stopped: 'settled' };
 }
 
@@ -177,11 +168,11 @@ function freshIds(pieces: readonly Piece[]): () => string {
 
 /** What a line wants and does not have yet, kind by kind. Empty when nothing is missing. */
 export function missingKinds(
-  request: Pick<ComposeRequest, 'cake' | 'arrangement' | 'choices' | 'style' | 'counts'>,
+  request: Pick<ComposeRequest, 'cake' | 'arrangement' | 'choices' | 'style' | 'counts' | 'catalogue'>,
 ): KindCount[] {
   const line = drawLine(request.arrangement.line, request.cake);
   if (!line || request.choices.length === 0) return [];
-  const wanted = request.counts ?? shareOut(line, request.style, request.choices, FULL_DENSITY);
+  const wanted = request.counts ?? shareOut(line, request.style, request.choices, request.catalogue, FULL_DENSITY);
   return without(wanted, request.arrangement.pieces).filter((k) => k.count > 0);
 }
 
@@ -197,7 +188,11 @@ function* finish(request: ComposeRequest): Generator<ComposeProgress, Proposal> 
   const line = drawLine(request.arrangement.line, request.cake)!;
   const standing = request.arrangement.pieces;
   const held = standing.map((p) => ({ ...p, pinned: true }));
-  const added = startLayout(line, tinFirst(missingKinds(request), request.tin ?? []), random, freshIds(standing));
+  const added = startLayout(line, tinFirst(missingKinds(request), request.tin ?? []), {
+    random,
+    nextId: freshIds(standing),
+    catalogue: request.catalogue,
+  });
   const polished = yield* polish(
     request,
     line,
@@ -250,7 +245,7 @@ function without(kinds: readonly KindCount[], pinned: readonly Piece[]): KindCou
 const SEARCH_SHARE = 0.8;
 
 function* polish(
-  { cake, arrangement, effort }: ComposeRequest,
+  { cake, arrangement, effort, catalogue }: ComposeRequest,
   line: Line,
   spec: Arrangement['line'],
   pieces: readonly Piece[],
@@ -258,7 +253,7 @@ function* polish(
   from: number,
   report: (share: number, cost: number, pieces: readonly Piece[]) => ComposeProgress,
 ): Generator<ComposeProgress, { pieces: Piece[]; iterations: number }> {
-  const annealer = new Annealer(cake, line, pieces, random);
+  const annealer = new Annealer(cake, line, pieces, random, catalogue);
   const iterations = Math.round(Math.min(60_000, 900 + pieces.length * 170) * effort);
   const chunk = Math.max(100, Math.round(iterations / 24));
   let best = { cost: annealer.total(), pieces: annealer.pieces() };
@@ -273,8 +268,8 @@ function* polish(
   }
   const last = annealer.total();
   if (last < best.cost) best = { cost: last, pieces: annealer.pieces() };
-  const settled = settleClashes(cake, line, best.pieces, random);
-  const touch = finePolish(cake, { ...arrangement, line: spec, pieces: settled }, random, effort);
+  const settled = settleClashes({ cake, line, catalogue }, best.pieces, random);
+  const touch = finePolish(cake, { ...arrangement, line: spec, pieces: settled }, { random, effort, catalogue });
   let next = touch.next();
   for (; !next.done; next = touch.next()) {
     const { share, pieces: now } = next.value;
@@ -286,15 +281,19 @@ function* polish(
 const MOST_PRESS_MM = 0.9;
 
 /** Last of all nothing may press: cold moves until no head runs into another or the cake, or no more can be done. */
-function settleClashes(cake: Cake, line: Line, pieces: readonly Piece[], random: Random): Piece[] {
-  const annealer = new Annealer(cake, line, pieces, random);
+function settleClashes(
+  { cake, line, catalogue }: { cake: Cake; line: Line; catalogue: Catalogue },
+  pieces: readonly Piece[],
+  random: Random,
+): Piece[] {
+  const annealer = new Annealer(cake, line, pieces, random, catalogue);
   for (let round = 0; round < 30; round++) {
     const { worstMm, cakeMm } = annealer.clashes();
     if (worstMm < 0.8 && cakeMm < 1) break;
     for (let i = 0; i < pieces.length * 6; i++) annealer.step(1);
   }
   for (let tries = 0; tries < 3 * pieces.length && annealer.freeWorst(MOST_PRESS_MM); tries++);
-  return givenWay(annealer.pieces(), line, cakeSolid(cake), MOST_PRESS_MM);
+  return givenWay(annealer.pieces(), { line, solid: cakeSolid(cake), catalogue }, MOST_PRESS_MM);
 }
 
 /** Runs to the end without reporting, for scripts and tests. */

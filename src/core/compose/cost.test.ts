@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { correlation } from '../geometry/numbers';
 import { seededRandom } from '../geometry/random';
 import { addScaled } from '../geometry/vec3';
@@ -6,9 +7,9 @@ import { balanceCost, COST, FAR, fromCoverMm, gradingCost, heftOf, pairCost, pla
 import { placePiece, type PlacedPiece } from './placement';
 import { buildScene } from './scene';
 
-const scene = buildScene(cakeOf([230, 110]), proposalFor('crescent', cakeOf([230, 110]), 12, 0.1).arrangement)!;
+const scene = buildScene(cakeOf([230, 110]), proposalFor('crescent', cakeOf([230, 110]), 12, 0.1).arrangement, SHIPPED)!;
 const { heads, line } = scene;
-const moved = (p: PlacedPiece, to: object) => placePiece({ ...p.piece, ...to }, line);
+const moved = (p: PlacedPiece, to: object) => placePiece({ ...p.piece, ...to }, line, SHIPPED);
 
 test.each([1, 2, 3, 4, 5])('grading, seed %i: in one pass it is the correlation of place and ln size, flowers only', (seed) => {
   const random = seededRandom(seed);

@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { seededRandom } from '../geometry/random';
 import { FORMS, cakeOf, proposalFor, randomProject } from '../testing/samples';
 import { angleBetween, distance } from '../geometry/vec3';
@@ -9,7 +10,7 @@ import { buildScene } from './scene';
 const CAKE = cakeOf([230, 110], [150, 90]);
 /** Pairs of large heads side by side that look the same way: no two may, so mending one is worth some points. */
 function alikePairs(cake: typeof CAKE, a: Arrangement): number {
-  const large = buildScene(cake, a)!.heads.filter((p) => !p.spine.length && p.body.radialMm > 18);
+  const large = buildScene(cake, a, SHIPPED)!.heads.filter((p) => !p.spine.length && p.body.radialMm > 18);
   let alike = 0;
   for (const p of large)
     for (const q of large)
@@ -19,17 +20,17 @@ function alikePairs(cake: typeof CAKE, a: Arrangement): number {
 }
 
 const scoreOf = (cake: typeof CAKE, a: Arrangement) =>
-  overallScore(readBalance(buildScene(cake, a)!, { stops: 0, looks: 0, first: null }));
+  overallScore(readBalance(buildScene(cake, a, SHIPPED)!, { stops: 0, looks: 0, first: null }));
 
 function touched(cake: typeof CAKE, arrangement: Arrangement, seed: number, effort = 0.4): Piece[] {
-  const run = finePolish(cake, arrangement, seededRandom(seed), effort);
+  const run = finePolish(cake, arrangement, { random: seededRandom(seed), effort, catalogue: SHIPPED });
   let next = run.next();
   while (!next.done) next = run.next();
   return next.value;
 }
 
 const worstPress = (cake: typeof CAKE, a: Arrangement): number => {
-  const { clashes, intoCake } = buildScene(cake, a)!;
+  const { clashes, intoCake } = buildScene(cake, a, SHIPPED)!;
   return Math.max(0, ...clashes.map((c) => c.mm), ...intoCake);
 };
 

@@ -8,6 +8,7 @@ import { exchanged, nudged, type NudgeKind } from './nudge';
 import { overallScore, readMeasured } from './reading';
 import type { PlacedPiece } from './placement';
 import { buildScene } from './scene';
+import type { Catalogue } from '../botany/catalogue';
 
 /** Tries for one piece, and at the most for all together: reading costs the more, the more pieces there are. */
 const TRIES_EACH = 16;
@@ -58,10 +59,9 @@ const worthOf = (measures: Measures): number =>
 export function* finePolish(
   cake: Cake,
   arrangement: Arrangement,
-  random: Random,
-  effort: number,
+  { random, effort, catalogue }: { random: Random; effort: number; catalogue: Catalogue },
 ): Generator<{ share: number; pieces: readonly Piece[] }, Piece[]> {
-  const scene = buildScene(cake, arrangement);
+  const scene = buildScene(cake, arrangement, catalogue);
   let pieces = [...arrangement.pieces];
   if (!scene || pieces.length < 2) return pieces;
   const measures = new Measures(scene);

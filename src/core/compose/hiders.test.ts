@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { addScaled, cross } from '../geometry/vec3';
 import { FORMS, cakeOf, proposalFor } from '../testing/samples';
 import { hidersOf, MOST_AHEAD_MM, mayHide } from './hiders';
@@ -25,6 +26,7 @@ const head = (sizeMm: number): PlacedPiece =>
       pinned: false,
     },
     line,
+    SHIPPED,
   );
 const at = (p: PlacedPiece, face: PlacedPiece, ahead: number, beside = 0): PlacedPiece => ({
   ...p,
@@ -52,7 +54,7 @@ describe('what stands before a face', () => {
 test.each(FORMS.map((form, i) => [form, 80 + i] as const))(
   '%s, seed %i: whatever hides a face may hide it, and is named',
   (form, seed) => {
-    const { heads } = buildScene(CAKE, proposalFor(form, CAKE, seed, 0.05).arrangement)!;
+    const { heads } = buildScene(CAKE, proposalFor(form, CAKE, seed, 0.05).arrangement, SHIPPED)!;
     for (const face of heads.filter((p) => !p.spine.length)) {
       const { share, pieces } = hidersOf(face, heads);
       expect(pieces.every((q) => q !== face && mayHide(q, face))).toBe(true);

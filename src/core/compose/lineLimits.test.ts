@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { derivePlan } from '../plan/derivePlan';
 import { defaultLine, newArrangement, newProject } from '../plan/newProject';
 import { cakeOf, FORMS, proposalFor } from '../testing/samples';
@@ -61,7 +62,7 @@ describe('what the pieces ask for', () => {
     pinned: false,
   });
   const said = (pieces: Piece[], cake = ONE) =>
-    pieceLimits({ ...arrangement, pieces }, cake, drawLine(arrangement.line, cake)!).map((l) => ENGLISH.warning(l).what);
+    pieceLimits({ ...arrangement, pieces }, cake, drawLine(arrangement.line, cake)!, SHIPPED).map((l) => ENGLISH.warning(l).what);
 
   test('a focal flower wider than its tier', () => {
     const small = cakeOf([60, 60]);
@@ -73,7 +74,7 @@ describe('what the pieces ask for', () => {
     expect(said(Array.from({ length: 40 }, (_, i) => rose(i, 68)))[0]).toMatch(/times what this line holds/);
     for (const form of FORMS) {
       const proposed = proposalFor(form, ONE, 2, 0.05).arrangement;
-      expect(pieceLimits(proposed, ONE, drawLine(proposed.line, ONE)!)).toEqual([]);
+      expect(pieceLimits(proposed, ONE, drawLine(proposed.line, ONE)!, SHIPPED)).toEqual([]);
     }
   });
 });

@@ -1,6 +1,6 @@
 import { stackTiers, type Cake, type StackedTier } from '../cake/cake';
 import { cakeSkin } from '../cake/skin';
-import { bodyOf } from '../botany/catalogue';
+import { bodyOf, type Catalogue } from '../botany/catalogue';
 import type { Arrangement, LineSpec } from './arrangement';
 import { effectiveAreaMm2 } from './envelope';
 import { SKEWER_SHARE, type Line } from './line';
@@ -71,13 +71,13 @@ function onTopLimits(spec: LineSpec, { tier, above }: Around): LineLimit[] {
 const MOST_FILL = 2.1;
 
 /** What the pieces of an arrangement ask for that its cake or line does not allow: the worst of each, once. */
-export function pieceLimits(arrangement: Arrangement, cake: Cake, line: Line): LineLimit[] {
+export function pieceLimits(arrangement: Arrangement, cake: Cake, line: Line, catalogue: Catalogue): LineLimit[] {
   const limits: LineLimit[] = [];
   const tiers = stackTiers(cake);
   let widest: { piece: PieceRef; widthMm: number; tierMm: number } | null = null;
   let outlineMm2 = 0;
   for (const piece of arrangement.pieces) {
-    const body = bodyOf(piece);
+    const body = bodyOf(piece, catalogue);
     if (body.species.habit === 'head') outlineMm2 += Math.PI * body.radialMm ** 2;
     const at = line.at(piece.s, 0).pointMm;
     const tier = tiers.find((t) => at[2] <= t.topMm + 1) ?? tiers[tiers.length - 1];

@@ -1,3 +1,4 @@
+import type { Catalogue } from '../botany/catalogue';
 import type { Cake } from '../cake/cake';
 import type { Arrangement } from './arrangement';
 import { Measures } from './measures';
@@ -11,21 +12,23 @@ const NOT_ASKED = { stops: 0, looks: 0, first: null };
 export class LiveBalance {
   private of = '';
   private measures: Measures | null = null;
+  private catalogue: Catalogue | null = null;
 
   /** Null when the line cannot be drawn. What it gives is changed by the next call. */
-  measure(cake: Cake, arrangement: Arrangement): Measures | null {
+  measure(cake: Cake, arrangement: Arrangement, catalogue: Catalogue): Measures | null {
     const of = JSON.stringify([cake, arrangement.line]);
-    if (of !== this.of || !this.measures?.follow(arrangement)) {
-      const scene = buildScene(cake, arrangement);
+    if (of !== this.of || catalogue !== this.catalogue || !this.measures?.follow(arrangement)) {
+      const scene = buildScene(cake, arrangement, catalogue);
       this.of = of;
+      this.catalogue = catalogue;
       this.measures = scene && new Measures(scene);
     }
     return this.measures;
   }
 
   /** Empty when the line cannot be drawn. Finding remedies costs more than reading: they may be left out. */
-  read(cake: Cake, arrangement: Arrangement, remedies: boolean): Reading[] {
-    const measures = this.measure(cake, arrangement);
+  read(cake: Cake, arrangement: Arrangement, catalogue: Catalogue, remedies: boolean): Reading[] {
+    const measures = this.measure(cake, arrangement, catalogue);
     return measures ? readMeasured(measures, NOT_ASKED, remedies) : [];
   }
 }

@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { seededRandom } from '../geometry/random';
 import { FORMS, cakeOf, proposalFor } from '../testing/samples';
 import type { Arrangement, Piece } from './arrangement';
@@ -40,17 +41,17 @@ describe.each(FORMS.map((form, i) => [form, 40 + i] as const))('%s, seed %i', (f
   test('kept up to date through forty changes, the balance is what is read afresh', () => {
     const random = seededRandom(seed);
     let { arrangement } = proposalFor(form, CAKE, seed, 0.05);
-    const measures = new Measures(buildScene(CAKE, arrangement)!);
+    const measures = new Measures(buildScene(CAKE, arrangement, SHIPPED)!);
     for (let turn = 0; turn < 40; turn++) {
       const many = random() < 0.2 ? 2 : 1;
       const chosen = Array.from({ length: many }, () => Math.floor(random() * arrangement.pieces.length));
       const pieces = arrangement.pieces.map((p, i) => (chosen.includes(i) ? disturbed(p, random) : p));
       arrangement = { ...arrangement, pieces };
       expect(measures.follow(arrangement)).toBe(true);
-      if (turn % 8 === 7) expectAlike(readMeasured(measures, CLEAN), readBalance(buildScene(CAKE, arrangement)!, CLEAN));
+      if (turn % 8 === 7) expectAlike(readMeasured(measures, CLEAN), readBalance(buildScene(CAKE, arrangement, SHIPPED)!, CLEAN));
     }
     // and back to where they stood, so that nothing is left behind in any count
-    expect(measures.hits).toEqual(new Measures(buildScene(CAKE, arrangement)!).hits);
+    expect(measures.hits).toEqual(new Measures(buildScene(CAKE, arrangement, SHIPPED)!).hits);
   });
 });
 
@@ -58,7 +59,7 @@ test('it says so when it cannot follow: a piece more, a piece less, another orde
   const { arrangement } = proposalFor('crescent', CAKE, 4, 0.05);
   const { pieces } = arrangement;
   const follow = (changed: readonly Piece[]) =>
-    new Measures(buildScene(CAKE, arrangement)!).follow({ ...arrangement, pieces: [...changed] } satisfies Arrangement);
+    new Measures(buildScene(CAKE, arrangement, SHIPPED)!).follow({ ...arrangement, pieces: [...changed] } satisfies Arrangement);
   expect(follow(pieces)).toBe(true);
   expect(follow(pieces.slice(1))).toBe(false);
   expect(follow([...pieces, { ...pieces[0]!, id: 'new' }])).toBe(false);
@@ -69,7 +70,7 @@ test('it says so when it cannot follow: a piece more, a piece less, another orde
 });
 
 test('without remedies everything else is the same', () => {
-  const scene = buildScene(CAKE, proposalFor('cascade', CAKE, 6, 0.05).arrangement)!;
+  const scene = buildScene(CAKE, proposalFor('cascade', CAKE, 6, 0.05).arrangement, SHIPPED)!;
   const all = readBalance(scene, CLEAN);
   expect(readMeasured(new Measures(scene), CLEAN, false)).toEqual(all.map((r) => ({ ...r, remedy: null })));
 });
@@ -77,7 +78,7 @@ test('without remedies everything else is the same', () => {
 test('the balance in hand follows moves, and starts afresh when the cake, the line or the number of pieces changes', () => {
   const live = new LiveBalance();
   const { arrangement } = proposalFor('crescent', CAKE, 9, 0.05);
-  const fresh = (cake: Cake, a: Arrangement) => readBalance(buildScene(cake, a)!, CLEAN);
+  const fresh = (cake: Cake, a: Arrangement) => readBalance(buildScene(cake, a, SHIPPED)!, CLEAN);
   const states: [Cake, Arrangement][] = [
     [CAKE, arrangement],
     [CAKE, { ...arrangement, pieces: arrangement.pieces.map((p, i) => (i === 2 ? { ...p, side: 1.2 } : p)) }],
@@ -85,7 +86,7 @@ test('the balance in hand follows moves, and starts afresh when the cake, the li
     [CAKE, { ...arrangement, line: { ...arrangement.line, widthMm: 60 } }],
     [cakeOf([260, 110], [150, 90]), arrangement],
   ];
-  for (const [cake, state] of states) expectAlike(live.read(cake, state, true), fresh(cake, state));
-  expect(live.read({ ...CAKE, tiers: [] }, arrangement, true)).toEqual([]);
-  expectAlike(live.read(CAKE, arrangement, true), fresh(CAKE, arrangement));
+  for (const [cake, state] of states) expectAlike(live.read(cake, state, SHIPPED, true), fresh(cake, state));
+  expect(live.read({ ...CAKE, tiers: [] }, arrangement, SHIPPED, true)).toEqual([]);
+  expectAlike(live.read(CAKE, arrangement, SHIPPED, true), fresh(CAKE, arrangement));
 });

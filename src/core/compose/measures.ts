@@ -69,6 +69,7 @@ export interface Measured extends Scene {
  */
 export class Measures implements Measured {
   readonly cake;
+  readonly catalogue;
   readonly solid;
   readonly line;
   readonly frontRad;
@@ -103,8 +104,8 @@ export class Measures implements Measured {
   private readonly rootHidden: Int16Array;
 
   constructor(scene: Scene) {
-    ({ cake: this.cake, solid: this.solid, line: this.line, frontRad: this.frontRad, grid: this.grid } = scene);
-    ({ arrangement: this.arrangement, clashes: this.clashes } = scene);
+    ({ cake: this.cake, catalogue: this.catalogue, solid: this.solid, line: this.line } = scene);
+    ({ frontRad: this.frontRad, grid: this.grid, arrangement: this.arrangement, clashes: this.clashes } = scene);
     this.heads = [...scene.heads];
     this.nearPairs = this.heads.map(() => []);
     for (const pair of scene.pairs) {
@@ -175,7 +176,7 @@ export class Measures implements Measured {
       if (!samePiece(was, is)) moved.push(i);
     }
     if (moved.length > Math.max(2, pieces.length / 4)) return false;
-    const placed = moved.map((i) => placePiece(pieces[i]!, this.line));
+    const placed = moved.map((i) => placePiece(pieces[i]!, this.line, this.catalogue));
     if (placed.some((p, k) => p.spine.length > 0 !== this.heads[moved[k]!]!.spine.length > 0)) return false;
     if (moved.some((i) => !sameMake(this.heads[i]!.piece, pieces[i]!))) this.make = {};
     moved.forEach((i, k) => this.move(i, placed[k]!));

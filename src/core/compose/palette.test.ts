@@ -1,5 +1,5 @@
 import { oklch } from 'culori';
-import { speciesById } from '../botany/catalogue';
+import { speciesById, SHIPPED } from '../botany/catalogue';
 import { flowersFor, HARMONIES, nearestColourway, paletteFrom } from './palette';
 
 const hueOf = (hex: string) => oklch(hex)!.h!;
@@ -29,9 +29,9 @@ test('hues stand where colour wheels put them: opposite 180°, three 120° apart
 });
 
 test('a colourway that is in the palette is found, and flowers are ranked by it', () => {
-  const { hue, id } = speciesById('cosmos').colourways[2]!;
-  expect(nearestColourway(speciesById('cosmos'), [hue])).toMatchObject({ id, off: 0 });
-  const ranked = flowersFor([hue]);
+  const { hue, id } = speciesById('cosmos', SHIPPED).colourways[2]!;
+  expect(nearestColourway(speciesById('cosmos', SHIPPED), [hue])).toMatchObject({ id, off: 0 });
+  const ranked = flowersFor([hue], SHIPPED);
   expect(ranked[0]!.off).toBeLessThan(6);
   expect(ranked.map((r) => r.off)).toEqual([...ranked.map((r) => r.off)].sort((a, b) => a - b));
   expect(ranked.some((r) => r.species.role === 'foliage')).toBe(false);
@@ -39,5 +39,5 @@ test('a colourway that is in the palette is found, and flowers are ranked by it'
 
 test('what is no colour gives no palette and no flowers', () => {
   expect(paletteFrom('mauve-ish', 'three')).toEqual([]);
-  expect(flowersFor([])).toEqual([]);
+  expect(flowersFor([], SHIPPED)).toEqual([]);
 });

@@ -1,5 +1,5 @@
 import { differenceCiede2000, formatHex, oklch, toGamut } from 'culori';
-import { allSpecies } from '../botany/catalogue';
+import { allSpecies, type Catalogue } from '../botany/catalogue';
 import type { Species } from '../botany/species';
 
 /** Ways to build a palette from one colour: turns of hue in OKLCh (B. Ottosson, "A perceptual color space for image processing", 2020). */
@@ -43,9 +43,12 @@ export function nearestColourway(species: Species, palette: readonly string[]): 
 }
 
 /** Flowers of the catalogue by how near they come to a palette; foliage is left out. */
-export function flowersFor(palette: readonly string[]): { species: Species; colourway: string; off: number }[] {
+export function flowersFor(
+  palette: readonly string[],
+  catalogue: Catalogue,
+): { species: Species; colourway: string; off: number }[] {
   if (palette.length === 0) return [];
-  return allSpecies()
+  return allSpecies(catalogue)
     .filter((s) => s.role !== 'foliage')
     .map((species) => {
       const { id, off } = nearestColourway(species, palette);

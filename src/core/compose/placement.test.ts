@@ -1,4 +1,4 @@
-import { bodyOf, type Kind } from '../botany/catalogue';
+import { bodyOf, type Kind, SHIPPED } from '../botany/catalogue';
 import { cakeSolid } from '../cake/solid';
 import { addScaled, dot, type Vec3 } from '../geometry/vec3';
 import { seededRandom } from '../geometry/random';
@@ -43,7 +43,7 @@ const piece = (over: Partial<Piece> = {}): Piece => ({
 
 describe('where a head is', () => {
   test('upright on a top: its underside stands stem room above the skin', () => {
-    const p = placePiece(piece(), LINE);
+    const p = placePiece(piece(), LINE, SHIPPED);
     expect(p.axis[2]).toBeCloseTo(1, 6);
     expect(p.centre[2]).toBeCloseTo(110 + STEM_ROOM_MM.focal + p.body.axialMm, 6);
     expect(p.base[2]).toBeCloseTo(110 + STEM_ROOM_MM.focal, 6);
@@ -51,17 +51,17 @@ describe('where a head is', () => {
 
   test('leaned over, its lowest petal still clears the skin', () => {
     for (const tiltRad of [0.2, 0.4, 0.55])
-      expect(intoCakeMm(placePiece(piece({ tiltRad, headingRad: 1 }), LINE), solid)).toBe(0);
+      expect(intoCakeMm(placePiece(piece({ tiltRad, headingRad: 1 }), LINE, SHIPPED), solid)).toBe(0);
   });
 
   test('lift raises it by a share of the rise', () => {
-    const low = placePiece(piece(), LINE);
-    const high = placePiece(piece({ lift: 0.5 }), LINE);
+    const low = placePiece(piece(), LINE, SHIPPED);
+    const high = placePiece(piece({ lift: 0.5 }), LINE, SHIPPED);
     expect(high.centre[2] - low.centre[2]).toBeCloseTo(0.5 * LINE.riseMm(0.4), 6);
   });
 
   test('a sprig lies from its foot along the axis', () => {
-    const p = placePiece(piece({ species: 'olive', stage: 'grown', sizeMm: 78, tiltRad: 1.3, headingRad: 0.4 }), LINE);
+    const p = placePiece(piece({ species: 'olive', stage: 'grown', sizeMm: 78, tiltRad: 1.3, headingRad: 0.4 }), LINE, SHIPPED);
     expect(p.spine).toHaveLength(3);
     expect(p.base[2]).toBeCloseTo(110 + STEM_ROOM_MM.foliage, 6);
     const tip = addScaled(p.base, p.axis, p.body.axialMm * 2);
@@ -71,7 +71,7 @@ describe('where a head is', () => {
 });
 
 test('support of a spheroid against slow sampling of its surface, seed 4', () => {
-  const body = bodyOf({ species: 'rose', stage: 'open', sizeMm: 58, colourway: 'blush' } satisfies Kind);
+  const body = bodyOf({ species: 'rose', stage: 'open', sizeMm: 58, colourway: 'blush' } satisfies Kind, SHIPPED);
   const random = seededRandom(4);
   for (let k = 0; k < 10; k++) {
     const c = random() * 2 - 1;
@@ -87,9 +87,9 @@ test('support of a spheroid against slow sampling of its surface, seed 4', () =>
 
 describe('heads against each other', () => {
   test('what they overlap shrinks by what they move apart', () => {
-    const a = placePiece(piece(), LINE);
-    const near = placePiece(piece({ id: 'p2', s: 0.5 }), LINE);
-    const far = placePiece(piece({ id: 'p3', s: 0.95 }), LINE);
+    const a = placePiece(piece(), LINE, SHIPPED);
+    const near = placePiece(piece({ id: 'p2', s: 0.5 }), LINE, SHIPPED);
+    const far = placePiece(piece({ id: 'p3', s: 0.95 }), LINE, SHIPPED);
     expect(overlapMm(a, near)).toBeGreaterThan(5);
     expect(overlapMm(a, far)).toBeLessThan(0);
     expect(overlapMm(a, near)).toBeCloseTo(overlapMm(near, a), 9);
@@ -97,11 +97,11 @@ describe('heads against each other', () => {
 
   test('leaves may cross leaves, and give way under a head', () => {
     const leaf = (id: string, s: number) =>
-      placePiece(piece({ id, species: 'olive', stage: 'grown', sizeMm: 78, s, tiltRad: 1.3 }), LINE);
+      placePiece(piece({ id, species: 'olive', stage: 'grown', sizeMm: 78, s, tiltRad: 1.3 }), LINE, SHIPPED);
     expect(overlapMm(leaf('a', 0.5), leaf('b', 0.5))).toBeLessThan(0);
-    const head = placePiece(piece({ s: 0.5 }), LINE);
+    const head = placePiece(piece({ s: 0.5 }), LINE, SHIPPED);
     const under = leaf('c', 0.48);
-    expect(overlapMm(head, under)).toBeLessThan(overlapMm(head, placePiece(piece({ id: 'd', s: 0.5 }), LINE)));
+    expect(overlapMm(head, under)).toBeLessThan(overlapMm(head, placePiece(piece({ id: 'd', s: 0.5 }), LINE, SHIPPED)));
     expect(overlapMm(head, under)).toBe(overlapMm(under, head));
   });
 });
@@ -109,7 +109,7 @@ describe('heads against each other', () => {
 test('in the corner of two tiers a head is held off by wall and ledge both', () => {
   const two = cakeOf([240, 60], [140, 110]);
   const both = cakeSolid(two);
-  const upright = placePiece(piece(), LINE);
+  const upright = placePiece(piece(), LINE, SHIPPED);
   const { radialMm, axialMm } = upright.body;
   const at = (out: number, up: number) => intoCakeMm({ ...upright, centre: [70 + out, 0, 60 + up] }, both);
   expect(at(radialMm, axialMm)).toBe(0);
@@ -119,7 +119,7 @@ test('in the corner of two tiers a head is held off by wall and ledge both', () 
 });
 
 describe('sights', () => {
-  const p = placePiece(piece(), LINE);
+  const p = placePiece(piece(), LINE, SHIPPED);
 
   test('through the middle it is covered, a radius and a bit beside it is not', () => {
     expect(coversSight(p, p.centre, [0, 0, 1], 1)).toBe(true);
@@ -164,7 +164,7 @@ describe('a plaque’s lettering', () => {
   });
 
   test('is hidden by a head in front of it, by as much as the head reaches into its box, and by none at the rim', () => {
-    const p = placePiece(rose({}), line);
+    const p = placePiece(rose({}), line, SHIPPED);
     const over = { ...p, centre: addScaled(plate.letteringMm, plate.normal, 8) };
     expect(intoLetteringMm(over, plate)).toBeCloseTo(plate.letteringHalfMm[1] + p.body.radialMm, 3);
     // lying flat it is read from in front: what stands before the lettering hides some of it, what stands behind it does not
@@ -181,11 +181,11 @@ describe('a plaque’s lettering', () => {
     // the flowers lie along the lower rim: the lettering stands above the middle
     expect(plate.letteringMm[2]).toBeGreaterThan(plate.centreMm[2] + 3);
     const bare = drawLine({ ...spec, lettering: ' ' } as LineSpec, cake)!;
-    expect(intoLetteringMm(placePiece(rose({}), bare), bare.plate)).toBe(0);
+    expect(intoLetteringMm(placePiece(rose({}), bare, SHIPPED), bare.plate)).toBe(0);
   });
 
   test('what is glued beds in paste and leaves no room for a stem', () => {
-    expect(placePiece(rose({}), line).base[1]).toBeLessThan(placePiece(rose({ lift: 1 }), line).base[1] + 20);
+    expect(placePiece(rose({}), line, SHIPPED).base[1]).toBeLessThan(placePiece(rose({ lift: 1 }), line, SHIPPED).base[1] + 20);
     expect(GLUED_ROOM_MM).toBeLessThan(STEM_ROOM_MM.foliage);
   });
 });

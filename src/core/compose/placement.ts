@@ -1,4 +1,4 @@
-import { bodyOf, type Body } from '../botany/catalogue';
+import { bodyOf, type Body, type Catalogue } from '../botany/catalogue';
 import type { Role } from '../botany/species';
 import type { CakeSolid } from '../cake/solid';
 import { addScaled, anyPerpendicular, cross, dot, normalize, rotateAbout, sub, length, type Vec3 } from '../geometry/vec3';
@@ -52,8 +52,8 @@ function surfaceMm(body: Body, cosine: number): number {
 }
 
 /** Where one piece is. Same input, same place; nothing else is looked at. */
-export function placePiece(piece: Piece, line: Line): PlacedPiece {
-  const body = bodyOf(piece);
+export function placePiece(piece: Piece, line: Line, catalogue: Catalogue): PlacedPiece {
+  const body = bodyOf(piece, catalogue);
   const sideMm = piece.side * line.halfWidthMm(piece.s);
   const frame = line.at(piece.s, sideMm);
   const axis = directionAt(frame, piece.tiltRad, piece.headingRad);
@@ -92,7 +92,8 @@ export function placePiece(piece: Piece, line: Line): PlacedPiece {
   };
 }
 
-export const placeAll = (pieces: readonly Piece[], line: Line): PlacedPiece[] => pieces.map((piece) => placePiece(piece, line));
+export const placeAll = (pieces: readonly Piece[], line: Line, catalogue: Catalogue): PlacedPiece[] =>
+  pieces.map((piece) => placePiece(piece, line, catalogue));
 
 /** No part of a piece is farther from its middle than this: the larger radius. */
 export const reachMm = (p: PlacedPiece): number => Math.max(p.body.radialMm, p.body.axialMm);

@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { ciede2000 } from '../testing/ciede2000';
 import { colourwayOf } from '../botany/species';
 import { FORMS, cakeOf, proposalFor, randomProject } from '../testing/samples';
@@ -15,10 +16,13 @@ const CAKE = cakeOf([230, 110], [150, 90]);
 const CLEAN = { stops: 0, looks: 0, first: null };
 
 const scenes: readonly (readonly [string, Scene])[] = [
-  ...FORMS.map((form, i): [string, Scene] => [form, buildScene(CAKE, proposalFor(form, CAKE, 20 + i, 0.08).arrangement)!]),
+  ...FORMS.map((form, i): [string, Scene] => [
+    form,
+    buildScene(CAKE, proposalFor(form, CAKE, 20 + i, 0.08).arrangement, SHIPPED)!,
+  ]),
   ...[3, 8, 14].map((seed): [string, Scene] => {
     const project = randomProject(seed);
-    return [`random ${seed}`, buildScene(project.cake, project.arrangements[0]!)!];
+    return [`random ${seed}`, buildScene(project.cake, project.arrangements[0]!, SHIPPED)!];
   }),
 ];
 
@@ -351,6 +355,6 @@ test('the five views are unit directions a quarter turn apart, the first the fro
 
 test('an arrangement without pieces has figures that are numbers', () => {
   const bare: Arrangement = { ...scenes[0]![1].arrangement, pieces: [] };
-  for (const r of readBalance(buildScene(CAKE, bare)!, CLEAN))
+  for (const r of readBalance(buildScene(CAKE, bare, SHIPPED)!, CLEAN))
     for (const value of Object.values(r.numbers)) expect(Number.isFinite(value)).toBe(true);
 });

@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { produce } from 'immer';
 import { cakeOf, FORMS, proposalFor } from '../testing/samples';
 import { SPOILERS } from '../testing/spoilers';
@@ -11,7 +12,7 @@ const CLEAN = { stops: 0, looks: 0, first: null };
 const SEEDS = [1, 2, 3];
 
 const read = (arrangement: Arrangement): Record<ReadingId, Reading> => {
-  const list = readBalance(buildScene(CAKE, arrangement)!, CLEAN);
+  const list = readBalance(buildScene(CAKE, arrangement, SHIPPED)!, CLEAN);
   return Object.fromEntries(list.map((r) => [r.id, r])) as Record<ReadingId, Reading>;
 };
 
@@ -33,7 +34,7 @@ describe('good arrangements read well', () => {
 /** One good arrangement of every form, on two tiers. */
 const TIERS = cakeOf([220, 115], [150, 100]);
 const every = FORMS.map((form, i) => proposalFor(form, TIERS, i + 1, 0.6).arrangement);
-const readOn = (arrangement: Arrangement): Reading[] => readBalance(buildScene(TIERS, arrangement)!, CLEAN);
+const readOn = (arrangement: Arrangement): Reading[] => readBalance(buildScene(TIERS, arrangement, SHIPPED)!, CLEAN);
 const LEAST_FALL = 20;
 const MOST_UNRELATED = 10;
 
@@ -53,7 +54,7 @@ describe.each(SPOILERS.map((s) => [s.name, s] as const))('spoiled on purpose: %s
     .filter((a) => !spoiler.notOn.includes(a.line.form))
     .map((composed) => {
       const good = { ...composed, pieces: spoiler.prepare?.(composed.pieces) ?? composed.pieces };
-      const line = buildScene(TIERS, good)!.line;
+      const line = buildScene(TIERS, good, SHIPPED)!.line;
       const bad = { ...good, pieces: spoiler.change(good.pieces, line) };
       return { bad, before: readOn(good), after: readOn(bad) };
     });
@@ -89,7 +90,7 @@ describe.each(SPOILERS.map((s) => [s.name, s] as const))('spoiled on purpose: %s
 });
 
 test('stops at the bench: buildable', () => {
-  const scene = buildScene(CAKE, good[0]!)!;
+  const scene = buildScene(CAKE, good[0]!, SHIPPED)!;
   const score = (stops: number) => readBalance(scene, { stops, looks: 0, first: null }).find((r) => r.id === 'buildable')!.score;
   expect(score(0)).toBe(100);
   expect(score(1)).toBeLessThan(70);
@@ -152,9 +153,9 @@ test.each(every.map((a) => [a.line.form, a] as const))(
   'a %s turned with the cake and its front: no reading changes',
   (_form, arrangement) => {
     const by = 2.1;
-    const still = readBalance(buildScene(TIERS, arrangement)!, CLEAN);
+    const still = readBalance(buildScene(TIERS, arrangement, SHIPPED)!, CLEAN);
     const turned = { ...arrangement, line: turnedLine(arrangement.line, by) };
-    const there = readBalance(buildScene(TIERS, turned, FRONT_RAD + by)!, CLEAN);
+    const there = readBalance(buildScene(TIERS, turned, SHIPPED, FRONT_RAD + by)!, CLEAN);
     there.forEach((r, i) => {
       expect({ id: r.id, off: Math.abs(r.score - still[i]!.score) < 0.5 }).toEqual({ id: r.id, off: true });
       expect(Math.abs(r.lean - still[i]!.lean)).toBeLessThan(0.02);

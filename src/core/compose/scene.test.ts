@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { cakeSolid } from '../cake/solid';
 import { length } from '../geometry/vec3';
 import { defaultLine, newArrangement } from '../plan/newProject';
@@ -22,7 +23,8 @@ const piece = (over: Partial<Piece> = {}): Piece => ({
   pinned: false,
   ...over,
 });
-const sceneWith = (...pieces: Piece[]) => buildScene(CAKE, { ...newArrangement('a1', defaultLine('crescent', CAKE)), pieces })!;
+const sceneWith = (...pieces: Piece[]) =>
+  buildScene(CAKE, { ...newArrangement('a1', defaultLine('crescent', CAKE)), pieces }, SHIPPED)!;
 
 test('five views, from where a person looks', () => {
   expect(viewsFrom(FRONT_RAD).map((v) => v.name)).toEqual(['front', 'left', 'back', 'right', 'above']);
@@ -70,7 +72,7 @@ test('petals may touch: only what presses beyond their give is a clash', () => {
 });
 
 test('a line that cannot be drawn gives no scene', () => {
-  expect(buildScene({ ...CAKE, tiers: [] }, newArrangement('a1', defaultLine('posy', CAKE)))).toBeNull();
+  expect(buildScene({ ...CAKE, tiers: [] }, newArrangement('a1', defaultLine('posy', CAKE)), SHIPPED)).toBeNull();
 });
 
 describe('names', () => {

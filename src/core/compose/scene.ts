@@ -8,6 +8,7 @@ import { colourDifference } from './colourDifference';
 import { envelopeGrid, type EnvelopeGrid } from './envelope';
 import { drawLine, type Line } from './line';
 import { intoCakeMm, intoLetteringMm, overlapMm, placeAll, type PlacedPiece } from './placement';
+import type { Catalogue } from '../botany/catalogue';
 
 /** Two pieces, a before b in the list, and by how many mm they run into each other; negative when apart. */
 export interface NearPair {
@@ -21,6 +22,7 @@ const NEAR_MM = 8;
 
 /** All that a reading may look at: the cake, one arrangement's line and its pieces in the world. */
 export interface Scene {
+  catalogue: Catalogue;
   cake: Cake;
   solid: CakeSolid;
   arrangement: Arrangement;
@@ -94,11 +96,11 @@ export const clashesOf = (pairs: readonly NearPair[]): NearPair[] =>
   pairs.filter((p) => p.mm > PETAL_GIVE_MM).map((p) => ({ ...p, mm: p.mm - PETAL_GIVE_MM }));
 
 /** Places everything once. Null when the line cannot be drawn (no tier, or a tier that is not there). */
-export function buildScene(cake: Cake, arrangement: Arrangement, frontRad = FRONT_RAD): Scene | null {
+export function buildScene(cake: Cake, arrangement: Arrangement, catalogue: Catalogue, frontRad = FRONT_RAD): Scene | null {
   const line = drawLine(arrangement.line, cake);
   if (!line) return null;
   const solid = cakeSolid(cake);
-  const heads = placeAll(arrangement.pieces, line);
+  const heads = placeAll(arrangement.pieces, line, catalogue);
   const pairs: NearPair[] = [];
   for (let a = 0; a < heads.length; a++) {
     for (let b = a + 1; b < heads.length; b++) {
@@ -108,6 +110,7 @@ export function buildScene(cake: Cake, arrangement: Arrangement, frontRad = FRON
   }
   return {
     cake,
+    catalogue,
     solid,
     arrangement,
     line,

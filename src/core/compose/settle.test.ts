@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { cakeSolid } from '../cake/solid';
 import { seededRandom } from '../geometry/random';
 import { defaultLine } from '../plan/newProject';
@@ -17,10 +18,13 @@ const choices: Choice[] = ['rose', 'ranunculus', 'blossom', 'roundleaf'].map((sp
 const MOST_MM = 0.9;
 
 const strewn = (seed: number) =>
-  randomPieces(shareOut(line, 'focal-led', choices, 0.7), seededRandom(seed)).map((p, i) => ({ ...p, pinned: i % 9 === 0 }));
+  randomPieces(shareOut(line, 'focal-led', choices, SHIPPED, 0.7), seededRandom(seed)).map((p, i) => ({
+    ...p,
+    pinned: i % 9 === 0,
+  }));
 
 function pressedMm(pieces: ReturnType<typeof strewn>): { cake: number; faces: number } {
-  const placed = pieces.map((p) => placePiece(p, line));
+  const placed = pieces.map((p) => placePiece(p, line, SHIPPED));
   const worst = { cake: 0, faces: 0 };
   placed.forEach((p, i) => {
     if (!p.piece.pinned && !p.spine.length) worst.cake = Math.max(worst.cake, intoCakeMm(p, SOLID));
@@ -32,7 +36,7 @@ function pressedMm(pieces: ReturnType<typeof strewn>): { cake: number; faces: nu
 
 test.each([1, 2, 3])('pieces strewn into a corner give way to each other and to the cake, pinned ones stay (seed %i)', (seed) => {
   const before = strewn(seed);
-  const after = givenWay(before, line, SOLID, MOST_MM);
+  const after = givenWay(before, { line, solid: SOLID, catalogue: SHIPPED }, MOST_MM);
   const [was, is] = [pressedMm(before), pressedMm(after)];
   expect(was.faces).toBeGreaterThan(15);
   expect(was.cake).toBeGreaterThan(5);
@@ -43,15 +47,15 @@ test.each([1, 2, 3])('pieces strewn into a corner give way to each other and to 
 
 test('what presses nothing is kept as it is', () => {
   const alone = [{ ...strewn(1).find((p) => !p.pinned)!, lift: 1.4 }];
-  expect(intoCakeMm(placePiece(alone[0]!, line), SOLID)).toBeLessThan(MOST_MM);
-  expect(givenWay(alone, line, SOLID, MOST_MM)).toEqual(alone);
+  expect(intoCakeMm(placePiece(alone[0]!, line, SHIPPED), SOLID)).toBeLessThan(MOST_MM);
+  expect(givenWay(alone, { line, solid: SOLID, catalogue: SHIPPED }, MOST_MM)).toEqual(alone);
   const low = [{ ...alone[0]!, lift: 0, side: 0 }];
-  expect(intoCakeMm(placePiece(low[0]!, line), SOLID)).toBeGreaterThan(MOST_MM);
-  expect(givenWay(low, line, SOLID, MOST_MM)).not.toEqual(low);
+  expect(intoCakeMm(placePiece(low[0]!, line, SHIPPED), SOLID)).toBeGreaterThan(MOST_MM);
+  expect(givenWay(low, { line, solid: SOLID, catalogue: SHIPPED }, MOST_MM)).not.toEqual(low);
 });
 
 test('a push of so many mm moves a piece by about as many', () => {
-  const p = placePiece({ ...strewn(1)[1]!, s: 0.4, side: 0, lift: 0.3, pinned: false }, line);
-  const q = placePiece(pushed(p, line, [p.frame.normal[0] * 4, p.frame.normal[1] * 4, p.frame.normal[2] * 4]), line);
+  const p = placePiece({ ...strewn(1)[1]!, s: 0.4, side: 0, lift: 0.3, pinned: false }, line, SHIPPED);
+  const q = placePiece(pushed(p, line, [p.frame.normal[0] * 4, p.frame.normal[1] * 4, p.frame.normal[2] * 4]), line, SHIPPED);
   expect(Math.hypot(...p.centre.map((x, k) => q.centre[k]! - x))).toBeCloseTo(4, 0);
 });

@@ -5,6 +5,7 @@ import type { Piece } from './arrangement';
 import type { Line } from './line';
 import { intoCakeMm, overlapMm, placePiece, reachMm, type PlacedPiece } from './placement';
 import { PETAL_GIVE_MM } from './scene';
+import type { Catalogue } from '../botany/catalogue';
 
 const ROUNDS = 160;
 /** A piece may be held no higher than this, as a share of the line's rise. */
@@ -29,14 +30,18 @@ export function pushed(p: PlacedPiece, line: Line, byMm: Vec3): Piece {
  * the shortest way. Where a line is overfull, heads end up heaped a little higher instead of one in another. Pinned pieces
  * stay. Gives back the same pieces when nothing presses by more than `mostMm`.
  */
-export function givenWay(pieces: readonly Piece[], line: Line, solid: CakeSolid, mostMm: number): Piece[] {
-  const placed = pieces.map((piece) => placePiece(piece, line));
+export function givenWay(
+  pieces: readonly Piece[],
+  { line, solid, catalogue }: { line: Line; solid: CakeSolid; catalogue: Catalogue },
+  mostMm: number,
+): Piece[] {
+  const placed = pieces.map((piece) => placePiece(piece, line, catalogue));
   for (let round = 0; round < ROUNDS; round++) {
     const pushes = pushesOf(placed, solid, mostMm);
     if (pushes.every((push) => push === null)) break;
     pushes.forEach((push, i) => {
       const p = placed[i]!;
-      if (push && !p.piece.pinned) placed[i] = placePiece(pushed(p, line, push), line);
+      if (push && !p.piece.pinned) placed[i] = placePiece(pushed(p, line, push), line, catalogue);
     });
   }
   return placed.map((p) => p.piece);

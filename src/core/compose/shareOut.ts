@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { bodyOf, speciesById, type Kind } from '../botany/catalogue';
+import { bodyOf, speciesById, type Kind, type Catalogue } from '../botany/catalogue';
 import { ROLES, type Role, type Species } from '../botany/species';
 import { clamp } from '../geometry/numbers';
 import { effectiveAreaMm2, envelopeAreaMm2 } from './envelope';
@@ -57,8 +57,8 @@ export function fittingSizes(species: Species, halfWidthMm: number): number[] {
   return fit.length ? fit : [species.sizesMm[species.sizesMm.length - 1]!];
 }
 
-const outlineMm2 = (kind: Kind): number => {
-  const body = bodyOf(kind);
+const outlineMm2 = (kind: Kind, catalogue: Catalogue): number => {
+  const body = bodyOf(kind, catalogue);
   return body.species.habit === 'sprig' ? Math.PI * body.radialMm * body.axialMm * 0.62 : Math.PI * body.radialMm ** 2;
 };
 
@@ -69,10 +69,10 @@ interface Candidate {
 }
 
 /** Which chosen species can play a role. Buds come from the first chosen flower that is small enough; where no focal flower is chosen, the secondary ones lead. */
-function candidatesFor(role: Role, choices: readonly Choice[]): Candidate[] {
+function candidatesFor(role: Role, choices: readonly Choice[], catalogue: Catalogue): Candidate[] {
   const list: Candidate[] = [];
   for (const choice of choices) {
-    const species = speciesById(choice.species);
+    const species = speciesById(choice.species, catalogue);
     const last = species.stages[species.stages.length - 1]!;
     if (role === 'bud') {
       const bud = species.stages.find((stage) => stage.role === 'bud');
@@ -80,7 +80,9 @@ function candidatesFor(role: Role, choices: readonly Choice[]): Candidate[] {
         list.push({ species, colourway: choice.colourway, stage: bud.id });
     } else if (
       species.role === role ||
-      (role === 'focal' && species.role === 'secondary' && !choices.some((c) => speciesById(c.species).role === 'focal'))
+      (role === 'focal' &&
+        species.role === 'secondary' &&
+        !choices.some((c) => speciesById(c.species, catalogue).role === 'focal'))
     )
       list.push({ species, colourway: choice.colourway, stage: last.id });
   }
@@ -112,8 +114,8 @@ const FACES = ['focal', 'secondary', 'spray', 'filler'] as const;
 const MADE_UP_FOR = 0.8;
 
 /** The shares when some roles are not chosen: the faces that there are take up their room. */
-function sharesFor(shares: (typeof SHARES)[Style], choices: readonly Choice[]): (typeof SHARES)[Style] {
-  const there = FACES.filter((role) => candidatesFor(role, choices).length > 0);
+function sharesFor(shares: (typeof SHARES)[Style], choices: readonly Choice[], catalogue: Catalogue): (typeof SHARES)[Style] {
+  const there = FACES.filter((role) => candidatesFor(role, choices, catalogue).length > 0);
   const sum = (roles: readonly (typeof FACES)[number][]) => roles.reduce((a, role) => a + shares[role], 0);
   if (there.length === 0) return shares;
   const grown = 1 + (MADE_UP_FOR * (sum(FACES) - sum(there))) / sum(there);
@@ -121,11 +123,11 @@ function sharesFor(shares: (typeof SHARES)[Style], choices: readonly Choice[]): 
 }
 
 /** Mean outline of what a role would use, mm². */
-function meanOutline(candidates: readonly Candidate[], halfWidthMm: number): number {
+function meanOutline(candidates: readonly Candidate[], halfWidthMm: number, catalogue: Catalogue): number {
   const areas = candidates.flatMap((c) =>
     fittingSizes(c.species, halfWidthMm)
       .slice(0, 2)
-      .map((sizeMm) => outlineMm2({ species: c.species.id, stage: c.stage, sizeMm, colourway: c.colourway })),
+      .map((sizeMm) => outlineMm2({ species: c.species.id, stage: c.stage, sizeMm, colourway: c.colourway }, catalogue)),
   );
   return areas.reduce((a, b) => a + b, 0) / Math.max(1, areas.length);
 }
@@ -135,24 +137,24 @@ function meanOutline(candidates: readonly Candidate[], halfWidthMm: number): num
  * On open lines focal flowers are capped by what the focal zone holds and most of the surplus goes to secondaries.
  * `density` thins or thickens everything (1 as computed). An empty list of choices gives an empty result.
  */
-export function shareOut(line: Line, style: Style, choices: readonly Choice[], density = 1): KindCount[] {
+export function shareOut(line: Line, style: Style, choices: readonly Choice[], catalogue: Catalogue, density = 1): KindCount[] {
   const area = effectiveAreaMm2(line) * density;
   const plain = envelopeAreaMm2(line) * density;
   let widest = 0;
   for (let i = 0; i <= 20; i++) widest = Math.max(widest, line.halfWidthMm(i / 20));
-  const shares = sharesFor(line.plate ? GLUED_SHARES : SHARES[style], choices);
+  const shares = sharesFor(line.plate ? GLUED_SHARES : SHARES[style], choices, catalogue);
   const result: KindCount[] = [];
   let surplusMm2 = 0;
   for (const role of ROLES) {
-    const candidates = candidatesFor(role, choices);
+    const candidates = candidatesFor(role, choices, catalogue);
     if (candidates.length === 0 || (role === 'bud' && line.plate)) continue;
     if (role === 'secondary' && result.some((r) => r.role === 'focal' && candidates.some((c) => c.species.id === r.species)))
       continue;
-    const fillers = choices.some((c) => speciesById(c.species).role === 'filler');
-    const berries = choices.some((c) => speciesById(c.species).role === 'berry');
+    const fillers = choices.some((c) => speciesById(c.species, catalogue).role === 'filler');
+    const berries = choices.some((c) => speciesById(c.species, catalogue).role === 'berry');
     const shareOfRole =
       role === 'berry' ? shares.filler * (fillers ? 0.35 : 0.7) : shares[role] * (role === 'filler' && berries ? 0.65 : 1);
-    const one = meanOutline(candidates, widest) || 1;
+    const one = meanOutline(candidates, widest, catalogue) || 1;
     let want = ((role === 'foliage' ? plain : area) * shareOfRole + (role === 'secondary' ? surplusMm2 : 0)) / one;
     if (role === 'focal' && !line.closed && !line.plate) {
       const most = Math.max(1, nearestOdd((2 * focalZoneMm(line.lengthMm)) / (Math.sqrt(one / Math.PI) * 2 * 0.8)));

@@ -1,4 +1,4 @@
-import { bodyOf, MOST_TILT_RAD, speciesById } from '../botany/catalogue';
+import { bodyOf, MOST_TILT_RAD, speciesById, type Catalogue } from '../botany/catalogue';
 import type { Role } from '../botany/species';
 import { clamp, GOLDEN_ANGLE_RAD } from '../geometry/numbers';
 import type { Random } from '../geometry/random';
@@ -27,12 +27,16 @@ function onArm(line: Line, x: number, first: boolean): number {
  * side; the rest at quantiles of the arms, sides alternating, shrinking outward; a bud at each tip; a sprig for each tip,
  * the rest fanned out between. `ids` gives each new piece its id.
  */
-export function startLayout(line: Line, kinds: readonly KindCount[], random: Random, nextId: () => string): Piece[] {
+export function startLayout(
+  line: Line,
+  kinds: readonly KindCount[],
+  { random, nextId, catalogue }: { random: Random; nextId: () => string; catalogue: Catalogue },
+): Piece[] {
   const pieces: Piece[] = [];
   const of = (...roles: string[]) => unroll(kinds.filter((k) => roles.includes(k.role)));
   const glued = line.plate !== null;
   const add = (k: KindCount, s: number, side: number, tilt: number, heading: number, lift = 0) => {
-    const sprig = speciesById(k.species).habit === 'sprig';
+    const sprig = speciesById(k.species, catalogue).habit === 'sprig';
     pieces.push({
       id: nextId(),
       species: k.species,
@@ -48,8 +52,8 @@ export function startLayout(line: Line, kinds: readonly KindCount[], random: Ran
       pinned: false,
     });
   };
-  placeFocals(line, of('focal'), add);
-  placeAlongArms(line, [...of('secondary'), ...of('spray'), ...of('filler', 'berry')], random, add);
+  placeFocals(line, of('focal'), add, catalogue);
+  placeAlongArms(line, [...of('secondary'), ...of('spray'), ...of('filler', 'berry')], random, add, catalogue);
   of('bud').forEach((k, i) => {
     const x = i < 2 ? 0.95 : 0.78 - 0.1 * (i - 2);
     const s = onArm(line, x, i % 2 === 0);
@@ -72,7 +76,7 @@ export function leanOf(role: Role, sprig: boolean, glued: boolean): readonly [le
 
 type Add = (k: KindCount, s: number, side: number, tilt: number, heading: number, lift?: number) => void;
 
-function placeFocals(line: Line, focals: readonly KindCount[], add: Add): void {
+function placeFocals(line: Line, focals: readonly KindCount[], add: Add, catalogue: Catalogue): void {
   focals.forEach((k, i) => {
     if (line.closed) {
       const s = (line.focal + i / focals.length) % 1;
@@ -80,20 +84,20 @@ function placeFocals(line: Line, focals: readonly KindCount[], add: Add): void {
       return;
     }
     const step = Math.ceil(i / 2) * (i % 2 ? 1 : -1);
-    const away = (step * bodyOf(k).radialMm * 1.7) / line.lengthMm;
+    const away = (step * bodyOf(k, catalogue).radialMm * 1.7) / line.lengthMm;
     const s = line.focal + away;
     const side = i === 0 ? 0 : i % 2 ? 0.35 : -0.35;
     add(k, s, side, i === 0 ? 0.15 : 0.42, fanHeading(s, side, line.focal));
   });
 }
 
-function placeAlongArms(line: Line, list: readonly KindCount[], random: Random, add: Add): void {
+function placeAlongArms(line: Line, list: readonly KindCount[], random: Random, add: Add, catalogue: Catalogue): void {
   const n = list.length;
   list.forEach((k, i) => {
     const x = line.closed ? (i + 0.5) / n : Math.pow((i + 0.9) / (n + 0.5), 0.8) * 0.94;
     const s = onArm(line, x, i % 2 === 0);
     const side = (Math.floor(i / 2) % 2 ? 1 : -1) * (0.35 + 0.5 * ((i * 0.618) % 1));
-    const sprig = speciesById(k.species).habit === 'sprig';
+    const sprig = speciesById(k.species, catalogue).habit === 'sprig';
     add(
       k,
       s,

@@ -5,6 +5,7 @@ import { criticalPath, topologicalOrder, type NetworkTask } from './network';
 import { cut } from './batches';
 import { SAFETY } from './settings';
 import { BENCH_MINUTES, ownJointMinutes, tasksOf, TAPING } from './tasks';
+import { SHIPPED } from '../botany/catalogue';
 
 describe('a textbook network (critical path method, any project-scheduling text; made-up activities, values worked by hand)', () => {
   // A 3, B 4 after A, C 2 after A, D 5 after B, E 1 after C, F 2 after C, G 4 after D and E, H 3 after F and G
@@ -63,7 +64,7 @@ describe('tasks', () => {
   test('each strand dries between its steps, half again as long as it should take', () => {
     const tasks = tasksOf(
       tray,
-      { joints: 0, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, care: 1, jointMinutes: 3 },
+      { joints: 0, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, care: 1, catalogue: SHIPPED, jointMinutes: 3 },
       3,
       2,
     );
@@ -85,14 +86,19 @@ describe('tasks', () => {
     expect(often).toBeGreaterThan(once);
     expect(often).toBeLessThan(6);
     expect(ownJointMinutes(timed(5000, 50))).toBe(12);
-    const work = { joints: 40, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, care: 1 };
+    const work = { joints: 40, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, care: 1, catalogue: SHIPPED };
     const tape = (jointMinutes: number) => tasksOf(tray, { ...work, jointMinutes }, 3, 1).find((t) => t.id === 'tape')!.minutes;
     expect(tape(6)).toBeCloseTo(2 * tape(3), 6);
   });
 
   test('nothing to make, no task', () => {
     expect(
-      tasksOf([], { joints: 0, entries: 0, barrierMinutes: 0, plaques: 0, wired: true, care: 1, jointMinutes: 3 }, 0, 1),
+      tasksOf(
+        [],
+        { joints: 0, entries: 0, barrierMinutes: 0, plaques: 0, wired: true, care: 1, catalogue: SHIPPED, jointMinutes: 3 },
+        0,
+        1,
+      ),
     ).toEqual([]);
   });
 });
@@ -149,7 +155,16 @@ describe('batches', () => {
   test('every piece once, in every job drawn at random; each batch waits for those that hold its pieces', () => {
     for (let seed = 1; seed <= 20; seed++) {
       const tray = trayOf(randomProject(seed).arrangements);
-      const work = { joints: 30, entries: 9, barrierMinutes: 20, plaques: 0, wired: true, care: 1, jointMinutes: 3 };
+      const work = {
+        joints: 30,
+        entries: 9,
+        barrierMinutes: 20,
+        plaques: 0,
+        wired: true,
+        care: 1,
+        catalogue: SHIPPED,
+        jointMinutes: 3,
+      };
       const tasks = tasksOf(tray, work, 4, 1, { dryingMargin: 1.5, most: () => 60, places: 24 });
       const byId = new Map(tasks.map((t) => [t.id, t]));
       expect(byId.size).toBe(tasks.length);

@@ -1,5 +1,5 @@
-import { speciesById } from '../botany/catalogue';
-import { methodById, stepMinutes } from '../botany/methods';
+import { methodById, speciesById, type Catalogue } from '../botany/catalogue';
+import { stepMinutes } from '../botany/methods';
 import { clamp } from '../geometry/numbers';
 import { ownMinutes } from '../log/own';
 import { PLAQUE_DRY_HOURS, PLAQUE_MINUTES } from '../make/plaque';
@@ -26,6 +26,7 @@ export interface Task extends Work {
 }
 
 interface BenchWork {
+  catalogue: Catalogue;
   joints: number;
   entries: number;
   barrierMinutes: number;
@@ -110,8 +111,8 @@ export function tasksOf(
   const ends: { id: string; wait: number }[] = [];
   for (const kind of tray) {
     if (kind.toMake === 0) continue;
-    const species = speciesById(kind.species);
-    const method = methodById(kind.method);
+    const species = speciesById(kind.species, work.catalogue);
+    const method = methodById(kind.method, work.catalogue);
     let before: (Batch & { link: { id: string; wait: number } })[] = mixed.map((link) => ({
       from: 0,
       to: Infinity,

@@ -17,6 +17,7 @@ import { weekPdf } from './weekPdf';
 import { ENGLISH } from '../words/english';
 import { capital } from '../words/capital';
 import type { Words } from '../words/words';
+import { catalogueOf } from '../plan/catalogueOf';
 
 /** What the pack is printed with beside the job and its plan. */
 export interface PackNotes {
@@ -65,7 +66,7 @@ export async function benchPackPdf(
   bookmarks.push({ title: words.label('pack.contents'), page: 0 });
   written(words.label('pack.tray'), (c) => tray(c, plan, words));
   if (plan.cuts.length) written(words.label('pack.wire'), (c) => wire(c, plan, project, fonts, words));
-  const steps = benchSteps(plan, brief.finish);
+  const steps = benchSteps(plan, brief.finish, catalogueOf(project));
   if (steps.length) written(words.label('pack.taping'), (c) => stepByStep(c, steps, fonts, words));
   const drawings = plan.arrangements.flatMap(({ id, sprays }) =>
     sprays.flatMap((s, i) =>

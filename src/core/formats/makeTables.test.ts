@@ -1,4 +1,4 @@
-import { speciesById } from '../botany/catalogue';
+import { speciesById, SHIPPED } from '../botany/catalogue';
 import { ownCopyOf } from '../botany/ownSpecies';
 import { METHODS } from '../botany/methods';
 import type { Issue } from '../plan/project';
@@ -60,7 +60,12 @@ test('what an import would change is told before it is done', () => {
 });
 
 describe('the catalogue file', () => {
-  const own = { ...ownCopyOf(speciesById('blossom'), 'own-dogwood', 'blossom'), name: 'Dogwood', petals: 4, method: 'own-quick' };
+  const own = {
+    ...ownCopyOf(speciesById('blossom', SHIPPED), 'own-dogwood', 'blossom'),
+    name: 'Dogwood',
+    petals: 4,
+    method: 'own-quick',
+  };
   const catalogue = { species: [own], methods: [{ ...METHODS.pulled!, id: 'own-quick', steps: [...METHODS.pulled!.steps] }] };
 
   test('comes back as it went out, as JSON and its species as CSV', () => {
@@ -87,7 +92,7 @@ describe('the catalogue file', () => {
 
   test('a composite keeps what it is built of through a table; a count that is none is said', () => {
     const spike = {
-      ...ownCopyOf(speciesById('delphinium'), 'own-spike', 'delphinium'),
+      ...ownCopyOf(speciesById('delphinium', SHIPPED), 'own-spike', 'delphinium'),
       counts: { buds: 9, opening: 7, open: 15 },
     };
     const text = writeSpeciesCsv([spike]);

@@ -12,11 +12,18 @@ export class Memory {
   private last = new Map<string, unknown>();
   private now = new Map<string, unknown>();
   private grounds = 0;
+  private owner: object | null = null;
 
   /** A new turn begins. */
   turn(): void {
     this.last = this.now;
     this.now = new Map();
+  }
+
+  /** What was kept for another is let go. */
+  belongsTo(owner: object): void {
+    if (this.owner !== owner) this.forget();
+    this.owner = owner;
   }
 
   forget(): void {

@@ -1,4 +1,4 @@
-import { speciesById } from '../botany/catalogue';
+import { speciesById, SHIPPED } from '../botany/catalogue';
 import { colourDifference } from '../compose/colourDifference';
 import type { Arrangement } from '../compose/arrangement';
 import { defaultLine, newArrangement } from '../plan/newProject';
@@ -30,7 +30,7 @@ const arranged = (
 });
 
 describe('petals deeper at the centre, paler outwards (trade.md P5; common practice, no source)', () => {
-  const [ball] = pasteByColour(trayOf([arranged([['dahlia', 'open', 78, 9, 'fig']])]));
+  const [ball] = pasteByColour(trayOf([arranged([['dahlia', 'open', 78, 9, 'fig']])]), SHIPPED);
 
   test('a layered flower in three balls that are weighed by themselves and make up the whole', () => {
     expect(ball!.tones.map((t) => t.name)).toEqual(['centre', 'middle', 'edge']);
@@ -52,22 +52,22 @@ describe('petals deeper at the centre, paler outwards (trade.md P5; common pract
   test('a ring of petals, a little paste, or leaves are kneaded in one value', () => {
     for (const kinds of [
       [['cosmos', 'open', 36, 40]],
-      [['minirose', 'open', speciesById('minirose').sizesMm.at(-1)!, 1]],
-      [['olive', 'grown', speciesById('olive').sizesMm[0]!, 30]],
+      [['minirose', 'open', speciesById('minirose', SHIPPED).sizesMm.at(-1)!, 1]],
+      [['olive', 'grown', speciesById('olive', SHIPPED).sizesMm[0]!, 30]],
     ] as const)
-      for (const b of pasteByColour(trayOf([arranged(kinds.map((k) => [...k]))]))) expect(b.tones).toEqual([]);
+      for (const b of pasteByColour(trayOf([arranged(kinds.map((k) => [...k]))]), SHIPPED)) expect(b.tones).toEqual([]);
   });
 });
 
 describe('one base for a family of leaves', () => {
-  const stage = (id: string) => speciesById(id).stages.at(-1)!.id;
+  const stage = (id: string) => speciesById(id, SHIPPED).stages.at(-1)!.id;
   const leaves = ['olive', 'roseleaf', 'laurel', 'willow'].map((id): [string, string, number, number] => [
     id,
     stage(id),
-    speciesById(id).sizesMm[0]!,
+    speciesById(id, SHIPPED).sizesMm[0]!,
     6,
   ]);
-  const balls = pasteByColour(trayOf([arranged([...leaves, ['rose', 'open', 58, 3]])]));
+  const balls = pasteByColour(trayOf([arranged([...leaves, ['rose', 'open', 58, 3]])]), SHIPPED);
   const bases = basesOf(balls);
 
   test('the base is as much as all its balls, its colour the palest of them, and no flower is in it', () => {
@@ -83,7 +83,7 @@ describe('one base for a family of leaves', () => {
   });
 
   test('a leaf alone has none', () => {
-    expect(basesOf(pasteByColour(trayOf([arranged([leaves[0]!])])))).toEqual([]);
+    expect(basesOf(pasteByColour(trayOf([arranged([leaves[0]!])]), SHIPPED))).toEqual([]);
   });
 });
 
@@ -100,7 +100,7 @@ test('all from the tin: no paste', () => {
     madeOn: '',
     state: 'good' as const,
   };
-  expect(pasteByColour(trayOf([one], { taken: [row] }))).toEqual([]);
+  expect(pasteByColour(trayOf([one], { taken: [row] }), SHIPPED)).toEqual([]);
 });
 
 describe('pace and another way of making', () => {

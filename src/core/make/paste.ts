@@ -1,4 +1,4 @@
-import { speciesById } from '../botany/catalogue';
+import { speciesById, type Catalogue } from '../botany/catalogue';
 import { shade } from '../botany/shape/paint';
 import { colourwayOf, stageOf } from '../botany/species';
 import { colourDifference } from '../compose/colourDifference';
@@ -61,7 +61,11 @@ interface Kneading {
 const PLAQUE: PasteFact = { code: 'paste.plaque', values: {} };
 
 /** Mass of paste per colour, what the method loses counted in, rounded up; layered flowers in three values, leaves by family. */
-export function pasteByColour(tray: readonly TrayKind[], plaques: readonly PlaqueToMake[] = []): PasteBall[] {
+export function pasteByColour(
+  tray: readonly TrayKind[],
+  catalogue: Catalogue,
+  plaques: readonly PlaqueToMake[] = [],
+): PasteBall[] {
   const balls = new Map<string, Kneading>();
   const ballOf = (colour: string, name: PasteFact, leaf: boolean): Kneading => {
     const known = balls.get(colour) ?? {
@@ -85,7 +89,7 @@ export function pasteByColour(tray: readonly TrayKind[], plaques: readonly Plaqu
   }
   for (const kind of tray) {
     if (kind.toMake === 0) continue;
-    const species = speciesById(kind.species);
+    const species = speciesById(kind.species, catalogue);
     const way = colourwayOf(species, kind.colourway);
     const ball = ballOf(
       way.hue,

@@ -1,5 +1,4 @@
-import { bodyOf } from '../botany/catalogue';
-import { methodById } from '../botany/methods';
+import { bodyOf, SHIPPED, methodById } from '../botany/catalogue';
 import { randomProject } from '../testing/samples';
 import { SPARES_RULE, sparesFor, surviveChance } from './spares';
 import { PASTE_STEP_GRAMS, pasteByColour } from './paste';
@@ -69,8 +68,8 @@ describe('the tray and the paste, seeds 1–12', () => {
     for (const p of projects) {
       const tray = trayOf(p.arrangements);
       const net = tray.reduce((a, k) => a + k.pasteGramsEach * k.toMake, 0);
-      const gross = tray.reduce((a, k) => a + (k.pasteGramsEach * k.toMake) / (1 - methodById(k.method).lossShare), 0);
-      const balls = pasteByColour(tray);
+      const gross = tray.reduce((a, k) => a + (k.pasteGramsEach * k.toMake) / (1 - methodById(k.method, SHIPPED).lossShare), 0);
+      const balls = pasteByColour(tray, SHIPPED);
       expect(balls.reduce((a, b) => a + b.netGrams, 0)).toBeCloseTo(net, 6);
       const asked = balls.reduce((a, b) => a + b.grams, 0);
       expect(asked).toBeGreaterThanOrEqual(gross - 1e-6);
@@ -82,7 +81,7 @@ describe('the tray and the paste, seeds 1–12', () => {
   test('the mean mass of a kind lies between its smallest and its largest piece', () => {
     for (const p of projects) {
       for (const k of trayOf(p.arrangements)) {
-        const masses = k.sizes.map((s) => bodyOf({ ...k, sizeMm: s.sizeMm }).massGrams);
+        const masses = k.sizes.map((s) => bodyOf({ ...k, sizeMm: s.sizeMm }, SHIPPED).massGrams);
         expect(k.pasteGramsEach).toBeGreaterThanOrEqual(Math.min(...masses) - 1e-9);
         expect(k.pasteGramsEach).toBeLessThanOrEqual(Math.max(...masses) + 1e-9);
       }
@@ -91,6 +90,6 @@ describe('the tray and the paste, seeds 1–12', () => {
 
   test('nothing placed, nothing to make', () => {
     expect(trayOf([])).toEqual([]);
-    expect(pasteByColour([])).toEqual([]);
+    expect(pasteByColour([], SHIPPED)).toEqual([]);
   });
 });

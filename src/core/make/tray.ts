@@ -1,5 +1,5 @@
-import { bodyOf, speciesById, type Kind } from '../botany/catalogue';
-import { methodById, minutesForOne, type Method } from '../botany/methods';
+import { bodyOf, methodById, SHIPPED, speciesById, type Catalogue, type Kind } from '../botany/catalogue';
+import { minutesForOne, type Method } from '../botany/methods';
 import { clamp } from '../geometry/numbers';
 import { daysOfKind, looksOf, lossesOf, type LogEntry, type Note } from '../log/entries';
 import { ownBreakage, ownDrying, ownFactor, ownLoss, type Own } from '../log/own';
@@ -34,6 +34,7 @@ export interface TrayKind extends Kind {
 
 /** What the tray is worked out with beside the arrangements: the person's rule, what was taken from the tin, and the log. */
 export interface TrayNotes {
+  catalogue: Catalogue;
   rule: SparesRule;
   taken: readonly Taken[];
   log: readonly LogEntry[];
@@ -44,7 +45,7 @@ export interface TrayNotes {
   care: number;
 }
 
-const NO_NOTES: TrayNotes = { rule: SPARES_RULE, taken: [], log: [], notes: [], madeBy: [], care: 1 };
+const NO_NOTES: TrayNotes = { catalogue: SHIPPED, rule: SPARES_RULE, taken: [], log: [], notes: [], madeBy: [], care: 1 };
 
 /** All pieces to make, by species, stage and colour, quantities of whole arrangements counted in, what the tin gives taken off. */
 export function trayOf(arrangements: readonly Arrangement[], given: Partial<TrayNotes> = NO_NOTES): TrayKind[] {
@@ -53,7 +54,7 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
   for (const arrangement of arrangements) {
     for (const piece of arrangement.pieces) {
       const key = `${piece.species}|${piece.stage}|${piece.colourway}`;
-      const species = speciesById(piece.species);
+      const species = speciesById(piece.species, notes.catalogue);
       const kind = kinds.get(key) ?? {
         species: piece.species,
         stage: piece.stage,
@@ -91,14 +92,14 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
 const IN_TIN: SpareReason = { code: 'spares.in-tin', values: {} };
 const ORDER: readonly Role[] = ['focal', 'secondary', 'spray', 'filler', 'berry', 'bud', 'foliage'];
 
-function finishKind(kind: TrayKind, { rule, taken, log, notes, care }: TrayNotes, person: Own): TrayKind {
-  const breakage = ownBreakage(speciesById(kind.species).breakageShare, daysOfKind(log, kind.key));
+function finishKind(kind: TrayKind, { catalogue, rule, taken, log, notes, care }: TrayNotes, person: Own): TrayKind {
+  const breakage = ownBreakage(speciesById(kind.species, catalogue).breakageShare, daysOfKind(log, kind.key));
   kind.sizes.sort((a, b) => b.sizeMm - a.sizeMm);
   const own = taken.filter((t) => `${t.species}|${t.stage}|${t.colourway}` === kind.key);
   const fromTin = inHand(kind.sizes, own);
   const wanted = kind.placed - fromTin;
   const spares = sparesFor(wanted, breakage.share, rule);
-  const grams = kind.sizes.reduce((a, s) => a + bodyOf({ ...kind, sizeMm: s.sizeMm }).massGrams * s.count, 0);
+  const grams = kind.sizes.reduce((a, s) => a + bodyOf({ ...kind, sizeMm: s.sizeMm }, catalogue).massGrams * s.count, 0);
   return {
     ...kind,
     fromTin,
@@ -112,10 +113,10 @@ function finishKind(kind: TrayKind, { rule, taken, log, notes, care }: TrayNotes
           },
     toMake: wanted + spares,
     pasteGramsEach: grams / Math.max(1, kind.placed),
-    pace: paceOf(ratiosOf(methodById(kind.method), kind.key, log, care), person),
+    pace: paceOf(ratiosOf(methodById(kind.method, catalogue), kind.key, log, care), person),
     breakage: { share: breakage.share, entries: breakage.entries },
     drying: dryingOf(kind.key, notes),
-    loss: ownLoss(methodById(kind.method).lossShare, lossesOf(notes, kind.key)),
+    loss: ownLoss(methodById(kind.method, catalogue).lossShare, lossesOf(notes, kind.key)),
   };
 }
 
@@ -146,8 +147,8 @@ function ratiosOf(method: Method, key: string, log: readonly LogEntry[], care: n
 }
 
 /** The person's factor over all kinds: where nothing is known of a kind it is expected to go as the others do. */
-const personOf = (kinds: readonly TrayKind[], { log, care }: TrayNotes): Own =>
-  ownFactor(kinds.flatMap((k) => ratiosOf(methodById(k.method), k.key, log, care)));
+const personOf = (kinds: readonly TrayKind[], { catalogue, log, care }: TrayNotes): Own =>
+  ownFactor(kinds.flatMap((k) => ratiosOf(methodById(k.method, catalogue), k.key, log, care)));
 
 /** A kind's own deviation from the person's factor; the starting value where hardly anything was timed at all. */
 function paceOf(ratios: readonly number[], person: Own): Pace {

@@ -1,4 +1,4 @@
-import { kindMesh, kindKey, type Detail, type Kind } from '../botany/catalogue';
+import { kindMesh, kindKey, type Catalogue, type Detail, type Kind } from '../botany/catalogue';
 import { MeshBuilder, type Mesh } from '../botany/shape/mesh';
 import { addLathe, three } from '../botany/shape/solids';
 import { cakeHeightMm, stackTiers, type Cake } from '../cake/cake';
@@ -63,11 +63,11 @@ function addBoard(b: MeshBuilder, cake: Cake): void {
 
 const meshes = new Map<string, Mesh>();
 
-function cachedMesh(kind: Kind, detail: Detail): Mesh {
-  const key = `${kindKey(kind)}|${detail}`;
+function cachedMesh(kind: Kind, detail: Detail, catalogue: Catalogue): Mesh {
+  const key = `${kindKey(kind, catalogue)}|${detail}`;
   let mesh = meshes.get(key);
   if (!mesh) {
-    mesh = kindMesh(kind, detail);
+    mesh = kindMesh(kind, detail, catalogue);
     meshes.set(key, mesh);
     if (meshes.size > 400) meshes.clear();
   }
@@ -93,7 +93,7 @@ export function cakeSight(
 /** A still picture of the whole cake with its flowers. */
 export function cakePicture(
   cake: Cake,
-  scenes: readonly Pick<Scene, 'heads' | 'line'>[],
+  scenes: readonly Pick<Scene, 'heads' | 'line' | 'catalogue'>[],
   sight: Sight,
   over = 2,
   detail: Detail = 'near',
@@ -104,6 +104,7 @@ export function cakePicture(
     const holder = holderMesh(line.stand, line.plate);
     if (holder) raster.add(holder, IDENTITY);
   }
-  for (const p of scenes.flatMap((s) => s.heads)) raster.add(cachedMesh(modelOf(p), detail), pieceMap(p));
+  for (const { heads, catalogue } of scenes)
+    for (const p of heads) raster.add(cachedMesh(modelOf(p), detail, catalogue), pieceMap(p));
   return raster.finish();
 }

@@ -143,7 +143,7 @@ function unitNormals(normals: ArrayLike<number>): Float32Array {
 export function cakeGlb(
   title: string,
   cake: Cake,
-  scenes: readonly Pick<Scene, 'heads' | 'line'>[],
+  scenes: readonly Pick<Scene, 'heads' | 'line' | 'catalogue'>[],
   detail: Detail = 'near',
 ): Uint8Array {
   const gltf = new Gltf();
@@ -155,11 +155,11 @@ export function cakeGlb(
   });
   const known = new Map<string, number>();
   const counts = new Map<string, number>();
-  for (const p of scenes.flatMap((s) => s.heads)) {
+  for (const { p, catalogue } of scenes.flatMap((s) => s.heads.map((p) => ({ p, catalogue: s.catalogue })))) {
     const kind = modelOf(p);
     const key = `${kind.species}|${kind.stage}|${kind.colourway}`;
     const name = `${kind.species} ${kind.stage}`;
-    const mesh = known.get(key) ?? gltf.mesh(`${name}, ${kind.colourway}`, kindMesh(kind, detail));
+    const mesh = known.get(key) ?? gltf.mesh(`${name}, ${kind.colourway}`, kindMesh(kind, detail, catalogue));
     known.set(key, mesh);
     counts.set(name, (counts.get(name) ?? 0) + 1);
     gltf.node(`${name} ${counts.get(name)}`, mesh, pieceMap(p));

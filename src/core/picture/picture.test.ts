@@ -1,4 +1,4 @@
-import { bodyOf, SPECIES } from '../botany/catalogue';
+import { bodyOf, SPECIES, SHIPPED } from '../botany/catalogue';
 import { MeshBuilder } from '../botany/shape/mesh';
 import { addBall, three } from '../botany/shape/solids';
 import { buildScene } from '../compose/scene';
@@ -66,6 +66,7 @@ describe('portraits', () => {
     const picture = portrait(
       { species: s.id, stage: s.stages[s.stages.length - 1]!.id, sizeMm: s.sizesMm[0]!, colourway: s.colourways[0]!.id },
       64,
+      SHIPPED,
       1,
     );
     expect(opaque(picture) / (64 * 64)).toBeGreaterThan(0.05);
@@ -115,10 +116,10 @@ describe('the cake in a picture', () => {
 
   test('a piece is drawn where it is placed', () => {
     const { arrangement } = proposalFor('crescent', cake, 2, 0.1);
-    const scene = buildScene(cake, arrangement)!;
+    const scene = buildScene(cake, arrangement, SHIPPED)!;
     for (const p of scene.heads) {
       const map = pieceMap(p);
-      const long = bodyOf(modelOf(p)).axialMm * 2;
+      const long = bodyOf(modelOf(p), SHIPPED).axialMm * 2;
       if (p.spine.length)
         expect(distance(applyPoint(map, [0, 0, long]), applyPoint(map, [0, 0, 0]))).toBeCloseTo(p.body.axialMm * 2, 6);
       else expect(distance(applyPoint(map, [0, 0, 0]), p.centre)).toBeLessThan(1e-9);

@@ -1,14 +1,14 @@
-import { bodyOf, kindMesh, speciesById, type Kind } from '../botany/catalogue';
+import { bodyOf, kindMesh, speciesById, type Catalogue, type Kind } from '../botany/catalogue';
 import { stageOf } from '../botany/species';
 import { IDENTITY } from '../geometry/affine';
 import { degToRad } from '../geometry/numbers';
 import { Raster, sightFrom, type Picture } from './raster';
 
 /** A picture of one piece for trays, maps and sheets: heads looked at from above their face, sprigs lying tip up. Square, `pixels` a side. */
-export function portrait(kind: Kind, pixels: number, over = 2): Picture {
-  const species = speciesById(kind.species);
+export function portrait(kind: Kind, pixels: number, catalogue: Catalogue, over = 2): Picture {
+  const species = speciesById(kind.species, catalogue);
   const stage = stageOf(species, kind.stage);
-  const mesh = kindMesh(kind, 'close');
+  const mesh = kindMesh(kind, 'close', catalogue);
   const sizeMm = kind.sizeMm * stage.sizeShare;
   const closed = stage.open < 0.3;
   if (species.habit === 'sprig') {
@@ -21,7 +21,7 @@ export function portrait(kind: Kind, pixels: number, over = 2): Picture {
   }
   const elevation = closed ? 12 : species.id === 'sweetpea' ? 78 : 66;
   // a deep head, a bell, a tulip or a bud, is taller in the picture than it is wide
-  const { radialMm, axialMm } = bodyOf(kind);
+  const { radialMm, axialMm } = bodyOf(kind, catalogue);
   const turn = degToRad(elevation);
   const deepMm = 2.2 * (radialMm * Math.sin(turn) + axialMm * Math.cos(turn));
   const raster = new Raster(

@@ -58,21 +58,13 @@ export const ABILITIES: Readonly<Record<Barrier['kind'], Abilities>> = {
 /** Those that ship with the product. */
 export const BARRIERS: readonly Barrier[] = [...straws, ...picks, wax, compoundCoat, skewer, toothpick];
 
-let open: readonly Barrier[] = BARRIERS;
-let openKey = '[]';
+/** Those of a job: what ships and what a person has measured. */
+export const barriersWith = (own: readonly OwnBarrier[]): readonly Barrier[] =>
+  own.length ? [...BARRIERS, ...own.map(barrierOf)] : BARRIERS;
 
-/** Opens the barriers of a job: those of the product and its own. True when others were open before. */
-export function openBarriers(own: readonly OwnBarrier[]): boolean {
-  const key = JSON.stringify(own);
-  if (key === openKey) return false;
-  openKey = key;
-  open = [...BARRIERS, ...own.map(barrierOf)];
-  return true;
-}
-
-export const allBarriers = (): readonly Barrier[] => open;
-
-export const barrierById = (id: string): Barrier | null => open.find((b) => b.id === id) ?? null;
+/** Null for an id that is not among them. */
+export const barrierById = (id: string, barriers: readonly Barrier[]): Barrier | null =>
+  barriers.find((b) => b.id === id) ?? null;
 
 /** Thickness of a tube's wall, mm; null where it takes the stem's own shape. */
 export const wallMm = (barrier: Barrier): number | null =>

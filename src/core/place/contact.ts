@@ -8,12 +8,14 @@ import { distance, mix, type Vec3 } from '../geometry/vec3';
 import type { Mend } from '../facts/fact';
 import type { PlaceWarning } from './facts';
 import { HEAD_TOUCH_MM, liftedClear } from './lifted';
+import type { Catalogue } from '../botany/catalogue';
 
 /** A stem nearer to icing than this touches it, apart from the last stretch into its own barrier. */
 const STEM_CLEARANCE_MM = 1;
 export const AT_RIM_MM = 5;
 
 export interface ContactInput {
+  catalogue: Catalogue;
   cake: Cake;
   line: Line;
   solid: CakeSolid;
@@ -46,14 +48,24 @@ export function contactWarnings(input: ContactInput): PlaceWarning[] {
   return [...headContacts(input), ...stemContacts(input)];
 }
 
-function headContacts({ cake, line, solid, heads, intoCake, dust, underlaid, realPlants }: ContactInput): PlaceWarning[] {
+function headContacts({
+  catalogue,
+  cake,
+  line,
+  solid,
+  heads,
+  intoCake,
+  dust,
+  underlaid,
+  realPlants,
+}: ContactInput): PlaceWarning[] {
   return heads.flatMap((p, i): PlaceWarning[] => {
     const deepMm = intoCake[i]!;
     if (deepMm <= HEAD_TOUCH_MM || !eatenAt(solid, p.frame.pointMm)) return [];
     const at = { station: 'place', ...whereAt(cake, solid, p.centre), pieceId: p.piece.id } as const;
     const piece = pieceRef(p);
     // offered only where it helps
-    const canLift = liftedClear(p.piece, line, solid, 1) !== null;
+    const canLift = liftedClear(p.piece, { line, solid, catalogue }, 1) !== null;
     const lift: Mend[] = canLift ? [{ do: 'lift', mm: 1 }] : [];
     if (deepMm > 6) return [{ code: 'place.head-in-cake', values: { piece, deepMm }, ...at, level: 'stop', mends: lift }];
     const material = notForFood(p, dust, realPlants);

@@ -7,12 +7,23 @@ import { composeAll } from '../compose/composer';
 import type { Cake } from '../cake/cake';
 import type { LineForm } from '../compose/arrangement';
 import { ENGLISH } from '../words/english';
+import { SHIPPED } from '../botany/catalogue';
 
 /** A composed job on a cake of its own. */
 function jobOn(cake: Cake, form: LineForm, species?: readonly string[]): Project {
   const choices = species ? species.map((s) => ({ species: s, colourway: 'x' })) : CHOICES;
   const arrangement = newArrangement('a1', defaultLine(form, cake));
-  const [p] = composeAll({ cake, arrangement, choices, style: 'meadow', counts: null, seed: 2, proposals: 1, effort: 0.3 });
+  const [p] = composeAll({
+    catalogue: SHIPPED,
+    cake,
+    arrangement,
+    choices,
+    style: 'meadow',
+    counts: null,
+    seed: 2,
+    proposals: 1,
+    effort: 0.3,
+  });
   return { ...newProject('hard', 'Hard', '2027-06-12T09:30'), cake, arrangements: [p!.arrangement] };
 }
 

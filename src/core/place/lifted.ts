@@ -4,6 +4,7 @@ import type { Line } from '../compose/line';
 import { MOST_LIFT } from '../compose/pieceHandles';
 import { intoCakeMm, placePiece } from '../compose/placement';
 import { clamp } from '../geometry/numbers';
+import type { Catalogue } from '../botany/catalogue';
 
 /** A head or leaf that is this deep in the skin lies on it. */
 export const HEAD_TOUCH_MM = 1;
@@ -12,12 +13,16 @@ const TURNED_UP = [1, 0.85, 0.7, 0.5, 0.3, 0];
 const MOST_LIFT_MM = 30;
 
 /** How a piece lies clear of the cake: lifted by at least so much, and where that alone does not do looking up more. Null where neither helps. */
-export function liftedClear(piece: Piece, line: Line, solid: CakeSolid, leastMm: number): Pick<Piece, 'lift' | 'tiltRad'> | null {
+export function liftedClear(
+  piece: Piece,
+  { line, solid, catalogue }: { line: Line; solid: CakeSolid; catalogue: Catalogue },
+  leastMm: number,
+): Pick<Piece, 'lift' | 'tiltRad'> | null {
   for (const share of TURNED_UP)
     for (let mm = leastMm; mm <= MOST_LIFT_MM; mm++) {
       const lift = clamp(piece.lift + mm / Math.max(1, line.riseMm(piece.s)), 0, MOST_LIFT);
       const to = { lift, tiltRad: piece.tiltRad * share };
-      if (intoCakeMm(placePiece({ ...piece, ...to }, line), solid) <= HEAD_TOUCH_MM) return to;
+      if (intoCakeMm(placePiece({ ...piece, ...to }, line, catalogue), solid) <= HEAD_TOUCH_MM) return to;
       if (lift === MOST_LIFT) break;
     }
   return null;

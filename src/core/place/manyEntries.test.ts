@@ -5,7 +5,7 @@ import { movedApart } from '../plan/apart';
 import type { Project } from '../plan/project';
 import { templates } from '../formats/template';
 import { randomProject } from '../testing/samples';
-import { barrierById } from './barrier';
+import { barrierById, BARRIERS } from './barrier';
 import { ENGLISH } from '../words/english';
 
 const TENS = Array.from({ length: 30 }, (_, i) => i * 10 + 1000);
@@ -43,7 +43,7 @@ function expectSafe(project: Project, plan: DerivedPlan): void {
   }
   for (const e of plan.entries) {
     if (!e.barrier) continue;
-    const barrier = barrierById(e.barrier)!;
+    const barrier = barrierById(e.barrier, BARRIERS)!;
     expect(e.insideMm).toBeLessThanOrEqual(e.cakeMm - 4 + 1e-6);
     expect(e.insideMm).toBeLessThanOrEqual(Math.max(barrier.reachMm, barrier.stockMm));
     if (barrier.boreMm !== null) expect(e.bundleMm).toBeLessThanOrEqual(barrier.boreMm - 0.5 + 1e-9);

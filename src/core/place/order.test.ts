@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { Line3, Vector3 } from 'three';
 import { proposalFor, cakeOf } from '../testing/samples';
 import { buildScene } from '../compose/scene';
@@ -14,7 +15,7 @@ import { seenFrom } from './seen';
 
 const CAKE = cakeOf([250, 110]);
 const { arrangement } = proposalFor('crescent', CAKE, 4, 0.1);
-const scene = buildScene(CAKE, arrangement)!;
+const scene = buildScene(CAKE, arrangement, SHIPPED)!;
 const plan = derivePlan({ ...newProject('p', 'P', '2027-06-12T09:30'), cake: CAKE, arrangements: [arrangement] });
 const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
 

@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { cakeSolid } from '../cake/solid';
 import { cakeOf, CHOICES } from '../testing/samples';
 import type { Piece } from '../compose/arrangement';
@@ -22,18 +23,18 @@ describe('barriers (sizes from memory)', () => {
     ['pick-medium', 8.5, 11, 80],
     ['pick-large', 12.5, 15.5, 115],
   ])('%s: bore %f, outside %f, stock %f mm', (id, bore, outside, stock) => {
-    const b = barrierById(id)!;
+    const b = barrierById(id, BARRIERS)!;
     expect([b.boreMm, b.outsideMm(2), b.stockMm]).toEqual([bore, outside, stock]);
   });
 
   test('dips take the stem’s own shape: 1.4 and 1.6 mm more', () => {
-    expect(barrierById('wax')!.outsideMm(2)).toBeCloseTo(3.4, 9);
-    expect(barrierById('compound-coat')!.outsideMm(2)).toBeCloseTo(3.6, 9);
-    expect(barrierById('compound-coat')!.allergens).toContain('milk');
+    expect(barrierById('wax', BARRIERS)!.outsideMm(2)).toBeCloseTo(3.4, 9);
+    expect(barrierById('compound-coat', BARRIERS)!.outsideMm(2)).toBeCloseTo(3.6, 9);
+    expect(barrierById('compound-coat', BARRIERS)!.allergens).toContain('milk');
   });
 
   test('a stem slides in with half a millimetre to spare; NaN never fits', () => {
-    const cocktail = barrierById('cocktail-straw')!;
+    const cocktail = barrierById('cocktail-straw', BARRIERS)!;
     expect(fitsBore(cocktail, 3.1)).toBe(true);
     expect(fitsBore(cocktail, 3.2)).toBe(false);
     for (const b of BARRIERS) expect(fitsBore(b, NaN)).toBe(false);
@@ -45,7 +46,7 @@ describe('barriers (sizes from memory)', () => {
       expect(b.minutes).toBeGreaterThan(0);
     }
     expect(new Set(BARRIERS.map((b) => b.id)).size).toBe(BARRIERS.length);
-    expect(barrierById('nothing')).toBeNull();
+    expect(barrierById('nothing', BARRIERS)).toBeNull();
   });
 
   test('the sprung bend: 2 mm of slack over 30 mm is 15°, 4 mm 31°, none none (own study)', () => {
@@ -193,6 +194,7 @@ describe('seating', () => {
 describe('bunches', () => {
   const cake = cakeOf([240, 110]);
   const [proposal] = composeAll({
+    catalogue: SHIPPED,
     cake,
     arrangement: newArrangement('a1', defaultLine('crescent', cake)),
     choices: CHOICES,
@@ -202,7 +204,7 @@ describe('bunches', () => {
     proposals: 1,
     effort: 0.2,
   });
-  const scene = buildScene(cake, proposal!.arrangement)!;
+  const scene = buildScene(cake, proposal!.arrangement, SHIPPED)!;
   const bunches = gatherBunches(scene.heads);
 
   test('every piece in exactly one; large heads alone; at most five stems; leaves with leaves', () => {
@@ -275,8 +277,9 @@ describe('contact', () => {
     rollRad: 0,
     pinned: false,
   };
-  const scene = buildScene(cake, { ...newArrangement('a1', defaultLine('crescent', cake)), pieces: [piece] })!;
+  const scene = buildScene(cake, { ...newArrangement('a1', defaultLine('crescent', cake)), pieces: [piece] }, SHIPPED)!;
   const input = (over: Partial<ContactInput> = {}): ContactInput => ({
+    catalogue: SHIPPED,
     cake,
     line: scene.line,
     solid,
@@ -308,7 +311,7 @@ describe('contact', () => {
   test('real plants, and stamens of thread or wire, may not lie on icing that is eaten, whatever their dust', () => {
     expect(contactWarnings(input({ dust: 'edible', realPlants: true }))[0]).toMatchObject({ level: 'stop' });
     const anemone = { ...piece, species: 'anemone', sizeMm: 44, colourway: 'white' };
-    const other = buildScene(cake, { ...newArrangement('a1', defaultLine('crescent', cake)), pieces: [anemone] })!;
+    const other = buildScene(cake, { ...newArrangement('a1', defaultLine('crescent', cake)), pieces: [anemone] }, SHIPPED)!;
     const [w] = contactWarnings(input({ dust: 'edible', heads: other.heads }));
     expect(w!.values).toMatchObject({ material: 'stamens' });
   });

@@ -2,7 +2,7 @@ import { tierRef, type Cake } from '../cake/cake';
 import { azimuthOf } from '../cake/skin';
 import type { CakeSolid } from '../cake/solid';
 import { distance, scale } from '../geometry/vec3';
-import { allBarriers, fitsBore } from './barrier';
+import { fitsBore, type Barrier } from './barrier';
 import type { Entry } from './entry';
 import type { PlaceWarning } from './facts';
 import type { SeatRequest } from './seating';
@@ -18,7 +18,10 @@ export const unwanted = (request: SeatRequest): PlaceWarning => ({
 });
 
 /** Why a stem finds no place in the cake. */
-export function noSeat(request: SeatRequest, cake: Cake, solid: CakeSolid): PlaceWarning {
+export function noSeat(
+  request: SeatRequest,
+  { cake, solid, barriers }: { cake: Cake; solid: CakeSolid; barriers: readonly Barrier[] },
+): PlaceWarning {
   const ray = solid.rayInto(request.base, scale(request.normal, -1));
   const at = {
     level: 'stop',
@@ -28,7 +31,7 @@ export function noSeat(request: SeatRequest, cake: Cake, solid: CakeSolid): Plac
     pieceId: request.pieceIds[0],
   } as const;
   if (ray?.tier.tier.kind === 'separator') return { code: 'place.separator', values: {}, ...at };
-  return allBarriers().some((b) => fitsBore(b, request.bundleMm))
+  return barriers.some((b) => fitsBore(b, request.bundleMm))
     ? { code: 'place.not-held', values: { massGrams: request.massGrams }, ...at }
     : { code: 'place.stem-thick', values: { bundleMm: request.bundleMm }, ...at };
 }

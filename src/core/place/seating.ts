@@ -4,7 +4,7 @@ import type { CakeSolid, RayIntoCake } from '../cake/solid';
 import { clamp, radToDeg, TAU } from '../geometry/numbers';
 import { afresh, type Recall } from '../geometry/memory';
 import { add, addScaled, anyPerpendicular, cross, distance, normalize, scale, type Vec3 } from '../geometry/vec3';
-import { allBarriers, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
+import { BARRIERS, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
 import { trialFact, type BarrierTrial, type WhyNot } from './compared';
 import type { Entry } from './entry';
 import type { EntryReason, PlaceWarning } from './facts';
@@ -108,9 +108,19 @@ function tryBarrier(barrier: Barrier, request: SeatRequest, ray: RayIntoCake, di
   };
 }
 
+/** What holds a stem: the crumb, and the barriers that there are. */
+interface Held {
+  kPa: number;
+  barriers: readonly Barrier[];
+}
+
 /** All barriers side by side for one stem at its place; the one that was taken is marked. */
-const compareAt = (request: SeatRequest, ray: RayIntoCake, direction: Vec3, kPa: number, taken: Barrier): BarrierTrial[] =>
-  allBarriers().map((barrier): BarrierTrial => {
+const compareAt = (
+  request: SeatRequest,
+  { ray, direction, barrier: taken }: Pick<Seat, 'ray' | 'direction' | 'barrier'>,
+  { kPa, barriers }: Held,
+): BarrierTrial[] =>
+  barriers.map((barrier): BarrierTrial => {
     const seat = tryBarrier(barrier, request, ray, direction, kPa);
     const isTaken = barrier.id === taken.id;
     return typeof seat === 'string'
@@ -200,8 +210,13 @@ function within({ at, farthestMm }: Reach, placed: readonly Placed[]): Placed[] 
   return first ? placed.filter((p) => distance(p.point, first.ray.entry) <= farthestMm + CROWD_REACH_MM) : [];
 }
 
-function bestSeat(request: SeatRequest, reach: readonly Candidate[], kPa: number, placed: readonly Placed[]): Seat | null {
-  const able = allBarriers()
+function bestSeat(
+  request: SeatRequest,
+  reach: readonly Candidate[],
+  { kPa, barriers }: Held,
+  placed: readonly Placed[],
+): Seat | null {
+  const able = barriers
     .filter((b) => (!request.only || b.kind === request.only) && (!request.wanted || b.id === request.wanted))
     .filter((b) => notAble(b, request) === null)
     .map((barrier) => ({ barrier, leastCost: barrierScore(barrier, request.bundleMm, 0) }));
@@ -228,6 +243,8 @@ export interface SeatOptions {
   recall?: Recall;
   /** what the crumb bears, where a push test says so, kPa */
   kPa?: number;
+  /** those of the job; what ships unless said */
+  barriers?: readonly Barrier[];
 }
 
 /**
@@ -257,20 +274,21 @@ function settle(
   requests: readonly SeatRequest[],
   cake: Cake,
   solid: CakeSolid,
-  { recall = afresh, kPa = CRUMB_KPA[cake.crumb] }: SeatOptions,
+  { recall = afresh, kPa = CRUMB_KPA[cake.crumb], barriers = BARRIERS }: SeatOptions,
 ): { placed: Placed[]; walls: Walls; warnings: PlaceWarning[] } {
   const placed: Placed[] = [];
   const warnings: PlaceWarning[] = [];
+  const held: Held = { kPa, barriers };
   const seatFor = (request: SeatRequest, others: readonly Placed[]): Placed | null => {
     const { base, axis, normal, leafy, ...rest } = request;
     const reach = recall('reach', [base, axis, normal, leafy], () => reachOf(request, solid));
     const near = within(reach, others);
     const of = [rest, reach.mark, near.map((p) => p.mark), kPa];
     const found = recall('seat', of, () => {
-      const seat = bestSeat(request, reach.at, kPa, near);
+      const seat = bestSeat(request, reach.at, held, near);
       if (!seat) return null;
       const od = seat.barrier.outsideMm(request.bundleMm);
-      return { ...seat, request, od, compared: compareAt(request, seat.ray, seat.direction, kPa, seat.barrier) };
+      return { ...seat, request, od, compared: compareAt(request, seat, held) };
     });
     if (!found) return null;
     const { point, direction, insideMm, od } = found;
@@ -283,7 +301,7 @@ function settle(
       own = seatFor({ ...request, wanted: undefined }, placed);
     }
     if (own) placed.push(own);
-    else warnings.push(noSeat(request, cake, solid));
+    else warnings.push(noSeat(request, { cake, solid, barriers }));
   }
   const walls = new Walls(placed);
   moveApart(placed, walls, seatFor);

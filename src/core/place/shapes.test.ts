@@ -4,6 +4,7 @@ import type { Cake, Tier } from '../cake/cake';
 import { derivePlan } from '../plan/derivePlan';
 import { defaultLine, newArrangement, newProject } from '../plan/newProject';
 import { cakeOf, CHOICES } from '../testing/samples';
+import { SHIPPED } from '../botany/catalogue';
 
 /** A composed job on a cake whose tiers have a shape of their own. */
 function jobOn(form: LineForm, over: Partial<Tier>, ...sizes: [number, number][]) {
@@ -12,6 +13,7 @@ function jobOn(form: LineForm, over: Partial<Tier>, ...sizes: [number, number][]
   cake.board.diameterMm = 460;
   const arrangement = newArrangement('a1', defaultLine(form, cake));
   const [p] = composeAll({
+    catalogue: SHIPPED,
     cake,
     arrangement,
     choices: CHOICES,
@@ -61,6 +63,7 @@ test('where the upper tier is pushed aside, entries on the ledge keep clear of i
   const line = defaultLine('ring', cake);
   const arrangement = newArrangement('a1', { ...line, tier: 0, where: 'top', radiusShare: 0.8 } as typeof line);
   const [p] = composeAll({
+    catalogue: SHIPPED,
     cake,
     arrangement,
     choices: CHOICES,

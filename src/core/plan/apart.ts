@@ -1,12 +1,13 @@
 import type { Piece } from '../compose/arrangement';
 import { drawLine, type Line } from '../compose/line';
-import { placePiece } from '../compose/placement';
+import { placePiece, type PlacedPiece } from '../compose/placement';
 import { clamp } from '../geometry/numbers';
 import { Memory } from '../geometry/memory';
 import { addScaled, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
 import type { Warning } from './warnings';
 import { wallBetweenMm, wantedWallMm } from '../place/walls';
 import { derivePlan, type DerivedPlan, type PlannedEntry } from './derivePlan';
+import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
 
 /** One piece at another place of its line. */
@@ -68,13 +69,12 @@ function moveOne(project: Project, plan: DerivedPlan, warning: Warning): void {
   if (!arrangement || !line) return;
   for (const id of mover.pieceIds) {
     const piece = arrangement.pieces.find((p) => p.id === id);
-    if (piece && !piece.pinned) slide(piece, line, away, byMm);
+    if (piece && !piece.pinned) slide(piece, placePiece(piece, line, catalogueOf(project)), line, away, byMm);
   }
 }
 
 /** A piece slid along the skin by so much of a direction as lies in it. */
-function slide(piece: Piece, line: Line, towards: Vec3, byMm: number): void {
-  const { frame } = placePiece(piece, line);
+function slide(piece: Piece, { frame }: PlacedPiece, line: Line, towards: Vec3, byMm: number): void {
   const flat = normalize(addScaled(towards, frame.normal, -dot(towards, frame.normal)), frame.along);
   const s = piece.s + (dot(flat, frame.along) * byMm) / Math.max(1, line.lengthMm);
   piece.s = line.closed ? s - Math.floor(s) : clamp(s);

@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { produce } from 'immer';
 import { cakeOf, FORMS, randomProject } from '../testing/samples';
 import { benchSteps, jointKey } from './benchSteps';
@@ -6,6 +7,9 @@ import { defaultLine, newArrangement, newProject } from './newProject';
 import { composeRequestOf } from './composeRequest';
 import { derivePlan } from './derivePlan';
 import { ENGLISH } from '../words/english';
+import { BARRIERS } from '../place/barrier';
+
+const CATALOGUE = { ...SHIPPED, barriers: BARRIERS };
 
 const taped = (form: (typeof FORMS)[number]) => {
   const cake = cakeOf([220, 110]);
@@ -19,7 +23,7 @@ const taped = (form: (typeof FORMS)[number]) => {
 
 describe.each(FORMS.filter((f) => f !== 'plaque'))('the steps for a taped %s', (form) => {
   const plan = derivePlan(taped(form));
-  const steps = benchSteps(plan, 'everyday');
+  const steps = benchSteps(plan, 'everyday', CATALOGUE);
   const sprays = plan.arrangements.flatMap((a) => a.sprays);
 
   test('every joint is one step, each step has a key of its own, and each spray ends in its barrier', () => {
@@ -71,7 +75,7 @@ describe.each(FORMS.filter((f) => f !== 'plaque'))('the steps for a taped %s', (
 test('stem by stem: every stem is in one step, with its own wire; 12 seeded jobs', () => {
   for (let seed = 1; seed <= 12; seed++) {
     const plan = derivePlan(randomProject(seed));
-    const steps = benchSteps(plan, 'everyday');
+    const steps = benchSteps(plan, 'everyday', CATALOGUE);
     const said = steps.flatMap((s) =>
       s.kind === 'joint' || s.kind === 'stem' ? s.pieceIds.map((id) => `${s.arrangementId}/${id}`) : [],
     );
@@ -81,7 +85,7 @@ test('stem by stem: every stem is in one step, with its own wire; 12 seeded jobs
 });
 
 test('a standing cluster is bound from the middle down one stem; no word of arms or a heel', () => {
-  const steps = benchSteps(derivePlan(taped('cluster')), 'everyday').filter((s) => s.kind === 'joint');
+  const steps = benchSteps(derivePlan(taped('cluster')), 'everyday', CATALOGUE).filter((s) => s.kind === 'joint');
   expect(steps[0]!.title.code).toBe('do.begin-with');
   for (const s of steps.slice(1)) expect(s.title.code).toBe('do.bind-in');
   expect(steps.map((s) => ENGLISH.say(s.title)).join()).not.toMatch(/heel/);
@@ -90,7 +94,7 @@ test('a standing cluster is bound from the middle down one stem; no word of arms
 });
 
 test('why a stalk leaves as it does follows its own angle', () => {
-  const joints = benchSteps(derivePlan(taped('crescent')), 'everyday').filter(
+  const joints = benchSteps(derivePlan(taped('crescent')), 'everyday', CATALOGUE).filter(
     (s) => s.kind === 'joint' && s.joint!.arm !== 'heel' && !s.joint!.tip,
   );
   expect(joints.length).toBeGreaterThan(3);
@@ -101,5 +105,5 @@ test('why a stalk leaves as it does follows its own angle', () => {
 });
 
 test('nothing composed, nothing to do', () => {
-  expect(benchSteps(derivePlan(newProject('p', 'P', '2027-06-12T09:30')), 'everyday')).toEqual([]);
+  expect(benchSteps(derivePlan(newProject('p', 'P', '2027-06-12T09:30')), 'everyday', CATALOGUE)).toEqual([]);
 });

@@ -8,6 +8,7 @@ import type { GaugeChoice } from '../wire/mechanics';
 import type { WireCut } from '../wire/wireLength';
 import type { TrayKind } from '../make/tray';
 import type { DerivedPlan, PlannedEntry } from './derivePlan';
+import type { JobCatalogue } from './catalogueOf';
 import { makeUpSteps, type Ring } from './makeUp';
 import type { Figure, How, StepPlace, StepTitle, Why } from './stepFacts';
 
@@ -54,10 +55,13 @@ interface OwnPlan extends Pick<DerivedPlan, 'wires' | 'stems' | 'entries' | 'hea
   arrangementId: string;
   /** barriers of all arrangements */
   allEntries: number;
+  /** what the job's stems may have */
+  barriers: readonly Barrier[];
 }
 
-const of = (plan: StepPlan, arrangementId: string): OwnPlan => ({
+const of = (plan: StepPlan, arrangementId: string, { barriers }: JobCatalogue): OwnPlan => ({
   arrangementId,
+  barriers,
   wires: plan.wires.filter((w) => w.arrangementId === arrangementId),
   stems: plan.stems.filter((s) => s.arrangementId === arrangementId),
   entries: plan.entries.filter((e) => e.arrangementId === arrangementId),
@@ -69,28 +73,32 @@ const of = (plan: StepPlan, arrangementId: string): OwnPlan => ({
  * Everything to tape, in an order in which nothing is taped before what it carries: pieces of many parts are made up first, then
  * sprays and single stems. Empty for what is glued.
  */
-export function benchSteps(plan: StepPlan, finish: 'everyday' | 'showpiece'): BenchStep[] {
+export function benchSteps(plan: StepPlan, finish: 'everyday' | 'showpiece', catalogue: JobCatalogue): BenchStep[] {
   const sprays = plan.arrangements.flatMap((a) => a.sprays.map((spray) => ({ spray, arrangementId: a.id })));
   const inSprays = new Set(sprays.map((s) => s.spray.id));
   return [
-    ...plan.tray.flatMap((kind) => madeUpSteps(kind, plan, finish)),
-    ...sprays.flatMap(({ spray, arrangementId }, i) => spraySteps(spray, i, sprays.length, of(plan, arrangementId))),
+    ...plan.tray.flatMap((kind) => madeUpSteps(kind, plan, { finish, catalogue })),
+    ...sprays.flatMap(({ spray, arrangementId }, i) => spraySteps(spray, i, sprays.length, of(plan, arrangementId, catalogue))),
     ...plan.entries
       .filter((e) => !inSprays.has(e.id))
       .flatMap((e) => {
-        const own = of(plan, e.arrangementId);
+        const own = of(plan, e.arrangementId, catalogue);
         return own.stems.some((s) => e.pieceIds.includes(s.pieceId)) ? [stemStep(e, own)] : [];
       }),
   ];
 }
 
 /** A kind that is still to be made, of parts with wires of their own: one round of steps for all of it. */
-function madeUpSteps(kind: TrayKind, plan: StepPlan, finish: 'everyday' | 'showpiece'): BenchStep[] {
+function madeUpSteps(
+  kind: TrayKind,
+  plan: StepPlan,
+  how: { finish: 'everyday' | 'showpiece'; catalogue: JobCatalogue },
+): BenchStep[] {
   const head = plan.heads.find((h) => h.species === kind.species && h.stage === kind.stage);
   if (!head || kind.toMake === 0) return [];
   const wires = plan.wires.filter((w) => w.arrangementId === head.arrangementId && w.pieceId === head.pieceId);
   if (wires.length === 0) return [];
-  return makeUpSteps(kind, head.axialMm * 2, wires, finish).map(({ title, figures, how, why, rings }, i, all) => ({
+  return makeUpSteps(kind, head.axialMm * 2, wires, how).map(({ title, figures, how, why, rings }, i, all) => ({
     key: `made up:${kind.key}:${i}`,
     kind: 'made up',
     where: {
@@ -281,8 +289,8 @@ const fitting = (barrier: Barrier | null): { how: How[]; why: Why[] } =>
       }
     : { how: [], why: [] };
 
-function trimStep(spray: Spray, entry: Entry | null, where: StepPlace, { arrangementId }: OwnPlan): BenchStep {
-  const barrier = entry?.barrier ? barrierById(entry.barrier) : null;
+function trimStep(spray: Spray, entry: Entry | null, where: StepPlace, { arrangementId, barriers }: OwnPlan): BenchStep {
+  const barrier = entry?.barrier ? barrierById(entry.barrier, barriers) : null;
   const { how, why } = fitting(barrier);
   return {
     key: `${spray.id}:trim`,
@@ -311,7 +319,7 @@ const cutFigure = ({ barrier, cutMm }: Entry): Figure[] =>
 
 /** One barrier with the stems that go into it. */
 function stemStep(entry: PlannedEntry, plan: OwnPlan): BenchStep {
-  const { how, why } = fitting(entry.barrier ? barrierById(entry.barrier) : null);
+  const { how, why } = fitting(entry.barrier ? barrierById(entry.barrier, plan.barriers) : null);
   const wires = entry.pieceIds.flatMap((id) => plan.wires.find((w) => w.pieceId === id && w.use === 'stem') ?? []);
   const stems = entry.pieceIds.flatMap((id) => plan.stems.find((s) => s.pieceId === id) ?? []);
   const alike: { wire: WireCut; count: number }[] = [];

@@ -10,7 +10,8 @@ import { add, addScaled, dot, normalize, scale, sub, type Vec3 } from '../geomet
 import { plateGrams } from '../make/plaque';
 import { gatherBunches, type Bunch } from '../place/bunch';
 import type { Entry } from '../place/entry';
-import { ABILITIES, barrierById } from '../place/barrier';
+import { ABILITIES, barrierById, type Barrier } from '../place/barrier';
+import { catalogueOf } from './catalogueOf';
 import { pushTestKPa } from '../place/holding';
 import { RIM_PROUD_MM, seatAll, seatsOf, type SeatAt, type SeatRequest } from '../place/seating';
 import { bundleMm } from '../tape/bundle';
@@ -41,13 +42,16 @@ const contextOf = (project: Project): WireContext => ({
   gauges: project.gauges,
 });
 
-/** What a push test says of the crumb; nothing where nobody tried. */
-const heldBy = ({ brief }: Project): { kPa?: number } =>
-  brief.pushTestGrams === null ? {} : { kPa: pushTestKPa(brief.pushTestGrams) };
+/** The barriers of the job, and what a push test says of the crumb; nothing of it where nobody tried. */
+const heldBy = (project: Project): { barriers: readonly Barrier[]; kPa?: number } => {
+  const { pushTestGrams } = project.brief;
+  const { barriers } = catalogueOf(project);
+  return pushTestGrams === null ? { barriers } : { barriers, kPa: pushTestKPa(pushTestGrams) };
+};
 
 const wantedAt = (project: Project, entryId: string): { wanted?: string } => {
   const wanted = project.barrierFor.find((b) => b.entryId === entryId)?.barrier;
-  return wanted && barrierById(wanted) ? { wanted } : {};
+  return wanted && barrierById(wanted, catalogueOf(project).barriers) ? { wanted } : {};
 };
 
 const centreOfMass = (members: readonly PlacedPiece[]): Vec3 => {

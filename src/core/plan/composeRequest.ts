@@ -1,6 +1,7 @@
 import type { ComposeRequest } from '../compose/composer';
 import type { TinPiece } from '../compose/tin';
-import { catalogueOf, type Project } from './project';
+import { catalogueOf } from './catalogueOf';
+import type { Project } from './project';
 
 /**
  * What the composer is asked for one arrangement of a project, `tin` what is free for it there; null when the project has no

@@ -1,4 +1,4 @@
-import { methodById } from '../botany/methods';
+import { methodById, type Catalogue } from '../botany/catalogue';
 import type { Arrangement } from '../compose/arrangement';
 import { clockOf, dayStart, type Clock, wallFromText, type WallMinutes } from '../days/clock';
 import { dryingFactor } from '../days/drying';
@@ -18,6 +18,7 @@ import type { DAYS_WARNINGS, DaysWarning } from '../days/facts';
 import type { FactOf } from '../facts/fact';
 import type { Entry } from '../place/entry';
 import type { Built } from './built';
+import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
 
 /** One task in its sitting. */
@@ -76,10 +77,12 @@ export function daysOf(
   const dryFactor = dryingFactor(brief.room.celsius, brief.room.humidityShare);
   const shop = shopOf(project, others);
   const cakeReadyAt = cakeReady(project);
+  const { barriers } = catalogueOf(project);
   const work = {
+    catalogue: catalogueOf(project),
     joints: planned.reduce((a, p) => a + p.arrangement.quantity * p.built.sprays.reduce((b, s) => b + s.joints.length, 0), 0),
     entries: entries.length,
-    barrierMinutes: entries.reduce((a, e) => a + (e.barrier ? barrierById(e.barrier)!.minutes : 0.5), 0),
+    barrierMinutes: entries.reduce((a, e) => a + (e.barrier ? (barrierById(e.barrier, barriers)?.minutes ?? 0) : 0.5), 0),
     plaques,
     wired: planned.some((p) => p.built.wires.length > 0),
     care: careOf(brief.finish),
@@ -278,5 +281,5 @@ function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: Wal
 const PASTE_KEEPS_DAYS = 10;
 
 /** Methods whose steps take place on a former. */
-export const usesFormers = (tray: readonly TrayKind[]): boolean =>
-  tray.some((k) => k.toMake > 0 && methodById(k.method).steps.some((s) => s.dryOn === 'former'));
+export const usesFormers = (tray: readonly TrayKind[], catalogue: Catalogue): boolean =>
+  tray.some((k) => k.toMake > 0 && methodById(k.method, catalogue).steps.some((s) => s.dryOn === 'former'));

@@ -1,5 +1,6 @@
+import { SHIPPED } from '../botany/catalogue';
 import { produce } from 'immer';
-import { barrierById } from '../place/barrier';
+import { barrierById, BARRIERS } from '../place/barrier';
 import { cakeOf, CHOICES, FORMS, randomProject } from '../testing/samples';
 import { composeAll } from '../compose/composer';
 import type { Arrangement } from '../compose/arrangement';
@@ -57,7 +58,7 @@ describe.each(SEEDS)('a random project, seed %i', (seed) => {
       }
       expect(e.insideMm).toBeLessThanOrEqual(e.cakeMm - 4 + 1e-6);
       expect(e.holdMm).toBeLessThanOrEqual(e.insideMm + 0.51);
-      const bore = barrierById(e.barrier)!.boreMm;
+      const bore = barrierById(e.barrier, BARRIERS)!.boreMm;
       if (bore !== null) expect(e.bundleMm + 0.5).toBeLessThanOrEqual(bore + 1e-9);
     }
   });
@@ -91,6 +92,7 @@ function proposalOn(form: (typeof FORMS)[number], cake: Project['cake']): Arrang
   if (known) return known;
   const arrangement = newArrangement('a1', defaultLine(form, cake));
   const [p] = composeAll({
+    catalogue: SHIPPED,
     cake,
     arrangement,
     choices: CHOICES,

@@ -1,5 +1,4 @@
 import { botanicalObjections } from '../botany/botanical';
-import { openCatalogue } from '../botany/catalogue';
 import { monthOf } from '../botany/season';
 import { cakeFaults } from '../cake/cake';
 import { LiveBalance } from '../compose/liveBalance';
@@ -11,13 +10,13 @@ import { pasteByColour, type PasteBall } from '../make/paste';
 import { trayOf, type TrayKind } from '../make/tray';
 import { foodOf } from '../make/mixing';
 import type { Supply } from '../make/recipes';
-import { openBarriers } from '../place/barrier';
 import type { Entry } from '../place/entry';
 import type { WireCut } from '../wire/wireLength';
 import { daysOf, type DaysPlan, type OtherWork } from './daysOf';
 import { handOverOf, type HandOver } from './handOver';
 import { planArrangement, type PlannedArrangement, type PlannedHead } from './planArrangement';
-import { catalogueOf, type Project } from './project';
+import { catalogueOf, ownCatalogueOf } from './catalogueOf';
+import type { Project } from './project';
 import type { Stem } from './stems';
 import type { Warning } from './warnings';
 import { barriersNeeded, cutLists, suppliesOf, tapeNeeded, tooLongWarnings, type GaugeCuts, type TapeUse } from './usedUp';
@@ -56,8 +55,8 @@ export interface DerivedPlan extends DaysPlan {
  */
 export function derivePlan(project: Project, last?: Memory, others: readonly OtherWork[] = []): DerivedPlan {
   const memory = last ?? new Memory();
-  const otherCatalogue = openCatalogue(catalogueOf(project));
-  if (openBarriers(project.barriers) || otherCatalogue) memory.forget();
+  const catalogue = catalogueOf(project);
+  memory.belongsTo(catalogue);
   memory.turn();
   const warnings: Warning[] = cakeFaults(project.cake).map(({ path: _path, ...fault }) => ({
     ...fault,
@@ -69,7 +68,9 @@ export function derivePlan(project: Project, last?: Memory, others: readonly Oth
     const live = memory.recall('balance', [project.id, arrangement.id], () => new LiveBalance());
     const { cake, brief, gauges } = project;
     const of = [arrangement, cake, dust, gauges, project.paints, project.barrierFor, contextOf(brief)];
-    return memory.recall('arrangement', of, () => planArrangement(project, arrangement, { dust, live, memory, remedies: !last }));
+    return memory.recall('arrangement', of, () =>
+      planArrangement(project, arrangement, { catalogue, dust, live, memory, remedies: !last }),
+    );
   });
   warnings.push(...planned.flatMap((p) => p.warnings));
   const entries = renumber(planned.flatMap((p) => p.built.entries.map((e) => ({ ...e, arrangementId: p.arrangement.id }))));
@@ -80,6 +81,7 @@ export function derivePlan(project: Project, last?: Memory, others: readonly Oth
   warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
   const log = countedLog(project.log);
   const tray = trayOf(project.arrangements, {
+    catalogue,
     rule: project.spares,
     taken: project.taken,
     log,
@@ -88,7 +90,7 @@ export function derivePlan(project: Project, last?: Memory, others: readonly Oth
     care: careOf(project.brief.finish),
   });
   const plaques = planned.flatMap(({ plaque }) => plaque ?? []);
-  const paste = memory.recall('paste', [tray, plaques], () => pasteByColour(tray, plaques));
+  const paste = memory.recall('paste', [tray, plaques], () => pasteByColour(tray, catalogue, plaques));
   const days = daysOf(
     project,
     tray,
@@ -129,9 +131,15 @@ const contextOf = ({ wireSystem, wireColour, keepsake, pushTestGrams, realPlants
 function objectionsOf(project: Project): Warning[] {
   const month = monthOf(project.brief.leavesAt);
   if (!project.brief.botanical || month === null) return [];
-  const petalsCut = new Map(catalogueOf(project).cutters.map((c) => [c.species, c.petals]));
+  const petalsCut = new Map(ownCatalogueOf(project).cutters.map((c) => [c.species, c.petals]));
   const kinds = project.arrangements.flatMap((a) => a.pieces);
-  return botanicalObjections({ kinds, petalsCut, month, hemisphere: project.brief.hemisphere }).map((objection) => ({
+  return botanicalObjections({
+    catalogue: catalogueOf(project),
+    kinds,
+    petalsCut,
+    month,
+    hemisphere: project.brief.hemisphere,
+  }).map((objection) => ({
     ...objection,
     level: 'look again',
     station: 'compose',

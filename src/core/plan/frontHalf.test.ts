@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { dot, sub } from '../geometry/vec3';
 import { buildScene } from '../compose/scene';
 import { composeAll } from '../compose/composer';
@@ -13,7 +14,7 @@ function backs(form: (typeof FORMS)[number], seed: number) {
   const arrangement = { ...newArrangement('a1', defaultLine(form, CAKE)), method: 'taped spray' as const };
   const job = { ...newProject('j', 'J', '2027-06-12T09:30'), cake: CAKE, arrangements: [arrangement] };
   const [best] = composeAll({ ...composeRequestOf(job, 0, seed, 1, [])!, effort: 0.05 });
-  const heads = new Map(buildScene(CAKE, best!.arrangement)!.heads.map((h) => [h.piece.id, h]));
+  const heads = new Map(buildScene(CAKE, best!.arrangement, SHIPPED)!.heads.map((h) => [h.piece.id, h]));
   const plan = derivePlan({ ...job, arrangements: [best!.arrangement] });
   return plan.arrangements[0]!.sprays.flatMap((spray) =>
     spray.joints.map((joint) => {

@@ -1,4 +1,4 @@
-import { bodyOf, speciesById } from '../botany/catalogue';
+import { bodyOf, speciesById, type Catalogue } from '../botany/catalogue';
 import type { Part } from '../botany/shape/recipe';
 import { stageOf, type Role } from '../botany/species';
 import { tierRef, type Tier } from '../cake/cake';
@@ -7,6 +7,7 @@ import { foodOf } from '../make/mixing';
 import type { TrayKind } from '../make/tray';
 import { barrierById } from '../place/barrier';
 import type { Entry } from '../place/entry';
+import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
 
 /** The US nine (FALCPA 2004 with FASTER 2021). Values from memory. */
@@ -92,22 +93,24 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
     realPlants: brief.realPlants,
     mustChill: brief.mustChill,
     ...allergensOf(project, entries, tray),
-    smallParts: smallPartsOf(tray),
+    smallParts: smallPartsOf(tray, catalogueOf(project)),
   };
 }
 
 function allergensOf(
-  { brief }: Project,
+  project: Project,
   entries: readonly Entry[],
   tray: readonly TrayKind[],
 ): Pick<HandOver, 'allergens' | 'otherAllergens'> {
+  const { brief } = project;
+  const { barriers } = catalogueOf(project);
   const found = new Map<Allergen, Set<'cake' | 'glue' | 'barrier'>>();
   const add = (word: string, from: 'cake' | 'glue' | 'barrier') => {
     if (isAllergen(word)) found.set(word, (found.get(word) ?? new Set()).add(from));
   };
   for (const word of brief.allergensInCake) add(word, 'cake');
   if (brief.glue === 'egg white' && tray.length) add('egg', 'glue');
-  for (const e of entries) for (const word of barrierById(e.barrier ?? '')?.allergens ?? []) add(word, 'barrier');
+  for (const e of entries) for (const word of barrierById(e.barrier ?? '', barriers)?.allergens ?? []) add(word, 'barrier');
   return {
     allergens: ALLERGENS.flatMap((allergen) => {
       const from = found.get(allergen);
@@ -118,12 +121,12 @@ function allergensOf(
 }
 
 /** What of a kind goes into the cylinder in its smallest size: the head whole, or the berries, buds and florets that come off it. */
-function smallPartsOf(tray: readonly TrayKind[]): SmallPart[] {
+function smallPartsOf(tray: readonly TrayKind[], catalogue: Catalogue): SmallPart[] {
   const parts = new Map<string, SmallPart>();
   for (const { species: id, stage, colourway, sizes, sizeMm, role } of tray) {
-    const species = speciesById(id);
+    const species = speciesById(id, catalogue);
     const smallest = Math.min(sizeMm, ...sizes.map((s) => s.sizeMm));
-    const { radialMm, axialMm } = bodyOf({ species: id, stage, sizeMm: smallest, colourway });
+    const { radialMm, axialMm } = bodyOf({ species: id, stage, sizeMm: smallest, colourway }, catalogue);
     const whole = fitsCylinder([2 * radialMm, 2 * radialMm, 2 * axialMm]);
     // sizes of parts are radii in lengths of the whole
     const lengthMm = 2 * axialMm;

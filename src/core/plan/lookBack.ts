@@ -1,4 +1,5 @@
-import { minutesForOne, methodById } from '../botany/methods';
+import { methodById, type Catalogue } from '../botany/catalogue';
+import { minutesForOne } from '../botany/methods';
 import type { TrayKind } from '../make/tray';
 import { countedLog, type LogEntry } from '../log/entries';
 
@@ -17,7 +18,7 @@ export interface LookBackRow {
 }
 
 /** Planned against real of every kind that was logged. */
-export function lookBack(tray: readonly TrayKind[], log: readonly LogEntry[], care: number): LookBackRow[] {
+export function lookBack(tray: readonly TrayKind[], log: readonly LogEntry[], care: number, catalogue: Catalogue): LookBackRow[] {
   const own = countedLog(log);
   return tray.flatMap((kind) => {
     const entries = own.filter((e) => e.kind === kind.key);
@@ -33,7 +34,7 @@ export function lookBack(tray: readonly TrayKind[], log: readonly LogEntry[], ca
         wanted: kind.toMake,
         made,
         broken,
-        plannedMinutes: minutesForOne(methodById(kind.method)) * care * (made + broken),
+        plannedMinutes: minutesForOne(methodById(kind.method, catalogue)) * care * (made + broken),
         realMinutes: timed > 0 ? (minutes / timed) * (made + broken) : null,
         timed,
       },
@@ -49,12 +50,12 @@ export function realMinutes(
   rows: readonly LookBackRow[],
   tray: readonly TrayKind[],
   plannedMinutes: number,
-  care: number,
+  { care, catalogue }: { care: number; catalogue: Catalogue },
 ): number {
   return rows.reduce((all, row) => {
     const kind = tray.find((k) => k.key === row.key);
     if (!kind || row.realMinutes === null) return all;
-    const planned = minutesForOne(methodById(kind.method)) * care * kind.pace.share * kind.toMake;
+    const planned = minutesForOne(methodById(kind.method, catalogue)) * care * kind.pace.share * kind.toMake;
     const real = (row.realMinutes / (row.made + row.broken)) * Math.max(kind.toMake, row.made + row.broken);
     return all - planned + real;
   }, plannedMinutes);

@@ -1,10 +1,10 @@
-import { SPECIES } from '../botany/catalogue';
+import { SPECIES, SHIPPED } from '../botany/catalogue';
 import { wiredParts } from '../botany/species';
 import { makeUpSteps, ringCounts, ringsOf } from './makeUp';
 import { ENGLISH } from '../words/english';
 
 const steps = (species: string, finish: 'everyday' | 'showpiece' = 'everyday', stage = 'open') =>
-  makeUpSteps({ species, stage }, 120, [], finish);
+  makeUpSteps({ species, stage }, 120, [], { finish, catalogue: SHIPPED });
 
 describe('petals ring by ring (trade.md T10: e.g. 3, then 3, then 3; common practice, no source)', () => {
   test('nine petals are three threes, six two, five one ring; as the flower has them where it says so', () => {

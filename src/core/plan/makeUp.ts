@@ -1,4 +1,4 @@
-import { speciesById } from '../botany/catalogue';
+import { speciesById, type Catalogue } from '../botany/catalogue';
 import { stageOf, wiredParts, type Species } from '../botany/species';
 import { degToRad } from '../geometry/numbers';
 import type { WireCut } from '../wire/wireLength';
@@ -55,9 +55,9 @@ export function makeUpSteps(
   kind: { species: string; stage: string },
   longMm: number,
   wires: readonly Pick<WireCut, 'use' | 'part' | 'gauge' | 'colour' | 'lengthMm'>[],
-  finish: 'everyday' | 'showpiece',
+  { finish, catalogue }: { finish: 'everyday' | 'showpiece'; catalogue: Catalogue },
 ): MakeUpStep[] {
-  const species = speciesById(kind.species);
+  const species = speciesById(kind.species, catalogue);
   const parts = wiredParts(species, kind.stage).filter((p) => p.count > 0);
   const built = species.shape.parts?.(stageOf(species, kind.stage).open) ?? [];
   const wireFigure: WireFigure = (part) => {

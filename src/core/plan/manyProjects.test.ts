@@ -1,4 +1,4 @@
-import { speciesById } from '../botany/catalogue';
+import { speciesById, SHIPPED } from '../botany/catalogue';
 import { JOINT_GAP_MM, type Joint } from '../tape/tree';
 import { randomProject } from '../testing/samples';
 import { derivePlan, type DerivedPlan } from './derivePlan';
@@ -64,7 +64,7 @@ function expectPartsWired(project: Project, plan: DerivedPlan): void {
     const own = plan.wires.filter((w) => w.pieceId === piece.id && w.use !== 'carrier');
     if (!own.length) continue;
     expect(own.filter((w) => w.use === 'stem')).toHaveLength(1);
-    expect(own.some((w) => w.use === 'stamen')).toBe(Boolean(speciesById(piece.species).wiring.stamens));
+    expect(own.some((w) => w.use === 'stamen')).toBe(Boolean(speciesById(piece.species, SHIPPED).wiring.stamens));
   }
 }
 

@@ -2,6 +2,7 @@ import { cakeSolid } from '../cake/solid';
 import { drawLine } from '../compose/line';
 import type { Mend, WarningPlace } from '../facts/fact';
 import { liftedClear } from '../place/lifted';
+import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
 
 /** Changes the project that it is handed so that a warning's cause goes away; `move apart` is `movedApart` in apart.ts. */
@@ -10,7 +11,11 @@ export function applyMend(project: Project, warning: WarningPlace, mend: Mend): 
   const piece = arrangement?.pieces.find((p) => p.id === warning.pieceId);
   if (mend.do === 'lift' && arrangement && piece) {
     const line = drawLine(arrangement.line, project.cake);
-    if (line) Object.assign(piece, liftedClear(piece, line, cakeSolid(project.cake), mend.mm));
+    if (line)
+      Object.assign(
+        piece,
+        liftedClear(piece, { line, solid: cakeSolid(project.cake), catalogue: catalogueOf(project) }, mend.mm),
+      );
   } else if (mend.do === 'underlay' && arrangement && piece) {
     piece.underlaid = true;
   } else if (mend.do === 'edible dust') {

@@ -1,6 +1,6 @@
 import { drawLine } from '../compose/line';
 import { demoBriefs } from '../demo/briefs';
-import { findSpecies } from '../botany/catalogue';
+import { findSpecies, SHIPPED } from '../botany/catalogue';
 import { cakeOf, FORMS } from '../testing/samples';
 import { composeRequestOf } from './composeRequest';
 import {
@@ -55,7 +55,7 @@ describe('the demo briefs', () => {
     (_name, brief) => {
       expect(checkProject(brief)).toEqual({ project: brief });
       for (const c of brief.brief.choices) {
-        const species = findSpecies(c.species);
+        const species = findSpecies(c.species, SHIPPED);
         expect(species?.colourways.some((w) => w.id === c.colourway)).toBe(true);
       }
       expect(composeRequestOf(brief, 0, 1, 1)).toMatchObject({ seed: 1, proposals: 1, cake: brief.cake });

@@ -1,24 +1,27 @@
-import { openCatalogue, speciesById } from '../botany/catalogue';
+import { catalogueWith, SHIPPED, speciesById, type Catalogue } from '../botany/catalogue';
 import { ownCopyOf, type OwnSpecies } from '../botany/ownSpecies';
 import { oneBranch } from './oneBranch';
 import { ENGLISH } from '../words/english';
 
 const GREEN = { system: 'SWG' as const, colour: 'green' as const, gauges: [] };
 
+const ownIn = (base: string, over: Partial<OwnSpecies>): Catalogue => {
+  const copy = { ...ownCopyOf(speciesById(base, SHIPPED), 'own-one', base), ...over };
+  return catalogueWith({ ...SHIPPED.own, species: [copy] });
+};
+
 function own(base: string, over: Partial<OwnSpecies>): ReturnType<typeof oneBranch> {
-  const copy = { ...ownCopyOf(speciesById(base), 'own-one', base), ...over };
-  openCatalogue({ species: [copy], methods: [], cutters: [] });
-  const species = speciesById('own-one');
+  const catalogue = ownIn(base, over);
+  const species = speciesById('own-one', catalogue);
   const branch = oneBranch(
     { species: 'own-one', stage: species.stages.at(-1)!.id, sizeMm: species.sizesMm[0]!, colourway: '' },
     GREEN,
     360,
+    catalogue,
   );
   return branch;
 }
 const count = (b: ReturnType<typeof oneBranch>, part: string) => b.counts.find((c) => c.part === part)?.count ?? 0;
-
-afterAll(() => openCatalogue({ species: [], methods: [], cutters: [] }));
 
 test('a branching filler of 4 side branches with 3 clusters of 6: 72 florets, one more to a cluster 12 more wires (trade.md T7; common practice, no source)', () => {
   const branch = own('froth', { counts: { sideBranches: 4, clusters: 3, florets: 6 } });
@@ -32,11 +35,12 @@ test('a branching filler of 4 side branches with 3 clusters of 6: 72 florets, on
 });
 
 test('a branching filler with 78 florets: clusters of 6 and 7 in turn, three to a side branch (trade.md T7; common practice, no source)', () => {
-  const branch = own('froth', { counts: { sideBranches: 4, clusters: 3, floretsInAll: 78 } });
+  const counts = { sideBranches: 4, clusters: 3, floretsInAll: 78 };
+  const branch = own('froth', { counts });
   expect(count(branch, 'floret')).toBe(78);
   expect(ENGLISH.say(branch.steps[0]!.does)).toBe('Tape 6 florets together at one height, 6 times');
   expect(ENGLISH.say(branch.steps[1]!.does)).toBe('Tape 7 florets together at one height, 6 times');
-  const parts = speciesById('own-one').shape.parts!(1);
+  const parts = speciesById('own-one', ownIn('froth', { counts })).shape.parts!(1);
   const twigs = parts.flatMap((p, i) => (p.name === 'twig' ? [i] : []));
   const sizes = twigs.map((from, k) => (twigs[k + 1] ?? parts.length) - from - 1 - (k % 3 === 2 && k < 11 ? 1 : 0));
   expect(sizes).toEqual([6, 7, 6, 7, 6, 7, 6, 7, 6, 7, 6, 7]);
@@ -54,11 +58,12 @@ test('a paired leaf branch 18 cm long: as many pairs as asked, no pair parted, f
 });
 
 test('a spike with 9 buds, 7 opening, 15 open', () => {
-  const branch = own('delphinium', { counts: { buds: 9, opening: 7, open: 15 } });
+  const counts = { buds: 9, opening: 7, open: 15 };
+  const branch = own('delphinium', { counts });
   expect(count(branch, 'bud')).toBe(9);
   expect(count(branch, 'floret')).toBe(22);
   expect(branch.wires.find((w) => w.use === 'part')!.count).toBe(31);
-  const parts = speciesById('own-one').shape.parts!(1);
+  const parts = speciesById('own-one', ownIn('delphinium', { counts })).shape.parts!(1);
   expect(parts.filter((p) => p.open === 0)).toHaveLength(9);
   expect(parts.filter((p) => p.open === 0.5)).toHaveLength(7);
   expect(parts.filter((p) => p.open === 1)).toHaveLength(15);
@@ -67,12 +72,12 @@ test('a spike with 9 buds, 7 opening, 15 open', () => {
 test.each(['froth', 'olive', 'delphinium', 'hypericum', 'rosemary', 'rose'])(
   '%s by itself: wires are the sum of their terms, all are cut, its tape is more than nothing',
   (id) => {
-    openCatalogue({ species: [], methods: [], cutters: [] });
-    const species = speciesById(id);
+    const species = speciesById(id, SHIPPED);
     const branch = oneBranch(
       { species: id, stage: species.stages.at(-1)!.id, sizeMm: species.sizesMm[0]!, colourway: '' },
       GREEN,
       360,
+      SHIPPED,
     );
     for (const w of branch.wires) expect(w.lengthMm).toBe(Math.ceil(w.terms.reduce((a, t) => a + t.mm, 0) - 1e-6));
     const cut = branch.cuts.reduce((a, c) => a + c.plan.bars.reduce((b, bar) => b + bar.cutsMm.length, 0), 0);
@@ -91,7 +96,7 @@ test('counts past what a shape allows are brought within it, unknown ones change
 
 test('what is shown to be changed is what is there: each spike is counted as it stands', () => {
   for (const id of ['delphinium', 'lavender', 'heather', 'spike']) {
-    const base = speciesById(id);
+    const base = speciesById(id, SHIPPED);
     const { open } = base.stages.at(-1)!;
     const parts = base.shape.parts!(open);
     const shown = Object.fromEntries(base.shape.counts!(open).map((c) => [c.id, c.count]));

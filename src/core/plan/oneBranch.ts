@@ -1,4 +1,4 @@
-import { bodyOf, speciesById, type Kind } from '../botany/catalogue';
+import { bodyOf, speciesById, type Catalogue, type Kind } from '../botany/catalogue';
 import { stageOf } from '../botany/species';
 import type { Part } from '../botany/shape/recipe';
 import { placePiece } from '../compose/placement';
@@ -29,13 +29,13 @@ const FOOT_MM = 60;
 /** Tape on a part's own stalk, down to its joint. Assumed. */
 const JOINT_TAPE_MM = 12;
 /** Its wires, how they are cut, its tape and its joints in order: the finest level first, then from the tip down. */
-export function oneBranch(kind: Kind, context: WireContext, stockMm: number): OneBranch {
-  const species = speciesById(kind.species);
+export function oneBranch(kind: Kind, context: WireContext, stockMm: number, catalogue: Catalogue): OneBranch {
+  const species = speciesById(kind.species, catalogue);
   const cake = defaultCake();
   const line = drawLine(defaultLine('posy', cake), cake)!;
   const piece = { ...kind, id: 'one', s: 0.5, side: 0, lift: 0, tiltRad: 0, headingRad: 0, rollRad: 0, pinned: false };
-  const placed = placePiece(piece, line);
-  const body = bodyOf(kind);
+  const placed = placePiece(piece, line, catalogue);
+  const body = bodyOf(kind, catalogue);
   const longMm = body.axialMm * 2;
   const gauge = gaugeFor(placed, FOOT_MM, context);
   const { terms, lengthMm } = sumTerms([

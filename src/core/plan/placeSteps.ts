@@ -4,6 +4,7 @@ import { ABILITIES, barrierById, type Barrier } from '../place/barrier';
 import { RIM_PROUD_MM } from '../place/seating';
 import { plainly, type Step } from './benchSteps';
 import type { DerivedPlan, PlannedEntry } from './derivePlan';
+import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
 import type { Figure } from './stepFacts';
 
@@ -20,7 +21,7 @@ const LOOK_EVERY = 8;
  * Putting it on the cake, entry by entry in the order of their numbers, with pauses to look from every side, a round that covers
  * what still shows, and the count (trade.md C1, C2, C11, C12; common practice, no source). Empty where nothing goes in.
  */
-export function placeSteps(plan: Pick<DerivedPlan, 'entries' | 'heads'>, project: Pick<Project, 'cake' | 'brief'>): PlaceStep[] {
+export function placeSteps(plan: Pick<DerivedPlan, 'entries' | 'heads'>, project: Project): PlaceStep[] {
   const { entries } = plan;
   if (entries.length === 0) return [];
   const steps: PlaceStep[] = [readyStep(entries)];
@@ -59,12 +60,8 @@ function readyStep(entries: readonly PlannedEntry[]): PlaceStep {
   });
 }
 
-function entryStep(
-  entry: PlannedEntry,
-  { entries, heads }: Pick<DerivedPlan, 'entries' | 'heads'>,
-  { cake }: Pick<Project, 'cake'>,
-): PlaceStep {
-  const barrier = entry.barrier ? barrierById(entry.barrier) : null;
+function entryStep(entry: PlannedEntry, { entries, heads }: Pick<DerivedPlan, 'entries' | 'heads'>, project: Project): PlaceStep {
+  const barrier = entry.barrier ? barrierById(entry.barrier, catalogueOf(project).barriers) : null;
   const lead = heads.find((h) => h.arrangementId === entry.arrangementId && h.pieceId === entry.pieceIds[0]);
   const piece = { species: lead?.species ?? '', stage: lead?.stage ?? '' };
   const { azimuthRad: clock, number, insideMm } = entry;
@@ -72,7 +69,7 @@ function entryStep(
     kind: 'entry',
     key: `place:${entry.id}`,
     entryId: entry.id,
-    where: { code: 'at.entry', values: { number, of: entries.length, tier: tierRef(cake, entry.tierIndex), clock } },
+    where: { code: 'at.entry', values: { number, of: entries.length, tier: tierRef(project.cake, entry.tierIndex), clock } },
     title: { code: 'do.put-in', values: { piece, pieces: entry.pieceIds.length } },
     figures: [
       { code: 'figure.clock', values: { clock, heightMm: entry.pointMm[2] } },

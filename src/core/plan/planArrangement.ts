@@ -17,6 +17,7 @@ import { ROLES } from '../botany/species';
 import type { Spray } from '../tape/tree';
 import { buildPlaque, buildSoft, buildSprays, buildStemByStem } from './build';
 import { EMPTY_BUILT, type Built } from './built';
+import type { JobCatalogue } from './catalogueOf';
 import type { Project } from './project';
 import type { Warning } from './warnings';
 
@@ -67,6 +68,7 @@ function buildArrangement(project: Project, arrangement: Arrangement, scene: Sce
 }
 
 interface Judging {
+  catalogue: JobCatalogue;
   dust: ReturnType<typeof foodOf>;
   live: LiveBalance;
   memory: Memory;
@@ -78,13 +80,14 @@ interface Judging {
 export function planArrangement(
   project: Project,
   arrangement: Arrangement,
-  { dust, live, memory, remedies }: Judging,
+  { catalogue, dust, live, memory, remedies }: Judging,
 ): ArrangementPlan {
-  const measures = live.measure(project.cake, arrangement);
+  const measures = live.measure(project.cake, arrangement, catalogue);
   if (!measures) return lost(project, arrangement);
   const raw = buildArrangement(project, arrangement, measures, memory);
   const built = { ...raw, ...putInOrder(raw, measures) };
   const contacts = contactWarnings({
+    catalogue,
     cake: project.cake,
     line: measures.line,
     solid: measures.solid,
@@ -102,7 +105,10 @@ export function planArrangement(
     keepsake: project.brief.keepsake,
     dust,
   });
-  const limits = [...lineLimits(arrangement.line, project.cake), ...pieceLimits(arrangement, project.cake, measures.line)];
+  const limits = [
+    ...lineLimits(arrangement.line, project.cake),
+    ...pieceLimits(arrangement, project.cake, measures.line, catalogue),
+  ];
   const own = [...built.warnings, ...contacts];
   const first = own.find((w) => w.level === 'stop') ?? own.find((w) => w.level === 'look again');
   const faults = {

@@ -2,7 +2,7 @@ import { ownBarrierSchema } from '../place/ownBarrier';
 import * as v from 'valibot';
 import { METHODS, methodSchema } from '../botany/methods';
 import { daysSchema, hoursSchema, PLAIN_DAYS } from '../days/settings';
-import { SPECIES, type JobCatalogue } from '../botany/catalogue';
+import { SPECIES } from '../botany/catalogue';
 import { ownSpeciesSchema } from '../botany/ownSpecies';
 import { HEMISPHERES } from '../botany/season';
 import { cakeSchema } from '../cake/cake';
@@ -183,14 +183,6 @@ export function checkProject(value: unknown): { project: Project } | { issues: I
   const faults = [...repeatedIds(result.output), ...unknownNames(result.output)];
   return faults.length ? { issues: faults } : { project: result.output };
 }
-
-/** What the job brings to the catalogue: its own species and methods, and the cutters that were said. */
-export const catalogueOf = (project: Pick<Project, 'catalogue' | 'brief'>): JobCatalogue => ({
-  ...project.catalogue,
-  cutters: project.brief.choices.flatMap((c) =>
-    typeof c.petalsCut === 'number' && c.petalsCut >= 2 ? [{ species: c.species, petals: c.petalsCut }] : [],
-  ),
-});
 
 /** Species and methods that are named but neither ship with the product nor come with the job. */
 function unknownNames({ catalogue, brief, madeBy, arrangements }: Project): Issue[] {

@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { cakeOf, CHOICES, FORMS, proposalFor } from '../testing/samples';
 import { composeAll } from '../compose/composer';
 import { defaultLine, newArrangement } from './newProject';
@@ -22,7 +23,7 @@ import {
 const CAKE = cakeOf([220, 110]);
 const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [] };
 const { arrangement } = proposalFor('crescent', CAKE, 6, 0.3);
-const scene = buildScene(CAKE, arrangement)!;
+const scene = buildScene(CAKE, arrangement, SHIPPED)!;
 const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
 
 describe('a bundle of unbonded wires', () => {
@@ -132,6 +133,7 @@ describe('a bundle bears what it carries: the moment at every joint is within wh
     const cake = cakeOf([250, 110]);
     const line = defaultLine(form, cake);
     const [best] = composeAll({
+      catalogue: SHIPPED,
       cake,
       arrangement: newArrangement('a1', line),
       choices: CHOICES,
@@ -141,7 +143,7 @@ describe('a bundle bears what it carries: the moment at every joint is within wh
       proposals: 1,
       effort: 0.1,
     });
-    const own = buildScene(cake, best!.arrangement)!;
+    const own = buildScene(cake, best!.arrangement, SHIPPED)!;
     const byId = new Map(own.heads.map((p) => [p.piece.id, p]));
     for (const tree of branchTrees(own.heads, own.line, 'a1')) {
       const { spray, wires } = wireSpray(tree, byId, GREEN, own.solid, 30, (d) => d.length);

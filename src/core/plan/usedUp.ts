@@ -10,6 +10,7 @@ import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '.
 import { cutFromOffcuts, type Offcut, type OffcutBar } from '../wire/offcuts';
 import type { WireCut } from '../wire/wireLength';
 import type { Built } from './built';
+import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
 import type { Warning } from './warnings';
 
@@ -134,14 +135,15 @@ const FINEST_PARTS: readonly (string | null)[] = ['floret', 'bud'];
  * Tape for stems, parts, joints and bundles of every arrangement as often as it is made. Woody stems are taped brown, a spray's
  * own stem in the colour of the wire.
  */
-export function tapeNeeded(planned: readonly Planned[], project: Pick<Project, 'brief'>): TapeUse[] {
+export function tapeNeeded(planned: readonly Planned[], project: Project): TapeUse[] {
   const wound = new Map<string, { colour: TapeColour; widthShare: number; mm: number }>();
   const { wireColour, finish } = project.brief;
+  const catalogue = catalogueOf(project);
   for (const { arrangement, built } of planned) {
     const pieces = new Map(arrangement.pieces.map((p) => [p.id, p.species]));
     const colourAt = (pieceId: string): TapeColour => {
       const species = pieces.get(pieceId);
-      return species && speciesById(species).wiring.bark ? 'brown' : wireColour;
+      return species && speciesById(species, catalogue).wiring.bark ? 'brown' : wireColour;
     };
     const wind = (colour: TapeColour, thickMm: number, longMm: number, turns = 0) => {
       const widthShare = tapeWidthShare(thickMm);

@@ -1,6 +1,6 @@
 import { produce } from 'immer';
-import { speciesById } from '../botany/catalogue';
-import { methodById, minutesForOne } from '../botany/methods';
+import { methodById, speciesById, type Catalogue } from '../botany/catalogue';
+import { minutesForOne } from '../botany/methods';
 import { roleAt } from '../botany/species';
 import type { TinPiece } from '../compose/tin';
 import { dayText, wallFromText, weekdayOf, type WallMinutes } from '../days/clock';
@@ -11,6 +11,7 @@ import { Memory } from '../geometry/memory';
 import { takingsFor } from '../make/takings';
 import { derivePlan, type DerivedPlan } from './derivePlan';
 import type { OtherWork } from './daysOf';
+import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
 
 /** One change that may make the work fit. */
@@ -61,7 +62,7 @@ export function repairsFor(project: Project, plan: DerivedPlan, tin: readonly Ti
     add('helper', { code: 'repair.helper', values: {} });
   }
   if (project.spares.least > 0 || project.spares.surviveShare > 0.5) add('no spares', { code: 'repair.no-spares', values: {} });
-  const quick = quickKind(plan);
+  const quick = quickKind(plan, catalogueOf(project));
   if (quick) add(`quick:${quick.species}:${quick.method}`, { code: 'repair.quick', values: quick });
   if (fillers(project).length >= 4)
     add('fewer fillers', { code: 'repair.fewer-fillers', values: { count: Math.ceil(fillers(project).length / 4) } });
@@ -75,15 +76,19 @@ export function repairsFor(project: Project, plan: DerivedPlan, tin: readonly Ti
 
 const fillers = (project: Project): string[] =>
   project.arrangements.flatMap((a) =>
-    a.pieces.filter((p) => !p.pinned && roleAt(speciesById(p.species), p.stage) === 'filler').map((p) => `${a.id}/${p.id}`),
+    a.pieces
+      .filter((p) => !p.pinned && roleAt(speciesById(p.species, catalogueOf(project)), p.stage) === 'filler')
+      .map((p) => `${a.id}/${p.id}`),
   );
 
 /** The kind that takes most of the work, with a method that is a good deal quicker; null where there is none. */
-function quickKind(plan: DerivedPlan): { species: string; method: string } | null {
-  const heads = plan.tray.filter((k) => k.toMake > 0 && speciesById(k.species).habit === 'head');
-  const minutes = (k: (typeof heads)[number]) => k.toMake * minutesForOne(methodById(k.method)) * k.pace.share;
+function quickKind(plan: DerivedPlan, catalogue: Catalogue): { species: string; method: string } | null {
+  const heads = plan.tray.filter((k) => k.toMake > 0 && speciesById(k.species, catalogue).habit === 'head');
+  const minutes = (k: (typeof heads)[number]) => k.toMake * minutesForOne(methodById(k.method, catalogue)) * k.pace.share;
   for (const k of [...heads].sort((a, b) => minutes(b) - minutes(a)).slice(0, 3)) {
-    const method = QUICK_METHODS.find((m) => minutesForOne(methodById(m)) < QUICK * minutesForOne(methodById(k.method)));
+    const method = QUICK_METHODS.find(
+      (m) => minutesForOne(methodById(m, catalogue)) < QUICK * minutesForOne(methodById(k.method, catalogue)),
+    );
     if (method) return { species: k.species, method };
   }
   return null;

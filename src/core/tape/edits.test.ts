@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { composeAll } from '../compose/composer';
 import type { JointEdit } from '../compose/arrangement';
 import { buildScene } from '../compose/scene';
@@ -9,6 +10,7 @@ import { branchTrees, JOINT_GAP_MM, type Joint, type Spray } from './tree';
 
 const CAKE = cakeOf([250, 110]);
 const [composed] = composeAll({
+  catalogue: SHIPPED,
   cake: CAKE,
   arrangement: newArrangement('a1', defaultLine('crescent', CAKE)),
   choices: CHOICES,
@@ -18,7 +20,7 @@ const [composed] = composeAll({
   proposals: 1,
   effort: 0.1,
 });
-const scene = buildScene(CAKE, composed!.arrangement)!;
+const scene = buildScene(CAKE, composed!.arrangement, SHIPPED)!;
 const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
 const built = (edits: JointEdit[]) => branchTrees(scene.heads, scene.line, 'a1', edits);
 const wish = (pieceId: string, over: Partial<JointEdit>): JointEdit => ({

@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { buildScene, type Scene } from '../compose/scene';
 import { defaultLine, newArrangement, newProject } from '../plan/newProject';
 import { derivePlan } from '../plan/derivePlan';
@@ -11,6 +12,7 @@ const CAKE = cakeOf([200, 120]);
 function clusterOn(standMm: number, spread: 'fan' | 'dome'): Scene {
   const line = { ...defaultLine('cluster', CAKE), standMm, spread } as LineSpec;
   const [p] = composeAll({
+    catalogue: SHIPPED,
     cake: CAKE,
     arrangement: newArrangement('a1', line),
     choices: CHOICES,
@@ -20,7 +22,7 @@ function clusterOn(standMm: number, spread: 'fan' | 'dome'): Scene {
     proposals: 1,
     effort: 0.1,
   });
-  return buildScene(CAKE, p!.arrangement)!;
+  return buildScene(CAKE, p!.arrangement, SHIPPED)!;
 }
 
 describe.each(['fan', 'dome'] as const)('a standing %s', (spread) => {

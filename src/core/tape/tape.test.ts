@@ -1,3 +1,4 @@
+import { SHIPPED } from '../botany/catalogue';
 import { cakeOf, FORMS, proposalFor } from '../testing/samples';
 import type { PlacedPiece } from '../compose/placement';
 import { buildScene } from '../compose/scene';
@@ -56,7 +57,7 @@ describe('tape', () => {
 describe.each(FORMS.map((form) => [form, 1] as const))('branch trees of a %s, seed %i', (form, seed) => {
   const cake = cakeOf([220, 110]);
   const { arrangement } = proposalFor(form, cake, seed, 0.15);
-  const scene = buildScene(cake, arrangement)!;
+  const scene = buildScene(cake, arrangement, SHIPPED)!;
   const sprays = branchTrees(scene.heads, scene.line, 'a1');
   const heads = new Map<string, PlacedPiece>(scene.heads.map((p) => [p.piece.id, p]));
   const each = (check: (spray: Spray, joint: Joint) => void) => sprays.forEach((s) => s.joints.forEach((j) => check(s, j)));
@@ -127,14 +128,14 @@ describe.each(FORMS.map((form) => [form, 1] as const))('branch trees of a %s, se
 test('no piece, no spray', () => {
   const cake = cakeOf([220, 110]);
   const { arrangement } = proposalFor('crescent', cake, 1, 0.1);
-  const scene = buildScene(cake, { ...arrangement, pieces: [] })!;
+  const scene = buildScene(cake, { ...arrangement, pieces: [] }, SHIPPED)!;
   expect(branchTrees([], scene.line, 'a1')).toEqual([]);
 });
 
 test.each(['ring', 'cascade', 'garland'] as const)('sprays of a %s grip into each other where they meet', (form) => {
   const cake = cakeOf([320, 120], [220, 110]);
   const { arrangement } = proposalFor(form, cake, 2, 0.1);
-  const { heads, line } = buildScene(cake, arrangement)!;
+  const { heads, line } = buildScene(cake, arrangement, SHIPPED)!;
   const sprays = branchTrees(heads, line, 'a1');
   expect(sprays.length).toBeGreaterThan(1);
   const meets = sprays.map((own, i) => ({ own, next: sprays[i + 1] ?? (line.closed && sprays.length > 2 ? sprays[0]! : null) }));
@@ -154,10 +155,10 @@ test.each(FORMS.filter((f) => f !== 'plaque').map((form) => [form] as const))(
   (form) => {
     const cake = cakeOf([250, 110]);
     const { arrangement } = proposalFor(form, cake, 5, 0.1);
-    const { line } = buildScene(cake, arrangement)!;
+    const { line } = buildScene(cake, arrangement, SHIPPED)!;
     const at = (pieces: typeof arrangement.pieces) =>
       new Map(
-        branchTrees(buildScene(cake, { ...arrangement, pieces })!.heads, line, 'a1')
+        branchTrees(buildScene(cake, { ...arrangement, pieces }, SHIPPED)!.heads, line, 'a1')
           .flatMap((s) => s.joints)
           .map((j) => [j.pieceId, j]),
       );

@@ -1,4 +1,4 @@
-import { bodyOf, MOST_TILT_RAD } from '../botany/catalogue';
+import { bodyOf, MOST_TILT_RAD, SHIPPED } from '../botany/catalogue';
 import type { Cake } from '../cake/cake';
 import { cakeSolid } from '../cake/solid';
 import { addScaled } from '../geometry/vec3';
@@ -14,7 +14,7 @@ import type { KindCount } from '../compose/shareOut';
 /** What the composer has to beat: the obvious ways to fill a line. */
 
 export const scoreOf = (cake: Cake, arrangement: Arrangement): number =>
-  overallScore(readBalance(buildScene(cake, arrangement)!, { stops: 0, looks: 0, first: null }));
+  overallScore(readBalance(buildScene(cake, arrangement, SHIPPED)!, { stops: 0, looks: 0, first: null }));
 
 const unrolled = (kinds: readonly KindCount[]): KindCount[] =>
   kinds.flatMap((k) => Array.from({ length: k.count }, () => ({ ...k, count: 1 })));
@@ -51,13 +51,17 @@ export function greedyPieces(cake: Cake, arrangement: Arrangement, kinds: readon
   const { cells } = envelopeGrid(line, Math.max(8, line.lengthMm / 60));
   const covered = cells.map(() => false);
   const placed: PlacedPiece[] = [];
-  const order = unrolled(kinds).sort((a, b) => bodyOf(b).radialMm - bodyOf(a).radialMm);
+  const order = unrolled(kinds).sort((a, b) => bodyOf(b, SHIPPED).radialMm - bodyOf(a, SHIPPED).radialMm);
   order.forEach((k, n) => {
     let best: { p: PlacedPiece; worth: number; hits: number[] } | null = null;
     for (const cell of cells) {
       const out = line.closed || cell.s >= line.focal ? 0 : Math.PI;
       const heading = k.role === 'foliage' ? out : Math.atan2(cell.side || 0.2, (cell.s - line.focal) * 2 || 0.2);
-      const p = placePiece(pieceOf(k, `p${n + 1}`, cell.s, cell.side, k.role === 'foliage' ? 1.25 : 0.35, heading), line);
+      const p = placePiece(
+        pieceOf(k, `p${n + 1}`, cell.s, cell.side, k.role === 'foliage' ? 1.25 : 0.35, heading),
+        line,
+        SHIPPED,
+      );
       const pressed = placed.reduce((a, q) => a + Math.max(0, overlapMm(p, q)), 0) + 2 * intoCakeMm(p, solid);
       const hits: number[] = [];
       cells.forEach((c, i) => {
@@ -65,7 +69,7 @@ export function greedyPieces(cake: Cake, arrangement: Arrangement, kinds: readon
         const at = addScaled(c.frame.pointMm, c.frame.normal, line.riseMm(c.s) * 0.3);
         if (coversSight(p, at, c.frame.normal, outlineShareOf(p))) hits.push(i);
       });
-      const worth = hits.length - 1.5 * pressed - (line.closed ? 0 : bodyOf(k).radialMm * line.armShare(cell.s) * 0.25);
+      const worth = hits.length - 1.5 * pressed - (line.closed ? 0 : bodyOf(k, SHIPPED).radialMm * line.armShare(cell.s) * 0.25);
       if (!best || worth > best.worth) best = { p, worth, hits };
     }
     if (!best) return;

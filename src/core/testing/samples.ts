@@ -7,6 +7,7 @@ import { SPECIES } from '../botany/catalogue';
 import { seededRandom } from '../geometry/random';
 import { defaultLine, newArrangement, newProject, newTier } from '../plan/newProject';
 import type { Project } from '../plan/project';
+import { SHIPPED } from '../botany/catalogue';
 
 /** A plain cake for tests: tiers by diameter and height, bottom first. */
 export function cakeOf(...tiers: readonly (readonly [diameterMm: number, heightMm: number])[]): Cake {
@@ -25,7 +26,17 @@ export const CHOICES = ['rose', 'ranunculus', 'blossom', 'froth', 'roundleaf'].m
 /** What the composer is asked for one quick proposal for a form on a cake. */
 export function requestFor(form: LineForm, cake: Cake, seed = 1, effort = 0.5): ComposeRequest {
   const arrangement = newArrangement('a1', defaultLine(form, cake));
-  return { cake, arrangement, choices: CHOICES, style: 'focal-led', counts: null, seed, proposals: 1, effort };
+  return {
+    cake,
+    arrangement,
+    catalogue: SHIPPED,
+    choices: CHOICES,
+    style: 'focal-led',
+    counts: null,
+    seed,
+    proposals: 1,
+    effort,
+  };
 }
 
 /** One quick proposal, the same for the same seed. */

@@ -1,4 +1,4 @@
-import { bodyOf, MOST_TILT_RAD, speciesById } from '../botany/catalogue';
+import { bodyOf, MOST_TILT_RAD, speciesById, SHIPPED } from '../botany/catalogue';
 import { seededRandom } from '../geometry/random';
 import { angleBetween, dot, normalize, type Vec3 } from '../geometry/vec3';
 import type { LineForm, Piece } from '../compose/arrangement';
@@ -19,7 +19,7 @@ export interface Spoiler {
   change(pieces: readonly Piece[], line: Line): Piece[];
 }
 
-const isFace = (p: Piece): boolean => speciesById(p.species).habit === 'head';
+const isFace = (p: Piece): boolean => speciesById(p.species, SHIPPED).habit === 'head';
 /** Every face as the same flower in one of two colours, by its number along the line. */
 function inTwoColours(pieces: readonly Piece[], first: (i: number, count: number) => boolean): Piece[] {
   const faces = pieces.filter(isFace).sort((a, b) => a.s - b.s);
@@ -33,8 +33,8 @@ function inTwoColours(pieces: readonly Piece[], first: (i: number, count: number
 
 /** Turns a piece's face as far toward a direction as its kind leans. */
 function faceToward(p: Piece, line: Line, direction: Vec3): Piece {
-  const { frame } = placePiece(p, line);
-  const tilt = Math.min(angleBetween(frame.normal, direction), MOST_TILT_RAD[bodyOf(p).role]);
+  const { frame } = placePiece(p, line, SHIPPED);
+  const tilt = Math.min(angleBetween(frame.normal, direction), MOST_TILT_RAD[bodyOf(p, SHIPPED).role]);
   return { ...p, tiltRad: tilt, headingRad: Math.atan2(dot(direction, frame.toSide), dot(direction, frame.along)) };
 }
 
@@ -48,7 +48,7 @@ export const SPOILERS: readonly Spoiler[] = [
     notOn: CLOSED,
     change: (pieces) => {
       let n = 0;
-      return pieces.map((p) => (bodyOf(p).role === 'focal' ? { ...p, s: 0.02 + 0.02 * n++ } : p));
+      return pieces.map((p) => (bodyOf(p, SHIPPED).role === 'focal' ? { ...p, s: 0.02 + 0.02 * n++ } : p));
     },
   },
   {
@@ -72,7 +72,7 @@ export const SPOILERS: readonly Spoiler[] = [
       const x = (p: Piece) => outwardShare(line, p);
       const faces = pieces.filter(isFace);
       const places = [...faces].sort((a, b) => x(b) - x(a));
-      const large = [...faces].sort((a, b) => bodyOf(b).radialMm - bodyOf(a).radialMm);
+      const large = [...faces].sort((a, b) => bodyOf(b, SHIPPED).radialMm - bodyOf(a, SHIPPED).radialMm);
       const moved = new Map(large.map((p, i) => [p.id, { s: places[i]!.s, side: places[i]!.side }]));
       return pieces.map((p) => ({ ...p, ...moved.get(p.id) }));
     },
@@ -121,8 +121,11 @@ export const SPOILERS: readonly Spoiler[] = [
     change: (pieces) => {
       const kinds = new Map<string, Piece[]>();
       for (const p of pieces)
-        if (bodyOf(p).role !== 'foliage')
-          kinds.set(`${p.species}|${bodyOf(p).role}`, [...(kinds.get(`${p.species}|${bodyOf(p).role}`) ?? []), p]);
+        if (bodyOf(p, SHIPPED).role !== 'foliage')
+          kinds.set(`${p.species}|${bodyOf(p, SHIPPED).role}`, [
+            ...(kinds.get(`${p.species}|${bodyOf(p, SHIPPED).role}`) ?? []),
+            p,
+          ]);
       const more = [...kinds.values()]
         .filter((own) => own.length % 2 === 1)
         .map((own, i) => ({ ...own[0]!, id: `even-${i}`, s: Math.min(1, own[0]!.s + 0.03), side: -own[0]!.side }));
@@ -137,7 +140,7 @@ export const SPOILERS: readonly Spoiler[] = [
     change: (pieces, line) => {
       let n = 0;
       return pieces.map((p) =>
-        bodyOf(p).role === 'foliage' ? { ...p, headingRad: p.headingRad + (line.closed && n++ % 2 ? 0 : Math.PI) } : p,
+        bodyOf(p, SHIPPED).role === 'foliage' ? { ...p, headingRad: p.headingRad + (line.closed && n++ % 2 ? 0 : Math.PI) } : p,
       );
     },
   },
@@ -160,7 +163,7 @@ export const SPOILERS: readonly Spoiler[] = [
     related: ['crowding', 'rhythm', 'focal', 'cover', 'grading', 'weight', 'colour', 'facing', 'hidden'],
     notOn: [],
     change: (pieces) => {
-      const large = pieces.filter(isFace).sort((a, b) => bodyOf(b).radialMm - bodyOf(a).radialMm)[0];
+      const large = pieces.filter(isFace).sort((a, b) => bodyOf(b, SHIPPED).radialMm - bodyOf(a, SHIPPED).radialMm)[0];
       return pieces.map((p) => (p === large ? { ...p, sizeMm: Math.min(250, p.sizeMm * 1.9) } : p));
     },
   },

@@ -51,4 +51,8 @@ export interface LabelArgs {
   'week.pieces': { count: Arg; task: Arg };
   'week.drying': { task: Arg; note: Arg; hours: Arg };
   'label.leaves': { when: Arg };
+  'wire.for-kind': { kind: Arg };
+  'place.round-tier': { tier: Arg };
+  'place.barrier-for': { goodFor: Arg };
+  'place.barrier-in-full': { goodFor: Arg; notFor: Arg; touches: Arg; takenOut: Arg };
 }

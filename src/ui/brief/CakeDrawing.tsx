@@ -8,6 +8,7 @@ import { drawLine } from '@/core/compose/line';
 import { clamp } from '@/core/geometry/numbers';
 import { seededRandom } from '@/core/geometry/random';
 import { getStudio, useStudio } from '../useStudio';
+import { useCatalogue } from '../useCatalogue';
 
 const W = 620;
 const H = 238;
@@ -138,6 +139,7 @@ function cornersSeen(t: StackedTier): number[] {
 
 /** Colour and mass only: what a brief may promise. */
 function Dabs({ cake, X, Y, scale }: { cake: Cake; X: (mm: number) => number; Y: (mm: number) => number; scale: number }) {
+  const catalogue = useCatalogue();
   const arrangements = useStudio((s) => s.project!.arrangements);
   const choices = useStudio((s) => s.project!.brief.choices);
   const lines = arrangements.flatMap((a) => (cake.tiers.length ? (drawLine(a.line, cake) ?? []) : []));
@@ -147,7 +149,7 @@ function Dabs({ cake, X, Y, scale }: { cake: Cake; X: (mm: number) => number; Y:
     const line = lines[i % lines.length]!;
     const s = random();
     const place = line.at(s, (random() * 2 - 1) * line.halfWidthMm(s) * 0.8);
-    const species = speciesById(choices[Math.floor(random() * choices.length)]!.species);
+    const species = speciesById(choices[Math.floor(random() * choices.length)]!.species, catalogue);
     const way = colourwayOf(species, choices.find((c) => c.species === species.id)!.colourway);
     return {
       place,

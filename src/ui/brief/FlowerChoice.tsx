@@ -13,6 +13,7 @@ import { Choice } from '../shared/fields';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { Palette } from './Palette';
+import { useCatalogue } from '../useCatalogue';
 
 const STYLE_NAMES: Record<(typeof STYLES)[number], string> = {
   'focal-led': 'Focal-led',
@@ -70,11 +71,12 @@ function toggle(id: string, first: string): void {
 
 /** One shelf; what is out of season is paler and says so. */
 function Catalogue({ roles, palette }: { roles: readonly Role[]; palette: readonly string[] }) {
+  const catalogue = useCatalogue();
   const brief = useStudio((s) => s.project!.brief);
   const month = monthOf(brief.leavesAt);
-  const near = palette.length ? flowersFor(palette).map((f) => f.species.id) : [];
+  const near = palette.length ? flowersFor(palette, catalogue).map((f) => f.species.id) : [];
   // with a palette those that come nearest to it stand first
-  const shown = allSpecies()
+  const shown = allSpecies(catalogue)
     .filter((s) => roles.includes(s.role))
     .sort((a, b) => near.indexOf(a.id) - near.indexOf(b.id));
   return (
@@ -107,6 +109,7 @@ const wayFor = (s: Species, palette: readonly string[]): string =>
 
 /** What is chosen: a picture, how many the line wants of it or the person asks for, and its colours one after another. */
 function Chosens() {
+  const catalogue = useCatalogue();
   const cake = useStudio((s) => s.project!.cake);
   const spec = useStudio((s) => s.project!.arrangements[s.arrangementIndex]?.line ?? null);
   const brief = useStudio((s) => s.project!.brief);
@@ -114,22 +117,25 @@ function Chosens() {
   const counts = useMemo(() => {
     const line = spec ? drawLine(spec, cake) : null;
     const list = new Map<string, { open: number; buds: number }>();
-    for (const k of line ? shareOut(line, brief.style, brief.choices, FULL_DENSITY) : []) {
+    for (const k of line ? shareOut(line, brief.style, brief.choices, catalogue, FULL_DENSITY) : []) {
       const known = list.get(k.species) ?? { open: 0, buds: 0 };
       known[k.role === 'bud' ? 'buds' : 'open'] += k.count;
       list.set(k.species, known);
     }
     return list;
-  }, [cake, spec, brief.style, brief.choices]);
+  }, [cake, spec, brief.style, brief.choices, catalogue]);
   const ask = (c: Chosen, count: number | null) =>
-    edit(count === null ? `${c.species} by the line` : `${count} ${speciesById(c.species).name.toLowerCase()}`, (d) => {
-      const own = d.brief.choices.find((x) => x.species === c.species);
-      if (own) Object.assign(own, { least: count, most: count });
-    });
+    edit(
+      count === null ? `${c.species} by the line` : `${count} ${speciesById(c.species, catalogue).name.toLowerCase()}`,
+      (d) => {
+        const own = d.brief.choices.find((x) => x.species === c.species);
+        if (own) Object.assign(own, { least: count, most: count });
+      },
+    );
   return (
     <ul className="flex flex-wrap gap-2" aria-label="Suggested counts">
       {brief.choices.map((c) => {
-        const species = speciesById(c.species);
+        const species = speciesById(c.species, catalogue);
         const at = Math.max(
           0,
           species.colourways.findIndex((w) => w.id === c.colourway),

@@ -5,9 +5,11 @@ import { useState } from 'react';
 import { speciesById } from '@/core/botany/catalogue';
 import { HARMONIES, nearestColourway, paletteFrom, type Harmony } from '@/core/compose/palette';
 import { getStudio } from '../useStudio';
+import { useCatalogue } from '../useCatalogue';
 
 /** A palette from one colour; the chosen flowers take the nearest of their own colours, and the catalogue is shown in it. */
 export function Palette({ palette, onPalette }: { palette: readonly string[]; onPalette(palette: readonly string[]): void }) {
+  const catalogue = useCatalogue();
   const [open, setOpen] = useState(false);
   const [from, setFrom] = useState('#c06a8a');
   const [harmony, setHarmony] = useState<Harmony>('neighbours');
@@ -75,7 +77,7 @@ export function Palette({ palette, onPalette }: { palette: readonly string[]; on
             onClick={() => {
               getStudio().edit('flowers into the palette', (d) => {
                 for (const c of d.brief.choices) {
-                  const species = speciesById(c.species);
+                  const species = speciesById(c.species, catalogue);
                   if (species.role === 'foliage') continue;
                   c.colourway = nearestColourway(species, palette).id;
                   for (const a of d.arrangements)

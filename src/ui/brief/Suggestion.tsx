@@ -5,17 +5,19 @@ import { FULL_DENSITY } from '@/core/compose/composer';
 import { drawLine } from '@/core/compose/line';
 import { shareOut } from '@/core/compose/shareOut';
 import { useStudio } from '../useStudio';
+import { useCatalogue } from '../useCatalogue';
 
 /** How many pieces the line wants, from its area and the pieces' own; and the way on. */
 export function Suggestion({ onCompose }: { onCompose(): void }) {
+  const catalogue = useCatalogue();
   const cake = useStudio((s) => s.project!.cake);
   const spec = useStudio((s) => s.project!.arrangements[s.arrangementIndex]?.line ?? null);
   const brief = useStudio((s) => s.project!.brief);
   const { total, lengthMm } = useMemo(() => {
     const line = spec ? drawLine(spec, cake) : null;
-    const kinds = line ? shareOut(line, brief.style, brief.choices, FULL_DENSITY) : [];
+    const kinds = line ? shareOut(line, brief.style, brief.choices, catalogue, FULL_DENSITY) : [];
     return { total: kinds.reduce((a, k) => a + k.count, 0), lengthMm: line?.lengthMm ?? 0 };
-  }, [cake, spec, brief.style, brief.choices]);
+  }, [cake, spec, brief.style, brief.choices, catalogue]);
   if (total === 0) {
     return (
       <p role="alert" className="say">

@@ -11,6 +11,7 @@ import { hasGraphicsCard } from './graphicsCard';
 import { useKindGeometry } from './kindGeometry';
 import { pasteMaterial } from './paste';
 import { useShadowsOf } from './shadows';
+import { useCatalogue } from '../useCatalogue';
 
 interface KindGroup {
   detail: Detail;
@@ -19,6 +20,7 @@ interface KindGroup {
 
 /** All pieces, one instanced mesh a kind; the chosen ones of a full table in their own, with the thickness of their paste. */
 export function Flowers({ heads, chosen }: { heads: readonly PlacedPiece[]; chosen: ReadonlySet<string> }) {
+  const catalogue = useCatalogue();
   const gl = useThree((t) => t.gl);
   const budget = useMemo(() => (hasGraphicsCard(gl) ? WITH_CARD : WITHOUT_CARD), [gl]);
   const kinds = useMemo(() => {
@@ -26,13 +28,13 @@ export function Flowers({ heads, chosen }: { heads: readonly PlacedPiece[]; chos
     const groups = new Map<string, KindGroup>();
     for (const p of heads) {
       const detail = detailOf({ role: p.body.role, chosen: chosen.has(p.piece.id) }, table, budget);
-      const key = `${kindKey(modelOf(p))}|${detail}`;
+      const key = `${kindKey(modelOf(p), catalogue)}|${detail}`;
       const group = groups.get(key);
       if (group) group.own.push(p);
       else groups.set(key, { detail, own: [p] });
     }
     return [...groups];
-  }, [heads, chosen, budget]);
+  }, [heads, chosen, budget, catalogue]);
   useShadowsOf(heads);
   const material = useMemo(() => pasteMaterial(), []);
   return (

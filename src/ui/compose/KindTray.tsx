@@ -10,6 +10,7 @@ import { shareOut } from '@/core/compose/shareOut';
 import { freshId } from '@/data/editActions';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
+import { currentCatalogue, useCatalogue } from '../useCatalogue';
 
 interface Well {
   key: string;
@@ -53,7 +54,8 @@ export function KindTray() {
 }
 
 function WellButton({ well, chosen }: { well: Well; chosen: boolean }) {
-  const species = speciesById(well.species);
+  const catalogue = useCatalogue();
+  const species = speciesById(well.species, catalogue);
   const short = well.placed < well.wanted;
   const name = pieceName(species, well.stage);
   return (
@@ -84,12 +86,13 @@ function WellButton({ well, chosen }: { well: Well; chosen: boolean }) {
 
 /** Sets the first piece of a kind at the focal point, to be moved from there. */
 function setFirst(well: Well): void {
+  const catalogue = currentCatalogue();
   const { edit, arrangementIndex, project, select } = getStudio();
   const arrangement = project?.arrangements[arrangementIndex];
   if (!arrangement) return;
   const id = freshId(arrangement.pieces);
-  const sprig = speciesById(well.species).habit === 'sprig';
-  edit(`set ${speciesById(well.species).name.toLowerCase()}`, (draft) => {
+  const sprig = speciesById(well.species, catalogue).habit === 'sprig';
+  edit(`set ${speciesById(well.species, catalogue).name.toLowerCase()}`, (draft) => {
     draft.arrangements[arrangementIndex]!.pieces.push({
       id,
       species: well.species,
@@ -129,6 +132,7 @@ function Rule() {
 
 /** Placed of wanted per kind; what is wanted comes from the line's area and the brief, buds apart from open flowers. */
 function wellsOf(pieces: readonly Piece[], project: NonNullable<ReturnType<typeof getStudio>['project']>, index: number): Well[] {
+  const catalogue = currentCatalogue();
   const wells = new Map<string, Well>();
   const well = (species: string, stage: string, colourway: string): Well => {
     const key = `${species}|${stage}|${colourway}`;
@@ -138,8 +142,8 @@ function wellsOf(pieces: readonly Piece[], project: NonNullable<ReturnType<typeo
       key,
       species,
       stage,
-      colourway: colourwayOf(speciesById(species), colourway).id,
-      role: roleAt(speciesById(species), stage),
+      colourway: colourwayOf(speciesById(species, catalogue), colourway).id,
+      role: roleAt(speciesById(species, catalogue), stage),
       placed: 0,
       wanted: 0,
       sizes: [],
@@ -156,7 +160,7 @@ function wellsOf(pieces: readonly Piece[], project: NonNullable<ReturnType<typeo
   }
   const arrangement = project.arrangements[index];
   const line = arrangement ? drawLine(arrangement.line, project.cake) : null;
-  for (const kind of line ? shareOut(line, project.brief.style, project.brief.choices, FULL_DENSITY) : []) {
+  for (const kind of line ? shareOut(line, project.brief.style, project.brief.choices, catalogue, FULL_DENSITY) : []) {
     const w = well(kind.species, kind.stage, kind.colourway);
     w.wanted += kind.count;
     if (!w.sizes.includes(kind.sizeMm)) w.sizes.push(kind.sizeMm);
@@ -168,5 +172,7 @@ function wellsOf(pieces: readonly Piece[], project: NonNullable<ReturnType<typeo
   return [...wells.values()].sort((a, b) => bodySize(b) - bodySize(a)).filter((w) => w.placed > 0 || w.wanted > 0);
 }
 
-const bodySize = (w: Well): number =>
-  bodyOf({ species: w.species, stage: w.stage, sizeMm: w.sizes[0]!, colourway: w.colourway }).radialMm;
+const bodySize = (w: Well): number => {
+  const catalogue = currentCatalogue();
+  return bodyOf({ species: w.species, stage: w.stage, sizeMm: w.sizes[0]!, colourway: w.colourway }, catalogue).radialMm;
+};

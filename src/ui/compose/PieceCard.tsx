@@ -10,17 +10,19 @@ import { habits } from '../speech/habits';
 import { getStudio, useStudio } from '../useStudio';
 import { changePieces } from './dragging';
 import { addAnother, applyMove, applyToMany, chooseAlike, MOVES, removeChosen } from './moves';
+import { useCatalogue } from '../useCatalogue';
 
 /** The chosen piece: what it is, its figures, and everything one does to it, for fingers. */
 export function PieceCard() {
+  const catalogue = useCatalogue();
   const selection = useStudio((s) => s.selection);
   const pieces = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.pieces);
   const plan = useStudio((s) => s.plan);
   const chosen = pieces?.filter((p) => selection.includes(p.id)) ?? [];
   const one = chosen[0];
   if (!one) return null;
-  const species = speciesById(one.species);
-  const body = bodyOf(one);
+  const species = speciesById(one.species, catalogue);
+  const body = bodyOf(one, catalogue);
   const wire = plan?.wires.find((w) => w.pieceId === one.id && w.use === 'stem');
   const pinned = chosen.every((p) => p.pinned);
   const name = pieceName(species, one.stage);
@@ -148,7 +150,8 @@ function Swap({
   one: { species: string; stage: string; sizeMm: number; colourway: string };
   ids: readonly string[];
 }) {
-  const species = speciesById(one.species);
+  const catalogue = useCatalogue();
+  const species = speciesById(one.species, catalogue);
   const edit = (label: string, to: Partial<{ species: string; stage: string; sizeMm: number; colourway: string }>) =>
     getStudio().edit(
       label,
@@ -162,7 +165,7 @@ function Swap({
         aria-label="Species"
         value={species.id}
         onChange={(e) => {
-          const next = speciesById(e.target.value);
+          const next = speciesById(e.target.value, catalogue);
           edit(`swap for ${next.name.toLowerCase()}`, {
             species: next.id,
             stage: next.stages[next.stages.length - 1]!.id,
@@ -171,7 +174,7 @@ function Swap({
           });
         }}
       >
-        {allSpecies().map((s) => (
+        {allSpecies(catalogue).map((s) => (
           <option key={s.id} value={s.id}>
             {s.name}
           </option>

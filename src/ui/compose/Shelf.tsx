@@ -2,7 +2,6 @@
 
 import { Plus, Spline } from 'lucide-react';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
-import { openedCatalogue } from '@/core/botany/catalogue';
 import type { Arrangement } from '@/core/compose/arrangement';
 import { missingKinds, type Proposal } from '@/core/compose/composer';
 import type { KindCount } from '@/core/compose/shareOut';
@@ -16,6 +15,7 @@ import { getStudio, useStudio } from '../useStudio';
 import { addArrangement } from './arrangements';
 import { Arrangements, FormPicker, Method } from './LineParts';
 import { currentWords, useWords } from '../speech/useWords';
+import { currentCatalogue } from '../useCatalogue';
 
 /** What stands in the corner beside the tiers: the line's form, the proposals as small cakes, the gap measured. */
 export const Shelf = memo(function Shelf() {
@@ -182,7 +182,7 @@ function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
           key={p.name}
           className="rounded-xl p-1 text-center"
           aria-pressed={p.arrangement.pieces === pieces}
-          onClick={() => getStudio().keep(p)}
+          onClick={() => getStudio().keep(p, words.messages.names.proposals[p.name])}
         >
           <SmallCake arrangement={p.arrangement} />
           <span className="block text-[15px] font-semibold">
@@ -217,7 +217,7 @@ function SmallCake({ arrangement, className = '' }: { arrangement: Arrangement; 
         project.cake,
         [arrangement],
         { azimuthRad: -Math.PI / 2, elevationDeg: 15, width: 140, height: 180, detail: 'far' },
-        openedCatalogue(),
+        currentCatalogue().own,
       )
       .then(
         // a late picture is still newer than the one that is seen

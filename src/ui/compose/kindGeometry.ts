@@ -2,9 +2,10 @@
 
 import { useEffect, useState } from 'react';
 import { BufferAttribute, BufferGeometry } from 'three';
-import { kindKey, openedCatalogue, type Detail, type Kind } from '@/core/botany/catalogue';
+import { kindKey, type Catalogue, type Detail, type Kind } from '@/core/botany/catalogue';
 import type { Mesh } from '@/core/botany/shape/mesh';
 import { pictureBench } from '@/workers/clients';
+import { useCatalogue } from '../useCatalogue';
 
 export function toGeometry(mesh: Mesh): BufferGeometry {
   const geometry = new BufferGeometry();
@@ -24,11 +25,11 @@ const DETAILS: readonly Detail[] = ['close', 'near', 'far'];
 const readyNow = (key: string, detail: Detail): BufferGeometry | null =>
   [detail, ...DETAILS].map((d) => ready.get(`${key}|${d}`)).find((geometry) => geometry !== undefined) ?? null;
 
-function geometryOf(kind: Kind, detail: Detail): Promise<BufferGeometry> {
-  const key = `${kindKey(kind)}|${detail}`;
+function geometryOf(kind: Kind, detail: Detail, catalogue: Catalogue): Promise<BufferGeometry> {
+  const key = `${kindKey(kind, catalogue)}|${detail}`;
   let geometry = made.get(key);
   if (!geometry) {
-    geometry = pictureBench.mesh(kind, detail, 0, openedCatalogue()).then(toGeometry);
+    geometry = pictureBench.mesh(kind, detail, 0, catalogue.own).then(toGeometry);
     geometry.then(
       (g) => ready.set(key, g),
       () => undefined,
@@ -42,18 +43,21 @@ function geometryOf(kind: Kind, detail: Detail): Promise<BufferGeometry> {
 
 /** The triangles of a kind, made off the page once; null until they are there. */
 export function useKindGeometry(kind: Kind, detail: Detail): BufferGeometry | null {
+  const catalogue = useCatalogue();
   const { species, stage, sizeMm, colourway } = kind;
-  const key = kindKey(kind);
+  const key = kindKey(kind, catalogue);
   const [geometry, setGeometry] = useState(() => readyNow(key, detail));
   useEffect(() => {
     let live = true;
-    geometryOf({ species, stage, sizeMm, colourway }, detail).then(
+    geometryOf({ species, stage, sizeMm, colourway }, detail, catalogue).then(
       (g) => live && setGeometry(g),
       () => undefined,
     );
     return () => {
       live = false;
     };
+    // the key says what of the catalogue this kind takes
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, species, stage, sizeMm, colourway, detail]);
   return geometry;
 }

@@ -7,6 +7,8 @@ import { clamp } from '@/core/geometry/numbers';
 import { freshId } from '@/data/editActions';
 import { getStudio } from '../useStudio';
 import { changePieces, SIDE_MOST } from './dragging';
+import {} from '../useCatalogue';
+import { currentCatalogue } from '../useCatalogue';
 
 const NUDGE_MM = 1;
 const NUDGE_FAST = 5;
@@ -44,7 +46,7 @@ export function removeChosen(): void {
 export const MOVES = {
   lift: (by: number) => (piece: Piece) => void (piece.lift = clamp(piece.lift + by, 0, MOST_LIFT)),
   lean: (byRad: number) => (piece: Piece) =>
-    void (piece.tiltRad = clamp(piece.tiltRad + byRad, 0, MOST_TILT_RAD[bodyOf(piece).role])),
+    void (piece.tiltRad = clamp(piece.tiltRad + byRad, 0, MOST_TILT_RAD[bodyOf(piece, currentCatalogue()).role])),
   turn: (byRad: number) => (piece: Piece) => void (piece.headingRad += byRad),
   spin: (byRad: number) => (piece: Piece) => void (piece.rollRad += byRad),
 } as const;

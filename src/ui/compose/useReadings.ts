@@ -1,9 +1,10 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { openedCatalogue } from '@/core/botany/catalogue';
+import type { OwnCatalogue } from '@/core/botany/catalogue';
 import type { Reading } from '@/core/compose/reading';
 import { readingBench } from '@/workers/clients';
+import { useCatalogue } from '../useCatalogue';
 import { useStudio } from '../useStudio';
 
 const NONE: readonly Reading[] = [];
@@ -20,8 +21,11 @@ export function useReadings(): readonly Reading[] {
   const arrangement = useStudio((s) => s.project?.arrangements[s.arrangementIndex] ?? null);
   const planned = useStudio((s) => s.plan?.arrangements[s.arrangementIndex]?.readings ?? NONE);
   const [read, setRead] = useState<{ of: object; readings: readonly Reading[] } | null>(null);
+  const { own } = useCatalogue();
   const busy = useRef(false);
-  const newest = useRef<{ cake: typeof cake; arrangement: typeof arrangement; remedies: boolean } | null>(null);
+  const newest = useRef<{ cake: typeof cake; arrangement: typeof arrangement; own: OwnCatalogue; remedies: boolean } | null>(
+    null,
+  );
   useEffect(() => {
     const ask = () => {
       const asked = newest.current;
@@ -30,7 +34,7 @@ export function useReadings(): readonly Reading[] {
       busy.current = true;
       const of = asked.arrangement;
       readingBench
-        .read(asked.cake, of, asked.remedies, openedCatalogue())
+        .read(asked.cake, of, asked.remedies, asked.own)
         .then((readings) =>
           setRead((last) => ({
             of,
@@ -44,14 +48,14 @@ export function useReadings(): readonly Reading[] {
           if (newest.current) ask();
         });
     };
-    newest.current = { cake, arrangement, remedies: false };
+    newest.current = { cake, arrangement, own, remedies: false };
     ask();
     const rest = setTimeout(() => {
-      newest.current = { cake, arrangement, remedies: true };
+      newest.current = { cake, arrangement, own, remedies: true };
       ask();
     }, REST_MS);
     return () => clearTimeout(rest);
-  }, [cake, arrangement]);
+  }, [cake, arrangement, own]);
   if (!read || read.of !== arrangement || read.readings.length === 0) return planned;
   const buildable = planned.find((r) => r.id === 'buildable');
   return read.readings.map((r) => (r.id === 'buildable' && buildable ? buildable : r));

@@ -1,10 +1,10 @@
 'use client';
 
 import { useMemo } from 'react';
-import { openedCatalogue } from '@/core/botany/catalogue';
 import { cakeSolid, type CakeSolid } from '@/core/cake/solid';
 import { drawLine, type Line } from '@/core/compose/line';
 import { placeAll, type PlacedPiece } from '@/core/compose/placement';
+import { useCatalogue } from '../useCatalogue';
 import { useStudio } from '../useStudio';
 
 export interface LiveScene {
@@ -21,19 +21,19 @@ export interface LiveScene {
 export function useScene(): LiveScene | null {
   const cake = useStudio((s) => s.project?.cake ?? null);
   const arrangements = useStudio((s) => s.project?.arrangements ?? null);
-  const catalogue = useStudio((s) => (s.project ? openedCatalogue() : null));
+  const catalogue = useCatalogue();
   const index = useStudio((s) => s.arrangementIndex);
   const open = arrangements?.[index] ?? null;
   const lineSpec = open?.line ?? null;
   const line = useMemo(() => (cake && lineSpec ? drawLine(lineSpec, cake) : null), [cake, lineSpec]);
   const solid = useMemo(() => (cake ? cakeSolid(cake) : null), [cake]);
   const pieces = open?.pieces;
-  const heads = useMemo(() => (catalogue && line && pieces ? placeAll(pieces, line) : []), [line, pieces, catalogue]);
+  const heads = useMemo(() => (line && pieces ? placeAll(pieces, line, catalogue) : []), [line, pieces, catalogue]);
   const others = useMemo(
     () =>
-      (catalogue && cake && arrangements ? arrangements.filter((_, i) => i !== index) : []).flatMap((a) => {
+      (cake && arrangements ? arrangements.filter((_, i) => i !== index) : []).flatMap((a) => {
         const own = drawLine(a.line, cake!);
-        return own ? [{ line: own, heads: placeAll(a.pieces, own) }] : [];
+        return own ? [{ line: own, heads: placeAll(a.pieces, own, catalogue) }] : [];
       }),
     [cake, arrangements, index, catalogue],
   );

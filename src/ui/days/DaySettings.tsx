@@ -8,6 +8,7 @@ import { WEEKDAYS } from '@/core/days/clock';
 import { usesFormers } from '@/core/plan/daysOf';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
+import { useCatalogue } from '../useCatalogue';
 
 type Hours = ({ fromMinute: number; toMinute: number } | null)[];
 
@@ -63,6 +64,7 @@ const toMinute = (text: string): number | null => {
 
 /** Who works when and does what, where things dry, and how the work is laid over the days. */
 export function DaySettings({ plan }: { plan: DerivedPlan }) {
+  const catalogue = useCatalogue();
   const days = useStudio((s) => s.project!.days);
   const hours = useStudio((s) => s.project!.brief.hours);
   const { edit } = getStudio();
@@ -162,7 +164,7 @@ export function DaySettings({ plan }: { plan: DerivedPlan }) {
           value={days.rackPlaces}
           onChange={(v) => set('places on the rack', { rackPlaces: v })}
         />
-        {usesFormers(plan.tray) && (
+        {usesFormers(plan.tray, catalogue) && (
           <Places label="Formers and cups" value={days.formers} onChange={(v) => set('formers and cups', { formers: v })} />
         )}
         <When

@@ -20,6 +20,7 @@ import { Strands } from './Strands';
 import { TaskCard } from './TaskCard';
 import { wallNow } from './wallNow';
 import { useWords } from '../speech/useWords';
+import { useCatalogue } from '../useCatalogue';
 
 const WhatFits = dynamic(() => import('./WhatFits').then((m) => m.WhatFits), { ssr: false });
 const DaysChart = dynamic(() => import('./DaysChart').then((m) => m.DaysChart), { ssr: false });
@@ -34,6 +35,7 @@ function paceWords(plan: DerivedPlan): string {
 
 /** When each step is done: strands hang from a drying rail, dark is work, light is drying; all run to the cake. */
 export function DaysStation() {
+  const catalogue = useCatalogue();
   const plan = useStudio((s) => s.plan);
   const leavesAt = useStudio((s) => s.project!.brief.leavesAt);
   const withOthers = useStudio((s) => s.project!.days.withOthers);
@@ -57,7 +59,9 @@ export function DaysStation() {
   }
   const minutes = plan.tasks.reduce((a, t) => a + t.minutes, 0);
   const first = plan.schedule[0];
-  const strands = [...new Set(plan.tasks.filter((t) => t.strand !== 'all').map((t) => t.strand))].map((id) => speciesById(id));
+  const strands = [...new Set(plan.tasks.filter((t) => t.strand !== 'all').map((t) => t.strand))].map((id) =>
+    speciesById(id, catalogue),
+  );
   const today = dayStart(wallNow());
   return (
     <div className="px-6 pb-6">

@@ -1,7 +1,6 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { openedCatalogue } from '@/core/botany/catalogue';
 import { spread } from '@/core/formats/template';
 import { degToRad } from '@/core/geometry/numbers';
 import { cakeSight } from '@/core/picture/cakePicture';
@@ -10,6 +9,7 @@ import type { DerivedPlan, PlannedEntry } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 import { pictureBench } from '@/workers/clients';
 import { pictureToUrl } from '../shared/Portrait';
+import { catalogueOf } from '@/core/plan/catalogueOf';
 
 /** From which side the sheet shows the cake. */
 const SIDES = { front: -Math.PI / 2, back: Math.PI / 2 } as const;
@@ -48,7 +48,7 @@ export const pictureOf = (side: Side, project: Project, times = 1): Promise<Pict
     project.cake,
     project.arrangements,
     { azimuthRad: SIDES[side], elevationDeg: ELEVATION_DEG, width: W * times, height: H * times, detail: 'near' },
-    openedCatalogue(),
+    catalogueOf(project).own,
   );
 
 /** The cake from one side, each entry numbered at the margin, near its own height, with a line to its place. */

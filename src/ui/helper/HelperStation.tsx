@@ -3,17 +3,18 @@
 import { format } from 'date-fns';
 import { Download } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useState } from 'react';
-import { openCatalogue } from '@/core/botany/catalogue';
+import { useMemo, useState } from 'react';
+import { catalogueWith } from '@/core/botany/catalogue';
 import { countedLog } from '@/core/log/entries';
 import { writePacket, type Packet } from '@/core/formats/packetFile';
 import { PACKET_FILE_ENDING } from '@/core/formats/endings';
-import { catalogueOf } from '@/core/plan/project';
 import { saveFile } from '../shared/fileAccess';
 import { TrayFields } from '../log/TrayFields';
 import { Portrait } from '../shared/Portrait';
 import { leavesWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
+import { BARRIERS } from '@/core/place/barrier';
+import { OtherCatalogue } from '../useCatalogue';
 
 /** A helper's own bench: the steps, counts and pictures of a packet; what is done goes back in it. */
 export function HelperStation() {
@@ -33,81 +34,79 @@ export function HelperStation() {
 }
 
 function Bench({ packet }: { packet: Packet }) {
-  const [opened] = useState(() => openCatalogue({ ...packet.catalogue, cutters: [] }));
-  useEffect(
-    () => () => {
-      const { project } = getStudio();
-      if (project) openCatalogue(catalogueOf(project));
-    },
-    [opened],
+  const catalogue = useMemo(
+    () => ({ ...catalogueWith({ ...packet.catalogue, cutters: [] }), barriers: BARRIERS }),
+    [packet.catalogue],
   );
   const log = countedLog(packet.log);
   const days = [...new Set(packet.tasks.map((t) => t.from.slice(0, 10)))];
   return (
-    <div className="px-6 pb-6">
-      <div className="flex flex-wrap items-end gap-3 pb-3">
-        <div className="grow">
-          <h1>
-            {packet.helper}, for {packet.job}
-          </h1>
-          <p className="sub">{leavesWords(packet.leavesAt)}</p>
+    <OtherCatalogue value={catalogue}>
+      <div className="px-6 pb-6">
+        <div className="flex flex-wrap items-end gap-3 pb-3">
+          <div className="grow">
+            <h1>
+              {packet.helper}, for {packet.job}
+            </h1>
+            <p className="sub">{leavesWords(packet.leavesAt)}</p>
+          </div>
+          <button
+            className="next"
+            onClick={() =>
+              void saveFile(
+                `${packet.helper.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-back${PACKET_FILE_ENDING}`,
+                writePacket(packet),
+              )
+            }
+          >
+            <Download size={20} /> Send it back
+          </button>
+          <button className="key" onClick={() => getStudio().closePacket()}>
+            Close the packet
+          </button>
         </div>
-        <button
-          className="next"
-          onClick={() =>
-            void saveFile(
-              `${packet.helper.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-back${PACKET_FILE_ENDING}`,
-              writePacket(packet),
-            )
-          }
-        >
-          <Download size={20} /> Send it back
-        </button>
-        <button className="key" onClick={() => getStudio().closePacket()}>
-          Close the packet
-        </button>
+        <ul className="grid gap-3 md:grid-cols-2 xl:grid-cols-3" aria-label="What to make">
+          {packet.kinds.map((k) => {
+            const own = log.filter((e) => e.kind === k.key);
+            const made = own.reduce((a, e) => a + e.made, 0);
+            return (
+              <li key={k.key} className="well flex items-start gap-4 px-4 py-3">
+                <Portrait kind={k} px={84} className="size-[84px] shrink-0 self-start" />
+                <div className="grow">
+                  <b className="block text-lg">{k.name}</b>
+                  <span className="block text-[15px]">
+                    {made} of {k.wanted} made
+                  </span>
+                  <Count kindKey={k.key} name={k.name} />
+                </div>
+              </li>
+            );
+          })}
+        </ul>
+        {days.map((day) => (
+          <section key={day} aria-label={day} className="pt-5">
+            <h2>{format(new Date(`${day}T00:00:00`), 'EEEE d MMMM')}</h2>
+            <ul>
+              {packet.tasks
+                .filter((t) => t.from.startsWith(day))
+                .map((t) => (
+                  <li key={t.id} className="border-t border-[var(--line)] py-2">
+                    <b>
+                      {t.from.slice(11)} to {t.to.slice(11)}, {t.pieces} × {t.name}
+                    </b>
+                    <ul className="list-disc pl-6 text-[15px]">
+                      {t.how.map((h) => (
+                        <li key={h}>{h}</li>
+                      ))}
+                      {t.dry && <li>{t.dry}</li>}
+                    </ul>
+                  </li>
+                ))}
+            </ul>
+          </section>
+        ))}
       </div>
-      <ul className="grid gap-3 md:grid-cols-2 xl:grid-cols-3" aria-label="What to make">
-        {packet.kinds.map((k) => {
-          const own = log.filter((e) => e.kind === k.key);
-          const made = own.reduce((a, e) => a + e.made, 0);
-          return (
-            <li key={k.key} className="well flex items-start gap-4 px-4 py-3">
-              <Portrait kind={k} px={84} className="size-[84px] shrink-0 self-start" />
-              <div className="grow">
-                <b className="block text-lg">{k.name}</b>
-                <span className="block text-[15px]">
-                  {made} of {k.wanted} made
-                </span>
-                <Count kindKey={k.key} name={k.name} />
-              </div>
-            </li>
-          );
-        })}
-      </ul>
-      {days.map((day) => (
-        <section key={day} aria-label={day} className="pt-5">
-          <h2>{format(new Date(`${day}T00:00:00`), 'EEEE d MMMM')}</h2>
-          <ul>
-            {packet.tasks
-              .filter((t) => t.from.startsWith(day))
-              .map((t) => (
-                <li key={t.id} className="border-t border-[var(--line)] py-2">
-                  <b>
-                    {t.from.slice(11)} to {t.to.slice(11)}, {t.pieces} × {t.name}
-                  </b>
-                  <ul className="list-disc pl-6 text-[15px]">
-                    {t.how.map((h) => (
-                      <li key={h}>{h}</li>
-                    ))}
-                    {t.dry && <li>{t.dry}</li>}
-                  </ul>
-                </li>
-              ))}
-          </ul>
-        </section>
-      ))}
-    </div>
+    </OtherCatalogue>
   );
 }
 

@@ -4,7 +4,7 @@ import { Box, Copy, Download, FolderInput, Plus, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { fileName } from '@/core/formats/endings';
-import { catalogueOf } from '@/core/plan/project';
+import { catalogueOf } from '@/core/plan/catalogueOf';
 import { pictureBench } from '@/workers/clients';
 import { saveFile } from '../shared/fileAccess';
 import { OpenFile } from '../shared/OpenFile';
@@ -47,7 +47,7 @@ export function JobsStation() {
           onClick={() =>
             current &&
             void pictureBench
-              .glb(current.name, current.cake, current.arrangements, catalogueOf(current))
+              .glb(current.name, current.cake, current.arrangements, catalogueOf(current).own)
               .then((glb) => void saveFile(fileName(current.name, '.glb'), new Uint8Array(glb), 'model/gltf-binary'))
               .catch(() => getStudio().set({ message: { text: 'The cake could not be written as a model.', kind: 'fault' } }))
           }

@@ -2,8 +2,8 @@
 
 import { Camera } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { speciesById } from '@/core/botany/catalogue';
-import { methodById, minutesForOne } from '@/core/botany/methods';
+import { speciesById, methodById } from '@/core/botany/catalogue';
+import { minutesForOne } from '@/core/botany/methods';
 import { pieceName } from '@/core/botany/species';
 import { careOf } from '@/core/days/tasks';
 import { countedLog } from '@/core/log/entries';
@@ -13,6 +13,7 @@ import { getStudio, useStudio } from '../useStudio';
 import { addEntry } from './addEntry';
 import { photographOf } from './photograph';
 import { TrayFields } from './TrayFields';
+import { useCatalogue } from '../useCatalogue';
 
 /** Longer than so many times what it usually takes, and by so many minutes, and one asks whether the timer was forgotten. */
 const ASK_TIMES = 3;
@@ -31,12 +32,13 @@ function readSince(key: string): number | null {
 
 /** One kind at the bench: the timer, the pieces as they come, made or broken, a tray by hand, a note, a photograph. */
 export function Counting({ kind }: { kind: TrayKind }) {
+  const catalogue = useCatalogue();
   const log = useStudio((s) => s.project!.log);
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   const own = countedLog(log).filter((e) => e.kind === kind.key);
   const made = own.reduce((a, e) => a + e.made, 0);
   const broken = own.reduce((a, e) => a + e.broken, 0);
-  const name = pieceName(speciesById(kind.species), kind.stage);
+  const name = pieceName(speciesById(kind.species, catalogue), kind.stage);
   const [since, setSinceState] = useState<number | null>(null);
   const [now, setNow] = useState(0);
   const [asked, setAsked] = useState<number | null>(null);
@@ -57,7 +59,7 @@ export function Counting({ kind }: { kind: TrayKind }) {
     const timer = setInterval(tick, 1000);
     return () => clearInterval(timer);
   }, [since]);
-  const usual = minutesForOne(methodById(kind.method)) * care * kind.pace.share;
+  const usual = minutesForOne(methodById(kind.method, catalogue)) * care * kind.pace.share;
   const seconds = since === null ? 0 : Math.max(0, Math.floor((now - since) / 1000));
   const oneMade = () => {
     const at = Date.now();

@@ -8,17 +8,19 @@ import { moneyWords, useQuote } from '../make/useQuote';
 import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
+import { useCatalogue } from '../useCatalogue';
 
 /** Planned against real, kind by kind, and what to charge next time. */
 export function LookBack({ plan }: { plan: DerivedPlan }) {
+  const catalogue = useCatalogue();
   const words = useWords();
   const log = useStudio((s) => s.project!.log);
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   const { needs, minutes, prices, quote } = useQuote(plan);
-  const rows = lookBack(plan.tray, log, care);
+  const rows = lookBack(plan.tray, log, care, catalogue);
   if (rows.length === 0) return null;
   const kindOf = (key: string) => plan.tray.find((k) => k.key === key)!;
-  const real = realMinutes(rows, plan.tray, minutes, care);
+  const real = realMinutes(rows, plan.tray, minutes, { care, catalogue });
   const starting = rows.reduce((a, r) => a - r.plannedMinutes + (r.realMinutes ?? r.plannedMinutes), 0);
   const priced = prices.hourlyRate > 0 || quote.materials.length > 0;
   return (

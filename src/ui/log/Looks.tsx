@@ -1,17 +1,19 @@
 'use client';
 
+import { methodById } from '@/core/botany/catalogue';
 import { useState } from 'react';
-import { methodById } from '@/core/botany/methods';
 import { dryingFactor } from '@/core/days/drying';
 import type { TrayKind } from '@/core/make/tray';
 import { NumberField } from '../shared/fields';
 import { useStudio } from '../useStudio';
 import { addNotes } from './addEntry';
+import { useCatalogue } from '../useCatalogue';
 
 /** Looked at after so many hours: dry, or not yet. The drying factor learns from both; from *not yet* most. */
 export function Looks({ kind }: { kind: TrayKind }) {
+  const catalogue = useCatalogue();
   const { celsius, humidityShare } = useStudio((s) => s.project!.brief.room);
-  const longest = Math.max(...methodById(kind.method).steps.map((s) => s.dryHours));
+  const longest = Math.max(...methodById(kind.method, catalogue).steps.map((s) => s.dryHours));
   const room = dryingFactor(celsius, humidityShare);
   const reckoned = longest * (Number.isFinite(room) ? room : 3);
   const [hours, setHours] = useState(Math.max(1, Math.round(reckoned)));

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { speciesById } from '@/core/botany/catalogue';
-import { methodById, minutesForOne } from '@/core/botany/methods';
+import { speciesById, methodById } from '@/core/botany/catalogue';
+import { minutesForOne } from '@/core/botany/methods';
 import { careOf } from '@/core/days/tasks';
 import type { Sure } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
@@ -11,6 +11,7 @@ import { Choice } from '../shared/fields';
 import { Portrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
+import { currentCatalogue } from '../useCatalogue';
 
 type What = 'minutes' | 'breakage' | 'loss';
 
@@ -59,8 +60,9 @@ interface Values {
 }
 
 function valuesOf(kind: TrayKind, what: What, care: number): Values {
+  const catalogue = currentCatalogue();
   if (what === 'minutes') {
-    const starting = minutesForOne(methodById(kind.method)) * care;
+    const starting = minutesForOne(methodById(kind.method, catalogue)) * care;
     const { pace } = kind;
     return {
       starting,
@@ -79,7 +81,8 @@ function valuesOf(kind: TrayKind, what: What, care: number): Values {
     };
   }
   const own = what === 'breakage' ? kind.breakage : kind.loss;
-  const starting = what === 'breakage' ? speciesById(kind.species).breakageShare : methodById(kind.method).lossShare;
+  const starting =
+    what === 'breakage' ? speciesById(kind.species, catalogue).breakageShare : methodById(kind.method, catalogue).lossShare;
   const half = 1 / Math.sqrt(own.entries + (what === 'breakage' ? 10 : 2));
   const enough = what === 'breakage' ? [20, 60] : [3, 8];
   const sure: Sure =

@@ -8,6 +8,7 @@ import type { TrayKind } from '@/core/make/tray';
 import { NumberField } from '../shared/fields';
 import { useStudio } from '../useStudio';
 import { addNotes } from './addEntry';
+import { useCatalogue } from '../useCatalogue';
 
 type Field = 'takenGrams' | 'backGrams' | 'piecesGrams';
 const FIELDS: readonly { field: Field; label: string }[] = [
@@ -18,11 +19,12 @@ const FIELDS: readonly { field: Field; label: string }[] = [
 
 /** Paste taken, kneaded back and in the pieces: what is missing is lost. By hand, or from the simulated scale. */
 export function Weigh({ kind }: { kind: TrayKind }) {
+  const catalogue = useCatalogue();
   const scale = useStudio((s) => s.devices.scale);
   const [grams, setGrams] = useState({ takenGrams: 0, backGrams: 0, piecesGrams: 0 });
   const [pieces, setPieces] = useState(4);
   const [byScale, setByScale] = useState(false);
-  const name = pieceName(speciesById(kind.species), kind.stage);
+  const name = pieceName(speciesById(kind.species, catalogue), kind.stage);
   const used = grams.takenGrams - grams.backGrams;
   const wrong = used <= 0 || grams.piecesGrams > used || pieces < 1;
   return (

@@ -1,7 +1,7 @@
 'use client';
 
-import { bodyOf, speciesById } from '@/core/botany/catalogue';
-import { allMethods, methodById, stepMinutes, type Method } from '@/core/botany/methods';
+import { bodyOf, speciesById, allMethods, methodById } from '@/core/botany/catalogue';
+import { stepMinutes, type Method } from '@/core/botany/methods';
 import { careOf } from '@/core/days/tasks';
 import { pieceName, stageOf, wiredParts, type Species } from '@/core/botany/species';
 import type { TrayKind } from '@/core/make/tray';
@@ -10,12 +10,14 @@ import { habits } from '../speech/habits';
 import { durationWords, gramWords, inchWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
+import { useCatalogue } from '../useCatalogue';
 
 const PX_PER_MM = 0.78;
 const MOST_DRAWN = 40;
 
 export function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolean; onOpen(): void }) {
-  const species = speciesById(kind.species);
+  const catalogue = useCatalogue();
+  const species = speciesById(kind.species, catalogue);
   const share = stageOf(species, kind.stage).sizeShare;
   const name = pieceName(species, kind.stage);
   const all = kind.sizes.flatMap((s) => Array.from({ length: Math.min(s.count, 60) }, () => s.sizeMm));
@@ -61,7 +63,8 @@ export function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolea
 
 /** What the tin holds of a kind, drawn inside it. */
 function Tin({ kind, sizes }: { kind: TrayKind; sizes: readonly number[] }) {
-  const share = stageOf(speciesById(kind.species), kind.stage).sizeShare;
+  const catalogue = useCatalogue();
+  const share = stageOf(speciesById(kind.species, catalogue), kind.stage).sizeShare;
   return (
     <span className="relative mr-1 inline-flex max-w-full flex-wrap items-end gap-0.5 rounded-b-md border-2 border-t-0 border-[var(--ink2)] bg-[var(--well)] px-1.5 pb-1 pt-2.5 before:absolute before:-inset-x-1 before:top-0 before:h-[3px] before:bg-[var(--ink2)]">
       {sizes.map((mm, i) => (
@@ -73,9 +76,10 @@ function Tin({ kind, sizes }: { kind: TrayKind; sizes: readonly number[] }) {
 
 /** How a kind is made: its stages, its steps with minutes and drying, its wire. */
 export function KindCard({ kind }: { kind: TrayKind }) {
+  const catalogue = useCatalogue();
   const words = useWords();
-  const species = speciesById(kind.species);
-  const method = methodById(kind.method);
+  const species = speciesById(kind.species, catalogue);
+  const method = methodById(kind.method, catalogue);
   const factor = useStudio((s) => s.plan?.dryFactor ?? 1) * kind.drying.share;
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   const size = kind.sizes[0]?.sizeMm ?? kind.sizeMm;
@@ -90,7 +94,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
           value={method.id}
           onChange={(e) => makeBy(species, e.target.value)}
         >
-          {allMethods().map((m) => (
+          {allMethods(catalogue).map((m) => (
             <option key={m.id} value={m.id}>
               {m.name}
             </option>
@@ -100,7 +104,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
       </label>
       <div className="flex items-end gap-6 py-2">
         {species.stages.map((s) => {
-          const body = bodyOf({ species: species.id, stage: s.id, sizeMm: size, colourway: kind.colourway });
+          const body = bodyOf({ species: species.id, stage: s.id, sizeMm: size, colourway: kind.colourway }, catalogue);
           const long = species.habit === 'sprig' ? body.axialMm * 2 : body.radialMm * 2;
           return (
             <span key={s.id} className="text-center">

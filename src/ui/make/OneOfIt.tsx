@@ -11,21 +11,23 @@ import { wireName } from '@/core/wire/gauge';
 import { gramWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
+import { useCatalogue } from '../useCatalogue';
 
 /** One branch, spike or flower for itself, without a cake: its wires, its tape, its joints in order; into the tin or onto the turntable. */
 export function OneOfIt({ own }: { own: OwnSpecies }) {
+  const catalogue = useCatalogue();
   const words = useWords();
   const brief = useStudio((s) => s.project!.brief);
   const gauges = useStudio((s) => s.project!.gauges);
-  const species = speciesById(own.id);
+  const species = speciesById(own.id, catalogue);
   const stage = species.stages[species.stages.length - 1]!.id;
   const kind = useMemo(
     () => ({ species: own.id, stage, sizeMm: own.sizesMm[0]!, colourway: own.colourways[0]!.id }),
     [own, stage],
   );
   const branch = useMemo(
-    () => oneBranch(kind, { system: brief.wireSystem, colour: brief.wireColour, gauges }, brief.stockMm),
-    [kind, brief.wireSystem, brief.wireColour, brief.stockMm, gauges],
+    () => oneBranch(kind, { system: brief.wireSystem, colour: brief.wireColour, gauges }, brief.stockMm, catalogue),
+    [kind, brief.wireSystem, brief.wireColour, brief.stockMm, gauges, catalogue],
   );
   return (
     <section aria-label={`One ${own.name}`}>

@@ -1,18 +1,21 @@
 'use client';
 
+import { allMethods, methodById } from '@/core/botany/catalogue';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { allMethods, methodById, type Method } from '@/core/botany/methods';
+import { type Method } from '@/core/botany/methods';
 import { NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { BeginFrom } from './BeginFrom';
+import { useCatalogue } from '../useCatalogue';
 
 /** Methods of the person's own: steps with minutes and drying, copied from one that ships. */
 export function OwnMethods() {
+  const catalogue = useCatalogue();
   const own = useStudio((s) => s.project!.catalogue.methods);
   const [base, setBase] = useState('pulled');
   const add = () => {
-    const from = methodById(base);
+    const from = methodById(base, catalogue);
     const copy = {
       ...from,
       id: `own-${crypto.randomUUID().slice(0, 8)}`,
@@ -30,7 +33,7 @@ export function OwnMethods() {
       {own.map((m) => (
         <Steps key={m.id} method={m} />
       ))}
-      <BeginFrom label="Copy the method" among={allMethods()} value={base} onChange={setBase} onCopy={add} />
+      <BeginFrom label="Copy the method" among={allMethods(catalogue)} value={base} onChange={setBase} onCopy={add} />
     </div>
   );
 }

@@ -2,8 +2,7 @@
 
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { allSpecies, bodyOf, SPECIES, speciesById } from '@/core/botany/catalogue';
-import { allMethods } from '@/core/botany/methods';
+import { allSpecies, bodyOf, SPECIES, speciesById, allMethods } from '@/core/botany/catalogue';
 import { ownCopyOf, type OwnSpecies as Own } from '@/core/botany/ownSpecies';
 import { ROLES, type Role } from '@/core/botany/species';
 import { readCatalogueFile, readSpeciesCsv, writeCatalogueFile, writeSpeciesCsv } from '@/core/formats/catalogueFile';
@@ -21,6 +20,7 @@ import { BeginFrom } from './BeginFrom';
 import { Colourways, Months } from './OwnColourways';
 import { OneOfIt } from './OneOfIt';
 import { OwnMethods } from './OwnMethods';
+import { useCatalogue } from '../useCatalogue';
 
 const freshId = (): string => `own-${crypto.randomUUID().slice(0, 8)}`;
 
@@ -36,6 +36,7 @@ const roleNames: Record<Role, string> = {
 
 /** Species and methods of the person's own: copied from one that ships, changed with its picture beside, kept as files. */
 export function OwnSpecies() {
+  const catalogue = useCatalogue();
   const own = useStudio((s) => s.project!.catalogue);
   const [openId, setOpenId] = useState<string | null>(null);
   const [base, setBase] = useState('blossom');
@@ -43,9 +44,11 @@ export function OwnSpecies() {
   const add = () => {
     const id = freshId();
     const from = own.species.find((s) => s.id === base);
-    const copy = from ? { ...from, id, name: `${from.name}, too`.slice(0, 60) } : ownCopyOf(speciesById(base), id, base);
+    const copy = from
+      ? { ...from, id, name: `${from.name}, too`.slice(0, 60) }
+      : ownCopyOf(speciesById(base, catalogue), id, base);
     getStudio().edit(
-      `own species from ${speciesById(base).name.toLowerCase()}`,
+      `own species from ${speciesById(base, catalogue).name.toLowerCase()}`,
       (d) => void d.catalogue.species.push(copy as Own),
     );
     setOpenId(id);
@@ -68,7 +71,7 @@ export function OwnSpecies() {
             </li>
           ))}
         </ul>
-        <BeginFrom label="Copy it" among={allSpecies()} value={base} onChange={setBase} onCopy={add} />
+        <BeginFrom label="Copy it" among={allSpecies(catalogue)} value={base} onChange={setBase} onCopy={add} />
         <CatalogueFiles own={own} />
         <OwnMethods />
       </section>
@@ -145,6 +148,7 @@ function CatalogueFiles({ own }: { own: Project['catalogue'] }) {
 }
 
 function Editor({ own }: { own: Own }) {
+  const catalogue = useCatalogue();
   const used = useStudio(
     (s) =>
       s.project!.arrangements.some((a) => a.pieces.some((p) => p.species === own.id)) ||
@@ -155,7 +159,7 @@ function Editor({ own }: { own: Own }) {
       const found = d.catalogue.species.find((s) => s.id === own.id);
       if (found) recipe(found as Own);
     });
-  const species = speciesById(own.id);
+  const species = speciesById(own.id, catalogue);
   const base = SPECIES.find((s) => s.id === own.basedOn)!;
   const counts = (base.shape.counts?.(base.stages[base.stages.length - 1]!.open) ?? []).filter((c) => !c.retired);
   const number = (
@@ -190,7 +194,7 @@ function Editor({ own }: { own: Own }) {
     <section aria-label={`Change ${own.name}`} className="flex flex-col gap-4">
       <div className="flex flex-wrap items-end gap-6">
         {[...species.stages].reverse().map((stage) => {
-          const body = bodyOf(kindOf(own, stage.id));
+          const body = bodyOf(kindOf(own, stage.id), catalogue);
           const mm = species.habit === 'sprig' ? body.axialMm * 2 : body.radialMm * 2;
           return (
             <span key={stage.id} className="text-center">
@@ -244,7 +248,7 @@ function Editor({ own }: { own: Own }) {
             value={own.method}
             onChange={(e) => change('method', (s) => void (s.method = e.target.value))}
           >
-            {allMethods().map((m) => (
+            {allMethods(catalogue).map((m) => (
               <option key={m.id} value={m.id}>
                 {m.name}
               </option>

@@ -15,9 +15,11 @@ import { Portrait } from '../shared/Portrait';
 import { WireEnds } from './WireEnds';
 import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
+import { useCatalogue } from '../useCatalogue';
 
 /** Pieces made before and kept: what is where, what this job took, and what it leaves over when it is done. */
 export function TinShelf({ plan }: { plan: DerivedPlan }) {
+  const catalogue = useCatalogue();
   const tin = useStudio((s) => s.tin);
   const jobs = useStudio((s) => s.jobs);
   const project = useStudio((s) => s.project)!;
@@ -46,7 +48,7 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
         {tin.length === 0 && <p className="say">The tin is empty. Put a job’s left-overs away, or read a table in.</p>}
         <ul>
           {tin.map((t) => {
-            const species = findSpecies(t.species);
+            const species = findSpecies(t.species, catalogue);
             const taken = project.taken.find((x) => x.id === t.id)?.count ?? 0;
             const name = species ? pieceName(species, t.stage) : `${t.species}, not in this job’s catalogue`;
             return (
@@ -134,6 +136,7 @@ function leftOf(kind: TrayKind, log: readonly { kind: string; made: number; brok
 }
 
 function LeftOvers({ plan }: { plan: DerivedPlan }) {
+  const catalogue = useCatalogue();
   const log = useStudio((s) => s.project!.log);
   const day = useStudio((s) => s.project!.brief.leavesAt.slice(0, 10));
   const [counts, setCounts] = useState<Record<string, number>>({});
@@ -166,7 +169,7 @@ function LeftOvers({ plan }: { plan: DerivedPlan }) {
       </p>
       <ul className="flex flex-col">
         {plan.tray.map((k) => {
-          const name = pieceName(speciesById(k.species), k.stage);
+          const name = pieceName(speciesById(k.species, catalogue), k.stage);
           return (
             <li key={k.key} className="flex items-center gap-3 border-t border-[var(--line)] py-0.5">
               <Portrait kind={k} px={34} />

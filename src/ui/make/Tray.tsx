@@ -1,7 +1,7 @@
 'use client';
 
+import { allMethods } from '@/core/botany/catalogue';
 import { useState } from 'react';
-import { allMethods } from '@/core/botany/methods';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { basesOf } from '@/core/make/paste';
 import { takingsFor } from '@/core/make/takings';
@@ -11,12 +11,14 @@ import { gramWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { KindCard, KindShelf } from './Kinds';
 import { useWords } from '../speech/useWords';
+import { useCatalogue } from '../useCatalogue';
 
 /** Everything to make, drawn once at one scale on its method's shelf; the open kind with its steps; the paste as balls. */
 export function Tray({ plan }: { plan: DerivedPlan }) {
+  const catalogue = useCatalogue();
   const [openKey, setOpenKey] = useState<string | null>(null);
   const open = plan.tray.find((k) => k.key === openKey) ?? plan.tray[0]!;
-  const shelves = allMethods()
+  const shelves = allMethods(catalogue)
     .map((m) => ({ method: m, kinds: plan.tray.filter((k) => k.method === m.id) }))
     .filter((s) => s.kinds.length > 0);
   return (

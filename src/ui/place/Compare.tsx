@@ -9,11 +9,13 @@ import { capital } from '@/core/words/capital';
 import type { PlannedEntry } from '@/core/plan/derivePlan';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
+import { useCatalogue } from '../useCatalogue';
 
 const NONE: readonly Piece[] = [];
 
 /** Every barrier for one stem at its place: how deep, how much work, what the cutter takes out, or why it will not do. */
 export function Compare({ entry }: { entry: PlannedEntry }) {
+  const catalogue = useCatalogue();
   const words = useWords();
   const prices = useStudio((s) => s.project!.prices);
   const chosen = useStudio((s) => s.project!.barrierFor.find((b) => b.entryId === entry.id)?.barrier ?? null);
@@ -24,7 +26,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
     massGrams: entry.massGrams,
     ownWires: entry.pieceIds.some((id) => {
       const piece = pieces.find((p) => p.id === id);
-      return piece !== undefined && wiredParts(speciesById(piece.species), piece.stage).some((p) => p.count > 0);
+      return piece !== undefined && wiredParts(speciesById(piece.species, catalogue), piece.stage).some((p) => p.count > 0);
     }),
     downDeg: entry.downDeg,
   };
@@ -52,7 +54,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
       </div>
       <ul aria-label={`Barriers for ${entry.number}`}>
         {rows.map((t) => {
-          const b = barrierById(t.barrier);
+          const b = barrierById(t.barrier, catalogue.barriers);
           if (!b) return null;
           const wall = wallMm(b);
           const told = words.barrierWords(b.id);
@@ -83,8 +85,8 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
               )}
               <span className="small max-lg:order-last max-lg:col-span-3 max-lg:col-start-2">
                 {t.insideMm === null
-                  ? `For ${told.goodFor}.`
-                  : `For ${told.goodFor}. Not for ${told.notFor}. Touches the cake: ${told.touches}. Taken out: ${told.takenOut}.`}
+                  ? words.label('place.barrier-for', { goodFor: told.goodFor })
+                  : words.label('place.barrier-in-full', told)}
               </span>
               <span className="text-right">
                 {t.taken ? (

@@ -24,6 +24,7 @@ import { LevelSign } from './LevelSign';
 import { OwnBarriers } from './OwnBarriers';
 import { lengthFigure, lengthUnit } from '../speech/say';
 import { currentWords, useWords } from '../speech/useWords';
+import { useCatalogue } from '../useCatalogue';
 
 const PlaceMode = dynamic(() => import('./PlaceMode').then((m) => m.PlaceMode), { ssr: false });
 const Templates = dynamic(() => import('./Templates').then((m) => m.Templates), { ssr: false });
@@ -48,6 +49,7 @@ export function PlaceStation() {
 }
 
 function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly Warning[] }) {
+  const catalogue = useCatalogue();
   const words = useWords();
   const cake = useStudio((s) => s.project!.cake);
   const list = useStudio((s) => s.showList);
@@ -55,7 +57,7 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
   const [beside, setBeside] = useHash('#beside-the-cake');
   const worst = warnings.find((w) => w.entryId)?.entryId;
   const entry = plan.entries.find((e) => e.id === (chosen ?? worst)) ?? plan.entries[0] ?? null;
-  const barrier = entry?.barrier ? barrierById(entry.barrier) : null;
+  const barrier = entry?.barrier ? barrierById(entry.barrier, catalogue.barriers) : null;
   return (
     <div className="grid gap-x-6 gap-y-6 px-6 pb-6 md:grid-cols-2 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,0.9fr)_minmax(0,1fr)]">
       <section aria-label="Insertion map" className="mx-auto w-full min-w-0 max-w-[640px] md:max-lg:col-span-2">

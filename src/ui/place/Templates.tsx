@@ -59,7 +59,7 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
           .map((t) => (
             <NumberField
               key={t.tier.id}
-              label={`Round the ${words.tier(tierRef(cake, t.index))[0]}`}
+              label={words.label('place.round-tier', { tier: words.tier(tierRef(cake, t.index))[0] })}
               value={wrapMm.find((w) => w.tierId === t.tier.id)?.mm ?? Math.round(unrollSide(t.outline).lengthMm)}
               unit="mm"
               least={100}

@@ -1,9 +1,10 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { kindKey, openedCatalogue, type Kind } from '@/core/botany/catalogue';
+import { kindKey, type Catalogue, type Kind } from '@/core/botany/catalogue';
 import type { Picture } from '@/core/picture/raster';
 import { pictureBench } from '@/workers/clients';
+import { useCatalogue } from '../useCatalogue';
 
 const cache = new Map<string, Promise<string>>();
 
@@ -20,15 +21,15 @@ const RENDER_PX = 192;
 const PORTRAIT_SIZE_MM = 60;
 
 /** The made picture of a kind, once for all its uses; sizes only scale it. */
-function portraitUrl(kind: Kind): Promise<string> {
-  const key = kindKey({ ...kind, sizeMm: PORTRAIT_SIZE_MM });
+function portraitUrl(kind: Kind, catalogue: Catalogue): Promise<string> {
+  const key = kindKey({ ...kind, sizeMm: PORTRAIT_SIZE_MM }, catalogue);
   let url = cache.get(key);
   if (!url) {
     url = pictureBench
       .portrait(
         { species: kind.species, stage: kind.stage, sizeMm: PORTRAIT_SIZE_MM, colourway: kind.colourway },
         RENDER_PX,
-        openedCatalogue(),
+        catalogue.own,
       )
       .then(pictureToUrl);
     cache.set(key, url);
@@ -39,18 +40,21 @@ function portraitUrl(kind: Kind): Promise<string> {
 }
 
 function usePortrait(kind: Kind): string | null {
+  const catalogue = useCatalogue();
   const { species, stage, colourway } = kind;
-  const key = kindKey({ ...kind, sizeMm: PORTRAIT_SIZE_MM });
+  const key = kindKey({ ...kind, sizeMm: PORTRAIT_SIZE_MM }, catalogue);
   const [url, setUrl] = useState<string | null>(null);
   useEffect(() => {
     let live = true;
-    portraitUrl({ species, stage, sizeMm: PORTRAIT_SIZE_MM, colourway }).then(
+    portraitUrl({ species, stage, sizeMm: PORTRAIT_SIZE_MM, colourway }, catalogue).then(
       (made) => live && setUrl(made),
       () => undefined,
     );
     return () => {
       live = false;
     };
+    // the key says what of the catalogue this kind takes
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, species, stage, colourway]);
   return url;
 }

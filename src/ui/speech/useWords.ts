@@ -7,8 +7,9 @@ import type { Project } from '@/core/plan/project';
 import type { Words } from '@/core/words/words';
 import type { Habits } from '@/data/habits';
 import { getStudio, useStudio } from '../useStudio';
+import type * as Here from './room';
 
-type Room = typeof import('./room');
+type Room = typeof Here;
 
 let room: Room | null = null;
 /** Begun with the page; whoever asks for words before they are there waits (Suspense). */

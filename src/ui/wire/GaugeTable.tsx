@@ -10,6 +10,7 @@ import { gramWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { lengthFigure, lengthUnit } from '../speech/say';
 import { useWords } from '../speech/useWords';
+import { useCatalogue } from '../useCatalogue';
 
 interface Row {
   kind: TrayKind;
@@ -19,6 +20,7 @@ interface Row {
 
 /** One line for each kind: what it weighs, how long it stands free, what strength alone would take, the trade's floor, and what is taken. */
 export function GaugeTable({ plan }: { plan: DerivedPlan }) {
+  const catalogue = useCatalogue();
   const words = useWords();
   const pieces = useStudio((s) => s.project!.arrangements);
   const chosen = useStudio((s) => s.project!.gauges);
@@ -64,10 +66,10 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
                 strength
               </span>
               <span className="w-[128px] text-[15px]">
-                <b>{speciesById(kind.species).wiring.floorSwg}</b> SWG, the trade
+                <b>{speciesById(kind.species, catalogue).wiring.floorSwg}</b> SWG, the trade
               </span>
               <label className="flex items-center gap-2 text-[15px]">
-                <span className="sr-only">Wire for {name}</span>
+                <span className="sr-only">{words.label('wire.for-kind', { kind: name })}</span>
                 <select
                   className="fld text-[15px]"
                   value={own ?? ''}

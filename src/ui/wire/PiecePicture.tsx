@@ -4,6 +4,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { speciesById } from '@/core/botany/catalogue';
 import { SvgPortrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
+import { useCatalogue } from '../useCatalogue';
 
 /** A piece at the end of its stalk, in a drawing; at `size` pixels, or by its own size within bounds. */
 export function PiecePicture({
@@ -27,13 +28,14 @@ export function PiecePicture({
   /** how far a sprig leans from upright; a face looks at one all the same */
   leanDeg?: number;
 }) {
+  const catalogue = useCatalogue();
   const piece = useStudio((s) =>
     s.project!.arrangements.find((a) => a.id === arrangementId)?.pieces.find((p) => p.id === pieceId),
   );
   const head = plan.heads.find((h) => h.arrangementId === arrangementId && h.pieceId === pieceId);
   if (!piece || !head) return null;
   const long = Math.max(head.radialMm, head.axialMm) * 2;
-  const sprig = speciesById(piece.species).habit === 'sprig';
+  const sprig = speciesById(piece.species, catalogue).habit === 'sprig';
   return (
     <SvgPortrait
       kind={piece}

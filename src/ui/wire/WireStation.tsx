@@ -13,9 +13,11 @@ import { GaugeTable } from './GaugeTable';
 import { SprayDiagram } from './SprayDiagram';
 import { StemStrip } from './StemStrip';
 import { TapeList } from './TapeList';
+import { useCatalogue } from '../useCatalogue';
 
 /** Which wire, which joint, in which order: the sprays or the single stems above, the lengths to cut below. */
 export function WireStation() {
+  const catalogue = useCatalogue();
   const plan = useStudio((s) => s.plan);
   const finish = useStudio((s) => s.project!.brief.finish);
   const [spray, setSpray] = useState(0);
@@ -66,7 +68,7 @@ export function WireStation() {
       <CutBars plan={plan} />
       <TapeList tape={plan.tape} />
       <GaugeTable plan={plan} />
-      {atBench && <BenchMode steps={benchSteps(plan, finish)} plan={plan} onClose={() => setAtBench(false)} />}
+      {atBench && <BenchMode steps={benchSteps(plan, finish, catalogue)} plan={plan} onClose={() => setAtBench(false)} />}
     </div>
   );
 }

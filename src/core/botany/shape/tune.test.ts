@@ -1,5 +1,15 @@
-import { allSpecies, bodyOf, kindKey, kindMesh, NO_OWN, openCatalogue, speciesById, SPECIES } from '../catalogue';
-import { ownCopyOf, ownSpeciesSchema, withPetals } from '../ownSpecies';
+import {
+  allSpecies,
+  bodyOf,
+  catalogueWith,
+  kindKey,
+  kindMesh,
+  SHIPPED,
+  SPECIES,
+  speciesById,
+  type Catalogue,
+} from '../catalogue';
+import { ownCopyOf, ownSpeciesSchema, withPetals, type OwnSpecies } from '../ownSpecies';
 import { wiredParts } from '../species';
 import { seededRandom } from '../../geometry/random';
 import { MeshBuilder } from './mesh';
@@ -7,13 +17,16 @@ import { PLAIN_TUNE, shareOverRings, tuneWhorls } from './tune';
 import type { Whorl } from './whorl';
 import * as v from 'valibot';
 
-afterEach(() => openCatalogue(NO_OWN));
-
-const blossomOpen = { species: 'blossom', stage: 'open', sizeMm: 24, colourway: speciesById('blossom').colourways[0]!.id };
+const blossomOpen = {
+  species: 'blossom',
+  stage: 'open',
+  sizeMm: 24,
+  colourway: speciesById('blossom', SHIPPED).colourways[0]!.id,
+};
 
 /** Petals counted in a picture seen along the axis: how often the outline rises above its middle radius, going once round. */
 function lobesOf(petals: number): number {
-  const shape = withPetals(speciesById('blossom'), petals).shape;
+  const shape = withPetals(speciesById('blossom', SHIPPED), petals).shape;
   const b = new MeshBuilder(false);
   shape.build(b, 1, { hue: '#808080' }, seededRandom(4));
   const far = new Float64Array(720);
@@ -58,9 +71,9 @@ describe('petals of a cutter', () => {
   });
 
   test('the wires follow: a wired flower with a petal more has a wire more', () => {
-    const six = withPetals(speciesById('lily'), 7);
+    const six = withPetals(speciesById('lily', SHIPPED), 7);
     const petals = (s: typeof six) => wiredParts(s, 'open').reduce((a, p) => a + (p.name.includes('petal') ? p.count : 0), 0);
-    expect(petals(six) - petals(speciesById('lily'))).toBe(petals(speciesById('lily')) > 0 ? 1 : 0);
+    expect(petals(six) - petals(speciesById('lily', SHIPPED))).toBe(petals(speciesById('lily', SHIPPED)) > 0 ? 1 : 0);
   });
 
   test('cup and curl are added to what the ring has', () => {
@@ -80,38 +93,37 @@ describe('petals of a cutter', () => {
 
 describe('a job’s own catalogue', () => {
   const own = () => ({
-    ...ownCopyOf(speciesById('blossom'), 'own-dogwood', 'blossom'),
+    ...ownCopyOf(speciesById('blossom', SHIPPED), 'own-dogwood', 'blossom'),
     name: 'Dogwood',
     petals: 4,
     sizesMm: [30],
   });
 
-  test('stands beside what ships, and goes with the job', () => {
-    expect(openCatalogue({ ...NO_OWN, species: [own()] })).toBe(true);
-    expect(openCatalogue({ ...NO_OWN, species: [own()] })).toBe(false);
-    expect(speciesById('own-dogwood').name).toBe('Dogwood');
-    expect(allSpecies()).toHaveLength(SPECIES.length + 1);
+  const withOwn = (over: Partial<OwnSpecies> = {}) => catalogueWith({ ...SHIPPED.own, species: [{ ...own(), ...over }] });
+
+  test('stands beside what ships, in the catalogue of its job alone; the same job has the same catalogue', () => {
+    const catalogue = withOwn();
+    expect(withOwn()).toBe(catalogue);
+    expect(speciesById('own-dogwood', catalogue).name).toBe('Dogwood');
+    expect(allSpecies(catalogue)).toHaveLength(SPECIES.length + 1);
     const kind = { ...blossomOpen, species: 'own-dogwood', sizeMm: 30 };
-    expect(bodyOf(kind).radialMm).toBeCloseTo(15, 0);
-    openCatalogue(NO_OWN);
-    expect(() => speciesById('own-dogwood')).toThrow('own-dogwood');
+    expect(bodyOf(kind, catalogue).radialMm).toBeCloseTo(15, 0);
+    expect(() => speciesById('own-dogwood', SHIPPED)).toThrow('own-dogwood');
   });
 
   test('what was kept of a species is not used for its changed self', () => {
-    openCatalogue({ ...NO_OWN, species: [own()] });
+    const [thin, thick] = [withOwn(), withOwn({ pasteMm: 1.2 })];
     const kind = { ...blossomOpen, species: 'own-dogwood' };
-    const [key, grams] = [kindKey(kind), bodyOf(kind).massGrams];
-    openCatalogue({ ...NO_OWN, species: [{ ...own(), pasteMm: 1.2 }] });
-    expect(kindKey(kind)).not.toBe(key);
-    expect(bodyOf(kind).massGrams).toBeGreaterThan(grams * 1.5);
+    expect(kindKey(kind, thick)).not.toBe(kindKey(kind, thin));
+    expect(bodyOf(kind, thick).massGrams).toBeGreaterThan(bodyOf(kind, thin).massGrams * 1.5);
   });
 
-  test('a cutter changes the picture of a species that ships, while its job is open', () => {
-    const five = kindMesh(blossomOpen, 'near').positions.length;
-    openCatalogue({ ...NO_OWN, cutters: [{ species: 'blossom', petals: 6 }] });
-    expect(kindMesh(blossomOpen, 'near').positions.length).toBeGreaterThan(five);
-    openCatalogue(NO_OWN);
-    expect(kindMesh(blossomOpen, 'near').positions.length).toBe(five);
+  test('a cutter changes the picture of a species that ships, in its job alone', () => {
+    const six = catalogueWith({ ...SHIPPED.own, cutters: [{ species: 'blossom', petals: 6 }] });
+    const corners = (catalogue: Catalogue) => kindMesh(blossomOpen, 'near', catalogue).positions.length;
+    const five = corners(SHIPPED);
+    expect(corners(six)).toBeGreaterThan(five);
+    expect(corners(SHIPPED)).toBe(five);
   });
 
   test.each([

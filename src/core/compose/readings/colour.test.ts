@@ -1,3 +1,4 @@
+import { SHIPPED } from '../../botany/catalogue';
 import { cakeOf, proposalFor } from '../../testing/samples';
 import type { Arrangement, Piece } from '../arrangement';
 import type { PlacedPiece } from '../placement';
@@ -23,7 +24,7 @@ const row = (colours: readonly ('white' | 'magenta' | 'shell')[]): Arrangement =
     side: 0,
   })),
 });
-const faces = (a: Arrangement): readonly PlacedPiece[] => buildScene(CAKE, a)!.heads;
+const faces = (a: Arrangement): readonly PlacedPiece[] => buildScene(CAKE, a, SHIPPED)!.heads;
 const pairs = (n: number) => Array.from({ length: n - 1 }, (_, i) => ({ i, j: i + 1, weight: 1 }));
 const ratio = (colours: Parameters<typeof row>[0]) => contiguity(faces(row(colours)), pairs(colours.length));
 
@@ -54,7 +55,7 @@ test('colours that a person would not tell apart are one group; the largest area
 test('its remedy changes places of like sizes only, never of pinned pieces, and loosens the lump', () => {
   const lumped = row([W, W, W, W, W, M, M, M, M, M]);
   const colour = (a: Arrangement) =>
-    readBalance(buildScene(CAKE, a)!, { stops: 0, looks: 0, first: null }).find((r) => r.id === 'colour')!;
+    readBalance(buildScene(CAKE, a, SHIPPED)!, { stops: 0, looks: 0, first: null }).find((r) => r.id === 'colour')!;
   const before = colour(lumped);
   const change = before.remedy!.change;
   const after = colour({

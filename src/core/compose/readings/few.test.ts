@@ -1,3 +1,4 @@
+import { SHIPPED } from '../../botany/catalogue';
 import { cakeOf } from '../../testing/samples';
 import { defaultLine, newArrangement } from '../../plan/newProject';
 import type { LineForm, Piece } from '../arrangement';
@@ -23,7 +24,7 @@ const piece = (id: string, over: Partial<Piece>): Piece => ({
   ...over,
 });
 const sceneOf = (pieces: Piece[], form: LineForm = 'crescent') =>
-  buildScene(CAKE, { ...newArrangement('a1', defaultLine(form, CAKE)), pieces })!;
+  buildScene(CAKE, { ...newArrangement('a1', defaultLine(form, CAKE)), pieces }, SHIPPED)!;
 const read = (pieces: Piece[], id: ReadingId, form?: LineForm): Reading =>
   readBalance(sceneOf(pieces, form), { stops: 0, looks: 0, first: null }).find((r) => r.id === id)!;
 

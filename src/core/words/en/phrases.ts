@@ -188,7 +188,7 @@ export const PHRASES: Messages['phrases'] = {
     'The head, handled twice as hard as it hangs, would bend a thinner wire for good; this one is used to {use}.',
   'why.gauge-droop': 'A thinner wire would let the head sink by more than 6 % of its length; this one is used to {use}.',
   'why.gauge-none': 'No wire sold carries it freely: set it closer, or tape a skewer to it.',
-  'why.gauge-chosen': 'Chosen by hand; it is used to {use}.',
+  'why.gauge-chosen': 'Chosen by hand; it takes {use} of what it bears.',
   'why.angle-flat': 'It leaves at {rad} only: the head stands close over the stem, flatter than the usual 45°.',
   'why.angle-steep': 'It leaves at {rad}, steeper than the usual 45°: the head stands far off the stem.',
   'why.angle-usual': 'About 45° leaves room for the fingers and lets the head come forward.',

@@ -7,6 +7,7 @@ import { METHODS } from './methods';
 import { NAMES } from './names';
 import { PAPER } from './paper';
 import { PHRASES } from './phrases';
+import { SCREEN } from './screen';
 import { WARNINGS } from './warnings';
 
 export const MESSAGES: Messages = {
@@ -18,7 +19,7 @@ export const MESSAGES: Messages = {
   phrases: PHRASES,
   figures: FIGURES,
   warnings: WARNINGS,
-  labels: { ...HAND_OVER, ...PAPER },
+  labels: { ...HAND_OVER, ...PAPER, ...SCREEN },
   frames: {
     clock: '{hour, select, 1 {la} other {las}} {hour}{half, select, yes { y media} other {}}',
     gauge: 'calibre {n}',

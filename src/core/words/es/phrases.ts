@@ -188,7 +188,7 @@ export const PHRASES: Messages['phrases'] = {
     'La cabeza, manejada con el doble de su peso, doblaría para siempre un alambre más fino; este trabaja al {use}.',
   'why.gauge-droop': 'Con un alambre más fino la cabeza bajaría más del 6 % de su largo; este trabaja al {use}.',
   'why.gauge-none': 'Ningún alambre a la venta la sostiene sin apoyo: ponla más cerca, o átale una brocheta.',
-  'why.gauge-chosen': 'Elegido a mano; trabaja al {use}.',
+  'why.gauge-chosen': 'Elegido a mano; lleva el {use} de lo que aguanta.',
   'why.angle-flat': 'Sale solo a {rad}: la cabeza queda cerca, sobre el tallo, más plana que los 45° habituales.',
   'why.angle-steep': 'Sale a {rad}, más que los 45° habituales: la cabeza queda lejos del tallo.',
   'why.angle-usual': 'Unos 45° dejan sitio a los dedos y dejan salir la cabeza.',
