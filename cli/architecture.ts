@@ -7,6 +7,7 @@ const ROOMS: readonly { id: string; folder: string; what: string }[] = [
   { id: 'ui', folder: 'src/ui', what: 'stations and what they share; no rule of the trade' },
   { id: 'data', folder: 'src/data', what: 'the studio’s state, its history, saving, tabs, versions, backups' },
   { id: 'workers', folder: 'src/workers', what: 'heavy work off the page' },
+  { id: 'words', folder: 'src/core/words', what: 'what facts are called in each language, by code' },
   { id: 'plan', folder: 'src/core/plan', what: 'the whole derived plan of a job, a pure function' },
   { id: 'formats', folder: 'src/core/formats', what: 'files in and out: JSON, CSV, SVG, PDF, calendar, ZIP' },
   { id: 'picture', folder: 'src/core/picture', what: 'pictures drawn without a screen' },
@@ -20,6 +21,7 @@ const ROOMS: readonly { id: string; folder: string; what: string }[] = [
   { id: 'botany', folder: 'src/core/botany', what: 'species, methods, shapes' },
   { id: 'cake', folder: 'src/core/cake', what: 'tiers, outlines, the solid, unrolling' },
   { id: 'geometry', folder: 'src/core/geometry', what: 'vectors, curves, packing, numbers, random' },
+  { id: 'facts', folder: 'src/core/facts', what: 'what a fact is: a code with typed values, no words' },
 ];
 
 const filesIn = (folder: string): string[] =>
