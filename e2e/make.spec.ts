@@ -49,7 +49,7 @@ test('colours: each paste has a recipe that says how near it comes, and one labe
   await goTo(page, 'Make');
   await side(page, 'Colours');
   const guide = page.getByRole('region', { name: 'Mixing guide' });
-  await expect(guide.getByRole('listitem').first()).toContainText(/of 100/);
+  await expect(guide.getByRole('listitem').first()).toContainText(/g .+, \d+%/);
   await expect(guide.getByRole('listitem').first()).toContainText(/differs by \d/);
   const shelf = page.getByRole('region', { name: 'Colours, dusts, glazes and glues' });
   await expect(shelf.getByRole('status')).toContainText('is not edible');
@@ -81,7 +81,7 @@ test('price: what the client sees is one price; for oneself every line; the hour
   expect(await total()).not.toBe(before);
   await page.getByRole('spinbutton', { name: 'Margin' }).fill('-4');
   await expect(page.locator('main').getByRole('alert')).toContainText(/Margin/);
-  await expect(lines).toContainText('18 of 100 of the price');
+  await expect(lines).toContainText('18% of the price');
 });
 
 test('price list: bad cells are said with their line and change nothing; a good list says first what it would change', async ({

@@ -46,7 +46,7 @@ export type TaskDetail = FactOf<typeof TASK_DETAILS>;
 export const SITTING_FACTS = {
   'sitting.nothing': {},
   'sitting.things': { things: 'facts', more: 'count', dry: 'facts' },
-  'thing.step': { piece: 'piece', yields: 'yields', count: 'count' },
+  'thing.step': { piece: 'piece', yields: 'yields', count: 'count', whole: 'yes' },
   'dry.step': { drying: 'drying' },
   'dry.plaque': {},
   'dry.set': {},

@@ -5,7 +5,7 @@ const share = (what: string, most: number) =>
   v.pipe(
     v.number(`${what} is a number`),
     v.minValue(0, `${what} is not below 0`),
-    v.maxValue(most, `${what} is at most ${most * 100} in 100`),
+    v.maxValue(most, `${what} is at most ${most * 100}%`),
   );
 const money = (what: string) =>
   v.pipe(v.number(`${what} is a number`), v.minValue(0, `${what} is not below 0`), v.maxValue(1e6, `${what} is too large`));

@@ -84,8 +84,11 @@ export function sittingFact(tasks: readonly Task[]): SittingFact {
   };
 }
 
+/** Steps that are done to whole pieces; the others make a part of each. */
+const ON_WHOLE: ReadonlySet<string> = new Set(['dust', 'steam', 'assemble']);
+
 /** What one step of a sitting is about: so many pieces at a step, or the task as a whole. */
 const thingOf = ({ name, step }: Task, count: number): Fact =>
   name.code === 'task.step'
-    ? { code: 'thing.step', values: { piece: name.values.piece, yields: step, count } }
+    ? { code: 'thing.step', values: { piece: name.values.piece, yields: step, count, whole: ON_WHOLE.has(step) } }
     : { ...name, values: { ...name.values, part: 1, parts: 1 } };

@@ -150,15 +150,12 @@ function putInOrder({ entries, warnings, sprays }: Built, scene: Scene): Pick<Bu
   return { entries: ordered, warnings: [...warnings, ...together.map(inOneMove), ...toCover(ordered)] };
 }
 
-/** As many are named; more are only counted. */
-const MOST_NAMED = 8;
-
 /** Rims that show are covered at the very end (trade.md C11; common practice, no source). */
 function toCover(entries: readonly Entry[]): Warning[] {
   const seen = entries.filter((e) => e.seenFrom.length > 0);
   const [first] = seen;
   if (!first) return [];
-  const values = { entries: seen.slice(0, MOST_NAMED).map((e) => e.id), count: seen.length, sides: first.seenFrom };
+  const values = { entries: seen.map((e) => e.id), count: seen.length, sides: first.seenFrom };
   return [{ code: 'place.rims-seen', values, level: 'note', station: 'place', entryId: first.id }];
 }
 

@@ -70,9 +70,10 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
   );
 }
 
-/** "1 part claret to 40 of white", by weight of paste. */
+/** How much of a ball one paste makes up. */
 function shareWords(share: number): string {
-  return share >= 0.1 ? `${Math.round(share * 100)} of 100` : share >= 0.01 ? `${(share * 100).toFixed(1)} of 100` : 'a trace';
+  if (share < 0.01) return 'a trace';
+  return `${share >= 0.1 ? Math.round(share * 100) : (share * 100).toFixed(1)}%`;
 }
 
 function Mix({ ball, paints }: { ball: { name: string; colour: string; grams: number }; paints: readonly Paint[] }) {
@@ -89,7 +90,7 @@ function Mix({ ball, paints }: { ball: { name: string; colour: string; grams: nu
         </b>
         <span className="block text-[15px]">
           {recipe
-            ? recipe.parts.map((p) => `${shareWords(p.share)} ${p.name} (${(p.share * ball.grams).toFixed(1)} g)`).join(', ')
+            ? recipe.parts.map((p) => `${(p.share * ball.grams).toFixed(1)}\u00a0g ${p.name}, ${shareWords(p.share)}`).join('; ')
             : 'No paste colour is on the shelf.'}
         </span>
       </span>
@@ -133,6 +134,7 @@ function Supplies({ supplies }: { supplies: readonly Supply[] }) {
 }
 
 function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
+  const words = useWords();
   const change = (patch: Partial<Paint>) =>
     getStudio().edit(`${paint.name}`, (d) => {
       const own = d.paints.find((p) => p.id === paint.id);
@@ -183,7 +185,9 @@ function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
       >
         <Trash2 size={18} />
       </button>
-      {paint.use !== 'paste colour' && <span className="small w-full pl-14">For {allowedFor(paint.food, keepsake)}.</span>}
+      {paint.use !== 'paste colour' && (
+        <span className="small w-full pl-14">{words.label(`paint.${allowedFor(paint.food, keepsake)}`)}</span>
+      )}
     </li>
   );
 }

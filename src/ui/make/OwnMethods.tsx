@@ -89,7 +89,7 @@ function Steps({ method }: { method: Method }) {
         <NumberField
           label="Lost in rolling"
           value={Math.round(method.lossShare * 100)}
-          unit="of 100"
+          unit="%"
           least={0}
           most={80}
           onChange={(n) => change('loss', (m) => void (m.lossShare = n / 100))}

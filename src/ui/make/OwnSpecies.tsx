@@ -184,7 +184,7 @@ function Editor({ own }: { own: Own }) {
     <NumberField
       label={label}
       value={Math.round(own[key] * 100)}
-      unit={key === 'breakageShare' ? 'of 100' : '%'}
+      unit="%"
       least={least}
       most={most}
       onChange={(n) => change(label.toLowerCase(), (s) => void (s[key] = n / 100))}

@@ -76,7 +76,7 @@ function ForClient({ plan, quote, prices }: { plan: DerivedPlan; quote: Quote; p
         return <Line key={k.key} name={words.counted(k.placed, words.piece(k))} amount="" />;
       })}
       <Line name="Sugar flowers, composed, wired and set on the cake" amount={money(quote.beforeTax)} />
-      {quote.tax > 0 && <Line name={`Tax, ${Math.round(prices.taxShare * 1000) / 10} of 100`} amount={money(quote.tax)} />}
+      {quote.tax > 0 && <Line name={`Tax, ${Math.round(prices.taxShare * 1000) / 10}%`} amount={money(quote.tax)} />}
       <Line name="Together" amount={money(quote.total)} strong />
     </ul>
   );
@@ -92,12 +92,8 @@ function ForMaker({ quote, prices }: { quote: Quote; prices: Prices }) {
           <Line key={JSON.stringify(m.name)} name={words.say(m.name)} detail={words.say(m.detail)} amount={money(m.amount)} />
         ))}
         <Line name={words.say(quote.labour.name)} detail={words.say(quote.labour.detail)} amount={money(quote.labour.amount)} />
-        <Line
-          name="Overhead"
-          detail={`${Math.round(prices.overheadShare * 100)} of 100 on both`}
-          amount={money(quote.overhead)}
-        />
-        <Line name="Margin" detail={`${Math.round(prices.marginShare * 100)} of 100 of the price`} amount={money(quote.margin)} />
+        <Line name="Overhead" detail={`${Math.round(prices.overheadShare * 100)}% of both`} amount={money(quote.overhead)} />
+        <Line name="Margin" detail={`${Math.round(prices.marginShare * 100)}% of the price`} amount={money(quote.margin)} />
         <Line name="Rounded up" detail={`to steps of ${prices.roundTo}`} amount={money(quote.rounding)} />
         <Line name="Before tax" amount={money(quote.beforeTax)} strong />
         <Line name="Tax" amount={money(quote.tax)} />
@@ -117,7 +113,7 @@ function Rates({ prices }: { prices: Prices }) {
     <NumberField
       label={label}
       value={Math.round(prices[key] * 1000) / 10}
-      unit="of 100"
+      unit="%"
       least={0}
       most={most}
       onChange={(n) => getStudio().edit(`${label.toLowerCase()} of ${n}`, (d) => void (d.prices[key] = n / 100))}

@@ -86,11 +86,11 @@ function SparesRule() {
         label="Cases in a hundred"
         hideLabel
         value={Math.round(rule.surviveShare * 1000) / 10}
-        unit="of 100"
+        unit="%"
         least={50}
         most={99.5}
         step={1}
-        onChange={(n) => getStudio().edit(`enough in ${n} of 100`, (d) => void (d.spares.surviveShare = n / 100))}
+        onChange={(n) => getStudio().edit(`enough in ${n}% of cases`, (d) => void (d.spares.surviveShare = n / 100))}
       />
       <NumberField
         label="Spares at the least"

@@ -241,7 +241,8 @@ export const PHRASES: Messages['phrases'] = {
   'sitting.nothing': 'Nothing to do',
   'sitting.things':
     '{Things}{more, plural, =0 {} other {, and # more}}{dryCount, plural, =0 {} one {; {dry}} other {; set each to dry}}',
-  'thing.step': '{count} {piece} {yields}',
+  'thing.step':
+    '{whole, select, yes {{count} {count, plural, one {{piece}} other {{pieceMany}}} {yields}} other {{yields} for {count} {count, plural, one {{piece}} other {{pieceMany}}}}}',
   'dry.step': '{drying}',
   'dry.plaque': 'flat on foam, turned once',
   'dry.set': 'set to dry',

@@ -2,6 +2,9 @@
 export const SCREEN = {
   'wire.for-kind': 'Wire for {kind}',
   'place.round-tier': 'Round the {tier}',
+  'paint.any': 'For any piece.',
+  'paint.kept': 'For pieces that are kept, off the icing.',
+  'paint.on-wire': 'For pieces on wire that nobody eats, off the icing.',
   'place.barrier-for': 'For {goodFor}.',
   'place.barrier-in-full': 'For {goodFor}. Not for {notFor}. Touches the cake: {touches}. Taken out: {takenOut}.',
 } as const;

@@ -242,7 +242,8 @@ export const PHRASES: Messages['phrases'] = {
   'sitting.nothing': 'Nada que hacer',
   'sitting.things':
     '{Things}{more, plural, =0 {} other {, y # más}}{dryCount, plural, =0 {} one {; {dry}} other {; dejar secar cada cosa}}',
-  'thing.step': '{count} {piece}: {yields}',
+  'thing.step':
+    '{whole, select, yes {{count} {count, plural, one {{piece}} other {{pieceMany}}} {yields}} other {{yields} para {count} {count, plural, one {{piece}} other {{pieceMany}}}}}',
   'dry.step': '{drying}',
   'dry.plaque': 'plana sobre espuma, con una vuelta',
   'dry.set': 'dejar secar',
