@@ -282,7 +282,7 @@ test('what is chosen goes to the other side, again along, evened out; each named
 
 test('Brief: a count asked for is kept, the season follows day and hemisphere, botanical mode objects', async ({ page }) => {
   await openBench(page, '/brief');
-  const count = page.getByRole('spinbutton', { name: 'How many dahlia' });
+  const count = page.getByRole('spinbutton', { name: 'How many dahlias' });
   await count.fill('5');
   await expect(count).toHaveValue('5');
   await page.getByRole('button', { name: 'Dahlia: let the line decide' }).click();
@@ -297,7 +297,7 @@ test('Brief: a count asked for is kept, the season follows day and hemisphere, b
 
 test('Brief: a square tier off the middle is drawn, and one pushed over the edge is said', async ({ page }) => {
   await openBench(page, '/brief');
-  await page.getByRole('button', { name: 'How the top tier stands' }).click();
+  await page.getByRole('button', { name: 'Shape and place of the top tier' }).click();
   await page.getByRole('combobox', { name: 'Shape of the top tier' }).selectOption('square');
   await page.getByRole('spinbutton', { name: 'top tier to the right' }).fill('90');
   await expect(page.getByRole('alert').filter({ hasText: /top tier stands \d+ mm over the edge/ })).toBeVisible();

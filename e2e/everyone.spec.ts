@@ -21,7 +21,7 @@ for (const light of ['day', 'evening'] as const) {
       await scan(name);
     }
     for (const [key, name] of [
-      ['Control+k', 'What shall be done?'],
+      ['Control+k', 'Find a command'],
       ['F1', 'Jobs'],
       ['?', 'Keys'],
     ] as const) {
@@ -31,9 +31,9 @@ for (const light of ['day', 'evening'] as const) {
       await page.keyboard.press('Escape');
       await expect(page.getByRole('dialog')).toHaveCount(0);
     }
-    await page.getByRole('button', { name: 'How you read' }).click();
-    await expect(page.getByRole('dialog', { name: 'How you read' })).toBeVisible();
-    await scan('How you read');
+    await page.getByRole('button', { name: 'Language and units' }).click();
+    await expect(page.getByRole('dialog', { name: 'Language and units' })).toBeVisible();
+    await scan('Language and units');
     await page.goto('/helper');
     await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
     await scan('Helper');
@@ -64,7 +64,7 @@ test.describe('on the bench tablet', () => {
 
   test('a piece is composed, pinned and taken away with a finger', async ({ page }) => {
     await openBench(page);
-    await page.getByRole('button', { name: /^olive, .* choose all/ }).tap();
+    await page.getByRole('button', { name: /^olive sprig, .* choose all/ }).tap();
     const card = page.getByRole('group', { name: /^Chosen:/ });
     await card.getByRole('button', { name: 'Pin', exact: true }).tap();
     await expect(card.getByRole('button', { name: 'Unpin' })).toBeVisible();

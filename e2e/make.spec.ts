@@ -13,15 +13,15 @@ test('tin: what it gives is drawn in it and need not be made; a chipped piece is
 }) => {
   await openBench(page, '/make');
   const before = await numberIn(page, /(\d+) pieces to make/);
-  await expect(page.getByRole('button', { name: /^rosehip: .*5 in the tin/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^rosehip sprig: .*5 in the tin/ })).toBeVisible();
   await side(page, 'Tin');
-  await page.getByLabel('State of rosehip of 38 mm').selectOption('chipped');
+  await page.getByLabel('State of rosehip sprig of 38 mm').selectOption('chipped');
   await side(page, 'Tray');
   await page.getByRole('button', { name: 'Take what fits' }).click();
-  await expect(page.getByRole('button', { name: /^rosehip: \d+ to make, 15 and \d+ spare$/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^rosehip sprig: \d+ to make, 15 and \d+ spare$/ })).toBeVisible();
   expect(await numberIn(page, /(\d+) pieces to make/)).toBeGreaterThan(before);
   await undo(page).click();
-  await expect(page.getByRole('button', { name: /^rosehip: .*5 in the tin/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^rosehip sprig: .*5 in the tin/ })).toBeVisible();
   await side(page, 'Tin');
   await page.getByRole('spinbutton', { name: 'dahlia left over' }).fill('2');
   await page.getByLabel('Where').fill('hat box');

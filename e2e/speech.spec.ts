@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { goTo, openBench, saved, stationLink, STATIONS, undo } from './bench';
 
 async function read(page: Page, choice: string): Promise<void> {
-  await page.getByRole('button', { name: /How you read|Cómo lees/ }).click();
+  await page.getByRole('button', { name: /Language and units|Idioma y unidades/ }).click();
   await page.getByRole('radio', { name: choice }).click();
   // the sheet itself is said anew at that moment: closed is what stays closed
   await expect(async () => {
@@ -135,8 +135,8 @@ test('why a station works as it does, on F1, for each of them', async ({ page })
 
 test('a look round is offered on a first visit, walks the demo job, and is not offered again', async ({ page }) => {
   await openBench(page);
-  await page.getByRole('button', { name: 'Look round' }).click();
-  const card = page.getByRole('complementary', { name: 'A look round' });
+  await page.getByRole('button', { name: 'Guided tour' }).click();
+  const card = page.getByRole('complementary', { name: 'Guided tour' });
   for (const path of ['brief', 'compose', 'make', 'wire', 'place', 'days', 'hand-over']) {
     await expect(page).toHaveURL(new RegExp(`/${path}$`));
     if (path !== 'hand-over') await card.getByRole('button', { name: 'Go on' }).click();
@@ -145,5 +145,5 @@ test('a look round is offered on a first visit, walks the demo job, and is not o
   await expect(card).toHaveCount(0);
   await page.reload();
   await openBench(page, '/compose');
-  await expect(page.getByRole('button', { name: 'Look round' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Guided tour' })).toHaveCount(0);
 });

@@ -136,7 +136,7 @@ test('Days: to a calendar, and busy times out of one, said first, then kept free
   await page
     .getByLabel('Busy times from a calendar: file')
     .setInputFiles({ name: 'no.ics', mimeType: 'text/calendar', buffer: Buffer.from('hello') });
-  await expect(page.getByRole('alert').filter({ hasText: 'no calendar file' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'not a calendar file' })).toBeVisible();
 });
 
 test('Log: pieces made and broken are counted, undone, and pull the minutes', async ({ page }) => {

@@ -13,7 +13,7 @@ import {
 } from './catalogue';
 import { METHODS } from './methods';
 import { meshArea } from './shape/mesh';
-import { pieceName, roleAt, ROLES, stageOf } from './species';
+import { roleAt, ROLES, stageOf } from './species';
 
 const kindOf = (id: string, stage?: string): Kind => {
   const s = speciesById(id, SHIPPED);
@@ -53,10 +53,7 @@ describe('the catalogue', () => {
     expect(() => methodById('witchcraft', SHIPPED)).toThrow(/No method is called/);
   });
 
-  test('names as a decorator says them', () => {
-    expect(pieceName(speciesById('cosmos', SHIPPED), 'bud')).toBe('cosmos bud');
-    expect(pieceName(speciesById('rose', SHIPPED), 'half')).toBe('half-open garden rose');
-    expect(pieceName(speciesById('olive', SHIPPED), 'grown')).toBe('olive');
+  test('the key of a kind is the same for all that look and weigh the same', () => {
     expect(kindKey(kindOf('rose'), SHIPPED)).toBe('rose|open|68|blush');
   });
 });

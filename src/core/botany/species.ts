@@ -102,11 +102,3 @@ export const wiresAtFoot = (species: Species, stageId: string): number =>
 
 /** The role a piece plays: a closed flower is a bud. */
 export const roleAt = (species: Species, stageId: string): Role => stageOf(species, stageId).role ?? species.role;
-
-/** "half-open dahlia", "dahlia bud", "dahlia". */
-export function pieceName(species: Species, stageId: string): string {
-  const stage = stageOf(species, stageId);
-  const name = species.name.toLowerCase();
-  if (stage.id === 'bud') return `${name} bud`;
-  return species.stages.length > 1 && stage.id !== species.stages[species.stages.length - 1]!.id ? `${stage.name} ${name}` : name;
-}

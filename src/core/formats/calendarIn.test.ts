@@ -76,9 +76,9 @@ test('what is free or cancelled is left out, a whole day is busy from midnight t
 });
 
 test.each([
-  ['no calendar', 'hello', /no calendar file/],
+  ['no calendar', 'hello', /not a calendar file/],
   ['a contact', 'BEGIN:VCARD\r\nEND:VCARD\r\n', /holds no calendar/],
-  ['cut in two', calendar(['DTSTART:20270310T180000']).slice(0, 90), /cannot be read|no calendar file/],
+  ['cut in two', calendar(['DTSTART:20270310T180000']).slice(0, 90), /cannot be read|not a calendar file/],
   ['without a beginning', calendar(['SUMMARY:x']), /Event 1 of the calendar/],
   [
     'a rule that repeats every second for ever',

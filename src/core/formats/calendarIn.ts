@@ -31,7 +31,7 @@ export function busyFromCalendar(
     calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
   } catch (cause) {
     const line = /line (\d+)/i.exec(String(cause))?.[1];
-    return refused(line ? `line ${line}` : 'the file', 'a calendar file', 'This is no calendar file that can be read.');
+    return refused(line ? `line ${line}` : 'the file', 'a calendar file', 'This is not a calendar file.');
   }
   if (calendar.name !== 'vcalendar') return refused('the file', 'a calendar', 'The file holds no calendar.');
   const wall = (time: ICAL.Time): WallMinutes =>

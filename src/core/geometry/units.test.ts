@@ -34,10 +34,4 @@ describe('the clock round the cake', () => {
   test('hours there and back, all round', () => {
     for (let h = 0.25; h <= 12; h += 0.25) expect(units.azimuthToClockHours(units.clockHoursToAzimuth(h))).toBeCloseTo(h, 9);
   });
-
-  test('said as a person says it', () => {
-    expect(units.azimuthToClockWords(units.clockHoursToAzimuth(8))).toBe('8 o’clock');
-    expect(units.azimuthToClockWords(units.clockHoursToAzimuth(7.45))).toBe('half past 7');
-    expect(units.azimuthToClockWords(units.clockHoursToAzimuth(12.5))).toBe('half past 12');
-  });
 });

@@ -17,10 +17,3 @@ export function azimuthToClockHours(azimuthRad: number): number {
   return positive === 0 ? 12 : positive;
 }
 export const clockHoursToAzimuth = (hours: number): number => ((3 - hours) * Math.PI) / 6;
-
-/** "7 o'clock", "half past 7": the way places round the cake are said. */
-export function azimuthToClockWords(azimuthRad: number): string {
-  const halves = Math.round(azimuthToClockHours(azimuthRad) * 2) / 2;
-  const hour = Math.floor(halves) === 0 ? 12 : Math.floor(halves);
-  return halves % 1 ? `half past ${hour}` : `${hour} o’clock`;
-}

@@ -50,10 +50,16 @@ export function ownFactor(lnRatios: readonly number[], prior = 0): Own {
   return { share: Math.exp(mean), entries: n, effective, error, sure: sureOf(n, effective, error) };
 }
 
-/** Half of nine in ten, as a share of the value: 12 of a hundred is sure, 22 fairly so. */
+/** Half the width of nine in ten either way, standard normal: 0.95 lie below it (NIST/SEMATECH e-Handbook, table 1.3.6.7.1). */
+const NINE_IN_TEN = 1.645;
+
+/** How far above a value its nine in ten reach, as a share of it; below they reach a little less far, being a ratio. */
+export const halfWidthShare = (error: number): number => Math.exp(NINE_IN_TEN * error) - 1;
+
+/** By the half width as a share of the value: 12% is sure, 22% fairly so. */
 function sureOf(entries: number, effective: number, error: number): Sure {
   if (entries === 0) return 'not yet';
-  const half = Math.exp(1.3 * error) - 1;
+  const half = halfWidthShare(error);
   if (half <= 0.12 && effective >= 8) return 'sure';
   return half <= 0.22 && effective >= 3 ? 'fairly sure' : 'unsure';
 }

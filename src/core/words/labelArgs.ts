@@ -53,6 +53,7 @@ export interface LabelArgs {
   'label.leaves': { when: Arg };
   'wire.for-kind': { kind: Arg };
   'place.round-tier': { tier: Arg };
+  'compose.bare-at': { place: Arg };
   'place.barrier-for': { goodFor: Arg };
   'place.barrier-in-full': { goodFor: Arg; notFor: Arg; touches: Arg; takenOut: Arg };
 }

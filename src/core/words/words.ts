@@ -260,7 +260,8 @@ export class Words {
   sides = (sides: readonly string[]): string =>
     this.list(sides.map((s) => this.messages.names.sides[s as keyof Messages['names']['sides']] ?? s));
 
-  money = (amount: number): string => `${this.naming.currency} ${this.units.number(amount, Number.isInteger(amount) ? 0 : 2)}`.trim();
+  money = (amount: number): string =>
+    `${this.naming.currency} ${this.units.number(amount, Number.isInteger(amount) ? 0 : 2)}`.trim();
 }
 
 type Teller = (words: Words, value: never) => string | number;

@@ -217,7 +217,7 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
       <button
         className="key bare px-2"
         aria-expanded={open}
-        aria-label={`How the ${name} stands`}
+        aria-label={`Shape and place of the ${name}`}
         onClick={() => setAsked(!open)}
       >
         <Move size={20} />

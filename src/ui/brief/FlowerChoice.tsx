@@ -4,7 +4,7 @@ import { Undo2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { allSpecies, speciesById } from '@/core/botany/catalogue';
 import { inSeason, monthOf, seasonOf } from '@/core/botany/season';
-import { pieceName, type Role, type Species } from '@/core/botany/species';
+import { type Role, type Species } from '@/core/botany/species';
 import { FULL_DENSITY } from '@/core/compose/composer';
 import { drawLine } from '@/core/compose/line';
 import { flowersFor, nearestColourway } from '@/core/compose/palette';
@@ -14,6 +14,7 @@ import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { Palette } from './Palette';
 import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
 
 const STYLE_NAMES: Record<(typeof STYLES)[number], string> = {
   'focal-led': 'Focal-led',
@@ -109,6 +110,7 @@ const wayFor = (s: Species, palette: readonly string[]): string =>
 
 /** What is chosen: a picture, how many the line wants of it or the person asks for, and its colours one after another. */
 function Chosens() {
+  const words = useWords();
   const catalogue = useCatalogue();
   const cake = useStudio((s) => s.project!.cake);
   const spec = useStudio((s) => s.project!.arrangements[s.arrangementIndex]?.line ?? null);
@@ -155,7 +157,7 @@ function Chosens() {
                   inputMode="numeric"
                   min={1}
                   max={300}
-                  aria-label={`How many ${pieceName(species, stage)}`}
+                  aria-label={`How many ${words.piece({ species: species.id, stage })[1]}`}
                   className={`fig h-[30px] w-[46px] rounded-lg border bg-transparent text-center text-lg ${asked ? 'border-[var(--leaf)]' : 'border-transparent'}`}
                   value={count.open}
                   onChange={(e) => {
@@ -184,7 +186,7 @@ function Chosens() {
                 )}
               </span>
               <span className="small -mt-1.5 block max-w-[120px] truncate pb-1 leading-tight">
-                {pieceName(species, stage)}
+                {words.piece({ species: species.id, stage })[0]}
                 {count.buds > 0 && `, ${count.buds} bud${count.buds === 1 ? '' : 's'}`}
               </span>
               {brief.botanical && species.petals !== undefined && <Petals choice={c} species={species} />}

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { speciesById, bodyOf } from '@/core/botany/catalogue';
-import { colourwayOf, pieceName, roleAt, stageOf, type Role } from '@/core/botany/species';
+import { colourwayOf, roleAt, stageOf, type Role } from '@/core/botany/species';
 import type { Piece } from '@/core/compose/arrangement';
 import { drawLine } from '@/core/compose/line';
 import { FULL_DENSITY } from '@/core/compose/composer';
@@ -11,6 +11,7 @@ import { freshId } from '@/data/editActions';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { currentCatalogue, useCatalogue } from '../useCatalogue';
+import { currentWords, useWords } from '../speech/useWords';
 
 interface Well {
   key: string;
@@ -54,10 +55,11 @@ export function KindTray() {
 }
 
 function WellButton({ well, chosen }: { well: Well; chosen: boolean }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const species = speciesById(well.species, catalogue);
   const short = well.placed < well.wanted;
-  const name = pieceName(species, well.stage);
+  const name = words.piece(well)[0];
   return (
     <button
       className={`well flex w-full min-w-[104px] flex-col items-center px-2 py-1 ${short ? 'mark' : ''}`}
@@ -92,7 +94,7 @@ function setFirst(well: Well): void {
   if (!arrangement) return;
   const id = freshId(arrangement.pieces);
   const sprig = speciesById(well.species, catalogue).habit === 'sprig';
-  edit(`set ${speciesById(well.species, catalogue).name.toLowerCase()}`, (draft) => {
+  edit(`set ${currentWords().piece(well)[0]}`, (draft) => {
     draft.arrangements[arrangementIndex]!.pieces.push({
       id,
       species: well.species,

@@ -3,7 +3,7 @@
 import { wireName } from '@/core/wire/gauge';
 import { AlignHorizontalSpaceAround, Copy, FlipHorizontal2, FlipVertical2, Pin, PinOff, Plus, Trash2, X } from 'lucide-react';
 import { bodyOf, allSpecies, speciesById } from '@/core/botany/catalogue';
-import { colourwayOf, pieceName } from '@/core/botany/species';
+import { colourwayOf } from '@/core/botany/species';
 import { Portrait } from '../shared/Portrait';
 import { gramWords, inchWords } from '../shared/words';
 import { habits } from '../speech/habits';
@@ -11,9 +11,11 @@ import { getStudio, useStudio } from '../useStudio';
 import { changePieces } from './dragging';
 import { addAnother, applyMove, applyToMany, chooseAlike, MOVES, removeChosen } from './moves';
 import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
 
 /** The chosen piece: what it is, its figures, and everything one does to it, for fingers. */
 export function PieceCard() {
+  const words = useWords();
   const catalogue = useCatalogue();
   const selection = useStudio((s) => s.selection);
   const pieces = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.pieces);
@@ -21,11 +23,10 @@ export function PieceCard() {
   const chosen = pieces?.filter((p) => selection.includes(p.id)) ?? [];
   const one = chosen[0];
   if (!one) return null;
-  const species = speciesById(one.species, catalogue);
   const body = bodyOf(one, catalogue);
   const wire = plan?.wires.find((w) => w.pieceId === one.id && w.use === 'stem');
   const pinned = chosen.every((p) => p.pinned);
-  const name = pieceName(species, one.stage);
+  const name = words.piece(one)[0];
   return (
     <div className="tray p-4" role="group" aria-label={`Chosen: ${chosen.length > 1 ? `${chosen.length} pieces` : name}`}>
       <div className="flex items-start gap-3">

@@ -1,13 +1,14 @@
 'use client';
 
 import { useRef } from 'react';
-import { pieceName } from '@/core/botany/species';
+import { useWords } from '../speech/useWords';
 import { getStudio, useStudio } from '../useStudio';
 import { nudge, removeChosen } from './moves';
 import type { LiveScene } from './useScene';
 
 /** The line pulled straight: every piece in order along it. Up and down choose, left and right nudge, Shift five times. */
 export function PieceList({ scene }: { scene: LiveScene }) {
+  const words = useWords();
   const selection = useStudio((s) => s.selection);
   const list = useRef<HTMLUListElement>(null);
   const heads = [...scene.heads].sort((a, b) => a.piece.s - b.piece.s);
@@ -45,7 +46,7 @@ export function PieceList({ scene }: { scene: LiveScene }) {
               }}
             >
               <span className="fig w-16 shrink-0 text-right">{Math.round(p.piece.s * length)} mm</span>
-              <span className="min-w-0 grow font-semibold">{pieceName(p.body.species, p.piece.stage)}</span>
+              <span className="min-w-0 grow font-semibold">{words.piece(p.piece)[0]}</span>
               <span className="small w-32 shrink-0">
                 {p.piece.sizeMm} mm,{' '}
                 {Math.abs(p.sideMm) < 1 ? 'on the line' : `${Math.abs(Math.round(p.sideMm))} mm ${p.sideMm > 0 ? 'out' : 'in'}`}

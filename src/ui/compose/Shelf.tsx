@@ -8,7 +8,6 @@ import type { KindCount } from '@/core/compose/shareOut';
 import { composeRequestOf } from '@/core/plan/composeRequest';
 import { tierRef } from '@/core/cake/cake';
 import { azimuthOf } from '@/core/cake/skin';
-import { azimuthToClockWords } from '@/core/geometry/units';
 import { pictureBench } from '@/workers/clients';
 import { pictureToUrl } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
@@ -264,9 +263,9 @@ function Gap() {
     <div className="pt-2">
       <p className="fig text-[2rem] leading-none">{Math.round(cover.place.acrossMm)} mm</p>
       <p className="say">
-        open at {azimuthToClockWords(azimuthOf(cover.place.pointMm))},
-        <br />
-        {words.tier(tierRef(cake, tier))[0]}
+        {words.label('compose.bare-at', {
+          place: words.place({ tier: tierRef(cake, tier), azimuthRad: azimuthOf(cover.place.pointMm) }),
+        })}
       </p>
     </div>
   );

@@ -8,6 +8,7 @@ import type { PlacedPiece } from '@/core/compose/placement';
 import type { Piece } from '@/core/compose/arrangement';
 import type { LiveScene } from './useScene';
 import { getStudio } from '../useStudio';
+import { currentWords } from '../speech/useWords';
 
 export const SIDE_MOST = 1.4;
 
@@ -59,7 +60,7 @@ export function startDrag(scene: LiveScene, p: PlacedPiece, grabbed: Vec3, lifti
       else slide(origin, direction);
     },
     end() {
-      if (moved) getStudio().settle(`move ${p.body.species.name.toLowerCase()}`);
+      if (moved) getStudio().settle(`move ${currentWords().species(p.piece.species)[0]}`);
     },
   };
 }
@@ -98,7 +99,7 @@ export function startGripDrag(scene: LiveScene, { p, handle }: { p: PlacedPiece;
       getStudio().preview(changePieces([p.piece.id], (piece) => Object.assign(piece, to)));
     },
     end() {
-      if (moved) getStudio().settle(`${handle.name} ${p.body.species.name.toLowerCase()}`);
+      if (moved) getStudio().settle(`${handle.name} ${currentWords().species(p.piece.species)[0]}`);
     },
   };
 }

@@ -22,7 +22,7 @@ const MS = 60_000;
 /** One line of the chart for a kind of piece; one for what is done for all. */
 const lineOf = (task: Task): string => {
   const [species = '', stage = ''] = task.kind.split('|');
-  return task.kind ? currentWords().pieceTitle({ species, stage }) : 'Together';
+  return task.kind ? currentWords().pieceTitle({ species, stage }) : 'All kinds';
 };
 const inkOf = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 

@@ -2,9 +2,8 @@
 
 import { Camera } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { speciesById, methodById } from '@/core/botany/catalogue';
+import { methodById } from '@/core/botany/catalogue';
 import { minutesForOne } from '@/core/botany/methods';
-import { pieceName } from '@/core/botany/species';
 import { careOf } from '@/core/days/tasks';
 import { countedLog } from '@/core/log/entries';
 import type { TrayKind } from '@/core/make/tray';
@@ -14,6 +13,7 @@ import { addEntry } from './addEntry';
 import { photographOf } from './photograph';
 import { TrayFields } from './TrayFields';
 import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
 
 /** Longer than so many times what it usually takes, and by so many minutes, and one asks whether the timer was forgotten. */
 const ASK_TIMES = 3;
@@ -32,13 +32,14 @@ function readSince(key: string): number | null {
 
 /** One kind at the bench: the timer, the pieces as they come, made or broken, a tray by hand, a note, a photograph. */
 export function Counting({ kind }: { kind: TrayKind }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const log = useStudio((s) => s.project!.log);
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   const own = countedLog(log).filter((e) => e.kind === kind.key);
   const made = own.reduce((a, e) => a + e.made, 0);
   const broken = own.reduce((a, e) => a + e.broken, 0);
-  const name = pieceName(speciesById(kind.species, catalogue), kind.stage);
+  const name = words.piece(kind)[0];
   const [since, setSinceState] = useState<number | null>(null);
   const [now, setNow] = useState(0);
   const [asked, setAsked] = useState<number | null>(null);

@@ -41,7 +41,7 @@ export function Looks({ kind }: { kind: TrayKind }) {
       </button>
       <span className="small max-w-80">
         {own.entries === 0
-          ? `Reckoned with ${Math.round(reckoned * own.share)} h in this room, ${own.share === 1 ? 'starting value' : 'as at your other kinds'}.`
+          ? `Expected to take ${Math.round(reckoned * own.share)} h in this room, ${own.share === 1 ? 'starting value' : 'as at your other kinds'}.`
           : `Yours dries in ${own.share.toFixed(2)} times the reckoned hours, from ${own.entries}, ${own.sure}.${
               own.share === 1 ? ' Finding it dry says only that you looked late enough.' : ''
             }`}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { speciesById, methodById } from '@/core/botany/catalogue';
 import { minutesForOne } from '@/core/botany/methods';
 import { careOf } from '@/core/days/tasks';
-import type { Sure } from '@/core/log/own';
+import { halfWidthShare, type Sure } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Choice } from '../shared/fields';
@@ -67,7 +67,7 @@ function valuesOf(kind: TrayKind, what: What, care: number): Values {
     return {
       starting,
       own: starting * pace.share,
-      half: Math.exp(1.3 * pace.error) - 1,
+      half: halfWidthShare(pace.error),
       entries: pace.entries,
       words:
         pace.from === 'this kind'

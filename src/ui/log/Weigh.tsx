@@ -1,14 +1,12 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { pieceName } from '@/core/botany/species';
-import { speciesById } from '@/core/botany/catalogue';
 import { simulatedScale, type Shown } from '@/core/log/devices/scale';
 import type { TrayKind } from '@/core/make/tray';
 import { NumberField } from '../shared/fields';
 import { useStudio } from '../useStudio';
 import { addNotes } from './addEntry';
-import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
 
 type Field = 'takenGrams' | 'backGrams' | 'piecesGrams';
 const FIELDS: readonly { field: Field; label: string }[] = [
@@ -19,12 +17,12 @@ const FIELDS: readonly { field: Field; label: string }[] = [
 
 /** Paste taken, kneaded back and in the pieces: what is missing is lost. By hand, or from the simulated scale. */
 export function Weigh({ kind }: { kind: TrayKind }) {
-  const catalogue = useCatalogue();
+  const words = useWords();
   const scale = useStudio((s) => s.devices.scale);
   const [grams, setGrams] = useState({ takenGrams: 0, backGrams: 0, piecesGrams: 0 });
   const [pieces, setPieces] = useState(4);
   const [byScale, setByScale] = useState(false);
-  const name = pieceName(speciesById(kind.species, catalogue), kind.stage);
+  const name = words.piece(kind)[0];
   const used = grams.takenGrams - grams.backGrams;
   const wrong = used <= 0 || grams.piecesGrams > used || pieces < 1;
   return (

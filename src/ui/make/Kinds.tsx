@@ -3,7 +3,7 @@
 import { bodyOf, speciesById, allMethods, methodById } from '@/core/botany/catalogue';
 import { stepMinutes, type Method } from '@/core/botany/methods';
 import { careOf } from '@/core/days/tasks';
-import { pieceName, stageOf, wiredParts, type Species } from '@/core/botany/species';
+import { stageOf, wiredParts, type Species } from '@/core/botany/species';
 import type { TrayKind } from '@/core/make/tray';
 import { Portrait } from '../shared/Portrait';
 import { habits } from '../speech/habits';
@@ -16,10 +16,11 @@ const PX_PER_MM = 0.78;
 const MOST_DRAWN = 40;
 
 export function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolean; onOpen(): void }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const species = speciesById(kind.species, catalogue);
   const share = stageOf(species, kind.stage).sizeShare;
-  const name = pieceName(species, kind.stage);
+  const name = words.piece(kind)[0];
   const all = kind.sizes.flatMap((s) => Array.from({ length: Math.min(s.count, 60) }, () => s.sizeMm));
   const inTin = all.slice(0, Math.min(kind.fromTin, MOST_DRAWN));
   const drawn = all.slice(kind.fromTin, kind.fromTin + MOST_DRAWN);
@@ -85,7 +86,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
   const size = kind.sizes[0]?.sizeMm ?? kind.sizeMm;
   return (
     <div>
-      <h1>{species.name}</h1>
+      <h1>{words.pieceTitle({ species: species.id, stage: species.stages.at(-1)!.id })}</h1>
       <label className="small flex flex-wrap items-center gap-2">
         Made by
         <select

@@ -77,7 +77,7 @@ function ForClient({ plan, quote, prices }: { plan: DerivedPlan; quote: Quote; p
       })}
       <Line name="Sugar flowers, composed, wired and set on the cake" amount={money(quote.beforeTax)} />
       {quote.tax > 0 && <Line name={`Tax, ${Math.round(prices.taxShare * 1000) / 10}%`} amount={money(quote.tax)} />}
-      <Line name="Together" amount={money(quote.total)} strong />
+      <Line name="Total" amount={money(quote.total)} strong />
     </ul>
   );
 }
@@ -97,7 +97,7 @@ function ForMaker({ quote, prices }: { quote: Quote; prices: Prices }) {
         <Line name="Rounded up" detail={`to steps of ${prices.roundTo}`} amount={money(quote.rounding)} />
         <Line name="Before tax" amount={money(quote.beforeTax)} strong />
         <Line name="Tax" amount={money(quote.tax)} />
-        <Line name="Together" amount={money(quote.total)} strong />
+        <Line name="Total" amount={money(quote.total)} strong />
       </ul>
       <p className="small pt-1">
         Spares, and so what breaks, are in the amounts and minutes. Dust is assumed at 0.05 g and glue at 0.2 g a piece.

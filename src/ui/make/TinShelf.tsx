@@ -1,8 +1,8 @@
 'use client';
 
 import { Minus, Plus } from 'lucide-react';
-import { speciesById, findSpecies } from '@/core/botany/catalogue';
-import { colourwayOf, pieceName } from '@/core/botany/species';
+import { findSpecies } from '@/core/botany/catalogue';
+import { colourwayOf } from '@/core/botany/species';
 import { readTinCsv, writeTinCsv } from '@/core/formats/makeTables';
 import { changesOf } from '@/core/formats/table';
 import { TIN_STATES, type TinPiece } from '@/core/compose/tin';
@@ -16,9 +16,11 @@ import { WireEnds } from './WireEnds';
 import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
 
 /** Pieces made before and kept: what is where, what this job took, and what it leaves over when it is done. */
 export function TinShelf({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const tin = useStudio((s) => s.tin);
   const jobs = useStudio((s) => s.jobs);
@@ -50,7 +52,7 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
           {tin.map((t) => {
             const species = findSpecies(t.species, catalogue);
             const taken = project.taken.find((x) => x.id === t.id)?.count ?? 0;
-            const name = species ? pieceName(species, t.stage) : `${t.species}, not in this job’s catalogue`;
+            const name = species ? words.piece(t)[0] : `${t.species}, not in this job’s catalogue`;
             return (
               <li key={t.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-[var(--line)] py-1">
                 {species ? <Portrait kind={t} px={46} /> : <span className="size-[46px]" />}
@@ -136,7 +138,7 @@ function leftOf(kind: TrayKind, log: readonly { kind: string; made: number; brok
 }
 
 function LeftOvers({ plan }: { plan: DerivedPlan }) {
-  const catalogue = useCatalogue();
+  const words = useWords();
   const log = useStudio((s) => s.project!.log);
   const day = useStudio((s) => s.project!.brief.leavesAt.slice(0, 10));
   const [counts, setCounts] = useState<Record<string, number>>({});
@@ -169,7 +171,7 @@ function LeftOvers({ plan }: { plan: DerivedPlan }) {
       </p>
       <ul className="flex flex-col">
         {plan.tray.map((k) => {
-          const name = pieceName(speciesById(k.species, catalogue), k.stage);
+          const name = words.piece(k)[0];
           return (
             <li key={k.key} className="flex items-center gap-3 border-t border-[var(--line)] py-0.5">
               <Portrait kind={k} px={34} />

@@ -11,8 +11,8 @@ export function CommandList({ onClose, onOpen }: { onClose(): void; onOpen(sheet
   const router = useRouter();
   const commands = commandsNow(router, onOpen);
   return (
-    <Dialog title="What shall be done?" wide={560} onClose={onClose}>
-      <Command label={say('What shall be done?')} className="flex flex-col gap-2">
+    <Dialog title="Find a command" wide={560} onClose={onClose}>
+      <Command label={say('Find a command')} className="flex flex-col gap-2">
         <Command.Input autoFocus placeholder={say('A few letters of it')} className="fld w-full text-[18px]" />
         <Command.List className="max-h-[52dvh] overflow-auto">
           <Command.Empty className="say px-3 py-4">Nothing is called so.</Command.Empty>

@@ -10,7 +10,7 @@ export function HabitsCard({ onClose }: { onClose(): void }) {
   const habits = useStudio((s) => s.habits);
   const set = (change: Partial<Habits>) => getStudio().setHabits({ ...habits, ...change });
   return (
-    <Dialog title="How you read" wide={560} onClose={onClose}>
+    <Dialog title="Language and units" wide={560} onClose={onClose}>
       <dl className="grid grid-cols-[auto_1fr] items-center gap-x-6 gap-y-3">
         <dt className="font-semibold">Language</dt>
         <dd translate="no">

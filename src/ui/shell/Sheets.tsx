@@ -18,10 +18,10 @@ const isTyping = (e: KeyboardEvent): boolean =>
   e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName);
 
 const KEYS = [
-  { sheet: 'commands', name: 'What shall be done?', title: 'Everything by its name (Ctrl K)', Icon: Search },
+  { sheet: 'commands', name: 'Find a command', title: 'Everything by its name (Ctrl K)', Icon: Search },
   { sheet: 'help', name: 'Why it works so', title: 'Why this station works as it does (F1)', Icon: CircleHelp },
   { sheet: 'keys', name: 'Keys', title: 'Keys (?)', Icon: Keyboard },
-  { sheet: 'habits', name: 'How you read', title: 'Language, lengths, clock', Icon: Languages },
+  { sheet: 'habits', name: 'Language and units', title: 'Language, lengths, clock', Icon: Languages },
 ] as const;
 
 /** What lies open; kept here so that it stays when everything is said anew in another language. */
@@ -52,7 +52,7 @@ export function Sheets({ here }: { here: StationId | null }) {
     <>
       {firstVisit && open !== 'tour' && (
         <button className="key mr-1" onClick={() => setOpen('tour')}>
-          <Footprints size={20} /> <span className="max-lg:sr-only">Look round</span>
+          <Footprints size={20} /> <span className="max-lg:sr-only">Guided tour</span>
         </button>
       )}
       {KEYS.map(({ sheet, name, title, Icon }) => (

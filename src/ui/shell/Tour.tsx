@@ -34,7 +34,7 @@ export function Tour({ onClose }: { onClose(): void }) {
   const last = at === STOPS.length - 1;
   return (
     <aside
-      aria-label="A look round"
+      aria-label="Guided tour"
       className="no-print fixed bottom-[132px] right-6 z-40 w-[min(400px,88vw)] rounded-3xl border border-[var(--line)] bg-[var(--glaze)] p-5 shadow-[var(--sh-tray)]"
     >
       <p className="small">

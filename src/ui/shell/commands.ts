@@ -49,9 +49,9 @@ export function commandsNow(router: ReturnType<typeof useRouter>, open: (sheet: 
       .slice(0, 12)
       .map((j) => ({ name: `Open ${j.name}`, run: () => void studio.open(j.id).then(() => router.push('/compose')) })),
     { name: evening ? 'Day light' : 'Evening light', also: 'dark theme', run: () => studio.setEvening(!evening) },
-    { name: 'How you read: language, lengths, clock', also: 'settings units inches spanish español', run: () => open('habits') },
+    { name: 'Language, lengths, clock', also: 'settings units inches spanish español', run: () => open('habits') },
     { name: 'The keys', keys: '?', also: 'shortcuts', run: () => open('keys') },
     { name: 'Why this station works as it does', also: 'help', run: () => open('help') },
-    { name: 'A look round in a minute', also: 'tour help begin', run: () => open('tour') },
+    { name: 'Guided tour, one minute', also: 'tour help begin', run: () => open('tour') },
   ];
 }

@@ -59,5 +59,5 @@ const rollWords = (rolls: number): string =>
   rolls < 0.05
     ? 'a few turns off a roll of'
     : rolls < 1
-      ? `${Math.ceil(rolls * 10)} tenths of a roll of`
+      ? `${(Math.ceil(rolls * 10) / 10).toFixed(1)} of a roll of`
       : `${rolls.toFixed(1)} rolls of`;

@@ -2,6 +2,7 @@
 export const SCREEN = {
   'wire.for-kind': 'Wire for {kind}',
   'place.round-tier': 'Round the {tier}',
+  'compose.bare-at': 'bare, {place}',
   'paint.any': 'For any piece.',
   'paint.kept': 'For pieces that are kept, off the icing.',
   'paint.on-wire': 'For pieces on wire that nobody eats, off the icing.',

@@ -3,6 +3,7 @@ import type { SCREEN as EN } from '../en/screen';
 export const SCREEN: Readonly<Record<keyof typeof EN, string>> = {
   'wire.for-kind': 'Alambre para {kind}',
   'place.round-tier': 'Alrededor del {tier}',
+  'compose.bare-at': 'sin cubrir, {place}',
   'paint.any': 'Para cualquier pieza.',
   'paint.kept': 'Para piezas que se guardan, sin tocar la glasa.',
   'paint.on-wire': 'Para piezas con alambre que nadie come, sin tocar la glasa.',
