@@ -73,11 +73,14 @@ export const ownCopyOf = (base: Species, id: string, basedOn: string): OwnSpecie
   ...PLAIN_TUNE,
 });
 
+/** Parts that are petals. */
+const PETALS: ReadonlySet<string> = new Set(['petal', 'outer petal']);
+
 /** The number of separately wired petals follows the number of petals. */
 function petalsWired(base: Species, petals: number): Species['wiring']['parts'] {
   const before = base.petals ?? base.shape.petals;
   return base.wiring.parts?.map((part) =>
-    before && part.count !== undefined && part.name.includes('petal')
+    before && part.count !== undefined && PETALS.has(part.name)
       ? { ...part, count: Math.max(1, Math.round((part.count * petals) / before)) }
       : part,
   );

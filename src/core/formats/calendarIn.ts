@@ -2,6 +2,9 @@ import ICAL from 'ical.js';
 import { wallToText, type WallMinutes } from '../days/clock';
 import type { Issue } from '../plan/project';
 
+/** An event whose repetitions do not come to an end that can be followed. */
+class RepeatsTooOften extends Error {}
+
 /** A time in which nobody works at this bench, wall times like `2027-06-10T18:00`. */
 export interface Busy {
   from: string;
@@ -47,7 +50,7 @@ export function busyFromCalendar(
     try {
       takeEvent(component, window, wall, take);
     } catch (cause) {
-      const why = cause instanceof Error && cause.message.startsWith('it repeats') ? `: ${cause.message}` : '';
+      const why = cause instanceof RepeatsTooOften ? `: ${cause.message}` : '';
       return refused(`event ${i + 1}`, 'an event with a beginning', `Event ${i + 1} of the calendar cannot be read${why}.`);
     }
     if (busy.length > MOST_BUSY)
@@ -82,7 +85,7 @@ function takeEvent(
     const { startDate, endDate } = event.getOccurrenceDetails(next);
     take(startDate, endDate, name);
   }
-  throw new Error('it repeats too often to be followed');
+  throw new RepeatsTooOften('it repeats too often to be followed');
 }
 
 const refused = (path: string, expected: string, message: string): { issues: Issue[] } => ({
