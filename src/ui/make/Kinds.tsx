@@ -168,10 +168,11 @@ const makeBy = (species: Species, method: string): void =>
 
 /** What lies ready, in which order to dust, and what a good piece looks like. */
 function Craft({ method }: { method: Method }) {
+  const { tools, dusting, checks } = useWords().craft(method.id);
   const parts = [
-    { name: 'Lay ready', lines: method.tools },
-    { name: 'Dust in this order', lines: method.dusting },
-    { name: 'Look for', lines: method.checks },
+    { name: 'Lay ready', lines: tools },
+    { name: 'Dust in this order', lines: dusting },
+    { name: 'Look for', lines: checks },
   ].filter((p) => p.lines.length > 0);
   return (
     <dl className="border-t border-[var(--line)] py-1 text-[15px]">
