@@ -1,3 +1,4 @@
+import { asLabel } from '@/core/words/asLabel';
 import { format } from 'date-fns';
 import type { Backup } from '@/core/formats/backup';
 import type { Photograph } from '@/core/formats/projectFile';
@@ -46,7 +47,7 @@ export function backupActions(
       for (const { project, photographs } of backup.jobs) {
         const known = there.get(project.id);
         if (known === JSON.stringify(project)) continue;
-        const own = known ? { ...project, id: ports.newId(), name: `${project.name.slice(0, 100)} (restored)` } : project;
+        const own = known ? { ...project, id: ports.newId(), name: ports.names.restored(project.name.slice(0, 100)) } : project;
         await shelf.save(own);
         for (const photo of photographs)
           await shelf.putPhoto(own.id, known ? { ...photo, id: `${photo.id}@${own.id}`.slice(0, 80) } : photo);
@@ -56,7 +57,7 @@ export function backupActions(
       await keeper.refreshJobs();
       get().set({
         message: {
-          text: `${taken === 1 ? 'One job was' : `${taken} jobs were`} restored${withStock ? ', and the tin' : ''}.`,
+          text: asLabel('studio.restored', { jobs: taken, stock: withStock ? 'yes' : 'no' }),
           kind: 'tell',
         },
       });

@@ -1,3 +1,4 @@
+import { asLabel } from '@/core/words/asLabel';
 import { produce, type Draft } from 'immer';
 import type { Arrangement } from '@/core/compose/arrangement';
 import type { Project } from '@/core/plan/project';
@@ -45,7 +46,7 @@ export function composeActions(
             if (!found || !now || now.id !== project.id) return;
             const { pieces } = found.arrangement;
             keeper.step(
-              task === 'finish' ? 'finish it' : 're-balance',
+              asLabel(task === 'finish' ? 'studio.do-finish-it' : 'studio.do-re-balance'),
               now,
               produce(now, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
             );
@@ -63,16 +64,16 @@ export function composeActions(
       if (!progress || !project) return;
       const pieces = progress.pieces.map((p) => ({ ...p }));
       keeper.step(
-        'keep the best so far',
+        asLabel('studio.do-keep-best'),
         project,
         produce(project, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
       );
     },
-    keep(proposal, name = proposal.name) {
+    keep(proposal) {
       const { arrangementIndex, project } = get();
       if (!project) return;
       keeper.step(
-        `keep “${name}”`,
+        asLabel('studio.do-keep-proposal'),
         project,
         produce(project, (draft) => {
           const own = draft.arrangements[arrangementIndex];

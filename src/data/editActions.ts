@@ -1,6 +1,7 @@
 import { produce } from 'immer';
 import type { Piece } from '@/core/compose/arrangement';
 import { takenBack } from '@/core/make/stock';
+import type { Label } from '@/core/words/asLabel';
 import type { Keeper } from './keeper';
 import type { Recipe, Studio } from './studio';
 
@@ -9,7 +10,7 @@ export function editActions(
   keeper: Keeper,
   get: () => Studio,
 ): Pick<Studio, 'edit' | 'preview' | 'settle' | 'giveUp' | 'undo' | 'redo' | 'select' | 'applyRemedy'> {
-  const edit = (label: string, recipe: Recipe) => {
+  const edit = (label: Label, recipe: Recipe) => {
     const before = get().project;
     if (before) keeper.step(label, before, produce(before, recipe));
   };

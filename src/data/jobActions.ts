@@ -1,3 +1,4 @@
+import { asLabel } from '@/core/words/asLabel';
 import { offcutsWith } from '@/core/wire/offcuts';
 import { readProjectFile } from '@/core/formats/projectFile';
 import { newProject } from '@/core/plan/newProject';
@@ -10,8 +11,7 @@ import { readStock } from './stockShelf';
 import { NO_SEARCH } from './fresh';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
-const CLEARED =
-  'There were jobs in this browser, and it has cleared them since: restore them from a backup or from their files. What is here now are the examples.';
+const CLEARED = asLabel('studio.cleared-since');
 const FRESH = { past: [], future: [], selection: [], arrangementIndex: 0, plan: null, planOf: null, saved: 'saved' as const };
 
 /** Opening, making, copying, removing and reading in jobs. */
@@ -97,11 +97,11 @@ export function jobActions(
     async open(id) {
       const project = await shelf.load(id);
       if (project) await openProject(project);
-      else get().set({ message: { text: 'That job cannot be read any more; the others are untouched.', kind: 'fault' } });
+      else get().set({ message: { text: asLabel('studio.job-unreadable'), kind: 'fault' } });
     },
     async create() {
       const day = new Date(ports.now().getTime() + 14 * 86_400_000).toISOString().slice(0, 10);
-      const fresh = newProject(ports.newId(), 'New job', `${day}T10:00`);
+      const fresh = newProject(ports.newId(), ports.names.newJob(), `${day}T10:00`);
       const before = get().project;
       // a new job begins with the bench of the last one: its species and methods, colours, prices and spares
       const bench = before && {
@@ -120,7 +120,7 @@ export function jobActions(
         await addJob({
           ...project,
           id: ports.newId(),
-          name: `${project.name}, copy`.slice(0, 120),
+          name: ports.names.copyOf(project.name).slice(0, 120),
           offcuts: [],
           wiresCut: false,
         });
@@ -154,7 +154,7 @@ export function jobActions(
       for (const photo of read.photographs)
         await shelf.putPhoto(project.id, taken ? { ...photo, id: `${photo.id}@${project.id}`.slice(0, 80) } : photo);
       await addJob(project, {
-        message: { text: `“${project.name}” is open${taken ? ', as a second copy beside the one you have' : ''}.`, kind: 'tell' },
+        message: { text: asLabel('studio.job-is-open', { name: project.name, second: taken ? 'yes' : 'no' }), kind: 'tell' },
       });
     },
     async versions() {
@@ -163,7 +163,8 @@ export function jobActions(
     },
     goBackTo(version) {
       const { project } = get();
-      if (project && version.project.id === project.id) keeper.step('back to an earlier version', project, version.project);
+      if (project && version.project.id === project.id)
+        keeper.step(asLabel('studio.do-earlier-version'), project, version.project);
     },
     shareDays: () => keeper.shareDays(),
     flush: () => keeper.flush(),

@@ -1,3 +1,4 @@
+import { asLabel, type Label } from '@/core/words/asLabel';
 import type { StoreApi } from 'zustand/vanilla';
 import { checkProject, type Project } from '@/core/plan/project';
 import { wallFromText, wallToText } from '@/core/days/clock';
@@ -10,17 +11,16 @@ import type { Studio, StudioPorts, StudioState } from './studio';
 
 /** What tabs tell each other beside ids of jobs. */
 const STOCK_TOLD = 'the stock';
-const ONLY_LOOK = 'This job is open in another tab, which may change it; here you can only look. Close it there to work here.';
+const ONLY_LOOK = asLabel('studio.only-look');
 const SAVE_AFTER_MS = 200;
 const KEEP_PLAN_AFTER_MS = 2000;
-const TAKEN_AWAY =
-  'The browser cleared what was stored here. The job that is open is still in this page: save it as a file, and restore the others from a backup.';
+const TAKEN_AWAY = asLabel('studio.taken-away');
 
-/** Why a job could not be stored, in a sentence. */
-const whyNotStored = (cause: unknown): string =>
+/** Why a job could not be stored, by its label. */
+const whyNotStored = (cause: unknown): Label =>
   /quota/i.test(`${(cause as { name?: string }).name} ${(cause as { inner?: { name?: string } }).inner?.name}`)
-    ? 'There is no room left in this browser: the last changes are only in this page. Save the job as a file now, then make room.'
-    : 'This browser could not store the job: the last changes are only in this page. Save it as a file now so that nothing is lost.';
+    ? asLabel('studio.no-room')
+    : asLabel('studio.not-stored');
 
 /** Jobs that leave so many weeks before, the nearest so many of them, share the days. */
 const WEEKS_SHARED = 8;
@@ -45,7 +45,7 @@ export class Keeper {
   }
 
   /** A step that can be undone. What could not be read again from the shelf is refused with its sentence. */
-  step(label: string, before: Project, after: Project, stock?: { before: Stock; after: Stock }): void {
+  step(label: Label, before: Project, after: Project, stock?: { before: Stock; after: Stock }): void {
     if (before === after) return;
     if (this.store.getState().onlyLook) {
       this.show(before, { message: { text: ONLY_LOOK, kind: 'fault' } });
@@ -53,7 +53,7 @@ export class Keeper {
     }
     const checked = checkProject(after);
     if ('issues' in checked) {
-      const text = `That was not taken, nothing was changed: ${checked.issues[0]!.message}.`;
+      const text = asLabel('studio.not-taken', { why: checked.issues[0]!.message });
       this.show(before, { message: { text, kind: 'fault' } });
       return;
     }
@@ -70,7 +70,7 @@ export class Keeper {
     const mine = () => {
       void this.reload(project.id, {
         onlyLook: false,
-        message: { text: 'The other tab let go of this job: you can work here now.', kind: 'tell' },
+        message: { text: asLabel('studio.tab-let-go'), kind: 'tell' },
       });
     };
     const own = await this.ports.tabs.claim(project.id, mine);
@@ -163,7 +163,7 @@ export class Keeper {
         this.keepPlanSoon(project, plan);
       })
       .catch((cause: unknown) =>
-        this.store.setState({ planFault: cause instanceof Error ? cause.message : 'The plan could not be made.' }),
+        this.store.setState({ planFault: cause instanceof Error ? cause.message : asLabel('studio.no-plan') }),
       )
       .finally(() => {
         this.busy = false;

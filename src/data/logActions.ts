@@ -1,3 +1,4 @@
+import { asLabel } from '@/core/words/asLabel';
 import { format } from 'date-fns';
 import { PACKET_KIND, packetSchema, readPacket, type Packet } from '@/core/formats/packetFile';
 import * as v from 'valibot';
@@ -50,13 +51,13 @@ export function logActions(
       const actor = `${read.packet.helper.slice(0, 20)}-${ports.newId()}`.slice(0, 60);
       if (open && open.log.length > 0 && open.projectId === read.packet.projectId && open.helper === read.packet.helper) {
         get().set({
-          message: { text: `The packet for ${open.helper} is open already, with what was done in it.`, kind: 'tell' },
+          message: { text: asLabel('studio.packet-open-already', { helper: open.helper }), kind: 'tell' },
         });
         return Promise.resolve(true);
       }
       keep({ ...read.packet, actor });
       get().set({
-        message: { text: `The packet of “${read.packet.job}” for ${read.packet.helper} is open under Helper.`, kind: 'tell' },
+        message: { text: asLabel('studio.packet-open', { job: read.packet.job, helper: read.packet.helper }), kind: 'tell' },
       });
       return Promise.resolve(true);
     },

@@ -26,6 +26,7 @@ import type { Storage } from './dependable';
 import { PLAIN_HABITS, type Habits } from './habits';
 import { Keeper } from './keeper';
 import type { ComposeFault } from '@/core/compose/facts';
+import type { Label } from '@/core/words/asLabel';
 
 /** What the store is handed: storage, clock, workers. None of it is known to it otherwise. */
 export interface StudioPorts {
@@ -35,6 +36,8 @@ export interface StudioPorts {
   storage: Storage;
   now(): Date;
   newId(): string;
+  /** what a job is called that has no name yet, in the person’s language */
+  names: { newJob(): string; copyOf(name: string): string; restored(name: string): string };
   derive(project: Project, others: readonly OtherWork[]): Promise<DerivedPlan>;
   /** what another job takes of the days, beside those before it */
   otherWork(project: Project, before: readonly OtherWork[]): Promise<OtherWork>;
@@ -63,7 +66,7 @@ export interface Devices {
 }
 
 interface Step {
-  label: string;
+  label: Label;
   project: Project;
   /** what the step did to the stock of all jobs, where it did something */
   stock?: { before: Stock; after: Stock };
@@ -81,7 +84,7 @@ export interface StudioState {
   takenOut: Stock | null;
   saved: 'saved' | 'saving' | 'failed';
   /** why nothing could be stored */
-  saveFault: string | null;
+  saveFault: Label | null;
   /** jobs are kept on disk, or only as long as the page is open */
   keeps: 'disk' | 'page';
   /** a backup that was read and is not restored yet */
@@ -97,14 +100,14 @@ export interface StudioState {
   plan: DerivedPlan | null;
   /** the project that `plan` was derived from */
   planOf: Project | null;
-  planFault: string | null;
+  planFault: Label | string | null;
   /** what jobs that leave before this one take of its days */
   others: readonly OtherWork[];
   selection: string[];
   arrangementIndex: number;
   search: { progress: ComposeProgress | null; running: boolean; fault: ComposeFault | null; proposals: Proposal[]; seed: number };
   /** a sentence at the top: a file that was refused, a job that was brought back */
-  message: { text: string; kind: 'tell' | 'fault' } | null;
+  message: { text: Label | string; kind: 'tell' | 'fault' } | null;
   evening: boolean;
   /** how this person reads: language, lengths, clock, week */
   habits: Habits;
@@ -125,10 +128,10 @@ export type Recipe = (draft: Draft<Project>) => void;
 
 interface StudioActions {
   start(): Promise<void>;
-  edit(label: string, recipe: Recipe): void;
+  edit(label: Label, recipe: Recipe): void;
   /** shows a change while the hand moves; `settle` makes one step of it, `giveUp` takes it back */
   preview(recipe: Recipe): void;
-  settle(label: string): void;
+  settle(label: Label): void;
   giveUp(): void;
   undo(): void;
   redo(): void;
@@ -139,13 +142,12 @@ interface StudioActions {
   bringBack(): Promise<void>;
   importText(text: string): Promise<void>;
   select(ids: string[]): void;
-  applyRemedy(remedy: Remedy, name: string): void;
+  applyRemedy(remedy: Remedy, name: Label): void;
   compose(proposals: number): void;
   /** adds what is missing, or moves what is there; the result is kept as one step */
   improve(task: 'finish' | 're-balance'): void;
   stopComposing(): void;
-  /** `name` is how the step is called */
-  keep(proposal: Proposal, name?: string): void;
+  keep(proposal: Proposal): void;
   /** changes the tin itself; no step of the job, so it is not undone with it */
   setTin(tin: readonly TinPiece[]): Promise<void>;
   bringBackStock(): Promise<void>;

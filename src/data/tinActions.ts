@@ -1,3 +1,4 @@
+import { asLabel, type Label } from '@/core/words/asLabel';
 import { produce } from 'immer';
 import { takingsFor, tinAfter } from '@/core/make/takings';
 import { freeInTin, type TinPiece } from '@/core/compose/tin';
@@ -20,7 +21,7 @@ export function tinActions(
   get: () => Studio,
 ): Pick<Studio, 'setTin' | 'bringBackStock' | 'takeFromTin' | 'putAway' | 'setOffcuts' | 'useOffcuts' | 'keepOffcuts'> {
   /** A step of the job that changes the stock with it; both are undone together. */
-  const stockStep = async (label: string, after: Stock, recipe: Recipe) => {
+  const stockStep = async (label: Label, after: Stock, recipe: Recipe) => {
     const { project, tin, offcuts } = get();
     if (!project) return;
     if (get().onlyLook) return keeper.step(label, project, produce(project, recipe));
@@ -48,7 +49,7 @@ export function tinActions(
       if (!project) return;
       const taken = takingsFor(project.arrangements, freeForJob(get()));
       keeper.step(
-        'take from the tin',
+        asLabel('studio.do-take-from-tin'),
         project,
         produce(project, (draft) => void (draft.taken = taken)),
       );
@@ -56,20 +57,28 @@ export function tinActions(
     async putAway(leftOver) {
       const { project, tin, offcuts } = get();
       if (!project) return;
-      await stockStep('put away', { tin: tinAfter(tin, project.taken, leftOver), offcuts }, (draft) => void (draft.taken = []));
+      await stockStep(
+        asLabel('studio.do-put-away'),
+        { tin: tinAfter(tin, project.taken, leftOver), offcuts },
+        (draft) => void (draft.taken = []),
+      );
     },
     useOffcuts(wanted) {
       const { project, tin, offcuts } = get();
       if (!project) return;
       const all = offcutsWith(offcuts, project.offcuts, 1);
-      void stockStep('cut from offcuts', { tin, offcuts: offcutsWith(all, wanted, -1) }, (draft) => {
+      void stockStep(asLabel('studio.do-cut-from-ends'), { tin, offcuts: offcutsWith(all, wanted, -1) }, (draft) => {
         draft.offcuts = wanted.map((o) => ({ ...o }));
       });
     },
     keepOffcuts(left) {
       const { project, tin, offcuts } = get();
       if (!project || project.wiresCut) return;
-      void stockStep('wires cut', { tin, offcuts: offcutsWith(offcuts, left, 1) }, (draft) => void (draft.wiresCut = true));
+      void stockStep(
+        asLabel('studio.do-wires-cut'),
+        { tin, offcuts: offcutsWith(offcuts, left, 1) },
+        (draft) => void (draft.wiresCut = true),
+      );
     },
   };
 }

@@ -6,6 +6,7 @@ import { browserNote, dependableShelf } from '@/data/dependable';
 import { memoryShelf } from '@/data/memoryShelf';
 import { browserTabs } from '@/data/tabs';
 import { createStudio, type Studio, type StudioPorts } from '@/data/studio';
+import { currentWords } from './speech/useWords';
 import { newComposeTeam, planBench, readingBench } from '@/workers/clients';
 
 /** The one studio of this page, with the browser's own storage, clock and workers handed in. */
@@ -14,6 +15,11 @@ const studio = createStudio({
   ...shelfHere(),
   now: () => new Date(),
   newId: () => crypto.randomUUID(),
+  names: {
+    newJob: () => currentWords().label('studio.new-job'),
+    copyOf: (name) => currentWords().label('studio.copy-of', { name }),
+    restored: (name) => currentWords().label('studio.restored-name', { name }),
+  },
   derive: (project, others) => planBench.plan(project, others),
   otherWork: (project, before) => readingBench.otherWork(project, before),
   composer: newComposeTeam(),

@@ -31,6 +31,7 @@ const fixed = (value: number, digits: number): string => value.toFixed(digits);
 export class Units {
   private readonly decimals: Intl.NumberFormat[];
   private readonly per: Intl.NumberFormat;
+  private readonly plain: Intl.NumberFormat;
 
   constructor(
     readonly locale: string,
@@ -45,6 +46,7 @@ export class Units {
         }),
     );
     this.per = new Intl.NumberFormat(locale, { style: 'percent', maximumFractionDigits: 0 });
+    this.plain = new Intl.NumberFormat(locale, { maximumFractionDigits: 2, useGrouping: false });
   }
 
   /** A number with so many digits after its mark; −0 is 0. */
@@ -52,6 +54,9 @@ export class Units {
     if (!Number.isFinite(value)) return '–';
     return (this.decimals[digits] ?? this.decimals[0])?.format(value || 0) ?? '';
   }
+
+  /** A number as it is, to two digits after its mark: 12, 12.5. */
+  asIs = (value: number): string => (Number.isFinite(value) ? this.plain.format(value || 0) : '–');
 
   /** A length as a figure alone, where a drawing or a column has no room for its unit. */
   figure(mm: number, digits = 0): string {
@@ -65,6 +70,10 @@ export class Units {
   }
 
   length = (mm: number, digits = 0): string => `${this.figure(mm, digits)} ${this.sign}`;
+  /** A length as it is written down, to two digits after its mark. */
+  mm = (mm: number): string => (this.reading.lengths === 'in' ? this.length(mm) : `${this.asIs(mm)} mm`);
+  /** Grams as a figure alone. */
+  gramFigure = (grams: number): string => this.number(grams, grams < 10 ? 1 : 0);
   grams = (grams: number): string => `${this.number(grams, grams < 9.95 ? 1 : 0).replace(/[.,]0$/, '')} g`;
   minutes = (minutes: number): string => `${this.number(minutes)} min`;
   /** "2 h 35" or "40 min" */

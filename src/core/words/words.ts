@@ -1,4 +1,4 @@
-import { IntlMessageFormat } from 'intl-messageformat';
+import { IntlMessageFormat, type Formatters } from 'intl-messageformat';
 import { wallFromText } from '../days/clock';
 import type { ColourRef, Fact, Mend, PieceRef, StepRef, TierRef, ValueKind, ValueSlots, WarningPlace } from '../facts/fact';
 import { azimuthToClockHours } from '../geometry/units';
@@ -6,6 +6,7 @@ import { BARRIERS, type BarrierWays } from '../place/barrier';
 import type { Warning } from '../plan/warnings';
 import { capital } from './capital';
 import { ALL_FACTS } from './facts';
+import type { Label } from './asLabel';
 import type { LabelArgs } from './labelArgs';
 import type { BarrierWords, Messages, MethodWords, Noun } from './messages';
 import { Units, type Reading } from './units';
@@ -42,8 +43,39 @@ export type LabelKey = keyof Messages['labels'];
 
 type Args = Record<string, string | number>;
 
+/** A message that was parsed, and which of its arguments are counted (plural, select) and so stay what they are. */
+interface Parsed {
+  format: IntlMessageFormat;
+  counted: ReadonlySet<string>;
+}
+
 /** Formats of one language are parsed once. */
-const parsed = new WeakMap<Messages, Map<string, IntlMessageFormat>>();
+const parsed = new WeakMap<Messages, Map<string, Parsed>>();
+
+const kept = new Map<string, Intl.NumberFormat>();
+/** Figures of a bench have no mark for thousands. */
+const FORMATTERS: Formatters = {
+  getNumberFormat: (locales, options) => {
+    const key = `${String(locales)} ${JSON.stringify(options)}`;
+    const known = kept.get(key) ?? new Intl.NumberFormat(locales, { useGrouping: false, ...options });
+    kept.set(key, known);
+    return known;
+  },
+  getDateTimeFormat: (...args) => new Intl.DateTimeFormat(...args),
+  getPluralRules: (...args) => new Intl.PluralRules(...args),
+};
+
+/** Elements of a parsed message that are neither text nor a bare argument (MessageFormat: number 2, date 3, time 4, select 5, plural 6). */
+function countedIn(
+  elements: readonly { type: number; value?: unknown; options?: object }[],
+  names = new Set<string>(),
+): Set<string> {
+  for (const e of elements) {
+    if (e.type >= 2 && e.type <= 6) names.add(String(e.value));
+    for (const option of Object.values(e.options ?? {}) as { value: [] }[]) countedIn(option.value, names);
+  }
+  return names;
+}
 
 /** A word of several ones, as a message selects by it: “not edible” is notEdible. */
 const slug = (word: string): string => word.replace(/[ -](\w)/g, (_, letter: string) => letter.toUpperCase());
@@ -200,6 +232,10 @@ export class Words {
     return this.fill(`label.${key}`, this.messages.labels[key], (args[0] as Args | undefined) ?? {});
   }
 
+  /** A label that was written down to be told now; a finished sentence as it is. */
+  tell = (label: Label | string): string =>
+    typeof label === 'string' ? label : this.fill(`label.${label.key}`, this.messages.labels[label.key], label.args);
+
   private frame(id: keyof Messages['frames'], args: Args): string {
     return this.fill(`frame.${id}`, this.messages.frames[id], args);
   }
@@ -209,11 +245,17 @@ export class Words {
   }
 
   private fill(key: string, message: string, args: Args): string {
-    const own = parsed.get(this.messages) ?? new Map<string, IntlMessageFormat>();
+    const own = parsed.get(this.messages) ?? new Map<string, Parsed>();
     parsed.set(this.messages, own);
-    let format = own.get(key);
-    if (!format) own.set(key, (format = new IntlMessageFormat(message, this.messages.locale, undefined, { ignoreTag: true })));
-    return String(format.format(args));
+    let known = own.get(key);
+    if (!known) {
+      const format = new IntlMessageFormat(message, this.messages.locale, undefined, { ignoreTag: true, formatters: FORMATTERS });
+      own.set(key, (known = { format, counted: countedIn(format.getAst()) }));
+    }
+    const filled: Args = {};
+    for (const [name, value] of Object.entries(args))
+      filled[name] = typeof value === 'number' && !known.counted.has(name) ? this.units.asIs(value) : value;
+    return String(known.format.format(filled));
   }
 
   /** What a message may fill in for the values of a fact. A name that begins large is told with a capital. */

@@ -3,74 +3,79 @@
 import { ALLERGENS } from '@/core/plan/handOver';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** What the bench works with: wire and its numbers, the glue, and what is in the cake. */
 export function BenchSettings() {
+  const words = useWords();
   const brief = useStudio((s) => s.project!.brief);
   const { edit } = getStudio();
   return (
     <details className="mt-3 border-t border-[var(--line)] pt-1">
-      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">Wire, paper, glue and allergens</summary>
+      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">
+        {words.label('brief.wire-paper-glue-allergens')}
+      </summary>
       <div className="flex flex-wrap items-center gap-3">
         <Choice
-          label="Wire gauge system"
+          label={words.label('brief.wire-gauge-system')}
           value={brief.wireSystem}
           options={[
             { value: 'SWG', name: 'SWG' },
             { value: 'AWG', name: 'AWG' },
             { value: 'mm', name: 'mm' },
           ]}
-          onChange={(v) => edit(`wire in ${v}`, (d) => void (d.brief.wireSystem = v))}
+          onChange={(v) => edit(asLabel('brief.do-wire-in', { v }), (d) => void (d.brief.wireSystem = v))}
         />
         <Choice
-          label="Wire colour"
+          label={words.label('brief.wire-colour')}
           value={brief.wireColour}
           options={[
-            { value: 'green', name: 'Green wire' },
-            { value: 'white', name: 'White, dusted after' },
+            { value: 'green', name: words.label('brief.green-wire') },
+            { value: 'white', name: words.label('brief.white-dusted-after') },
           ]}
-          onChange={(v) => edit(`${v} wire`, (d) => void (d.brief.wireColour = v))}
+          onChange={(v) => edit(asLabel('brief.do-wire', { v }), (d) => void (d.brief.wireColour = v))}
         />
         <NumberField
           hideLabel
-          label="Length of a wire"
+          label={words.label('brief.length-of-a-wire')}
           value={brief.stockMm}
-          unit="mm a wire"
+          unit={words.label('brief.mm-a-wire')}
           width={140}
           least={100}
           most={2000}
-          onChange={(v) => edit('length of a wire', (d) => void (d.brief.stockMm = v))}
+          onChange={(v) => edit(asLabel('brief.do-length-of-a-wire'), (d) => void (d.brief.stockMm = v))}
         />
         <Choice
-          label="Paper"
+          label={words.label('brief.paper')}
           value={brief.paper}
           options={[
-            { value: 'A4', name: 'A4 paper' },
-            { value: 'Letter', name: 'Letter paper' },
+            { value: 'A4', name: words.label('brief.a4-paper') },
+            { value: 'Letter', name: words.label('brief.letter-paper') },
           ]}
-          onChange={(v) => edit(`${v} paper`, (d) => void (d.brief.paper = v))}
+          onChange={(v) => edit(asLabel('brief.do-paper', { v }), (d) => void (d.brief.paper = v))}
         />
         <Choice
-          label="Finish"
+          label={words.label('brief.finish')}
           value={brief.finish}
           options={[
-            { value: 'everyday', name: 'Everyday' },
-            { value: 'showpiece', name: 'Showpiece' },
+            { value: 'everyday', name: words.label('brief.everyday') },
+            { value: 'showpiece', name: words.label('brief.showpiece') },
           ]}
-          onChange={(v) => edit(`${v} finish`, (d) => void (d.brief.finish = v))}
+          onChange={(v) => edit(asLabel('brief.do-finish', { v }), (d) => void (d.brief.finish = v))}
         />
         <Choice
-          label="Glue"
+          label={words.label('brief.glue')}
           value={brief.glue}
           options={[
-            { value: 'CMC glue', name: 'CMC glue' },
-            { value: 'egg white', name: 'Egg white' },
+            { value: 'CMC glue', name: words.label('brief.cmc-glue') },
+            { value: 'egg white', name: words.label('brief.egg-white') },
           ]}
           onChange={(v) => edit(v, (d) => void (d.brief.glue = v))}
         />
       </div>
       <fieldset className="flex flex-wrap gap-x-4 pt-2">
-        <legend className="text-[15px] font-semibold">In the cake</legend>
+        <legend className="text-[15px] font-semibold">{words.label('brief.in-the-cake')}</legend>
         {ALLERGENS.map((a) => (
           <label key={a} className="flex min-h-[44px] items-center gap-2">
             <input
@@ -78,7 +83,7 @@ export function BenchSettings() {
               className="checkbox checkbox-secondary checkbox-sm"
               checked={brief.allergensInCake.includes(a)}
               onChange={(e) =>
-                edit(`${a} in the cake`, (d) => {
+                edit(asLabel('brief.do-in-the-cake', { a }), (d) => {
                   d.brief.allergensInCake = e.target.checked
                     ? [...d.brief.allergensInCake, a]
                     : d.brief.allergensInCake.filter((x) => x !== a);

@@ -15,6 +15,7 @@ import { DayAndTable } from './DayAndTable';
 import { LineChoice } from './LineChoice';
 import { Suggestion } from './Suggestion';
 import { useWords } from '../speech/useWords';
+import { asLabel, type Label } from '@/core/words/asLabel';
 
 /** The cake is the form: each tier's figures stand beside it. To the right the day, the table, the flowers. */
 export function BriefStation() {
@@ -25,7 +26,7 @@ export function BriefStation() {
   const faults = cakeFaults(cake);
   return (
     <div className="grid gap-x-8 gap-y-6 px-6 pb-6 pt-2 lg:grid-cols-[minmax(0,1.04fr)_minmax(0,1fr)]">
-      <section aria-label="Cake">
+      <section aria-label={words.label('brief.cake')}>
         <NameField />
         <CakeForm cake={cake} />
         <BenchSettings />
@@ -35,7 +36,7 @@ export function BriefStation() {
           </p>
         ))}
       </section>
-      <section aria-label="Day, table and flowers" className="flex flex-col gap-3">
+      <section aria-label={words.label('brief.day-table-and-flowers')} className="flex flex-col gap-3">
         <DayAndTable />
         <Suggestion onCompose={() => router.push('/compose')} />
         <Flowers />
@@ -45,16 +46,19 @@ export function BriefStation() {
 }
 
 function NameField() {
+  const words = useWords();
   const name = useStudio((s) => s.project!.name);
   return (
     <label className="block">
-      <span className="sr-only">Name of the job</span>
+      <span className="sr-only">{words.label('brief.name-of-the-job')}</span>
       <span className="fld w-full">
         <input
           className="w-full"
           value={name}
           maxLength={120}
-          onChange={(e) => e.target.value.trim() && getStudio().edit('rename the job', (d) => void (d.name = e.target.value))}
+          onChange={(e) =>
+            e.target.value.trim() && getStudio().edit(asLabel('brief.do-rename-the-job'), (d) => void (d.name = e.target.value))
+          }
         />
       </span>
     </label>
@@ -72,6 +76,7 @@ const nextTier = (cake: Cake): Cake['tiers'][number] => {
 };
 
 function CakeForm({ cake }: { cake: Cake }) {
+  const words = useWords();
   const { edit } = getStudio();
   return (
     <>
@@ -79,16 +84,18 @@ function CakeForm({ cake }: { cake: Cake }) {
         <button
           className="key"
           disabled={cake.tiers.length >= 8}
-          onClick={() => edit('add a tier', (d) => void d.cake.tiers.push(nextTier(cake)))}
+          onClick={() => edit(asLabel('brief.do-add-a-tier'), (d) => void d.cake.tiers.push(nextTier(cake)))}
         >
-          <Plus size={20} /> Tier
+          <Plus size={20} /> {words.label('shared.tier')}
         </button>
         <label>
-          <span className="sr-only">What the cake is</span>
+          <span className="sr-only">{words.label('brief.what-the-cake-is')}</span>
           <select
             className="key appearance-auto"
             value={cake.crumb}
-            onChange={(e) => edit('change the crumb', (d) => void (d.cake.crumb = crumbs.find((c) => c === e.target.value)!))}
+            onChange={(e) =>
+              edit(asLabel('brief.do-change-the-crumb'), (d) => void (d.cake.crumb = crumbs.find((c) => c === e.target.value)!))
+            }
           >
             {crumbs.map((c) => (
               <option key={c}>{c}</option>
@@ -97,19 +104,19 @@ function CakeForm({ cake }: { cake: Cake }) {
         </label>
         <NumberField
           hideLabel
-          label="Board diameter"
+          label={words.label('brief.board-diameter')}
           value={cake.board.diameterMm}
-          unit="mm board"
+          unit={words.label('brief.mm-board')}
           width={146}
           least={50}
           most={1000}
           step={5}
-          onChange={(v) => edit('size of the board', (d) => void (d.cake.board.diameterMm = v))}
+          onChange={(v) => edit(asLabel('brief.do-size-of-the-board'), (d) => void (d.cake.board.diameterMm = v))}
         />
       </div>
       <LineChoice />
       <CakeDrawing cake={cake} />
-      <ol className="mt-2 flex flex-col gap-2" aria-label="Tiers, top first">
+      <ol className="mt-2 flex flex-col gap-2" aria-label={words.label('brief.tiers-top-first')}>
         {cake.tiers
           .map((tier, i) => ({ tier, i }))
           .reverse()
@@ -122,46 +129,47 @@ function CakeForm({ cake }: { cake: Cake }) {
 }
 
 const KINDS = [
-  { value: 'edible', name: 'eaten' },
-  { value: 'dummy', name: 'dummy' },
-  { value: 'separator', name: 'separator' },
+  { value: 'edible', name: 'brief.eaten' },
+  { value: 'dummy', name: 'brief.dummy' },
+  { value: 'separator', name: 'brief.separator' },
 ] as const;
 
 function TierRow({ cake, index }: { cake: Cake; index: number }) {
+  const words = useWords();
   const tier = cake.tiers[index]!;
   const name = useWords().tier(tierRef(cake, index))[0];
   const { edit } = getStudio();
   const title = name[0]!.toUpperCase() + name.slice(1);
-  const change = (label: string, apply: (t: Cake['tiers'][number]) => void) => edit(label, (d) => apply(d.cake.tiers[index]!));
+  const change = (label: Label, apply: (t: Cake['tiers'][number]) => void) => edit(label, (d) => apply(d.cake.tiers[index]!));
   return (
     <li className="flex flex-wrap items-center gap-x-2 gap-y-1 border-t border-[var(--line)] pt-2" aria-label={title}>
       <span className="w-[88px] font-semibold">{title}</span>
       <NumberField
         hideLabel
-        label={`${title} diameter`}
+        label={words.label('brief.diameter', { title })}
         value={tier.diameterMm}
-        unit={tier.shape === 'round' ? 'mm Ø' : 'mm wide'}
+        unit={tier.shape === 'round' ? 'mm Ø' : words.label('brief.mm-wide')}
         width={tier.shape === 'round' ? 116 : 128}
         least={40}
         most={800}
         step={2}
-        onChange={(v) => change(`width of the ${name}`, (t) => void (t.diameterMm = v))}
+        onChange={(v) => change(asLabel('brief.do-width-of-the', { name }), (t) => void (t.diameterMm = v))}
       />
       <NumberField
         hideLabel
-        label={`${title} height`}
+        label={words.label('brief.height', { title })}
         value={tier.heightMm}
-        unit="high"
+        unit={words.label('brief.high')}
         mm
         width={104}
         least={10}
         most={400}
         step={5}
-        onChange={(v) => change(`height of the ${name}`, (t) => void (t.heightMm = v))}
+        onChange={(v) => change(asLabel('brief.do-height-of-the', { name }), (t) => void (t.heightMm = v))}
       />
       <select
         className="key appearance-auto px-2"
-        aria-label={`${title} is`}
+        aria-label={words.label('brief.tier-kind', { title })}
         value={tier.kind}
         onChange={(e) => {
           const kind = KINDS.find((k) => k.value === e.target.value)!.value;
@@ -178,14 +186,14 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         ))}
       </select>
       <label className="key px-2" title={tier.covering.name}>
-        <span className="sr-only">{`${title} covering colour`}</span>
+        <span className="sr-only">{words.label('brief.covering-colour', { title })}</span>
         <input
           type="color"
           className="size-7 cursor-pointer rounded-full border-0 bg-transparent p-0"
           value={tier.covering.colour}
           onChange={(e) =>
             change(
-              `colour of the ${name}`,
+              asLabel('brief.do-colour-of-the', { name }),
               (t) => void (t.covering = { ...t.covering, colour: e.target.value, name: 'own colour' }),
             )
           }
@@ -194,8 +202,8 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
       <TierShape cake={cake} index={index} />
       <button
         className="key bare ml-auto"
-        aria-label={`Take the ${name} away`}
-        onClick={() => edit(`take the ${name} away`, (d) => void d.cake.tiers.splice(index, 1))}
+        aria-label={words.label('brief.take-the-away', { name })}
+        onClick={() => edit(asLabel('brief.do-take-the-away', { name }), (d) => void d.cake.tiers.splice(index, 1))}
       >
         <Trash2 size={20} />
       </button>
@@ -205,10 +213,11 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
 
 /** How a tier stands: its other side, its corners, off the middle, turned. Closed while it is a plain round in the middle. */
 function TierShape({ cake, index }: { cake: Cake; index: number }) {
+  const words = useWords();
   const tier = cake.tiers[index]!;
   const name = useWords().tier(tierRef(cake, index))[0];
   const { edit } = getStudio();
-  const change = (label: string, apply: (t: Cake['tiers'][number]) => void) => edit(label, (d) => apply(d.cake.tiers[index]!));
+  const change = (label: Label, apply: (t: Cake['tiers'][number]) => void) => edit(label, (d) => apply(d.cake.tiers[index]!));
   const plain = tier.shape === 'round' && tier.offset.xMm === 0 && tier.offset.yMm === 0;
   const [asked, setAsked] = useState(!plain);
   const open = asked || !plain;
@@ -217,7 +226,7 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
       <button
         className="key bare px-2"
         aria-expanded={open}
-        aria-label={`Shape and place of the ${name}`}
+        aria-label={words.label('brief.shape-place', { name })}
         onClick={() => setAsked(!open)}
       >
         <Move size={20} />
@@ -225,12 +234,15 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
       {open && (
         <div className="order-last flex w-full flex-wrap items-center gap-2 pl-[96px]">
           <label>
-            <span className="sr-only">{`Shape of the ${name}`}</span>
+            <span className="sr-only">{words.label('brief.shape-of-the', { name })}</span>
             <select
               className="key appearance-auto px-2"
               value={tier.shape}
               onChange={(e) =>
-                change(`shape of the ${name}`, (t) => void (t.shape = TIER_SHAPES.find((s) => s === e.target.value)!))
+                change(
+                  asLabel('brief.do-shape-of-the', { name }),
+                  (t) => void (t.shape = TIER_SHAPES.find((s) => s === e.target.value)!),
+                )
               }
             >
               {TIER_SHAPES.map((s) => (
@@ -241,62 +253,62 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
           {tier.shape === 'rectangle' && (
             <NumberField
               hideLabel
-              label={`Depth of the ${name}`}
+              label={words.label('brief.depth-of-the', { name })}
               value={tier.depthMm}
-              unit="mm deep"
+              unit={words.label('brief.mm-deep')}
               width={132}
               least={40}
               most={800}
               step={2}
-              onChange={(v) => change(`depth of the ${name}`, (t) => void (t.depthMm = v))}
+              onChange={(v) => change(asLabel('brief.do-depth-of-the', { name }), (t) => void (t.depthMm = v))}
             />
           )}
           {tier.shape !== 'round' && (
             <NumberField
               hideLabel
-              label={`Corner radius of the ${name}`}
+              label={words.label('brief.corner-radius-of-the', { name })}
               value={tier.cornerMm}
-              unit="corner"
+              unit={words.label('brief.corner')}
               mm
               width={118}
               least={0}
               most={120}
-              onChange={(v) => change(`corners of the ${name}`, (t) => void (t.cornerMm = v))}
+              onChange={(v) => change(asLabel('brief.do-corners-of-the', { name }), (t) => void (t.cornerMm = v))}
             />
           )}
           <NumberField
             hideLabel
-            label={`${name} to the right`}
+            label={words.label('brief.to-the-right', { name })}
             value={tier.offset.xMm}
-            unit="right"
+            unit={words.label('shared.right')}
             mm
             width={106}
             least={-300}
             most={300}
-            onChange={(v) => change(`place of the ${name}`, (t) => void (t.offset.xMm = v))}
+            onChange={(v) => change(asLabel('brief.do-place-of-the', { name }), (t) => void (t.offset.xMm = v))}
           />
           <NumberField
             hideLabel
-            label={`${name} to the back`}
+            label={words.label('brief.to-the-back', { name })}
             value={tier.offset.yMm}
-            unit="back"
+            unit={words.label('shared.backward')}
             mm
             width={106}
             least={-300}
             most={300}
-            onChange={(v) => change(`place of the ${name}`, (t) => void (t.offset.yMm = v))}
+            onChange={(v) => change(asLabel('brief.do-place-of-the', { name }), (t) => void (t.offset.yMm = v))}
           />
           {tier.shape !== 'round' && (
             <NumberField
               hideLabel
-              label={`Turn of the ${name}`}
+              label={words.label('brief.turn-of-the', { name })}
               value={Math.round(radToDeg(tier.turnRad))}
-              unit="° turned"
+              unit={words.label('brief.turned')}
               width={122}
               least={-180}
               most={180}
               step={5}
-              onChange={(v) => change(`turn of the ${name}`, (t) => void (t.turnRad = degToRad(v)))}
+              onChange={(v) => change(asLabel('brief.do-turn-of-the', { name }), (t) => void (t.turnRad = degToRad(v)))}
             />
           )}
         </div>

@@ -9,12 +9,15 @@ import { clamp } from '@/core/geometry/numbers';
 import { seededRandom } from '@/core/geometry/random';
 import { getStudio, useStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 const W = 620;
 const H = 238;
 
 /** The tiers to scale, seen from the front; sides and tops can be pulled. The arrangement is dabs of its colours only. */
 export function CakeDrawing({ cake }: { cake: Cake }) {
+  const words = useWords();
   const svg = useRef<SVGSVGElement>(null);
   const height = Math.max(80, cakeHeightMm(cake) + 50);
   const wide = Math.max(cake.board.diameterMm, 120) + 60;
@@ -38,7 +41,7 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
     };
     const up = () => {
       target.removeEventListener('pointermove', move as never);
-      getStudio().settle(what === 'width' ? 'width of a tier' : 'height of a tier');
+      getStudio().settle(what === 'width' ? asLabel('brief.do-width-of-a-tier') : asLabel('brief.do-height-of-a-tier'));
     };
     target.addEventListener('pointermove', move as never);
     target.addEventListener('pointerup', up, { once: true });
@@ -49,7 +52,12 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
       viewBox={`0 0 ${W} ${H}`}
       className="mt-2 w-full touch-none"
       role="img"
-      aria-label={`The cake to scale: ${cake.tiers.map((t) => `${t.diameterMm} by ${t.heightMm} mm`).join(', ') || 'no tier yet'}`}
+      aria-label={words.label('brief.the-cake-to-scale', {
+        tiers:
+          cake.tiers
+            .map((t) => words.label('brief.width-by-height', { diameterMm: t.diameterMm, heightMm: words.units.mm(t.heightMm) }))
+            .join(', ') || words.label('brief.no-tier-yet'),
+      })}
     >
       <ellipse cx={W / 2} cy={Y(-6)} rx={(cake.board.diameterMm / 2) * scale} ry={7} fill="#d9cdc2" />
       <rect
@@ -69,7 +77,7 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
           ))}
           {t.tier.kind !== 'edible' && (
             <text x={X(t.outline.xMm)} y={Y((t.footMm + t.topMm) / 2) + 5} textAnchor="middle" fontSize="15" fill="var(--ink)">
-              {t.tier.kind === 'dummy' ? 'foam' : 'separator'}
+              {t.tier.kind === 'dummy' ? words.label('brief.foam') : words.label('brief.separator')}
             </text>
           )}
         </g>

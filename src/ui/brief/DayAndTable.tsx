@@ -4,96 +4,109 @@ import type { ReactNode } from 'react';
 import { monthOf, seasonOf } from '@/core/botany/season';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** The day it leaves, who eats, what the dust is: each choice with its consequence in a line. */
 export function DayAndTable() {
+  const words = useWords();
   const brief = useStudio((s) => s.project!.brief);
   const { edit } = getStudio();
   const [day, hour] = brief.leavesAt.split('T') as [string, string];
   const leave = (d: string, h: string) =>
     /^\d{4}-\d{2}-\d{2}$/.test(d) &&
     /^\d{2}:\d{2}$/.test(h) &&
-    edit('change the day', (draft) => void (draft.brief.leavesAt = `${d}T${h}`));
+    edit(asLabel('brief.do-change-the-day'), (draft) => void (draft.brief.leavesAt = `${d}T${h}`));
   const month = monthOf(brief.leavesAt);
   const dustWords = {
-    edible: 'Heads may rest on icing.',
-    'not edible': brief.keepsake
-      ? 'Kept, not eaten; no head may touch icing that is eaten.'
-      : 'For pieces on wire; no head may touch icing that is eaten.',
-    unknown: 'Unknown counts as not edible until its label is recorded.',
+    edible: words.label('brief.heads-may-rest-on-icing'),
+    'not edible': brief.keepsake ? words.label('brief.kept-not-eaten-no-head') : words.label('brief.for-pieces-on-wire-no'),
+    unknown: words.label('brief.unknown-counts-as-not-edible'),
   }[brief.dust];
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap gap-3">
         <label>
-          <span className="block pb-1 text-[15px] font-semibold">Leaves the kitchen</span>
+          <span className="block pb-1 text-[15px] font-semibold">{words.label('brief.leaves-the-kitchen')}</span>
           <span className="flex gap-2">
             <span className="fld">
-              <input type="date" aria-label="Day it leaves" value={day} onChange={(e) => leave(e.target.value, hour)} />
+              <input
+                type="date"
+                aria-label={words.label('brief.day-it-leaves')}
+                value={day}
+                onChange={(e) => leave(e.target.value, hour)}
+              />
             </span>
             <span className="fld">
-              <input type="time" aria-label="Hour it leaves" value={hour} onChange={(e) => leave(day, e.target.value)} />
+              <input
+                type="time"
+                aria-label={words.label('brief.hour-it-leaves')}
+                value={hour}
+                onChange={(e) => leave(day, e.target.value)}
+              />
             </span>
           </span>
         </label>
         <NumberField
-          label="At the table"
+          label={words.label('brief.at-the-table')}
           value={brief.guests}
-          unit="guests"
+          unit={words.label('brief.guests')}
           least={0}
           most={100000}
-          onChange={(v) => edit('number of guests', (d) => void (d.brief.guests = Math.round(v)))}
+          onChange={(v) => edit(asLabel('brief.do-number-of-guests'), (d) => void (d.brief.guests = Math.round(v)))}
         />
       </div>
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <Choice
-          label="Hemisphere"
+          label={words.label('brief.hemisphere')}
           value={brief.hemisphere}
           options={[
-            { value: 'north', name: 'North' },
-            { value: 'south', name: 'South' },
+            { value: 'north', name: words.label('brief.north') },
+            { value: 'south', name: words.label('brief.south') },
           ]}
-          onChange={(v) => edit(`made in the ${v}`, (d) => void (d.brief.hemisphere = v))}
+          onChange={(v) => edit(asLabel('brief.do-made-in-the', { v }), (d) => void (d.brief.hemisphere = v))}
         />
         {month !== null && <span className="say">{seasonOf(month, brief.hemisphere)}</span>}
         <Tick
           name="Botanical"
           on={brief.botanical}
-          onChange={(on) => edit('botanical mode', (d) => void (d.brief.botanical = on))}
+          onChange={(on) => edit(asLabel('brief.do-botanical-mode'), (d) => void (d.brief.botanical = on))}
         />
         <Tick
           name="Real plants"
           on={brief.realPlants}
-          onChange={(on) => edit('real plants', (d) => void (d.brief.realPlants = on))}
+          onChange={(on) => edit(asLabel('brief.do-real-plants'), (d) => void (d.brief.realPlants = on))}
         />
         <Tick
           name="Stays chilled"
           on={brief.mustChill}
-          onChange={(on) => edit('kept chilled', (d) => void (d.brief.mustChill = on))}
+          onChange={(on) => edit(asLabel('brief.do-kept-chilled'), (d) => void (d.brief.mustChill = on))}
         />
         <Tick
           name="Keepsake"
           on={brief.keepsake}
-          onChange={(on) => edit('kept as a keepsake', (d) => void (d.brief.keepsake = on))}
+          onChange={(on) => edit(asLabel('brief.do-kept-as-a-keepsake'), (d) => void (d.brief.keepsake = on))}
         />
       </div>
       <Tick
         name="Small children"
         on={brief.smallChildren}
-        onChange={(on) => edit('small children', (d) => void (d.brief.smallChildren = on))}
+        onChange={(on) => edit(asLabel('brief.do-small-children'), (d) => void (d.brief.smallChildren = on))}
       >
-        {brief.smallChildren ? 'Berries, buds and picks are named on the sheet.' : 'Nobody under three at the table.'}
+        {brief.smallChildren
+          ? words.label('brief.berries-buds-picks-named-on')
+          : words.label('brief.nobody-under-three-at-table')}
       </Tick>
       <div className="flex flex-wrap items-center gap-3">
         <Choice
-          label="Dust on the pieces"
+          label={words.label('brief.dust-on-the-pieces')}
           value={brief.dust}
           options={[
-            { value: 'edible', name: 'Edible dust' },
-            { value: 'not edible', name: 'Not edible' },
-            { value: 'unknown', name: 'Unknown' },
+            { value: 'edible', name: words.label('brief.edible-dust') },
+            { value: 'not edible', name: words.label('brief.not-edible') },
+            { value: 'unknown', name: words.label('brief.unknown') },
           ]}
-          onChange={(v) => edit(`dust ${v}`, (d) => void (d.brief.dust = v))}
+          onChange={(v) => edit(asLabel('brief.do-dust', { v }), (d) => void (d.brief.dust = v))}
         />
         <span className="small min-w-0 grow basis-40">{dustWords}</span>
       </div>

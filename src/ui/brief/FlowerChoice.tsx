@@ -15,42 +15,44 @@ import { getStudio, useStudio } from '../useStudio';
 import { Palette } from './Palette';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 const STYLE_NAMES: Record<(typeof STYLES)[number], string> = {
-  'focal-led': 'Focal-led',
-  meadow: 'Meadow',
-  'foliage-led': 'Leafy',
-  lush: 'Lush',
+  'focal-led': 'brief.focal-led',
+  meadow: 'brief.meadow',
+  'foliage-led': 'brief.leafy',
+  lush: 'brief.lush',
 };
 
 const SHELVES: readonly { name: string; roles: readonly Role[] }[] = [
-  { name: 'Large', roles: ['focal'] },
-  { name: 'Middle', roles: ['secondary'] },
-  { name: 'Small', roles: ['spray'] },
-  { name: 'Filler, berries', roles: ['filler', 'berry'] },
-  { name: 'Leaves', roles: ['foliage'] },
+  { name: 'brief.large', roles: ['focal'] },
+  { name: 'brief.middle', roles: ['secondary'] },
+  { name: 'brief.small', roles: ['spray'] },
+  { name: 'brief.filler-berries', roles: ['filler', 'berry'] },
+  { name: 'brief.leaves', roles: ['foliage'] },
 ];
 
 /** The flowers of this job: what is chosen with how many of each, and the catalogue a shelf at a time. */
 export function Flowers() {
+  const words = useWords();
   const style = useStudio((s) => s.project!.brief.style);
   const [shelf, setShelf] = useState(0);
   const [palette, setPalette] = useState<readonly string[]>([]);
   return (
     <div>
       <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
-        <h2>Flowers and leaves</h2>
+        <h2>{words.label('brief.flowers-and-leaves')}</h2>
         <Choice
-          label="Mood"
+          label={words.label('brief.mood')}
           value={style}
           options={STYLES.map((value) => ({ value, name: STYLE_NAMES[value] }))}
-          onChange={(v) => getStudio().edit(`mood ${v}`, (d) => void (d.brief.style = v))}
+          onChange={(v) => getStudio().edit(asLabel('brief.do-mood', { v }), (d) => void (d.brief.style = v))}
         />
       </div>
       <Chosens />
       <div className="mt-2 flex flex-wrap items-center gap-2">
         <Choice
-          label="Shelf of the catalogue"
+          label={words.label('brief.shelf-of-the-catalogue')}
           value={String(shelf)}
           options={SHELVES.map((s, i) => ({ value: String(i), name: s.name }))}
           onChange={(v) => setShelf(Number(v))}
@@ -63,7 +65,7 @@ export function Flowers() {
 }
 
 function toggle(id: string, first: string): void {
-  getStudio().edit('choose flowers', (d) => {
+  getStudio().edit(asLabel('brief.do-choose-flowers'), (d) => {
     const at = d.brief.choices.findIndex((c) => c.species === id);
     if (at >= 0) d.brief.choices.splice(at, 1);
     else if (d.brief.choices.length < 24) d.brief.choices.push({ species: id, colourway: first });
@@ -72,6 +74,7 @@ function toggle(id: string, first: string): void {
 
 /** One shelf; what is out of season is paler and says so. */
 function Catalogue({ roles, palette }: { roles: readonly Role[]; palette: readonly string[] }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const brief = useStudio((s) => s.project!.brief);
   const month = monthOf(brief.leavesAt);
@@ -81,7 +84,10 @@ function Catalogue({ roles, palette }: { roles: readonly Role[]; palette: readon
     .filter((s) => roles.includes(s.role))
     .sort((a, b) => near.indexOf(a.id) - near.indexOf(b.id));
   return (
-    <ul className="grid grid-cols-5 gap-1 sm:grid-cols-7 lg:grid-cols-6 xl:grid-cols-7" aria-label="Catalogue">
+    <ul
+      className="grid grid-cols-5 gap-1 sm:grid-cols-7 lg:grid-cols-6 xl:grid-cols-7"
+      aria-label={words.label('shared.catalogue')}
+    >
       {shown.map((s) => {
         const chosen = brief.choices.find((c) => c.species === s.id);
         const way = chosen?.colourway ?? wayFor(s, palette);
@@ -90,8 +96,12 @@ function Catalogue({ roles, palette }: { roles: readonly Role[]; palette: readon
           <li key={s.id}>
             <button
               aria-pressed={chosen !== undefined}
-              aria-label={now ? s.name : `${s.name}, not in season`}
-              title={now || month === null ? s.name : `${s.name}: not in ${seasonOf(month, brief.hemisphere)}`}
+              aria-label={now ? s.name : words.label('brief.not-in-season', { s: s.name })}
+              title={
+                now || month === null
+                  ? s.name
+                  : words.label('brief.not-in', { s: s.name, seasonOf: seasonOf(month, brief.hemisphere) })
+              }
               className={`flex w-full flex-col items-center rounded-xl border px-0 py-0.5 ${chosen ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent'} ${now ? '' : 'opacity-50'}`}
               onClick={() => toggle(s.id, way)}
             >
@@ -121,21 +131,23 @@ function Chosens() {
     const list = new Map<string, { open: number; buds: number }>();
     for (const k of line ? shareOut(line, brief.style, brief.choices, catalogue, FULL_DENSITY) : []) {
       const known = list.get(k.species) ?? { open: 0, buds: 0 };
-      known[k.role === 'bud' ? 'buds' : 'open'] += k.count;
+      known[k.role === 'bud' ? words.label('brief.buds') : 'open'] += k.count;
       list.set(k.species, known);
     }
     return list;
   }, [cake, spec, brief.style, brief.choices, catalogue]);
   const ask = (c: Chosen, count: number | null) =>
     edit(
-      count === null ? `${c.species} by the line` : `${count} ${speciesById(c.species, catalogue).name.toLowerCase()}`,
+      count === null
+        ? asLabel('brief.do-by-the-line', { species: c.species })
+        : `${count} ${speciesById(c.species, catalogue).name.toLowerCase()}`,
       (d) => {
         const own = d.brief.choices.find((x) => x.species === c.species);
         if (own) Object.assign(own, { least: count, most: count });
       },
     );
   return (
-    <ul className="flex flex-wrap gap-2" aria-label="Suggested counts">
+    <ul className="flex flex-wrap gap-2" aria-label={words.label('brief.suggested-counts')}>
       {brief.choices.map((c) => {
         const species = speciesById(c.species, catalogue);
         const at = Math.max(
@@ -157,7 +169,7 @@ function Chosens() {
                   inputMode="numeric"
                   min={1}
                   max={300}
-                  aria-label={`How many ${words.piece({ species: species.id, stage })[1]}`}
+                  aria-label={words.label('brief.how-many', { piece: words.piece({ species: species.id, stage })[1] })}
                   className={`fig h-[30px] w-[46px] rounded-lg border bg-transparent text-center text-lg ${asked ? 'border-[var(--leaf)]' : 'border-transparent'}`}
                   value={count.open}
                   onChange={(e) => {
@@ -167,8 +179,8 @@ function Chosens() {
                 />
                 {asked && (
                   <button
-                    aria-label={`${species.name}: let the line decide`}
-                    title="let the line decide"
+                    aria-label={words.label('brief.let-the-line-decide', { species: species.name })}
+                    title={words.label('brief.let-the-line-decide-2')}
                     onClick={() => ask(c, null)}
                   >
                     <Undo2 size={18} />
@@ -176,7 +188,7 @@ function Chosens() {
                 )}
                 {species.colourways.length > 1 && (
                   <button
-                    aria-label={`${species.name} in ${way.name}; take ${next.name}`}
+                    aria-label={words.label('brief.next-colourway', { species: species.name, way: way.name, next: next.name })}
                     title={way.name}
                     className="grid h-[44px] w-[34px] place-items-center"
                     onClick={() => recolour(species.id, species.name, next)}
@@ -187,7 +199,7 @@ function Chosens() {
               </span>
               <span className="small -mt-1.5 block max-w-[120px] truncate pb-1 leading-tight">
                 {words.piece({ species: species.id, stage })[0]}
-                {count.buds > 0 && `, ${count.buds} bud${count.buds === 1 ? '' : 's'}`}
+                {count.buds > 0 && words.label('brief.and-buds', { buds: count.buds })}
               </span>
               {brief.botanical && species.petals !== undefined && <Petals choice={c} species={species} />}
             </span>
@@ -200,20 +212,21 @@ function Chosens() {
 
 /** Botanical mode only: how many petals the cutter at hand gives. */
 function Petals({ choice, species }: { choice: Chosen; species: Species }) {
+  const words = useWords();
   return (
     <label className="small flex items-center gap-1">
-      cutter of
+      {words.label('brief.cutter-of')}
       <input
         type="number"
         min={2}
         max={30}
-        aria-label={`Petals that the cutter for ${species.name.toLowerCase()} gives`}
+        aria-label={words.label('brief.petals-cutter-gives', { species: species.name.toLowerCase() })}
         className="w-[40px] rounded border border-[var(--line)] bg-transparent text-center"
         value={choice.petalsCut ?? species.petals}
         onChange={(e) => {
           const n = Math.round(Number(e.target.value));
           if (n >= 2 && n <= 30)
-            getStudio().edit(`cutter of ${n} petals`, (d) => {
+            getStudio().edit(asLabel('brief.do-cutter-of-petals', { n }), (d) => {
               const own = d.brief.choices.find((x) => x.species === choice.species);
               if (own) own.petalsCut = n;
             });
@@ -224,7 +237,7 @@ function Petals({ choice, species }: { choice: Chosen; species: Species }) {
 }
 
 function recolour(id: string, name: string, next: { id: string; name: string }): void {
-  getStudio().edit(`${name.toLowerCase()} in ${next.name}`, (d) => {
+  getStudio().edit(asLabel('brief.do-in', { name: name.toLowerCase(), next: next.name }), (d) => {
     const own = d.brief.choices.find((c) => c.species === id);
     if (own) own.colourway = next.id;
     for (const a of d.arrangements) for (const p of a.pieces) if (p.species === id && !p.pinned) p.colourway = next.id;

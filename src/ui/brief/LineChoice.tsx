@@ -4,11 +4,14 @@ import { LINE_SIZES, sizedLine, sizeOfLine, type LineSize } from '@/core/plan/ne
 import { Arrangements, FormPicker, Method } from '../compose/LineParts';
 import { Choice } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
-const SIZE_NAMES: Record<LineSize, string> = { small: 'Small', fitting: 'Fitting', grand: 'Grand' };
+const SIZE_NAMES: Record<LineSize, string> = { small: 'brief.small', fitting: 'brief.fitting', grand: 'brief.grand' };
 
 /** The open arrangement as a brief says it: its form, how large against the cake, how it meets it. */
 export function LineChoice() {
+  const words = useWords();
   const cake = useStudio((s) => s.project!.cake);
   const line = useStudio((s) => s.project!.arrangements[s.arrangementIndex]?.line ?? null);
   const { edit } = getStudio();
@@ -20,11 +23,11 @@ export function LineChoice() {
         <FormPicker />
       </div>
       <Choice
-        label="Size against the cake"
+        label={words.label('brief.size-against-the-cake')}
         value={sizeOfLine(line, cake)}
         options={(Object.keys(LINE_SIZES) as LineSize[]).map((value) => ({ value, name: SIZE_NAMES[value] }))}
         onChange={(size) =>
-          edit(`${size} against the cake`, (d) => {
+          edit(asLabel('brief.do-against-the-cake', { size }), (d) => {
             const own = d.arrangements[getStudio().arrangementIndex];
             if (own) own.line = sizedLine(line, cake, size);
           })

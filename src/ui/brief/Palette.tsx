@@ -6,9 +6,12 @@ import { speciesById } from '@/core/botany/catalogue';
 import { HARMONIES, nearestColourway, paletteFrom, type Harmony } from '@/core/compose/palette';
 import { getStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** A palette from one colour; the chosen flowers take the nearest of their own colours, and the catalogue is shown in it. */
 export function Palette({ palette, onPalette }: { palette: readonly string[]; onPalette(palette: readonly string[]): void }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const [open, setOpen] = useState(false);
   const [from, setFrom] = useState('#c06a8a');
@@ -35,12 +38,16 @@ export function Palette({ palette, onPalette }: { palette: readonly string[]; on
           }
         }}
       >
-        <PaletteIcon size={20} /> Palette
+        <PaletteIcon size={20} /> {words.label('brief.palette')}
       </button>
       {open && (
-        <div className="flex w-full flex-wrap items-center gap-2" role="group" aria-label="Palette from one colour">
+        <div
+          className="flex w-full flex-wrap items-center gap-2"
+          role="group"
+          aria-label={words.label('brief.palette-from-one-colour')}
+        >
           <label className="key px-2">
-            <span className="sr-only">Leading colour</span>
+            <span className="sr-only">{words.label('brief.leading-colour')}</span>
             <input
               type="color"
               className="size-7 cursor-pointer rounded-full border-0 bg-transparent p-0"
@@ -50,7 +57,7 @@ export function Palette({ palette, onPalette }: { palette: readonly string[]; on
           </label>
           <select
             className="key appearance-auto px-2"
-            aria-label="Harmony"
+            aria-label={words.label('brief.harmony')}
             value={harmony}
             onChange={(e) =>
               show(
@@ -63,7 +70,7 @@ export function Palette({ palette, onPalette }: { palette: readonly string[]; on
               <option key={h}>{h}</option>
             ))}
           </select>
-          <span className="flex" aria-label="The palette" role="img">
+          <span className="flex" aria-label={words.label('brief.the-palette')} role="img">
             {palette.map((hex, i) => (
               <span
                 key={i}
@@ -75,7 +82,7 @@ export function Palette({ palette, onPalette }: { palette: readonly string[]; on
           <button
             className="key"
             onClick={() => {
-              getStudio().edit('flowers into the palette', (d) => {
+              getStudio().edit(asLabel('brief.do-flowers-into-the-palette'), (d) => {
                 for (const c of d.brief.choices) {
                   const species = speciesById(c.species, catalogue);
                   if (species.role === 'foliage') continue;
@@ -86,7 +93,7 @@ export function Palette({ palette, onPalette }: { palette: readonly string[]; on
               });
             }}
           >
-            Take these colours
+            {words.label('brief.take-these-colours')}
           </button>
         </div>
       )}

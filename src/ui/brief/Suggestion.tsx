@@ -6,9 +6,11 @@ import { drawLine } from '@/core/compose/line';
 import { shareOut } from '@/core/compose/shareOut';
 import { useStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
 
 /** How many pieces the line wants, from its area and the pieces' own; and the way on. */
 export function Suggestion({ onCompose }: { onCompose(): void }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const cake = useStudio((s) => s.project!.cake);
   const spec = useStudio((s) => s.project!.arrangements[s.arrangementIndex]?.line ?? null);
@@ -22,18 +24,21 @@ export function Suggestion({ onCompose }: { onCompose(): void }) {
     return (
       <p role="alert" className="say">
         {brief.choices.length === 0
-          ? 'Choose at least one flower.'
-          : 'The line has no place on this cake yet: add a tier, or choose a line in Compose.'}
+          ? words.label('brief.choose-at-least-one-flower')
+          : words.label('brief.the-line-has-no-place')}
       </p>
     );
   }
   return (
     <div className="flex items-center justify-between gap-4">
       <h2>
-        {total} pieces <span className="say text-[var(--ink2)]">for {Math.round(lengthMm)} mm of line</span>
+        {words.label('brief.pieces', { total })}{' '}
+        <span className="say text-[var(--ink2)]">
+          {words.label('brief.for-of-line', { lengthMm: words.units.length(lengthMm) })}
+        </span>
       </h2>
       <button className="next" onClick={onCompose}>
-        Compose these {total}
+        {words.label('brief.compose-these', { total })}
       </button>
     </div>
   );

@@ -19,15 +19,17 @@ import type { TurntableHandle, View } from './Turntable';
 import { useReadings } from './useReadings';
 import { useScene } from './useScene';
 import { ViewNames } from './ViewNames';
+import { currentWords, useWords } from '../speech/useWords';
 
 const Turntable = dynamic(() => import('./Turntable').then((m) => m.Turntable), {
   ssr: false,
-  loading: () => <p className="say p-8">Setting up the turntable…</p>,
+  loading: () => <p className="say p-8">{currentWords().label('compose.setting-up-the-turntable')}</p>,
 });
 
 const VIEW_KEYS: Record<string, View> = { f: 'front', l: 'left', b: 'back', r: 'right', a: 'above' };
 
 export function ComposeStation() {
+  const words = useWords();
   const scene = useScene();
   const cake = useStudio((s) => s.project?.cake ?? null);
   const evening = useStudio((s) => s.evening);
@@ -62,12 +64,12 @@ export function ComposeStation() {
 
   return (
     <div className="grid gap-x-6 px-6 pb-2 lg:h-full lg:grid-cols-[minmax(0,1fr)_minmax(430px,41%)]">
-      <section aria-label="Turntable" className="relative h-[62vh] min-h-[430px] lg:h-auto lg:min-h-0">
+      <section aria-label={words.label('compose.turntable')} className="relative h-[62vh] min-h-[430px] lg:h-auto lg:min-h-0">
         <div
           className="absolute inset-0 lg:-bottom-6"
           tabIndex={0}
           role="application"
-          aria-label="Turntable: F, L, B, R and A turn it, V shows all sides; arrow keys move the chosen piece"
+          aria-label={words.label('compose.turntable-f-l-b-r')}
           onKeyDown={key}
         >
           {cake.tiers.length > 0 ? (
@@ -89,15 +91,22 @@ export function ComposeStation() {
           <div className="pointer-events-auto absolute bottom-2 left-0 flex items-end gap-2">
             {!five && <Dial view={view} onLook={look} />}
             <button className="key" aria-pressed={five} onClick={() => setFive(!five)}>
-              <LayoutGrid size={20} /> {five ? 'One view' : 'All sides'}
+              <LayoutGrid size={20} /> {five ? words.label('compose.one-view') : words.label('compose.all-sides')}
             </button>
-            <button className="key" aria-label="Picture at print size" onClick={() => void savePicture(print.current)}>
+            <button
+              className="key"
+              aria-label={words.label('compose.picture-at-print-size')}
+              onClick={() => void savePicture(print.current)}
+            >
               <ImageDown size={20} />
             </button>
           </div>
         </div>
       </section>
-      <section aria-label="Balance" className="flex min-w-0 flex-col gap-3 pb-4 lg:min-h-0 lg:overflow-auto lg:pb-2 lg:pr-1">
+      <section
+        aria-label={words.label('compose.balance')}
+        className="flex min-w-0 flex-col gap-3 pb-4 lg:min-h-0 lg:overflow-auto lg:pb-2 lg:pr-1"
+      >
         {list ? <PieceList scene={scene} /> : <Readings readings={readings} brief={lineInHand || selection.length > 0} />}
         {list ? null : lineInHand ? <LineCard /> : selection.length > 0 ? <PieceCard /> : <KindTray />}
       </section>
@@ -112,16 +121,22 @@ async function savePicture(print: PrintHandle | null): Promise<void> {
   try {
     await saveFile(fileName(project.name, '.png'), await print.picture(), 'image/png');
   } catch (cause) {
-    set({ message: { text: cause instanceof Error ? cause.message : 'The picture could not be written.', kind: 'fault' } });
+    set({
+      message: {
+        text: cause instanceof Error ? cause.message : currentWords().label('compose.the-picture-could-not-written'),
+        kind: 'fault',
+      },
+    });
   }
 }
 
 function Bare() {
+  const words = useWords();
   return (
     <div className="grid h-full place-items-center">
       <div className="text-center">
-        <h1>An empty turntable</h1>
-        <p className="say mt-2">The cake has no tier yet: add one in Brief.</p>
+        <h1>{words.label('compose.an-empty-turntable')}</h1>
+        <p className="say mt-2">{words.label('compose.the-cake-has-no-tier')}</p>
       </div>
     </div>
   );

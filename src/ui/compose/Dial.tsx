@@ -2,6 +2,7 @@
 
 import { memo } from 'react';
 import type { View } from './Turntable';
+import { useWords } from '../speech/useWords';
 
 const ARCS: { view: View; d: string; x: number; y: number }[] = [
   { view: 'back', d: 'M22 22A74 74 0 0 1 126 22L104 44A42 42 0 0 0 44 44Z', x: 74, y: 24 },
@@ -12,10 +13,11 @@ const ARCS: { view: View; d: string; x: number; y: number }[] = [
 
 /** Four sides and above. */
 export const Dial = memo(function Dial({ view, onLook }: { view: View; onLook(view: View): void }) {
+  const words = useWords();
   const part = (v: View) => ({
     role: 'button',
     tabIndex: 0,
-    'aria-label': `Look from ${v === 'above' ? 'above' : `the ${v}`}`,
+    'aria-label': words.label('compose.look-from-above', { v: v === 'above' ? 'yes' : 'no', v2: v }),
     'aria-pressed': view === v,
     onClick: () => onLook(v),
     onKeyDown: (e: React.KeyboardEvent) => {
@@ -29,7 +31,7 @@ export const Dial = memo(function Dial({ view, onLook }: { view: View; onLook(vi
   const fill = (v: View) => (view === v ? 'var(--ink)' : 'var(--glaze)');
   const text = (v: View) => (view === v ? 'var(--bench)' : 'var(--ink)');
   return (
-    <svg width="148" height="148" viewBox="0 0 148 148" role="group" aria-label="Turn the cake">
+    <svg width="148" height="148" viewBox="0 0 148 148" role="group" aria-label={words.label('compose.turn-the-cake')}>
       {ARCS.map((a) => (
         <g key={a.view} {...part(a.view)}>
           <path d={a.d} fill={fill(a.view)} stroke="var(--edge)" />
@@ -41,7 +43,7 @@ export const Dial = memo(function Dial({ view, onLook }: { view: View; onLook(vi
       <g {...part('above')}>
         <circle cx="74" cy="74" r="30" fill={fill('above')} stroke="var(--edge)" />
         <text x="74" y="79" textAnchor="middle" fontSize="13" fontWeight="600" fill={text('above')}>
-          above
+          {words.label('compose.above')}
         </text>
       </g>
     </svg>

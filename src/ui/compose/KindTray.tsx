@@ -12,6 +12,7 @@ import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { currentCatalogue, useCatalogue } from '../useCatalogue';
 import { currentWords, useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 interface Well {
   key: string;
@@ -29,6 +30,7 @@ const PX_PER_MM = 0.74;
 
 /** The kinds on the line, drawn at one scale, with placed of wanted. Pressing a well chooses all of its kind. */
 export function KindTray() {
+  const words = useWords();
   const project = useStudio((s) => s.project);
   const index = useStudio((s) => s.arrangementIndex);
   const selection = useStudio((s) => s.selection);
@@ -39,7 +41,7 @@ export function KindTray() {
   if (!project) return null;
   return (
     <div className="tray p-3 pb-2">
-      <ul className="flex flex-wrap gap-2" aria-label="Kinds on this line">
+      <ul className="flex flex-wrap gap-2" aria-label={words.label('compose.kinds-on-this-line')}>
         {wells.map((w) => (
           <li key={w.key} className="grow">
             <WellButton well={w} chosen={w.ids.length > 0 && w.ids.every((id) => selection.includes(id))} />
@@ -48,7 +50,7 @@ export function KindTray() {
       </ul>
       <div className="mt-2 flex items-center justify-between">
         <Rule />
-        <span className="small">all at one scale</span>
+        <span className="small">{words.label('compose.all-at-one-scale')}</span>
       </div>
     </div>
   );
@@ -64,7 +66,12 @@ function WellButton({ well, chosen }: { well: Well; chosen: boolean }) {
     <button
       className={`well flex w-full min-w-[104px] flex-col items-center px-2 py-1 ${short ? 'mark' : ''}`}
       aria-pressed={chosen}
-      aria-label={`${name}, ${well.placed} of ${well.wanted}${well.placed ? ', choose all' : ', set one'}`}
+      aria-label={words.label('compose.of-choose-all', {
+        placed: well.placed ? 'yes' : 'no',
+        name,
+        placed2: well.placed,
+        wanted: well.wanted,
+      })}
       onClick={() => (well.ids.length ? getStudio().select(well.ids) : setFirst(well))}
     >
       <span className="flex h-[56px] items-center gap-1">
@@ -78,9 +85,9 @@ function WellButton({ well, chosen }: { well: Well; chosen: boolean }) {
       </span>
       <span className="self-start whitespace-nowrap text-[15px] font-semibold">
         {name[0]!.toUpperCase() + name.slice(1)}{' '}
-        <span
-          className={`text-[13px] font-normal ${short ? 'text-[var(--nexttext)]' : 'text-[var(--leaf)]'}`}
-        >{`${well.placed} of ${well.wanted}`}</span>
+        <span className={`text-[13px] font-normal ${short ? 'text-[var(--nexttext)]' : 'text-[var(--leaf)]'}`}>
+          {words.label('compose.placed-of-wanted', { placed: well.placed, wanted: well.wanted })}
+        </span>
       </span>
     </button>
   );
@@ -94,7 +101,7 @@ function setFirst(well: Well): void {
   if (!arrangement) return;
   const id = freshId(arrangement.pieces);
   const sprig = speciesById(well.species, catalogue).habit === 'sprig';
-  edit(`set ${currentWords().piece(well)[0]}`, (draft) => {
+  edit(asLabel('compose.do-set', { piece: currentWords().piece(well)[0] }), (draft) => {
     draft.arrangements[arrangementIndex]!.pieces.push({
       id,
       species: well.species,
@@ -115,8 +122,9 @@ function setFirst(well: Well): void {
 
 /** A rule that proves the scale. */
 function Rule() {
+  const words = useWords();
   return (
-    <svg width={300 * PX_PER_MM + 44} height="26" aria-label="Scale: 0 to 300 mm" role="img">
+    <svg width={300 * PX_PER_MM + 44} height="26" aria-label={words.label('compose.scale-0-300-mm')} role="img">
       <path
         d={`M4 1V9${Array.from({ length: 30 }, (_, i) => `M${4 + (i + 1) * 10 * PX_PER_MM} ${(i + 1) % 10 === 0 ? 0 : 4}V9`).join('')}M4 9H${4 + 300 * PX_PER_MM}`}
         stroke="var(--wire)"

@@ -9,28 +9,34 @@ import { FORM_NAMES } from '../shared/FormIcon';
 import { getStudio, useStudio } from '../useStudio';
 import { copyArrangement, removeArrangement } from './arrangements';
 import { useWords } from '../speech/useWords';
+import { asLabel, type Label } from '@/core/words/asLabel';
 
-const change = (label: string, next: LineSpec) => {
+const change = (label: Label, next: LineSpec) => {
   const { edit, arrangementIndex } = getStudio();
   edit(label, (draft) => void (draft.arrangements[arrangementIndex]!.line = next));
 };
 
 /** The line in hand: every figure of it typed, what it lies on, and how often the whole is made. */
 export function LineCard() {
+  const words = useWords();
   const arrangement = useStudio((s) => s.project?.arrangements[s.arrangementIndex] ?? null);
   const many = useStudio((s) => (s.project?.arrangements.length ?? 0) > 1);
   if (!arrangement) return null;
   const spec = arrangement.line;
   const name = FORM_NAMES[spec.form];
   return (
-    <div className="tray p-4" role="group" aria-label={`Line: ${name}`}>
+    <div className="tray p-4" role="group" aria-label={words.label('compose.line', { name })}>
       <div className="flex items-start gap-3">
         <h2 className="grow">{name[0]!.toUpperCase() + name.slice(1)}</h2>
-        <button className="key bare" aria-label="Let the line go" onClick={() => getStudio().set({ lineInHand: false })}>
+        <button
+          className="key bare"
+          aria-label={words.label('compose.let-the-line-go')}
+          onClick={() => getStudio().set({ lineInHand: false })}
+        >
           <X size={20} />
         </button>
       </div>
-      <p className="small">Pull its points on the cake, or type. Pieces keep their places along it.</p>
+      <p className="small">{words.label('compose.pull-points-on-cake-or')}</p>
       <Ways spec={spec} />
       <div className="mt-3 grid grid-cols-3 gap-x-3 gap-y-2">
         {lineFields(spec).map((f) => (
@@ -43,29 +49,32 @@ export function LineCard() {
             most={f.most}
             step={f.step}
             width={128}
-            onChange={(v) => change(`${f.name} of the line`, withField(spec, f.key, v))}
+            onChange={(v) => change(asLabel('compose.do-of-the-line', { f: f.name }), withField(spec, f.key, v))}
           />
         ))}
         <NumberField
-          label="Made"
+          label={words.label('shared.made')}
           value={arrangement.quantity}
-          unit={arrangement.quantity === 1 ? 'time' : 'times'}
+          unit={arrangement.quantity === 1 ? words.label('compose.time') : words.label('compose.times')}
           least={1}
           most={500}
           width={128}
           onChange={(v) => {
             const { edit, arrangementIndex } = getStudio();
-            edit(`made ${v} times`, (d) => void (d.arrangements[arrangementIndex]!.quantity = Math.round(v)));
+            edit(
+              asLabel('compose.do-made-times', { v }),
+              (d) => void (d.arrangements[arrangementIndex]!.quantity = Math.round(v)),
+            );
           }}
         />
       </div>
       <div className="mt-3 flex flex-wrap gap-2">
         <button className="key" onClick={copyArrangement}>
-          <Copy size={20} /> Copy the arrangement
+          <Copy size={20} /> {words.label('compose.copy-the-arrangement')}
         </button>
         {many && (
           <button className="key" onClick={removeArrangement}>
-            <Trash2 size={20} /> Take it away
+            <Trash2 size={20} /> {words.label('compose.take-it-away')}
           </button>
         )}
       </div>
@@ -83,9 +92,9 @@ function Ways({ spec }: { spec: LineSpec }) {
       {'tier' in spec && cake.tiers.length > 1 && !top && (
         <select
           className="key appearance-auto px-2"
-          aria-label="Tier"
+          aria-label={words.label('shared.tier')}
           value={spec.tier}
-          onChange={(e) => change('tier of the line', { ...spec, tier: Number(e.target.value) })}
+          onChange={(e) => change(asLabel('compose.do-tier-of-the-line'), { ...spec, tier: Number(e.target.value) })}
         >
           {cake.tiers.map((t, i) => (
             <option key={t.id} value={i}>
@@ -96,22 +105,22 @@ function Ways({ spec }: { spec: LineSpec }) {
       )}
       {spec.form === 'ring' && (
         <Choice
-          label="Where it runs"
+          label={words.label('compose.where-it-runs')}
           value={spec.where}
           options={[
-            { value: 'top', name: 'On the top' },
-            { value: 'foot', name: 'At the foot' },
+            { value: 'top', name: words.label('compose.on-the-top') },
+            { value: 'foot', name: words.label('compose.at-the-foot') },
           ]}
-          onChange={(where) => change(`ring at the ${where}`, { ...spec, where })}
+          onChange={(where) => change(asLabel('compose.do-ring-at-the', { where }), { ...spec, where })}
         />
       )}
       {spec.form === 'cluster' && (
         <Choice
-          label="How it spreads"
+          label={words.label('compose.how-it-spreads')}
           value={spec.spread}
           options={[
-            { value: 'fan', name: 'Fan' },
-            { value: 'dome', name: 'Dome' },
+            { value: 'fan', name: words.label('compose.fan') },
+            { value: 'dome', name: words.label('compose.dome') },
           ]}
           onChange={(spread) => change(`a ${spread}`, { ...spec, spread })}
         />
@@ -120,10 +129,13 @@ function Ways({ spec }: { spec: LineSpec }) {
         <>
           <select
             className="key appearance-auto px-2"
-            aria-label="Outline of the plaque"
+            aria-label={words.label('compose.outline-of-the-plaque')}
             value={spec.outline}
             onChange={(e) =>
-              change('outline of the plaque', { ...spec, outline: PLAQUE_OUTLINES.find((o) => o === e.target.value)! })
+              change(asLabel('compose.do-outline-of-the-plaque'), {
+                ...spec,
+                outline: PLAQUE_OUTLINES.find((o) => o === e.target.value)!,
+              })
             }
           >
             {PLAQUE_OUTLINES.map((o) => (
@@ -131,31 +143,31 @@ function Ways({ spec }: { spec: LineSpec }) {
             ))}
           </select>
           <Choice
-            label="How it stands"
+            label={words.label('compose.how-it-stands')}
             value={spec.upright ? 'upright' : 'flat'}
             options={[
-              { value: 'upright', name: 'Upright' },
-              { value: 'flat', name: 'Flat' },
+              { value: 'upright', name: words.label('compose.upright') },
+              { value: 'flat', name: words.label('compose.flat') },
             ]}
-            onChange={(how) => change(`plaque ${how}`, { ...spec, upright: how === 'upright' })}
+            onChange={(how) => change(asLabel('compose.do-plaque', { how }), { ...spec, upright: how === 'upright' })}
           />
           <label className="fld grow">
-            <span className="sr-only">Lettering</span>
+            <span className="sr-only">{words.label('compose.lettering')}</span>
             <input
               className="w-full"
-              placeholder="Lettering, kept free of flowers"
+              placeholder={words.label('compose.lettering-kept-free-flowers')}
               maxLength={60}
               value={spec.lettering}
-              onChange={(e) => change('lettering', { ...spec, lettering: e.target.value })}
+              onChange={(e) => change(asLabel('compose.do-lettering'), { ...spec, lettering: e.target.value })}
             />
           </label>
           <label className="key px-2">
-            <span className="sr-only">Colour of the plaque</span>
+            <span className="sr-only">{words.label('compose.colour-of-the-plaque')}</span>
             <input
               type="color"
               className="size-7 cursor-pointer rounded-full border-0 bg-transparent p-0"
               value={spec.colour}
-              onChange={(e) => change('colour of the plaque', { ...spec, colour: e.target.value })}
+              onChange={(e) => change(asLabel('compose.do-colour-of-the-plaque'), { ...spec, colour: e.target.value })}
             />
           </label>
         </>

@@ -9,22 +9,25 @@ import { defaultLine } from '@/core/plan/newProject';
 import { FormIcon, FORM_NAMES } from '../shared/FormIcon';
 import { getStudio, useStudio } from '../useStudio';
 import { openArrangement } from './arrangements';
+import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** The arrangements of the job, the open one marked. */
 export function Arrangements() {
+  const words = useWords();
   // as text: moving a piece changes none of it
   const told = useStudio((s) => JSON.stringify(s.project?.arrangements.map((a) => [a.id, a.line.form, a.pieces.length]) ?? []));
   const open = useStudio((s) => s.arrangementIndex);
   const arrangements = JSON.parse(told) as [id: string, form: LineForm, pieces: number][];
   if (arrangements.length < 2) return null;
   return (
-    <div className="flex flex-wrap gap-1" role="radiogroup" aria-label="Arrangements">
+    <div className="flex flex-wrap gap-1" role="radiogroup" aria-label={words.label('compose.arrangements')}>
       {arrangements.map(([id, form, pieces], i) => (
         <button
           key={id}
           role="radio"
           aria-checked={i === open}
-          aria-label={`Arrangement ${i + 1}, ${FORM_NAMES[form]}, ${pieces} pieces`}
+          aria-label={words.label('compose.arrangement-pieces', { i: i + 1, formNames: FORM_NAMES[form], pieces })}
           className={`rounded-xl border ${i === open ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-[var(--line)]'}`}
           onClick={() => openArrangement(i)}
         >
@@ -37,6 +40,7 @@ export function Arrangements() {
 
 /** The open arrangement's form, and the others to choose from. `beside` stands in its row. */
 export function FormPicker({ beside }: { beside?: ReactNode }) {
+  const words = useWords();
   const form = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.line.form ?? null);
   const [choosing, setChoosing] = useState(false);
   if (!form) return null;
@@ -44,7 +48,10 @@ export function FormPicker({ beside }: { beside?: ReactNode }) {
     setChoosing(false);
     const { project, arrangementIndex, edit } = getStudio();
     if (!project || f === form) return;
-    edit(`${FORM_NAMES[f]} line`, (draft) => void (draft.arrangements[arrangementIndex]!.line = defaultLine(f, project.cake)));
+    edit(
+      asLabel('compose.do-line', { formNames: FORM_NAMES[f] }),
+      (draft) => void (draft.arrangements[arrangementIndex]!.line = defaultLine(f, project.cake)),
+    );
   };
   return (
     <div className="relative">
@@ -52,7 +59,7 @@ export function FormPicker({ beside }: { beside?: ReactNode }) {
         <button
           className="key min-w-0 grow justify-start gap-1 px-1"
           aria-expanded={choosing}
-          aria-label={`Line: ${FORM_NAMES[form]}. Choose another`}
+          aria-label={words.label('compose.line-choose-another', { formNames: FORM_NAMES[form] })}
           onClick={() => setChoosing(!choosing)}
         >
           <FormIcon form={form} />
@@ -65,7 +72,7 @@ export function FormPicker({ beside }: { beside?: ReactNode }) {
         <div
           className="tray absolute left-0 top-full z-10 mt-1 grid w-[376px] grid-cols-4 gap-1 p-2"
           role="radiogroup"
-          aria-label="Line"
+          aria-label={words.label('compose.line-2')}
         >
           {LINE_FORMS.map((f) => (
             <button
@@ -86,27 +93,29 @@ export function FormPicker({ beside }: { beside?: ReactNode }) {
 }
 
 const METHOD_WORDS: Record<(typeof METHODS)[number], string> = {
-  'stem by stem': 'stem by stem, own barriers',
-  'taped spray': 'taped in sprays, on picks',
-  dummy: 'into a dummy tier',
+  'stem by stem': 'compose.stem-by-stem-own-barriers',
+  'taped spray': 'compose.taped-sprays-on-picks',
+  dummy: 'compose.into-a-dummy-tier',
 };
 
 /** How it meets the cake; forms that stand on one stem or are glued have no choice. */
 export function Method() {
+  const words = useWords();
   const form = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.line.form ?? null);
   const method = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.method ?? null);
   if (!form || !method) return null;
-  if (form === 'plaque') return <p className="small pt-1">glued, no wire</p>;
-  if (form === 'cluster' || form === 'pick') return <p className="small pt-1">taped to one stem, on a pick</p>;
+  if (form === 'plaque') return <p className="small pt-1">{words.label('compose.glued-no-wire')}</p>;
+  if (form === 'cluster' || form === 'pick') return <p className="small pt-1">{words.label('compose.taped-one-stem-on-pick')}</p>;
   return (
     <select
       className="key w-full appearance-auto px-2 text-[15px]"
-      aria-label="How it meets the cake"
+      aria-label={words.label('compose.how-meets-cake')}
       value={method}
       onChange={(e) => {
         const { arrangementIndex, edit } = getStudio();
         const next = METHODS.find((m) => m === e.target.value);
-        if (next) edit(`set ${next}`, (draft) => void (draft.arrangements[arrangementIndex]!.method = next));
+        if (next)
+          edit(asLabel('compose.do-set-2', { next }), (draft) => void (draft.arrangements[arrangementIndex]!.method = next));
       }}
     >
       {METHODS.map((m) => (

@@ -5,13 +5,14 @@ import { AlignHorizontalSpaceAround, Copy, FlipHorizontal2, FlipVertical2, Pin, 
 import { bodyOf, allSpecies, speciesById } from '@/core/botany/catalogue';
 import { colourwayOf } from '@/core/botany/species';
 import { Portrait } from '../shared/Portrait';
-import { gramWords, inchWords } from '../shared/words';
+import { inchWords } from '../shared/words';
 import { habits } from '../speech/habits';
 import { getStudio, useStudio } from '../useStudio';
 import { changePieces } from './dragging';
 import { addAnother, applyMove, applyToMany, chooseAlike, MOVES, removeChosen } from './moves';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
+import { asLabel, type Label } from '@/core/words/asLabel';
 
 /** The chosen piece: what it is, its figures, and everything one does to it, for fingers. */
 export function PieceCard() {
@@ -28,89 +29,96 @@ export function PieceCard() {
   const pinned = chosen.every((p) => p.pinned);
   const name = words.piece(one)[0];
   return (
-    <div className="tray p-4" role="group" aria-label={`Chosen: ${chosen.length > 1 ? `${chosen.length} pieces` : name}`}>
+    <div className="tray p-4" role="group" aria-label={words.label('compose.chosen-pieces', { chosen: chosen.length, name })}>
       <div className="flex items-start gap-3">
         <Portrait kind={one} px={84} className="shrink-0" />
         <div className="min-w-0 grow">
-          <h2>{chosen.length > 1 ? `${chosen.length} pieces, ${name} first` : name[0]!.toUpperCase() + name.slice(1)}</h2>
+          <h2>
+            {chosen.length > 1
+              ? words.label('compose.pieces-first', { chosen: chosen.length, name })
+              : name[0]!.toUpperCase() + name.slice(1)}
+          </h2>
           <p className="small">
-            {Math.round(body.radialMm * 2)} mm across{habits().lengths === 'mm' && ` (${inchWords(body.radialMm * 2)})`},{' '}
-            {gramWords(body.massGrams)} g
-            {wire && `, ${wireName(wire.gauge)} Ø ${wire.diameterMm.toFixed(2)}, ${wire.lengthMm} mm`}
+            {words.label('compose.across-g', {
+              radialMm: words.units.length(body.radialMm * 2),
+              lengths: habits().lengths === 'mm' && ` (${inchWords(body.radialMm * 2)})`,
+              massGrams: words.units.gramFigure(body.massGrams),
+              wire: wire && `, ${wireName(wire.gauge)} Ø ${wire.diameterMm.toFixed(2)}, ${wire.lengthMm} mm`,
+            })}
           </p>
           <Swap one={one} ids={chosen.map((p) => p.id)} />
         </div>
-        <button className="key bare" aria-label="Let go" onClick={() => getStudio().select([])}>
+        <button className="key bare" aria-label={words.label('compose.let-go')} onClick={() => getStudio().select([])}>
           <X size={20} />
         </button>
       </div>
       <div className="mt-3 grid grid-cols-4 gap-2">
         <Pair
-          label="Lift"
-          less="lower"
-          more="higher"
-          onLess={() => applyMove('lower', MOVES.lift(-0.08))}
-          onMore={() => applyMove('lift', MOVES.lift(0.08))}
+          label={words.label('compose.lift')}
+          less={words.label('compose.lower')}
+          more={words.label('compose.higher')}
+          onLess={() => applyMove(asLabel('compose.do-lower'), MOVES.lift(-0.08))}
+          onMore={() => applyMove(asLabel('compose.do-lift'), MOVES.lift(0.08))}
         />
         <Pair
-          label="Lean"
-          less="less"
-          more="more"
-          onLess={() => applyMove('lean', MOVES.lean(-0.1))}
-          onMore={() => applyMove('lean', MOVES.lean(0.1))}
+          label={words.label('compose.lean')}
+          less={words.label('compose.less')}
+          more={words.label('compose.more')}
+          onLess={() => applyMove(asLabel('compose.do-lean'), MOVES.lean(-0.1))}
+          onMore={() => applyMove(asLabel('compose.do-lean'), MOVES.lean(0.1))}
         />
         <Pair
-          label="Turn"
-          less="left"
-          more="right"
-          onLess={() => applyMove('turn', MOVES.turn(-0.26))}
-          onMore={() => applyMove('turn', MOVES.turn(0.26))}
+          label={words.label('compose.turn')}
+          less={words.label('compose.left')}
+          more={words.label('shared.right')}
+          onLess={() => applyMove(asLabel('compose.do-turn'), MOVES.turn(-0.26))}
+          onMore={() => applyMove(asLabel('compose.do-turn'), MOVES.turn(0.26))}
         />
         <Pair
-          label="Spin"
-          less="back"
-          more="on"
-          onLess={() => applyMove('spin', MOVES.spin(-0.26))}
-          onMore={() => applyMove('spin', MOVES.spin(0.26))}
+          label={words.label('compose.spin')}
+          less={words.label('shared.backward')}
+          more={words.label('compose.on')}
+          onLess={() => applyMove(asLabel('compose.do-spin'), MOVES.spin(-0.26))}
+          onMore={() => applyMove(asLabel('compose.do-spin'), MOVES.spin(0.26))}
         />
       </div>
       <div className="mt-3 flex flex-wrap gap-2">
         <button
           className="key"
           aria-pressed={pinned}
-          onClick={() => applyMove(pinned ? 'unpin' : 'pin', (p) => void (p.pinned = !pinned))}
+          onClick={() =>
+            applyMove(pinned ? asLabel('compose.do-unpin') : asLabel('compose.do-pin'), (p) => void (p.pinned = !pinned))
+          }
         >
-          {pinned ? <PinOff size={20} /> : <Pin size={20} />} {pinned ? 'Unpin' : 'Pin'}
+          {pinned ? <PinOff size={20} /> : <Pin size={20} />} {pinned ? words.label('compose.unpin') : words.label('compose.pin')}
         </button>
         <button className="key" onClick={addAnother}>
-          <Plus size={20} /> Another
+          <Plus size={20} /> {words.label('compose.another')}
         </button>
         <button className="key" onClick={removeChosen}>
-          <Trash2 size={20} /> Take away
+          <Trash2 size={20} /> {words.label('shared.take-away')}
         </button>
         <button className="key" onClick={chooseAlike}>
-          All of its kind
+          {words.label('compose.all-of-its-kind')}
         </button>
       </div>
-      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label="With all that is chosen">
+      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label={words.label('compose.with-all-chosen')}>
         <button className="key" onClick={() => applyToMany('mirror across')}>
-          <FlipVertical2 size={20} /> Other side
+          <FlipVertical2 size={20} /> {words.label('compose.other-side')}
         </button>
         <button className="key" onClick={() => applyToMany('mirror along')}>
-          <FlipHorizontal2 size={20} /> Other arm
+          <FlipHorizontal2 size={20} /> {words.label('compose.other-arm')}
         </button>
         <button className="key" onClick={() => applyToMany('copy along')}>
-          <Copy size={20} /> Again along
+          <Copy size={20} /> {words.label('compose.again-along')}
         </button>
         {chosen.length > 2 && (
           <button className="key" onClick={() => applyToMany('even out')}>
-            <AlignHorizontalSpaceAround size={20} /> Even out
+            <AlignHorizontalSpaceAround size={20} /> {words.label('compose.even-out')}
           </button>
         )}
       </div>
-      <p className="small mt-2">
-        Drag it along the line, its grips lean, spin and lift it; Shift chooses more. Arrow keys nudge by 1 mm, with Shift by 5.
-      </p>
+      <p className="small mt-2">{words.label('compose.drag-along-line-grips-lean')}</p>
     </div>
   );
 }
@@ -151,9 +159,10 @@ function Swap({
   one: { species: string; stage: string; sizeMm: number; colourway: string };
   ids: readonly string[];
 }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const species = speciesById(one.species, catalogue);
-  const edit = (label: string, to: Partial<{ species: string; stage: string; sizeMm: number; colourway: string }>) =>
+  const edit = (label: Label, to: Partial<{ species: string; stage: string; sizeMm: number; colourway: string }>) =>
     getStudio().edit(
       label,
       changePieces(ids, (p) => Object.assign(p, to)),
@@ -163,11 +172,11 @@ function Swap({
     <div className="mt-2 flex flex-wrap gap-2">
       <select
         className={select}
-        aria-label="Species"
+        aria-label={words.label('compose.species')}
         value={species.id}
         onChange={(e) => {
           const next = speciesById(e.target.value, catalogue);
-          edit(`swap for ${next.name.toLowerCase()}`, {
+          edit(asLabel('compose.do-swap-for', { next: next.name.toLowerCase() }), {
             species: next.id,
             stage: next.stages[next.stages.length - 1]!.id,
             sizeMm: next.sizesMm[Math.min(1, next.sizesMm.length - 1)]!,
@@ -184,9 +193,9 @@ function Swap({
       {species.stages.length > 1 && (
         <select
           className={select}
-          aria-label="Stage"
+          aria-label={words.label('compose.stage')}
           value={one.stage}
-          onChange={(e) => edit('change stage', { stage: e.target.value })}
+          onChange={(e) => edit(asLabel('compose.do-change-stage'), { stage: e.target.value })}
         >
           {species.stages.map((s) => (
             <option key={s.id} value={s.id}>
@@ -197,9 +206,9 @@ function Swap({
       )}
       <select
         className={select}
-        aria-label="Size"
+        aria-label={words.label('compose.size')}
         value={one.sizeMm}
-        onChange={(e) => edit('change size', { sizeMm: Number(e.target.value) })}
+        onChange={(e) => edit(asLabel('compose.do-change-size'), { sizeMm: Number(e.target.value) })}
       >
         {[...new Set([...species.sizesMm, one.sizeMm])].map((mm) => (
           <option key={mm} value={mm}>
@@ -210,9 +219,9 @@ function Swap({
       {species.colourways.length > 1 && (
         <select
           className={select}
-          aria-label="Colour"
+          aria-label={words.label('shared.colour')}
           value={colourwayOf(species, one.colourway).id}
-          onChange={(e) => edit('change colour', { colourway: e.target.value })}
+          onChange={(e) => edit(asLabel('compose.do-change-colour'), { colourway: e.target.value })}
         >
           {species.colourways.map((w) => (
             <option key={w.id} value={w.id}>

@@ -21,10 +21,14 @@ export function PieceList({ scene }: { scene: LiveScene }) {
   };
   return (
     <div>
-      <h1>
-        {heads.length} pieces along {Math.round(length)} mm
-      </h1>
-      <ul ref={list} role="listbox" aria-label="Pieces along the line" aria-multiselectable="true" className="mt-2">
+      <h1>{words.label('compose.pieces-along', { heads: heads.length, length: words.units.length(length) })}</h1>
+      <ul
+        ref={list}
+        role="listbox"
+        aria-label={words.label('compose.pieces-along-the-line')}
+        aria-multiselectable="true"
+        className="mt-2"
+      >
         {heads.map((p, i) => {
           const on = selection.includes(p.piece.id);
           return (
@@ -49,9 +53,14 @@ export function PieceList({ scene }: { scene: LiveScene }) {
               <span className="min-w-0 grow font-semibold">{words.piece(p.piece)[0]}</span>
               <span className="small w-32 shrink-0">
                 {p.piece.sizeMm} mm,{' '}
-                {Math.abs(p.sideMm) < 1 ? 'on the line' : `${Math.abs(Math.round(p.sideMm))} mm ${p.sideMm > 0 ? 'out' : 'in'}`}
+                {Math.abs(p.sideMm) < 1
+                  ? words.label('compose.on-the-line')
+                  : words.label('compose.out-or-in', {
+                      sideMm: p.sideMm > 0 ? 'yes' : 'no',
+                      sideMm2: words.units.mm(Math.abs(Math.round(p.sideMm))),
+                    })}
               </span>
-              <span className="small w-14 shrink-0">{p.piece.pinned ? 'pinned' : ''}</span>
+              <span className="small w-14 shrink-0">{p.piece.pinned ? words.label('compose.pinned') : ''}</span>
             </li>
           );
         })}

@@ -33,9 +33,7 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
   return (
     <div aria-live="polite">
       <h1>{headline(leaning.length, pieces)}</h1>
-      {pieces === 0 && (
-        <p className="say mt-2">Choose a line, then let the composer propose, or set the first piece from the tray.</p>
-      )}
+      {pieces === 0 && <p className="say mt-2">{words.label('compose.choose-line-then-let-composer')}</p>}
       {worst && !brief && <Worst reading={worst} />}
       {leaning.slice(brief ? 0 : 1, brief ? 3 : undefined).map((r) => {
         const remedy = remedyOf(r);
@@ -60,7 +58,10 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
               key={r.id}
               className="min-h-[44px] rounded-lg text-left"
               aria-expanded={open === r.id}
-              aria-label={`${words.messages.names.readings[r.id]} ${Math.floor(r.score)}, level`}
+              aria-label={words.label('compose.level', {
+                readings: words.messages.names.readings[r.id],
+                score: Math.floor(r.score),
+              })}
               onClick={() => setOpen(open === r.id ? null : r.id)}
             >
               <Vial score={r.score} lean={r.lean} tone="level" width={80} height={13} />
@@ -79,7 +80,7 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
       {pieces > 0 && leaning.length === 0 && !brief && (
         <p className="pt-3">
           <Link className="next" href="/make">
-            Go on to Make
+            {words.label('compose.go-on-to-make')}
           </Link>
         </p>
       )}

@@ -40,19 +40,25 @@ export const Shelf = memo(function Shelf() {
 
 /** The line itself in hand, and a further arrangement. */
 function LineKeys() {
+  const words = useWords();
   const inHand = useStudio((s) => s.lineInHand);
   return (
     <>
       <button
         className="key px-2.5"
         aria-pressed={inHand}
-        aria-label="Take the line in hand"
-        title="The line’s points and figures"
+        aria-label={words.label('compose.take-line-hand')}
+        title={words.label('compose.the-lines-points-figures')}
         onClick={() => getStudio().set({ lineInHand: !inHand, selection: [] })}
       >
         <Spline size={20} />
       </button>
-      <button className="key px-2.5" aria-label="Another arrangement" title="Another arrangement" onClick={addArrangement}>
+      <button
+        className="key px-2.5"
+        aria-label={words.label('compose.another-arrangement')}
+        title={words.label('compose.another-arrangement')}
+        onClick={addArrangement}
+      >
         <Plus size={20} />
       </button>
     </>
@@ -61,6 +67,7 @@ function LineKeys() {
 
 /** Propose anew; add what is missing; or only move what is there. */
 function Propose() {
+  const words = useWords();
   const project = useStudio((s) => s.project);
   const index = useStudio((s) => s.arrangementIndex);
   const pieces = project?.arrangements[index]?.pieces.length ?? 0;
@@ -72,21 +79,21 @@ function Propose() {
   return (
     <>
       <button className={pieces === 0 ? 'next' : 'key'} onClick={() => getStudio().compose(3)}>
-        Propose three
+        {words.label('compose.propose-three')}
       </button>
       {pieces > 0 && (
         <div className="flex gap-1">
           {short > 0 && (
             <button className="key grow px-2" onClick={() => getStudio().improve('finish')}>
-              Finish it: {short} more
+              {words.label('compose.finish-it-more', { short })}
             </button>
           )}
           <button className="key grow px-2" onClick={() => getStudio().improve('re-balance')}>
-            Re-balance
+            {words.label('compose.re-balance')}
           </button>
         </div>
       )}
-      {short > 0 && <p className="small">Missing: {missingWords(missing)}</p>}
+      {short > 0 && <p className="small">{words.label('compose.missing', { missingWords: missingWords(missing) })}</p>}
     </>
   );
 }
@@ -103,17 +110,18 @@ function missingWords(missing: readonly KindCount[]): string {
   const sorted = [...kinds.values()].sort((a, b) => b.count - a.count);
   const words = currentWords();
   const named = sorted.slice(0, 3).map(({ kind, count }) => words.counted(count, words.piece(kind)));
-  return named.join(', ') + (sorted.length > 3 ? ' and more' : '');
+  return named.join(', ') + (sorted.length > 3 ? ` ${words.label('compose.and-more')}` : '');
 }
 
 /** The search as a stem that grows, a leaf for each better find. */
 function Searching() {
+  const words = useWords();
   const progress = useStudio((s) => s.search.progress);
   const share = progress ? (progress.proposal + progress.share) / progress.proposals : 0;
   const leaves = Math.floor(share * 9);
   const moving = useMovingArrangement(share);
   return (
-    <div role="status" aria-label="Composing">
+    <div role="status" aria-label={words.label('compose.composing')}>
       <svg width="236" height="36" aria-hidden="true">
         <path
           d="M4 26C60 14 120 34 232 18"
@@ -145,11 +153,15 @@ function Searching() {
       {moving && <SmallCake arrangement={moving} className="opacity-60" />}
       <p className="small">
         {progress
-          ? `Arrangement ${progress.proposal + 1} of ${progress.proposals}, ${progress.pieces.length} pieces`
-          : 'Beginning…'}
+          ? words.label('compose.arrangement-of-pieces', {
+              proposal: progress.proposal + 1,
+              proposals: progress.proposals,
+              pieces: progress.pieces.length,
+            })
+          : words.label('compose.beginning')}
       </p>
       <button className="key mt-1 w-full" onClick={() => getStudio().stopComposing()}>
-        Stop, keep the best
+        {words.label('compose.stop-keep-the-best')}
       </button>
     </div>
   );
@@ -175,7 +187,11 @@ function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
   const words = useWords();
   const pieces = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.pieces);
   return (
-    <div className="flex items-end gap-1 rounded-xl bg-[var(--bench)]/90 pr-1" role="group" aria-label="Proposals">
+    <div
+      className="flex items-end gap-1 rounded-xl bg-[var(--bench)]/90 pr-1"
+      role="group"
+      aria-label={words.label('compose.proposals')}
+    >
       {proposals.map((p) => (
         <button
           key={p.name}
@@ -189,7 +205,7 @@ function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
             {words.messages.names.proposals[p.name]}
           </span>
           <span className="small block">
-            {p.arrangement.pieces.length} pieces, {Math.round(p.score)}
+            {words.label('compose.pieces-score', { pieces: p.arrangement.pieces.length, score: Math.round(p.score) })}
           </span>
         </button>
       ))}
@@ -238,7 +254,7 @@ function LineSaid() {
   return (
     <p
       role="status"
-      aria-label="About the line"
+      aria-label={words.label('compose.about-the-line')}
       className={`rounded-xl p-2 text-[15px] leading-tight ${said.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}
     >
       <b>{told.what}.</b> {told.remedy}

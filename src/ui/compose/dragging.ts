@@ -9,6 +9,7 @@ import type { Piece } from '@/core/compose/arrangement';
 import type { LiveScene } from './useScene';
 import { getStudio } from '../useStudio';
 import { currentWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 export const SIDE_MOST = 1.4;
 
@@ -60,7 +61,7 @@ export function startDrag(scene: LiveScene, p: PlacedPiece, grabbed: Vec3, lifti
       else slide(origin, direction);
     },
     end() {
-      if (moved) getStudio().settle(`move ${currentWords().species(p.piece.species)[0]}`);
+      if (moved) getStudio().settle(asLabel('compose.do-move', { species: currentWords().species(p.piece.species)[0] }));
     },
   };
 }
@@ -122,7 +123,7 @@ export function startLineDrag(scene: LiveScene, handle: LineHandle) {
       preview((draft) => void (draft.arrangements[arrangementIndex]!.line = next));
     },
     end() {
-      if (moved) getStudio().settle(`${handle.name} of the line`);
+      if (moved) getStudio().settle(asLabel('compose.do-of-the-line-2', { handle: handle.name }));
     },
   };
 }

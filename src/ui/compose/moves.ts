@@ -9,6 +9,7 @@ import { getStudio } from '../useStudio';
 import { changePieces, SIDE_MOST } from './dragging';
 import {} from '../useCatalogue';
 import { currentCatalogue } from '../useCatalogue';
+import { asLabel, type Label } from '@/core/words/asLabel';
 
 const NUDGE_MM = 1;
 const NUDGE_FAST = 5;
@@ -22,7 +23,7 @@ export function nudge(ids: readonly string[], key: string, fast: boolean): void 
   const mm = NUDGE_MM * (fast ? NUDGE_FAST : 1) * (key === 'ArrowLeft' || key === 'ArrowDown' ? -1 : 1);
   const along = key === 'ArrowLeft' || key === 'ArrowRight';
   edit(
-    'nudge',
+    asLabel('compose.do-nudge'),
     changePieces(ids, (piece) => {
       if (along) {
         const s = piece.s + mm / line.lengthMm;
@@ -35,10 +36,15 @@ export function nudge(ids: readonly string[], key: string, fast: boolean): void 
 export function removeChosen(): void {
   const { selection, edit, arrangementIndex, select } = getStudio();
   if (selection.length === 0) return;
-  edit(selection.length === 1 ? 'take 1 piece away' : `take ${selection.length} pieces away`, (draft) => {
-    const arrangement = draft.arrangements[arrangementIndex]!;
-    arrangement.pieces = arrangement.pieces.filter((p) => !selection.includes(p.id));
-  });
+  edit(
+    selection.length === 1
+      ? asLabel('compose.do-take-1-piece-away')
+      : asLabel('compose.do-take-pieces-away', { selection: selection.length }),
+    (draft) => {
+      const arrangement = draft.arrangements[arrangementIndex]!;
+      arrangement.pieces = arrangement.pieces.filter((p) => !selection.includes(p.id));
+    },
+  );
   select([]);
 }
 
@@ -51,7 +57,7 @@ export const MOVES = {
   spin: (byRad: number) => (piece: Piece) => void (piece.rollRad += byRad),
 } as const;
 
-export function applyMove(label: string, change: (piece: Piece) => void): void {
+export function applyMove(label: Label, change: (piece: Piece) => void): void {
   const { selection, edit } = getStudio();
   edit(label, changePieces(selection, change));
 }
@@ -63,7 +69,7 @@ export function addAnother(): void {
   const one = pieces.find((p) => p.id === selection[0]);
   if (!one) return;
   const id = freshId(pieces);
-  edit('add another', (draft) => {
+  edit(asLabel('compose.do-add-another'), (draft) => {
     draft.arrangements[arrangementIndex]!.pieces.push({
       ...one,
       id,

@@ -8,15 +8,17 @@ import type { DayRow } from '@/core/plan/dayList';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { ReadIn, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
-import { leavesWords, plural } from '../shared/words';
+import { leavesWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
-import { currentWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** So many weeks before the day it leaves a calendar is read. */
 const WEEKS_BEFORE = 8;
 
 /** The days on paper and into a calendar; and times out of any calendar file in which nobody works here: what would change is said first. */
 export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly DayRow[] }) {
+  const words = useWords();
   const name = useStudio((s) => s.project!.name);
   const { busy, leavesAt, paper } = useStudio((s) => s.project!.brief);
   const { zone, makers } = useStudio((s) => s.project!.days);
@@ -27,7 +29,7 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
     const { weekPdf } = await import('@/core/formats/weekPdf');
     const pdf = await weekPdf(
       rows,
-      { name, leaves: leavesWords(leavesAt), makers: makers.map((m) => m.name) },
+      { name, leaves: leavesWords(leavesAt, words), makers: makers.map((m) => m.name) },
       paper,
       true,
       currentWords(),
@@ -37,10 +39,10 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
   return (
     <div className="flex flex-wrap items-center gap-3">
       <button className="key" onClick={() => void print()}>
-        <Printer size={20} /> Print the week
+        <Printer size={20} /> {words.label('days.print-the-week')}
       </button>
       <WriteOut
-        label="To a calendar"
+        label={words.label('days.to-a-calendar')}
         onPress={() =>
           void saveFile(
             'days.ics',
@@ -50,9 +52,9 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
         }
       />
       <ReadIn
-        label="Busy times from a calendar"
+        label={words.label('days.busy-times-from-calendar')}
         accept={{ 'text/calendar': ['.ics'] }}
-        what="busy time"
+        what={words.label('days.busy-time')}
         read={async (text) => {
           const { busyFromCalendar } = await import('@/core/formats/calendarIn');
           // without a zone of the kitchen's own the browser's is taken
@@ -66,17 +68,19 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
           changed: 0,
           gone: busy.filter((b) => !next.some((x) => key(x) === key(b))).length,
         })}
-        onTake={(next) => edit('busy times from a calendar', (d) => void (d.brief.busy = [...next]))}
+        onTake={(next) => edit(asLabel('days.do-busy-times-from-calendar'), (d) => void (d.brief.busy = [...next]))}
       />
       {busy.length > 0 && (
         <>
           <span className="small">
-            {plural(busy.length, 'busy time')} kept free of work, the first{' '}
-            {format(new Date(`${busy[0]!.from}:00`), 'EEEE d MMMM, HH:mm')}
-            {busy[0]!.name ? `, ${busy[0]!.name}` : ''}.
+            {words.label('days.busy-times-kept-free-work', {
+              busy: busy.length,
+              busy2: busy[0]!.name ? `, ${busy[0]!.name}` : '',
+              format: format(new Date(`${busy[0]!.from}:00`), 'EEEE d MMMM, HH:mm'),
+            })}
           </span>
-          <button className="key" onClick={() => edit('busy times forgotten', (d) => void (d.brief.busy = []))}>
-            Forget them
+          <button className="key" onClick={() => edit(asLabel('days.do-busy-times-forgotten'), (d) => void (d.brief.busy = []))}>
+            {words.label('days.forget-them')}
           </button>
         </>
       )}

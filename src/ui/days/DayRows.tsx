@@ -4,7 +4,6 @@ import { format } from 'date-fns';
 import Link from 'next/link';
 import { wallToText } from '@/core/days/clock';
 import type { DayRow } from '@/core/plan/dayList';
-import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 
@@ -30,7 +29,7 @@ export function DayRows({
   const high = rowHeight(rows);
   const longest = Math.max(60, ...rows.map((r) => r.minutes));
   return (
-    <ol aria-label="Day by day">
+    <ol aria-label={words.label('days.day-by-day')}>
       {rows.map((r, i) => {
         const date = new Date(`${wallToText(r.day)}:00`);
         const isToday = r.day === today;
@@ -41,11 +40,11 @@ export function DayRows({
             style={{ height: high }}
           >
             <span className="w-12 shrink-0 leading-none">
-              <span className="sub block">{isToday ? 'Today' : format(date, 'EEE')}</span>
+              <span className="sub block">{isToday ? words.label('days.today') : format(date, 'EEE')}</span>
               <b className="fig text-[1.7rem]">{format(date, 'd')}</b>
             </span>
             <span className="min-w-0 grow overflow-hidden max-md:overflow-visible max-md:pb-2">
-              {r.sittings.length === 0 && <span className="small">Nothing to do</span>}
+              {r.sittings.length === 0 && <span className="small">{words.label('days.nothing-to-do')}</span>}
               {r.sittings.map((s) => {
                 const open = s.items.some((x) => x.planned.id === chosen);
                 const done = s.items.every((x) => x.planned.done);
@@ -62,7 +61,7 @@ export function DayRows({
                         {wallToText(s.from).slice(11)}
                         {s.maker > 0 ? `, ${makers[s.maker - 1]?.name ?? 'helper'}` : ''}{' '}
                       </span>
-                      {done && <span className="text-[var(--leaf)]">✓ done: </span>}
+                      {done && <span className="text-[var(--leaf)]">{words.label('days.done')} </span>}
                       {words.say(s.words)}
                     </span>
                   </button>
@@ -70,7 +69,7 @@ export function DayRows({
               })}
               {isToday && r.sittings.length > 0 && (
                 <Link href="/log" className="next mt-1 inline-block px-3 py-1">
-                  Begin
+                  {words.label('days.begin')}
                 </Link>
               )}
               {i === rows.length - 1 && <span className="small">{leaves}</span>}
@@ -78,7 +77,7 @@ export function DayRows({
             <span className="w-16 shrink-0 text-right">
               {r.minutes > 0 && (
                 <>
-                  <b className="text-[15px]">{durationWords(r.minutes)}</b>
+                  <b className="text-[15px]">{words.units.duration(r.minutes)}</b>
                   <span className="mt-1 block h-1.5 rounded-full bg-[var(--well)]">
                     <span
                       className="block h-full rounded-full bg-[var(--ink)]"

@@ -9,40 +9,43 @@ import { usesFormers } from '@/core/plan/daysOf';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
+import { asLabel, type Label } from '@/core/words/asLabel';
 
 type Hours = ({ fromMinute: number; toMinute: number } | null)[];
 
 /** The air of the room, and how long evenings are. */
 export function RoomAndHours() {
+  const words = useWords();
   const { room, hours } = useStudio((s) => s.project!.brief);
   const { edit } = getStudio();
   const evening = hours.find((h) => h !== null && h.fromMinute >= 12 * 60) ?? null;
   return (
     <div className="flex flex-wrap items-end gap-3">
       <NumberField
-        label="Room"
+        label={words.label('days.room')}
         value={Math.round(room.celsius * 10) / 10}
         unit="°C"
         width={92}
         least={-5}
         most={45}
-        onChange={(v) => edit('temperature of the room', (d) => void (d.brief.room.celsius = v))}
+        onChange={(v) => edit(asLabel('days.do-temperature-of-the-room'), (d) => void (d.brief.room.celsius = v))}
       />
       <NumberField
-        label="Humidity"
+        label={words.label('days.humidity')}
         value={Math.round(room.humidityShare * 100)}
         unit="%"
         width={92}
         least={0}
         most={100}
-        onChange={(v) => edit('humidity of the room', (d) => void (d.brief.room.humidityShare = v / 100))}
+        onChange={(v) => edit(asLabel('days.do-humidity-of-the-room'), (d) => void (d.brief.room.humidityShare = v / 100))}
       />
       <Choice
-        label="Evening hours"
+        label={words.label('days.evening-hours')}
         value={evening ? `${(evening.toMinute - evening.fromMinute) / 60}` : '3'}
-        options={['2', '3', '4'].map((value) => ({ value, name: `${value} h evenings` }))}
+        options={['2', '3', '4'].map((value) => ({ value, name: words.label('days.h-evenings', { value }) }))}
         onChange={(v) =>
-          edit('length of evenings', (d) => {
+          edit(asLabel('days.do-length-of-evenings'), (d) => {
             d.brief.hours = d.brief.hours.map((h) =>
               h && h.fromMinute >= 12 * 60
                 ? { fromMinute: h.fromMinute, toMinute: Math.min(1440, h.fromMinute + Number(v) * 60) }
@@ -64,77 +67,97 @@ const toMinute = (text: string): number | null => {
 
 /** Who works when and does what, where things dry, and how the work is laid over the days. */
 export function DaySettings({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const days = useStudio((s) => s.project!.days);
   const hours = useStudio((s) => s.project!.brief.hours);
   const { edit } = getStudio();
-  const set = (label: string, patch: Partial<typeof days>) => edit(label, (d) => void Object.assign(d.days, patch));
+  const set = (label: Label, patch: Partial<typeof days>) => edit(label, (d) => void Object.assign(d.days, patch));
   return (
     <details className="mt-4 border-t border-[var(--line)] pt-1">
-      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">Who works when, and where it dries</summary>
+      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">
+        {words.label('days.who-works-when-where-dries')}
+      </summary>
       <div className="flex flex-wrap items-end gap-3 pb-3">
         <Choice
-          label="Early or late"
+          label={words.label('days.early-or-late')}
           value={days.direction}
           options={[
-            { value: 'late', name: 'As late as is safe' },
-            { value: 'early', name: 'As early as possible' },
+            { value: 'late', name: words.label('days.as-late-as-safe') },
+            { value: 'early', name: words.label('days.as-early-as-possible') },
           ]}
           onChange={(v) =>
-            set(v === 'late' ? 'as late as is safe' : 'as early as possible', {
+            set(v === 'late' ? asLabel('days.do-as-late-as-safe') : asLabel('days.do-as-early-as-possible'), {
               direction: v,
               ...(v === 'early' && days.beginAt === null ? { beginAt: `${new Date().toISOString().slice(0, 10)}T00:00` } : {}),
             })
           }
         />
         {days.direction === 'early' && (
-          <When label="Begin no sooner than" value={days.beginAt} onChange={(v) => set('begin no sooner', { beginAt: v })} />
+          <When
+            label={words.label('days.begin-no-sooner-than')}
+            value={days.beginAt}
+            onChange={(v) => set(asLabel('days.do-begin-no-sooner'), { beginAt: v })}
+          />
         )}
         <Choice<Safety>
-          label="Margin"
+          label={words.label('shared.margin')}
           value={days.safety}
           options={[
-            { value: 'careful', name: 'Careful' },
-            { value: 'practised', name: 'Practised' },
-            { value: 'to the minute', name: 'To the minute' },
+            { value: 'careful', name: words.label('days.careful') },
+            { value: 'practised', name: words.label('days.practised') },
+            { value: 'to the minute', name: words.label('days.to-the-minute') },
           ]}
-          onChange={(v) => set(`${v} days`, { safety: v })}
+          onChange={(v) => set(asLabel('days.do-days', { v }), { safety: v })}
         />
         <span className="small max-w-72">
-          Sittings filled to {Math.round(SAFETY[days.safety].fillShare * 100)} %, drying counted{' '}
-          {SAFETY[days.safety].dryingMargin} times, done {SAFETY[days.safety].bufferMinutes} min before. Assumed.
+          {words.label('days.sittings-filled-drying-counted-times', {
+            fillShare: Math.round(SAFETY[days.safety].fillShare * 100),
+            dryingMargin: SAFETY[days.safety].dryingMargin,
+            bufferMinutes: SAFETY[days.safety].bufferMinutes,
+          })}
         </span>
       </div>
-      <h2>You</h2>
-      <HoursRow who="You" hours={hours} onChange={(h) => edit('working hours', (d) => void (d.brief.hours = h))} />
-      <Skills who="You" can={days.can} onChange={(can) => set('what you do', { can })} />
+      <h2>{words.label('days.you')}</h2>
+      <HoursRow
+        who={words.label('days.you')}
+        hours={hours}
+        onChange={(h) => edit(asLabel('days.do-working-hours'), (d) => void (d.brief.hours = h))}
+      />
+      <Skills who={words.label('days.you')} can={days.can} onChange={(can) => set(asLabel('days.do-what-you-do'), { can })} />
       {days.makers.map((m, i) => (
         <div key={m.id} className="mt-2 border-t border-[var(--line)] pt-2">
           <div className="flex flex-wrap items-center gap-3">
             <label className="text-[15px] font-semibold">
-              Helper’s name
+              {words.label('days.helpers-name')}
               <input
                 className="fld ml-2 font-normal"
                 value={m.name}
                 maxLength={40}
                 onChange={(e) =>
-                  e.target.value.trim() && edit('name of a helper', (d) => void (d.days.makers[i]!.name = e.target.value))
+                  e.target.value.trim() &&
+                  edit(asLabel('days.do-name-of-a-helper'), (d) => void (d.days.makers[i]!.name = e.target.value))
                 }
               />
             </label>
-            <button className="key" onClick={() => edit(`${m.name} away`, (d) => void d.days.makers.splice(i, 1))}>
-              Take {m.name} away
+            <button
+              className="key"
+              onClick={() => edit(asLabel('days.do-away', { m: m.name }), (d) => void d.days.makers.splice(i, 1))}
+            >
+              {words.label('days.take-away', { m: m.name })}
             </button>
           </div>
           <HoursRow
             who={m.name}
             hours={m.hours}
-            onChange={(h) => edit(`hours of ${m.name}`, (d) => void (d.days.makers[i]!.hours = h))}
+            onChange={(h) => edit(asLabel('days.do-hours-of', { m: m.name }), (d) => void (d.days.makers[i]!.hours = h))}
           />
           <Skills
             who={m.name}
             can={m.can}
-            onChange={(can) => can.length > 0 && edit(`what ${m.name} does`, (d) => void (d.days.makers[i]!.can = can))}
+            onChange={(can) =>
+              can.length > 0 && edit(asLabel('days.do-what-does', { m: m.name }), (d) => void (d.days.makers[i]!.can = can))
+            }
           />
         </div>
       ))}
@@ -143,39 +166,43 @@ export function DaySettings({ plan }: { plan: DerivedPlan }) {
           className="key"
           disabled={days.makers.length >= 8}
           onClick={() =>
-            edit('a helper', (d) => {
+            edit(asLabel('days.do-a-helper'), (d) => {
               const n = d.days.makers.length + 1;
               d.days.makers.push({
                 id: crypto.randomUUID(),
-                name: n === 1 ? 'Helper' : `Helper ${n}`,
+                name: n === 1 ? words.label('days.helper') : words.label('days.helper-2', { n }),
                 hours: d.brief.hours.map((h) => h && { ...h }),
                 can: ['making', 'dusting'],
               });
             })
           }
         >
-          Add a helper
+          {words.label('days.add-a-helper')}
         </button>
         <DaysOff />
       </div>
       <div className="flex flex-wrap items-end gap-3 pt-3">
         <Places
-          label="Places on the rack"
+          label={words.label('days.places-on-the-rack')}
           value={days.rackPlaces}
-          onChange={(v) => set('places on the rack', { rackPlaces: v })}
+          onChange={(v) => set(asLabel('days.do-places-on-the-rack'), { rackPlaces: v })}
         />
         {usesFormers(plan.tray, catalogue) && (
-          <Places label="Formers and cups" value={days.formers} onChange={(v) => set('formers and cups', { formers: v })} />
+          <Places
+            label={words.label('days.formers-and-cups')}
+            value={days.formers}
+            onChange={(v) => set(asLabel('days.do-formers-and-cups'), { formers: v })}
+          />
         )}
         <When
-          label="Cake baked, covered and firm"
+          label={words.label('days.cake-baked-covered-firm')}
           value={days.cakeFirmAt}
-          onChange={(v) => set('cake firm', { cakeFirmAt: v })}
+          onChange={(v) => set(asLabel('days.do-cake-firm'), { cakeFirmAt: v })}
         />
         <When
-          label="Out of the cold for the last time"
+          label={words.label('days.out-cold-last-time')}
           value={days.lastChillingTo}
-          onChange={(v) => set('last chilling', { lastChillingTo: v })}
+          onChange={(v) => set(asLabel('days.do-last-chilling'), { lastChillingTo: v })}
         />
         <Zone />
         <label className="flex items-center gap-2 text-[15px]">
@@ -183,9 +210,9 @@ export function DaySettings({ plan }: { plan: DerivedPlan }) {
             type="checkbox"
             className="size-5"
             checked={days.withOthers}
-            onChange={(e) => set('days shared with other jobs', { withOthers: e.target.checked })}
+            onChange={(e) => set(asLabel('days.do-days-shared-with-other-jobs'), { withOthers: e.target.checked })}
           />
-          Jobs that leave before it keep their hours
+          {words.label('days.jobs-leave-before-keep-their')}
         </label>
       </div>
     </details>
@@ -193,12 +220,13 @@ export function DaySettings({ plan }: { plan: DerivedPlan }) {
 }
 
 function HoursRow({ who, hours, onChange }: { who: string; hours: Hours; onChange(hours: Hours): void }) {
+  const words = useWords();
   const usual = hours.find((h) => h !== null) ?? { fromMinute: 18 * 60, toMinute: 21 * 60 };
   const put = (day: number, next: Hours[number]) => onChange(hours.map((h, i) => (i === day ? next : h)));
   const first = useStudio((s) => s.habits.weekBegins);
   const order = Array.from({ length: 7 }, (_, i) => (first + i) % 7);
   return (
-    <ul className="flex flex-wrap gap-x-4 gap-y-2 py-1" aria-label={`Hours of ${who}`}>
+    <ul className="flex flex-wrap gap-x-4 gap-y-2 py-1" aria-label={words.label('days.hours-of', { who })}>
       {order.map((day) => {
         const h = hours[day] ?? null;
         const name = WEEKDAYS[day]!;
@@ -234,12 +262,12 @@ function HoursRow({ who, hours, onChange }: { who: string; hours: Hours; onChang
                 {time('toMinute', 'to')}
                 {backward && (
                   <span role="alert" className="max-w-24 text-[13px] text-[var(--stop)]">
-                    Ends before it begins: no work then.
+                    {words.label('days.ends-before-begins-no-work')}
                   </span>
                 )}
               </span>
             ) : (
-              <span className="small">off</span>
+              <span className="small">{words.label('days.off')}</span>
             )}
           </li>
         );
@@ -249,16 +277,17 @@ function HoursRow({ who, hours, onChange }: { who: string; hours: Hours; onChang
 }
 
 const SKILL_WORDS: Record<Skill, string> = {
-  mixing: 'Mixing paste',
-  making: 'Making pieces',
-  dusting: 'Dusting, steaming',
-  taping: 'Taping, barriers',
-  placing: 'Boxing, placing',
+  mixing: 'days.mixing-paste',
+  making: 'days.making-pieces',
+  dusting: 'days.dusting-steaming',
+  taping: 'days.taping-barriers',
+  placing: 'days.boxing-placing',
 };
 
 function Skills({ who, can, onChange }: { who: string; can: readonly Skill[]; onChange(can: Skill[]): void }) {
+  const words = useWords();
   return (
-    <div className="flex flex-wrap gap-x-4 gap-y-1 py-1" role="group" aria-label={`What ${who} can do`}>
+    <div className="flex flex-wrap gap-x-4 gap-y-1 py-1" role="group" aria-label={words.label('days.what-can-do', { who })}>
       {SKILLS.map((s) => (
         <label key={s} className="flex min-h-[32px] items-center gap-2 text-[15px]">
           <input
@@ -275,32 +304,33 @@ function Skills({ who, can, onChange }: { who: string; can: readonly Skill[]; on
 }
 
 function DaysOff() {
+  const words = useWords();
   const off = useStudio((s) => s.project!.days.daysOff);
   const { edit } = getStudio();
   const [next, setNext] = useState('');
   return (
     <div className="flex flex-wrap items-end gap-2">
       <label className="text-[15px] font-semibold">
-        A day off
+        {words.label('days.a-day-off')}
         <input type="date" className="fld mt-1 block font-normal" value={next} onChange={(e) => setNext(e.target.value)} />
       </label>
       <button
         className="key"
         disabled={!next || off.includes(next)}
         onClick={() => {
-          edit(`${next} off`, (d) => void (d.days.daysOff = [...d.days.daysOff, next].sort()));
+          edit(asLabel('days.do-off', { next }), (d) => void (d.days.daysOff = [...d.days.daysOff, next].sort()));
           setNext('');
         }}
       >
-        Nobody works then
+        {words.label('days.nobody-works-then')}
       </button>
       {off.map((day) => (
         <button
           key={day}
           className="key"
-          onClick={() => edit(`${day} worked`, (d) => void (d.days.daysOff = off.filter((x) => x !== day)))}
+          onClick={() => edit(asLabel('days.do-worked', { day }), (d) => void (d.days.daysOff = off.filter((x) => x !== day)))}
         >
-          {day} ✕<span className="sr-only"> is a day off: work then after all</span>
+          {day} ✕<span className="sr-only"> {words.label('days.is-day-off-work-then')}</span>
         </button>
       ))}
     </div>
@@ -308,9 +338,10 @@ function DaysOff() {
 }
 
 function Places({ label, value, onChange }: { label: string; value: number | null; onChange(v: number | null): void }) {
+  const words = useWords();
   return value === null ? (
     <button className="key" onClick={() => onChange(24)}>
-      {label}: not counted
+      {words.label('days.not-counted', { label })}
     </button>
   ) : (
     <span className="flex items-end gap-1">
@@ -323,7 +354,7 @@ function Places({ label, value, onChange }: { label: string; value: number | nul
         most={5000}
         onChange={(v) => onChange(Math.round(v))}
       />
-      <button className="key" aria-label={`${label}: do not count them`} onClick={() => onChange(null)}>
+      <button className="key" aria-label={words.label('days.do-not-count-them', { label })} onClick={() => onChange(null)}>
         ✕
       </button>
     </span>
@@ -345,17 +376,18 @@ function When({ label, value, onChange }: { label: string; value: string | null;
 }
 
 function Zone() {
+  const words = useWords();
   const zone = useStudio((s) => s.project!.days.zone);
   const zones = useMemo(() => (typeof Intl.supportedValuesOf === 'function' ? Intl.supportedValuesOf('timeZone') : []), []);
   return (
     <label className="text-[15px] font-semibold">
-      Time zone of the kitchen
+      {words.label('days.time-zone-kitchen')}
       <select
         className="fld mt-1 block font-normal"
         value={zone ?? ''}
-        onChange={(e) => getStudio().edit('time zone', (d) => void (d.days.zone = e.target.value || null))}
+        onChange={(e) => getStudio().edit(asLabel('days.do-time-zone'), (d) => void (d.days.zone = e.target.value || null))}
       >
-        <option value="">its clock is never changed</option>
+        <option value="">{words.label('days.its-clock-never-changed')}</option>
         {zones.map((z) => (
           <option key={z}>{z}</option>
         ))}

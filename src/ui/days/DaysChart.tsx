@@ -9,11 +9,10 @@ import { dayStart, wallFromText, wallToText, weekdayOf, WEEKDAYS } from '@/core/
 import { SAFETY } from '@/core/days/settings';
 import type { Task } from '@/core/days/tasks';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { durationWords } from '../shared/words';
 import { say } from '../speech/say';
 import { useStudio } from '../useStudio';
 import { moveTo } from './moveTo';
-import { currentWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
 
 register([CustomChart, GridComponent, TooltipComponent, MarkLineComponent, DataZoomComponent, SVGRenderer]);
 
@@ -22,12 +21,13 @@ const MS = 60_000;
 /** One line of the chart for a kind of piece; one for what is done for all. */
 const lineOf = (task: Task): string => {
   const [species = '', stage = ''] = task.kind.split('|');
-  return task.kind ? currentWords().pieceTitle({ species, stage }) : 'All kinds';
+  return task.kind ? currentWords().pieceTitle({ species, stage }) : currentWords().label('days.all-kinds');
 };
 const inkOf = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
 /** Every step over time: dark bars are work, lighter ones drying, marked what decides when it begins. A bar is drawn to another day. */
 export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen: string | null; onTask(id: string): void }) {
+  const words = useWords();
   const box = useRef<HTMLDivElement>(null);
   const chart = useRef<ECharts | null>(null);
   const [ghost, setGhost] = useState<{ x: number; words: string } | null>(null);
@@ -84,9 +84,9 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
         tooltip: {
           formatter: (at: { value: (typeof rows)[number] }) => {
             const task = tasks.get(at.value[4])!;
-            const dries = task.dryHours > 0 ? `, then ${Math.round(task.dryHours)} h to dry` : '';
-            const held = critical.has(task.id) ? `<br>${say('decides when the work begins')}` : '';
-            return `${escape(currentWords().say(task.name))}<br>${say(durationWords((at.value[1] - at.value[0]) / MS) + dries)}${held}`;
+            const dries = task.dryHours > 0 ? words.label('days.then-h-to-dry', { dryHours: Math.round(task.dryHours) }) : '';
+            const held = critical.has(task.id) ? `<br>${say(words.label('days.decides-when-work-begins'))}` : '';
+            return `${escape(currentWords().say(task.name))}<br>${say(words.units.duration((at.value[1] - at.value[0]) / MS) + dries)}${held}`;
           },
         },
         xAxis: {
@@ -163,7 +163,7 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
               silent: true,
               data: [{ xAxis: wallFromText(leavesAt) * MS }],
               lineStyle: { color: inkOf('--leaf'), width: 2, type: 'solid' },
-              label: { formatter: say('it leaves'), color: inkOf('--leaf'), position: 'end', rotate: 0 },
+              label: { formatter: say(words.label('days.it-leaves')), color: inkOf('--leaf'), position: 'end', rotate: 0 },
             },
           },
         ],
@@ -207,12 +207,7 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
   }, [plan, chosen, leavesAt, margin, evening, height]);
   return (
     <div className="relative mt-3">
-      <div
-        ref={box}
-        style={{ height }}
-        role="img"
-        aria-label="Work and drying of every step by the hour; the list of days says the same"
-      />
+      <div ref={box} style={{ height }} role="img" aria-label={words.label('days.work-drying-every-step-by')} />
       {ghost && (
         <span
           className="pointer-events-none absolute top-0 rounded-md bg-[var(--nextwash)] px-2 py-1 text-[15px]"

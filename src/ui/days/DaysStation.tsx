@@ -9,7 +9,7 @@ import { dayStart, wallToText } from '@/core/days/clock';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { dayList } from '@/core/plan/dayList';
 import { Choice } from '../shared/fields';
-import { durationWords, leavesWords } from '../shared/words';
+import { leavesWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { Calendars } from './Calendars';
 import { DayRows } from './DayRows';
@@ -19,7 +19,7 @@ import { Packets } from './Packets';
 import { Strands } from './Strands';
 import { TaskCard } from './TaskCard';
 import { wallNow } from './wallNow';
-import { useWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
 
 const WhatFits = dynamic(() => import('./WhatFits').then((m) => m.WhatFits), { ssr: false });
@@ -28,13 +28,20 @@ const DaysChart = dynamic(() => import('./DaysChart').then((m) => m.DaysChart), 
 /** Whose minutes these are, and whose drying. */
 function paceWords(plan: DerivedPlan): string {
   const own = plan.tray.filter((k) => k.pace.from === 'this kind').length;
-  const minutes = own === 0 ? 'Minutes are starting values' : `Minutes are yours for ${own} of ${plan.tray.length} kinds`;
-  const drying = plan.ownDry.entries > 0 ? `drying yours, ${plan.ownDry.sure}` : 'drying a starting value';
+  const minutes =
+    own === 0
+      ? currentWords().label('days.minutes-are-starting-values')
+      : currentWords().label('days.minutes-yours-kinds', { own, tray: plan.tray.length });
+  const drying =
+    plan.ownDry.entries > 0
+      ? currentWords().label('days.drying-yours', { sure: plan.ownDry.sure })
+      : currentWords().label('days.drying-a-starting-value');
   return ` ${minutes}, ${drying}.`;
 }
 
 /** When each step is done: strands hang from a drying rail, dark is work, light is drying; all run to the cake. */
 export function DaysStation() {
+  const words = useWords();
   const catalogue = useCatalogue();
   const plan = useStudio((s) => s.plan);
   const leavesAt = useStudio((s) => s.project!.brief.leavesAt);
@@ -45,14 +52,14 @@ export function DaysStation() {
   const [view, setView] = useState<'strands' | 'chart'>('strands');
   const rows = useMemo(() => (plan ? dayList(plan, leavesAt) : []), [plan, leavesAt]);
   useEffect(() => void getStudio().shareDays(), [jobId, leavesAt, withOthers]);
-  if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
+  if (!plan) return <p className="say px-6 pt-4">{words.label('shared.working-it-out')}</p>;
   if (plan.tasks.length === 0) {
     return (
       <div className="px-6 pt-6">
-        <h1>No work yet</h1>
-        <p className="say mt-2">Days are counted back from the hour it leaves, once there is something to make.</p>
+        <h1>{words.label('days.no-work-yet')}</h1>
+        <p className="say mt-2">{words.label('days.days-counted-back-from-hour')}</p>
         <Link href="/compose" className="next mt-4">
-          Compose
+          {words.label('shared.compose')}
         </Link>
       </div>
     );
@@ -68,14 +75,19 @@ export function DaysStation() {
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div className="min-w-[300px] flex-1">
           <h1>
-            {durationWords(minutes)} of work
-            {first ? `, beginning ${format(new Date(`${wallToText(first.from)}:00`), 'EEEE d MMMM')}` : ''}
+            {words.label('days.of-work-beginning', {
+              first: first ? 'yes' : 'no',
+              minutes: words.units.duration(minutes),
+              format: format(new Date(`${wallToText(first.from)}:00`), 'EEEE d MMMM'),
+            })}
           </h1>
           <p className="sub">
-            Dark is work, light is drying; a dot marks what decides when it begins.
-            {paceWords(plan)}
-            {others.length > 0 &&
-              ` ${others.map((o) => o.job).join(' and ')} ${others.length === 1 ? 'keeps its' : 'keep their'} hours.`}
+            {words.label('days.dark-work-light-drying-dot', {
+              others: others.length,
+              others2: others.length > 0 ? 'yes' : 'no',
+              paceWords: paceWords(plan),
+              others3: others.map((o) => o.job).join(` ${words.label('shared.and')} `),
+            })}
           </p>
         </div>
         <RoomAndHours />
@@ -94,11 +106,11 @@ export function DaysStation() {
       <WhatFits plan={plan} />
       <div className="flex flex-wrap items-center justify-between gap-3 pt-2">
         <Choice<'strands' | 'chart'>
-          label="How the days are shown"
+          label={words.label('days.how-days-shown')}
           value={view}
           options={[
-            { value: 'strands', name: 'By flower' },
-            { value: 'chart', name: 'By hour' },
+            { value: 'strands', name: words.label('days.by-flower') },
+            { value: 'chart', name: words.label('days.by-hour') },
           ]}
           onChange={setView}
         />
@@ -110,7 +122,7 @@ export function DaysStation() {
         <div className="mt-3 grid grid-cols-[minmax(270px,1fr)_minmax(0,1.5fr)] gap-x-4 max-md:grid-cols-1">
           <div className="max-md:hidden" />
           <Strands.Heads strands={strands} />
-          <DayRows rows={rows} today={today} leaves={leavesWords(leavesAt)} chosen={task} onTask={setTask} />
+          <DayRows rows={rows} today={today} leaves={leavesWords(leavesAt, words)} chosen={task} onTask={setTask} />
           <Strands.Rail rows={rows} strands={strands} plan={plan} chosen={task} onTask={setTask} />
         </div>
       ) : (

@@ -5,18 +5,18 @@ import { packetFor, writePacket } from '@/core/formats/packetFile';
 import { PACKET_FILE_ENDING } from '@/core/formats/endings';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { saveFile } from '../shared/fileAccess';
-import { plural } from '../shared/words';
 import { useStudio } from '../useStudio';
-import { currentWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
 
 /** Each helper's part as a file that opens in this application; it comes back in Log. */
 export function Packets({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const project = useStudio((s) => s.project!);
   if (project.days.makers.length === 0) return null;
   return (
-    <section aria-label="Packets for helpers" className="mt-4 border-t border-[var(--line)] pt-3">
-      <h2>Packets for helpers</h2>
-      <p className="small">Each carries one person’s steps, counts and pictures. It opens under Helper, and comes back in Log.</p>
+    <section aria-label={words.label('days.packets-for-helpers')} className="mt-4 border-t border-[var(--line)] pt-3">
+      <h2>{words.label('days.packets-for-helpers')}</h2>
+      <p className="small">{words.label('days.each-carries-one-persons-steps')}</p>
       <ul className="flex flex-wrap gap-3 pt-2">
         {project.days.makers.map((m, i) => {
           const tasks = plan.schedule.filter((p) => p.maker === i + 1).length;
@@ -34,7 +34,7 @@ export function Packets({ plan }: { plan: DerivedPlan }) {
                     );
                 }}
               >
-                <PackageOpen size={20} /> {m.name}: {plural(tasks, 'task')}
+                <PackageOpen size={20} /> {words.label('days.tasks', { tasks, m: m.name })}
               </button>
             </li>
           );

@@ -9,11 +9,10 @@ import type { DayRow } from '@/core/plan/dayList';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Portrait } from '../shared/Portrait';
 import { useWidth } from '../shared/useWidth';
-import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
 import { rowHeight } from './DayRows';
 import { moveTo } from './moveTo';
-import { currentWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
 import type { TaskName } from '@/core/days/facts';
 import type { Fact } from '@/core/facts/fact';
 
@@ -62,6 +61,7 @@ function Rail({
   chosen: string | null;
   onTask(id: string): void;
 }) {
+  const words = useWords();
   const [box, width] = useWidth<SVGSVGElement>(700);
   const margin = useStudio((s) => SAFETY[s.project!.days.safety].dryingMargin);
   const [drag, setDrag] = useState<{ id: string; y0: number; dy: number; day: number } | null>(null);
@@ -76,7 +76,7 @@ function Rail({
   const hold = (b: Block) => ({
     tabIndex: 0,
     role: 'button',
-    'aria-label': `${currentWords().say(b.tasks[0]!.task.name)}, ${durationWords(b.to - b.from)}`,
+    'aria-label': `${currentWords().say(b.tasks[0]!.task.name)}, ${words.units.duration(b.to - b.from)}`,
     style: { cursor: 'grab', touchAction: 'none' as const },
     onClick: () => onTask(b.tasks[0]!.task.id),
     onKeyDown: (e: React.KeyboardEvent) => {
@@ -115,7 +115,7 @@ function Rail({
       className="w-full max-md:hidden"
       style={{ height }}
       role="group"
-      aria-label="Work and drying of each kind over the days; arrow up or down moves work to the day before or after"
+      aria-label={words.label('days.work-drying-each-kind-over')}
     >
       {rows.map((_, i) => (
         <path key={i} d={`M0 ${(i + 1) * ROW}H${width}`} stroke="var(--line)" />
@@ -128,7 +128,7 @@ function Rail({
       ))}
       {shared.map((b) => (
         <g key={b.key} {...hold(b)} transform={`translate(0 ${dyOf(b)})`}>
-          <title>{`${b.tasks.map((t) => currentWords().say(t.task.name)).join('; ')}: ${durationWords(b.to - b.from)}`}</title>
+          <title>{`${b.tasks.map((t) => currentWords().say(t.task.name)).join('; ')}: ${words.units.duration(b.to - b.from)}`}</title>
           <rect
             x={left}
             y={y(b.from)}
@@ -166,7 +166,13 @@ function Rail({
               const held = b.tasks.some((t) => critical.has(t.task.id));
               return (
                 <g key={b.key} {...hold(b)} transform={`translate(0 ${dyOf(b)})`}>
-                  <title>{`${b.tasks.map((t) => currentWords().say(t.task.name)).join('; ')}: ${durationWords(b.to - b.from)}${held ? '; decides when the work begins' : ''}`}</title>
+                  <title>
+                    {words.label('days.decides-when-work-begins-2', {
+                      held: held ? 'yes' : 'no',
+                      tasks: b.tasks.map((t) => currentWords().say(t.task.name)).join('; '),
+                      to: words.units.duration(b.to - b.from),
+                    })}
+                  </title>
                   <rect
                     x={x - 22}
                     y={y(b.from) - 8}
@@ -202,7 +208,7 @@ const undivided = (name: TaskName): Fact => ({ ...name, values: { ...name.values
 
 const sharedWords = (b: Block): string => {
   const names = [...new Set(b.tasks.map((t) => currentWords().say(undivided(t.task.name)).toLowerCase()))];
-  const text = `${names.join(', ')}, ${durationWords(b.tasks.reduce((a, t) => a + t.to - t.from, 0))}`;
+  const text = `${names.join(', ')}, ${currentWords().units.duration(b.tasks.reduce((a, t) => a + t.to - t.from, 0))}`;
   return text[0]!.toUpperCase() + text.slice(1);
 };
 

@@ -5,7 +5,6 @@ import { dayStart, dayText, weekdayOf, wallToText } from '@/core/days/clock';
 import type { DayRow } from '@/core/plan/dayList';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { whyNotOn } from '@/core/plan/moves';
-import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
 import { moveTo, setDone, setFree } from './moveTo';
 import { useWords } from '../speech/useWords';
@@ -34,11 +33,11 @@ export function TaskCard({
   const names = new Map(plan.tasks.map((t) => [t.id, words.say(t.name)]));
   const worksOn = (day: number) => hours[weekdayOf(day)] !== null || makers.some((m) => m.hours[weekdayOf(day)] !== null);
   return (
-    <section aria-label="One sitting" className="well mt-3 px-4 py-3">
+    <section aria-label={words.label('days.one-sitting')} className="well mt-3 px-4 py-3">
       <div className="flex items-center gap-3">
         <h2 className="grow">
           {format(new Date(`${wallToText(sitting.from)}:00`), 'EEEE d MMMM, HH:mm')}
-          {sitting.maker > 0 ? `, ${makers[sitting.maker - 1]?.name}` : ''}: {durationWords(sitting.minutes)}
+          {sitting.maker > 0 ? `, ${makers[sitting.maker - 1]?.name}` : ''}: {words.units.duration(sitting.minutes)}
         </h2>
         <button
           className="next"
@@ -50,10 +49,10 @@ export function TaskCard({
             )
           }
         >
-          {allDone ? 'Not done after all' : 'All of it is done'}
+          {allDone ? words.label('days.not-done-after-all') : words.label('days.all-done')}
         </button>
         <button className="key" onClick={onClose}>
-          Close
+          {words.label('shared.close')}
         </button>
       </div>
       <ul>
@@ -79,26 +78,27 @@ export function TaskCard({
                   <b>{words.say(task.name)}</b>
                 </label>
                 <span className="small block">
-                  {durationWords(planned.to - planned.from)}
-                  {task.pieces ? `, ${task.pieces} pieces` : ''}
+                  {words.units.duration(planned.to - planned.from)}
+                  {task.pieces ? words.label('days.pieces', { pieces: task.pieces }) : ''}
                   {task.detail ? `, ${words.say(task.detail)}` : ''}
                 </span>
               </span>
               <span className="small">
-                {plan.critical.includes(task.id) ? <b>Decides when the work begins. </b> : ''}
-                {room && (free ? `May begin ${when(room.earliest)} to ${when(room.latest)}. ` : 'No room: it can only be then. ')}
-                {held?.why === 'waited for' && `“${names.get(held.id)}” waits for it.`}
-                {held?.why === 'hands' && `Later the hands are at “${names.get(held.id)}”.`}
-                {held?.why === 'rack' && 'Later there is no place to dry.'}
+                {plan.critical.includes(task.id) ? <b>{words.label('days.decides-when-work-begins-3')} </b> : ''}
+                {room &&
+                  (free
+                    ? `${words.label('days.may-begin-to', { when: when(room.earliest), when2: when(room.latest) })} `
+                    : `${words.label('days.no-room-can-only-then')} `)}
+                {held?.why === 'waited for' && words.label('days.waits-for-it', { id: names.get(held.id) })}
+                {held?.why === 'hands' && words.label('days.later-hands-at', { id: names.get(held.id) })}
+                {held?.why === 'rack' && words.label('days.later-there-no-place-dry')}
                 {why && (
-                  <b className="block text-[var(--stop)]">
-                    Not on {pin.day}: {words.say(why)}
-                  </b>
+                  <b className="block text-[var(--stop)]">{words.label('days.not-on', { day: pin.day, why: words.say(why) })}</b>
                 )}
               </span>
               <span className="flex items-center gap-2">
                 <label className="small">
-                  <span className="sr-only">Day for {words.say(task.name)}</span>
+                  <span className="sr-only">{words.label('days.day-for', { task: words.say(task.name) })}</span>
                   <select
                     className="fld"
                     value={pin?.day ?? ''}
@@ -108,7 +108,7 @@ export function TaskCard({
                         : moveTo([task.id], Date.parse(`${e.target.value}T00:00Z`) / 60_000)
                     }
                   >
-                    <option value="">where it fits best</option>
+                    <option value="">{words.label('days.where-it-fits-best')}</option>
                     {daysRound(rows, planned.from).map((day) => (
                       <option key={day} value={dayText(day)}>
                         {format(new Date(`${dayText(day)}T00:00:00`), 'EEEE d MMMM')}

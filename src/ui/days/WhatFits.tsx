@@ -6,7 +6,6 @@ import { wallToText } from '@/core/days/clock';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { boundsOf, repaired, shortMinutes, type CheckedRepair } from '@/core/plan/whatFits';
 import { planBench } from '@/workers/clients';
-import { durationWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { wallNow } from './wallNow';
 import { useWords } from '../speech/useWords';
@@ -33,7 +32,7 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
       .then((w) => setFound({ of: project, ways: w }))
       .catch((cause: unknown) =>
         getStudio().set({
-          message: { text: cause instanceof Error ? cause.message : 'That could not be looked for.', kind: 'fault' },
+          message: { text: cause instanceof Error ? cause.message : words.label('days.that-could-not-looked'), kind: 'fault' },
         }),
       )
       .finally(() => setBusy(false));
@@ -46,36 +45,44 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
       );
     });
   return (
-    <section aria-label="What would make it fit" className="mt-2 rounded-xl bg-[var(--stopwash)] px-4 py-3">
+    <section aria-label={words.label('days.what-would-make-fit')} className="mt-2 rounded-xl bg-[var(--stopwash)] px-4 py-3">
       <div className="flex flex-wrap items-center gap-3">
         <p className="grow">
           <b>
             {Number.isFinite(short)
-              ? `${days === 1 ? 'Not enough time by less than a day' : `${plural(days, 'day')} too few`}.`
-              : 'Something finds no place in these days.'}
+              ? words.label('days.days-too-few', { days })
+              : words.label('days.something-finds-no-place-these')}
           </b>{' '}
           {first &&
-            `The next of it should have begun on ${format(new Date(`${wallToText(first.from)}:00`), 'EEEE d MMMM, HH:mm')}.`}
+            words.label('days.the-next-should-have-begun', {
+              format: format(new Date(`${wallToText(first.from)}:00`), 'EEEE d MMMM, HH:mm'),
+            })}
         </p>
         <button className="next" disabled={busy} onClick={look}>
-          {busy ? 'Trying…' : 'What would make it fit'}
+          {busy ? words.label('days.trying') : words.label('days.what-would-make-fit')}
         </button>
       </div>
       {bounds && bounds.chainMinutes > bounds.leftMinutes && (
         <p className="pt-2">
-          From “{words.say(bounds.first)}” to “{words.say(bounds.last)}” it takes {durationWords(bounds.chainMinutes)} with
-          drying, whoever works; {bounds.leftMinutes > 0 ? durationWords(bounds.leftMinutes) : 'nothing'} is left. Only faster
-          drying, quicker flowers or what is in the tin can help.
+          {words.label('days.from-takes-with-drying-whoever', {
+            leftMinutes: bounds.leftMinutes > 0 ? 'yes' : 'no',
+            first: words.say(bounds.first),
+            last: words.say(bounds.last),
+            chainMinutes: words.units.duration(bounds.chainMinutes),
+            leftMinutes2: words.units.duration(bounds.leftMinutes),
+          })}
         </p>
       )}
-      {ways?.length === 0 && <p className="pt-2">Nothing that was tried makes it fit. Let it leave later, or compose smaller.</p>}
+      {ways?.length === 0 && <p className="pt-2">{words.label('days.nothing-was-tried-makes-fit')}</p>}
       {ways && ways.length > 0 && (
         <ul className="flex flex-wrap gap-2 pt-3">
           {ways.map((w) => (
             <li key={w.repairs.map((r) => r.id).join()}>
               <button className="key text-left" onClick={() => take(w)}>
                 {words.list(w.repairs.map((r) => words.say(r.does)))}
-                <span className="small block">tried: begins {format(new Date(`${w.begins}T00:00:00`), 'EEEE d MMMM')}</span>
+                <span className="small block">
+                  {words.label('days.tried-begins', { format: format(new Date(`${w.begins}T00:00:00`), 'EEEE d MMMM') })}
+                </span>
               </button>
             </li>
           ))}

@@ -10,25 +10,26 @@ import type { Project } from '@/core/plan/project';
 import type { Words } from '@/core/words/words';
 import { wallFromText } from '@/core/days/clock';
 import { Choice } from '../shared/fields';
-import { plural } from '../shared/words';
 import { useSheetWords, useWords } from '../speech/useWords';
 import { getStudio, useStudio } from '../useStudio';
 import { NumberedView, sidesShown } from './NumberedView';
 import { savePack, savePdf } from './print';
+import { asLabel } from '@/core/words/asLabel';
 
 /** The sheets for the person who cuts and for the table: what is edible, what comes out and where, count in = count out. */
 export function HandOverStation() {
+  const words = useWords();
   const plan = useStudio((s) => s.plan);
   const project = useStudio((s) => s.project!);
-  if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
+  if (!plan) return <p className="say px-6 pt-4">{words.label('shared.working-it-out')}</p>;
   // glued toppers have a sheet too; what cannot be built has none
   if (plan.entries.length === 0 && plan.verdict !== 'go') {
     return (
       <div className="px-6 pt-6">
-        <h1>No sheet yet</h1>
-        <p className="say mt-2">It is written from Place, once something goes on the cake.</p>
+        <h1>{words.label('handover.no-sheet-yet')}</h1>
+        <p className="say mt-2">{words.label('handover.it-written-from-place-once')}</p>
         <Link href="/compose" className="next mt-4">
-          Compose
+          {words.label('shared.compose')}
         </Link>
       </div>
     );
@@ -59,7 +60,7 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
         lang={language}
         className="rounded-lg border border-[var(--line)] bg-[#fff] p-8 text-[#3b152d] shadow-[var(--sh-tray)] print:border-0 print:shadow-none"
         style={{ zoom: large ? 1.3 : 1 }}
-        aria-label="Hand-over sheet"
+        aria-label={words.label('handover.hand-over-sheet')}
       >
         {sheet.id === 'cutter' ? (
           <CutterSheet sheet={sheet} plan={plan} project={project} />
@@ -83,46 +84,52 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
       </article>
       <aside className="no-print flex flex-col gap-3">
         <Choice
-          label="Which sheet"
+          label={words.label('handover.which-sheet')}
           value={shown}
           options={[
-            { value: 'cutter', name: 'Who cuts' },
-            { value: 'client', name: 'The table' },
+            { value: 'cutter', name: words.label('handover.who-cuts') },
+            { value: 'client', name: words.label('handover.the-table') },
           ]}
           onChange={(v) => setShown(v)}
         />
         <Choice
-          label="Language of the sheets"
+          label={words.label('handover.language-of-the-sheets')}
           value={language}
           options={LANGUAGE_IDS.map((l) => ({ value: l, name: LANGUAGES[l].name }))}
-          onChange={(l) => getStudio().edit(`sheets in ${LANGUAGES[l].name}`, (d) => void (d.brief.sheetLanguage = l))}
+          onChange={(l) =>
+            getStudio().edit(
+              asLabel('handover.do-sheets-in', { languages: LANGUAGES[l].name }),
+              (d) => void (d.brief.sheetLanguage = l),
+            )
+          }
         />
         {stops.length > 0 ? (
           <div role="alert" className="rounded-2xl bg-[var(--stopwash)] p-3">
-            <b className="text-[var(--stop)]">Not ready to go: {plural(stops.length, 'stop')}</b>
+            <b className="text-[var(--stop)]">{words.label('handover.not-ready-go-stops', { stops: stops.length })}</b>
             <p className="text-[15px]">{words.warning(stops[0]!).what}.</p>
             <Link className="key mt-2" href="/place">
-              Mend it in Place
+              {words.label('handover.mend-it-in-place')}
             </Link>
           </div>
         ) : (
           <p className="rounded-2xl bg-[var(--leafwash)] p-3">
-            <b className="text-[var(--leaf)]">Go:</b> no stop is left. {plan.handOver.goesIn} in, {plan.handOver.comesOut} out.
+            <b className="text-[var(--leaf)]">{words.label('handover.go')}</b>{' '}
+            {words.label('handover.no-stop-left-out', { goesIn: plan.handOver.goesIn, comesOut: plan.handOver.comesOut })}
           </p>
         )}
         <button className={stops.length ? 'key' : 'next'} onClick={() => window.print()}>
-          <Printer size={20} /> Print it
+          <Printer size={20} /> {words.label('handover.print-it')}
         </button>
         <button className="key" onClick={() => void savePdf([sheets.cutter, sheets.client], plan, project)}>
-          <FileDown size={20} /> Both as PDF
+          <FileDown size={20} /> {words.label('handover.both-as-pdf')}
         </button>
         <button className="key" onClick={() => void savePack([sheets.cutter, sheets.client], plan, project)}>
-          <Library size={20} /> The whole bench pack
+          <Library size={20} /> {words.label('handover.the-whole-bench-pack')}
         </button>
         <button className="key" aria-pressed={large} onClick={() => setLarge(!large)}>
-          Larger type
+          {words.label('handover.larger-type')}
         </button>
-        <p className="say">One for the table, one taped to the box lid.</p>
+        <p className="say">{words.label('handover.one-table-one-taped-box')}</p>
       </aside>
     </div>
   );
@@ -195,10 +202,15 @@ function Counting({ sheet }: { sheet: HandOverSheet }) {
                 title={o.words}
                 translate="no"
                 onClick={() =>
-                  getStudio().edit(on ? `put ${o.number} back` : `count ${o.number} out`, (d) => {
-                    if (on) d.countedOut = d.countedOut.filter((id) => id !== o.entryId);
-                    else d.countedOut.push(o.entryId);
-                  })
+                  getStudio().edit(
+                    on
+                      ? asLabel('handover.do-put-back', { number: o.number })
+                      : asLabel('handover.do-count-out', { number: o.number }),
+                    (d) => {
+                      if (on) d.countedOut = d.countedOut.filter((id) => id !== o.entryId);
+                      else d.countedOut.push(o.entryId);
+                    },
+                  )
                 }
               >
                 {o.number}

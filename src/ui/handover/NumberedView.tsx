@@ -10,6 +10,7 @@ import type { Project } from '@/core/plan/project';
 import { pictureBench } from '@/workers/clients';
 import { pictureToUrl } from '../shared/Portrait';
 import { catalogueOf } from '@/core/plan/catalogueOf';
+import { useWords } from '../speech/useWords';
 
 /** From which side the sheet shows the cake. */
 const SIDES = { front: -Math.PI / 2, back: Math.PI / 2 } as const;
@@ -53,6 +54,7 @@ export const pictureOf = (side: Side, project: Project, times = 1): Promise<Pict
 
 /** The cake from one side, each entry numbered at the margin, near its own height, with a line to its place. */
 export function NumberedView({ side, project, plan }: { side: Side; project: Project; plan: DerivedPlan }) {
+  const words = useWords();
   const [url, setUrl] = useState<string | null>(null);
   useEffect(() => {
     let live = true;
@@ -75,7 +77,7 @@ export function NumberedView({ side, project, plan }: { side: Side; project: Pro
       viewBox={`0 0 ${W + 2 * COLUMN} ${H}`}
       className="w-full"
       role="img"
-      aria-label={`The cake from the ${side} with ${marks.length} numbered places`}
+      aria-label={words.label('handover.the-cake-from-with-numbered', { side, marks: marks.length })}
     >
       {url && <image href={url} x={COLUMN} y="0" width={W} height={H} />}
       {columns.map((column, k) => {

@@ -37,7 +37,7 @@ export async function savePdf(sheets: readonly HandOverSheet[], plan: DerivedPla
 export async function savePack(sheets: readonly HandOverSheet[], plan: DerivedPlan, project: Project): Promise<void> {
   const { benchPackPdf } = await import('@/core/formats/benchPackPdf');
   const notes = {
-    leaves: leavesWords(project.brief.leavesAt),
+    leaves: leavesWords(project.brief.leavesAt, currentWords()),
     printed: format(new Date(), 'd MMMM yyyy'),
     sheets,
     pictures: await picturesOf(plan, project),

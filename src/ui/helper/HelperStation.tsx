@@ -15,17 +15,19 @@ import { leavesWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { BARRIERS } from '@/core/place/barrier';
 import { OtherCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
 
 /** A helper's own bench: the steps, counts and pictures of a packet; what is done goes back in it. */
 export function HelperStation() {
+  const words = useWords();
   const packet = useStudio((s) => s.packet);
   if (!packet) {
     return (
       <div className="px-6 pt-6">
-        <h1>No packet is open</h1>
-        <p className="say mt-2">Open the file that you were given under Jobs.</p>
+        <h1>{words.label('helper.no-packet-is-open')}</h1>
+        <p className="say mt-2">{words.label('helper.open-file-you-were-given')}</p>
         <Link href="/jobs" className="next mt-4">
-          Jobs
+          {words.label('shared.jobs')}
         </Link>
       </div>
     );
@@ -34,6 +36,7 @@ export function HelperStation() {
 }
 
 function Bench({ packet }: { packet: Packet }) {
+  const words = useWords();
   const catalogue = useMemo(
     () => ({ ...catalogueWith({ ...packet.catalogue, cutters: [] }), barriers: BARRIERS }),
     [packet.catalogue],
@@ -45,10 +48,8 @@ function Bench({ packet }: { packet: Packet }) {
       <div className="px-6 pb-6">
         <div className="flex flex-wrap items-end gap-3 pb-3">
           <div className="grow">
-            <h1>
-              {packet.helper}, for {packet.job}
-            </h1>
-            <p className="sub">{leavesWords(packet.leavesAt)}</p>
+            <h1>{words.label('helper.for', { helper: packet.helper, job: packet.job })}</h1>
+            <p className="sub">{leavesWords(packet.leavesAt, words)}</p>
           </div>
           <button
             className="next"
@@ -59,13 +60,13 @@ function Bench({ packet }: { packet: Packet }) {
               )
             }
           >
-            <Download size={20} /> Send it back
+            <Download size={20} /> {words.label('helper.send-it-back')}
           </button>
           <button className="key" onClick={() => getStudio().closePacket()}>
-            Close the packet
+            {words.label('helper.close-the-packet')}
           </button>
         </div>
-        <ul className="grid gap-3 md:grid-cols-2 xl:grid-cols-3" aria-label="What to make">
+        <ul className="grid gap-3 md:grid-cols-2 xl:grid-cols-3" aria-label={words.label('helper.what-to-make')}>
           {packet.kinds.map((k) => {
             const own = log.filter((e) => e.kind === k.key);
             const made = own.reduce((a, e) => a + e.made, 0);
@@ -74,9 +75,7 @@ function Bench({ packet }: { packet: Packet }) {
                 <Portrait kind={k} px={84} className="size-[84px] shrink-0 self-start" />
                 <div className="grow">
                   <b className="block text-lg">{k.name}</b>
-                  <span className="block text-[15px]">
-                    {made} of {k.wanted} made
-                  </span>
+                  <span className="block text-[15px]">{words.label('helper.of-made', { made, wanted: k.wanted })}</span>
                   <Count kindKey={k.key} name={k.name} />
                 </div>
               </li>
@@ -92,7 +91,12 @@ function Bench({ packet }: { packet: Packet }) {
                 .map((t) => (
                   <li key={t.id} className="border-t border-[var(--line)] py-2">
                     <b>
-                      {t.from.slice(11)} to {t.to.slice(11)}, {t.pieces} × {t.name}
+                      {words.label('helper.step-time', {
+                        from: t.from.slice(11),
+                        to: t.to.slice(11),
+                        pieces: t.pieces,
+                        t: t.name,
+                      })}
                     </b>
                     <ul className="list-disc pl-6 text-[15px]">
                       {t.how.map((h) => (
@@ -112,6 +116,7 @@ function Bench({ packet }: { packet: Packet }) {
 
 /** So many made and broken, and in how many minutes if one looked at the clock. */
 function Count({ kindKey, name }: { kindKey: string; name: string }) {
+  const words = useWords();
   const [counted, setCounted] = useState({ made: 1, broken: 0, minutes: 0 });
   const { made, broken, minutes } = counted;
   return (
@@ -120,10 +125,10 @@ function Count({ kindKey, name }: { kindKey: string; name: string }) {
       <button
         className="key"
         disabled={made + broken === 0}
-        aria-label={`Write down ${name}`}
+        aria-label={words.label('helper.write-down', { name })}
         onClick={() => getStudio().packetEntry({ kind: kindKey, made, broken, minutes: minutes > 0 ? minutes : null })}
       >
-        Write it down
+        {words.label('shared.write-it-down')}
       </button>
     </div>
   );

@@ -6,12 +6,13 @@ import { useState } from 'react';
 import { BACKUP_FILE_ENDING } from '@/core/formats/endings';
 import { saveFile } from '../shared/fileAccess';
 import { OpenFile } from '../shared/OpenFile';
-import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { takeIn } from './takeIn';
+import { useWords } from '../speech/useWords';
 
 /** Every job, photograph and the tin as one file; and back, told before anything changes. */
 export function Backups() {
+  const words = useWords();
   const looked = useStudio((s) => s.looked);
   const leave = () => getStudio().set({ looked: null });
   const [withStock, setWithStock] = useState(false);
@@ -20,27 +21,29 @@ export function Backups() {
     void saveFile(`studio-${format(new Date(), 'yyyy-MM-dd')}${BACKUP_FILE_ENDING}`, new Uint8Array(zip), 'application/zip');
   };
   return (
-    <section aria-label="Backup" className="mt-6 border-t border-[var(--line)] pt-4">
-      <h2>Backup of the whole studio</h2>
+    <section aria-label={words.label('jobs.backup')} className="mt-6 border-t border-[var(--line)] pt-4">
+      <h2>{words.label('jobs.backup-whole-studio')}</h2>
       <div className="flex flex-wrap items-center gap-3 pt-2">
         <button className="key" onClick={() => void out()}>
-          <Archive size={20} /> Back up everything
+          <Archive size={20} /> {words.label('jobs.back-up-everything')}
         </button>
         <OpenFile name="Backup: file" accept={{ 'application/zip': ['.zip'] }} onFile={(f) => void takeIn(f)}>
-          <ArchiveRestore size={20} /> Restore a backup
+          <ArchiveRestore size={20} /> {words.label('jobs.restore-a-backup')}
         </OpenFile>
       </div>
       {looked && (
         <div role="status" className="well mt-3 px-4 py-3">
           <p>
-            <b>Made {format(new Date(`${looked.madeAt}:00`), 'EEEE d MMMM yyyy, HH:mm')}.</b>{' '}
-            {plural(looked.changes.added, 'job')} not here yet, {looked.changes.same} just as here, {looked.changes.other} other
-            than here: those come in beside yours, nothing is overwritten.
+            <b>{words.label('jobs.made', { format: format(new Date(`${looked.madeAt}:00`), 'EEEE d MMMM yyyy, HH:mm') })}</b>{' '}
+            {words.label('jobs.jobs-not-here-yet-just', {
+              added: looked.changes.added,
+              same: looked.changes.same,
+              other: looked.changes.other,
+            })}
           </p>
           <label className="flex min-h-[44px] items-center gap-2">
             <input type="checkbox" className="size-5" checked={withStock} onChange={(e) => setWithStock(e.target.checked)} />
-            Put the tin and the ends of wire back as they were then ({plural(looked.backup.stock.tin.length, 'row')}); this
-            replaces those of now
+            {words.label('jobs.put-tin-ends-wire-back', { tin: looked.backup.stock.tin.length })}
           </label>
           <div className="flex flex-wrap gap-3 pt-1">
             <button
@@ -50,10 +53,10 @@ export function Backups() {
                 leave();
               }}
             >
-              Restore
+              {words.label('jobs.restore')}
             </button>
             <button className="key" onClick={leave}>
-              Leave it
+              {words.label('shared.leave-it')}
             </button>
           </div>
         </div>

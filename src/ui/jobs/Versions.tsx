@@ -4,8 +4,8 @@ import { format } from 'date-fns';
 import { useState } from 'react';
 import { countedLog } from '@/core/log/entries';
 import type { JobVersion } from '@/data/versions';
-import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
+import { currentWords } from '../speech/useWords';
 
 /** The open job as it was: what is in each version, and back to it, as a step that can be undone. */
 export function Versions() {
@@ -14,18 +14,18 @@ export function Versions() {
   const words = ({ project }: JobVersion): string => {
     const pieces = project.arrangements.reduce((a, x) => a + x.pieces.length, 0);
     const made = countedLog(project.log).reduce((a, e) => a + e.made, 0);
-    return `${plural(pieces, 'piece')}, ${plural(project.cake.tiers.length, 'tier')}, ${made} made`;
+    return currentWords().label('jobs.pieces-tiers-made', { pieces, tiers: project.cake.tiers.length, made });
   };
   return (
     <details
       className="mt-6 border-t border-[var(--line)] pt-1"
       onToggle={(e) => e.currentTarget.open && void getStudio().versions().then(setVersions)}
     >
-      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">Earlier versions of “{name}”</summary>
-      {versions?.length === 0 && (
-        <p className="small">None yet: one is kept every ten minutes while you work, the latest twenty.</p>
-      )}
-      <ul aria-label="Earlier versions">
+      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">
+        {currentWords().label('jobs.earlier-versions-of', { name })}
+      </summary>
+      {versions?.length === 0 && <p className="small">{currentWords().label('jobs.none-yet-one-kept-every')}</p>}
+      <ul aria-label={currentWords().label('jobs.earlier-versions')}>
         {versions?.map((v) => (
           <li key={v.at} className="flex flex-wrap items-center gap-3 border-t border-[var(--line)] py-2 text-[15px]">
             <span className="grow">
@@ -33,10 +33,10 @@ export function Versions() {
             </span>
             <button
               className="key"
-              aria-label={`Bring back ${format(new Date(v.at), 'EEE d MMM, HH:mm')}`}
+              aria-label={currentWords().label('jobs.bring-back', { format: format(new Date(v.at), 'EEE d MMM, HH:mm') })}
               onClick={() => getStudio().goBackTo(v)}
             >
-              Bring back
+              {currentWords().label('jobs.bring-back-2')}
             </button>
           </li>
         ))}

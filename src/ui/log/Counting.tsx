@@ -14,6 +14,7 @@ import { photographOf } from './photograph';
 import { TrayFields } from './TrayFields';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** Longer than so many times what it usually takes, and by so many minutes, and one asks whether the timer was forgotten. */
 const ASK_TIMES = 3;
@@ -70,34 +71,34 @@ export function Counting({ kind }: { kind: TrayKind }) {
       setNow(at);
     }
     if (minutes !== null && minutes > Math.max(ASK_TIMES * usual, usual + ASK_MINUTES)) setAsked(minutes);
-    else addEntry(`one ${name} made`, { kind: kind.key, made: 1, broken: 0, minutes });
+    else addEntry(asLabel('log.do-one-made', { name }), { kind: kind.key, made: 1, broken: 0, minutes });
   };
   const answer = (minutes: number | null) => {
-    addEntry(`one ${name} made`, { kind: kind.key, made: 1, broken: 0, minutes });
+    addEntry(asLabel('log.do-one-made', { name }), { kind: kind.key, made: 1, broken: 0, minutes });
     setAsked(null);
   };
   return (
     <>
       <div className="flex items-center gap-4">
-        <p className="fig text-[4.2rem] leading-none" role="timer" aria-label="Minutes and seconds on this piece">
+        <p className="fig text-[4.2rem] leading-none" role="timer" aria-label={words.label('log.minutes-seconds-on-this-piece')}>
           {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}
         </p>
         <p className="say grow">
-          {usual.toFixed(usual < 10 ? 1 : 0)} min for a {name}
+          {words.label('log.min-for-a', { usual: words.units.number(usual, usual < 10 ? 1 : 0), name })}
           <span className="small block">
             {kind.pace.from === 'this kind'
-              ? 'yours'
+              ? words.label('log.yours')
               : kind.pace.from === 'other kinds'
-                ? 'from your pace at others'
-                : 'starting value'}
-            {since === null ? ', the timer rests' : ', the timer runs'}
+                ? words.label('log.from-your-pace-at-others')
+                : words.label('log.starting-value')}
+            {since === null ? words.label('log.the-timer-rests') : words.label('log.the-timer-runs')}
           </span>
         </p>
         <button className="key" onClick={() => (since === null ? (setSince(Date.now()), setNow(Date.now())) : setSince(null))}>
-          {since === null ? 'Start the timer' : 'Rest'}
+          {since === null ? words.label('log.start-the-timer') : words.label('log.rest')}
         </button>
       </div>
-      <ul className="flex flex-wrap items-center gap-1 py-3" aria-label={`${made} made, ${broken} broken`}>
+      <ul className="flex flex-wrap items-center gap-1 py-3" aria-label={words.label('log.made-broken', { made, broken })}>
         {Array.from({ length: Math.min(made, 24) }, (_, i) => (
           <li key={`m${i}`} className="text-center">
             <Portrait kind={kind} px={58} />
@@ -114,7 +115,7 @@ export function Counting({ kind }: { kind: TrayKind }) {
                 <Portrait kind={kind} px={58} className="-ml-[31px] max-w-none" />
               </span>
             </span>
-            <span className="small block">broke</span>
+            <span className="small block">{words.label('log.broke')}</span>
           </li>
         ))}
         {made < kind.toMake && <li className="size-[58px] rounded-full border-2 border-dashed border-[var(--edge)]" />}
@@ -122,25 +123,29 @@ export function Counting({ kind }: { kind: TrayKind }) {
       {asked !== null ? (
         <div role="alert" className="flex flex-wrap items-center gap-3 rounded-xl bg-[var(--nextwash)] px-4 py-3">
           <p className="grow">
-            {Math.round(asked)} minutes for one {name}, usually {usual.toFixed(0)}: was the timer forgotten?
+            {words.label('log.minutes-one-usually-was-timer', {
+              asked: Math.round(asked),
+              name,
+              usual: words.units.number(usual),
+            })}
           </p>
           <button className="key" onClick={() => answer(asked)}>
-            It took that long
+            {words.label('log.it-took-that-long')}
           </button>
           <button className="next" onClick={() => answer(null)}>
-            Leave the minutes out
+            {words.label('log.leave-the-minutes-out')}
           </button>
         </div>
       ) : (
         <div className="grid grid-cols-[2fr_1fr] gap-3">
           <button className="next h-16 text-lg" disabled={made >= kind.toMake} onClick={oneMade}>
-            One made, {Math.min(made + 1, kind.toMake)} of {kind.toMake}
+            {words.label('log.one-made-of', { made: Math.min(made + 1, kind.toMake), toMake: kind.toMake })}
           </button>
           <button
             className="key h-16 text-lg"
-            onClick={() => addEntry(`one ${name} broke`, { kind: kind.key, made: 0, broken: 1, minutes: null })}
+            onClick={() => addEntry(asLabel('log.do-one-broke', { name }), { kind: kind.key, made: 0, broken: 1, minutes: null })}
           >
-            One broke
+            {words.label('log.one-broke')}
           </button>
         </div>
       )}
@@ -151,6 +156,7 @@ export function Counting({ kind }: { kind: TrayKind }) {
 
 /** A whole tray written down by hand, with a note and a photograph if wanted. */
 function Tray({ kind, name }: { kind: TrayKind; name: string }) {
+  const words = useWords();
   const [counted, setCounted] = useState({ made: 6, broken: 0, minutes: 0 });
   const { made, broken, minutes } = counted;
   const [note, setNote] = useState('');
@@ -167,11 +173,11 @@ function Tray({ kind, name }: { kind: TrayKind; name: string }) {
   };
   return (
     <details className="mt-3 border-t border-[var(--line)] pt-1">
-      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">A tray by hand, a note, a photograph</summary>
+      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">{words.label('log.a-tray-by-hand-note')}</summary>
       <div className="flex flex-wrap items-end gap-3">
-        <TrayFields counted={counted} minutesName="Minutes, 0 if not timed" onChange={setCounted} />
+        <TrayFields counted={counted} minutesName={words.label('log.minutes-0-if-not-timed')} onChange={setCounted} />
         <label className="min-w-52 grow text-[15px] font-semibold">
-          Note
+          {words.label('log.note')}
           <input
             className="fld mt-1 block w-full font-normal"
             value={note}
@@ -180,7 +186,7 @@ function Tray({ kind, name }: { kind: TrayKind; name: string }) {
           />
         </label>
         <button className="key" onClick={() => file.current?.click()}>
-          <Camera size={20} /> Photograph
+          <Camera size={20} /> {words.label('log.photograph')}
         </button>
         <input
           ref={file}
@@ -188,7 +194,7 @@ function Tray({ kind, name }: { kind: TrayKind; name: string }) {
           accept="image/*"
           capture="environment"
           className="hidden"
-          aria-label="Photograph: file"
+          aria-label={words.label('log.photograph-file')}
           onChange={(e) => {
             const chosen = e.target.files?.[0];
             e.target.value = '';
@@ -196,12 +202,12 @@ function Tray({ kind, name }: { kind: TrayKind; name: string }) {
           }}
         />
         {/* eslint-disable-next-line @next/next/no-img-element -- a photograph that is only in this browser */}
-        {photo && <img src={photo.url} alt="The photograph" className="h-14 rounded-lg" />}
+        {photo && <img src={photo.url} alt={words.label('log.the-photograph')} className="h-14 rounded-lg" />}
         <button
           className="key"
           disabled={nothing}
           onClick={() => {
-            addEntry(`${made} ${name} written down`, {
+            addEntry(asLabel('log.do-written-down', { made, name }), {
               kind: kind.key,
               made,
               broken,
@@ -213,7 +219,7 @@ function Tray({ kind, name }: { kind: TrayKind; name: string }) {
             setPhoto(null);
           }}
         >
-          Write it down
+          {words.label('shared.write-it-down')}
         </button>
       </div>
       {fault && (
@@ -221,7 +227,7 @@ function Tray({ kind, name }: { kind: TrayKind; name: string }) {
           {fault}
         </p>
       )}
-      <p className="small pt-1">Photographs stay in this browser; they go into the file if you want them there.</p>
+      <p className="small pt-1">{words.label('log.photographs-stay-this-browser-they')}</p>
     </details>
   );
 }

@@ -5,16 +5,17 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { saveFile } from '../shared/fileAccess';
 import { getStudio, useStudio } from '../useStudio';
 import type { Devices as Switched } from '@/data/studio';
-import { currentWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
 
 const DEVICES: readonly { id: keyof Switched; name: string }[] = [
-  { id: 'sensor', name: 'Room sensor' },
-  { id: 'scale', name: 'Kitchen scale' },
-  { id: 'printer', name: 'Label printer' },
+  { id: 'sensor', name: 'log.room-sensor' },
+  { id: 'scale', name: 'log.kitchen-scale' },
+  { id: 'printer', name: 'log.label-printer' },
 ];
 
 /** Stand-ins for devices: simulated, and called so wherever they speak. */
 export function Devices({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const devices = useStudio((s) => s.devices);
   const { name, brief } = useStudio((s) => s.project!);
   const print = async () => {
@@ -23,9 +24,9 @@ export function Devices({ plan }: { plan: DerivedPlan }) {
     void saveFile('labels.pdf', new Uint8Array(await simulatedLabelPrinter.print(labels)), 'application/pdf');
   };
   return (
-    <section aria-label="Devices" className="min-w-0">
-      <h2>Devices, simulated</h2>
-      <p className="small">None of these is a real device: each makes up what one would say, so that you can see how it works.</p>
+    <section aria-label={words.label('log.devices')} className="min-w-0">
+      <h2>{words.label('log.devices-simulated')}</h2>
+      <p className="small">{words.label('log.none-these-real-device-each')}</p>
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2 pt-2">
         {DEVICES.map(({ id, name: words }) => (
           <label key={id} className="flex min-h-[44px] items-center gap-2 text-[15px]">
@@ -35,12 +36,12 @@ export function Devices({ plan }: { plan: DerivedPlan }) {
               checked={devices[id]}
               onChange={(e) => getStudio().setDevices({ ...devices, [id]: e.target.checked })}
             />
-            {words} (simulated)
+            {currentWords().label('log.simulated', { words })}
           </label>
         ))}
         {devices.printer && (
           <button className="key" onClick={() => void print()}>
-            <Printer size={20} /> Labels for the boxes
+            <Printer size={20} /> {words.label('log.labels-for-the-boxes')}
           </button>
         )}
       </div>

@@ -8,11 +8,14 @@ import type { TrayKind } from '@/core/make/tray';
 import { useStudio } from '../useStudio';
 import { addEntry } from './addEntry';
 import { TrayFields } from './TrayFields';
+import { currentWords, useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 const MOST_SHOWN = 8;
 
 /** What was written down of a kind, latest first. Nothing is changed: a correction takes the place of an entry. */
 export function Entries({ kind }: { kind: TrayKind }) {
+  const words = useWords();
   const log = useStudio((s) => s.project!.log);
   const photos = useStudio((s) => s.photos);
   const [open, setOpen] = useState<string | null>(null);
@@ -20,8 +23,8 @@ export function Entries({ kind }: { kind: TrayKind }) {
   const clashes = conflictsOf(log.filter((e) => e.kind === kind.key));
   if (own.length === 0) return null;
   return (
-    <section aria-label="Written down" className="pt-4">
-      <h2>Written down</h2>
+    <section aria-label={words.label('log.written-down')} className="pt-4">
+      <h2>{words.label('log.written-down')}</h2>
       {clashes.map((group) => (
         <Clash key={group.map((e) => e.id).join()} group={group} />
       ))}
@@ -37,15 +40,19 @@ export function Entries({ kind }: { kind: TrayKind }) {
                 </span>
                 {photo && (
                   // eslint-disable-next-line @next/next/no-img-element -- a photograph that is only in this browser
-                  <img src={`data:${photo.type};base64,${photo.base64}`} alt="A photograph of it" className="h-14 rounded-lg" />
+                  <img
+                    src={`data:${photo.type};base64,${photo.base64}`}
+                    alt={words.label('log.a-photograph-of-it')}
+                    className="h-14 rounded-lg"
+                  />
                 )}
                 <button
                   className="key"
                   aria-expanded={open === e.id}
-                  aria-label={`Correct ${entryWords(e)}`}
+                  aria-label={words.label('log.correct', { entryWords: entryWords(e) })}
                   onClick={() => setOpen(open === e.id ? null : e.id)}
                 >
-                  Correct
+                  {words.label('log.correct-2')}
                 </button>
               </div>
               {open === e.id && <Correct entry={e} onDone={() => setOpen(null)} />}
@@ -53,20 +60,20 @@ export function Entries({ kind }: { kind: TrayKind }) {
           );
         })}
       </ul>
-      {own.length > MOST_SHOWN && <p className="small">and {own.length - MOST_SHOWN} before</p>}
+      {own.length > MOST_SHOWN && <p className="small">{words.label('log.and-before', { own: own.length - MOST_SHOWN })}</p>}
     </section>
   );
 }
 
 function entryWords(e: LogEntry): string {
   const parts = [
-    e.made ? `${e.made} made` : '',
-    e.broken ? `${e.broken} broken` : '',
+    e.made ? currentWords().label('log.made', { made: e.made }) : '',
+    e.broken ? currentWords().label('log.broken', { broken: e.broken }) : '',
     e.minutes !== null ? `${Math.round(e.minutes * 10) / 10} min` : '',
     e.note ? `“${e.note}”` : '',
-    e.by ? `by ${e.by}` : '',
+    e.by ? currentWords().label('log.by', { by: e.by }) : '',
   ].filter(Boolean);
-  return parts.join(', ') || 'nothing';
+  return parts.join(', ') || currentWords().label('log.nothing');
 }
 
 const sameEntry = ({ kind, note, photo, by }: LogEntry) => ({
@@ -77,15 +84,16 @@ const sameEntry = ({ kind, note, photo, by }: LogEntry) => ({
 });
 
 function Correct({ entry, onDone }: { entry: LogEntry; onDone(): void }) {
+  const words = useWords();
   const [counted, setCounted] = useState({ made: entry.made, broken: entry.broken, minutes: entry.minutes ?? 0 });
   const { made, broken, minutes } = counted;
   return (
     <div className="flex flex-wrap items-end gap-3 py-2">
-      <TrayFields counted={counted} words=", corrected" onChange={setCounted} />
+      <TrayFields counted={counted} words={words.label('log.corrected')} onChange={setCounted} />
       <button
         className="key"
         onClick={() => {
-          addEntry('entry corrected', {
+          addEntry(asLabel('log.do-entry-corrected'), {
             ...sameEntry(entry),
             at: entry.at,
             made,
@@ -96,7 +104,7 @@ function Correct({ entry, onDone }: { entry: LogEntry; onDone(): void }) {
           onDone();
         }}
       >
-        Put it right
+        {words.label('log.put-it-right')}
       </button>
     </div>
   );
@@ -104,10 +112,11 @@ function Correct({ entry, onDone }: { entry: LogEntry; onDone(): void }) {
 
 /** Two entries of which only one can be right, side by side; until one is taken the cautious one counts. */
 function Clash({ group }: { group: readonly LogEntry[] }) {
+  const words = useWords();
   return (
     <div role="alert" className="my-2 rounded-xl bg-[var(--nextwash)] px-4 py-3">
       <p>
-        <b>Only one of these can be right.</b> Until you say which, the one with fewer made counts.
+        <b>{words.label('log.only-one-these-can-right')}</b> {words.label('log.until-you-say-which-one')}
       </p>
       <div className="flex flex-wrap gap-3 pt-2">
         {group.map((e, i) => (
@@ -115,7 +124,7 @@ function Clash({ group }: { group: readonly LogEntry[] }) {
             key={`${e.id}|${i}`}
             className="key text-left"
             onClick={() =>
-              addEntry('entry decided', {
+              addEntry(asLabel('log.do-entry-decided'), {
                 ...sameEntry(e),
                 at: e.at,
                 made: e.made,
@@ -126,7 +135,9 @@ function Clash({ group }: { group: readonly LogEntry[] }) {
             }
           >
             {entryWords(e)}
-            <span className="small block">{format(new Date(`${e.at}:00`), 'EEE d MMM, HH:mm')}: take this one</span>
+            <span className="small block">
+              {words.label('log.take-this-one', { format: format(new Date(`${e.at}:00`), 'EEE d MMM, HH:mm') })}
+            </span>
           </button>
         ))}
       </div>

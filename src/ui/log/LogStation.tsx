@@ -26,14 +26,14 @@ export function LogStation() {
   const log = useStudio((s) => s.project!.log);
   const [key, setKey] = useState<string | null>(null);
   const own = useMemo(() => countedLog(log), [log]);
-  if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
+  if (!plan) return <p className="say px-6 pt-4">{words.label('shared.working-it-out')}</p>;
   if (plan.tray.length === 0) {
     return (
       <div className="px-6 pt-6">
-        <h1>Nothing to log yet</h1>
-        <p className="say mt-2">The log starts with the first piece made.</p>
+        <h1>{words.label('log.nothing-to-log-yet')}</h1>
+        <p className="say mt-2">{words.label('log.the-log-starts-with-first')}</p>
         <Link href="/compose" className="next mt-4">
-          Compose
+          {words.label('shared.compose')}
         </Link>
       </div>
     );
@@ -42,9 +42,9 @@ export function LogStation() {
   const open = plan.tray.find((k) => k.key === key) ?? plan.tray.find((k) => madeOf(k.key) < k.toMake) ?? plan.tray[0]!;
   return (
     <div className="grid gap-x-10 gap-y-6 px-6 pb-6 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
-      <section aria-label="At the bench">
+      <section aria-label={words.label('shared.at-the-bench')}>
         <Counting key={open.key} kind={open} />
-        <ul className="flex flex-wrap gap-2 pt-4" aria-label="Other kinds">
+        <ul className="flex flex-wrap gap-2 pt-4" aria-label={words.label('log.other-kinds')}>
           {plan.tray.map((k) => {
             const made = madeOf(k.key);
             return (
@@ -57,7 +57,7 @@ export function LogStation() {
                   <Portrait kind={k} px={44} />
                   <b className="text-[15px]">{words.pieceTitle(k)}</b>
                   <span className={`text-[13px] ${made >= k.toMake ? 'text-[var(--leaf)]' : 'text-[var(--ink2)]'}`}>
-                    {made} of {k.toMake}
+                    {words.label('log.made-of', { made, toMake: k.toMake })}
                   </span>
                 </button>
               </li>

@@ -5,7 +5,6 @@ import { lookBack, realMinutes } from '@/core/plan/lookBack';
 import { quoteOf } from '@/core/make/price';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { moneyWords, useQuote } from '../make/useQuote';
-import { durationWords } from '../shared/words';
 import { useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
@@ -24,30 +23,30 @@ export function LookBack({ plan }: { plan: DerivedPlan }) {
   const starting = rows.reduce((a, r) => a - r.plannedMinutes + (r.realMinutes ?? r.plannedMinutes), 0);
   const priced = prices.hourlyRate > 0 || quote.materials.length > 0;
   return (
-    <section aria-label="Looking back" className="min-w-0 lg:col-span-full">
-      <h1>Looking back</h1>
+    <section aria-label={words.label('log.looking-back')} className="min-w-0 lg:col-span-full">
+      <h1>{words.label('log.looking-back')}</h1>
       <table className="w-full max-w-[900px] text-[15px]">
         <thead>
           <tr className="text-left text-[var(--ink2)]">
-            <th className="py-1 font-normal">Kind</th>
-            <th className="text-right font-normal">Made</th>
-            <th className="text-right font-normal">Broken</th>
-            <th className="text-right font-normal">By the starting value</th>
-            <th className="text-right font-normal">Really</th>
+            <th className="py-1 font-normal">{words.label('log.kind')}</th>
+            <th className="text-right font-normal">{words.label('shared.made')}</th>
+            <th className="text-right font-normal">{words.label('log.broken-2')}</th>
+            <th className="text-right font-normal">{words.label('log.by-the-starting-value')}</th>
+            <th className="text-right font-normal">{words.label('log.really')}</th>
           </tr>
         </thead>
         <tbody>
           {rows.map((r) => (
             <tr key={r.key} className="border-t border-[var(--line)]">
               <td className="py-1.5 font-semibold">{words.pieceTitle(kindOf(r.key))}</td>
-              <td className="text-right">
-                {r.made} of {r.wanted}
-              </td>
+              <td className="text-right">{words.label('log.made-of-wanted', { made: r.made, wanted: r.wanted })}</td>
               <td className="text-right">{r.broken}</td>
-              <td className="text-right">{durationWords(r.plannedMinutes)}</td>
+              <td className="text-right">{words.units.duration(r.plannedMinutes)}</td>
               <td className="text-right">
-                {r.realMinutes === null ? 'not timed' : durationWords(r.realMinutes)}
-                {r.realMinutes !== null && r.timed < r.made + r.broken && <span className="small"> from {r.timed} timed</span>}
+                {r.realMinutes === null ? words.label('log.not-timed') : words.units.duration(r.realMinutes)}
+                {r.realMinutes !== null && r.timed < r.made + r.broken && (
+                  <span className="small"> {words.label('log.from-timed', { timed: r.timed })}</span>
+                )}
               </td>
             </tr>
           ))}
@@ -55,10 +54,13 @@ export function LookBack({ plan }: { plan: DerivedPlan }) {
       </table>
       <p className="say pt-2">
         {Math.abs(starting) < 5
-          ? 'It went as the starting values say.'
-          : `It took ${durationWords(Math.abs(starting))} ${starting > 0 ? 'more' : 'less'} than the starting values say.`}
+          ? words.label('log.it-went-as-starting-values')
+          : words.label('log.it-took-more-than-starting', {
+              starting: starting > 0 ? 'yes' : 'no',
+              starting2: words.units.duration(Math.abs(starting)),
+            })}
         {priced &&
-          ` Next time charge ${moneyWords(quoteOf(needs, real, prices).total, prices.currency)}; at the pace reckoned now it is ${moneyWords(quote.total, prices.currency)}.`}
+          ` ${words.label('log.next-time-charge-at-pace', { moneyWords: moneyWords(quoteOf(needs, real, prices).total, prices.currency), moneyWords2: moneyWords(quote.total, prices.currency) })}`}
       </p>
     </section>
   );

@@ -8,9 +8,12 @@ import { NumberField } from '../shared/fields';
 import { useStudio } from '../useStudio';
 import { addNotes } from './addEntry';
 import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** Looked at after so many hours: dry, or not yet. The drying factor learns from both; from *not yet* most. */
 export function Looks({ kind }: { kind: TrayKind }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const { celsius, humidityShare } = useStudio((s) => s.project!.brief.room);
   const longest = Math.max(...methodById(kind.method, catalogue).steps.map((s) => s.dryHours));
@@ -20,11 +23,13 @@ export function Looks({ kind }: { kind: TrayKind }) {
   const own = kind.drying;
   if (longest <= 0) return null;
   const look = (dry: boolean) =>
-    addNotes(dry ? 'found dry' : 'found not dry yet', [{ what: 'looked', kind: kind.key, hours, reckonedHours: reckoned, dry }]);
+    addNotes(dry ? asLabel('log.do-found-dry') : asLabel('log.do-found-not-dry-yet'), [
+      { what: 'looked', kind: kind.key, hours, reckonedHours: reckoned, dry },
+    ]);
   return (
-    <section aria-label="Found dry or not" className="flex flex-wrap items-end gap-3 pt-4">
+    <section aria-label={words.label('log.found-dry-or-not')} className="flex flex-wrap items-end gap-3 pt-4">
       <NumberField
-        label="Looked at after"
+        label={words.label('log.looked-at-after')}
         value={hours}
         unit="h"
         width={96}
@@ -34,17 +39,20 @@ export function Looks({ kind }: { kind: TrayKind }) {
         onChange={setHours}
       />
       <button className="key" onClick={() => look(true)}>
-        Dry
+        {words.label('log.dry')}
       </button>
       <button className="key" onClick={() => look(false)}>
-        Not dry yet
+        {words.label('log.not-dry-yet')}
       </button>
       <span className="small max-w-80">
         {own.entries === 0
-          ? `Expected to take ${Math.round(reckoned * own.share)} h in this room, ${own.share === 1 ? 'starting value' : 'as at your other kinds'}.`
-          : `Yours dries in ${own.share.toFixed(2)} times the reckoned hours, from ${own.entries}, ${own.sure}.${
-              own.share === 1 ? ' Finding it dry says only that you looked late enough.' : ''
-            }`}
+          ? words.label('log.expected-take-h-this-room', { share: own.share, reckoned: Math.round(reckoned * own.share) })
+          : words.label('log.yours-dries-times-reckoned-hours', {
+              share: own.share,
+              share2: words.units.number(own.share, 2),
+              entries: own.entries,
+              sure: own.sure,
+            })}
       </span>
     </section>
   );

@@ -76,7 +76,7 @@ export function OverTime({ kind }: { kind: TrayKind }) {
         },
         {
           type: 'line',
-          name: say('yours'),
+          name: say(words.label('log.yours')),
           symbol: 'none',
           lineStyle: { color: inkOf('--leaf'), width: 2.5 },
           data: believed,
@@ -84,7 +84,7 @@ export function OverTime({ kind }: { kind: TrayKind }) {
             symbol: 'none',
             silent: true,
             lineStyle: { color: inkOf('--ink2'), type: 'dashed' },
-            label: { formatter: say('starting value'), color: inkOf('--ink2'), position: 'insideEndTop' },
+            label: { formatter: say(words.label('log.starting-value')), color: inkOf('--ink2'), position: 'insideEndTop' },
             data: [{ yAxis: starting }],
           },
         },
@@ -95,17 +95,22 @@ export function OverTime({ kind }: { kind: TrayKind }) {
   }, [log, kind.key, starting, evening, some]);
   const name = words.pieceTitle(kind);
   return (
-    <section aria-label="Over time" className="pt-5">
-      <h2>{name} over time</h2>
+    <section aria-label={words.label('log.over-time')} className="pt-5">
+      <h2>{words.label('log.over-time-2', { name })}</h2>
       {some ? (
         <div
           ref={box}
           className="h-[190px]"
           role="img"
-          aria-label={`Minutes a piece: ${timed.length} entries from ${Math.min(...timed.map((t) => t.minutes)).toFixed(1)} to ${Math.max(...timed.map((t) => t.minutes)).toFixed(1)}, starting value ${starting.toFixed(1)}`}
+          aria-label={words.label('log.minutes-piece-entries-from-starting', {
+            timed: timed.length,
+            value: words.units.number(Math.min(...timed.map((t) => t.minutes)), 1),
+            value2: words.units.number(Math.max(...timed.map((t) => t.minutes)), 1),
+            starting: words.units.number(starting, 1),
+          })}
         />
       ) : (
-        <p className="small">A line is drawn from two timed entries on.</p>
+        <p className="small">{words.label('log.a-line-drawn-from-two')}</p>
       )}
     </section>
   );

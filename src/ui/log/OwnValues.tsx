@@ -10,33 +10,41 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Choice } from '../shared/fields';
 import { Portrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
-import { useWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
 import { currentCatalogue } from '../useCatalogue';
 
 type What = 'minutes' | 'breakage' | 'loss';
 
 /** The person's own minutes, breakage and loss beside the starting values, and how sure they are. */
 export function OwnValues({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const [what, setWhat] = useState<What>('minutes');
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   return (
-    <section aria-label="Your values">
+    <section aria-label={words.label('log.your-values')}>
       <div className="flex flex-wrap items-center gap-3">
-        <h1 className="grow">{{ minutes: 'Your minutes a piece', breakage: 'What breaks', loss: 'Paste lost' }[what]}</h1>
+        <h1 className="grow">
+          {
+            {
+              minutes: words.label('log.your-minutes-a-piece'),
+              breakage: words.label('log.what-breaks'),
+              loss: words.label('log.paste-lost'),
+            }[what]
+          }
+        </h1>
         <Choice<What>
-          label="Which values"
+          label={words.label('log.which-values')}
           value={what}
           options={[
-            { value: 'minutes', name: 'Minutes' },
-            { value: 'breakage', name: 'Breakage' },
-            { value: 'loss', name: 'Loss' },
+            { value: 'minutes', name: words.label('log.minutes') },
+            { value: 'breakage', name: words.label('log.breakage') },
+            { value: 'loss', name: words.label('log.loss') },
           ]}
           onChange={setWhat}
         />
       </div>
       <p className="small pb-2">
-        The tick is the starting value, the leaf is yours: the wider, the less sure.{' '}
-        {what === 'breakage' ? 'A starting value counts like ten pieces.' : 'A starting value counts like two entries.'}
+        {words.label('log.the-tick-starting-value-leaf', { what: what === 'breakage' ? 'yes' : 'no' })}
       </p>
       <ul>
         {plan.tray.map((k) => (
@@ -71,10 +79,10 @@ function valuesOf(kind: TrayKind, what: What, care: number): Values {
       entries: pace.entries,
       words:
         pace.from === 'this kind'
-          ? `yours, from ${pace.entries}, ${pace.sure}`
+          ? currentWords().label('log.yours-from', { entries: pace.entries, sure: pace.sure })
           : pace.from === 'other kinds'
-            ? 'from your pace at others'
-            : 'starting value',
+            ? currentWords().label('log.from-your-pace-at-others')
+            : currentWords().label('log.starting-value'),
       sure: pace.sure,
       digits: 1,
       unit: '',
@@ -92,7 +100,9 @@ function valuesOf(kind: TrayKind, what: What, care: number): Values {
     own: own.share * 100,
     half,
     entries: own.entries,
-    words: own.entries ? `yours, from ${own.entries} ${what === 'breakage' ? 'pieces' : 'weighings'}, ${sure}` : 'starting value',
+    words: own.entries
+      ? currentWords().label('log.yours-from-pieces', { what: what === 'breakage' ? 'yes' : 'no', entries: own.entries, sure })
+      : currentWords().label('log.starting-value'),
     sure,
     digits: 0,
     unit: '%',

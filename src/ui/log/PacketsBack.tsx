@@ -5,9 +5,9 @@ import { useState } from 'react';
 import { doubtsOf, mergePacket, readPacket, type Merged } from '@/core/formats/packetFile';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { OpenFile } from '../shared/OpenFile';
-import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** Packets come back: what they bring is said first; nothing is counted twice, and what cannot be told is left to the person. */
 export function PacketsBack({ plan }: { plan: DerivedPlan }) {
@@ -26,29 +26,35 @@ export function PacketsBack({ plan }: { plan: DerivedPlan }) {
     setWaiting({ helper: read.packet.helper, merged });
   };
   return (
-    <section aria-label="Packets from helpers" className="min-w-0">
-      <h2>Packets from helpers</h2>
+    <section aria-label={words.label('log.packets-from-helpers')} className="min-w-0">
+      <h2>{words.label('log.packets-from-helpers')}</h2>
       <div className="flex flex-wrap items-center gap-3 pt-2">
         <OpenFile name="A packet: file" accept={{ 'application/json': ['.json'] }} onFile={(f) => void f.text().then(open)}>
-          <FolderInput size={20} /> A packet comes back
+          <FolderInput size={20} /> {words.label('log.a-packet-comes-back')}
         </OpenFile>
         {waiting && (
           <span role="status" className="well flex flex-wrap items-center gap-3 px-3 py-2 text-[15px]">
-            {waiting.helper}: {waiting.merged.added === 1 ? '1 new entry' : `${waiting.merged.added} new entries`}
+            {waiting.helper}:{' '}
+            {waiting.merged.added === 1
+              ? words.label('log.1-new-entry')
+              : words.label('log.new-entries', { added: waiting.merged.added })}
             {waiting.merged.conflicts.length > 0 &&
-              `, ${plural(waiting.merged.conflicts.length, 'thing')} of which only one can be right`}
+              words.label('log.things-which-only-one-can', { conflicts: waiting.merged.conflicts.length })}
             .
             <button
               className="key"
               onClick={() => {
-                getStudio().edit(`packet of ${waiting.helper}`, (d) => void (d.log = [...waiting.merged.log]));
+                getStudio().edit(
+                  asLabel('log.do-packet-of', { helper: waiting.helper }),
+                  (d) => void (d.log = [...waiting.merged.log]),
+                );
                 setWaiting(null);
               }}
             >
-              Take it in
+              {words.label('shared.take-it-in')}
             </button>
             <button className="key" onClick={() => setWaiting(null)}>
-              Leave it
+              {words.label('shared.leave-it')}
             </button>
           </span>
         )}

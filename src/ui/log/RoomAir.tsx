@@ -11,6 +11,8 @@ import { NumberField } from '../shared/fields';
 import { useWidth } from '../shared/useWidth';
 import { getStudio, useStudio } from '../useStudio';
 import { addNotes, textNow } from './addEntry';
+import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 const SENSOR = simulatedRoomSensor(7);
 const DAYS_SHOWN = 3;
@@ -19,6 +21,7 @@ const SLOW_SHARE = 0.6;
 
 /** The air of the room over three days, by hand or from the simulated sensor; and what it does to drying. */
 export function RoomAir({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const notes = useStudio((s) => s.project!.notes);
   const room = useStudio((s) => s.project!.brief.room);
   const sensor = useStudio((s) => s.devices.sensor);
@@ -43,33 +46,43 @@ export function RoomAir({ plan }: { plan: DerivedPlan }) {
   const standardHours = petals && Number.isFinite(plan.dryFactor) ? petals.dryHours / plan.dryFactor : 12;
   const dry = now !== null && last ? dryAt(last.at - 8 * 60, standardHours, readings, room) : null;
   return (
-    <section aria-label="The air of the room" className="pt-5">
-      <h1>The air of the room</h1>
+    <section aria-label={words.label('log.the-air-room')} className="pt-5">
+      <h1>{words.label('log.the-air-room')}</h1>
       <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
         {last && (
           <p className="leading-tight">
-            <b className="fig text-[2.4rem]">{Math.round(last.humidityShare * 100)}</b> % humidity
+            <b className="fig text-[2.4rem]">{Math.round(last.humidityShare * 100)}</b> {words.label('log.humidity')}
             <b className="fig block text-[1.4rem]">{last.celsius.toFixed(1)} °C</b>
-            {sensor && <span className="small rounded-md border border-dashed border-[var(--edge)] px-2">simulated sensor</span>}
+            {sensor && (
+              <span className="small rounded-md border border-dashed border-[var(--edge)] px-2">
+                {words.label('log.simulated-sensor')}
+              </span>
+            )}
           </p>
         )}
         {readings.length > 1 && now !== null && <AirLine readings={readings} from={from} to={now} />}
       </div>
       {stopped && last && (
         <p role="alert" className="mt-2 rounded-xl bg-[var(--nextwash)] px-3 py-2 text-[15px]">
-          The sensor has not answered since {wallToText(last.at).slice(11)}. What it said is believed for {DROPOUT_MINUTES / 60}{' '}
-          hours, then the room of Days is taken.
+          {words.label('log.the-sensor-has-not-answered', {
+            wallToText: wallToText(last.at).slice(11),
+            dropoutMinutes: DROPOUT_MINUTES / 60,
+          })}
         </p>
       )}
       {same && (
         <p className="say pt-2">
           {Number.isFinite(slower)
             ? Math.abs(slower - 1) < 0.05
-              ? 'It dries as Days reckons.'
-              : `It dries ${slower > 1 ? `${Math.round((slower - 1) * 100)} % slower` : `${Math.round((1 - slower) * 100)} % faster`} than Days reckons.`
-            : 'In this air paste may not dry.'}
+              ? words.label('log.it-dries-as-days-reckons')
+              : words.label('log.it-dries-slower-than-days', {
+                  slower: slower > 1 ? 'yes' : 'no',
+                  slower2: Math.round((slower - 1) * 100),
+                  value: Math.round((1 - slower) * 100),
+                })
+            : words.label('log.in-this-air-paste-may')}
           {dry &&
-            ` Petals set out ${wallToText(last!.at - 8 * 60).slice(11)} are dry about ${format(new Date(`${wallToText(dry.at)}:00`), 'EEE HH:mm')}${dry.unread > 0.3 ? ', give or take, for much of it is not read' : ''}.`}
+            ` ${words.label('log.petals-set-out-dry-about', { unread: dry.unread > 0.3 ? 'yes' : 'no', wallToText: wallToText(last!.at - 8 * 60).slice(11), format: format(new Date(`${wallToText(dry.at)}:00`), 'EEE HH:mm') })}`}
         </p>
       )}
       <div className="flex flex-wrap items-end gap-3 pt-2">
@@ -79,7 +92,7 @@ export function RoomAir({ plan }: { plan: DerivedPlan }) {
             className="key"
             onClick={() =>
               addNotes(
-                `${fresh.length} readings of the air`,
+                asLabel('log.do-readings-of-the-air', { fresh: fresh.length }),
                 fresh.map((a) => ({
                   what: 'air' as const,
                   at: wallToText(a.at),
@@ -90,14 +103,14 @@ export function RoomAir({ plan }: { plan: DerivedPlan }) {
               )
             }
           >
-            Write down {fresh.length} readings
+            {words.label('log.write-down-readings', { fresh: fresh.length })}
           </button>
         )}
         {same && Math.abs(slower - 1) >= 0.05 && (
           <button
             className="key"
             onClick={() =>
-              getStudio().edit('the air of the room into Days', (d) => {
+              getStudio().edit(asLabel('log.do-the-air-room-into-days'), (d) => {
                 d.brief.room = {
                   celsius: Math.round(same.celsius * 10) / 10,
                   humidityShare: Math.round(same.humidityShare * 1000) / 1000,
@@ -105,27 +118,46 @@ export function RoomAir({ plan }: { plan: DerivedPlan }) {
               })
             }
           >
-            Put it in Days
+            {words.label('log.put-it-in-days')}
           </button>
         )}
       </div>
-      {!last && <p className="small pt-1">No reading yet. Write one down, or switch the simulated sensor on below.</p>}
+      {!last && <p className="small pt-1">{words.label('log.no-reading-yet-write-one')}</p>}
     </section>
   );
 }
 
 function ByHand() {
+  const words = useWords();
   const [celsius, setCelsius] = useState(20);
   const [humidity, setHumidity] = useState(50);
   return (
     <>
-      <NumberField label="Temperature read" value={celsius} unit="°C" width={92} least={-10} most={60} onChange={setCelsius} />
-      <NumberField label="Humidity read" value={humidity} unit="%" width={92} least={0} most={100} onChange={setHumidity} />
+      <NumberField
+        label={words.label('log.temperature-read')}
+        value={celsius}
+        unit="°C"
+        width={92}
+        least={-10}
+        most={60}
+        onChange={setCelsius}
+      />
+      <NumberField
+        label={words.label('log.humidity-read')}
+        value={humidity}
+        unit="%"
+        width={92}
+        least={0}
+        most={100}
+        onChange={setHumidity}
+      />
       <button
         className="key"
-        onClick={() => addNotes('air of the room', [{ what: 'air', celsius, humidityShare: humidity / 100, from: 'hand' }])}
+        onClick={() =>
+          addNotes(asLabel('log.do-air-of-the-room'), [{ what: 'air', celsius, humidityShare: humidity / 100, from: 'hand' }])
+        }
       >
-        Write it down
+        {words.label('shared.write-it-down')}
       </button>
     </>
   );
@@ -135,6 +167,7 @@ const HIGH = 110;
 
 /** Humidity over the last days; above the dashes it dries slowly. A drop-out is a gap. */
 function AirLine({ readings, from, to }: { readings: readonly Air[]; from: number; to: number }) {
+  const words = useWords();
   const [box, width] = useWidth<SVGSVGElement>(320);
   const x = (at: number) => ((at - from) / (to - from)) * (width - 8) + 4;
   const y = (share: number) => 86 - ((Math.min(0.9, Math.max(0.3, share)) - 0.3) / 0.6) * 80;
@@ -151,11 +184,15 @@ function AirLine({ readings, from, to }: { readings: readonly Air[]; from: numbe
       viewBox={`0 0 ${width} ${HIGH}`}
       className="h-[110px] min-w-56 grow"
       role="img"
-      aria-label={`Humidity over ${DAYS_SHOWN} days, between ${Math.round(Math.min(...readings.map((r) => r.humidityShare)) * 100)} and ${Math.round(Math.max(...readings.map((r) => r.humidityShare)) * 100)} %`}
+      aria-label={words.label('log.humidity-over-days-between', {
+        daysShown: DAYS_SHOWN,
+        value: Math.round(Math.min(...readings.map((r) => r.humidityShare)) * 100),
+        value2: Math.round(Math.max(...readings.map((r) => r.humidityShare)) * 100),
+      })}
     >
       <path d={`M4 ${y(SLOW_SHARE)}H${width - 4}`} stroke="var(--dryedge)" strokeDasharray="5 4" />
       <text x="4" y={y(SLOW_SHARE) - 5} fontSize="13" fill="var(--ink2)">
-        above 60, slow
+        {words.label('log.above-60-slow')}
       </text>
       {runs.map((run) => {
         const line = run.map((r, i) => `${i ? 'L' : 'M'}${x(r.at).toFixed(1)} ${y(r.humidityShare).toFixed(1)}`).join('');

@@ -1,4 +1,5 @@
 import { NumberField } from '../shared/fields';
+import { currentWords } from '../speech/useWords';
 
 /** What one counts of a tray. */
 export interface Counted {
@@ -11,7 +12,7 @@ export interface Counted {
 export function TrayFields({
   counted,
   words = '',
-  minutesName = 'Minutes',
+  minutesName = currentWords().label('log.minutes'),
   onChange,
 }: {
   counted: Counted;
@@ -23,7 +24,7 @@ export function TrayFields({
   return (
     <>
       <NumberField
-        label={`Made${words}`}
+        label={currentWords().label('log.made-field', { words })}
         value={counted.made}
         unit=""
         width={84}
@@ -32,7 +33,7 @@ export function TrayFields({
         onChange={(made) => set({ made: Math.round(made) })}
       />
       <NumberField
-        label={`Broken${words}`}
+        label={currentWords().label('log.broken-field', { words })}
         value={counted.broken}
         unit=""
         width={84}

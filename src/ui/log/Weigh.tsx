@@ -7,12 +7,13 @@ import { NumberField } from '../shared/fields';
 import { useStudio } from '../useStudio';
 import { addNotes } from './addEntry';
 import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 type Field = 'takenGrams' | 'backGrams' | 'piecesGrams';
 const FIELDS: readonly { field: Field; label: string }[] = [
-  { field: 'takenGrams', label: 'Paste taken' },
-  { field: 'backGrams', label: 'Kneaded back' },
-  { field: 'piecesGrams', label: 'The pieces, no wire' },
+  { field: 'takenGrams', label: 'log.paste-taken' },
+  { field: 'backGrams', label: 'log.kneaded-back' },
+  { field: 'piecesGrams', label: 'log.the-pieces-no-wire' },
 ];
 
 /** Paste taken, kneaded back and in the pieces: what is missing is lost. By hand, or from the simulated scale. */
@@ -27,7 +28,7 @@ export function Weigh({ kind }: { kind: TrayKind }) {
   const wrong = used <= 0 || grams.piecesGrams > used || pieces < 1;
   return (
     <details className="mt-3 border-t border-[var(--line)] pt-1">
-      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">Weigh a batch</summary>
+      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">{words.label('log.weigh-a-batch')}</summary>
       {scale && (
         <Scale
           onTake={(field, g) => {
@@ -51,7 +52,7 @@ export function Weigh({ kind }: { kind: TrayKind }) {
           />
         ))}
         <NumberField
-          label="How many"
+          label={words.label('shared.how-many')}
           value={pieces}
           unit=""
           width={84}
@@ -63,25 +64,32 @@ export function Weigh({ kind }: { kind: TrayKind }) {
           className="key"
           disabled={wrong}
           onClick={() => {
-            addNotes(`a batch of ${name} weighed`, [
+            addNotes(asLabel('log.do-a-batch-of-weighed', { name }), [
               { what: 'weighed', kind: kind.key, ...grams, pieces, from: byScale ? 'simulated scale' : 'hand' },
             ]);
             setGrams({ takenGrams: 0, backGrams: 0, piecesGrams: 0 });
           }}
         >
-          Write it down
+          {words.label('shared.write-it-down')}
         </button>
       </div>
       {grams.takenGrams > 0 && (
         <p className="small pt-1">
           {wrong
-            ? 'More is taken than kneaded back, and no more is in the pieces than that.'
-            : `${Math.round((1 - grams.piecesGrams / used) * 100)} % lost, ${(grams.piecesGrams / pieces).toFixed(1)} g a ${name}.`}
+            ? words.label('log.more-taken-than-kneaded-back')
+            : words.label('log.lost-g-a', {
+                value: Math.round((1 - grams.piecesGrams / used) * 100),
+                piecesGrams: words.units.number(grams.piecesGrams / pieces, 1),
+                name,
+              })}
         </p>
       )}
       <p className="small pt-1">
-        {Math.round(kind.loss.share * 100)} % is lost, {kind.loss.entries ? `yours, from ${kind.loss.entries}` : 'starting value'}
-        .
+        {words.label('log.is-lost-yours-from', {
+          entries: kind.loss.entries ? 'yes' : 'no',
+          share: Math.round(kind.loss.share * 100),
+          entries2: kind.loss.entries,
+        })}
       </p>
     </details>
   );
@@ -91,6 +99,7 @@ const READ_EVERY_MS = 120;
 
 /** The simulated scale: what lies on it is said by hand, since nothing can be laid on it. */
 function Scale({ onTake }: { onTake(field: Field, grams: number): void }) {
+  const words = useWords();
   const scale = useMemo(() => simulatedScale(), []);
   const [shown, setShown] = useState<Shown>({ grams: 0, steady: true });
   const [laid, setLaid] = useState(85);
@@ -104,18 +113,26 @@ function Scale({ onTake }: { onTake(field: Field, grams: number): void }) {
   return (
     <div className="well mb-3 flex flex-wrap items-end gap-3 px-4 py-3">
       <p className="min-w-28">
-        <b className="fig text-[2rem]" role="status" aria-label="The scale shows">
+        <b className="fig text-[2rem]" role="status" aria-label={words.label('log.the-scale-shows')}>
           {shown.grams.toFixed(1)}
         </b>{' '}
         g{shown.steady ? '' : ' …'}
-        <span className="small block">{shown.steady ? 'steady' : 'settling'}, simulated scale</span>
+        <span className="small block">{words.label('log.steady-simulated-scale', { steady: shown.steady ? 'yes' : 'no' })}</span>
       </p>
-      <NumberField label="What lies on it" value={laid} unit="g" width={104} least={0} most={2000} onChange={setLaid} />
+      <NumberField
+        label={words.label('log.what-lies-on-it')}
+        value={laid}
+        unit="g"
+        width={104}
+        least={0}
+        most={2000}
+        onChange={setLaid}
+      />
       <button className="key" onClick={() => scale.lay(laid, performance.now())}>
-        Lay it on
+        {words.label('log.lay-it-on')}
       </button>
       <button className="key" onClick={() => scale.tare(performance.now())}>
-        Tare
+        {words.label('log.tare')}
       </button>
       {FIELDS.map(({ field, label }) => (
         <button
@@ -124,7 +141,7 @@ function Scale({ onTake }: { onTake(field: Field, grams: number): void }) {
           disabled={!shown.steady || shown.grams < 0}
           onClick={() => onTake(field, shown.grams)}
         >
-          as {label.toLowerCase().replace(', no wire', '')}
+          {words.label('log.as', { label: label.toLowerCase().replace(words.label('log.no-wire'), '') })}
         </button>
       ))}
     </div>

@@ -1,6 +1,7 @@
 import { format } from 'date-fns';
 import type { LogEntry, Note } from '@/core/log/entries';
 import { getStudio } from '../useStudio';
+import type { Label } from '@/core/words/asLabel';
 
 export const textNow = (): string => format(new Date(), "yyyy-MM-dd'T'HH:mm");
 
@@ -15,7 +16,7 @@ export function addEntry(
 
 type NewNote = Note extends infer N ? (N extends Note ? Omit<N, 'id' | 'at'> & { at?: string } : never) : never;
 
-export function addNotes(label: string, notes: readonly NewNote[]): void {
+export function addNotes(label: Label, notes: readonly NewNote[]): void {
   getStudio().edit(label, (d) => {
     for (const note of notes) d.notes.push({ id: crypto.randomUUID(), at: textNow(), ...note } as Note);
   });

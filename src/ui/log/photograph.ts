@@ -1,4 +1,5 @@
 import type { Photograph } from '@/core/formats/projectFile';
+import { currentWords } from '../speech/useWords';
 
 /** Photographs are kept no larger than this. */
 const MOST_PX = 1280;
@@ -10,7 +11,7 @@ export async function photographOf(file: Blob): Promise<Photograph | { sentence:
   try {
     picture = await createImageBitmap(file);
   } catch {
-    return { sentence: 'This file is no picture that the browser can read: nothing was kept.' };
+    return { sentence: currentWords().label('log.this-file-no-picture-browser') };
   }
   const share = Math.min(1, MOST_PX / Math.max(picture.width, picture.height));
   const canvas = document.createElement('canvas');

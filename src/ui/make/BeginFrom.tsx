@@ -1,6 +1,7 @@
 'use client';
 
 import { Plus } from 'lucide-react';
+import { useWords } from '../speech/useWords';
 
 /** Something of one's own begins as a copy: what to copy, and the key that does it. */
 export function BeginFrom({
@@ -16,10 +17,11 @@ export function BeginFrom({
   onChange(id: string): void;
   onCopy(): void;
 }) {
+  const words = useWords();
   return (
     <div className="flex flex-wrap items-end gap-3">
       <label className="text-[15px] font-semibold">
-        Begin from
+        {words.label('make.begin-from')}
         <select className="fld mt-1 block font-normal" value={value} onChange={(e) => onChange(e.target.value)}>
           {among.map((x) => (
             <option key={x.id} value={x.id}>

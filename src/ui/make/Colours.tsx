@@ -7,7 +7,8 @@ import { FOOD_WORDS, foodOf, PAINT_USES, recipeFor, type Paint } from '@/core/ma
 import { recipeById, scaled, type Supply } from '@/core/make/recipes';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { getStudio, useStudio } from '../useStudio';
-import { useWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** How to mix each paste from the colours that are there, and what goes on the pieces with what its label says. */
 export function Colours({ plan }: { plan: DerivedPlan }) {
@@ -18,12 +19,9 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
   const together = foodOf(general, paints);
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
-      <section aria-label="Mixing guide">
-        <h2 className="pb-1">Mixing guide</h2>
-        <p className="small pb-2">
-          Parts by weight of white paste and of paste coloured through, kneaded together: an estimate, as pigments mix
-          (Kubelka–Munk). Left what is wanted, right what comes out.
-        </p>
+      <section aria-label={words.label('make.mixing-guide')}>
+        <h2 className="pb-1">{words.label('make.mixing-guide')}</h2>
+        <p className="small pb-2">{words.label('make.parts-by-weight-white-paste')}</p>
         <ul>
           {plan.paste
             .flatMap((ball) =>
@@ -37,13 +35,12 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
         </ul>
         <Supplies supplies={plan.supplies} />
       </section>
-      <section aria-label="Colours, dusts, glazes and glues">
-        <h2 className="pb-1">What stands on the shelf</h2>
+      <section aria-label={words.label('make.colours-dusts-glazes-glues')}>
+        <h2 className="pb-1">{words.label('make.what-stands-on-shelf')}</h2>
         <p className={`pb-2 text-[15px] ${together === 'edible' ? 'text-[var(--leaf)]' : ''}`} role="status">
-          What goes on the pieces is {together === 'unknown' ? 'not known to be edible: it counts as not edible' : together}. As
-          good as the worst of it; what the label does not say is unknown.
+          {words.label('make.what-goes-on-pieces-not', { together: together === 'unknown' ? 'yes' : 'no', together2: together })}
         </p>
-        {general === 'not edible' && <p className="small pb-2">Brief says that dust here is not edible; that stays so.</p>}
+        {general === 'not edible' && <p className="small pb-2">{words.label('make.brief-says-dust-here-not')}</p>}
         <ul>
           {paints.map((paint) => (
             <OnShelf key={paint.id} paint={paint} keepsake={keepsake} />
@@ -52,10 +49,10 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
         <button
           className="key mt-3"
           onClick={() =>
-            getStudio().edit('a new colour', (d) => {
+            getStudio().edit(asLabel('make.do-a-new-colour'), (d) => {
               d.paints.push({
                 id: crypto.randomUUID(),
-                name: 'new colour',
+                name: words.label('make.new-colour'),
                 use: 'paste colour',
                 hue: '#8a5a3c',
                 food: 'unknown',
@@ -63,7 +60,7 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
             })
           }
         >
-          <Plus size={20} /> A colour, dust, glaze or glue
+          <Plus size={20} /> {words.label('make.a-colour-dust-glaze-or')}
         </button>
       </section>
     </div>
@@ -72,11 +69,12 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
 
 /** How much of a ball one paste makes up. */
 function shareWords(share: number): string {
-  if (share < 0.01) return 'a trace';
+  if (share < 0.01) return currentWords().label('make.a-trace');
   return `${share >= 0.1 ? Math.round(share * 100) : (share * 100).toFixed(1)}%`;
 }
 
 function Mix({ ball, paints }: { ball: { name: string; colour: string; grams: number }; paints: readonly Paint[] }) {
+  const words = useWords();
   const recipe = useMemo(() => recipeFor(ball.colour, paints), [ball.colour, paints]);
   return (
     <li className="flex items-center gap-4 border-t border-[var(--line)] py-2">
@@ -91,13 +89,15 @@ function Mix({ ball, paints }: { ball: { name: string; colour: string; grams: nu
         <span className="block text-[15px]">
           {recipe
             ? recipe.parts.map((p) => `${(p.share * ball.grams).toFixed(1)}\u00a0g ${p.name}, ${shareWords(p.share)}`).join('; ')
-            : 'No paste colour is on the shelf.'}
+            : words.label('make.no-paste-colour-on-shelf')}
         </span>
       </span>
       {recipe && (
         <span className={`small shrink-0 text-right ${recipe.difference > 10 ? 'text-[var(--stop)]' : ''}`}>
           {recipe.said}
-          <span className="block">differs by {recipe.difference.toFixed(1)}</span>
+          <span className="block">
+            {words.label('make.differs-by', { difference: words.units.number(recipe.difference, 1) })}
+          </span>
         </span>
       )}
     </li>
@@ -106,10 +106,11 @@ function Mix({ ball, paints }: { ball: { name: string; colour: string; grams: nu
 
 /** Glue, glaze, starch and fat by recipe, scaled to this job. */
 function Supplies({ supplies }: { supplies: readonly Supply[] }) {
+  const words = useWords();
   if (supplies.length === 0) return null;
   return (
     <>
-      <h2 className="pb-1 pt-6">Glue and the rest</h2>
+      <h2 className="pb-1 pt-6">{words.label('make.glue-and-the-rest')}</h2>
       <ul>
         {supplies.map(({ id, ml }) => {
           const recipe = recipeById(id);
@@ -128,7 +129,7 @@ function Supplies({ supplies }: { supplies: readonly Supply[] }) {
           );
         })}
       </ul>
-      <p className="small">How much one piece takes is assumed; spoons are rounded up to an eighth.</p>
+      <p className="small">{words.label('make.how-much-one-piece-takes')}</p>
     </>
   );
 }
@@ -144,13 +145,13 @@ function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
     <li className="flex flex-wrap items-center gap-2 border-t border-[var(--line)] py-1">
       <input
         type="color"
-        aria-label={`Colour of ${paint.name}`}
+        aria-label={words.label('make.colour-of', { paint: paint.name })}
         className="size-11 cursor-pointer rounded-full border border-[var(--edge)] bg-transparent p-1"
         value={paint.hue}
         onChange={(e) => change({ hue: e.target.value })}
       />
       <input
-        aria-label={`Name of ${paint.name}`}
+        aria-label={words.label('make.name-of', { paint: paint.name })}
         className="fld min-w-[120px] grow"
         defaultValue={paint.name}
         maxLength={60}
@@ -158,7 +159,7 @@ function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
       />
       <select
         className="fld text-[15px]"
-        aria-label={`What ${paint.name} is for`}
+        aria-label={words.label('make.what-is-for', { paint: paint.name })}
         value={paint.use}
         onChange={(e) => change({ use: PAINT_USES.find((u) => u === e.target.value) ?? paint.use })}
       >
@@ -168,7 +169,7 @@ function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
       </select>
       <select
         className="fld text-[15px]"
-        aria-label={`What the label of ${paint.name} says`}
+        aria-label={words.label('make.what-label-says', { paint: paint.name })}
         value={paint.food}
         onChange={(e) => change({ food: FOOD_WORDS.find((f) => f === e.target.value) ?? paint.food })}
       >
@@ -178,9 +179,12 @@ function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
       </select>
       <button
         className="key px-2.5"
-        aria-label={`Take ${paint.name} off the shelf`}
+        aria-label={words.label('make.take-off-the-shelf', { paint: paint.name })}
         onClick={() =>
-          getStudio().edit(`${paint.name} off the shelf`, (d) => void (d.paints = d.paints.filter((p) => p.id !== paint.id)))
+          getStudio().edit(
+            asLabel('make.do-off-the-shelf', { paint: paint.name }),
+            (d) => void (d.paints = d.paints.filter((p) => p.id !== paint.id)),
+          )
         }
       >
         <Trash2 size={18} />

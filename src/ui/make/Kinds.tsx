@@ -7,10 +7,11 @@ import { stageOf, wiredParts, type Species } from '@/core/botany/species';
 import type { TrayKind } from '@/core/make/tray';
 import { Portrait } from '../shared/Portrait';
 import { habits } from '../speech/habits';
-import { durationWords, gramWords, inchWords, plural } from '../shared/words';
+import { inchWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
+import { asLabel } from '@/core/words/asLabel';
 
 const PX_PER_MM = 0.78;
 const MOST_DRAWN = 40;
@@ -29,7 +30,14 @@ export function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolea
     <button
       className={`rounded-2xl px-3 py-2 text-left ${open ? 'tray' : ''}`}
       aria-expanded={open}
-      aria-label={`${name}: ${kind.toMake} to make, ${kind.placed} and ${kind.spares} spare${kind.fromTin ? `, ${kind.fromTin} in the tin` : ''}`}
+      aria-label={words.label('make.to-make-spare-tin', {
+        fromTin: kind.fromTin ? 'yes' : 'no',
+        name,
+        toMake: kind.toMake,
+        placed: kind.placed,
+        spares: kind.spares,
+        fromTin2: kind.fromTin,
+      })}
       onClick={onOpen}
     >
       <span className="flex max-w-[690px] flex-wrap items-center gap-0.5">
@@ -46,15 +54,17 @@ export function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolea
             />
           </span>
         ))}
-        {more > 0 && <span className="small pl-1">and {more} more</span>}
+        {more > 0 && <span className="small pl-1">{words.label('make.and-more', { more })}</span>}
       </span>
       <span className="mt-1 flex items-center gap-2">
         <b className={`fig text-[1.7rem] leading-none ${kind.toMake === 0 ? 'text-[var(--leaf)]' : ''}`}>{kind.toMake}</b>
         <span>
           <b className="block text-[15px] leading-tight">{name[0]!.toUpperCase() + name.slice(1)}</b>
           <span className="small">
-            {kind.toMake === 0 ? 'all in the tin' : `${kind.placed} + ${kind.spares} spare`}
-            {kind.fromTin > 0 && kind.toMake > 0 && `, ${kind.fromTin} in the tin`}
+            {kind.toMake === 0
+              ? words.label('make.all-in-the-tin')
+              : words.label('make.spare', { placed: kind.placed, spares: kind.spares })}
+            {kind.fromTin > 0 && kind.toMake > 0 && words.label('make.in-the-tin', { fromTin: kind.fromTin })}
           </span>
         </span>
       </span>
@@ -88,10 +98,10 @@ export function KindCard({ kind }: { kind: TrayKind }) {
     <div>
       <h1>{words.pieceTitle({ species: species.id, stage: species.stages.at(-1)!.id })}</h1>
       <label className="small flex flex-wrap items-center gap-2">
-        Made by
+        {words.label('make.made-by')}
         <select
           className="fld text-[15px] text-[var(--ink)]"
-          aria-label={`How ${species.plural} are made`}
+          aria-label={words.label('make.how-are-made', { plural: species.plural })}
           value={method.id}
           onChange={(e) => makeBy(species, e.target.value)}
         >
@@ -101,7 +111,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
             </option>
           ))}
         </select>
-        paste {species.pasteMm} mm thick, batches of {method.batch}
+        {words.label('make.paste-thick-batches-of', { pasteMm: words.units.mm(species.pasteMm), batch: method.batch })}
       </label>
       <div className="flex items-end gap-6 py-2">
         {species.stages.map((s) => {
@@ -115,7 +125,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
               </b>
               <span className="small">
                 {habits().lengths === 'mm' && `${inchWords(long)}, `}
-                {gramWords(body.massGrams)} g
+                {words.units.gramFigure(body.massGrams)} g
               </span>
             </span>
           );
@@ -129,12 +139,12 @@ export function KindCard({ kind }: { kind: TrayKind }) {
             </span>
             <span className="min-w-0 grow leading-tight">{s.name}</span>
             <span className="shrink-0 text-[15px]">
-              {durationWords(stepMinutes(s, method.batch, kind.toMake) * kind.pace.share * care)}
+              {words.units.duration(stepMinutes(s, method.batch, kind.toMake) * kind.pace.share * care)}
             </span>
             <span className="w-[64px] shrink-0 text-right">
               {s.dryHours > 0 && (
                 <span className="rounded-lg border border-[var(--dryedge)] bg-[var(--dry)] px-2 py-1 text-[13px]">
-                  {Number.isFinite(factor) ? `${Math.round(s.dryHours * factor)} h` : 'may not'}
+                  {Number.isFinite(factor) ? `${Math.round(s.dryHours * factor)} h` : words.label('make.may-not')}
                 </span>
               )}
             </span>
@@ -143,17 +153,19 @@ export function KindCard({ kind }: { kind: TrayKind }) {
       </ol>
       <Craft method={method} />
       <p className="small pt-1">
-        {kind.pace.from === 'this kind'
-          ? `Minutes are yours, from ${plural(kind.pace.entries, 'entry', 'entries')} of the log, ${kind.pace.sure}.`
-          : kind.pace.from === 'other kinds'
-            ? 'Minutes are as your pace at other kinds.'
-            : 'Minutes are starting values.'}{' '}
-        {Math.round(kind.loss.share * 100)} % of the paste is lost ({kind.loss.entries ? 'yours' : 'starting value'}).{' '}
-        {words.say(kind.spareReason)} Wire: {species.wiring.floorSwg} SWG or thicker
-        {wiredParts(species, kind.stage)
-          .map((part) => `, ${part.count} × ${part.swg} SWG for each ${part.name}`)
-          .join('')}
-        .
+        {words.label('make.minutes-yours-from-entries-log', {
+          entries: kind.pace.entries,
+          from: kind.pace.from === 'other kinds' ? 'yes' : 'no',
+          from2: kind.pace.from === 'this kind' ? 'yes' : 'no',
+          entries2: kind.loss.entries ? 'yes' : 'no',
+          sure: kind.pace.sure,
+          share: Math.round(kind.loss.share * 100),
+          spareReason: words.say(kind.spareReason),
+          floorSwg: species.wiring.floorSwg,
+          wiredParts: wiredParts(species, kind.stage)
+            .map((part) => words.label('make.swg-for-each', { part: part.count, swg: part.swg, part2: part.name }))
+            .join(''),
+        })}
       </p>
     </div>
   );
@@ -161,18 +173,19 @@ export function KindCard({ kind }: { kind: TrayKind }) {
 
 /** This job makes a species another way; back to the catalogue's own way leaves nothing behind. */
 const makeBy = (species: Species, method: string): void =>
-  getStudio().edit(`${species.plural} made another way`, (d) => {
+  getStudio().edit(asLabel('make.do-made-another-way', { plural: species.plural }), (d) => {
     d.madeBy = d.madeBy.filter((m) => m.species !== species.id);
     if (method !== species.method) d.madeBy.push({ species: species.id, method });
   });
 
 /** What lies ready, in which order to dust, and what a good piece looks like. */
 function Craft({ method }: { method: Method }) {
+  const words = useWords();
   const { tools, dusting, checks } = useWords().craft(method.id);
   const parts = [
-    { name: 'Lay ready', lines: tools },
-    { name: 'Dust in this order', lines: dusting },
-    { name: 'Look for', lines: checks },
+    { name: words.label('make.lay-ready'), lines: tools },
+    { name: words.label('make.dust-in-this-order'), lines: dusting },
+    { name: words.label('make.look-for'), lines: checks },
   ].filter((p) => p.lines.length > 0);
   return (
     <dl className="border-t border-[var(--line)] py-1 text-[15px]">

@@ -8,10 +8,10 @@ import type { OwnSpecies } from '@/core/botany/ownSpecies';
 import { freshId } from '@/data/editActions';
 import { oneBranch } from '@/core/plan/oneBranch';
 import { wireName } from '@/core/wire/gauge';
-import { gramWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
+import { asLabel } from '@/core/words/asLabel';
 
 /** One branch, spike or flower for itself, without a cake: its wires, its tape, its joints in order; into the tin or onto the turntable. */
 export function OneOfIt({ own }: { own: OwnSpecies }) {
@@ -30,14 +30,19 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
     [kind, brief.wireSystem, brief.wireColour, brief.stockMm, gauges, catalogue],
   );
   return (
-    <section aria-label={`One ${own.name}`}>
-      <h2 className="pb-1">One of it, without a cake</h2>
+    <section aria-label={words.label('make.one', { own: own.name })}>
+      <h2 className="pb-1">{words.label('make.one-without-cake')}</h2>
       <p className="small pb-2">
-        {Math.round(branch.longMm)} mm long, {gramWords(branch.massGrams)} g, {branch.thickMm.toFixed(1)} mm thick where most
-        wires pass; {branch.counts.map((c) => words.counted(c.count, words.part(c.part))).join(', ') || 'one piece'};{' '}
-        {Math.ceil(branch.tapeMm / 10) / 100} m of tape.
+        {words.label('make.long-g-thick-where-most', {
+          longMm: words.units.length(branch.longMm),
+          massGrams: words.units.gramFigure(branch.massGrams),
+          thickMm: words.units.length(branch.thickMm, 1),
+          counts:
+            branch.counts.map((c) => words.counted(c.count, words.part(c.part))).join(', ') || words.label('make.one-piece'),
+          tapeMm: Math.ceil(branch.tapeMm / 10) / 100,
+        })}
       </p>
-      <ul aria-label="Wires of one">
+      <ul aria-label={words.label('make.wires-of-one')}>
         {branch.wires.map((w) => (
           <li key={w.id} className="flex items-center gap-3 border-t border-[var(--line)] py-1 text-[15px]">
             <b className="fig w-14 text-right text-lg">{w.count} ×</b>
@@ -51,31 +56,45 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
               />
             </span>
             <span>
-              {w.lengthMm} mm of {wireName(w.gauge)} {w.colour}, {w.use === 'stem' ? 'its stem' : words.part(w.part ?? '')[0]}
+              {words.label('make.of-its-stem', {
+                use: w.use === 'stem' ? 'yes' : 'no',
+                lengthMm: words.units.mm(w.lengthMm),
+                wireName: wireName(w.gauge),
+                colour: w.colour,
+                part: words.part(w.part ?? '')[0],
+              })}
             </span>
           </li>
         ))}
       </ul>
       <p className="small py-1">
-        From {branch.cuts.map((c) => `${plural(c.plan.bars.length, 'length')} of ${wireName(c.gauge)} ${c.colour}`).join(', ')}.
+        {words.label('make.from', {
+          cuts: branch.cuts
+            .map((c) =>
+              words.label('make.lengths-of', { bars: c.plan.bars.length, wireName: wireName(c.gauge), colour: c.colour }),
+            )
+            .join(', '),
+        })}
       </p>
       {branch.steps.length > 0 && (
-        <ol aria-label="Joints of one" className="text-[15px]">
+        <ol aria-label={words.label('make.joints-of-one')} className="text-[15px]">
           {branch.steps.map((s, i) => (
             <li key={i} className="flex gap-3 border-t border-[var(--line)] py-1">
               <span className="w-6 text-right font-semibold">{i + 1}</span>
               <span className="grow">{words.say(s.does)}</span>
-              <b className="w-[120px] text-right">{s.belowMm === null ? '' : `${s.belowMm.toFixed(0)} mm below`}</b>
+              <b className="w-[120px] text-right">
+                {s.belowMm === null ? '' : words.label('make.below', { belowMm: words.units.length(s.belowMm) })}
+              </b>
             </li>
           ))}
         </ol>
       )}
       <div className="flex flex-wrap gap-3 pt-3">
         <button className="key" onClick={() => putInTin(kind)}>
-          <Package size={20} /> One is made: in the tin
+          <Package size={20} /> {words.label('make.one-made-tin')}
         </button>
         <button className="key" onClick={() => putOnTable(kind)}>
-          <Plus size={20} /> One onto the turntable
+          <Plus size={20} /> {words.label('make.one-onto-the-turntable')}
         </button>
       </div>
     </section>
@@ -106,7 +125,7 @@ function putInTin(kind: OneKind): void {
 function putOnTable(kind: OneKind): void {
   const studio = getStudio();
   const { arrangementIndex } = studio;
-  studio.edit('one onto the turntable', (d) => {
+  studio.edit(asLabel('make.do-one-onto-the-turntable'), (d) => {
     const a = d.arrangements[arrangementIndex];
     if (!a) return;
     const focal = 'focal' in a.line ? a.line.focal : 0.5;

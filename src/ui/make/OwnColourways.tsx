@@ -2,38 +2,44 @@
 
 import { Plus, Trash2 } from 'lucide-react';
 import type { OwnSpecies } from '@/core/botany/ownSpecies';
+import { useWords } from '../speech/useWords';
+import { asLabel, type Label } from '@/core/words/asLabel';
 
-type Change = (what: string, recipe: (s: OwnSpecies) => void) => void;
+type Change = (what: Label, recipe: (s: OwnSpecies) => void) => void;
 
 /** The colours that an own species is made in. */
 export function Colourways({ own, change }: { own: OwnSpecies; change: Change }) {
+  const words = useWords();
   return (
     <fieldset>
-      <legend className="pb-1 font-semibold">Colours</legend>
+      <legend className="pb-1 font-semibold">{words.label('make.colours')}</legend>
       <ul className="flex flex-wrap gap-3">
         {own.colourways.map((c, i) => (
           <li key={c.id} className="flex items-center gap-1">
             <input
               type="color"
-              aria-label={`Colour ${c.name}`}
+              aria-label={words.label('make.colour', { c: c.name })}
               className="size-11 cursor-pointer rounded-full border border-[var(--edge)] bg-transparent p-1"
               value={c.hue}
-              onChange={(e) => change(`${c.name} changed`, (s) => void (s.colourways[i]!.hue = e.target.value))}
+              onChange={(e) =>
+                change(asLabel('make.do-changed', { c: c.name }), (s) => void (s.colourways[i]!.hue = e.target.value))
+              }
             />
             <input
-              aria-label={`Name of colour ${c.name}`}
+              aria-label={words.label('make.name-of-colour', { c: c.name })}
               className="fld w-[112px]"
               maxLength={60}
               defaultValue={c.name}
               onBlur={(e) =>
-                e.target.value.trim() && change('colour’s name', (s) => void (s.colourways[i]!.name = e.target.value.trim()))
+                e.target.value.trim() &&
+                change(asLabel('make.do-colours-name'), (s) => void (s.colourways[i]!.name = e.target.value.trim()))
               }
             />
             {own.colourways.length > 1 && (
               <button
                 className="key px-2.5"
-                aria-label={`Take ${c.name} out`}
-                onClick={() => change(`${c.name} out`, (s) => void s.colourways.splice(i, 1))}
+                aria-label={words.label('make.take-out', { c: c.name })}
+                onClick={() => change(asLabel('make.do-out', { c: c.name }), (s) => void s.colourways.splice(i, 1))}
               >
                 <Trash2 size={18} />
               </button>
@@ -46,12 +52,17 @@ export function Colourways({ own, change }: { own: OwnSpecies; change: Change })
             disabled={own.colourways.length >= 12}
             onClick={() =>
               change(
-                'a colour',
-                (s) => void s.colourways.push({ id: `own-${crypto.randomUUID().slice(0, 8)}`, name: 'new', hue: '#d9a0a8' }),
+                asLabel('make.do-a-colour'),
+                (s) =>
+                  void s.colourways.push({
+                    id: `own-${crypto.randomUUID().slice(0, 8)}`,
+                    name: words.label('make.new'),
+                    hue: '#d9a0a8',
+                  }),
               )
             }
           >
-            <Plus size={20} /> Colour
+            <Plus size={20} /> {words.label('shared.colour')}
           </button>
         </li>
       </ul>
@@ -63,9 +74,10 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 
 /** When it grows in the northern half: botanical mode objects out of season. */
 export function Months({ own, change }: { own: OwnSpecies; change: Change }) {
+  const words = useWords();
   return (
     <fieldset>
-      <legend className="pb-1 font-semibold">Grows in, north</legend>
+      <legend className="pb-1 font-semibold">{words.label('make.grows-in-north')}</legend>
       <div className="flex flex-wrap gap-1">
         {MONTHS.map((name, i) => {
           const on = own.monthsNorth.includes(i + 1);
@@ -75,7 +87,7 @@ export function Months({ own, change }: { own: OwnSpecies; change: Change }) {
               className={`min-h-11 min-w-11 rounded-lg border border-[var(--edge)] px-2 text-[15px] ${on ? 'bg-[var(--leafwash)] font-semibold' : 'bg-transparent'}`}
               aria-pressed={on}
               onClick={() =>
-                change(`${name} ${on ? 'out' : 'in'}`, (s) => {
+                change(asLabel('make.do-out-2', { on: on ? 'yes' : 'no', name }), (s) => {
                   s.monthsNorth = on ? s.monthsNorth.filter((m) => m !== i + 1) : [...s.monthsNorth, i + 1].sort((a, b) => a - b);
                 })
               }

@@ -8,9 +8,12 @@ import { NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { BeginFrom } from './BeginFrom';
 import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
+import { asLabel, type Label } from '@/core/words/asLabel';
 
 /** Methods of the person's own: steps with minutes and drying, copied from one that ships. */
 export function OwnMethods() {
+  const words = useWords();
   const catalogue = useCatalogue();
   const own = useStudio((s) => s.project!.catalogue.methods);
   const [base, setBase] = useState('pulled');
@@ -19,31 +22,41 @@ export function OwnMethods() {
     const copy = {
       ...from,
       id: `own-${crypto.randomUUID().slice(0, 8)}`,
-      name: `${from.name}, own`.slice(0, 60),
+      name: words.label('make.own-named', { from: from.name }).slice(0, 60),
       steps: from.steps.map((s) => ({ ...s })),
       tools: [...from.tools],
       dusting: [...from.dusting],
       checks: [...from.checks],
     };
-    getStudio().edit(`own method from ${from.name.toLowerCase()}`, (d) => void d.catalogue.methods.push(copy));
+    getStudio().edit(
+      asLabel('make.do-own-method-from', { from: from.name.toLowerCase() }),
+      (d) => void d.catalogue.methods.push(copy),
+    );
   };
   return (
     <div className="pt-8">
-      <h2 className="pb-2">Your methods</h2>
+      <h2 className="pb-2">{words.label('make.your-methods')}</h2>
       {own.map((m) => (
         <Steps key={m.id} method={m} />
       ))}
-      <BeginFrom label="Copy the method" among={allMethods(catalogue)} value={base} onChange={setBase} onCopy={add} />
+      <BeginFrom
+        label={words.label('make.copy-the-method')}
+        among={allMethods(catalogue)}
+        value={base}
+        onChange={setBase}
+        onCopy={add}
+      />
     </div>
   );
 }
 
 function Steps({ method }: { method: Method }) {
+  const words = useWords();
   const used = useStudio(
     ({ project }) =>
       project!.catalogue.species.some((x) => x.method === method.id) || project!.madeBy.some((x) => x.method === method.id),
   );
-  const change = (what: string, recipe: (m: Method) => void) =>
+  const change = (what: Label, recipe: (m: Method) => void) =>
     getStudio().edit(`${method.name.toLowerCase()}: ${what}`, (d) => {
       const found = d.catalogue.methods.find((m) => m.id === method.id);
       if (found) recipe(found);
@@ -52,7 +65,7 @@ function Steps({ method }: { method: Method }) {
     <div className="well mb-3 p-3">
       <div className="flex flex-wrap items-end gap-3">
         <input
-          aria-label={`Name of ${method.name}`}
+          aria-label={words.label('make.name-of-2', { method: method.name })}
           className="fld grow"
           maxLength={60}
           defaultValue={method.name}
@@ -64,12 +77,12 @@ function Steps({ method }: { method: Method }) {
         />
         <button
           className="key px-2.5"
-          aria-label={`Take ${method.name} out`}
+          aria-label={words.label('make.take-out-2', { method: method.name })}
           disabled={used}
-          title={used ? 'A species is made by it' : undefined}
+          title={used ? words.label('make.a-species-made-by') : undefined}
           onClick={() =>
             getStudio().edit(
-              `${method.name.toLowerCase()} away`,
+              asLabel('make.do-away', { method: method.name.toLowerCase() }),
               (d) => void (d.catalogue.methods = d.catalogue.methods.filter((m) => m.id !== method.id)),
             )
           }
@@ -79,41 +92,41 @@ function Steps({ method }: { method: Method }) {
       </div>
       <div className="flex flex-wrap gap-3 pt-2">
         <NumberField
-          label="A batch"
+          label={words.label('make.a-batch')}
           value={method.batch}
-          unit="pieces"
+          unit={words.label('make.pieces')}
           least={1}
           most={200}
-          onChange={(n) => change('batch', (m) => void (m.batch = Math.round(n)))}
+          onChange={(n) => change(asLabel('make.do-batch'), (m) => void (m.batch = Math.round(n)))}
         />
         <NumberField
-          label="Lost in rolling"
+          label={words.label('make.lost-in-rolling')}
           value={Math.round(method.lossShare * 100)}
           unit="%"
           least={0}
           most={80}
-          onChange={(n) => change('loss', (m) => void (m.lossShare = n / 100))}
+          onChange={(n) => change(asLabel('make.do-loss'), (m) => void (m.lossShare = n / 100))}
         />
       </div>
       <ol>
         {method.steps.map((s, i) => (
           <li key={s.id} className="mt-2 border-t border-[var(--line)] pt-2">
             <input
-              aria-label={`Step ${i + 1} of ${method.name}`}
+              aria-label={words.label('make.step-of', { i: i + 1, method: method.name })}
               className="fld w-full"
               maxLength={120}
               defaultValue={s.name}
               onBlur={(e) =>
                 e.target.value.trim() &&
                 e.target.value !== s.name &&
-                change(`step ${i + 1}`, (m) => void (m.steps[i]!.name = e.target.value.trim()))
+                change(asLabel('make.do-step', { i: i + 1 }), (m) => void (m.steps[i]!.name = e.target.value.trim()))
               }
             />
             <span className="flex flex-wrap gap-3 pt-1">
               {(
                 [
-                  ['each', 'minutesEach', 'min', 600],
-                  ['a batch', 'minutesBatch', 'min', 600],
+                  [words.label('make.each'), 'minutesEach', 'min', 600],
+                  [words.label('make.a-batch-2'), 'minutesBatch', 'min', 600],
                   ['dries', 'dryHours', 'h', 336],
                 ] as const
               ).map(([label, key, unit, most]) => (
@@ -136,13 +149,13 @@ function Steps({ method }: { method: Method }) {
       <div className="grid gap-3 pt-3 md:grid-cols-3">
         {(
           [
-            ['Lay ready', 'tools'],
-            ['Dust in this order', 'dusting'],
-            ['Look for', 'checks'],
+            [words.label('make.lay-ready'), 'tools'],
+            [words.label('make.dust-in-this-order'), 'dusting'],
+            [words.label('make.look-for'), 'checks'],
           ] as const
         ).map(([label, key]) => (
           <label key={key} className="text-[15px] font-semibold">
-            {label}, a line each
+            {words.label('make.a-line-each', { label })}
             <textarea
               className="fld mt-1 block min-h-24 w-full font-normal"
               defaultValue={method[key].join('\n')}

@@ -14,28 +14,30 @@ import { NumberField } from '../shared/fields';
 import { ReadIn, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
 import { Portrait } from '../shared/Portrait';
-import { gramWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { BeginFrom } from './BeginFrom';
 import { Colourways, Months } from './OwnColourways';
 import { OneOfIt } from './OneOfIt';
 import { OwnMethods } from './OwnMethods';
 import { useCatalogue } from '../useCatalogue';
+import { useWords } from '../speech/useWords';
+import { asLabel, type Label } from '@/core/words/asLabel';
 
 const freshId = (): string => `own-${crypto.randomUUID().slice(0, 8)}`;
 
 const roleNames: Record<Role, string> = {
-  focal: 'focal flower',
-  secondary: 'secondary flower',
-  spray: 'spray flower',
-  filler: 'filler',
-  bud: 'bud',
-  berry: 'berry',
-  foliage: 'foliage',
+  focal: 'make.focal-flower',
+  secondary: 'make.secondary-flower',
+  spray: 'make.spray-flower',
+  filler: 'make.filler',
+  bud: 'make.bud',
+  berry: 'make.berry',
+  foliage: 'make.foliage',
 };
 
 /** Species and methods of the person's own: copied from one that ships, changed with its picture beside, kept as files. */
 export function OwnSpecies() {
+  const words = useWords();
   const catalogue = useCatalogue();
   const own = useStudio((s) => s.project!.catalogue);
   const [openId, setOpenId] = useState<string | null>(null);
@@ -45,18 +47,18 @@ export function OwnSpecies() {
     const id = freshId();
     const from = own.species.find((s) => s.id === base);
     const copy = from
-      ? { ...from, id, name: `${from.name}, too`.slice(0, 60) }
+      ? { ...from, id, name: words.label('make.copy-named', { from: from.name }).slice(0, 60) }
       : ownCopyOf(speciesById(base, catalogue), id, base);
     getStudio().edit(
-      `own species from ${speciesById(base, catalogue).name.toLowerCase()}`,
+      asLabel('make.do-own-species-from', { speciesById: speciesById(base, catalogue).name.toLowerCase() }),
       (d) => void d.catalogue.species.push(copy as Own),
     );
     setOpenId(id);
   };
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)]">
-      <section aria-label="Own species">
-        <h2 className="pb-2">Your species</h2>
+      <section aria-label={words.label('shared.own-species')}>
+        <h2 className="pb-2">{words.label('make.your-species')}</h2>
         <ul className="flex flex-wrap gap-2 pb-3">
           {own.species.map((s) => (
             <li key={s.id}>
@@ -71,17 +73,17 @@ export function OwnSpecies() {
             </li>
           ))}
         </ul>
-        <BeginFrom label="Copy it" among={allSpecies(catalogue)} value={base} onChange={setBase} onCopy={add} />
+        <BeginFrom
+          label={words.label('make.copy-it')}
+          among={allSpecies(catalogue)}
+          value={base}
+          onChange={setBase}
+          onCopy={add}
+        />
         <CatalogueFiles own={own} />
         <OwnMethods />
       </section>
-      {open ? (
-        <Editor key={open.id} own={open} />
-      ) : (
-        <p className="say">
-          A copy can be changed in everything: petals, sizes, paste, colours, wire and method. The picture follows.
-        </p>
-      )}
+      {open ? <Editor key={open.id} own={open} /> : <p className="say">{words.label('make.a-copy-can-changed-everything')}</p>}
     </div>
   );
 }
@@ -94,6 +96,7 @@ const kindOf = (s: Own, stage = 'open') => ({
 });
 
 function CatalogueFiles({ own }: { own: Project['catalogue'] }) {
+  const words = useWords();
   const told = (species: readonly Own[], methods: Project['catalogue']['methods']) => {
     const [a, b] = [changesOf(own.species, species), changesOf(own.methods, methods)];
     return { added: a.added.length + b.added.length, changed: a.changed.length + b.changed.length, gone: 0 };
@@ -106,22 +109,22 @@ function CatalogueFiles({ own }: { own: Project['catalogue'] }) {
   return (
     <div className="flex flex-wrap items-center gap-3 pt-4">
       <WriteOut
-        label="Catalogue"
+        label={words.label('shared.catalogue')}
         disabled={own.species.length + own.methods.length === 0}
         onPress={() => void saveFile(`own${CATALOGUE_FILE_ENDING}`, writeCatalogueFile(own))}
       />
       <WriteOut
-        label="Species as CSV"
+        label={words.label('make.species-as-csv')}
         disabled={own.species.length === 0}
         onPress={() => void saveFile('species.csv', writeSpeciesCsv(own.species), 'text/csv')}
       />
       <WriteOut
-        label="Methods as CSV"
+        label={words.label('make.methods-as-csv')}
         disabled={own.methods.length === 0}
         onPress={() => void saveFile('methods.csv', writeMethodsCsv(own.methods), 'text/csv')}
       />
       <ReadIn
-        label="Read a catalogue"
+        label={words.label('make.read-a-catalogue')}
         accept={{ 'application/json': ['.json'], 'text/csv': ['.csv'] }}
         read={(text) => {
           if (text.trimStart().startsWith('{')) {
@@ -137,7 +140,7 @@ function CatalogueFiles({ own }: { own: Project['catalogue'] }) {
         }}
         changes={(value) => told(value.species, value.methods)}
         onTake={(value) =>
-          getStudio().edit('read a catalogue', (d) => {
+          getStudio().edit(asLabel('make.do-read-a-catalogue'), (d) => {
             d.catalogue.species = joined(d.catalogue.species, value.species) as Own[];
             d.catalogue.methods = joined(d.catalogue.methods, value.methods);
           })
@@ -148,13 +151,14 @@ function CatalogueFiles({ own }: { own: Project['catalogue'] }) {
 }
 
 function Editor({ own }: { own: Own }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const used = useStudio(
     (s) =>
       s.project!.arrangements.some((a) => a.pieces.some((p) => p.species === own.id)) ||
       s.project!.brief.choices.some((c) => c.species === own.id),
   );
-  const change = (what: string, recipe: (s: Own) => void) =>
+  const change = (what: Label, recipe: (s: Own) => void) =>
     getStudio().edit(`${own.name.toLowerCase()}: ${what}`, (d) => {
       const found = d.catalogue.species.find((s) => s.id === own.id);
       if (found) recipe(found as Own);
@@ -191,7 +195,7 @@ function Editor({ own }: { own: Own }) {
     />
   );
   return (
-    <section aria-label={`Change ${own.name}`} className="flex flex-col gap-4">
+    <section aria-label={words.label('make.change', { own: own.name })} className="flex flex-col gap-4">
       <div className="flex flex-wrap items-end gap-6">
         {[...species.stages].reverse().map((stage) => {
           const body = bodyOf(kindOf(own, stage.id), catalogue);
@@ -200,7 +204,7 @@ function Editor({ own }: { own: Own }) {
             <span key={stage.id} className="text-center">
               <Portrait kind={kindOf(own, stage.id)} px={stage.open === 1 ? 220 : 90} alt={`${own.name}, ${stage.name}`} />
               <b className="block text-[15px]">
-                {stage.name} {Math.round(mm)} mm, {gramWords(body.massGrams)} g
+                {stage.name} {Math.round(mm)} mm, {words.units.gramFigure(body.massGrams)} g
               </b>
             </span>
           );
@@ -209,8 +213,8 @@ function Editor({ own }: { own: Own }) {
       <div className="flex flex-wrap gap-4">
         {(
           [
-            ['Name', 'name'],
-            ['Of many', 'plural'],
+            [words.label('shared.name'), 'name'],
+            [words.label('make.of-many'), 'plural'],
           ] as const
         ).map(([label, key]) => (
           <label key={key} className="text-[15px] font-semibold">
@@ -228,11 +232,13 @@ function Editor({ own }: { own: Own }) {
           </label>
         ))}
         <label className="text-[15px] font-semibold">
-          Role
+          {words.label('make.role')}
           <select
             className="fld mt-1 block font-normal"
             value={own.role}
-            onChange={(e) => change('role', (s) => void (s.role = ROLES.find((r) => r === e.target.value) ?? s.role))}
+            onChange={(e) =>
+              change(asLabel('make.do-role'), (s) => void (s.role = ROLES.find((r) => r === e.target.value) ?? s.role))
+            }
           >
             {ROLES.filter((r) => r !== 'bud').map((r) => (
               <option key={r} value={r}>
@@ -242,11 +248,11 @@ function Editor({ own }: { own: Own }) {
           </select>
         </label>
         <label className="text-[15px] font-semibold">
-          Made
+          {words.label('make.made')}
           <select
             className="fld mt-1 block font-normal"
             value={own.method}
-            onChange={(e) => change('method', (s) => void (s.method = e.target.value))}
+            onChange={(e) => change(asLabel('make.do-method'), (s) => void (s.method = e.target.value))}
           >
             {allMethods(catalogue).map((m) => (
               <option key={m.id} value={m.id}>
@@ -258,24 +264,24 @@ function Editor({ own }: { own: Own }) {
       </div>
       {base.shape.tuned && (
         <fieldset className="flex flex-wrap gap-4">
-          <legend className="pb-1 font-semibold">Petals</legend>
+          <legend className="pb-1 font-semibold">{words.label('make.petals')}</legend>
           <NumberField
-            label="How many"
+            label={words.label('shared.how-many')}
             value={own.petals ?? base.shape.petals ?? 0}
             unit=""
             least={2}
             most={200}
-            onChange={(n) => change(`${n} petals`, (s) => void (s.petals = Math.round(n)))}
+            onChange={(n) => change(asLabel('make.do-petals', { n }), (s) => void (s.petals = Math.round(n)))}
           />
-          {share('Length', 'lengthShare', 60, 150)}
-          {share('Width', 'widthShare', 50, 180)}
-          {number('Cup', 'cupDeg', '°', -40, 60)}
-          {number('Curl', 'curlDeg', '°', -60, 60)}
+          {share(words.label('make.length'), 'lengthShare', 60, 150)}
+          {share(words.label('make.width'), 'widthShare', 50, 180)}
+          {number(asLabel('make.do-cup'), 'cupDeg', '°', -40, 60)}
+          {number(asLabel('make.do-curl'), 'curlDeg', '°', -60, 60)}
         </fieldset>
       )}
       {counts.length > 0 && (
         <fieldset className="flex flex-wrap gap-4">
-          <legend className="pb-1 font-semibold">Built of</legend>
+          <legend className="pb-1 font-semibold">{words.label('make.built-of')}</legend>
           {counts.map((c) => (
             <NumberField
               key={c.id}
@@ -290,12 +296,12 @@ function Editor({ own }: { own: Own }) {
         </fieldset>
       )}
       <fieldset className="flex flex-wrap gap-4">
-        <legend className="pb-1 font-semibold">Paste and wire</legend>
-        {number('Paste', 'pasteMm', 'mm', 0.2, 6, 0.1)}
-        {number('No thinner than', 'floorSwg', 'SWG', 14, 35)}
-        {number('Hook', 'hookMm', 'mm', 0, 15)}
-        {share('Breaks', 'breakageShare', 0, 90)}
-        <Sizes own={own} onChange={(sizes) => change('sizes', (s) => void (s.sizesMm = sizes))} />
+        <legend className="pb-1 font-semibold">{words.label('make.paste-and-wire')}</legend>
+        {number(asLabel('make.do-paste'), 'pasteMm', 'mm', 0.2, 6, 0.1)}
+        {number(asLabel('make.do-no-thinner-than'), 'floorSwg', 'SWG', 14, 35)}
+        {number(asLabel('make.do-hook'), 'hookMm', 'mm', 0, 15)}
+        {share(words.label('make.breaks'), 'breakageShare', 0, 90)}
+        <Sizes own={own} onChange={(sizes) => change(asLabel('make.do-sizes'), (s) => void (s.sizesMm = sizes))} />
       </fieldset>
       <Months own={own} change={change} />
       <Colourways own={own} change={change} />
@@ -304,17 +310,17 @@ function Editor({ own }: { own: Own }) {
         <button
           className="key"
           disabled={used}
-          title={used ? 'It is used in this job' : undefined}
+          title={used ? words.label('make.it-used-this-job') : undefined}
           onClick={() =>
             getStudio().edit(
-              `${own.name.toLowerCase()} away`,
+              asLabel('make.do-away-2', { own: own.name.toLowerCase() }),
               (d) => void (d.catalogue.species = d.catalogue.species.filter((s) => s.id !== own.id)),
             )
           }
         >
-          <Trash2 size={20} /> Take it out of the catalogue
+          <Trash2 size={20} /> {words.label('make.take-out-catalogue')}
         </button>
-        {used && <span className="small pl-3">It is used in this job.</span>}
+        {used && <span className="small pl-3">{words.label('make.it-used-this-job-2')}</span>}
       </div>
     </section>
   );
@@ -322,6 +328,7 @@ function Editor({ own }: { own: Own }) {
 
 /** Sizes as one typed line, "30, 24, 20". */
 function Sizes({ own, onChange }: { own: Own; onChange(sizes: number[]): void }) {
+  const words = useWords();
   const [typed, setTyped] = useState(own.sizesMm.join(', '));
   const sizes = typed
     .split(/[,; ]+/)
@@ -330,7 +337,7 @@ function Sizes({ own, onChange }: { own: Own; onChange(sizes: number[]): void })
   const bad = sizes.length === 0 || sizes.length > 6 || sizes.some((n) => !(n >= 3 && n <= 250));
   return (
     <label className="text-[15px] font-semibold">
-      Sizes, mm
+      {words.label('make.sizes-mm')}
       <input
         className={`fld mt-1 block w-[150px] font-normal ${bad ? 'bad' : ''}`}
         value={typed}
@@ -340,7 +347,7 @@ function Sizes({ own, onChange }: { own: Own; onChange(sizes: number[]): void })
       />
       {bad && (
         <span className="block max-w-56 pt-1 text-[13px] font-normal text-[var(--stop)]">
-          One to six sizes of 3 to 250 mm, as in 30, 24, 20.
+          {words.label('make.one-six-sizes-3-250')}
         </span>
       )}
     </label>

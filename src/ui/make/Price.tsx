@@ -14,22 +14,24 @@ import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { moneyWords, useQuote } from './useQuote';
 import { currentWords, useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** What the job costs and is sold for, for the client or for oneself; what is to be bought; the price list behind both. */
 export function Price({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const { needs, quote, prices } = useQuote(plan);
   const [whose, setWhose] = useState<'client' | 'maker'>('client');
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]">
-      <section aria-label="Quote">
+      <section aria-label={words.label('make.quote')}>
         <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
-          <h2>Quote</h2>
+          <h2>{words.label('make.quote')}</h2>
           <Choice<'client' | 'maker'>
-            label="Who sees it"
+            label={words.label('make.who-sees-it')}
             value={whose}
             options={[
-              { value: 'client', name: 'For the client' },
-              { value: 'maker', name: 'For you' },
+              { value: 'client', name: words.label('make.for-the-client') },
+              { value: 'maker', name: words.label('make.for-you') },
             ]}
             onChange={setWhose}
           />
@@ -41,12 +43,12 @@ export function Price({ plan }: { plan: DerivedPlan }) {
         )}
         <div className="no-print flex flex-wrap gap-3 pt-3">
           <button className="key" onClick={() => window.print()}>
-            <Printer size={20} /> Print
+            <Printer size={20} /> {words.label('shared.print')}
           </button>
         </div>
         {whose === 'maker' && <Rates prices={prices} />}
       </section>
-      <section aria-label="Shopping and price list" className="no-print">
+      <section aria-label={words.label('make.shopping-and-price-list')} className="no-print">
         <Shopping needs={needs} prices={prices} />
         <PriceList needs={needs} prices={prices} />
       </section>
@@ -71,7 +73,7 @@ function ForClient({ plan, quote, prices }: { plan: DerivedPlan; quote: Quote; p
   const job = useStudio((s) => s.project!.name);
   const money = (x: number) => moneyWords(x, prices.currency);
   return (
-    <ul aria-label={`Sugar flowers for ${job}`}>
+    <ul aria-label={words.label('make.sugar-flowers-for', { job })}>
       {plan.tray.map((k) => {
         return <Line key={k.key} name={words.counted(k.placed, words.piece(k))} amount="" />;
       })}
@@ -87,28 +89,42 @@ function ForMaker({ quote, prices }: { quote: Quote; prices: Prices }) {
   const money = (x: number) => moneyWords(x, prices.currency);
   return (
     <>
-      <ul aria-label="Breakdown">
+      <ul aria-label={words.label('make.breakdown')}>
         {quote.materials.map((m) => (
           <Line key={JSON.stringify(m.name)} name={words.say(m.name)} detail={words.say(m.detail)} amount={money(m.amount)} />
         ))}
         <Line name={words.say(quote.labour.name)} detail={words.say(quote.labour.detail)} amount={money(quote.labour.amount)} />
-        <Line name="Overhead" detail={`${Math.round(prices.overheadShare * 100)}% of both`} amount={money(quote.overhead)} />
-        <Line name="Margin" detail={`${Math.round(prices.marginShare * 100)}% of the price`} amount={money(quote.margin)} />
-        <Line name="Rounded up" detail={`to steps of ${prices.roundTo}`} amount={money(quote.rounding)} />
+        <Line
+          name="Overhead"
+          detail={words.label('make.share-of-both', { overheadShare: Math.round(prices.overheadShare * 100) })}
+          amount={money(quote.overhead)}
+        />
+        <Line
+          name="Margin"
+          detail={words.label('make.share-of-price', { marginShare: Math.round(prices.marginShare * 100) })}
+          amount={money(quote.margin)}
+        />
+        <Line
+          name="Rounded up"
+          detail={words.label('make.to-steps-of', { roundTo: prices.roundTo })}
+          amount={money(quote.rounding)}
+        />
         <Line name="Before tax" amount={money(quote.beforeTax)} strong />
         <Line name="Tax" amount={money(quote.tax)} />
         <Line name="Total" amount={money(quote.total)} strong />
       </ul>
       <p className="small pt-1">
-        Spares, and so what breaks, are in the amounts and minutes. Dust is assumed at 0.05 g and glue at 0.2 g a piece.
-        {quote.unpriced.length > 0 &&
-          ` Not counted, since it has no price yet: ${words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase()}.`}
+        {words.label('make.spares-so-what-breaks-amounts', {
+          unpriced: quote.unpriced.length > 0 ? 'yes' : 'no',
+          unpriced2: words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase(),
+        })}
       </p>
     </>
   );
 }
 
 function Rates({ prices }: { prices: Prices }) {
+  const words = useWords();
   const share = (label: string, key: 'overheadShare' | 'marginShare' | 'taxShare', most: number) => (
     <NumberField
       label={label}
@@ -116,35 +132,38 @@ function Rates({ prices }: { prices: Prices }) {
       unit="%"
       least={0}
       most={most}
-      onChange={(n) => getStudio().edit(`${label.toLowerCase()} of ${n}`, (d) => void (d.prices[key] = n / 100))}
+      onChange={(n) =>
+        getStudio().edit(asLabel('make.do-of', { label: label.toLowerCase(), n }), (d) => void (d.prices[key] = n / 100))
+      }
     />
   );
   return (
     <div className="no-print flex flex-wrap gap-4 pt-5">
       <label className="text-[15px] font-semibold">
-        Currency
+        {words.label('make.currency')}
         <input
           className="fld mt-1 block w-[72px] font-normal"
           maxLength={4}
           defaultValue={prices.currency}
           onBlur={(e) =>
-            e.target.value.trim() && getStudio().edit('currency', (d) => void (d.prices.currency = e.target.value.trim()))
+            e.target.value.trim() &&
+            getStudio().edit(asLabel('make.do-currency'), (d) => void (d.prices.currency = e.target.value.trim()))
           }
         />
       </label>
       <NumberField
-        label="An hour"
+        label={words.label('make.an-hour')}
         value={prices.hourlyRate}
         unit={prices.currency}
         least={0}
         most={1000}
-        onChange={(n) => getStudio().edit(`an hour at ${n}`, (d) => void (d.prices.hourlyRate = n))}
+        onChange={(n) => getStudio().edit(asLabel('make.do-an-hour-at', { n }), (d) => void (d.prices.hourlyRate = n))}
       />
-      {share('Overhead', 'overheadShare', 300)}
-      {share('Margin', 'marginShare', 90)}
-      {share('Tax', 'taxShare', 100)}
+      {share(words.label('make.overhead'), 'overheadShare', 300)}
+      {share(words.label('shared.margin'), 'marginShare', 90)}
+      {share(words.label('make.tax'), 'taxShare', 100)}
       <NumberField
-        label="Round up to"
+        label={words.label('make.round-up-to')}
         value={prices.roundTo}
         unit={prices.currency}
         least={0.01}
@@ -163,26 +182,30 @@ function Shopping({ needs, prices }: { needs: readonly Need[]; prices: Prices })
   return (
     <div>
       <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
-        <h2>To buy</h2>
+        <h2>{words.label('make.to-buy')}</h2>
         <WriteOut
-          label="List as CSV"
+          label={words.label('make.list-as-csv')}
           disabled={list.length === 0}
           onPress={() => void saveFile('shopping.csv', writeShoppingCsv(list, words), 'text/csv')}
         />
       </div>
-      {list.length === 0 && <p className="say">Everything is there.</p>}
+      {list.length === 0 && <p className="say">{words.label('make.everything-is-there')}</p>}
       {shops.map((shop) => (
         <div key={shop} className="pb-2">
-          <p className="small">{shop || 'Shop not said'}</p>
-          <ul aria-label={`To buy: ${shop || 'Shop not said'}`}>
+          <p className="small">{shop || words.label('make.shop-not-said')}</p>
+          <ul aria-label={words.label('make.to-buy-2', { shop: shop || words.label('make.shop-not-said') })}>
             {list
               .filter((b) => b.shop === shop)
               .map((b) => (
                 <Line
                   key={b.id}
                   name={`${b.packs} × ${words.say(b.name)}`}
-                  detail={`${plural(b.pack, b.unit, b.unit === 'piece' ? 'pieces' : b.unit)} each; ${Math.ceil(b.needed)} needed, ${b.onHand} there`}
-                  amount={b.price === null ? 'no price' : moneyWords(b.price, prices.currency)}
+                  detail={words.label('make.each-needed-there', {
+                    plural: plural(b.pack, b.unit, b.unit === 'piece' ? 'pieces' : b.unit),
+                    needed: Math.ceil(b.needed),
+                    onHand: b.onHand,
+                  })}
+                  amount={b.price === null ? words.label('make.no-price') : moneyWords(b.price, prices.currency)}
                 />
               ))}
           </ul>
@@ -194,26 +217,27 @@ function Shopping({ needs, prices }: { needs: readonly Need[]; prices: Prices })
 
 /** The price list: what the job needs first, each figure typed in place. */
 function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }) {
+  const words = useWords();
   const missing = needs.filter((n) => !prices.materials.some((m) => m.id === n.id));
   const wanted = (m: Material) => needs.some((n) => n.id === m.id);
   const rows = [...prices.materials].sort((a, b) => Number(wanted(b)) - Number(wanted(a)));
   const change = (id: string, patch: Partial<Material>) =>
-    getStudio().edit('price list', (d) => {
+    getStudio().edit(asLabel('make.do-price-list'), (d) => {
       const own = d.prices.materials.find((m) => m.id === id);
       if (own) Object.assign(own, patch);
     });
   return (
     <div className="pt-5">
       <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
-        <h2>Price list</h2>
+        <h2>{words.label('make.price-list')}</h2>
         <span className="flex flex-wrap gap-3">
           <WriteOut
-            label="CSV"
+            label={words.label('make.csv')}
             disabled={rows.length === 0}
             onPress={() => void saveFile('prices.csv', writePriceListCsv(prices.materials), 'text/csv')}
           />
           <ReadIn
-            label="Read prices"
+            label={words.label('make.read-prices')}
             accept={{ 'text/csv': ['.csv'] }}
             read={(text) => {
               const result = readPriceListCsv(text);
@@ -223,7 +247,7 @@ function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }
               const { added, changed, gone } = changesOf(prices.materials, after);
               return { added: added.length, changed: changed.length, gone: gone.length };
             }}
-            onTake={(after) => getStudio().edit('read a price list', (d) => void (d.prices.materials = after))}
+            onTake={(after) => getStudio().edit(asLabel('make.do-read-a-price-list'), (d) => void (d.prices.materials = after))}
           />
         </span>
       </div>
@@ -231,7 +255,7 @@ function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }
         <button
           className="key mb-2"
           onClick={() =>
-            getStudio().edit('prices to fill in', (d) => {
+            getStudio().edit(asLabel('make.do-prices-to-fill-in'), (d) => {
               for (const n of missing)
                 d.prices.materials.push({
                   id: n.id,
@@ -245,17 +269,17 @@ function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }
             })
           }
         >
-          Add the {missing.length} that {missing.length === 1 ? 'has' : 'have'} no price
+          {words.label('make.add-have-no-price', { missing: missing.length })}
         </button>
       )}
       <div className="max-h-[420px] overflow-y-auto">
         <table className="w-full text-[15px]">
           <thead>
             <tr className="small text-left">
-              <th className="font-normal">what</th>
-              <th className="font-normal">a pack holds</th>
-              <th className="font-normal">costs</th>
-              <th className="font-normal">is there</th>
+              <th className="font-normal">{words.label('make.what')}</th>
+              <th className="font-normal">{words.label('make.a-pack-holds')}</th>
+              <th className="font-normal">{words.label('make.costs')}</th>
+              <th className="font-normal">{words.label('make.is-there')}</th>
             </tr>
           </thead>
           <tbody>
@@ -274,7 +298,11 @@ function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }
                 ).map(([key, unit, least]) => (
                   <td key={key} className="py-1 pr-2 align-top">
                     <NumberField
-                      label={`${m.name}: ${key === 'pack' ? 'a pack holds' : key === 'packPrice' ? 'a pack costs' : 'is there'}`}
+                      label={words.label('make.a-pack-holds-2', {
+                        key: key === 'packPrice' ? 'yes' : 'no',
+                        key2: key === 'pack' ? 'yes' : 'no',
+                        m: m.name,
+                      })}
                       hideLabel
                       width={104}
                       value={m[key]}

@@ -1,7 +1,6 @@
 'use client';
 
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { durationWords } from '../shared/words';
 import { moneyWords, useQuote } from './useQuote';
 import { useWords } from '../speech/useWords';
 
@@ -12,21 +11,25 @@ export function PriceBar({ plan, onOpen }: { plan: DerivedPlan; onOpen(): void }
   const money = (x: number) => moneyWords(x, prices.currency);
   const materials = quote.materials.reduce((a, m) => a + m.amount, 0);
   const parts = [
-    { name: `for ${durationWords(minutes)}`, amount: quote.labour.amount, fill: 'var(--ink)' },
-    { name: 'paste, wire', amount: materials, fill: 'var(--ink2)' },
-    { name: 'the rest', amount: quote.total - quote.labour.amount - materials, fill: 'var(--well)' },
+    {
+      name: words.label('make.for', { minutes: words.units.duration(minutes) }),
+      amount: quote.labour.amount,
+      fill: 'var(--ink)',
+    },
+    { name: words.label('make.paste-wire'), amount: materials, fill: 'var(--ink2)' },
+    { name: words.label('make.the-rest'), amount: quote.total - quote.labour.amount - materials, fill: 'var(--well)' },
   ];
   if (quote.total <= 0)
     return (
       <button className="key" onClick={onOpen}>
-        Set prices
+        {words.label('make.set-prices')}
       </button>
     );
   return (
     <button
       className="no-print flex min-w-[300px] max-w-[480px] grow min-h-[44px] items-center gap-4 rounded-xl text-left"
       onClick={onOpen}
-      aria-label={`Price ${money(quote.total)}`}
+      aria-label={words.label('make.price-2', { money: money(quote.total) })}
     >
       <b className="fig whitespace-nowrap text-[1.9rem] leading-none">{money(quote.total)}</b>
       <span className="grow">
@@ -48,7 +51,9 @@ export function PriceBar({ plan, onOpen }: { plan: DerivedPlan; onOpen(): void }
         </span>
         {quote.unpriced.length > 0 && (
           <span className="small block">
-            without {words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase()}: no price yet
+            {words.label('make.without-no-price-yet', {
+              unpriced: words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase(),
+            })}
           </span>
         )}
       </span>

@@ -13,10 +13,10 @@ import { ReadIn, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
 import { Portrait } from '../shared/Portrait';
 import { WireEnds } from './WireEnds';
-import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** Pieces made before and kept: what is where, what this job took, and what it leaves over when it is done. */
 export function TinShelf({ plan }: { plan: DerivedPlan }) {
@@ -31,28 +31,31 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
     void getStudio().setTin(tin.map((t) => (t.id === id ? { ...t, ...patch } : t)));
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
-      <section aria-label="In the tin">
-        <h2 className="pb-1">In the tin</h2>
-        <p className="small">Of all jobs together.</p>
+      <section aria-label={words.label('make.in-the-tin-2')}>
+        <h2 className="pb-1">{words.label('make.in-the-tin-2')}</h2>
+        <p className="small">{words.label('make.of-all-jobs-together')}</p>
         <label className="flex min-h-[44px] items-center gap-2 text-[15px]">
           <input
             type="checkbox"
             className="checkbox checkbox-sm"
             checked={project.brief.useTin}
             onChange={(e) =>
-              getStudio().edit(e.target.checked ? 'use the tin first' : 'leave the tin', (d) => {
-                d.brief.useTin = e.target.checked;
-              })
+              getStudio().edit(
+                e.target.checked ? asLabel('make.do-use-the-tin-first') : asLabel('make.do-leave-the-tin'),
+                (d) => {
+                  d.brief.useTin = e.target.checked;
+                },
+              )
             }
           />
-          The composer uses what is free before anything is made
+          {words.label('make.the-composer-uses-what-free')}
         </label>
-        {tin.length === 0 && <p className="say">The tin is empty. Put a job’s left-overs away, or read a table in.</p>}
+        {tin.length === 0 && <p className="say">{words.label('make.the-tin-empty-put-jobs')}</p>}
         <ul>
           {tin.map((t) => {
             const species = findSpecies(t.species, catalogue);
             const taken = project.taken.find((x) => x.id === t.id)?.count ?? 0;
-            const name = species ? words.piece(t)[0] : `${t.species}, not in this job’s catalogue`;
+            const name = species ? words.piece(t)[0] : words.label('make.not-this-jobs-catalogue', { species: t.species });
             return (
               <li key={t.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-[var(--line)] py-1">
                 {species ? <Portrait kind={t} px={46} /> : <span className="size-[46px]" />}
@@ -62,17 +65,17 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
                   </b>
                   <span className="small">
                     {species && `${colourwayOf(species, t.colourway).name}, `}
-                    {t.where || 'place not said'}
-                    {t.madeOn && `, made ${t.madeOn}`}
+                    {t.where || words.label('make.place-not-said')}
+                    {t.madeOn && words.label('make.made-on', { madeOn: t.madeOn })}
                   </span>
                 </span>
                 <span className="small w-[132px]">
-                  {taken > 0 && <span className="block text-[var(--leaf)]">{taken} for this job</span>}
-                  {promised(t.id) > 0 && `${promised(t.id)} for another`}
+                  {taken > 0 && <span className="block text-[var(--leaf)]">{words.label('make.for-this-job', { taken })}</span>}
+                  {promised(t.id) > 0 && words.label('make.for-another', { promised: promised(t.id) })}
                 </span>
                 <select
                   className="fld text-[15px]"
-                  aria-label={`State of ${name} of ${t.sizeMm} mm`}
+                  aria-label={words.label('make.state-of-of', { name, sizeMm: words.units.mm(t.sizeMm) })}
                   value={t.state}
                   onChange={(e) => change(t.id, { state: TIN_STATES.find((s) => s === e.target.value) ?? t.state })}
                 >
@@ -83,7 +86,7 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
                 <span className="flex items-center gap-1">
                   <button
                     className="key px-2.5"
-                    aria-label={`One ${name} fewer`}
+                    aria-label={words.label('make.one-fewer', { name })}
                     onClick={() => change(t.id, { count: Math.max(0, t.count - 1) })}
                   >
                     <Minus size={18} />
@@ -91,7 +94,7 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
                   <b className="fig w-[34px] text-center text-xl">{t.count}</b>
                   <button
                     className="key px-2.5"
-                    aria-label={`One ${name} more`}
+                    aria-label={words.label('make.one-more', { name })}
                     onClick={() => change(t.id, { count: Math.min(2000, t.count + 1) })}
                   >
                     <Plus size={18} />
@@ -103,12 +106,12 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
         </ul>
         <div className="flex flex-wrap items-center gap-3 pt-4">
           <WriteOut
-            label="Tin as CSV"
+            label={words.label('make.tin-as-csv')}
             disabled={tin.length === 0}
             onPress={() => void saveFile('tin.csv', writeTinCsv(tin), 'text/csv')}
           />
           <ReadIn
-            label="Read a tin"
+            label={words.label('make.read-a-tin')}
             accept={{ 'text/csv': ['.csv'] }}
             read={(text) => {
               const result = readTinCsv(text);
@@ -163,12 +166,9 @@ function LeftOvers({ plan }: { plan: DerivedPlan }) {
     setCounts({});
   };
   return (
-    <section aria-label="Left over">
-      <h2 className="pb-1">When the cake has left</h2>
-      <p className="small pb-2">
-        What is left of each kind: made and whole in the log, or the spares as long as nothing is logged. They count as of the
-        largest size.
-      </p>
+    <section aria-label={words.label('make.left-over')}>
+      <h2 className="pb-1">{words.label('make.when-cake-has-left')}</h2>
+      <p className="small pb-2">{words.label('make.what-left-each-kind-made')}</p>
       <ul className="flex flex-col">
         {plan.tray.map((k) => {
           const name = words.piece(k)[0];
@@ -180,7 +180,7 @@ function LeftOvers({ plan }: { plan: DerivedPlan }) {
                 type="number"
                 min={0}
                 max={2000}
-                aria-label={`${name} left over`}
+                aria-label={words.label('make.left-over-2', { name })}
                 className="fld w-[86px] text-right"
                 value={of(k)}
                 onChange={(e) => {
@@ -194,7 +194,7 @@ function LeftOvers({ plan }: { plan: DerivedPlan }) {
       </ul>
       <div className="flex flex-wrap items-end gap-3 pt-3">
         <label className="grow text-[15px] font-semibold">
-          Where
+          {words.label('shared.where')}
           <input
             className="fld mt-1 block w-full font-normal"
             maxLength={80}
@@ -203,7 +203,7 @@ function LeftOvers({ plan }: { plan: DerivedPlan }) {
           />
         </label>
         <button className="key" disabled={all === 0 && plan.tray.every((k) => k.fromTin === 0)} onClick={away}>
-          Put {plural(all, 'piece')} in the tin
+          {words.label('make.put-pieces-tin', { all })}
         </button>
       </div>
     </section>

@@ -7,14 +7,15 @@ import { basesOf } from '@/core/make/paste';
 import { takingsFor } from '@/core/make/takings';
 import { freeForJob } from '@/data/tinActions';
 import { NumberField } from '../shared/fields';
-import { gramWords, plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { KindCard, KindShelf } from './Kinds';
 import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
+import { asLabel } from '@/core/words/asLabel';
 
 /** Everything to make, drawn once at one scale on its method's shelf; the open kind with its steps; the paste as balls. */
 export function Tray({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const catalogue = useCatalogue();
   const [openKey, setOpenKey] = useState<string | null>(null);
   const open = plan.tray.find((k) => k.key === openKey) ?? plan.tray[0]!;
@@ -23,7 +24,7 @@ export function Tray({ plan }: { plan: DerivedPlan }) {
     .filter((s) => s.kinds.length > 0);
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)]">
-      <section aria-label="Pieces to make">
+      <section aria-label={words.label('make.pieces-to-make-2')}>
         <TinOffer />
         <div className="flex flex-wrap gap-x-6 gap-y-3">
           {shelves.map(({ method, kinds }) => (
@@ -46,7 +47,7 @@ export function Tray({ plan }: { plan: DerivedPlan }) {
           <SparesRule />
         </div>
       </section>
-      <section aria-label="How to make it" className="flex flex-col gap-4">
+      <section aria-label={words.label('make.how-to-make-it')} className="flex flex-col gap-4">
         <KindCard kind={open} />
         <PasteBalls plan={plan} />
       </section>
@@ -56,6 +57,7 @@ export function Tray({ plan }: { plan: DerivedPlan }) {
 
 /** What the tin could give this job and does not yet, or what the job took and no longer needs. */
 function TinOffer() {
+  const words = useWords();
   const project = useStudio((s) => s.project)!;
   const tin = useStudio((s) => s.tin);
   const jobs = useStudio((s) => s.jobs);
@@ -67,10 +69,10 @@ function TinOffer() {
   return (
     <p className="well mb-3 flex flex-wrap items-center gap-3 px-3 py-2 text-[15px]">
       <span className="grow">
-        The tin has {plural(count(could), 'piece')} for this job; {count(project.taken)} are set aside.
+        {words.label('make.the-tin-has-pieces-this', { count: count(could), count2: count(project.taken) })}
       </span>
       <button className="key" onClick={() => getStudio().takeFromTin()}>
-        Take what fits
+        {words.label('make.take-what-fits')}
       </button>
     </p>
   );
@@ -78,28 +80,31 @@ function TinOffer() {
 
 /** How many spares, as a rule that is shown where it works. */
 function SparesRule() {
+  const words = useWords();
   const rule = useStudio((s) => s.project!.spares);
   return (
     <fieldset className="flex items-end gap-3">
-      <legend className="small pb-1">Spares: enough must survive</legend>
+      <legend className="small pb-1">{words.label('make.spares-enough-must-survive')}</legend>
       <NumberField
-        label="Cases in a hundred"
+        label={words.label('make.cases-in-a-hundred')}
         hideLabel
         value={Math.round(rule.surviveShare * 1000) / 10}
         unit="%"
         least={50}
         most={99.5}
         step={1}
-        onChange={(n) => getStudio().edit(`enough in ${n}% of cases`, (d) => void (d.spares.surviveShare = n / 100))}
+        onChange={(n) =>
+          getStudio().edit(asLabel('make.do-enough-in-of-cases', { n }), (d) => void (d.spares.surviveShare = n / 100))
+        }
       />
       <NumberField
-        label="Spares at the least"
+        label={words.label('make.spares-at-the-least')}
         hideLabel
         value={rule.least}
-        unit="at least"
+        unit={words.label('make.at-least')}
         least={0}
         most={20}
-        onChange={(n) => getStudio().edit(`at least ${n} spare`, (d) => void (d.spares.least = Math.round(n)))}
+        onChange={(n) => getStudio().edit(asLabel('make.do-at-least-spare', { n }), (d) => void (d.spares.least = Math.round(n)))}
       />
     </fieldset>
   );
@@ -109,13 +114,16 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
   const words = useWords();
   return (
     <div>
-      <h2 className="pb-2">Paste</h2>
+      <h2 className="pb-2">{words.label('make.paste')}</h2>
       <ul className="flex flex-wrap items-end gap-4">
         {plan.paste.map((b) => (
           <li
             key={b.colour}
             className="text-center"
-            title={`${b.kinds.map((k) => words.say(k)).join(', ')}: ${gramWords(b.netGrams)} g in the pieces, the rest is what rolling out loses`}
+            title={words.label('make.g-pieces-rest-what-rolling', {
+              kinds: b.kinds.map((k) => words.say(k)).join(', '),
+              netGrams: words.units.gramFigure(b.netGrams),
+            })}
           >
             <span
               className="inline-block rounded-full shadow-[inset_-4px_-6px_10px_rgb(0_0_0/.18),inset_4px_5px_8px_rgb(255_255_255/.35)]"
@@ -143,17 +151,16 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
       {basesOf(plan.paste).map((base) => (
         <p key={base.colour} className="flex items-center gap-2 pt-2 text-[15px]">
           <span className="size-4 shrink-0 rounded-full" style={{ background: base.colour }} />
-          Knead {base.grams} g of leaf paste as one base, then darken it ball by ball:{' '}
-          {plan.paste
-            .filter((b) => base.balls.includes(b.colour))
-            .map((b) => `${b.grams} g ${b.name}`)
-            .join(', ')}
-          .
+          {words.label('make.knead-g-leaf-paste-as', {
+            grams: base.grams,
+            paste: plan.paste
+              .filter((b) => base.balls.includes(b.colour))
+              .map((b) => `${b.grams} g ${b.name}`)
+              .join(', '),
+          })}
         </p>
       ))}
-      <p className="small pt-2">
-        From the pieces’ own volume at 1.35 g/cm³ (assumed), what rolling out loses counted in, rounded up to 5 g.
-      </p>
+      <p className="small pt-2">{words.label('make.from-pieces-own-volume-at')}</p>
     </div>
   );
 }

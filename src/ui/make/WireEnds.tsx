@@ -7,24 +7,32 @@ import { offcutsWith, sameOffcut, type Offcut } from '@/core/wire/offcuts';
 import { mmToGauge, soldIn, wireName } from '@/core/wire/gauge';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 
 /** A wire to begin with, mm: that of small leaves and petals. */
 const COMMON_MM = 0.5;
 
 /** Ends of wire that were kept, of all jobs together; Wire & tape cuts from them before it takes a full length. */
 export function WireEnds() {
+  const words = useWords();
   const offcuts = useStudio((s) => s.offcuts);
   const { setOffcuts } = getStudio();
   const system = useStudio((s) => s.project!.brief.wireSystem);
   const [next, setNext] = useState<Offcut>({ gauge: mmToGauge(system, COMMON_MM), colour: 'green', lengthMm: 120, count: 1 });
   return (
-    <section aria-label="Ends of wire">
-      <h2 className="pb-1">Ends of wire</h2>
-      <p className="small">From {KEEP_OFFCUT_MM} mm on; Wire &amp; tape can cut from them first.</p>
-      {offcuts.length === 0 && <p className="say">None are kept.</p>}
+    <section aria-label={words.label('make.ends-of-wire')}>
+      <h2 className="pb-1">{words.label('make.ends-of-wire')}</h2>
+      <p className="small">{words.label('make.from-on-wire-tape-can', { keepOffcutMm: words.units.mm(KEEP_OFFCUT_MM) })}</p>
+      {offcuts.length === 0 && <p className="say">{words.label('make.none-are-kept')}</p>}
       <ul>
         {offcuts.map((o) => {
-          const name = `${o.gauge < 10 ? wireName(o.gauge) : `${o.gauge} gauge`} ${o.colour}, ${o.lengthMm} mm`;
+          const name = words.label('make.end-of-wire', {
+            gauge: o.gauge < 10 ? 'yes' : 'no',
+            wireName: wireName(o.gauge),
+            gauge2: o.gauge,
+            colour: o.colour,
+            lengthMm: words.units.mm(o.lengthMm),
+          });
           const step = (by: 1 | -1) => void setOffcuts(offcutsWith(offcuts, [{ ...o, count: 1 }], by));
           return (
             <li key={name} className="flex items-center gap-3 border-t border-[var(--line)] py-1">
@@ -35,11 +43,11 @@ export function WireEnds() {
                 />
               </span>
               <span className="w-[170px] shrink-0 text-[15px]">{name}</span>
-              <button className="key px-2.5" aria-label={`One end of ${name} fewer`} onClick={() => step(-1)}>
+              <button className="key px-2.5" aria-label={words.label('make.one-end-of-fewer', { name })} onClick={() => step(-1)}>
                 <Minus size={18} />
               </button>
               <b className="fig w-8 text-center text-xl">{o.count}</b>
-              <button className="key px-2.5" aria-label={`One end of ${name} more`} onClick={() => step(1)}>
+              <button className="key px-2.5" aria-label={words.label('make.one-end-of-more', { name })} onClick={() => step(1)}>
                 <Plus size={18} />
               </button>
             </li>
@@ -48,7 +56,7 @@ export function WireEnds() {
       </ul>
       <div className="flex flex-wrap items-end gap-3 border-t border-[var(--line)] pt-3">
         <label className="text-[15px] font-semibold">
-          Wire
+          {words.label('make.wire')}
           <select
             className="fld mt-1 block font-normal"
             value={next.gauge}
@@ -62,7 +70,7 @@ export function WireEnds() {
           </select>
         </label>
         <NumberField
-          label="Long"
+          label={words.label('make.long')}
           value={next.lengthMm}
           unit="mm"
           least={10}
@@ -70,11 +78,11 @@ export function WireEnds() {
           onChange={(n) => setNext({ ...next, lengthMm: Math.round(n) })}
         />
         <Choice
-          label="Colour of the end"
+          label={words.label('make.colour-of-the-end')}
           value={next.colour}
           options={[
-            { value: 'green', name: 'Green' },
-            { value: 'white', name: 'White' },
+            { value: 'green', name: words.label('make.green') },
+            { value: 'white', name: words.label('make.white') },
           ]}
           onChange={(colour) => setNext({ ...next, colour })}
         />
@@ -83,7 +91,7 @@ export function WireEnds() {
           onClick={() => void setOffcuts(offcutsWith(offcuts, [next], 1))}
           disabled={offcuts.some((o) => sameOffcut(o, next) && o.count >= 2000)}
         >
-          <Plus size={20} /> An end
+          <Plus size={20} /> {words.label('make.an-end')}
         </button>
       </div>
     </section>

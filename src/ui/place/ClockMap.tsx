@@ -44,7 +44,7 @@ export function ClockMap({
       viewBox={`0 0 ${SIZE} ${SIZE}`}
       className="w-full overflow-visible"
       role="group"
-      aria-label="Map from above, front at 6 o’clock"
+      aria-label={words.label('place.map-from-above-front-at')}
     >
       <circle cx={MIDDLE} cy={MIDDLE} r={MIDDLE - 4} fill="var(--glaze)" stroke="var(--line)" />
       {Array.from({ length: 12 }, (_, i) => {
@@ -124,7 +124,11 @@ export function ClockMap({
             key={e.id}
             role="button"
             tabIndex={0}
-            aria-label={`Entry ${e.number}, ${words.barrier(e.barrier)[0]}${mark ? `, ${mark}` : ''}`}
+            aria-label={words.label('place.entry', {
+              mark: mark ? `, ${mark}` : '',
+              number: e.number,
+              barrier: words.barrier(e.barrier)[0],
+            })}
             aria-pressed={e.id === chosen}
             style={{ cursor: 'pointer' }}
             onClick={() => onChoose(e.id)}

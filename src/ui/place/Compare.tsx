@@ -10,6 +10,7 @@ import type { PlannedEntry } from '@/core/plan/derivePlan';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
+import { asLabel } from '@/core/words/asLabel';
 
 const NONE: readonly Piece[] = [];
 
@@ -20,7 +21,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
   const prices = useStudio((s) => s.project!.prices);
   const chosen = useStudio((s) => s.project!.barrierFor.find((b) => b.entryId === entry.id)?.barrier ?? null);
   const pieces = useStudio((s) => s.project!.arrangements.find((a) => a.id === entry.arrangementId)?.pieces ?? NONE);
-  if (entry.compared.length === 0) return <p className="say">Into foam that nobody eats: no barrier is needed there.</p>;
+  if (entry.compared.length === 0) return <p className="say">{words.label('place.into-foam-nobody-eats-no')}</p>;
   const stem = {
     heads: entry.pieceIds.length,
     massGrams: entry.massGrams,
@@ -35,24 +36,29 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
     return row ? `${prices.currency}\u202f${(row.packPrice / row.pack).toFixed(2)}` : '';
   };
   const take = (id: string | null, name: string) =>
-    getStudio().edit(id ? `${name} for ${entry.number}` : `barrier ${entry.number} by the rule`, (d) => {
-      d.barrierFor = d.barrierFor.filter((b) => b.entryId !== entry.id);
-      if (id) d.barrierFor.push({ entryId: entry.id, barrier: id });
-    });
+    getStudio().edit(
+      id
+        ? asLabel('place.do-for', { name, number: entry.number })
+        : asLabel('place.do-barrier-by-the-rule', { number: entry.number }),
+      (d) => {
+        d.barrierFor = d.barrierFor.filter((b) => b.entryId !== entry.id);
+        if (id) d.barrierFor.push({ entryId: entry.id, barrier: id });
+      },
+    );
   const rows = [...entry.compared].sort(
     (a, b) => Number(b.taken) - Number(a.taken) || Number(a.insideMm === null) - Number(b.insideMm === null),
   );
   return (
     <div>
       <div className="flex flex-wrap items-center gap-4 pb-2">
-        <h1 className="grow">Barriers for {entry.number}, side by side</h1>
+        <h1 className="grow">{words.label('place.barriers-side-by-side', { number: entry.number })}</h1>
         {chosen && (
           <button className="key" onClick={() => take(null, '')}>
-            Leave it to the rule
+            {words.label('place.leave-rule')}
           </button>
         )}
       </div>
-      <ul aria-label={`Barriers for ${entry.number}`}>
+      <ul aria-label={words.label('place.barriers-for', { number: entry.number })}>
         {rows.map((t) => {
           const b = barrierById(t.barrier, catalogue.barriers);
           if (!b) return null;
@@ -68,17 +74,19 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
               <span>
                 <b>{capital(name)}</b>
                 <span className="small block">
-                  {b.boreMm === null ? 'no bore' : `bore ${b.boreMm} mm`}
-                  {wall ? `, wall ${wall.toFixed(2)} mm` : ''}
+                  {b.boreMm === null
+                    ? words.label('place.no-bore')
+                    : words.label('place.bore', { boreMm: words.units.mm(b.boreMm) })}
+                  {wall ? words.label('place.wall', { wall: words.units.length(wall, 2) }) : ''}
                 </span>
               </span>
               {t.insideMm === null ? (
-                <span>Not here: {t.whyNot ? words.say(t.whyNot) : ''}</span>
+                <span>{words.label('place.not-here', { whyNot: t.whyNot ? words.say(t.whyNot) : '' })}</span>
               ) : (
                 <span>
-                  <b>{Math.round(t.insideMm)} mm</b> deep
+                  <b>{Math.round(t.insideMm)} mm</b> {words.label('place.deep')}
                   <span className="small block">
-                    {b.minutes + b.dryMinutes} min{b.dryMinutes ? `, ${b.dryMinutes} to set` : ''}
+                    {b.minutes + b.dryMinutes} min{b.dryMinutes ? words.label('place.to-set', { dryMinutes: b.dryMinutes }) : ''}
                     {price(b.id) && `, ${price(b.id)}`}
                   </span>
                 </span>
@@ -90,10 +98,12 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
               </span>
               <span className="text-right">
                 {t.taken ? (
-                  <b className="text-[var(--leaf)]">{chosen === t.barrier ? 'yours' : 'recommended'}</b>
+                  <b className="text-[var(--leaf)]">
+                    {chosen === t.barrier ? words.label('place.yours') : words.label('place.recommended')}
+                  </b>
                 ) : t.insideMm !== null ? (
                   <button className="key" onClick={() => take(t.barrier, name)}>
-                    Take it
+                    {words.label('place.take-it')}
                   </button>
                 ) : null}
               </span>
@@ -106,13 +116,13 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
             className={`grid grid-cols-[110px_minmax(150px,1fr)_minmax(140px,2.8fr)_130px] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-lg:grid-cols-[90px_1fr_2fr] ${w.whyNot ? 'text-[var(--ink2)]' : ''}`}
           >
             <span />
-            <b>{w.way === 'dummy' ? 'A dummy tier' : 'None, unwired'}</b>
+            <b>{w.way === 'dummy' ? words.label('place.a-dummy-tier') : words.label('place.none-unwired')}</b>
             <span>
               {w.whyNot
-                ? `Not here: ${words.say(w.whyNot)}`
+                ? words.label('place.not-here', { whyNot: words.say(w.whyNot) })
                 : w.way === 'dummy'
-                  ? 'Foam that nobody eats: the stem goes in bare. Make the tier a dummy in Brief; the whole tier is taken away.'
-                  : 'Make it without a wire and glue it on with food glue; nothing is taken out, and nothing sharp is in the cake.'}
+                  ? words.label('place.foam-nobody-eats-stem-goes')
+                  : words.label('place.make-without-wire-glue-on')}
             </span>
           </li>
         ))}

@@ -4,7 +4,6 @@ import { cakeHeightMm, stackTiers, type Cake } from '@/core/cake/cake';
 import type { DerivedPlan, PlannedEntry } from '@/core/plan/derivePlan';
 import { SvgPortrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
-import { lengthFigure } from '../speech/say';
 import { useWords } from '../speech/useWords';
 
 const W = 320;
@@ -37,7 +36,11 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: PlannedEn
       viewBox={`0 0 ${W} ${H}`}
       className="w-full max-w-[340px]"
       role="img"
-      aria-label={`${words.barrier(entry.barrier)[0]} ${Math.round(entry.insideMm)} mm into ${Math.round(entry.cakeMm)} mm of cake`}
+      aria-label={words.label('place.into-of-cake', {
+        barrier: words.barrier(entry.barrier)[0],
+        insideMm: words.units.length(entry.insideMm),
+        cakeMm: words.units.length(entry.cakeMm),
+      })}
     >
       {tiers.map((t) => (
         <g key={t.tier.id}>
@@ -95,10 +98,13 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: PlannedEn
         <g fontSize="13" fill="var(--ink)">
           <path d={`M24 ${Y(tier.footMm)}V${Y(tier.topMm)}m-5 0h10M19 ${Y(tier.footMm)}h10`} stroke="var(--ink)" fill="none" />
           <text transform={`translate(17 ${Y((tier.footMm + tier.topMm) / 2)}) rotate(-90)`} textAnchor="middle">
-            {lengthFigure(tier.tier.heightMm)} of {tier.tier.kind === 'dummy' ? 'foam' : 'cake'}
+            {words.label('place.of-foam', {
+              kind: tier.tier.kind === 'dummy' ? 'yes' : 'no',
+              heightMm: words.units.figure(tier.tier.heightMm),
+            })}
           </text>
           <text x={X(end.r) + 8} y={Y(end.z) + 4} fontWeight="600">
-            {lengthFigure(entry.insideMm)}
+            {words.units.figure(entry.insideMm)}
           </text>
         </g>
       )}

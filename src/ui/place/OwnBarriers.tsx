@@ -5,8 +5,9 @@ import * as v from 'valibot';
 import { ownBarrierSchema, type OwnBarrier } from '@/core/place/ownBarrier';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
-import { lengthFigure } from '../speech/say';
 import { refusalOf } from '@/core/plan/refusal';
+import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 const FIRST: OwnBarrier = {
   id: '',
@@ -21,6 +22,7 @@ const FIRST: OwnBarrier = {
 
 /** Straws and picks that a person has measured; they are compared with the rest. */
 export function OwnBarriers() {
+  const words = useWords();
   const own = useStudio((s) => s.project!.barriers);
   const [next, setNext] = useState(FIRST);
   const made = { ...next, id: freeId(own) };
@@ -46,30 +48,38 @@ export function OwnBarriers() {
   );
   return (
     <details className="border-t border-[var(--line)] pt-1">
-      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">Straws and picks of your own, {own.length}</summary>
+      <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">
+        {words.label('place.straws-picks-your-own', { own: own.length })}
+      </summary>
       <ul>
         {own.map((b) => (
           <li key={b.id} className="flex flex-wrap items-center gap-3 py-1 text-[15px]">
-            <b>{b.name}</b> {b.kind}, bore {lengthFigure(b.boreMm, 1)}, Ø {b.outsideMm}, {b.stockMm} mm long, up to {b.mostGrams}{' '}
-            g
+            <b>{b.name}</b>{' '}
+            {words.label('place.bore-long-up-g', {
+              kind: b.kind,
+              boreMm: words.units.figure(b.boreMm, 1),
+              outsideMm: b.outsideMm,
+              stockMm: words.units.mm(b.stockMm),
+              mostGrams: b.mostGrams,
+            })}
             <button
               className="key"
-              aria-label={`Take ${b.name} away`}
+              aria-label={words.label('place.take-away', { b: b.name })}
               onClick={() =>
-                getStudio().edit(`${b.name} away`, (d) => {
+                getStudio().edit(asLabel('place.do-away', { b: b.name }), (d) => {
                   d.barriers = d.barriers.filter((x) => x.id !== b.id);
                   d.barrierFor = d.barrierFor.filter((x) => x.barrier !== b.id);
                 })
               }
             >
-              Take away
+              {words.label('shared.take-away')}
             </button>
           </li>
         ))}
       </ul>
       <div className="flex flex-wrap items-end gap-3 pt-1">
         <label className="text-[15px] font-semibold">
-          Name
+          {words.label('shared.name')}
           <input
             className="fld mt-1 block font-normal"
             value={next.name}
@@ -78,31 +88,31 @@ export function OwnBarriers() {
           />
         </label>
         <Choice
-          label="Kind of barrier"
+          label={words.label('place.kind-of-barrier')}
           value={next.kind}
           options={[
-            { value: 'straw', name: 'Straw' },
-            { value: 'pick', name: 'Pick' },
+            { value: 'straw', name: words.label('place.straw') },
+            { value: 'pick', name: words.label('place.pick') },
           ]}
           onChange={(kind) => set({ kind })}
         />
-        {figure('Bore', 'boreMm', 'mm', 1, 30, 0.1)}
-        {figure('Outside', 'outsideMm', 'mm', 1.2, 34, 0.1)}
-        {figure('Length', 'stockMm', 'mm', 20, 400, 1)}
-        {figure('Carries', 'mostGrams', 'g', 1, 400, 1)}
+        {figure(asLabel('place.do-bore'), 'boreMm', 'mm', 1, 30, 0.1)}
+        {figure(asLabel('place.do-outside'), 'outsideMm', 'mm', 1.2, 34, 0.1)}
+        {figure(asLabel('place.do-length'), 'stockMm', 'mm', 20, 400, 1)}
+        {figure(asLabel('place.do-carries'), 'mostGrams', 'g', 1, 400, 1)}
         <button
           className="key"
           disabled={!checked.success}
           onClick={() => {
-            getStudio().edit(`${made.name} added`, (d) => void d.barriers.push(made));
+            getStudio().edit(asLabel('place.do-added', { made: made.name }), (d) => void d.barriers.push(made));
             setNext(FIRST);
           }}
         >
-          Add it
+          {words.label('place.add-it')}
         </button>
       </div>
       {!checked.success && next.name !== '' && <p className="small pt-1 text-[var(--stop)]">{refusalOf(checked.issues[0])}.</p>}
-      <p className="small pt-1">Measure with a caliper. Take only what is made for food.</p>
+      <p className="small pt-1">{words.label('place.measure-with-caliper-take-only')}</p>
     </details>
   );
 }

@@ -6,13 +6,15 @@ import { StepByStep } from '../shared/StepByStep';
 import { useStudio } from '../useStudio';
 import { ClockMap } from './ClockMap';
 import { CutThrough } from './CutThrough';
+import { useWords } from '../speech/useWords';
 
 /** Putting it on the cake, one entry at a time, with the map and the cut beside it. */
 export function PlaceMode({ plan, onClose }: { plan: DerivedPlan; onClose(): void }) {
+  const words = useWords();
   const project = useStudio((s) => s.project!);
   return (
     <StepByStep
-      label="Beside the cake"
+      label={words.label('place.beside-the-cake')}
       steps={placeSteps(plan, project)}
       logKind="placing"
       onClose={onClose}
@@ -27,7 +29,7 @@ export function PlaceMode({ plan, onClose }: { plan: DerivedPlan; onClose(): voi
           </div>
         );
       }}
-      finished={{ title: 'It is on the cake', words: 'Count once more, and hand the sheet over with it.' }}
+      finished={{ title: words.label('place.it-on-cake'), words: words.label('place.count-once-more-hand-sheet') }}
     />
   );
 }

@@ -15,32 +15,32 @@ import { applyMend } from '@/core/plan/mends';
 import { planBench } from '@/workers/clients';
 import { NumberField } from '../shared/fields';
 import { useHash } from '../shared/useHash';
-import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { ClockMap } from './ClockMap';
 import { Compare } from './Compare';
 import { CutThrough } from './CutThrough';
 import { LevelSign } from './LevelSign';
 import { OwnBarriers } from './OwnBarriers';
-import { lengthFigure, lengthUnit } from '../speech/say';
 import { currentWords, useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
+import { asLabel } from '@/core/words/asLabel';
 
 const PlaceMode = dynamic(() => import('./PlaceMode').then((m) => m.PlaceMode), { ssr: false });
 const Templates = dynamic(() => import('./Templates').then((m) => m.Templates), { ssr: false });
 
 /** Into the cake so that nothing unsafe touches food: the map from above, the cut beside it, messages from worst to mildest. */
 export function PlaceStation() {
+  const words = useWords();
   const plan = useStudio((s) => s.plan);
-  if (!plan) return <p className="say px-6 pt-4">Working it out…</p>;
+  if (!plan) return <p className="say px-6 pt-4">{words.label('shared.working-it-out')}</p>;
   const warnings = plan.warnings.filter((w) => w.station === 'place' || w.station === 'brief');
   if (plan.entries.length === 0 && warnings.length === 0) {
     return (
       <div className="px-6 pt-6">
-        <h1>Nothing goes into the cake yet</h1>
-        <p className="say mt-2">Entries, barriers and depths follow from the composition.</p>
+        <h1>{words.label('place.nothing-goes-into-cake-yet')}</h1>
+        <p className="say mt-2">{words.label('place.entries-barriers-depths-follow-from')}</p>
         <Link href="/compose" className="next mt-4">
-          Compose
+          {words.label('shared.compose')}
         </Link>
       </div>
     );
@@ -60,13 +60,16 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
   const barrier = entry?.barrier ? barrierById(entry.barrier, catalogue.barriers) : null;
   return (
     <div className="grid gap-x-6 gap-y-6 px-6 pb-6 md:grid-cols-2 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,0.9fr)_minmax(0,1fr)]">
-      <section aria-label="Insertion map" className="mx-auto w-full min-w-0 max-w-[640px] md:max-lg:col-span-2">
+      <section
+        aria-label={words.label('place.insertion-map')}
+        className="mx-auto w-full min-w-0 max-w-[640px] md:max-lg:col-span-2"
+      >
         <div className="flex flex-wrap items-center gap-3 pb-1">
           <h1 className="grow">
-            {plan.handOver.goesIn} go in, {plan.handOver.comesOut} come out
+            {words.label('place.go-in-come-out', { goesIn: plan.handOver.goesIn, comesOut: plan.handOver.comesOut })}
           </h1>
           <button className="key" onClick={() => setBeside(true)}>
-            <Hand size={20} /> Place it, step by step
+            <Hand size={20} /> {words.label('place.place-step-by-step')}
           </button>
         </div>
         {list ? (
@@ -75,48 +78,69 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
           <ClockMap cake={cake} plan={plan} chosen={entry?.id ?? null} onChoose={setChosen} />
         )}
       </section>
-      <section aria-label="Cut through the cake" className="min-w-0">
+      <section aria-label={words.label('place.cut-through-the-cake')} className="min-w-0">
         {entry && (
           <>
             <p className="sub pb-1">
-              {entry.number}: cut through at {words.clock(entry.azimuthRad)}
+              {words.label('place.cut-through-at', { number: entry.number, clock: words.clock(entry.azimuthRad) })}
             </p>
             <CutThrough cake={cake} entry={entry} plan={plan} />
             <h2 className="pt-2">{capital(words.barrier(entry.barrier)[0])}</h2>
             <p className="say">
               {entry.barrier
-                ? `Cut to ${Math.round(entry.cutMm)} mm, ${Math.round(entry.downDeg)}° down, stem ${entry.bundleMm.toFixed(1)} mm.`
-                : `Stem ${entry.bundleMm.toFixed(1)} mm, ${Math.round(entry.insideMm)} mm into foam.`}
-              {entry.springDeg > 1 ? ` Bend the wire ${Math.round(entry.springDeg)}° so that it springs.` : ''}
+                ? words.label('place.cut-to-down-stem', {
+                    cutMm: words.units.length(entry.cutMm),
+                    downDeg: Math.round(entry.downDeg),
+                    bundleMm: words.units.length(entry.bundleMm, 1),
+                  })
+                : words.label('place.stem-into-foam', {
+                    bundleMm: words.units.length(entry.bundleMm, 1),
+                    insideMm: words.units.length(entry.insideMm),
+                  })}
+              {entry.springDeg > 1
+                ? ` ${words.label('place.bend-wire-so-springs', { springDeg: Math.round(entry.springDeg) })}`
+                : ''}
             </p>
             <p className="small">
-              {Math.round(entry.massGrams)} g needs {Math.round(entry.holdMm)} mm to hold in this crumb (assumed pressure); the
-              cake offers {Math.round(entry.cakeMm)} mm, then {entry.meets}.
+              {words.label('place.g-needs-hold-this-crumb', {
+                massGrams: Math.round(entry.massGrams),
+                holdMm: words.units.length(entry.holdMm),
+                cakeMm: words.units.length(entry.cakeMm),
+                meets: entry.meets,
+              })}
             </p>
           </>
         )}
       </section>
       {beside && <PlaceMode plan={plan} onClose={() => setBeside(false)} />}
-      <section aria-label="Messages" className="flex min-w-0 flex-col gap-4">
-        {warnings.length === 0 && <p className="say text-[var(--leaf)]">Nothing to mend: every entry passes.</p>}
+      <section aria-label={words.label('place.messages')} className="flex min-w-0 flex-col gap-4">
+        {warnings.length === 0 && (
+          <p className="say text-[var(--leaf)]">{words.label('place.nothing-mend-every-entry-passes')}</p>
+        )}
         {warnings.slice(0, 8).map((w, i) => (
           <Message key={i} warning={w} first={i === 0} onShow={setChosen} />
         ))}
-        {warnings.length > 8 && <p className="say">and {plural(warnings.length - 8, 'more message')}.</p>}
+        {warnings.length > 8 && (
+          <p className="say">{words.label('place.and-more-messages', { warnings: warnings.length - 8 })}</p>
+        )}
         {barrier && (
           <details className="border-t border-[var(--line)] pt-2" open={warnings.length < 3}>
-            <summary className="min-h-[44px] cursor-pointer font-semibold">How a {words.barrier(barrier.id)[0]} goes in</summary>
+            <summary className="min-h-[44px] cursor-pointer font-semibold">
+              {words.label('place.how-a-goes-in', { barrier: words.barrier(barrier.id)[0] })}
+            </summary>
             <ol className="list-decimal pl-5">
               {words.barrierWords(barrier.id).steps.map((s) => (
                 <li key={s}>{s}</li>
               ))}
             </ol>
-            <p className="small pt-1">{words.barrierWords(barrier.id).caution} Sizes are values from memory; measure your own.</p>
+            <p className="small pt-1">
+              {words.label('place.sizes-values-from-memory-measure', { caution: words.barrierWords(barrier.id).caution })}
+            </p>
           </details>
         )}
         <PushTest />
       </section>
-      <section aria-label="Barriers side by side" className="min-w-0 md:col-span-full">
+      <section aria-label={words.label('place.barriers-side-by-side-2')} className="min-w-0 md:col-span-full">
         {entry && <Compare entry={entry} />}
         <OwnBarriers />
       </section>
@@ -155,12 +179,12 @@ function Message({ warning, first, onShow }: { warning: Warning; first: boolean;
         ))}
         {warning.entryId && (
           <button className="key mr-2 mt-2" onClick={() => onShow(warning.entryId!)}>
-            Show it
+            {words.label('place.show-it')}
           </button>
         )}
         {warning.pieceId && (
           <Link className="key mt-2" href="/compose" onClick={() => getStudio().select([warning.pieceId!])}>
-            Choose the piece
+            {words.label('place.choose-the-piece')}
           </Link>
         )}
       </div>
@@ -176,7 +200,7 @@ async function mendIt(warning: Warning, mend: Mend): Promise<void> {
   const { moves, left } = await planBench.apart(project);
   if (getStudio().project !== project) return;
   if (moves.length > 0)
-    studio.edit('move entries apart', (d) => {
+    studio.edit(asLabel('place.do-move-entries-apart'), (d) => {
       for (const m of moves) {
         const piece = d.arrangements.find((a) => a.id === m.arrangementId)?.pieces.find((p) => p.id === m.pieceId);
         if (piece) Object.assign(piece, { s: m.s, side: m.side });
@@ -186,38 +210,48 @@ async function mendIt(warning: Warning, mend: Mend): Promise<void> {
     studio.set({
       message: {
         kind: 'tell',
-        text: `${left} still stand near each other: take a thinner barrier, gather two into one, or leave a piece out.`,
+        text: currentWords().label('place.still-stand-near-each-other', { left }),
       },
     });
 }
 
 /** How firm the crumb is: an assumed value for its kind, or what a push test in a spare said. */
 function PushTest() {
+  const words = useWords();
   const grams = useStudio((s) => s.project!.brief.pushTestGrams);
   const crumb = useStudio((s) => s.project!.cake.crumb);
   const { edit } = getStudio();
   return (
     <details className="border-t border-[var(--line)] pt-1">
       <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">
-        How firm the cake is:{' '}
-        {grams === null ? `${CRUMB_KPA[crumb]} kPa, assumed` : `${pushTestKPa(grams).toFixed(0)} kPa, tested`}
+        {words.label('place.how-firm-cake-kpa-assumed', {
+          grams: grams === null ? 'yes' : 'no',
+          crumbKpa: CRUMB_KPA[crumb],
+          pushTestKPa: words.units.number(pushTestKPa(grams)),
+        })}
       </summary>
       <p className="text-[15px]">
-        Push a straw {PUSH_TEST.widthMm} mm wide {PUSH_TEST.deepMm} mm deep into a spare of the same cake, just as cold. Pull a
-        thread sideways, {PUSH_TEST.aboveMm} mm above it, with a kitchen balance until it gives way.
+        {words.label('place.push-straw-wide-deep-into', {
+          widthMm: words.units.mm(PUSH_TEST.widthMm),
+          deepMm: words.units.mm(PUSH_TEST.deepMm),
+          aboveMm: words.units.mm(PUSH_TEST.aboveMm),
+        })}
       </p>
       <div className="flex flex-wrap items-end gap-3 pt-2">
         <NumberField
-          label="It gave way at"
+          label={words.label('place.it-gave-way-at')}
           value={grams ?? 0}
           unit="g"
           least={5}
           most={2000}
-          onChange={(g) => edit('push test', (d) => void (d.brief.pushTestGrams = g))}
+          onChange={(g) => edit(asLabel('place.do-push-test'), (d) => void (d.brief.pushTestGrams = g))}
         />
         {grams !== null && (
-          <button className="key" onClick={() => edit('crumb as assumed', (d) => void (d.brief.pushTestGrams = null))}>
-            As assumed for {crumb}
+          <button
+            className="key"
+            onClick={() => edit(asLabel('place.do-crumb-as-assumed'), (d) => void (d.brief.pushTestGrams = null))}
+          >
+            {words.label('place.as-assumed-for', { crumb })}
           </button>
         )}
       </div>
@@ -233,12 +267,12 @@ function EntryList({ chosen, onChoose }: { chosen: string | null; onChoose(id: s
     <table className="w-full text-left text-[15px]">
       <thead className="small">
         <tr>
-          <th>No.</th>
-          <th>Barrier</th>
-          <th>Where</th>
-          <th className="text-right">{`Cut, ${lengthUnit()}`}</th>
-          <th className="text-right">Down</th>
-          <th className="text-right">{`Stem, ${lengthUnit()}`}</th>
+          <th>{words.label('place.number')}</th>
+          <th>{words.label('place.barrier')}</th>
+          <th>{words.label('shared.where')}</th>
+          <th className="text-right">{words.label('place.cut', { lengthUnit: words.units.sign })}</th>
+          <th className="text-right">{words.label('place.down')}</th>
+          <th className="text-right">{words.label('place.stem', { lengthUnit: words.units.sign })}</th>
         </tr>
       </thead>
       <tbody>
@@ -251,9 +285,9 @@ function EntryList({ chosen, onChoose }: { chosen: string | null; onChoose(id: s
             </td>
             <td>{words.barrier(e.barrier)[0]}</td>
             <td>{words.place({ tier: tierRef(cake, e.tierIndex), azimuthRad: e.azimuthRad })}</td>
-            <td className="text-right">{e.cutMm ? lengthFigure(e.cutMm) : '–'}</td>
+            <td className="text-right">{e.cutMm ? words.units.figure(e.cutMm) : '–'}</td>
             <td className="text-right">{Math.round(e.downDeg)}°</td>
-            <td className="text-right">{lengthFigure(e.bundleMm, 1)}</td>
+            <td className="text-right">{words.units.figure(e.bundleMm, 1)}</td>
           </tr>
         ))}
       </tbody>

@@ -13,6 +13,7 @@ import { downloadSheets, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** Paper to prick through, at true size: a sheet for each top, a strip for each side. */
 export function Templates({ plan }: { plan: DerivedPlan }) {
@@ -27,10 +28,10 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
   const drawing = drawings[Math.min(shown, drawings.length - 1)]!;
   const short = (title: string) => capital(title.slice(name.length + 2));
   return (
-    <section aria-label="Templates">
+    <section aria-label={words.label('place.templates')}>
       <div className="flex flex-wrap items-center gap-3 pb-2">
-        <h1 className="grow">Paper to prick through, at true size</h1>
-        <WriteOut label="Print" onPress={() => void downloadSheets('templates.pdf', drawings, paper)} />
+        <h1 className="grow">{words.label('place.paper-prick-through-at-true')}</h1>
+        <WriteOut label={words.label('shared.print')} onPress={() => void downloadSheets('templates.pdf', drawings, paper)} />
         <WriteOut
           label="SVG"
           onPress={() =>
@@ -39,7 +40,7 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
         />
       </div>
       <div className="flex flex-wrap items-end gap-3 pb-3">
-        <div className="flex flex-wrap gap-2" role="tablist" aria-label="Templates">
+        <div className="flex flex-wrap gap-2" role="tablist" aria-label={words.label('place.templates')}>
           {drawings.map((d, i) => (
             <button
               key={d.title}
@@ -65,7 +66,7 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
               least={100}
               most={4000}
               onChange={(mm) =>
-                getStudio().edit('measured round', (d) => {
+                getStudio().edit(asLabel('place.do-measured-round'), (d) => {
                   d.wrapMm = [...d.wrapMm.filter((w) => w.tierId !== t.tier.id), { tierId: t.tier.id, mm }];
                 })
               }
@@ -73,7 +74,7 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
           ))}
       </div>
       <div className={drawing.face === 'side' ? '' : 'max-w-[640px]'}>
-        <DrawingView drawing={drawing} label={`${short(drawing.title)}, with every point to prick`} />
+        <DrawingView drawing={drawing} label={words.label('place.with-every-point-prick', { short: short(drawing.title) })} />
       </div>
     </section>
   );

@@ -8,6 +8,7 @@ import { habits } from '../speech/habits';
 import { say } from '../speech/say';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 const NEXT_KEYS = ['ArrowRight', 'ArrowDown', 'PageDown', ' ', 'Enter'];
 const BACK_KEYS = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace'];
@@ -62,7 +63,7 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
     if (!before) return;
     setWhy(false);
     getStudio().edit(
-      `back to ${words.say(before.title).toLowerCase()}`,
+      asLabel('shared.do-back-to', { title: words.say(before.title).toLowerCase() }),
       (d) => void (d.taped = d.taped.filter((k) => k !== before.key)),
     );
   };
@@ -70,7 +71,7 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
     const sitting = timer.stop();
     if (sitting)
       getStudio().edit(
-        `${Math.round(sitting.minutes)} min of ${logKind}`,
+        asLabel('shared.do-min-of', { minutes: Math.round(sitting.minutes), logKind }),
         (d) =>
           void d.log.push({
             id: crypto.randomUUID(),
@@ -111,13 +112,18 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
           {head}
           <Progress at={at < 0 ? steps.length : at} count={steps.length} />
           <button className="key" aria-pressed={timer.running} onClick={timer.toggle}>
-            <Timer size={20} /> {timer.running ? `${timer.minutes} min` : 'Time it'}
+            <Timer size={20} /> {timer.running ? `${timer.minutes} min` : words.label('shared.time-it')}
           </button>
-          <button className="key px-3" aria-label="Read aloud" aria-pressed={aloud} onClick={() => setAloud(!aloud)}>
+          <button
+            className="key px-3"
+            aria-label={words.label('shared.read-aloud')}
+            aria-pressed={aloud}
+            onClick={() => setAloud(!aloud)}
+          >
             <Volume2 size={22} />
           </button>
           <button className="key" onClick={close}>
-            <X size={20} /> Close
+            <X size={20} /> {words.label('shared.close')}
           </button>
         </div>
         {step ? (
@@ -147,7 +153,7 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
               </ul>
               <div className="flex items-end gap-4">
                 <button className="key" aria-pressed={why} onClick={() => setWhy(!why)}>
-                  <CircleHelp size={20} /> {why ? 'How' : 'Why so?'}
+                  <CircleHelp size={20} /> {why ? words.label('shared.how') : words.label('shared.why-so')}
                 </button>
               </div>
             </div>
@@ -160,15 +166,15 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
         )}
         <div className="grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,4fr)] gap-4">
           <button className="key h-24 text-xl" disabled={at === 0} onClick={back}>
-            Back
+            {words.label('shared.back')}
           </button>
           {step ? (
             <button ref={next} className="next h-24 text-[1.7rem]" onClick={on}>
-              {at + 1 < steps.length ? 'Done. On to the next' : 'Done. That was the last'}
+              {at + 1 < steps.length ? words.label('shared.done-on-next') : words.label('shared.done-was-last')}
             </button>
           ) : (
             <button className="next h-24 text-[1.7rem]" onClick={finished.goOn?.onPress ?? close}>
-              {finished.goOn?.name ?? 'Close'}
+              {finished.goOn?.name ?? words.label('shared.close')}
             </button>
           )}
         </div>
@@ -181,10 +187,15 @@ const DOTS = 11;
 
 /** Where one is: a stem with so many joints, those done filled. */
 function Progress({ at, count }: { at: number; count: number }) {
+  const words = useWords();
   const from = Math.max(0, Math.min(at - Math.floor(DOTS / 2), count - DOTS));
   const shown = Array.from({ length: Math.min(DOTS, count) }, (_, i) => from + i);
   return (
-    <span className="relative flex min-w-0 grow items-center justify-between" role="img" aria-label={`${at} of ${count} done`}>
+    <span
+      className="relative flex min-w-0 grow items-center justify-between"
+      role="img"
+      aria-label={words.label('shared.of-done', { at, count })}
+    >
       <span className="absolute inset-x-0 top-1/2 border-t-[3px] border-dotted border-[var(--edge)]" />
       {shown.map((i) => (
         <span

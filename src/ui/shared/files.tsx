@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Drawing } from '@/core/formats/drawing';
 import type { Paper } from '@/core/formats/sheets';
 import type { Issue } from '@/core/plan/project';
-import { currentWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
 import { saveFile } from './fileAccess';
 import { OpenFile } from './OpenFile';
 import { plural } from './words';
@@ -44,6 +44,7 @@ export function ReadIn<T>({
   what?: string;
   onTake(value: T): void;
 }) {
+  const words = useWords();
   const [waiting, setWaiting] = useState<{ value: T; change: Change } | null>(null);
   const [issues, setIssues] = useState<readonly Issue[]>([]);
   const open = async (text: string) => {
@@ -58,7 +59,11 @@ export function ReadIn<T>({
       </OpenFile>
       {waiting && (
         <span role="status" className="well flex flex-wrap items-center gap-3 px-3 py-2 text-[15px]">
-          {plural(waiting.change.added, what)} new, {waiting.change.changed} changed, {waiting.change.gone} gone.
+          {words.label('shared.new-changed-gone', {
+            plural: plural(waiting.change.added, what),
+            changed: waiting.change.changed,
+            gone: waiting.change.gone,
+          })}
           <button
             className="key"
             onClick={() => {
@@ -66,21 +71,23 @@ export function ReadIn<T>({
               setWaiting(null);
             }}
           >
-            Take it in
+            {words.label('shared.take-it-in')}
           </button>
           <button className="key" onClick={() => setWaiting(null)}>
-            Leave it
+            {words.label('shared.leave-it')}
           </button>
         </span>
       )}
       {issues.length > 0 && (
         <span role="alert" className="block w-full rounded-xl bg-[var(--stopwash)] px-3 py-2 text-[15px]">
-          Nothing was changed.{' '}
-          {issues
-            .slice(0, 5)
-            .map((i) => `${i.message}${/[.!]$/.test(i.message) ? '' : '.'}`)
-            .join(' ')}
-          {issues.length > 5 && ` And ${issues.length - 5} more.`}
+          {words.label('shared.nothing-was-changed-more', {
+            issues: issues.length > 5 ? 'yes' : 'no',
+            issues2: issues
+              .slice(0, 5)
+              .map((i) => `${i.message}${/[.!]$/.test(i.message) ? '' : '.'}`)
+              .join(' '),
+            issues3: issues.length - 5,
+          })}
         </span>
       )}
     </>

@@ -12,12 +12,14 @@ import { useOffline } from './useOffline';
 import { Sheets } from './Sheets';
 import { StorageSigns } from './StorageSigns';
 import { STATIONS, type StationId } from './stations';
+import { useWords } from '../speech/useWords';
 
 /** Pages that need no open job. */
 const WITHOUT_A_JOB = ['/jobs', '/helper'];
 
 /** The room every station stands in: the job's name, the few tools, the content, the stem. */
 export function Bench({ children }: { children: ReactNode }) {
+  const words = useWords();
   const ready = useStudio((s) => s.ready);
   const open = useStudio((s) => s.project !== null);
   const evening = useStudio((s) => s.evening);
@@ -41,7 +43,7 @@ export function Bench({ children }: { children: ReactNode }) {
         <Message />
         <Newer />
         {!ready ? (
-          <p className="say px-6 pt-6">Opening the bench…</p>
+          <p className="say px-6 pt-6">{words.label('shell.opening-the-bench')}</p>
         ) : open || WITHOUT_A_JOB.some((p) => path.startsWith(p)) ? (
           children
         ) : (
@@ -55,28 +57,30 @@ export function Bench({ children }: { children: ReactNode }) {
 }
 
 function NoJob() {
+  const words = useWords();
   return (
     <div className="px-6 pt-10">
-      <h1>No job is open</h1>
-      <p className="say mt-2">Begin a new one, or open one from the shelf.</p>
+      <h1>{words.label('shell.no-job-is-open')}</h1>
+      <p className="say mt-2">{words.label('shell.begin-new-one-or-open')}</p>
       <p className="mt-5 flex gap-3">
         <button className="next" onClick={() => void getStudio().create()}>
-          New job
+          {words.label('shared.new-job')}
         </button>
         <Link className="key" href="/jobs">
-          All jobs
+          {words.label('shared.all-jobs')}
         </Link>
       </p>
     </div>
   );
 }
 
-const SAVED_WORDS = { saved: 'saved', saving: 'saving…', failed: 'not saved' } as const;
+const SAVED_WORDS = { saved: 'shell.saved', saving: 'shell.saving', failed: 'shell.not-saved' } as const;
 
 /** Stations whose picture has a list beside it; the others are lists already. */
 const WITH_LIST: readonly (StationId | null)[] = ['compose', 'place'];
 
 function Header({ here }: { here: StationId | null }) {
+  const words = useWords();
   const name = useStudio((s) => s.project?.name ?? 'Ofrenda');
   const leavesAt = useStudio((s) => s.project?.brief.leavesAt ?? null);
   const onlyLook = useStudio((s) => s.onlyLook);
@@ -92,21 +96,21 @@ function Header({ here }: { here: StationId | null }) {
           {name}
         </h2>
         <p className="sub">
-          {leavesAt ? leavesWords(leavesAt) : 'Sugar flowers, from the cake to the hand-over'}
+          {leavesAt ? leavesWords(leavesAt, words) : words.label('shell.sugar-flowers-from-cake-hand')}
           <span
             role="status"
-            aria-label="Saving"
+            aria-label={words.label('shell.saving-2')}
             className={saved === 'failed' ? 'ml-3 font-semibold text-[var(--stop)]' : 'ml-3'}
           >
-            {leavesAt ? (onlyLook ? 'open in another tab: only looking' : SAVED_WORDS[saved]) : ''}
+            {leavesAt ? (onlyLook ? words.label('shell.open-another-tab-only-looking') : SAVED_WORDS[saved]) : ''}
           </span>
         </p>
       </div>
       <div className="flex shrink-0 items-center">
         <button
           className="key bare"
-          aria-label={back ? `Undo ${back}` : 'Undo'}
-          title={back ? `Undo ${back}` : 'Nothing to undo'}
+          aria-label={back ? words.label('shell.undo', { back }) : words.label('shell.undo-2')}
+          title={back ? words.label('shell.undo', { back }) : words.label('shell.nothing-to-undo')}
           disabled={!back}
           onClick={() => getStudio().undo()}
         >
@@ -114,8 +118,8 @@ function Header({ here }: { here: StationId | null }) {
         </button>
         <button
           className="key bare"
-          aria-label={forth ? `Redo ${forth}` : 'Redo'}
-          title={forth ? `Redo ${forth}` : 'Nothing to redo'}
+          aria-label={forth ? words.label('shell.redo', { forth }) : words.label('shell.redo-2')}
+          title={forth ? words.label('shell.redo', { forth }) : words.label('shell.nothing-to-redo')}
           disabled={!forth}
           onClick={() => getStudio().redo()}
         >
@@ -123,16 +127,16 @@ function Header({ here }: { here: StationId | null }) {
         </button>
         <Sheets here={here} />
         <Link className="key bare" href="/jobs">
-          <FolderOpen size={22} /> Jobs
+          <FolderOpen size={22} /> {words.label('shared.jobs')}
         </Link>
         {WITH_LIST.includes(here) && (
           <button className="key bare" aria-pressed={list} onClick={() => getStudio().set({ showList: !list })}>
-            <List size={22} /> List
+            <List size={22} /> {words.label('shell.list')}
           </button>
         )}
         <button
           className="key bare"
-          aria-label={evening ? 'Day light' : 'Evening light'}
+          aria-label={evening ? words.label('shell.day-light') : words.label('shell.evening-light')}
           onClick={() => getStudio().setEvening(!evening)}
         >
           {evening ? <Sun size={22} /> : <Moon size={22} />}
@@ -143,6 +147,7 @@ function Header({ here }: { here: StationId | null }) {
 }
 
 function Message() {
+  const words = useWords();
   const message = useStudio((s) => s.message);
   const deleted = useStudio((s) => s.deleted);
   const takenOut = useStudio((s) => s.takenOut);
@@ -156,21 +161,24 @@ function Message() {
     >
       {fault && <CircleAlert size={20} className="shrink-0 text-[var(--stop)]" />}
       <p className="min-w-0 grow">
-        {message?.text ?? (deleted ? `“${deleted.project.name}” is deleted.` : (planFault ?? 'Taken out of what is kept.'))}
+        {message?.text ??
+          (deleted
+            ? words.label('shell.is-deleted', { project: deleted.project.name })
+            : (planFault ?? words.label('shell.taken-out-what-kept')))}
       </p>
       {deleted && (
         <button className="key" onClick={() => void getStudio().bringBack()}>
-          Bring it back
+          {words.label('shell.bring-it-back')}
         </button>
       )}
       {!deleted && takenOut && (
         <button className="key" onClick={() => void getStudio().bringBackStock()}>
-          Put it back in
+          {words.label('shell.put-it-back-in')}
         </button>
       )}
       <button
         className="key bare"
-        aria-label="Close message"
+        aria-label={words.label('shell.close-message')}
         onClick={() => getStudio().set({ message: null, deleted: null, takenOut: null, planFault: null })}
       >
         <X size={20} />
@@ -181,14 +189,15 @@ function Message() {
 
 /** A newer build is fetched and waits; it is offered only while nothing waits to be saved. */
 function Newer() {
+  const words = useWords();
   const { waiting, take } = useOffline();
   const saved = useStudio((s) => s.saved);
   if (!waiting || saved !== 'saved') return null;
   return (
     <div role="status" className="no-print mx-6 mt-3 flex items-center gap-3 rounded-2xl bg-[var(--leafwash)] px-4 py-2">
-      <p className="min-w-0 grow">A newer Ofrenda is on this device and waits until your hands rest.</p>
+      <p className="min-w-0 grow">{words.label('shell.a-newer-ofrenda-on-this')}</p>
       <button className="key" onClick={take}>
-        Change to it now
+        {words.label('shell.change-to-it-now')}
       </button>
     </div>
   );

@@ -5,17 +5,19 @@ import { useRouter } from 'next/navigation';
 import { say } from '../speech/say';
 import { commandsNow, type Sheet } from './commands';
 import { Dialog } from './Dialog';
+import { useWords } from '../speech/useWords';
 
 /** Everything by its name, on Ctrl K: type a few letters, Enter does it. */
 export function CommandList({ onClose, onOpen }: { onClose(): void; onOpen(sheet: Sheet): void }) {
+  const words = useWords();
   const router = useRouter();
   const commands = commandsNow(router, onOpen);
   return (
-    <Dialog title="Find a command" wide={560} onClose={onClose}>
-      <Command label={say('Find a command')} className="flex flex-col gap-2">
-        <Command.Input autoFocus placeholder={say('A few letters of it')} className="fld w-full text-[18px]" />
+    <Dialog title={words.label('shell.find-a-command')} wide={560} onClose={onClose}>
+      <Command label={say(words.label('shell.find-a-command'))} className="flex flex-col gap-2">
+        <Command.Input autoFocus placeholder={say(words.label('shell.a-few-letters'))} className="fld w-full text-[18px]" />
         <Command.List className="max-h-[52dvh] overflow-auto">
-          <Command.Empty className="say px-3 py-4">Nothing is called so.</Command.Empty>
+          <Command.Empty className="say px-3 py-4">{words.label('shell.nothing-is-called-so')}</Command.Empty>
           {commands.map(({ name, also, keys, run }) => (
             <Command.Item
               key={name}

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef, type ReactNode } from 'react';
+import { useWords } from '../speech/useWords';
 
 /** A sheet over the bench that is closed by its key, by Escape, or by a press beside it. */
 export function Dialog({
@@ -14,6 +15,7 @@ export function Dialog({
   onClose(): void;
   children: ReactNode;
 }) {
+  const words = useWords();
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     dialog.current?.showModal();
@@ -32,7 +34,7 @@ export function Dialog({
       <div className="flex items-center gap-3 pb-2">
         <h1 className="grow">{title}</h1>
         <form method="dialog">
-          <button className="key">Close</button>
+          <button className="key">{words.label('shared.close')}</button>
         </form>
       </div>
       {children}

@@ -3,9 +3,11 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { takeIn } from '../jobs/takeIn';
+import { useWords } from '../speech/useWords';
 
 /** A file that is dragged onto the bench from outside is taken in: a job opens, a packet goes to the helper's bench, a backup is looked at. */
 export function DropIn() {
+  const words = useWords();
   const [over, setOver] = useState(false);
   const depth = useRef(0);
   const router = useRouter();
@@ -37,7 +39,7 @@ export function DropIn() {
   if (!over) return null;
   return (
     <p className="pointer-events-none fixed inset-4 z-50 grid place-items-center rounded-3xl border-2 border-dashed border-[var(--leaf)] bg-[var(--bench)]/90 text-[22px] font-semibold">
-      Let go: a job, a packet or a backup is opened
+      {words.label('shell.let-go-job-packet-or')}
     </p>
   );
 }

@@ -4,18 +4,20 @@ import type { Habits } from '@/data/habits';
 import { Choice } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { Dialog } from './Dialog';
+import { useWords } from '../speech/useWords';
 
 /** Language, lengths, clock and week: of this browser, for all jobs. Files and sheets keep their own. */
 export function HabitsCard({ onClose }: { onClose(): void }) {
+  const words = useWords();
   const habits = useStudio((s) => s.habits);
   const set = (change: Partial<Habits>) => getStudio().setHabits({ ...habits, ...change });
   return (
-    <Dialog title="Language and units" wide={560} onClose={onClose}>
+    <Dialog title={words.label('shell.language-and-units')} wide={560} onClose={onClose}>
       <dl className="grid grid-cols-[auto_1fr] items-center gap-x-6 gap-y-3">
-        <dt className="font-semibold">Language</dt>
+        <dt className="font-semibold">{words.label('shell.language')}</dt>
         <dd translate="no">
           <Choice
-            label="Language"
+            label={words.label('shell.language')}
             value={habits.language}
             options={[
               { value: 'en', name: 'English' },
@@ -24,48 +26,45 @@ export function HabitsCard({ onClose }: { onClose(): void }) {
             onChange={(language) => set({ language })}
           />
         </dd>
-        <dt className="font-semibold">Lengths</dt>
+        <dt className="font-semibold">{words.label('shell.lengths')}</dt>
         <dd>
           <Choice
-            label="Lengths"
+            label={words.label('shell.lengths')}
             value={habits.lengths}
             options={[
-              { value: 'mm', name: 'Millimetres' },
-              { value: 'in', name: 'Inches' },
+              { value: 'mm', name: words.label('shell.millimetres') },
+              { value: 'in', name: words.label('shell.inches') },
             ]}
             onChange={(lengths) => set({ lengths })}
           />
         </dd>
-        <dt className="font-semibold">Clock</dt>
+        <dt className="font-semibold">{words.label('shell.clock')}</dt>
         <dd>
           <Choice
-            label="Clock"
+            label={words.label('shell.clock')}
             value={`${habits.clock}`}
             options={[
-              { value: '24', name: '24 hours' },
-              { value: '12', name: '12 hours' },
+              { value: '24', name: words.label('shell.24-hours') },
+              { value: '12', name: words.label('shell.12-hours') },
             ]}
             onChange={(clock) => set({ clock: clock === '12' ? 12 : 24 })}
           />
         </dd>
-        <dt className="font-semibold">A week begins on</dt>
+        <dt className="font-semibold">{words.label('shell.a-week-begins-on')}</dt>
         <dd>
           <Choice
-            label="A week begins on"
+            label={words.label('shell.a-week-begins-on')}
             value={`${habits.weekBegins}`}
             options={[
-              { value: '1', name: 'Monday' },
-              { value: '0', name: 'Sunday' },
-              { value: '6', name: 'Saturday' },
+              { value: '1', name: words.label('shell.monday') },
+              { value: '0', name: words.label('shell.sunday') },
+              { value: '6', name: words.label('shell.saturday') },
             ]}
             onChange={(day) => set({ weekBegins: day === '0' ? 0 : day === '6' ? 6 : 1 })}
           />
         </dd>
       </dl>
-      <p className="small pt-4">
-        Of this browser, for all jobs. The currency stands with the prices of a job, in Make; the sheets to hand over have a
-        language of their own. Files always keep millimetres.
-      </p>
+      <p className="small pt-4">{words.label('shell.of-this-browser-all-jobs')}</p>
     </Dialog>
   );
 }

@@ -1,44 +1,46 @@
 'use client';
 
 import { Dialog } from './Dialog';
+import { useWords } from '../speech/useWords';
 
 const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
   {
-    where: 'Everywhere',
+    where: 'shell.everywhere',
     keys: [
-      ['Ctrl Z', 'take the last step back'],
-      ['Ctrl Y', 'and forth again'],
-      ['Ctrl K', 'everything by its name'],
-      ['?', 'this list'],
-      ['F1', 'why this station works as it does'],
-      ['Tab', 'from one thing to the next; Enter or space presses it'],
+      ['Ctrl Z', 'shell.take-last-step-back'],
+      ['Ctrl Y', 'shell.and-forth-again'],
+      ['Ctrl K', 'shell.everything-by-its-name'],
+      ['?', 'shell.this-list'],
+      ['F1', 'shell.why-this-station-works-as'],
+      ['Tab', 'shell.from-one-thing-next-enter'],
     ],
   },
   {
-    where: 'Compose',
+    where: 'shared.compose',
     keys: [
-      ['F, R, B, L, A', 'look from the front, the right, the back, the left, from above'],
-      ['V', 'all sides at once'],
-      ['Arrows', 'turn the cake; with pieces chosen, move them, with Shift by more'],
-      ['Delete', 'take the chosen pieces away'],
-      ['Esc', 'let go of what is chosen'],
+      ['F, R, B, L, A', 'shell.look-from-front-right-back'],
+      ['V', 'shell.all-sides-at-once'],
+      ['shell.arrows', 'shell.turn-cake-with-pieces-chosen'],
+      ['shared.delete', 'shell.take-chosen-pieces-away'],
+      ['Esc', 'shell.let-go-what-chosen'],
     ],
   },
   {
-    where: 'Bench mode, beside the cake',
+    where: 'shell.bench-mode-beside-cake',
     keys: [
-      ['Space, →, Enter', 'done, the next step'],
-      ['←, Backspace', 'one step back'],
-      ['Esc', 'close; the step is remembered'],
+      ['shell.space-enter', 'shell.done-the-next-step'],
+      ['shell.backspace', 'shell.one-step-back'],
+      ['Esc', 'shell.close-step-remembered'],
     ],
   },
-  { where: 'Days', keys: [['↑, ↓ on a block', 'work to the day before, or after']] },
+  { where: 'shell.days', keys: [['shell.on-a-block', 'shell.work-day-before-or-after']] },
 ];
 
 /** Every key that does something. */
 export function KeysHelp({ onClose }: { onClose(): void }) {
+  const words = useWords();
   return (
-    <Dialog title="Keys" onClose={onClose}>
+    <Dialog title={words.label('shell.keys')} onClose={onClose}>
       {KEYS.map(({ where, keys }) => (
         <div key={where} className="pt-3">
           <h2>{where}</h2>

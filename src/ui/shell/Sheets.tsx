@@ -6,6 +6,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { getStudio, useStudio } from '../useStudio';
 import type { Sheet } from './commands';
 import type { StationId } from './stations';
+import { useWords } from '../speech/useWords';
 
 // fetched when they are asked for
 const CommandList = dynamic(() => import('./CommandList').then((m) => m.CommandList), { ssr: false });
@@ -18,10 +19,10 @@ const isTyping = (e: KeyboardEvent): boolean =>
   e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName);
 
 const KEYS = [
-  { sheet: 'commands', name: 'Find a command', title: 'Everything by its name (Ctrl K)', Icon: Search },
-  { sheet: 'help', name: 'Why it works so', title: 'Why this station works as it does (F1)', Icon: CircleHelp },
-  { sheet: 'keys', name: 'Keys', title: 'Keys (?)', Icon: Keyboard },
-  { sheet: 'habits', name: 'Language and units', title: 'Language, lengths, clock', Icon: Languages },
+  { sheet: 'commands', name: 'shell.find-a-command', title: 'shell.everything-by-name-ctrl-k', Icon: Search },
+  { sheet: 'help', name: 'shell.why-it-works-so', title: 'shell.why-this-station-works-as-2', Icon: CircleHelp },
+  { sheet: 'keys', name: 'shell.keys', title: 'shell.keys-2', Icon: Keyboard },
+  { sheet: 'habits', name: 'shell.language-and-units', title: 'shell.language-lengths-clock', Icon: Languages },
 ] as const;
 
 /** What lies open; kept here so that it stays when everything is said anew in another language. */
@@ -29,6 +30,7 @@ let lastOpen: Sheet | 'commands' | null = null;
 
 /** The sheets that can be laid over any station, their keys in the header, and the tour on a first visit. */
 export function Sheets({ here }: { here: StationId | null }) {
+  const words = useWords();
   const [open, show] = useState(lastOpen);
   const setOpen = useCallback((sheet: typeof lastOpen) => show((lastOpen = sheet)), []);
   const firstVisit = useStudio((s) => s.firstVisit);
@@ -52,7 +54,7 @@ export function Sheets({ here }: { here: StationId | null }) {
     <>
       {firstVisit && open !== 'tour' && (
         <button className="key mr-1" onClick={() => setOpen('tour')}>
-          <Footprints size={20} /> <span className="max-lg:sr-only">Guided tour</span>
+          <Footprints size={20} /> <span className="max-lg:sr-only">{words.label('shell.guided-tour')}</span>
         </button>
       )}
       {KEYS.map(({ sheet, name, title, Icon }) => (

@@ -5,11 +5,13 @@ import { memo, useMemo } from 'react';
 import { useWidth } from '../shared/useWidth';
 import { useStudio } from '../useStudio';
 import { budsOf, STATIONS, type Bud, type BudState, type StationId } from './stations';
+import { useWords } from '../speech/useWords';
 
 const HEIGHT = 118;
 
 /** The growing stem: eight stations, each a bud that opens when it has what it needs and says what holds it closed. */
 export const Stem = memo(function Stem({ here }: { here: StationId | null }) {
+  const words = useWords();
   // as text, so that the stem is drawn anew only when a bud changes and not with every move of a piece
   const said = useStudio((s) => JSON.stringify(budsOf(s.project, s.plan)));
   const buds = useMemo(() => JSON.parse(said) as Record<StationId, Bud>, [said]);
@@ -21,7 +23,7 @@ export const Stem = memo(function Stem({ here }: { here: StationId | null }) {
   const grown = STATIONS.reduce((last, s, i) => (buds[s.id].state === 'settled' || s.id === here ? i : last), 0);
   const nodes: [number, number][] = [[-10, 58], ...STATIONS.map((_, i): [number, number] => [x(i) - 12, y(i)]), [width - 24, 36]];
   return (
-    <nav className="stem" aria-label="Stations" ref={box}>
+    <nav className="stem" aria-label={words.label('shell.stations')} ref={box}>
       <svg aria-hidden="true" viewBox={`0 0 ${width} ${HEIGHT}`} preserveAspectRatio="none">
         {nodes.slice(0, -1).map((a, i) => (
           <Stretch key={i} from={a} to={nodes[i + 1]!} i={i} grown={i <= grown} last={i === nodes.length - 2} />

@@ -3,9 +3,11 @@
 import { CircleAlert } from 'lucide-react';
 import { exportJob } from '../jobs/takeIn';
 import { getStudio, useStudio } from '../useStudio';
+import { currentWords, useWords } from '../speech/useWords';
 
 /** What a person has to know of the storage at once, with the way out beside it: the open job as a file, a second try. */
 export function StorageSigns() {
+  const words = useWords();
   const fault = useStudio((s) => s.saveFault);
   const keeps = useStudio((s) => s.keeps);
   const reading = useStudio((s) => s.reading);
@@ -13,20 +15,18 @@ export function StorageSigns() {
     <>
       {reading && (
         <p className="no-print mx-6 mt-3 flex items-center gap-3 rounded-2xl bg-[var(--leafwash)] px-4 py-2" role="status">
-          <span className="min-w-0 truncate">Reading {reading.name}</span>
-          <progress className="grow" aria-label="How much is read" value={reading.share} max={1} />
+          <span className="min-w-0 truncate">{words.label('shell.reading', { reading: reading.name })}</span>
+          <progress className="grow" aria-label={words.label('shell.how-much-is-read')} value={reading.share} max={1} />
         </p>
       )}
       {fault ? (
         <Sign words={fault}>
           <button className="key" onClick={() => void storeAgain()}>
-            Store it again
+            {words.label('shell.store-it-again')}
           </button>
         </Sign>
       ) : (
-        keeps === 'page' && (
-          <Sign words="This browser stores nothing here (a private window, or storage is switched off): jobs last only as long as this page. Save yours as a file before you close it." />
-        )
+        keeps === 'page' && <Sign words={words.label('shell.this-browser-stores-nothing-here')} />
       )}
     </>
   );
@@ -40,7 +40,7 @@ function Sign({ words, children }: { words: string; children?: React.ReactNode }
       <p className="min-w-0 flex-1 basis-72">{words}</p>
       {project && (
         <button className="key" onClick={() => void exportJob(project)}>
-          Save the job as a file
+          {currentWords().label('shell.save-job-as-file')}
         </button>
       )}
       {children}

@@ -3,16 +3,17 @@ import { countedLog } from '@/core/log/entries';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 import type { Warning } from '@/core/plan/warnings';
+import { currentWords } from '../speech/useWords';
 
 export const STATIONS = [
-  { id: 'brief', name: 'Brief', path: '/brief' },
-  { id: 'compose', name: 'Compose', path: '/compose' },
-  { id: 'make', name: 'Make', path: '/make' },
-  { id: 'wire', name: 'Wire & tape', path: '/wire' },
-  { id: 'place', name: 'Place', path: '/place' },
-  { id: 'days', name: 'Days', path: '/days' },
-  { id: 'log', name: 'Log', path: '/log' },
-  { id: 'hand-over', name: 'Hand over', path: '/hand-over' },
+  { id: 'brief', name: 'shell.brief', path: '/brief' },
+  { id: 'compose', name: 'shared.compose', path: '/compose' },
+  { id: 'make', name: 'shell.make', path: '/make' },
+  { id: 'wire', name: 'shell.wire-tape', path: '/wire' },
+  { id: 'place', name: 'shell.place', path: '/place' },
+  { id: 'days', name: 'shell.days', path: '/days' },
+  { id: 'log', name: 'shell.log', path: '/log' },
+  { id: 'hand-over', name: 'shell.hand-over', path: '/hand-over' },
 ] as const;
 
 export type StationId = (typeof STATIONS)[number]['id'];
@@ -28,7 +29,7 @@ export interface Bud {
 const stopsAt = (plan: DerivedPlan, ...stations: Warning['station'][]): number =>
   plan.warnings.filter((w) => w.level === 'stop' && stations.includes(w.station)).length;
 
-const stopNote = (n: number): string => `${n} stop${n === 1 ? '' : 's'}`;
+const stopNote = (n: number): string => currentWords().label('shell.stops', { n });
 
 const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
@@ -51,17 +52,20 @@ export function budsOf(project: Project | null, plan: DerivedPlan | null): Recor
   const briefStops = stopsAt(plan, 'brief');
   const brief: Bud = briefStops
     ? { state: 'stop', note: stopNote(briefStops) }
-    : { state: 'settled', note: count(project.cake.tiers.length, 'tier') };
+    : { state: 'settled', note: currentWords().label('shell.tiers', { tiers: project.cake.tiers.length }) };
   if (pieces === 0) {
-    const needs = shut('needs Compose');
+    const needs = shut(currentWords().label('shell.needs-compose'));
     return {
       brief,
-      compose: { state: briefStops ? 'shut' : 'ready', note: briefStops ? 'needs Brief' : 'ready' },
+      compose: {
+        state: briefStops ? 'shut' : 'ready',
+        note: briefStops ? currentWords().label('shell.needs-brief') : currentWords().label('shell.ready'),
+      },
       make: needs,
       wire: needs,
       place: needs,
       days: needs,
-      log: shut('starts with Make'),
+      log: shut(currentWords().label('shell.starts-with-make')),
       'hand-over': needs,
     };
   }
@@ -73,7 +77,9 @@ function composeBud(plan: DerivedPlan): Bud {
   const leaning = readings.filter((r) => r.score < LEVEL_SCORE).length;
   const stops = stopsAt(plan, 'compose');
   if (stops) return { state: 'stop', note: stopNote(stops) };
-  return leaning ? { state: 'ready', note: `${leaning} of ${readings.length} lean` } : { state: 'settled', note: 'all level' };
+  return leaning
+    ? { state: 'ready', note: currentWords().label('shell.leaning', { leaning, readings: readings.length }) }
+    : { state: 'settled', note: currentWords().label('shell.all-level') };
 }
 
 function benchBuds(project: Project, plan: DerivedPlan): Omit<Record<StationId, Bud>, 'brief' | 'compose'> {
@@ -87,19 +93,39 @@ function benchBuds(project: Project, plan: DerivedPlan): Omit<Record<StationId, 
   const dayStops = stopsAt(plan, 'days');
   const out = plan.handOver.comesOut;
   return {
-    make: made >= toMake ? { state: 'settled', note: 'all made' } : { state: 'ready', note: `${toMake} to make` },
+    make:
+      made >= toMake
+        ? { state: 'settled', note: currentWords().label('shell.all-made') }
+        : { state: 'ready', note: currentWords().label('shell.to-make', { toMake }) },
     wire: wireStops
       ? { state: 'stop', note: stopNote(wireStops) }
-      : { state: 'ready', note: joints ? count(joints, 'joint') : count(plan.stems.length, 'stem') },
+      : {
+          state: 'ready',
+          note: joints
+            ? currentWords().label('shell.joints', { joints })
+            : currentWords().label('shell.stems', { stems: plan.stems.length }),
+        },
     place: placeStops
       ? { state: 'stop', note: stopNote(placeStops) }
-      : { state: looks ? 'ready' : 'settled', note: looks ? `${looks} to look at` : `${plan.entries.length} sit` },
+      : {
+          state: looks ? 'ready' : 'settled',
+          note: looks
+            ? currentWords().label('shell.to-look-at', { looks })
+            : currentWords().label('shell.in-place', { entries: plan.entries.length }),
+        },
     days: dayStops
       ? { state: 'stop', note: stopNote(dayStops) }
-      : { state: 'ready', note: `${Math.round(plan.tasks.reduce((a, t) => a + t.minutes, 0) / 60)} h of work` },
+      : {
+          state: 'ready',
+          note: currentWords().label('shell.h-of-work', {
+            tasks: Math.round(plan.tasks.reduce((a, t) => a + t.minutes, 0) / 60),
+          }),
+        },
     log: made
-      ? { state: made >= toMake ? 'settled' : 'ready', note: `${made} of ${toMake} in` }
-      : { state: 'ready', note: 'begin' },
-    'hand-over': placeStops ? { state: 'shut', note: 'needs Place' } : { state: 'ready', note: `${out} to take out` },
+      ? { state: made >= toMake ? 'settled' : 'ready', note: currentWords().label('shell.made-of', { made, toMake }) }
+      : { state: 'ready', note: currentWords().label('shell.begin') },
+    'hand-over': placeStops
+      ? { state: 'shut', note: currentWords().label('shell.needs-place') }
+      : { state: 'ready', note: currentWords().label('shell.to-take-out', { out }) },
   };
 }

@@ -8,9 +8,11 @@ import { Choice } from '../shared/fields';
 import { StepByStep } from '../shared/StepByStep';
 import { useStudio } from '../useStudio';
 import { SpraySoFar, StepPicture } from './StepPicture';
+import { useWords } from '../speech/useWords';
 
 /** Making up and taping, step by step: pieces are made up before they are taped; who has begun to tape goes on taping. */
 export function BenchMode({ steps, plan, onClose }: { steps: readonly BenchStep[]; plan: DerivedPlan; onClose(): void }) {
+  const words = useWords();
   const taped = useStudio((s) => s.project!.taped);
   const madeUp = steps.filter((s) => s.kind === 'made up');
   const [taping, setTaping] = useState(
@@ -19,7 +21,7 @@ export function BenchMode({ steps, plan, onClose }: { steps: readonly BenchStep[
   const own = taping ? steps.filter((s) => s.kind !== 'made up') : madeUp;
   return (
     <StepByStep
-      label="At the bench"
+      label={words.label('shared.at-the-bench')}
       steps={own}
       // minutes of taping are minutes for a joint, and making up is not
       logKind={taping ? TAPING : 'making up'}
@@ -33,11 +35,11 @@ export function BenchMode({ steps, plan, onClose }: { steps: readonly BenchStep[
       head={
         madeUp.length > 0 && (
           <Choice
-            label="Which work"
+            label={words.label('wire.which-work')}
             value={taping ? 'tape' : 'made up'}
             options={[
-              { value: 'made up', name: 'Make up' },
-              { value: 'tape', name: 'Tape' },
+              { value: 'made up', name: words.label('wire.make-up') },
+              { value: 'tape', name: words.label('wire.tape') },
             ]}
             onChange={(v) => setTaping(v === 'tape')}
           />
@@ -45,11 +47,11 @@ export function BenchMode({ steps, plan, onClose }: { steps: readonly BenchStep[
       }
       finished={
         taping
-          ? { title: 'All taped', words: 'Hang it head down, or stand it in foam, away from damp.' }
+          ? { title: words.label('wire.all-taped'), words: words.label('wire.hang-head-down-or-stand') }
           : {
-              title: 'All made up',
-              words: 'Now they are taped into sprays and stems.',
-              goOn: { name: 'On to taping', onPress: () => setTaping(true) },
+              title: words.label('wire.all-made-up'),
+              words: words.label('wire.now-they-taped-into-sprays'),
+              goOn: { name: words.label('wire.on-to-taping'), onPress: () => setTaping(true) },
             }
       }
     />

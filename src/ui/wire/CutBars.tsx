@@ -9,10 +9,9 @@ import { offcutsThatServe } from '@/core/plan/usedUp';
 import { wireName } from '@/core/wire/gauge';
 import { planBench } from '@/workers/clients';
 import { Choice } from '../shared/fields';
-import { plural } from '../shared/words';
-import { lengthFigure } from '../speech/say';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 const keyOf = (c: GaugeCuts): string => `${c.gauge}|${c.colour}`;
 
@@ -55,23 +54,31 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
   const bars = plan.cuts.map((c, i) => (way === 'least' ? least[i]!.bars : c.fractions.bars));
   const wire = picked && plan.wires.find((w) => w.gauge === picked.gauge && w.lengthMm === picked.mm);
   return (
-    <section aria-label="Wire to cut">
+    <section aria-label={words.label('wire.wire-to-cut')}>
       <div className="flex flex-wrap items-center gap-4 pb-2">
-        <h1 className="grow">{plural(way === 'least' ? leastBars : fractionBars, 'length')} of wire to cut</h1>
+        <h1 className="grow">{words.label('wire.lengths-wire-cut', { way: way === 'least' ? leastBars : fractionBars })}</h1>
         <Choice
-          label="Way of cutting"
+          label={words.label('wire.way-of-cutting')}
           value={way}
           options={[
-            { value: 'least', name: `Least wire, ${leastBars}` },
-            { value: 'fractions', name: `By fractions, ${fractionBars}` },
+            { value: 'least', name: words.label('wire.least-wire', { leastBars }) },
+            { value: 'fractions', name: words.label('wire.by-fractions', { fractionBars }) },
           ]}
           onChange={(v) => setWay(v)}
         />
       </div>
       <p className="say pb-3">
         {wire
-          ? `${wire.lengthMm} mm for ${words.wire(wire).toLowerCase()} is ${wire.terms.map((t) => `${t.mm} ${words.messages.names.terms[t.term]}`).join(', ')}.`
-          : `One bar is one wire of ${stockMm} mm. ${allProven ? 'No plan needs fewer lengths.' : `At most ${plural(leastBars - boundBars, 'length')} could still be saved.`} Press a length to see its sum.`}
+          ? words.label('wire.for-is', {
+              lengthMm: words.units.mm(wire.lengthMm),
+              wire: words.wire(wire).toLowerCase(),
+              terms: wire.terms.map((t) => `${t.mm} ${words.messages.names.terms[t.term]}`).join(', '),
+            })
+          : words.label('wire.one-bar-one-wire-no', {
+              leastBars: leastBars - boundBars,
+              allProven: allProven ? 'yes' : 'no',
+              stockMm: words.units.mm(stockMm),
+            })}
       </p>
       <div className="grid gap-x-10 gap-y-2 lg:grid-cols-2">
         {plan.cuts.map((c, i) => (
@@ -93,6 +100,7 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
 
 /** Ends of wire: those that are kept and would do, and those that this cutting leaves. */
 function Offcuts({ cuts, bars, used }: { cuts: readonly GaugeCuts[]; bars: readonly CutBar[][]; used: number }) {
+  const words = useWords();
   const kept = useStudio((s) => s.offcuts);
   const own = useStudio((s) => s.project!.offcuts);
   const done = useStudio((s) => s.project!.wiresCut);
@@ -103,12 +111,12 @@ function Offcuts({ cuts, bars, used }: { cuts: readonly GaugeCuts[]; bars: reado
   if (done)
     return (
       <p className="small flex flex-wrap items-center gap-3 pt-3">
-        Cut; the ends worth keeping are in the tin.
+        {words.label('wire.cut-ends-worth-keeping-tin')}
         <button
           className="key"
-          onClick={() => studio.edit('cut anew', (d) => Object.assign(d, { wiresCut: false, offcuts: [] }))}
+          onClick={() => studio.edit(asLabel('wire.do-cut-anew'), (d) => Object.assign(d, { wiresCut: false, offcuts: [] }))}
         >
-          Cut anew
+          {words.label('wire.cut-anew')}
         </button>
       </p>
     );
@@ -116,22 +124,23 @@ function Offcuts({ cuts, bars, used }: { cuts: readonly GaugeCuts[]; bars: reado
     <div className="flex flex-wrap items-center gap-3 pt-3 text-[15px]">
       {count(could) !== count(own) && (
         <button className="key" onClick={() => studio.useOffcuts(could)}>
-          Cut from {plural(count(could), 'end')} that {count(could) === 1 ? 'is' : 'are'} in the tin
+          {words.label('wire.cut-from-ends-tin', { count: count(could) })}
         </button>
       )}
       {used > 0 && (
         <span>
-          {plural(used, 'end')} out of the tin {used === 1 ? 'is' : 'are'} cut first.{' '}
+          {words.label('wire.ends-out-tin-cut-first', { used })}{' '}
           <button className="key bare" onClick={() => studio.useOffcuts([])}>
-            Leave them
+            {words.label('wire.leave-them')}
           </button>
         </span>
       )}
       <button className="key" disabled={cuts.length === 0} onClick={() => studio.keepOffcuts(left)}>
-        All cut:{' '}
-        {count(left)
-          ? `put ${plural(count(left), 'end')} of ${KEEP_OFFCUT_MM} mm and more in the tin`
-          : 'no end is worth keeping'}
+        {words.label('wire.all-cut-put-ends-more', {
+          count: count(left),
+          count2: count(left) ? 'yes' : 'no',
+          keepOffcutMm: words.units.mm(KEEP_OFFCUT_MM),
+        })}
       </button>
     </div>
   );
@@ -166,6 +175,7 @@ function GaugeBars({
   picked: number | null;
   onPick(mm: number): void;
 }) {
+  const words = useWords();
   // ends out of the tin are cut first
   const groups = [...alike(cuts.fromOffcuts), ...alike(bars)];
   const [all, setAll] = useState(false);
@@ -175,7 +185,8 @@ function GaugeBars({
       <p className="text-[15px]">
         <b>{cuts.gauge < 10 ? wireName(cuts.gauge) : `${cuts.gauge} ${system}`}</b>{' '}
         <span className="small">
-          Ø {cuts.diameterMm.toFixed(2)} mm, {cuts.colour}, {bars.length} {bars.length === 1 ? 'length' : 'lengths'}
+          Ø {cuts.diameterMm.toFixed(2)} mm, {cuts.colour}, {bars.length}{' '}
+          {bars.length === 1 ? words.label('wire.length') : words.label('wire.lengths')}
         </span>
       </p>
       <ul>
@@ -188,27 +199,36 @@ function GaugeBars({
                   key={i}
                   className={`flex h-[44px] items-center justify-center overflow-hidden border-0 bg-transparent px-0 text-[13px]`}
                   style={{ width: `${(mm / stockMm) * 100}%` }}
-                  aria-label={`${mm} mm of ${cuts.gauge < 10 ? wireName(cuts.gauge) : `${cuts.gauge} gauge`}`}
+                  aria-label={words.label('wire.length-of', {
+                    gauge: cuts.gauge < 10 ? 'yes' : 'no',
+                    mm: words.units.mm(mm),
+                    wireName: wireName(cuts.gauge),
+                    gauge2: cuts.gauge,
+                  })}
                   onClick={() => onPick(mm)}
                 >
                   <span
                     className={`grid w-full place-items-center border border-[var(--leaf)] ${picked === mm ? 'bg-[var(--next)] text-[var(--onnext)]' : 'bg-[var(--leafwash)]'} ${i === 0 ? 'rounded-l-full' : 'rounded-sm'}`}
                     style={{ height: Math.max(20, Math.min(34, 14 + cuts.diameterMm * 20)) }}
                   >
-                    {mm >= 18 ? lengthFigure(mm) : ''}
+                    {mm >= 18 ? words.units.figure(mm) : ''}
                   </span>
                 </button>
               ))}
-              {'lengthMm' in bar && <span className="small order-last pl-2">end of {Math.round(Number(bar.lengthMm))} mm</span>}
+              {'lengthMm' in bar && (
+                <span className="small order-last pl-2">
+                  {words.label('wire.end-of', { number: words.units.length(Number(bar.lengthMm)) })}
+                </span>
+              )}
               {bar.leftMm > 4 && (
                 <span
                   className="small grid h-[22px] place-items-center overflow-hidden whitespace-nowrap rounded-sm border border-dashed border-[var(--edge)]"
                   style={{ width: `${(bar.leftMm / stockMm) * 100}%` }}
                 >
                   {bar.leftMm >= KEEP_OFFCUT_MM
-                    ? `${lengthFigure(bar.leftMm)} to the tin`
+                    ? words.label('wire.to-the-tin', { leftMm: words.units.figure(bar.leftMm) })
                     : bar.leftMm > 22
-                      ? lengthFigure(bar.leftMm)
+                      ? words.units.figure(bar.leftMm)
                       : ''}
                 </span>
               )}
@@ -218,7 +238,7 @@ function GaugeBars({
       </ul>
       {groups.length > 3 && (
         <button className="key bare" onClick={() => setAll(!all)} aria-expanded={all}>
-          {all ? 'Fewer' : `${groups.length - 3} more ways of cutting`}
+          {all ? words.label('wire.fewer') : words.label('wire.more-ways-of-cutting', { groups: groups.length - 3 })}
         </button>
       )}
     </div>

@@ -8,9 +8,9 @@ import type { TrayKind } from '@/core/make/tray';
 import { Portrait } from '../shared/Portrait';
 import { gramWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
-import { lengthFigure, lengthUnit } from '../speech/say';
 import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
+import { asLabel } from '@/core/words/asLabel';
 
 interface Row {
   kind: TrayKind;
@@ -39,8 +39,8 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
   });
   if (rows.length === 0) return null;
   return (
-    <section aria-label="Which wire and why">
-      <h1 className="pb-2">Which wire, and why</h1>
+    <section aria-label={words.label('wire.which-wire-and-why')}>
+      <h1 className="pb-2">{words.label('wire.which-wire-and-why-2')}</h1>
       <ul>
         {rows.map(({ kind, stems, grams }) => {
           const heaviest = stems.reduce((a, s) => (s.gauge.use > a.gauge.use ? s : a));
@@ -58,15 +58,15 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
               <Range
                 from={Math.min(...free)}
                 to={Math.max(...free)}
-                words={(mm) => lengthFigure(mm)}
-                unit={`${lengthUnit()} free`}
+                words={(mm) => words.units.figure(mm)}
+                unit={words.label('wire.free', { lengthUnit: words.units.sign })}
               />
               <span className="w-[104px] text-[15px]">
-                <b>{heaviest.gauge.byStrength < 10 ? `${heaviest.gauge.byStrength} mm` : heaviest.gauge.byStrength}</b> by
-                strength
+                <b>{heaviest.gauge.byStrength < 10 ? `${heaviest.gauge.byStrength} mm` : heaviest.gauge.byStrength}</b>{' '}
+                {words.label('wire.by-strength')}
               </span>
               <span className="w-[128px] text-[15px]">
-                <b>{speciesById(kind.species, catalogue).wiring.floorSwg}</b> SWG, the trade
+                <b>{speciesById(kind.species, catalogue).wiring.floorSwg}</b> {words.label('wire.swg-the-trade')}
               </span>
               <label className="flex items-center gap-2 text-[15px]">
                 <span className="sr-only">{words.label('wire.for-kind', { kind: name })}</span>
@@ -75,7 +75,11 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
                   value={own ?? ''}
                   onChange={(e) => takeGauge(kind, e.target.value === '' ? null : Number(e.target.value))}
                 >
-                  <option value="">{own === null ? `${taken.map(wireName).join(', ')}, by the rule` : 'by the rule'}</option>
+                  <option value="">
+                    {own === null
+                      ? words.label('wire.by-the-rule', { taken: taken.map(wireName).join(', ') })
+                      : words.label('wire.by-the-rule-2')}
+                  </option>
                   {soldIn(system).map((g) => (
                     <option key={g} value={g}>
                       {wireName(g)}
@@ -103,7 +107,7 @@ const Range = ({ from, to, words, unit }: { from: number; to: number; words(n: n
 );
 
 const takeGauge = ({ species, stage }: TrayKind, gauge: number | null): void =>
-  getStudio().edit(gauge === null ? 'wire by the rule' : wireName(gauge), (d) => {
+  getStudio().edit(gauge === null ? asLabel('wire.do-wire-by-the-rule') : wireName(gauge), (d) => {
     d.gauges = d.gauges.filter((g) => g.species !== species || g.stage !== stage);
     const sold = [...FLORIST_GAUGES, ...FLORIST_MM].find((g) => g === gauge);
     if (sold) d.gauges.push({ species, stage, gauge: sold });

@@ -5,7 +5,8 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Joint, Spray } from '@/core/tape/tree';
 import { NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
-import { useWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
+import { asLabel, type Label } from '@/core/words/asLabel';
 
 /** The joint in hand: moved along its stem, sent elsewhere, or split off; the rest of the tree follows. */
 export function JointCard({
@@ -29,20 +30,20 @@ export function JointCard({
     words.piece(plan.heads.find((h) => h.arrangementId === arrangementId && h.pieceId === id) ?? { species: '', stage: '' })[0];
   const joint = spray.joints.find((j) => j.pieceId === pieceId) ?? null;
   const own = edits.find((e) => e.pieceId === pieceId) ?? null;
-  const change = (what: string, patch: Partial<JointEdit>) => joint && editJoint(arrangementId, joint.pieceId, what, patch);
+  const change = (what: Label, patch: Partial<JointEdit>) => joint && editJoint(arrangementId, joint.pieceId, what, patch);
   const stems = joint
     ? spray.joints.filter((j) => j.arm === joint.arm && j.arm !== 'heel' && j.onto === null && j !== joint)
     : [];
   return (
-    <fieldset aria-label="Change a joint" className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-2">
+    <fieldset aria-label={words.label('wire.change-a-joint')} className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-2">
       <label className="text-[15px] font-semibold">
-        Joint to change
+        {words.label('wire.joint-to-change')}
         <select
           className="fld mt-1 block font-normal"
           value={joint?.pieceId ?? ''}
           onChange={(e) => onChoose(e.target.value || null)}
         >
-          <option value="">none</option>
+          <option value="">{words.label('wire.none')}</option>
           {spray.joints.map((j) => (
             <option key={j.order} value={j.pieceId}>
               {j.order}, {name(j.pieceId)}
@@ -54,55 +55,71 @@ export function JointCard({
         <>
           {joint.arm !== 'heel' && joint.onto === null && (
             <NumberField
-              label="Moved toward the tip"
+              label={words.label('wire.moved-toward-the-tip')}
               value={own?.shiftMm ?? 0}
               unit="mm"
               least={-60}
               most={60}
-              onChange={(mm) => change(`joint ${joint.order} moved to ${mm} mm`, { shiftMm: mm })}
+              onChange={(mm) =>
+                change(asLabel('wire.do-joint-moved-to', { order: joint.order, mm: words.units.mm(mm) }), { shiftMm: mm })
+              }
             />
           )}
           {inARow(spray, joint) && (
             <>
-              <button className="key" onClick={() => change(`${name(joint.pieceId)} earlier`, { later: (own?.later ?? 0) - 1 })}>
-                Earlier
+              <button
+                className="key"
+                onClick={() =>
+                  change(asLabel('wire.do-earlier', { name: name(joint.pieceId) }), { later: (own?.later ?? 0) - 1 })
+                }
+              >
+                {words.label('wire.earlier')}
               </button>
-              <button className="key" onClick={() => change(`${name(joint.pieceId)} later`, { later: (own?.later ?? 0) + 1 })}>
-                Later
+              <button
+                className="key"
+                onClick={() => change(asLabel('wire.do-later', { name: name(joint.pieceId) }), { later: (own?.later ?? 0) + 1 })}
+              >
+                {words.label('wire.later')}
               </button>
             </>
           )}
           <label className="text-[15px] font-semibold">
-            It joins
+            {words.label('wire.it-joins')}
             <select
               className="fld mt-1 block font-normal"
               value={own?.onto ?? ''}
-              onChange={(e) => change(`joint ${joint.order} elsewhere`, { onto: e.target.value || null })}
+              onChange={(e) =>
+                change(asLabel('wire.do-joint-elsewhere', { order: joint.order }), { onto: e.target.value || null })
+              }
             >
-              <option value="">{`as the rule has it: ${joinsWords(joint, name)}`}</option>
-              <option value={ONTO_STEM}>the main stem</option>
-              <option value={ONTO_HEEL}>the heel, at the pick</option>
+              <option value="">{words.label('wire.as-rule-has', { joinsWords: joinsWords(joint, name) })}</option>
+              <option value={ONTO_STEM}>{words.label('wire.the-main-stem')}</option>
+              <option value={ONTO_HEEL}>{words.label('wire.the-heel-at-pick')}</option>
               {stems.map((j) => (
                 <option key={j.order} value={j.pieceId}>
-                  the stem of {j.order}, {name(j.pieceId)}
+                  {words.label('wire.the-stem-of', { order: j.order, name: name(j.pieceId) })}
                 </option>
               ))}
             </select>
           </label>
           <label className="text-[15px] font-semibold">
-            Taped into
+            {words.label('wire.taped-into')}
             <select
               className="fld mt-1 block font-normal"
               value={own?.spray ?? ''}
-              onChange={(e) => change(`joint ${joint.order} to another spray`, { spray: Number(e.target.value) || null })}
+              onChange={(e) =>
+                change(asLabel('wire.do-joint-to-another-spray', { order: joint.order }), {
+                  spray: Number(e.target.value) || null,
+                })
+              }
             >
-              <option value="">this spray, by the rule</option>
+              <option value="">{words.label('wire.this-spray-by-rule')}</option>
               {sprays.map((s, i) => (
                 <option key={s.id} value={i + 1}>
-                  spray {i + 1}
+                  {words.label('wire.spray', { i: i + 1 })}
                 </option>
               ))}
-              <option value={sprays.length + 1}>a new spray</option>
+              <option value={sprays.length + 1}>{words.label('wire.a-new-spray')}</option>
             </select>
           </label>
         </>
@@ -111,13 +128,13 @@ export function JointCard({
         <button
           className="key"
           onClick={() =>
-            getStudio().edit('all joints by the rule', (d) => {
+            getStudio().edit(asLabel('wire.do-all-joints-by-rule'), (d) => {
               const a = d.arrangements.find((x) => x.id === arrangementId);
               if (a) a.joints = [];
             })
           }
         >
-          All {edits.length === 1 ? 'joints' : `${edits.length} joints`} by the rule
+          {words.label('wire.all-joints-by-rule', { edits: edits.length })}
         </button>
       )}
     </fieldset>
@@ -130,7 +147,11 @@ const inARow = (spray: Spray, joint: Joint): boolean =>
   spray.joints.some((j) => j !== joint && j.arm === joint.arm && j.onto === joint.onto);
 
 const joinsWords = (joint: Joint, name: (id: string) => string): string =>
-  joint.arm === 'heel' ? 'the heel' : joint.onto ? `the ${name(joint.onto)}` : 'the main stem';
+  joint.arm === 'heel'
+    ? currentWords().label('wire.the-heel')
+    : joint.onto
+      ? currentWords().label('wire.the-stem', { name: name(joint.onto) })
+      : currentWords().label('wire.the-main-stem');
 
 /** Changes the wish for one joint; one that says nothing is taken out again. */
 export function wishJoint(joints: JointEdit[], pieceId: string, patch: Partial<JointEdit>): JointEdit[] {

@@ -1,7 +1,6 @@
 import type { Entry } from '@/core/place/entry';
 import { tapeWidthShare } from '@/core/tape/bundle';
 import type { Joint } from '@/core/tape/tree';
-import { lengthFigure, lengthUnit } from '../speech/say';
 import { useWords } from '../speech/useWords';
 
 export function Ruler({
@@ -22,6 +21,7 @@ export function Ruler({
   /** where the tip stands */
   left: number;
 }) {
+  const words = useWords();
   const y = 254;
   return (
     <g fontSize="13" fill="var(--ink)">
@@ -33,18 +33,18 @@ export function Ruler({
         />
       )}
       <text x="0" y={y + 10} fill="var(--ink2)">
-        {heel ? '' : `${lengthUnit()} from tip`}
+        {heel ? '' : words.label('wire.from-tip', { lengthUnit: words.units.sign })}
       </text>
       <text x="0" y={y + 30} fill="var(--ink2)">
-        {`${lengthUnit()} thick`}
+        {words.label('wire.thick', { lengthUnit: words.units.sign })}
       </text>
       {leads.map((j, i) => (
         <g key={j.order} textAnchor="middle">
           <text x={x(j, i)} y={y + 10}>
-            {heel ? '' : lengthFigure(j.fromTipMm)}
+            {heel ? '' : words.units.figure(j.fromTipMm)}
           </text>
           <text x={x(j, i)} y={y + 30} fill="var(--ink2)">
-            {lengthFigure(j.thicknessMm, 1)}
+            {words.units.figure(j.thicknessMm, 1)}
           </text>
         </g>
       ))}
@@ -76,13 +76,18 @@ export function InBarrier({ entry, x, y }: { entry: Entry; x: number; y: number 
         strokeDasharray="7 5"
       />
       <text x={x} y={y - od / 2 - 26} fontSize="15" fontWeight="600" fill="var(--ink)">
-        Stem {lengthFigure(entry.bundleMm, 1)}, {words.barrier(entry.barrier)[0]}
+        {words.label('wire.stem', { bundleMm: words.units.figure(entry.bundleMm, 1), barrier: words.barrier(entry.barrier)[0] })}
       </text>
       <text x={x} y={y - od / 2 - 9} fontSize="13" fill="var(--leaf)">
-        {entry.boreMm ? `bore ${entry.boreMm} mm` : `Ø ${entry.outsideMm.toFixed(1)} mm`}, {Math.round(entry.insideMm)} mm deep
+        {words.label('wire.bore-deep', {
+          boreMm: entry.boreMm ? 'yes' : 'no',
+          boreMm2: words.units.mm(entry.boreMm),
+          outsideMm: words.units.length(entry.outsideMm, 1),
+          insideMm: words.units.length(entry.insideMm),
+        })}
       </text>
       <text x={x} y={y + od / 2 + 20} fontSize="13" fill="var(--leaf)">
-        tape {tapeWidthShare(entry.bundleMm) === 1 ? 'full' : 'half'} width
+        {words.label('wire.tape-half-width', { tapeWidthShare: tapeWidthShare(entry.bundleMm) })}
       </text>
     </g>
   );

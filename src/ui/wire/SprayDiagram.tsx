@@ -15,8 +15,8 @@ import { JointCard, wishJoint } from './JointCard';
 import { PiecePicture } from './PiecePicture';
 import { InBarrier, Ruler } from './RowParts';
 import { getStudio, useStudio } from '../useStudio';
-import { lengthFigure } from '../speech/say';
 import { useWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 const W = 1230;
 const LEFT = 70;
@@ -33,9 +33,9 @@ const LEVEL_TONES = {
 } as const;
 
 const ARM_WORDS = {
-  first: 'First arm, from its tip',
-  second: 'Second arm, from its tip',
-  heel: 'At the heel, light to heavy',
+  first: 'wire.first-arm-from-tip',
+  second: 'wire.second-arm-from-tip',
+  heel: 'wire.at-heel-light-heavy',
 } as const;
 
 /** The spray lies tip-left along a millimetre rule; under each joint mm from the tip and mm thick; what is not yet taped is dashed. */
@@ -46,7 +46,9 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
   const [zoom, setZoom] = useState(1);
   const paper = useStudio((s) => s.project!.brief.paper);
   const job = useStudio((s) => s.project!.name);
-  const title = useStudio((s) => `${s.project!.name}, spray ${sprays.indexOf(spray) + 1} of ${sprays.length}`);
+  const title = useStudio((s) =>
+    words.label('wire.spray-of', { project: s.project!.name, indexOf: sprays.indexOf(spray) + 1, sprays: sprays.length }),
+  );
   const taped = useStudio((s) => s.project!.taped);
   const entry = plan.entries.find((e) => e.id === spray.id) ?? null;
   const next = spray.joints.find((j) => !taped.includes(jointKey(spray, j)));
@@ -61,19 +63,38 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
     <div>
       <div className="flex items-center gap-4">
         <p className="say grow">
-          {done} of {spray.joints.length} taped. {Math.round(spray.massGrams)} g on one{' '}
-          {entry ? words.barrier(entry.barrier)[0] : 'pick'}.
+          {words.label('wire.of-taped-g-on-one', {
+            entry: entry ? 'yes' : 'no',
+            done,
+            joints: spray.joints.length,
+            massGrams: Math.round(spray.massGrams),
+            barrier: words.barrier(entry.barrier)[0],
+          })}
         </p>
-        <span role="group" aria-label="Size of the diagram" className="flex items-center gap-1">
-          <button className="key px-3" aria-label="Smaller" disabled={zoom <= 1} onClick={() => setZoom(zoom / ZOOM_STEP)}>
+        <span role="group" aria-label={words.label('wire.size-of-the-diagram')} className="flex items-center gap-1">
+          <button
+            className="key px-3"
+            aria-label={words.label('wire.smaller')}
+            disabled={zoom <= 1}
+            onClick={() => setZoom(zoom / ZOOM_STEP)}
+          >
             <Minus size={20} />
           </button>
-          <button className="key px-3" aria-label="Larger" disabled={zoom >= MOST_ZOOM} onClick={() => setZoom(zoom * ZOOM_STEP)}>
+          <button
+            className="key px-3"
+            aria-label={words.label('wire.larger')}
+            disabled={zoom >= MOST_ZOOM}
+            onClick={() => setZoom(zoom * ZOOM_STEP)}
+          >
             <Plus size={20} />
           </button>
         </span>
         <WriteOut
-          label={sprays.length === 1 ? 'Print at true size' : `Print all ${sprays.length} at true size`}
+          label={
+            sprays.length === 1
+              ? words.label('wire.print-at-true-size')
+              : words.label('wire.print-all-at-true-size', { sprays: sprays.length })
+          }
           onPress={() =>
             void downloadSheets(
               'branching-diagrams.pdf',
@@ -93,18 +114,21 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
         {next ? (
           <button
             className="next"
-            onClick={() => getStudio().edit(`tape joint ${next.order}`, (d) => void d.taped.push(jointKey(spray, next)))}
+            onClick={() =>
+              getStudio().edit(
+                asLabel('wire.do-tape-joint', { order: next.order }),
+                (d) => void d.taped.push(jointKey(spray, next)),
+              )
+            }
           >
-            Tape joint {next.order}
+            {words.label('wire.tape-joint', { order: next.order })}
           </button>
         ) : (
-          <p className="say text-[var(--leaf)]">All taped.</p>
+          <p className="say text-[var(--leaf)]">{words.label('wire.all-taped-2')}</p>
         )}
       </div>
       <div className="flex flex-wrap items-end gap-4">
-        <p className="small order-last grow pb-3 text-right">
-          Beside each stalk its length, and the angle at which it leaves. Pull a joint along the stem, or change it here.
-        </p>
+        <p className="small order-last grow pb-3 text-right">{words.label('wire.beside-each-stalk-length-angle')}</p>
         <JointCard of={of} spray={spray} sprays={sprays} plan={plan} pieceId={inHand} onChoose={setInHand} />
       </div>
       <div className="overflow-x-auto">
@@ -112,7 +136,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
           <ArmRow
             key={arm}
             of={of}
-            title={standing ? 'On one stem: the middle first, then round by round, lower each time' : ARM_WORDS[arm]}
+            title={standing ? words.label('wire.on-one-stem-middle-first') : ARM_WORDS[arm]}
             spray={spray}
             joints={joints}
             plan={plan}
@@ -147,6 +171,7 @@ interface ArmRowProps {
 }
 
 function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, inHand, onChoose, entry, zoom }: ArmRowProps) {
+  const words = useWords();
   const heel = joints[0]!.arm === 'heel';
   const leads = joints.filter((j) => j.onto === null);
   const long = heel ? leads.length * 30 : Math.max(40, ...leads.map((j) => j.fromTipMm + j.toPickMm));
@@ -160,7 +185,7 @@ function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, inHand, onCh
       className="min-w-[900px]"
       style={{ width: `${zoom * 100}%` }}
       role="img"
-      aria-label={`${title}: ${leads.map((j) => `joint ${j.order} at ${Math.round(j.fromTipMm)} mm, ${j.thicknessMm.toFixed(1)} mm thick`).join('; ')}`}
+      aria-label={`${title}: ${leads.map((j) => words.label('wire.joint-at-thick', { order: j.order, fromTipMm: words.units.length(j.fromTipMm), thicknessMm: words.units.length(j.thicknessMm, 1) })).join('; ')}`}
     >
       <text x="0" y="18" fontSize="15" fill="var(--ink2)">
         {title}
@@ -229,6 +254,7 @@ function JointMark({
   /** how far toward the tip a step to the right is; null where a joint cannot be pulled along */
   mmPerUnit: number | null;
 }) {
+  const words = useWords();
   const pull = usePull(of, joint, mmPerUnit);
   const up = level % 2 === 0;
   const away = (level < 2 ? 58 : 88) * (up ? -1 : 1);
@@ -267,7 +293,7 @@ function JointMark({
         </g>
       ))}
       <text x={(hx + x) / 2 + 10} y={MIDDLE + away * 0.44} fontSize="13" fill="var(--ink)">
-        {lengthFigure(joint.stalkMm)}
+        {words.units.figure(joint.stalkMm)}
         {!joint.tip && <tspan fill="var(--ink2)">{`, ${Math.round(joint.angleDeg)}°`}</tspan>}
       </text>
       <g {...pull}>
@@ -302,7 +328,7 @@ function usePull(of: string, joint: Joint, mmPerUnit: number | null) {
     if (!from.current) return;
     const moved = Math.abs(e.clientX - from.current.x) > 3;
     from.current = null;
-    if (keep && moved) settle(`joint ${joint.order} moved along`);
+    if (keep && moved) settle(asLabel('wire.do-joint-moved-along', { order: joint.order }));
     else giveUp();
   };
   return {

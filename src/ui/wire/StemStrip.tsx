@@ -2,10 +2,8 @@
 
 import type { DerivedPlan, PlannedEntry } from '@/core/plan/derivePlan';
 import { wireName } from '@/core/wire/gauge';
-import { plural } from '../shared/words';
 import { barrierPath } from './barrierPath';
 import { PiecePicture } from './PiecePicture';
-import { lengthFigure } from '../speech/say';
 import { useWords } from '../speech/useWords';
 
 const PX_PER_MM = 1.9;
@@ -13,15 +11,16 @@ const HEAD_ROOM = 62;
 
 /** Stem by stem: every bunch with its stems drawn into its own barrier, all at one scale, in the order they go in. */
 export function StemStrip({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
   const deepest = Math.max(40, ...plan.entries.map((e) => e.cutMm));
   const rim = HEAD_ROOM + Math.min(60, Math.max(20, ...plan.stems.map((s) => s.lengthMm))) * PX_PER_MM;
   const height = rim + deepest * PX_PER_MM + 58;
   return (
     <div>
       <h1 className="pt-1">
-        {plural(plan.stems.length, 'stem')} into {plural(plan.entries.length, 'barrier')}
+        {words.label('wire.stems-into-barriers', { stems: plan.stems.length, entries: plan.entries.length })}
       </h1>
-      <ol className="flex gap-1 overflow-x-auto pb-2" aria-label="Stems in the order they go in" tabIndex={0}>
+      <ol className="flex gap-1 overflow-x-auto pb-2" aria-label={words.label('wire.stems-order-they-go')} tabIndex={0}>
         {plan.entries.map((e) => (
           <li key={e.id} className="shrink-0">
             <StemInBarrier entry={e} plan={plan} rim={rim} height={height} />
@@ -49,7 +48,14 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
       width={width}
       height={height}
       role="img"
-      aria-label={`${entry.number}: ${n === 1 ? 'one stem' : `${n} stems`} of ${gauges.join(' and ')} gauge, ${entry.bundleMm.toFixed(1)} mm thick, ${words.barrier(entry.barrier)[0]} cut to ${Math.round(entry.cutMm)} mm`}
+      aria-label={words.label('wire.stems-gauge-thick-cut', {
+        n,
+        number: entry.number,
+        gauges: gauges.join(` ${words.label('shared.and')} `),
+        bundleMm: words.units.length(entry.bundleMm, 1),
+        barrier: words.barrier(entry.barrier)[0],
+        cutMm: words.units.length(entry.cutMm),
+      })}
     >
       <path d={barrierPath(entry, middle, rim, bottom, od, 8)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="1.2" />
       <path
@@ -77,13 +83,13 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
               fontSize="13"
               fill="var(--ink2)"
             >
-              {lengthFigure(stem.lengthMm)}
+              {words.units.figure(stem.lengthMm)}
             </text>
           </g>
         );
       })}
       <text x={middle + od / 2 + 6} y={(rim + bottom) / 2 + 4} fontSize="13" fill="var(--ink)">
-        {lengthFigure(entry.cutMm)}
+        {words.units.figure(entry.cutMm)}
       </text>
       <circle cx={middle - od / 2 - 18} cy={rim + 12} r="12" fill="var(--leaf)" />
       <text x={middle - od / 2 - 18} y={rim + 17} textAnchor="middle" fontSize="13" fontWeight="700" fill="var(--onleaf)">

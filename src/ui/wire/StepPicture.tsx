@@ -9,6 +9,7 @@ import { addScaled, cross, dot, normalize, sub, type Vec3 } from '@/core/geometr
 import { clamp, degToRad, radToDeg } from '@/core/geometry/numbers';
 import { barrierPath } from './barrierPath';
 import { PiecePicture } from './PiecePicture';
+import { useWords } from '../speech/useWords';
 
 const W = 720;
 const H = 520;
@@ -17,13 +18,19 @@ const JOINT_X = 430;
 
 /** What the hands hold at this step, large, each measure beside what it measures. */
 export function StepPicture({ step, steps, plan }: { step: BenchStep; steps: readonly BenchStep[]; plan: DerivedPlan }) {
+  const words = useWords();
   const at = steps.indexOf(step);
   const before = steps
     .slice(0, at)
     .filter((s) => s.kind === 'joint' && s.spray === step.spray && s.joint!.arm === step.joint?.arm)
     .at(-1);
   return (
-    <svg viewBox={`0 0 ${W} ${H}`} className="h-full max-h-[60vh] w-full" role="img" aria-label={`${step.title}, drawn`}>
+    <svg
+      viewBox={`0 0 ${W} ${H}`}
+      className="h-full max-h-[60vh] w-full"
+      role="img"
+      aria-label={words.label('wire.drawn', { title: step.title })}
+    >
       {step.kind === 'made up' ? (
         step.rings?.length ? (
           <>
@@ -296,6 +303,7 @@ export function SpraySoFar({
   plan: DerivedPlan;
   taped: readonly string[];
 }) {
+  const words = useWords();
   const done = spray.joints.filter((j) => taped.includes(jointKey(spray, j)));
   if (done.length === 0) return null;
   const headOf = (j: Joint) => plan.heads.find((h) => h.arrangementId === of && h.pieceId === j.pieceId);
@@ -325,7 +333,7 @@ export function SpraySoFar({
         width={SO_FAR.w}
         height={SO_FAR.h}
         role="img"
-        aria-label={`The spray so far: ${done.length} of ${spray.joints.length} taped`}
+        aria-label={words.label('wire.the-spray-so-far-taped', { done: done.length, joints: spray.joints.length })}
       >
         {stems.map(
           (own, i) =>
@@ -345,7 +353,9 @@ export function SpraySoFar({
           </g>
         ))}
       </svg>
-      <figcaption className="small text-center">{down ? 'so far, held head down' : 'so far, from above'}</figcaption>
+      <figcaption className="small text-center">
+        {down ? words.label('wire.so-far-held-head-down') : words.label('wire.so-far-from-above')}
+      </figcaption>
     </figure>
   );
 }

@@ -2,12 +2,12 @@
 
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { STRIP_MM, type TapeUse } from '@/core/plan/usedUp';
-import { plural } from '../shared/words';
+import { currentWords, useWords } from '../speech/useWords';
 
 const WIDTHS: readonly (readonly [share: number, words: string])[] = [
-  [1, 'full width, for the thick stem'],
-  [0.5, 'half width, split in two'],
-  [1 / 3, 'a third, split in three'],
+  [1, 'wire.full-width-thick-stem'],
+  [0.5, 'wire.half-width-split-two'],
+  [1 / 3, 'wire.a-third-split-three'],
 ];
 const TONES: Readonly<Record<TapeUse['colour'], string>> = { green: '#6f8f5a', white: '#f4f1ea', brown: '#7a5a3c' };
 /** Shown 1 mm of tape as wide as this. */
@@ -16,21 +16,18 @@ const FULL_MM = 12.5;
 
 /** Tape to tear off and split, each drawn as wide as it is against the others. */
 export function TapeList({ tape }: { tape: DerivedPlan['tape'] }) {
+  const words = useWords();
   if (tape.length === 0) return null;
   const rolls = new Map<string, number>();
   for (const t of tape) rolls.set(t.colour, (rolls.get(t.colour) ?? 0) + t.rolls);
   return (
-    <section aria-label="Tape">
-      <h1 className="pb-1">
-        {plural(
-          tape.reduce((a, t) => a + t.strips, 0),
-          'strip',
-        )}{' '}
-        of tape
-      </h1>
+    <section aria-label={words.label('wire.tape')}>
+      <h1 className="pb-1">{words.label('wire.strips-of-tape', { tape: tape.reduce((a, t) => a + t.strips, 0) })}</h1>
       <p className="say pb-2">
-        Torn off at {STRIP_MM / 10} cm, cut on a slant, split to width:{' '}
-        {[...rolls].map(([colour, n]) => `${rollWords(n)} ${colour}`).join(', ')}.
+        {words.label('wire.torn-off-at-cm-cut', {
+          stripMm: STRIP_MM / 10,
+          value: [...rolls].map(([colour, n]) => `${rollWords(n)} ${colour}`).join(', '),
+        })}
       </p>
       <ul className="flex flex-wrap gap-x-10">
         {tape.map((t) => (
@@ -57,7 +54,7 @@ export function TapeList({ tape }: { tape: DerivedPlan['tape'] }) {
 
 const rollWords = (rolls: number): string =>
   rolls < 0.05
-    ? 'a few turns off a roll of'
+    ? currentWords().label('wire.a-few-turns-off-roll')
     : rolls < 1
-      ? `${(Math.ceil(rolls * 10) / 10).toFixed(1)} of a roll of`
-      : `${rolls.toFixed(1)} rolls of`;
+      ? currentWords().label('wire.of-a-roll-of', { rolls: currentWords().units.number(Math.ceil(rolls * 10) / 10, 1) })
+      : currentWords().label('wire.rolls-of', { rolls: currentWords().units.number(rolls, 1) });

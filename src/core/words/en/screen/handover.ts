@@ -1,0 +1,23 @@
+export const HANDOVER = {
+  'handover.both-as-pdf': 'Both as PDF',
+  'handover.do-count-out': 'count {number} out',
+  'handover.do-put-back': 'put {number} back',
+  'handover.do-sheets-in': 'sheets in {languages}',
+  'handover.go': 'Ready to go:',
+  'handover.hand-over-sheet': 'Hand-over sheet',
+  'handover.it-written-from-place-once': 'It is written from Place, once something goes on the cake.',
+  'handover.language-of-the-sheets': 'Language of the sheets',
+  'handover.larger-type': 'Larger type',
+  'handover.mend-it-in-place': 'Mend it in Place',
+  'handover.no-sheet-yet': 'No sheet yet',
+  'handover.no-stop-left-out': 'no stop is left. {goesIn} in, {comesOut} out.',
+  'handover.not-ready-go-stops': 'Not ready to go: {stops, plural, one {# stop} other {# stops}}',
+  'handover.one-table-one-taped-box': 'One for the table, one taped to the box lid.',
+  'handover.print-it': 'Print it',
+  'handover.the-cake-from-with-numbered':
+    'The cake from {side}, {marks, plural, one {# numbered place} other {# numbered places}}',
+  'handover.the-table': 'The table',
+  'handover.the-whole-bench-pack': 'The whole bench pack',
+  'handover.which-sheet': 'Which sheet',
+  'handover.who-cuts': 'Who cuts',
+} as const;

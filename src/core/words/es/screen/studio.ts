@@ -1,0 +1,35 @@
+import type { STUDIO as EN } from '../../en/screen/studio';
+
+export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
+  'studio.cleared-since':
+    'Había trabajos en este navegador y los ha borrado: recupéralos de una copia o de sus archivos. Lo que hay ahora son los ejemplos.',
+  'studio.copy-of': '{name}, copia',
+  'studio.do-cut-from-ends': 'cortar de cabos de la lata',
+  'studio.do-earlier-version': 'volver a una versión anterior',
+  'studio.do-finish-it': 'terminar',
+  'studio.do-keep-best': 'quedarse con lo mejor hasta ahora',
+  'studio.do-keep-proposal': 'quedarse con la propuesta',
+  'studio.do-put-away': 'guardar lo que sobra',
+  'studio.do-re-balance': 'reequilibrar',
+  'studio.do-take-from-tin': 'tomar de la lata',
+  'studio.do-wires-cut': 'alambres cortados',
+  'studio.job-is-open': '«{name}» está abierto{second, select, yes {, como segunda copia junto a la que tienes} other {}}.',
+  'studio.job-unreadable': 'Ese trabajo ya no se puede leer; los demás están intactos.',
+  'studio.new-job': 'Trabajo nuevo',
+  'studio.no-plan': 'No se pudo hacer el plan.',
+  'studio.no-room':
+    'No queda sitio en este navegador: los últimos cambios solo están en esta página. Guarda ya el trabajo como archivo y luego haz sitio.',
+  'studio.not-stored':
+    'Este navegador no pudo guardar el trabajo: los últimos cambios solo están en esta página. Guárdalo ya como archivo para no perder nada.',
+  'studio.not-taken': 'Eso no se ha aceptado y nada ha cambiado: {why}.',
+  'studio.only-look':
+    'Este trabajo está abierto en otra pestaña, que puede cambiarlo; aquí solo puedes mirar. Ciérralo allí para trabajar aquí.',
+  'studio.packet-open': 'El paquete de «{job}» para {helper} está abierto en Ayudante.',
+  'studio.packet-open-already': 'El paquete para {helper} ya está abierto, con lo que se hizo en él.',
+  'studio.restored':
+    '{jobs, plural, one {Se ha recuperado un trabajo} other {Se han recuperado # trabajos}}{stock, select, yes {, y la lata} other {}}.',
+  'studio.restored-name': '{name} (recuperado)',
+  'studio.tab-let-go': 'La otra pestaña ha soltado este trabajo: ya puedes trabajar aquí.',
+  'studio.taken-away':
+    'El navegador borró lo que había guardado aquí. El trabajo abierto sigue en esta página: guárdalo como archivo y recupera los demás de una copia.',
+};
