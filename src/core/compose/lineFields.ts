@@ -2,10 +2,48 @@ import { degToRad, radToDeg } from '../geometry/numbers';
 import { azimuthToClockHours, clockHoursToAzimuth } from '../geometry/units';
 import type { LineForm, LineSpec } from './arrangement';
 
+/** How a figure of a line is called. */
+export type LineFieldName =
+  | 'arm'
+  | 'begins'
+  | 'bow'
+  | 'corner'
+  | 'drop'
+  | 'ends'
+  | 'faces'
+  | 'fan'
+  | 'flowers-begin'
+  | 'flowers-round'
+  | 'focal-point'
+  | 'from-the-middle'
+  | 'gap'
+  | 'gap-at'
+  | 'half-width'
+  | 'height'
+  | 'in-from-the-edge'
+  | 'length'
+  | 'middle'
+  | 'plaque-high'
+  | 'plaque-wide'
+  | 'points-below-edge'
+  | 'radius'
+  | 'rise'
+  | 'round'
+  | 'run'
+  | 'slope'
+  | 'stem'
+  | 'swag'
+  | 'swags'
+  | 'sweep'
+  | 'swing'
+  | 'to-the-back'
+  | 'to-the-right'
+  | 'trail';
+
 /** A figure of a line as a person types it: its name, unit and bounds, and how it is kept. */
 export interface LineField {
   key: string;
-  name: string;
+  name: LineFieldName;
   unit: 'mm' | '°' | '%' | 'o’clock' | '';
   least: number;
   most: number;
@@ -21,7 +59,7 @@ const rounded =
   (x: number): number =>
     Math.round(x / step) * step;
 
-const mm = (key: string, name: string, least: number, most: number): LineField => ({
+const mm = (key: string, name: LineFieldName, least: number, most: number): LineField => ({
   key,
   name,
   unit: 'mm',
@@ -31,7 +69,7 @@ const mm = (key: string, name: string, least: number, most: number): LineField =
   shown: rounded(1),
   kept: same,
 });
-const degrees = (key: string, name: string, least: number, most: number): LineField => ({
+const degrees = (key: string, name: LineFieldName, least: number, most: number): LineField => ({
   key,
   name,
   unit: '°',
@@ -41,7 +79,7 @@ const degrees = (key: string, name: string, least: number, most: number): LineFi
   shown: (rad) => Math.round(radToDeg(rad)),
   kept: degToRad,
 });
-const share = (key: string, name: string, least: number, most: number): LineField => ({
+const share = (key: string, name: LineFieldName, least: number, most: number): LineField => ({
   key,
   name,
   unit: '%',
@@ -51,7 +89,7 @@ const share = (key: string, name: string, least: number, most: number): LineFiel
   shown: (x) => Math.round(x * 100),
   kept: (x) => x / 100,
 });
-const hour = (key: string, name: string): LineField => ({
+const hour = (key: string, name: LineFieldName): LineField => ({
   key,
   name,
   unit: 'o’clock',
@@ -62,20 +100,20 @@ const hour = (key: string, name: string): LineField => ({
   kept: clockHoursToAzimuth,
 });
 
-const place = [mm('xMm', 'to the right', -300, 300), mm('yMm', 'to the back', -300, 300), hour('facesRad', 'faces')];
+const place = [mm('xMm', 'to-the-right', -300, 300), mm('yMm', 'to-the-back', -300, 300), hour('facesRad', 'faces')];
 const stand = mm('standMm', 'stem', 0, 300);
 const envelope = [mm('widthMm', 'half-width', 4, 160), mm('riseMm', 'rise', 2, 160)];
-const focal = share('focal', 'focal point', 5, 95);
-const focalRound = share('focal', 'focal point', 0, 100);
+const focal = share('focal', 'focal-point', 5, 95);
+const focalRound = share('focal', 'focal-point', 0, 100);
 const sweep = degrees('sweepRad', 'sweep', -288, 288);
 
 const OWN: Record<LineForm, readonly LineField[]> = {
   crescent: [hour('fromRad', 'begins'), sweep, share('radiusShare', 'radius', 20, 95), mm('trailMm', 'trail', 0, 400), focal],
-  'lazy S': [hour('fromRad', 'begins'), sweep, mm('insetMm', 'in from the edge', 0, 300), mm('dropMm', 'drop', 0, 400), focal],
+  'lazy S': [hour('fromRad', 'begins'), sweep, mm('insetMm', 'in-from-the-edge', 0, 300), mm('dropMm', 'drop', 0, 400), focal],
   cascade: [
     hour('fromRad', 'begins'),
     hour('toRad', 'ends'),
-    mm('startMm', 'from the middle', 0, 400),
+    mm('startMm', 'from-the-middle', 0, 400),
     mm('lengthDownMm', 'run', 40, 2000),
     mm('swingMm', 'swing', -300, 300),
     focal,
@@ -89,12 +127,12 @@ const OWN: Record<LineForm, readonly LineField[]> = {
     focal,
   ],
   'corner spray': [hour('atRad', 'corner'), mm('armMm', 'arm', -400, 400), mm('trailMm', 'trail', 0, 400), focal],
-  ring: [share('radiusShare', 'radius', 20, 95), degrees('gapRad', 'gap', 0, 270), hour('gapAtRad', 'gap at'), focalRound],
+  ring: [share('radiusShare', 'radius', 20, 95), degrees('gapRad', 'gap', 0, 270), hour('gapAtRad', 'gap-at'), focalRound],
   garland: [
     hour('fromRad', 'begins'),
     degrees('sweepRad', 'round', 12, 360),
     { ...mm('swags', 'swags', 1, 24), unit: '', kept: Math.round },
-    mm('hangMm', 'points below edge', 0, 300),
+    mm('hangMm', 'points-below-edge', 0, 300),
     mm('dropMm', 'swag', 2, 300),
     focalRound,
   ],
@@ -102,11 +140,11 @@ const OWN: Record<LineForm, readonly LineField[]> = {
   cluster: [...place, stand, degrees('sweepRad', 'fan', 29, 216)],
   plaque: [
     ...place,
-    mm('plateWidthMm', 'plaque wide', 20, 400),
-    mm('plateHeightMm', 'plaque high', 15, 300),
+    mm('plateWidthMm', 'plaque-wide', 20, 400),
+    mm('plateHeightMm', 'plaque-high', 15, 300),
     stand,
-    degrees('fromRad', 'flowers begin', -180, 360),
-    degrees('sweepRad', 'flowers round', 23, 360),
+    degrees('fromRad', 'flowers-begin', -180, 360),
+    degrees('sweepRad', 'flowers-round', 23, 360),
     focal,
   ],
   pick: [...place, stand],

@@ -4,10 +4,27 @@ import type { LineForm, LineSpec } from './arrangement';
 import { drawLine, type Line } from './line';
 import { fieldValue, lineFields, withKept } from './lineFields';
 
+/** How a point of a line is called. */
+export type GripName =
+  | 'beginning'
+  | 'corner'
+  | 'end'
+  | 'facing'
+  | 'focal-point'
+  | 'half-width'
+  | 'middle'
+  | 'opening'
+  | 'place'
+  | 'radius'
+  | 'rise'
+  | 'stem'
+  | 'swag'
+  | 'swing';
+
 /** A point of a line that a hand takes hold of. */
 export interface LineHandle {
   id: string;
-  name: string;
+  name: GripName;
   /** the figures that it moves */
   keys: readonly string[];
   /** it slides on the cake, or along one straight way */
@@ -17,7 +34,7 @@ export interface LineHandle {
 
 interface Grip {
   id: string;
-  name: string;
+  name: GripName;
   keys: readonly string[];
   place(line: Line, spec: LineSpec): Vec3;
   /** the straight way that it keeps to; none when it slides on the skin */
@@ -40,7 +57,7 @@ const begins = (keys: readonly string[], keeps?: Grip['keeps']): Grip => ({
 });
 const ends = (keys: readonly string[]): Grip => ({ id: 'ends', name: 'end', keys, place: at(1) });
 
-const focal: Grip = { id: 'focal', name: 'focal point', keys: ['focal'], place: (line, spec) => line.at(spec.focal, 0).pointMm };
+const focal: Grip = { id: 'focal', name: 'focal-point', keys: ['focal'], place: (line, spec) => line.at(spec.focal, 0).pointMm };
 const width: Grip = {
   id: 'width',
   name: 'half-width',

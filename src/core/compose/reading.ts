@@ -43,6 +43,57 @@ export interface Remedy {
   remove: readonly string[];
 }
 
+/** The figures behind readings, and what each is counted in. */
+export const READING_FIGURES = {
+  stops: 'count',
+  lookAgain: 'count',
+  colours: 'count',
+  neighboursDifferShare: 'share',
+  leadingShare: 'share',
+  kinds: 'count',
+  evenKinds: 'count',
+  large: 'count',
+  middle: 'count',
+  small: 'count',
+  coveredShare: 'share',
+  meanViewShare: 'share',
+  worstViewShare: 'share',
+  largestHoleMm: 'mm',
+  clashes: 'count',
+  overlapMm: 'mm',
+  worstMm: 'mm',
+  intoCakeMm: 'mm',
+  intoLetteringMm: 'mm',
+  faces: 'count',
+  sameWay: 'count',
+  togetherShare: 'share',
+  leaves: 'count',
+  againstTheLine: 'count',
+  withTheLineShare: 'share',
+  strayMm: 'mm',
+  alone: 'count',
+  focalPieces: 'count',
+  zoneMm: 'mm',
+  weightInZoneShare: 'share',
+  hiddenShare: 'share',
+  rivalShare: 'share',
+  correlation: 'ratio',
+  tooLarge: 'count',
+  taperGapShare: 'share',
+  rootsSeenShare: 'share',
+  bareRoots: 'count',
+  meanGapShare: 'share',
+  variationShare: 'share',
+  largestMm: 'mm',
+  ofTierShare: 'share',
+  ofWidthShare: 'share',
+  overOthers: 'ratio',
+  offCentreMm: 'mm',
+  acrossShare: 'share',
+  alongShare: 'share',
+} as const;
+export type ReadingFigure = keyof typeof READING_FIGURES;
+
 export interface Reading {
   id: ReadingId;
   /** 0…100 */
@@ -50,7 +101,7 @@ export interface Reading {
   /** −1…1 between its two end words */
   lean: number;
   /** the figures behind it, with units in the names */
-  numbers: Readonly<Record<string, number>>;
+  numbers: Readonly<Partial<Record<ReadingFigure, number>>>;
   why: ReadingFact;
   remedy: Remedy | null;
   /** a place that the reading speaks of, if any */

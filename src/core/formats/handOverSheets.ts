@@ -1,6 +1,6 @@
 import type { TierRef } from '../facts/fact';
 import type { Allergen, HandOver, TakenOut } from '../plan/handOver';
-import { ALLERGENS_EU_MORE, ALLERGENS_US } from '../plan/handOver';
+import { ALLERGEN_KEYS, ALLERGENS_EU_MORE, ALLERGENS_US } from '../plan/handOver';
 import { capital } from '../words/capital';
 import type { Words } from '../words/words';
 
@@ -153,20 +153,3 @@ function allergenLines({ allergens, otherAllergens }: HandOver, words: Words): s
 }
 
 /** Keys of the two allergens whose ids are two words. */
-const ALLERGEN_KEYS = {
-  milk: 'milk',
-  egg: 'egg',
-  fish: 'fish',
-  shellfish: 'shellfish',
-  'tree nuts': 'tree-nuts',
-  peanuts: 'peanuts',
-  wheat: 'wheat',
-  soybeans: 'soybeans',
-  sesame: 'sesame',
-  'other gluten': 'other-gluten',
-  celery: 'celery',
-  mustard: 'mustard',
-  sulphites: 'sulphites',
-  lupin: 'lupin',
-  molluscs: 'molluscs',
-} as const satisfies Record<Allergen, string>;

@@ -170,3 +170,18 @@ export function normalShare(z: number): number {
     (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
   return z >= 0 ? 1 - tail : tail;
 }
+
+/** Entries from which a share is fairly sure, and sure; the starting share counts like so many entries. Assumed. */
+const SHARES = {
+  breakage: { prior: PRIOR_PIECES, fairlySure: 20, sure: 60 },
+  loss: { prior: PRIOR_ENTRIES, fairlySure: 3, sure: 8 },
+} as const;
+
+/** How sure an own share (of pieces broken, of paste lost) is after so many entries, and half its width as a share of itself. */
+export function sureOfShare(what: keyof typeof SHARES, entries: number): { sure: Sure; half: number } {
+  const { prior, fairlySure, sure } = SHARES[what];
+  return {
+    half: 1 / Math.sqrt(entries + prior),
+    sure: entries === 0 ? 'not yet' : entries < fairlySure ? 'unsure' : entries < sure ? 'fairly sure' : 'sure',
+  };
+}

@@ -1,4 +1,6 @@
-import { MEASURES, recipeById, RECIPES, scaled, spoonWords, suppliesFor } from './recipes';
+import { MEASURES, recipeById, RECIPES, scaled, spoonOf, suppliesFor, type Spoon } from './recipes';
+
+const told = ({ measure, figure }: Spoon): string => (figure ? `${figure} ${measure}` : measure);
 
 /** NIST Special Publication 811 (2008), appendix B.8, in cubic metres, as printed there; from memory. */
 const NIST = { teaspoon: 4.928922e-6, tablespoon: 1.478676e-5 };
@@ -16,7 +18,7 @@ describe('kitchen measures against NIST SP 811', () => {
 
 /** What spoons said in words hold, ml, read by another hand. */
 function measured(words: string): number {
-  if (words === 'a pinch') return MEASURES.tsp.ml / 8;
+  if (words === 'pinch') return MEASURES.tsp.ml / 8;
   const [, whole, part, measure] = /^(\d*)([⅛¼⅜½⅝¾⅞]?) (tsp|tbsp)$/.exec(words)!;
   return (Number(whole) + ' ⅛¼⅜½⅝¾⅞'.indexOf(part || ' ') / 8) * MEASURES[measure as 'tsp' | 'tbsp'].ml;
 }
@@ -24,36 +26,33 @@ function measured(words: string): number {
 describe('recipes, scaled', () => {
   test('edible glue: ¼ tsp CMC to 2 tbsp warm water (trade.md P11; common practice, no source)', () => {
     const glue = recipeById('glue');
-    expect(scaled(glue, glue.makesMl).map((p) => `${p.words} ${p.name}`)).toEqual(['¼ tsp CMC', '2 tbsp warm water']);
-    expect(scaled(glue, glue.makesMl / 2).map((p) => p.words)).toEqual(['⅛ tsp', '1 tbsp']);
-    expect(scaled(glue, glue.makesMl * 4).map((p) => p.words)).toEqual(['1 tsp', '8 tbsp']);
+    expect(scaled(glue, glue.makesMl).map((p) => told(p.spoon))).toEqual(['¼ tsp', '2 tbsp']);
+    expect(scaled(glue, glue.makesMl / 2).map((p) => told(p.spoon))).toEqual(['⅛ tsp', '1 tbsp']);
+    expect(scaled(glue, glue.makesMl * 4).map((p) => told(p.spoon))).toEqual(['1 tsp', '8 tbsp']);
   });
 
-  test.each(RECIPES.map((r) => [r.name, r] as const))(
-    '%s keeps its proportions at every scale, and no spoon is short',
-    (_, r) => {
-      const whole = scaled(r, r.makesMl);
-      for (const times of [0.1, 0.5, 3, 11]) {
-        scaled(r, r.makesMl * times).forEach((p, i) => {
-          expect(p.ml).toBeCloseTo(whole[i]!.ml * times, 9);
-          if (p.words !== 'a pinch') expect(measured(p.words)).toBeGreaterThanOrEqual(p.ml * 0.99);
-          expect(measured(p.words)).toBeLessThan(p.ml + MEASURES.tbsp.ml / 4 + 1e-9);
-        });
-      }
-      expect(scaled(r, 0).every((p) => p.words === 'none')).toBe(true);
-      expect(scaled(r, -3).every((p) => p.words === 'none')).toBe(true);
-    },
-  );
+  test.each(RECIPES.map((r) => [r.id, r] as const))('%s keeps its proportions at every scale, and no spoon is short', (_, r) => {
+    const whole = scaled(r, r.makesMl);
+    for (const times of [0.1, 0.5, 3, 11]) {
+      scaled(r, r.makesMl * times).forEach((p, i) => {
+        expect(p.ml).toBeCloseTo(whole[i]!.ml * times, 9);
+        if (p.spoon.measure !== 'pinch') expect(measured(told(p.spoon))).toBeGreaterThanOrEqual(p.ml * 0.99);
+        expect(measured(told(p.spoon))).toBeLessThan(p.ml + MEASURES.tbsp.ml / 4 + 1e-9);
+      });
+    }
+    expect(scaled(r, 0).every((p) => p.spoon.measure === 'none')).toBe(true);
+    expect(scaled(r, -3).every((p) => p.spoon.measure === 'none')).toBe(true);
+  });
 
   test.each([
     [4.93, '1 tsp'],
     [5, '1⅛ tsp'],
     [0.6, '⅛ tsp'],
-    [0.2, 'a pinch'],
+    [0.2, 'pinch'],
     [15.5, '1¼ tbsp'],
     [14.78, '1 tbsp'],
     [22.1, '1½ tbsp'],
-  ])('%f ml is %s', (ml, words) => expect(spoonWords(ml)).toBe(words));
+  ])('%f ml is %s', (ml, words) => expect(told(spoonOf(ml))).toBe(words));
 });
 
 describe('what to have ready', () => {

@@ -3,26 +3,24 @@
  * (exact values by the inch; from memory).
  */
 export const MEASURES = {
-  tsp: { name: 'tsp', ml: 4.92892159375 },
-  tbsp: { name: 'tbsp', ml: 14.78676478125 },
+  tsp: { ml: 4.92892159375 },
+  tbsp: { ml: 14.78676478125 },
 } as const;
 
 type Measure = keyof typeof MEASURES;
 
 /** What goes into something that is mixed at the bench. */
 interface Ingredient {
-  name: string;
   measure: Measure;
   amount: number;
 }
 
 export interface BenchRecipe {
   id: SupplyId;
-  name: string;
+  /** in the order in which the words name them */
   ingredients: readonly Ingredient[];
   /** what it comes to */
   makesMl: number;
-  how: string;
   source: string;
   allergens: readonly string[];
 }
@@ -32,52 +30,42 @@ export type SupplyId = 'glue' | 'egg glue' | 'glaze' | 'starch' | 'fat';
 export const RECIPES: readonly BenchRecipe[] = [
   {
     id: 'glue',
-    name: 'Edible glue',
     ingredients: [
-      { name: 'CMC', measure: 'tsp', amount: 0.25 },
-      { name: 'warm water', measure: 'tbsp', amount: 2 },
+      { measure: 'tsp', amount: 0.25 },
+      { measure: 'tbsp', amount: 2 },
     ],
     makesMl: 2 * MEASURES.tbsp.ml,
-    how: 'Stir in, leave overnight: it clears. Keep it cold, a few days.',
     source: 'common practice, no source',
     allergens: [],
   },
   {
     id: 'egg glue',
-    name: 'Egg-white glue',
-    ingredients: [{ name: 'egg white, pasteurised', measure: 'tbsp', amount: 2 }],
+    ingredients: [{ measure: 'tbsp', amount: 2 }],
     makesMl: 2 * MEASURES.tbsp.ml,
-    how: 'Loosen with a fork, use the same day. Egg is an allergen: it is on the sheet.',
     source: 'common practice, no source',
     allergens: ['egg'],
   },
   {
     id: 'glaze',
-    name: 'Half glaze for leaves and berries',
     ingredients: [
-      { name: 'leaf glaze', measure: 'tsp', amount: 1 },
-      { name: 'its own thinner', measure: 'tsp', amount: 1 },
+      { measure: 'tsp', amount: 1 },
+      { measure: 'tsp', amount: 1 },
     ],
     makesMl: 2 * MEASURES.tsp.ml,
-    how: 'Dip or brush, shake off, dry. What its label says decides whether it may touch what is eaten. Air the room.',
     source: 'assumed',
     allergens: [],
   },
   {
     id: 'starch',
-    name: 'Starch for rolling out',
-    ingredients: [{ name: 'starch, in a cloth bag', measure: 'tbsp', amount: 1 }],
+    ingredients: [{ measure: 'tbsp', amount: 1 }],
     makesMl: MEASURES.tbsp.ml,
-    how: 'Dab, never strew: starch dries the edge.',
     source: 'assumed',
     allergens: [],
   },
   {
     id: 'fat',
-    name: 'White vegetable fat',
-    ingredients: [{ name: 'white vegetable fat', measure: 'tsp', amount: 1 }],
+    ingredients: [{ measure: 'tsp', amount: 1 }],
     makesMl: MEASURES.tsp.ml,
-    how: 'A touch on board and fingers; too much and dust clings in patches.',
     source: 'assumed',
     allergens: [],
   },
@@ -117,12 +105,18 @@ export function suppliesFor(job: {
 /** The finest spoon that is measured with: an eighth of a teaspoon. */
 const FINEST_ML = MEASURES.tsp.ml / 8;
 
+/** So much of a spoon: a figure in eighths, of which measure. */
+export interface Spoon {
+  measure: Measure | 'pinch' | 'none';
+  figure: string;
+}
+
 /** A recipe scaled to at least so many millilitres, each ingredient to the next eighth of a teaspoon up, so that none is missing. */
-export function scaled(recipe: BenchRecipe, ml: number): { name: string; ml: number; words: string }[] {
+export function scaled(recipe: BenchRecipe, ml: number): { ml: number; spoon: Spoon }[] {
   const times = Math.max(0, ml) / recipe.makesMl;
-  return recipe.ingredients.map(({ name, measure, amount }) => {
+  return recipe.ingredients.map(({ measure, amount }) => {
     const exact = amount * MEASURES[measure].ml * times;
-    return { name, ml: exact, words: spoonWords(exact) };
+    return { ml: exact, spoon: spoonOf(exact) };
   });
 }
 
@@ -131,14 +125,14 @@ const AS_GOOD_AS = 0.005;
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
 
-/** "2 tbsp", "1¼ tsp", "a pinch": the next eighth of a teaspoon up; tablespoons by quarters from one on. */
-export function spoonWords(ml: number): string {
-  if (!(ml > 0)) return 'none';
-  if (ml < FINEST_ML * 0.75) return 'a pinch';
+/** 2 tbsp, 1¼ tsp, a pinch: the next eighth of a teaspoon up; tablespoons by quarters from one on. */
+export function spoonOf(ml: number): Spoon {
+  if (!(ml > 0)) return { measure: 'none', figure: '' };
+  if (ml < FINEST_ML * 0.75) return { measure: 'pinch', figure: '' };
   const measure: Measure = ml >= MEASURES.tbsp.ml * (1 - AS_GOOD_AS) ? 'tbsp' : 'tsp';
   const step = measure === 'tbsp' ? 4 : 8;
   const steps = Math.ceil((ml / MEASURES[measure].ml) * (1 - AS_GOOD_AS) * step);
   const eighths = (steps % step) * (8 / step);
   const whole = Math.floor(steps / step);
-  return `${whole || ''}${EIGHTHS[eighths]!} ${MEASURES[measure].name}`;
+  return { measure, figure: `${whole || ''}${EIGHTHS[eighths]!}` };
 }

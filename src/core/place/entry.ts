@@ -1,3 +1,4 @@
+import type { RayIntoCake } from '../cake/solid';
 import type { ViewName } from '../compose/scene';
 import type { Vec3 } from '../geometry/vec3';
 import type { Barrier } from './barrier';
@@ -31,7 +32,7 @@ export interface Entry {
   holdMm: number;
   cakeMm: number;
   clearMm: number;
-  meets: string;
+  meets: RayIntoCake['meets'];
   springDeg: number;
   reason: EntryReason;
   /** it is counted in and must be counted out */

@@ -16,6 +16,24 @@ export const ALLERGENS_US = ['milk', 'egg', 'fish', 'shellfish', 'tree nuts', 'p
 export const ALLERGENS_EU_MORE = ['other gluten', 'celery', 'mustard', 'sulphites', 'lupin', 'molluscs'] as const;
 export const ALLERGENS = [...ALLERGENS_US, ...ALLERGENS_EU_MORE] as const;
 export type Allergen = (typeof ALLERGENS)[number];
+/** By which key of the words each is named. */
+export const ALLERGEN_KEYS = {
+  milk: 'milk',
+  egg: 'egg',
+  fish: 'fish',
+  shellfish: 'shellfish',
+  'tree nuts': 'tree-nuts',
+  peanuts: 'peanuts',
+  wheat: 'wheat',
+  soybeans: 'soybeans',
+  sesame: 'sesame',
+  'other gluten': 'other-gluten',
+  celery: 'celery',
+  mustard: 'mustard',
+  sulphites: 'sulphites',
+  lupin: 'lupin',
+  molluscs: 'molluscs',
+} as const satisfies Record<Allergen, string>;
 
 const isAllergen = (word: string): word is Allergen => (ALLERGENS as readonly string[]).includes(word);
 

@@ -93,5 +93,7 @@ export interface Messages {
   warnings: Readonly<Record<WarningCode, WarningWords>>;
   labels: Readonly<Record<keyof typeof LABELS, string>>;
   /** frames: a clock position, a gauge, a place */
-  frames: Readonly<Record<'clock' | 'gauge' | 'wire-mm' | 'place' | 'part-of' | 'carrier' | 'staged-colour', string>>;
+  frames: Readonly<
+    Record<'clock' | 'gauge' | 'gauge-aloud' | 'wire-mm' | 'place' | 'part-of' | 'carrier' | 'staged-colour', string>
+  >;
 }

@@ -93,6 +93,17 @@ export class Units {
     return new Intl.DateTimeFormat(this.locale, { ...options, timeZone: 'UTC' }).format(wallMinutes * 60_000);
   }
 
+  /** "Saturday 12 June" */
+  longDay = (wallMinutes: number): string => this.day(wallMinutes, { weekday: 'long', day: 'numeric', month: 'long' });
+  /** "Sat 12" */
+  shortDay = (wallMinutes: number): string => this.day(wallMinutes, { weekday: 'short', day: 'numeric' });
+  /** "Sat 12, 09:30" */
+  shortMoment = (wallMinutes: number): string => `${this.shortDay(wallMinutes)}, ${this.time(wallMinutes)}`;
+  /** "Sat 12 Jun, 09:30" */
+  moment = (wallMinutes: number): string => `${this.day(wallMinutes)}, ${this.time(wallMinutes)}`;
+  /** "Saturday 12 June, 09:30" */
+  longMoment = (wallMinutes: number): string => `${this.longDay(wallMinutes)}, ${this.time(wallMinutes)}`;
+
   /** A time of day on the wall. */
   time(wallMinutes: number): string {
     if (!Number.isFinite(wallMinutes)) return '–';

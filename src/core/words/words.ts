@@ -40,6 +40,8 @@ const SHIPPED_WAYS: ReadonlyMap<string, BarrierWays> = new Map(BARRIERS.map((b) 
 
 export type Craft = Pick<MethodWords[string], 'tools' | 'dusting' | 'checks'>;
 export type LabelKey = keyof Messages['labels'];
+/** Labels that are filled with nothing. */
+export type PlainKey = Exclude<LabelKey, keyof LabelArgs>;
 
 type Args = Record<string, string | number>;
 
@@ -106,6 +108,12 @@ export class Words {
       and: new Intl.ListFormat(messages.locale, { type: 'conjunction', style: 'long' }),
       plain: new Intl.ListFormat(messages.locale, { type: 'unit', style: 'short' }),
     };
+  }
+
+  /** The same words for the ear: gauges and other signs by their names. */
+  aloud(): Words {
+    const { frames } = this.messages;
+    return new Words({ ...this.messages, frames: { ...frames, gauge: frames['gauge-aloud'] } }, this.units.reading, this.naming);
   }
 
   /** A fact in a sentence or a phrase; a warning by what it is and where. */
@@ -190,6 +198,16 @@ export class Words {
   colour(ref: ColourRef): string {
     return this.naming.colour(ref) ?? this.messages.names.colours[ref.colourway] ?? ref.colourway;
   }
+
+  /** How far a piece has come; a stage of an own species by its own name. */
+  stage = ({ id, name }: { id: string; name: string }): string =>
+    (this.messages.labels as Readonly<Record<string, string>>)[`stage.${id}`] ?? name;
+
+  wireColour = (colour: string): string =>
+    (this.messages.names.wireColours as Readonly<Record<string, string>>)[colour] ?? colour;
+
+  /** What of a species is counted; one that has no words by its id. */
+  counts = (id: string): string => (this.messages.labels as Readonly<Record<string, string>>)[`counts.${id}`] ?? id;
 
   part = (id: string): Noun => this.messages.names.parts[id] ?? [id, id];
 

@@ -4,6 +4,7 @@ import { ALLERGENS } from '@/core/plan/handOver';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
+import { ALLERGEN_KEYS } from '@/core/plan/handOver';
 import { asLabel } from '@/core/words/asLabel';
 
 /** What the bench works with: wire and its numbers, the glue, and what is in the cake. */
@@ -25,7 +26,7 @@ export function BenchSettings() {
             { value: 'AWG', name: 'AWG' },
             { value: 'mm', name: 'mm' },
           ]}
-          onChange={(v) => edit(asLabel('brief.do-wire-in', { v }), (d) => void (d.brief.wireSystem = v))}
+          onChange={(v) => edit(asLabel('brief.do-wire-in'), (d) => void (d.brief.wireSystem = v))}
         />
         <Choice
           label={words.label('brief.wire-colour')}
@@ -34,12 +35,13 @@ export function BenchSettings() {
             { value: 'green', name: words.label('brief.green-wire') },
             { value: 'white', name: words.label('brief.white-dusted-after') },
           ]}
-          onChange={(v) => edit(asLabel('brief.do-wire', { v }), (d) => void (d.brief.wireColour = v))}
+          onChange={(v) => edit(asLabel('brief.do-wire'), (d) => void (d.brief.wireColour = v))}
         />
         <NumberField
           hideLabel
           label={words.label('brief.length-of-a-wire')}
           value={brief.stockMm}
+          mm
           unit={words.label('brief.mm-a-wire')}
           width={140}
           least={100}
@@ -53,7 +55,7 @@ export function BenchSettings() {
             { value: 'A4', name: words.label('brief.a4-paper') },
             { value: 'Letter', name: words.label('brief.letter-paper') },
           ]}
-          onChange={(v) => edit(asLabel('brief.do-paper', { v }), (d) => void (d.brief.paper = v))}
+          onChange={(v) => edit(asLabel('brief.do-paper'), (d) => void (d.brief.paper = v))}
         />
         <Choice
           label={words.label('brief.finish')}
@@ -62,7 +64,7 @@ export function BenchSettings() {
             { value: 'everyday', name: words.label('brief.everyday') },
             { value: 'showpiece', name: words.label('brief.showpiece') },
           ]}
-          onChange={(v) => edit(asLabel('brief.do-finish', { v }), (d) => void (d.brief.finish = v))}
+          onChange={(v) => edit(asLabel('brief.do-finish'), (d) => void (d.brief.finish = v))}
         />
         <Choice
           label={words.label('brief.glue')}
@@ -71,7 +73,7 @@ export function BenchSettings() {
             { value: 'CMC glue', name: words.label('brief.cmc-glue') },
             { value: 'egg white', name: words.label('brief.egg-white') },
           ]}
-          onChange={(v) => edit(v, (d) => void (d.brief.glue = v))}
+          onChange={(v) => edit(asLabel('brief.do-glue'), (d) => void (d.brief.glue = v))}
         />
       </div>
       <fieldset className="flex flex-wrap gap-x-4 pt-2">
@@ -83,14 +85,14 @@ export function BenchSettings() {
               className="checkbox checkbox-secondary checkbox-sm"
               checked={brief.allergensInCake.includes(a)}
               onChange={(e) =>
-                edit(asLabel('brief.do-in-the-cake', { a }), (d) => {
+                edit(asLabel('brief.do-in-the-cake'), (d) => {
                   d.brief.allergensInCake = e.target.checked
                     ? [...d.brief.allergensInCake, a]
                     : d.brief.allergensInCake.filter((x) => x !== a);
                 })
               }
             />
-            {a}
+            {words.label(`hand.allergen.${ALLERGEN_KEYS[a]}`)}
           </label>
         ))}
       </fieldset>

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { cakeFaults, crumbs, TIER_SHAPES, tierRef, type Cake } from '@/core/cake/cake';
 import { degToRad, radToDeg } from '@/core/geometry/numbers';
+import { capital } from '@/core/words/capital';
 import { newTier } from '@/core/plan/newProject';
 import { NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
@@ -98,7 +99,9 @@ function CakeForm({ cake }: { cake: Cake }) {
             }
           >
             {crumbs.map((c) => (
-              <option key={c}>{c}</option>
+              <option key={c} value={c}>
+                {words.label(`crumb.${c}`)}
+              </option>
             ))}
           </select>
         </label>
@@ -106,6 +109,7 @@ function CakeForm({ cake }: { cake: Cake }) {
           hideLabel
           label={words.label('brief.board-diameter')}
           value={cake.board.diameterMm}
+          mm
           unit={words.label('brief.mm-board')}
           width={146}
           least={50}
@@ -137,9 +141,9 @@ const KINDS = [
 function TierRow({ cake, index }: { cake: Cake; index: number }) {
   const words = useWords();
   const tier = cake.tiers[index]!;
-  const name = useWords().tier(tierRef(cake, index))[0];
+  const name = words.tier(tierRef(cake, index))[0];
   const { edit } = getStudio();
-  const title = name[0]!.toUpperCase() + name.slice(1);
+  const title = capital(name);
   const change = (label: Label, apply: (t: Cake['tiers'][number]) => void) => edit(label, (d) => apply(d.cake.tiers[index]!));
   return (
     <li className="flex flex-wrap items-center gap-x-2 gap-y-1 border-t border-[var(--line)] pt-2" aria-label={title}>
@@ -148,7 +152,8 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         hideLabel
         label={words.label('brief.diameter', { title })}
         value={tier.diameterMm}
-        unit={tier.shape === 'round' ? 'mm Ø' : words.label('brief.mm-wide')}
+        mm
+        unit={tier.shape === 'round' ? 'Ø' : words.label('brief.mm-wide')}
         width={tier.shape === 'round' ? 116 : 128}
         least={40}
         most={800}
@@ -160,7 +165,7 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         label={words.label('brief.height', { title })}
         value={tier.heightMm}
         unit={words.label('brief.high')}
-        mm
+        mm="unsaid"
         width={104}
         least={10}
         most={400}
@@ -173,7 +178,7 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         value={tier.kind}
         onChange={(e) => {
           const kind = KINDS.find((k) => k.value === e.target.value)!.value;
-          change(`${name} ${kind}`, (t) => {
+          change(asLabel('brief.do-what-tier-is', { name }), (t) => {
             t.kind = kind;
             t.covering.eaten = kind === 'edible';
           });
@@ -181,7 +186,7 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
       >
         {KINDS.map((k) => (
           <option key={k.value} value={k.value}>
-            {k.name}
+            {words.label(k.name)}
           </option>
         ))}
       </select>
@@ -215,7 +220,7 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
 function TierShape({ cake, index }: { cake: Cake; index: number }) {
   const words = useWords();
   const tier = cake.tiers[index]!;
-  const name = useWords().tier(tierRef(cake, index))[0];
+  const name = words.tier(tierRef(cake, index))[0];
   const { edit } = getStudio();
   const change = (label: Label, apply: (t: Cake['tiers'][number]) => void) => edit(label, (d) => apply(d.cake.tiers[index]!));
   const plain = tier.shape === 'round' && tier.offset.xMm === 0 && tier.offset.yMm === 0;
@@ -246,7 +251,9 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
               }
             >
               {TIER_SHAPES.map((s) => (
-                <option key={s}>{s}</option>
+                <option key={s} value={s}>
+                  {words.label(`shape.${s}`)}
+                </option>
               ))}
             </select>
           </label>
@@ -255,6 +262,7 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
               hideLabel
               label={words.label('brief.depth-of-the', { name })}
               value={tier.depthMm}
+              mm
               unit={words.label('brief.mm-deep')}
               width={132}
               least={40}
@@ -269,7 +277,7 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
               label={words.label('brief.corner-radius-of-the', { name })}
               value={tier.cornerMm}
               unit={words.label('brief.corner')}
-              mm
+              mm="unsaid"
               width={118}
               least={0}
               most={120}
@@ -281,7 +289,7 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
             label={words.label('brief.to-the-right', { name })}
             value={tier.offset.xMm}
             unit={words.label('shared.right')}
-            mm
+            mm="unsaid"
             width={106}
             least={-300}
             most={300}
@@ -292,7 +300,7 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
             label={words.label('brief.to-the-back', { name })}
             value={tier.offset.yMm}
             unit={words.label('shared.backward')}
-            mm
+            mm="unsaid"
             width={106}
             least={-300}
             most={300}

@@ -64,32 +64,32 @@ export function DayAndTable() {
             { value: 'north', name: words.label('brief.north') },
             { value: 'south', name: words.label('brief.south') },
           ]}
-          onChange={(v) => edit(asLabel('brief.do-made-in-the', { v }), (d) => void (d.brief.hemisphere = v))}
+          onChange={(v) => edit(asLabel('brief.do-made-in-the'), (d) => void (d.brief.hemisphere = v))}
         />
-        {month !== null && <span className="say">{seasonOf(month, brief.hemisphere)}</span>}
+        {month !== null && <span className="say">{words.label(`season.${seasonOf(month, brief.hemisphere)}`)}</span>}
         <Tick
-          name="Botanical"
+          name={words.label('brief.botanical')}
           on={brief.botanical}
           onChange={(on) => edit(asLabel('brief.do-botanical-mode'), (d) => void (d.brief.botanical = on))}
         />
         <Tick
-          name="Real plants"
+          name={words.label('brief.real-plants')}
           on={brief.realPlants}
           onChange={(on) => edit(asLabel('brief.do-real-plants'), (d) => void (d.brief.realPlants = on))}
         />
         <Tick
-          name="Stays chilled"
+          name={words.label('brief.stays-chilled')}
           on={brief.mustChill}
           onChange={(on) => edit(asLabel('brief.do-kept-chilled'), (d) => void (d.brief.mustChill = on))}
         />
         <Tick
-          name="Keepsake"
+          name={words.label('brief.keepsake')}
           on={brief.keepsake}
           onChange={(on) => edit(asLabel('brief.do-kept-as-a-keepsake'), (d) => void (d.brief.keepsake = on))}
         />
       </div>
       <Tick
-        name="Small children"
+        name={words.label('brief.small-children')}
         on={brief.smallChildren}
         onChange={(on) => edit(asLabel('brief.do-small-children'), (d) => void (d.brief.smallChildren = on))}
       >
@@ -106,7 +106,7 @@ export function DayAndTable() {
             { value: 'not edible', name: words.label('brief.not-edible') },
             { value: 'unknown', name: words.label('brief.unknown') },
           ]}
-          onChange={(v) => edit(asLabel('brief.do-dust', { v }), (d) => void (d.brief.dust = v))}
+          onChange={(v) => edit(asLabel('brief.do-dust'), (d) => void (d.brief.dust = v))}
         />
         <span className="small min-w-0 grow basis-40">{dustWords}</span>
       </div>

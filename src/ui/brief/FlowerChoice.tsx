@@ -14,23 +14,25 @@ import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { Palette } from './Palette';
 import { useCatalogue } from '../useCatalogue';
-import { useWords } from '../speech/useWords';
+import { capital } from '@/core/words/capital';
+import type { LabelKey } from '@/core/words/words';
+import { currentWords, useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
 
-const STYLE_NAMES: Record<(typeof STYLES)[number], string> = {
+const STYLE_NAMES = {
   'focal-led': 'brief.focal-led',
   meadow: 'brief.meadow',
   'foliage-led': 'brief.leafy',
   lush: 'brief.lush',
-};
+} as const satisfies Record<(typeof STYLES)[number], LabelKey>;
 
-const SHELVES: readonly { name: string; roles: readonly Role[] }[] = [
+const SHELVES = [
   { name: 'brief.large', roles: ['focal'] },
   { name: 'brief.middle', roles: ['secondary'] },
   { name: 'brief.small', roles: ['spray'] },
   { name: 'brief.filler-berries', roles: ['filler', 'berry'] },
   { name: 'brief.leaves', roles: ['foliage'] },
-];
+] as const satisfies readonly { name: LabelKey; roles: readonly Role[] }[];
 
 /** The flowers of this job: what is chosen with how many of each, and the catalogue a shelf at a time. */
 export function Flowers() {
@@ -45,8 +47,8 @@ export function Flowers() {
         <Choice
           label={words.label('brief.mood')}
           value={style}
-          options={STYLES.map((value) => ({ value, name: STYLE_NAMES[value] }))}
-          onChange={(v) => getStudio().edit(asLabel('brief.do-mood', { v }), (d) => void (d.brief.style = v))}
+          options={STYLES.map((value) => ({ value, name: words.label(STYLE_NAMES[value]) }))}
+          onChange={(v) => getStudio().edit(asLabel('brief.do-mood'), (d) => void (d.brief.style = v))}
         />
       </div>
       <Chosens />
@@ -54,7 +56,7 @@ export function Flowers() {
         <Choice
           label={words.label('brief.shelf-of-the-catalogue')}
           value={String(shelf)}
-          options={SHELVES.map((s, i) => ({ value: String(i), name: s.name }))}
+          options={SHELVES.map((s, i) => ({ value: String(i), name: words.label(s.name) }))}
           onChange={(v) => setShelf(Number(v))}
         />
         <Palette palette={palette} onPalette={setPalette} />
@@ -91,16 +93,20 @@ function Catalogue({ roles, palette }: { roles: readonly Role[]; palette: readon
       {shown.map((s) => {
         const chosen = brief.choices.find((c) => c.species === s.id);
         const way = chosen?.colourway ?? wayFor(s, palette);
+        const called = capital(words.species(s.id)[0]);
         const now = month === null || inSeason(s, month, brief.hemisphere);
         return (
           <li key={s.id}>
             <button
               aria-pressed={chosen !== undefined}
-              aria-label={now ? s.name : words.label('brief.not-in-season', { s: s.name })}
+              aria-label={now ? called : words.label('brief.not-in-season', { s: called })}
               title={
                 now || month === null
-                  ? s.name
-                  : words.label('brief.not-in', { s: s.name, seasonOf: seasonOf(month, brief.hemisphere) })
+                  ? called
+                  : words.label('brief.not-in', {
+                      s: called,
+                      seasonOf: words.label(`season.${seasonOf(month, brief.hemisphere)}`),
+                    })
               }
               className={`flex w-full flex-col items-center rounded-xl border px-0 py-0.5 ${chosen ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent'} ${now ? '' : 'opacity-50'}`}
               onClick={() => toggle(s.id, way)}
@@ -131,7 +137,7 @@ function Chosens() {
     const list = new Map<string, { open: number; buds: number }>();
     for (const k of line ? shareOut(line, brief.style, brief.choices, catalogue, FULL_DENSITY) : []) {
       const known = list.get(k.species) ?? { open: 0, buds: 0 };
-      known[k.role === 'bud' ? words.label('brief.buds') : 'open'] += k.count;
+      known[k.role === 'bud' ? 'buds' : 'open'] += k.count;
       list.set(k.species, known);
     }
     return list;
@@ -139,8 +145,8 @@ function Chosens() {
   const ask = (c: Chosen, count: number | null) =>
     edit(
       count === null
-        ? asLabel('brief.do-by-the-line', { species: c.species })
-        : `${count} ${speciesById(c.species, catalogue).name.toLowerCase()}`,
+        ? asLabel('brief.do-by-the-line', { species: words.species(c.species)[0] })
+        : asLabel('brief.do-count', { count, species: words.species(c.species)[1] }),
       (d) => {
         const own = d.brief.choices.find((x) => x.species === c.species);
         if (own) Object.assign(own, { least: count, most: count });
@@ -156,6 +162,8 @@ function Chosens() {
         );
         const way = species.colourways[at]!;
         const next = species.colourways[(at + 1) % species.colourways.length]!;
+        const called = capital(words.species(c.species)[0]);
+        const colour = words.colour({ species: species.id, colourway: way.id });
         const count = counts.get(c.species) ?? { open: 0, buds: 0 };
         const asked = typeof c.most === 'number';
         const stage = species.stages[species.stages.length - 1]!.id;
@@ -179,7 +187,7 @@ function Chosens() {
                 />
                 {asked && (
                   <button
-                    aria-label={words.label('brief.let-the-line-decide', { species: species.name })}
+                    aria-label={words.label('brief.let-the-line-decide', { species: called })}
                     title={words.label('brief.let-the-line-decide-2')}
                     onClick={() => ask(c, null)}
                   >
@@ -188,10 +196,14 @@ function Chosens() {
                 )}
                 {species.colourways.length > 1 && (
                   <button
-                    aria-label={words.label('brief.next-colourway', { species: species.name, way: way.name, next: next.name })}
-                    title={way.name}
+                    aria-label={words.label('brief.next-colourway', {
+                      species: called,
+                      way: colour,
+                      next: words.colour({ species: species.id, colourway: next.id }),
+                    })}
+                    title={colour}
                     className="grid h-[44px] w-[34px] place-items-center"
-                    onClick={() => recolour(species.id, species.name, next)}
+                    onClick={() => recolour(species.id, next.id)}
                   >
                     <span className="size-6 rounded-full border border-[var(--edge)]" style={{ background: way.hue }} />
                   </button>
@@ -220,7 +232,7 @@ function Petals({ choice, species }: { choice: Chosen; species: Species }) {
         type="number"
         min={2}
         max={30}
-        aria-label={words.label('brief.petals-cutter-gives', { species: species.name.toLowerCase() })}
+        aria-label={words.label('brief.petals-cutter-gives', { species: words.species(species.id)[0] })}
         className="w-[40px] rounded border border-[var(--line)] bg-transparent text-center"
         value={choice.petalsCut ?? species.petals}
         onChange={(e) => {
@@ -236,10 +248,12 @@ function Petals({ choice, species }: { choice: Chosen; species: Species }) {
   );
 }
 
-function recolour(id: string, name: string, next: { id: string; name: string }): void {
-  getStudio().edit(asLabel('brief.do-in', { name: name.toLowerCase(), next: next.name }), (d) => {
+function recolour(id: string, next: string): void {
+  const words = currentWords();
+  const named = { name: words.species(id)[0], next: words.colour({ species: id, colourway: next }) };
+  getStudio().edit(asLabel('brief.do-in', named), (d) => {
     const own = d.brief.choices.find((c) => c.species === id);
-    if (own) own.colourway = next.id;
-    for (const a of d.arrangements) for (const p of a.pieces) if (p.species === id && !p.pinned) p.colourway = next.id;
+    if (own) own.colourway = next;
+    for (const a of d.arrangements) for (const p of a.pieces) if (p.species === id && !p.pinned) p.colourway = next;
   });
 }

@@ -7,7 +7,7 @@ import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
 
-const SIZE_NAMES: Record<LineSize, string> = { small: 'brief.small', fitting: 'brief.fitting', grand: 'brief.grand' };
+const SIZE_NAMES = { small: 'brief.size-small', fitting: 'brief.fitting', grand: 'brief.grand' } as const;
 
 /** The open arrangement as a brief says it: its form, how large against the cake, how it meets it. */
 export function LineChoice() {
@@ -25,9 +25,9 @@ export function LineChoice() {
       <Choice
         label={words.label('brief.size-against-the-cake')}
         value={sizeOfLine(line, cake)}
-        options={(Object.keys(LINE_SIZES) as LineSize[]).map((value) => ({ value, name: SIZE_NAMES[value] }))}
+        options={(Object.keys(LINE_SIZES) as LineSize[]).map((value) => ({ value, name: words.label(SIZE_NAMES[value]) }))}
         onChange={(size) =>
-          edit(asLabel('brief.do-against-the-cake', { size }), (d) => {
+          edit(asLabel('brief.do-against-the-cake'), (d) => {
             const own = d.arrangements[getStudio().arrangementIndex];
             if (own) own.line = sizedLine(line, cake, size);
           })

@@ -67,7 +67,9 @@ export function Palette({ palette, onPalette }: { palette: readonly string[]; on
             }
           >
             {HARMONIES.map((h) => (
-              <option key={h}>{h}</option>
+              <option key={h} value={h}>
+                {words.label(`harmony.${h}`)}
+              </option>
             ))}
           </select>
           <span className="flex" aria-label={words.label('brief.the-palette')} role="img">

@@ -17,7 +17,7 @@ export const Dial = memo(function Dial({ view, onLook }: { view: View; onLook(vi
   const part = (v: View) => ({
     role: 'button',
     tabIndex: 0,
-    'aria-label': words.label('compose.look-from-above', { v: v === 'above' ? 'yes' : 'no', v2: v }),
+    'aria-label': words.label('compose.look-from-above', { side: words.label(`side.${v}`) }),
     'aria-pressed': view === v,
     onClick: () => onLook(v),
     onKeyDown: (e: React.KeyboardEvent) => {
@@ -36,7 +36,7 @@ export const Dial = memo(function Dial({ view, onLook }: { view: View; onLook(vi
         <g key={a.view} {...part(a.view)}>
           <path d={a.d} fill={fill(a.view)} stroke="var(--edge)" />
           <text x={a.x} y={a.y} textAnchor="middle" fontSize="13" fontWeight="600" fill={text(a.view)}>
-            {a.view}
+            {words.label(`view.${a.view}`)}
           </text>
         </g>
       ))}

@@ -12,6 +12,7 @@ import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { currentCatalogue, useCatalogue } from '../useCatalogue';
 import { currentWords, useWords } from '../speech/useWords';
+import { capital } from '@/core/words/capital';
 import { asLabel } from '@/core/words/asLabel';
 
 interface Well {
@@ -84,7 +85,7 @@ function WellButton({ well, chosen }: { well: Well; chosen: boolean }) {
         ))}
       </span>
       <span className="self-start whitespace-nowrap text-[15px] font-semibold">
-        {name[0]!.toUpperCase() + name.slice(1)}{' '}
+        {capital(name)}{' '}
         <span className={`text-[13px] font-normal ${short ? 'text-[var(--nexttext)]' : 'text-[var(--leaf)]'}`}>
           {words.label('compose.placed-of-wanted', { placed: well.placed, wanted: well.wanted })}
         </span>

@@ -5,7 +5,7 @@ import { tierRef } from '@/core/cake/cake';
 import { PLAQUE_OUTLINES, type LineSpec } from '@/core/compose/arrangement';
 import { fieldValue, lineFields, withField } from '@/core/compose/lineFields';
 import { Choice, NumberField } from '../shared/fields';
-import { FORM_NAMES } from '../shared/FormIcon';
+import { capital } from '@/core/words/capital';
 import { getStudio, useStudio } from '../useStudio';
 import { copyArrangement, removeArrangement } from './arrangements';
 import { useWords } from '../speech/useWords';
@@ -23,11 +23,11 @@ export function LineCard() {
   const many = useStudio((s) => (s.project?.arrangements.length ?? 0) > 1);
   if (!arrangement) return null;
   const spec = arrangement.line;
-  const name = FORM_NAMES[spec.form];
+  const name = words.messages.names.lines[spec.form][0];
   return (
     <div className="tray p-4" role="group" aria-label={words.label('compose.line', { name })}>
       <div className="flex items-start gap-3">
-        <h2 className="grow">{name[0]!.toUpperCase() + name.slice(1)}</h2>
+        <h2 className="grow">{capital(name)}</h2>
         <button
           className="key bare"
           aria-label={words.label('compose.let-the-line-go')}
@@ -42,20 +42,23 @@ export function LineCard() {
         {lineFields(spec).map((f) => (
           <NumberField
             key={f.key}
-            label={f.name[0]!.toUpperCase() + f.name.slice(1)}
+            label={capital(words.label(`field.${f.name}`))}
             value={f.shown(fieldValue(spec, f.key))}
-            unit={f.unit}
+            mm={f.unit === 'mm'}
+            unit={f.unit === 'o’clock' ? words.label('unit.oclock') : f.unit === 'mm' ? '' : f.unit}
             least={f.least}
             most={f.most}
             step={f.step}
             width={128}
-            onChange={(v) => change(asLabel('compose.do-of-the-line', { f: f.name }), withField(spec, f.key, v))}
+            onChange={(v) =>
+              change(asLabel('compose.do-of-the-line', { handle: words.label(`field.${f.name}`) }), withField(spec, f.key, v))
+            }
           />
         ))}
         <NumberField
           label={words.label('shared.made')}
           value={arrangement.quantity}
-          unit={arrangement.quantity === 1 ? words.label('compose.time') : words.label('compose.times')}
+          unit={words.label('compose.times', { n: arrangement.quantity })}
           least={1}
           most={500}
           width={128}
@@ -111,7 +114,7 @@ function Ways({ spec }: { spec: LineSpec }) {
             { value: 'top', name: words.label('compose.on-the-top') },
             { value: 'foot', name: words.label('compose.at-the-foot') },
           ]}
-          onChange={(where) => change(asLabel('compose.do-ring-at-the', { where }), { ...spec, where })}
+          onChange={(where) => change(asLabel('compose.do-ring-at-the'), { ...spec, where })}
         />
       )}
       {spec.form === 'cluster' && (
@@ -122,7 +125,7 @@ function Ways({ spec }: { spec: LineSpec }) {
             { value: 'fan', name: words.label('compose.fan') },
             { value: 'dome', name: words.label('compose.dome') },
           ]}
-          onChange={(spread) => change(`a ${spread}`, { ...spec, spread })}
+          onChange={(spread) => change(asLabel('compose.do-spread'), { ...spec, spread })}
         />
       )}
       {spec.form === 'plaque' && (
@@ -139,7 +142,9 @@ function Ways({ spec }: { spec: LineSpec }) {
             }
           >
             {PLAQUE_OUTLINES.map((o) => (
-              <option key={o}>{o}</option>
+              <option key={o} value={o}>
+                {words.label(`outline.${o}`)}
+              </option>
             ))}
           </select>
           <Choice
@@ -149,7 +154,7 @@ function Ways({ spec }: { spec: LineSpec }) {
               { value: 'upright', name: words.label('compose.upright') },
               { value: 'flat', name: words.label('compose.flat') },
             ]}
-            onChange={(how) => change(asLabel('compose.do-plaque', { how }), { ...spec, upright: how === 'upright' })}
+            onChange={(how) => change(asLabel('compose.do-plaque'), { ...spec, upright: how === 'upright' })}
           />
           <label className="fld grow">
             <span className="sr-only">{words.label('compose.lettering')}</span>

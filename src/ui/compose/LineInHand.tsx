@@ -9,6 +9,7 @@ import { lineHandles } from '@/core/compose/lineHandles';
 import type { Line } from '@/core/compose/line';
 import { addScaled, type Vec3 } from '@/core/geometry/vec3';
 import { useStudio } from '../useStudio';
+import { useWords } from '../speech/useWords';
 import type { LiveScene } from './useScene';
 
 const STEPS = 60;
@@ -23,18 +24,20 @@ const edge = (line: Line, side: -1 | 0 | 1): Vector3[] =>
 
 /** The line with its envelope, and its points with their figures beside them. */
 export function LineInHand({ scene, cake }: { scene: LiveScene; cake: Cake }) {
+  const words = useWords();
   const spec = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.line ?? null);
   const line = scene.line;
   const handles = useMemo(() => (spec ? lineHandles(spec, cake) : []), [spec, cake]);
   const curves = useMemo(() => (line ? ([-1, 0, 1] as const).map((side) => edge(line, side)) : []), [line]);
   if (!line || !spec) return null;
   const fields = lineFields(spec);
-  const words = (keys: readonly string[]) =>
+  const told = (keys: readonly string[]) =>
     keys
       .map((k) => {
         const f = fields.find((x) => x.key === k)!;
         const shown = f.shown(fieldValue(spec, k));
-        return `${shown}${f.unit === 'mm' ? '' : f.unit === 'o’clock' ? ' o’clock' : f.unit}`;
+        if (f.unit === 'mm') return words.units.figure(shown);
+        return `${words.units.asIs(shown)}${f.unit === 'o’clock' ? ` ${words.label('unit.oclock')}` : f.unit}`;
       })
       .join(', ');
   return (
@@ -67,7 +70,7 @@ export function LineInHand({ scene, cake }: { scene: LiveScene; cake: Cake }) {
             <span
               className={`absolute top-0 whitespace-nowrap rounded-lg bg-[#f9fdfe]/90 px-1.5 text-[13px] leading-[22px] text-[#3b152d] ${h.id === 'rise' ? 'right-[26px]' : 'left-[26px]'}`}
             >
-              {h.name} <b>{words(h.keys)}</b>
+              {words.label(`grip.${h.name}`)} <b>{told(h.keys)}</b>
             </span>
           </div>
         </Html>

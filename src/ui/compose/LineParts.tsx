@@ -6,15 +6,17 @@ import type { LineForm } from '@/core/compose/arrangement';
 import { METHODS } from '@/core/compose/arrangement';
 import { LINE_FORMS } from '@/core/compose/line';
 import { defaultLine } from '@/core/plan/newProject';
-import { FormIcon, FORM_NAMES } from '../shared/FormIcon';
+import { FormIcon } from '../shared/FormIcon';
 import { getStudio, useStudio } from '../useStudio';
 import { openArrangement } from './arrangements';
 import { useWords } from '../speech/useWords';
+import type { LabelKey } from '@/core/words/words';
 import { asLabel } from '@/core/words/asLabel';
 
 /** The arrangements of the job, the open one marked. */
 export function Arrangements() {
   const words = useWords();
+  const called = (form: LineForm) => words.messages.names.lines[form][0];
   // as text: moving a piece changes none of it
   const told = useStudio((s) => JSON.stringify(s.project?.arrangements.map((a) => [a.id, a.line.form, a.pieces.length]) ?? []));
   const open = useStudio((s) => s.arrangementIndex);
@@ -27,7 +29,7 @@ export function Arrangements() {
           key={id}
           role="radio"
           aria-checked={i === open}
-          aria-label={words.label('compose.arrangement-pieces', { i: i + 1, formNames: FORM_NAMES[form], pieces })}
+          aria-label={words.label('compose.arrangement-pieces', { n: i + 1, form: called(form), pieces })}
           className={`rounded-xl border ${i === open ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-[var(--line)]'}`}
           onClick={() => openArrangement(i)}
         >
@@ -41,6 +43,7 @@ export function Arrangements() {
 /** The open arrangement's form, and the others to choose from. `beside` stands in its row. */
 export function FormPicker({ beside }: { beside?: ReactNode }) {
   const words = useWords();
+  const called = (form: LineForm) => words.messages.names.lines[form][0];
   const form = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.line.form ?? null);
   const [choosing, setChoosing] = useState(false);
   if (!form) return null;
@@ -48,10 +51,7 @@ export function FormPicker({ beside }: { beside?: ReactNode }) {
     setChoosing(false);
     const { project, arrangementIndex, edit } = getStudio();
     if (!project || f === form) return;
-    edit(
-      asLabel('compose.do-line', { formNames: FORM_NAMES[f] }),
-      (draft) => void (draft.arrangements[arrangementIndex]!.line = defaultLine(f, project.cake)),
-    );
+    edit(asLabel('compose.do-line'), (draft) => void (draft.arrangements[arrangementIndex]!.line = defaultLine(f, project.cake)));
   };
   return (
     <div className="relative">
@@ -59,11 +59,11 @@ export function FormPicker({ beside }: { beside?: ReactNode }) {
         <button
           className="key min-w-0 grow justify-start gap-1 px-1"
           aria-expanded={choosing}
-          aria-label={words.label('compose.line-choose-another', { formNames: FORM_NAMES[form] })}
+          aria-label={words.label('compose.line-choose-another', { form: called(form) })}
           onClick={() => setChoosing(!choosing)}
         >
           <FormIcon form={form} />
-          <span className="truncate">{FORM_NAMES[form]}</span>
+          <span className="truncate">{called(form)}</span>
           <ChevronDown size={18} className="ml-auto shrink-0" />
         </button>
         {beside}
@@ -83,7 +83,7 @@ export function FormPicker({ beside }: { beside?: ReactNode }) {
               onClick={() => choose(f)}
             >
               <FormIcon form={f} />
-              <span className="text-[13px]">{FORM_NAMES[f]}</span>
+              <span className="text-[13px]">{called(f)}</span>
             </button>
           ))}
         </div>
@@ -92,11 +92,11 @@ export function FormPicker({ beside }: { beside?: ReactNode }) {
   );
 }
 
-const METHOD_WORDS: Record<(typeof METHODS)[number], string> = {
+const METHOD_WORDS = {
   'stem by stem': 'compose.stem-by-stem-own-barriers',
   'taped spray': 'compose.taped-sprays-on-picks',
   dummy: 'compose.into-a-dummy-tier',
-};
+} as const satisfies Record<(typeof METHODS)[number], LabelKey>;
 
 /** How it meets the cake; forms that stand on one stem or are glued have no choice. */
 export function Method() {
@@ -114,13 +114,12 @@ export function Method() {
       onChange={(e) => {
         const { arrangementIndex, edit } = getStudio();
         const next = METHODS.find((m) => m === e.target.value);
-        if (next)
-          edit(asLabel('compose.do-set-2', { next }), (draft) => void (draft.arrangements[arrangementIndex]!.method = next));
+        if (next) edit(asLabel('compose.do-set-2'), (draft) => void (draft.arrangements[arrangementIndex]!.method = next));
       }}
     >
       {METHODS.map((m) => (
         <option key={m} value={m}>
-          {METHOD_WORDS[m]}
+          {words.label(METHOD_WORDS[m])}
         </option>
       ))}
     </select>

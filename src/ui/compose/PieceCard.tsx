@@ -1,17 +1,17 @@
 'use client';
 
-import { wireName } from '@/core/wire/gauge';
 import { AlignHorizontalSpaceAround, Copy, FlipHorizontal2, FlipVertical2, Pin, PinOff, Plus, Trash2, X } from 'lucide-react';
 import { bodyOf, allSpecies, speciesById } from '@/core/botany/catalogue';
 import { colourwayOf } from '@/core/botany/species';
 import { Portrait } from '../shared/Portrait';
-import { inchWords } from '../shared/words';
-import { habits } from '../speech/habits';
 import { getStudio, useStudio } from '../useStudio';
 import { changePieces } from './dragging';
 import { addAnother, applyMove, applyToMany, chooseAlike, MOVES, removeChosen } from './moves';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
+import { mmToInches } from '@/core/geometry/units';
+import type { Words } from '@/core/words/words';
+import { capital } from '@/core/words/capital';
 import { asLabel, type Label } from '@/core/words/asLabel';
 
 /** The chosen piece: what it is, its figures, and everything one does to it, for fingers. */
@@ -33,17 +33,19 @@ export function PieceCard() {
       <div className="flex items-start gap-3">
         <Portrait kind={one} px={84} className="shrink-0" />
         <div className="min-w-0 grow">
-          <h2>
-            {chosen.length > 1
-              ? words.label('compose.pieces-first', { chosen: chosen.length, name })
-              : name[0]!.toUpperCase() + name.slice(1)}
-          </h2>
+          <h2>{chosen.length > 1 ? words.label('compose.pieces-first', { chosen: chosen.length, name }) : capital(name)}</h2>
           <p className="small">
             {words.label('compose.across-g', {
               radialMm: words.units.length(body.radialMm * 2),
-              lengths: habits().lengths === 'mm' && ` (${inchWords(body.radialMm * 2)})`,
+              lengths: words.units.sign === 'mm' ? ` (${inches(words, body.radialMm * 2)})` : '',
               massGrams: words.units.gramFigure(body.massGrams),
-              wire: wire && `, ${wireName(wire.gauge)} Ø ${wire.diameterMm.toFixed(2)}, ${wire.lengthMm} mm`,
+              wire: wire
+                ? words.label('compose.and-wire', {
+                    wire: words.gauge(wire.gauge),
+                    diameter: words.units.length(wire.diameterMm, 2),
+                    length: words.units.mm(wire.lengthMm),
+                  })
+                : '',
             })}
           </p>
           <Swap one={one} ids={chosen.map((p) => p.id)} />
@@ -123,6 +125,9 @@ export function PieceCard() {
   );
 }
 
+/** A length in inches beside its millimetres. */
+const inches = (words: Words, mm: number): string => `${words.units.number(mmToInches(mm), 2)} in`;
+
 function Pair({
   label,
   less,
@@ -176,7 +181,7 @@ function Swap({
         value={species.id}
         onChange={(e) => {
           const next = speciesById(e.target.value, catalogue);
-          edit(asLabel('compose.do-swap-for', { next: next.name.toLowerCase() }), {
+          edit(asLabel('compose.do-swap-for', { next: words.species(next.id)[0] }), {
             species: next.id,
             stage: next.stages[next.stages.length - 1]!.id,
             sizeMm: next.sizesMm[Math.min(1, next.sizesMm.length - 1)]!,
@@ -186,7 +191,7 @@ function Swap({
       >
         {allSpecies(catalogue).map((s) => (
           <option key={s.id} value={s.id}>
-            {s.name}
+            {capital(words.species(s.id)[0])}
           </option>
         ))}
       </select>
@@ -199,7 +204,7 @@ function Swap({
         >
           {species.stages.map((s) => (
             <option key={s.id} value={s.id}>
-              {s.name}
+              {words.stage(s)}
             </option>
           ))}
         </select>
@@ -212,7 +217,7 @@ function Swap({
       >
         {[...new Set([...species.sizesMm, one.sizeMm])].map((mm) => (
           <option key={mm} value={mm}>
-            {mm} mm
+            {words.units.mm(mm)}
           </option>
         ))}
       </select>
@@ -225,7 +230,7 @@ function Swap({
         >
           {species.colourways.map((w) => (
             <option key={w.id} value={w.id}>
-              {w.name}
+              {words.colour({ species: species.id, colourway: w.id })}
             </option>
           ))}
         </select>

@@ -49,10 +49,10 @@ export function PieceList({ scene }: { scene: LiveScene }) {
                 e.preventDefault();
               }}
             >
-              <span className="fig w-16 shrink-0 text-right">{Math.round(p.piece.s * length)} mm</span>
+              <span className="fig w-16 shrink-0 text-right">{words.units.length(p.piece.s * length)}</span>
               <span className="min-w-0 grow font-semibold">{words.piece(p.piece)[0]}</span>
               <span className="small w-32 shrink-0">
-                {p.piece.sizeMm} mm,{' '}
+                {words.units.mm(p.piece.sizeMm)},{' '}
                 {Math.abs(p.sideMm) < 1
                   ? words.label('compose.on-the-line')
                   : words.label('compose.out-or-in', {

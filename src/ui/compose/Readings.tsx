@@ -2,7 +2,9 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import type { Reading, ReadingId } from '@/core/compose/reading';
+import { READING_FIGURES, type Reading, type ReadingFigure, type ReadingId } from '@/core/compose/reading';
+import { asLabel } from '@/core/words/asLabel';
+import type { Words } from '@/core/words/words';
 import { Vial } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { headline, isLevel } from './headline';
@@ -14,7 +16,7 @@ const remedyOf = (r: Reading) => {
   const words = currentWords();
   const label = words.say(remedy.label);
   const name = words.messages.names.readings[r.id];
-  return { label, apply: () => getStudio().applyRemedy(remedy, `${name}: ${label}`.toLowerCase()) };
+  return { label, apply: () => getStudio().applyRemedy(remedy, asLabel('compose.do-remedy', { reading: name, remedy: label })) };
 };
 
 /**
@@ -32,7 +34,7 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
   const shown = level.find((r) => r.id === open);
   return (
     <div aria-live="polite">
-      <h1>{headline(leaning.length, pieces)}</h1>
+      <h1>{headline(leaning.length, pieces, words)}</h1>
       {pieces === 0 && <p className="say mt-2">{words.label('compose.choose-line-then-let-composer')}</p>}
       {worst && !brief && <Worst reading={worst} />}
       {leaning.slice(brief ? 0 : 1, brief ? 3 : undefined).map((r) => {
@@ -74,7 +76,7 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
       )}
       {shown && !brief && (
         <p className="say pt-1">
-          {words.messages.names.readings[shown.id]}: {words.say(shown.why)} <span className="small">{figures(shown)}</span>
+          {words.messages.names.readings[shown.id]}: {words.say(shown.why)} <span className="small">{figures(shown, words)}</span>
         </p>
       )}
       {pieces > 0 && leaning.length === 0 && !brief && (
@@ -106,7 +108,7 @@ function Worst({ reading }: { reading: Reading }) {
           </div>
         </div>
         <p className="say min-w-0">
-          {words.say(reading.why)} <span className="small block pt-1">{figures(reading)}</span>
+          {words.say(reading.why)} <span className="small block pt-1">{figures(reading, words)}</span>
         </p>
       </div>
       {remedy && (
@@ -118,21 +120,15 @@ function Worst({ reading }: { reading: Reading }) {
   );
 }
 
-const UNIT_WORDS: [RegExp, (v: number) => string][] = [
-  [/Mm$/, (v) => `${v.toFixed(v < 10 ? 1 : 0)} mm`],
-  [/Share$/, (v) => `${Math.round(v * 100)} %`],
-  [/./, (v) => (Number.isInteger(v) ? String(v) : v.toFixed(2))],
-];
-
 /** The figures behind a reading, each with its unit. */
-function figures(r: Reading): string {
-  return Object.entries(r.numbers)
-    .map(([name, value]) => {
-      const words = name
-        .replace(/(Mm|Share)$/, '')
-        .replace(/([A-Z])/g, ' $1')
-        .toLowerCase();
-      return `${words} ${UNIT_WORDS.find(([p]) => p.test(name))![1](value)}`;
-    })
+function figures(r: Reading, words: Words): string {
+  const tell = {
+    mm: (v: number) => words.units.length(v, v < 10 ? 1 : 0),
+    share: (v: number) => words.units.percent(v),
+    count: (v: number) => words.units.number(v),
+    ratio: (v: number) => words.units.number(v, 2),
+  };
+  return (Object.entries(r.numbers) as [ReadingFigure, number][])
+    .map(([name, value]) => words.label(`figure.${name}`, { n: tell[READING_FIGURES[name]](value) }))
     .join(', ');
 }

@@ -197,7 +197,7 @@ function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
           key={p.name}
           className="rounded-xl p-1 text-center"
           aria-pressed={p.arrangement.pieces === pieces}
-          onClick={() => getStudio().keep(p, words.messages.names.proposals[p.name])}
+          onClick={() => getStudio().keep(p)}
         >
           <SmallCake arrangement={p.arrangement} />
           <span className="block text-[15px] font-semibold">
@@ -277,7 +277,7 @@ function Gap() {
   });
   return (
     <div className="pt-2">
-      <p className="fig text-[2rem] leading-none">{Math.round(cover.place.acrossMm)} mm</p>
+      <p className="fig text-[2rem] leading-none">{words.units.length(cover.place.acrossMm)}</p>
       <p className="say">
         {words.label('compose.bare-at', {
           place: words.place({ tier: tierRef(cake, tier), azimuthRad: azimuthOf(cover.place.pointMm) }),

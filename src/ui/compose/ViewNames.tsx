@@ -1,3 +1,5 @@
+import { useWords } from '../speech/useWords';
+
 /** Where each view stands in the picture, as shares from the left and the bottom. */
 export const CELLS = {
   front: { x: 0, y: 0, w: 0.5, h: 1 },
@@ -7,17 +9,20 @@ export const CELLS = {
   above: { x: 0.75, y: 0, w: 0.25, h: 0.5 },
 } as const;
 
+const VIEWS = Object.entries(CELLS) as [keyof typeof CELLS, (typeof CELLS)[keyof typeof CELLS]][];
+
 /** The names of the views, each at the foot of its own. */
 export function ViewNames() {
+  const words = useWords();
   return (
     <div className="pointer-events-none absolute inset-0" aria-hidden="true">
-      {Object.entries(CELLS).map(([name, cell]) => (
+      {VIEWS.map(([name, cell]) => (
         <span
           key={name}
           className="small absolute -translate-x-1/2"
           style={{ left: `${(cell.x + cell.w / 2) * 100}%`, bottom: `calc(${cell.y * 100}% + ${cell.h === 1 ? 40 : 6}px)` }}
         >
-          {name}
+          {words.label(`view.${name}`)}
         </span>
       ))}
     </div>

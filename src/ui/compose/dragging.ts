@@ -100,7 +100,10 @@ export function startGripDrag(scene: LiveScene, { p, handle }: { p: PlacedPiece;
       getStudio().preview(changePieces([p.piece.id], (piece) => Object.assign(piece, to)));
     },
     end() {
-      if (moved) getStudio().settle(`${handle.name} ${currentWords().species(p.piece.species)[0]}`);
+      if (moved)
+        getStudio().settle(
+          asLabel('compose.do-grip', { grip: handle.name, species: currentWords().species(p.piece.species)[0] }),
+        );
     },
   };
 }
@@ -123,7 +126,7 @@ export function startLineDrag(scene: LiveScene, handle: LineHandle) {
       preview((draft) => void (draft.arrangements[arrangementIndex]!.line = next));
     },
     end() {
-      if (moved) getStudio().settle(asLabel('compose.do-of-the-line-2', { handle: handle.name }));
+      if (moved) getStudio().settle(asLabel('compose.do-of-the-line-2', { handle: currentWords().label(`grip.${handle.name}`) }));
     },
   };
 }

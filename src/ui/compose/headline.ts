@@ -1,10 +1,10 @@
 import { LEVEL_SCORE } from '@/core/compose/reading';
-import { currentWords } from '../speech/useWords';
+import type { Words } from '@/core/words/words';
 
-export const headline = (leaning: number, pieces: number): string =>
+export const headline = (leaning: number, pieces: number, words: Words): string =>
   pieces === 0
-    ? 'Nothing is placed yet'
+    ? words.label('compose.nothing-placed')
     : leaning === 0
-      ? 'All readings are level'
-      : `${currentWords().label('compose.readings', { leaning })} lean${leaning === 1 ? 's' : ''}`;
+      ? words.label('compose.all-level')
+      : words.label('compose.readings', { leaning });
 export const isLevel = (score: number): boolean => score >= LEVEL_SCORE;

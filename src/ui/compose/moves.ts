@@ -81,8 +81,15 @@ export function addAnother(): void {
   select([id]);
 }
 
+const TOOLS = {
+  'mirror across': 'compose.do-mirror-across',
+  'mirror along': 'compose.do-mirror-along',
+  'even out': 'compose.do-even-out',
+  'copy along': 'compose.do-copy-along',
+} as const;
+
 /** Mirror, even out or copy the chosen pieces. */
-export function applyToMany(tool: 'mirror across' | 'mirror along' | 'even out' | 'copy along'): void {
+export function applyToMany(tool: keyof typeof TOOLS): void {
   const { selection, project, arrangementIndex, edit, select } = getStudio();
   const arrangement = project?.arrangements[arrangementIndex];
   const line = project && arrangement ? drawLine(arrangement.line, project.cake) : null;
@@ -93,7 +100,7 @@ export function applyToMany(tool: 'mirror across' | 'mirror along' | 'even out' 
     for (const piece of copyAlong(chosen, line)) known.push({ ...piece, id: freshId(known) });
     const added = known.slice(arrangement.pieces.length);
     if (added.length === 0) return;
-    edit(tool, (draft) => void draft.arrangements[arrangementIndex]!.pieces.push(...added));
+    edit(asLabel(TOOLS[tool]), (draft) => void draft.arrangements[arrangementIndex]!.pieces.push(...added));
     select(added.map((p) => p.id));
     return;
   }
@@ -105,7 +112,7 @@ export function applyToMany(tool: 'mirror across' | 'mirror along' | 'even out' 
         : distribute(chosen, line);
   const byId = new Map(changed.map((p) => [p.id, p]));
   edit(
-    tool,
+    asLabel(TOOLS[tool]),
     changePieces(selection, (piece) => void Object.assign(piece, byId.get(piece.id))),
   );
 }

@@ -54,7 +54,7 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
       <ReadIn
         label={words.label('days.busy-times-from-calendar')}
         accept={{ 'text/calendar': ['.ics'] }}
-        what={words.label('days.busy-time')}
+        what="busy"
         read={async (text) => {
           const { busyFromCalendar } = await import('@/core/formats/calendarIn');
           // without a zone of the kitchen's own the browser's is taken
@@ -75,8 +75,8 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
           <span className="small">
             {words.label('days.busy-times-kept-free-work', {
               busy: busy.length,
-              busy2: busy[0]!.name ? `, ${busy[0]!.name}` : '',
-              format: format(new Date(`${busy[0]!.from}:00`), 'EEEE d MMMM, HH:mm'),
+              what: busy[0]!.name ? `, ${busy[0]!.name}` : '',
+              first: words.units.longMoment(wallFromText(busy[0]!.from)),
             })}
           </span>
           <button className="key" onClick={() => edit(asLabel('days.do-busy-times-forgotten'), (d) => void (d.brief.busy = []))}>

@@ -1,8 +1,7 @@
 'use client';
 
-import { format } from 'date-fns';
 import Link from 'next/link';
-import { wallToText } from '@/core/days/clock';
+import { wallToText, weekdayOf } from '@/core/days/clock';
 import type { DayRow } from '@/core/plan/dayList';
 import { useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
@@ -31,7 +30,6 @@ export function DayRows({
   return (
     <ol aria-label={words.label('days.day-by-day')}>
       {rows.map((r, i) => {
-        const date = new Date(`${wallToText(r.day)}:00`);
         const isToday = r.day === today;
         return (
           <li
@@ -40,8 +38,10 @@ export function DayRows({
             style={{ height: high }}
           >
             <span className="w-12 shrink-0 leading-none">
-              <span className="sub block">{isToday ? words.label('days.today') : format(date, 'EEE')}</span>
-              <b className="fig text-[1.7rem]">{format(date, 'd')}</b>
+              <span className="sub block">
+                {isToday ? words.label('days.today') : words.units.weekday(weekdayOf(r.day), 'short')}
+              </span>
+              <b className="fig text-[1.7rem]">{Number(wallToText(r.day).slice(8, 10))}</b>
             </span>
             <span className="min-w-0 grow overflow-hidden max-md:overflow-visible max-md:pb-2">
               {r.sittings.length === 0 && <span className="small">{words.label('days.nothing-to-do')}</span>}
@@ -58,8 +58,8 @@ export function DayRows({
                   >
                     <span className={r.sittings.length > 1 ? 'line-clamp-2' : 'line-clamp-3'}>
                       <span className="text-[var(--ink2)]">
-                        {wallToText(s.from).slice(11)}
-                        {s.maker > 0 ? `, ${makers[s.maker - 1]?.name ?? 'helper'}` : ''}{' '}
+                        {words.units.time(s.from)}
+                        {s.maker > 0 ? `, ${makers[s.maker - 1]?.name ?? words.label('days.unnamed-helper')}` : ''}{' '}
                       </span>
                       {done && <span className="text-[var(--leaf)]">{words.label('days.done')} </span>}
                       {words.say(s.words)}

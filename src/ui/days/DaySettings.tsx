@@ -4,12 +4,13 @@ import { useMemo, useState } from 'react';
 import { SKILLS, type Skill } from '@/core/days/windows';
 import { SAFETY, type Safety } from '@/core/days/settings';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { WEEKDAYS } from '@/core/days/clock';
+import { wallFromText } from '@/core/days/clock';
 import { usesFormers } from '@/core/plan/daysOf';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
+import type { LabelKey } from '@/core/words/words';
 import { asLabel, type Label } from '@/core/words/asLabel';
 
 type Hours = ({ fromMinute: number; toMinute: number } | null)[];
@@ -108,13 +109,13 @@ export function DaySettings({ plan }: { plan: DerivedPlan }) {
             { value: 'practised', name: words.label('days.practised') },
             { value: 'to the minute', name: words.label('days.to-the-minute') },
           ]}
-          onChange={(v) => set(asLabel('days.do-days', { v }), { safety: v })}
+          onChange={(v) => set(asLabel('days.do-margin'), { safety: v })}
         />
         <span className="small max-w-72">
           {words.label('days.sittings-filled-drying-counted-times', {
-            fillShare: Math.round(SAFETY[days.safety].fillShare * 100),
-            dryingMargin: SAFETY[days.safety].dryingMargin,
-            bufferMinutes: SAFETY[days.safety].bufferMinutes,
+            fill: words.units.percent(SAFETY[days.safety].fillShare),
+            drying: SAFETY[days.safety].dryingMargin,
+            buffer: SAFETY[days.safety].bufferMinutes,
           })}
         </span>
       </div>
@@ -229,12 +230,12 @@ function HoursRow({ who, hours, onChange }: { who: string; hours: Hours; onChang
     <ul className="flex flex-wrap gap-x-4 gap-y-2 py-1" aria-label={words.label('days.hours-of', { who })}>
       {order.map((day) => {
         const h = hours[day] ?? null;
-        const name = WEEKDAYS[day]!;
-        const time = (end: 'fromMinute' | 'toMinute', words: string) => (
+        const name = words.units.weekday(day);
+        const time = (end: 'fromMinute' | 'toMinute', which: string) => (
           <input
             type="time"
             className="fld"
-            aria-label={`${who}, ${name}, ${words}`}
+            aria-label={`${who}, ${name}, ${which}`}
             value={toText(h![end])}
             step={900}
             onChange={(e) => {
@@ -254,12 +255,12 @@ function HoursRow({ who, hours, onChange }: { who: string; hours: Hours; onChang
                 checked={h !== null}
                 onChange={(e) => put(day, e.target.checked ? { ...usual } : null)}
               />
-              {name.slice(0, 3)}
+              {words.units.weekday(day, 'short')}
             </label>
             {h ? (
               <span className="flex flex-col gap-1">
-                {time('fromMinute', 'from')}
-                {time('toMinute', 'to')}
+                {time('fromMinute', words.label('days.from'))}
+                {time('toMinute', words.label('days.until'))}
                 {backward && (
                   <span role="alert" className="max-w-24 text-[13px] text-[var(--stop)]">
                     {words.label('days.ends-before-begins-no-work')}
@@ -276,13 +277,13 @@ function HoursRow({ who, hours, onChange }: { who: string; hours: Hours; onChang
   );
 }
 
-const SKILL_WORDS: Record<Skill, string> = {
+const SKILL_WORDS = {
   mixing: 'days.mixing-paste',
   making: 'days.making-pieces',
   dusting: 'days.dusting-steaming',
   taping: 'days.taping-barriers',
   placing: 'days.boxing-placing',
-};
+} as const satisfies Record<Skill, LabelKey>;
 
 function Skills({ who, can, onChange }: { who: string; can: readonly Skill[]; onChange(can: Skill[]): void }) {
   const words = useWords();
@@ -296,7 +297,7 @@ function Skills({ who, can, onChange }: { who: string; can: readonly Skill[]; on
             checked={can.includes(s)}
             onChange={(e) => onChange(SKILLS.filter((x) => (x === s ? e.target.checked : can.includes(x))))}
           />
-          {SKILL_WORDS[s]}
+          {words.label(SKILL_WORDS[s])}
         </label>
       ))}
     </div>
@@ -308,6 +309,7 @@ function DaysOff() {
   const off = useStudio((s) => s.project!.days.daysOff);
   const { edit } = getStudio();
   const [next, setNext] = useState('');
+  const dayOff = (day: string) => words.units.longDay(wallFromText(`${day}T00:00`));
   return (
     <div className="flex flex-wrap items-end gap-2">
       <label className="text-[15px] font-semibold">
@@ -318,7 +320,7 @@ function DaysOff() {
         className="key"
         disabled={!next || off.includes(next)}
         onClick={() => {
-          edit(asLabel('days.do-off', { next }), (d) => void (d.days.daysOff = [...d.days.daysOff, next].sort()));
+          edit(asLabel('days.do-off', { next: dayOff(next) }), (d) => void (d.days.daysOff = [...d.days.daysOff, next].sort()));
           setNext('');
         }}
       >
@@ -328,9 +330,11 @@ function DaysOff() {
         <button
           key={day}
           className="key"
-          onClick={() => edit(asLabel('days.do-worked', { day }), (d) => void (d.days.daysOff = off.filter((x) => x !== day)))}
+          onClick={() =>
+            edit(asLabel('days.do-worked', { day: dayOff(day) }), (d) => void (d.days.daysOff = off.filter((x) => x !== day)))
+          }
         >
-          {day} ✕<span className="sr-only"> {words.label('days.is-day-off-work-then')}</span>
+          {dayOff(day)} ✕<span className="sr-only"> {words.label('days.is-day-off-work-then')}</span>
         </button>
       ))}
     </div>

@@ -5,11 +5,10 @@ import { DataZoomComponent, GridComponent, MarkLineComponent, TooltipComponent }
 import { init, use as register, type ECharts } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef, useState } from 'react';
-import { dayStart, wallFromText, wallToText, weekdayOf, WEEKDAYS } from '@/core/days/clock';
+import { dayStart, wallFromText } from '@/core/days/clock';
 import { SAFETY } from '@/core/days/settings';
 import type { Task } from '@/core/days/tasks';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { say } from '../speech/say';
 import { useStudio } from '../useStudio';
 import { moveTo } from './moveTo';
 import { currentWords, useWords } from '../speech/useWords';
@@ -85,8 +84,8 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
           formatter: (at: { value: (typeof rows)[number] }) => {
             const task = tasks.get(at.value[4])!;
             const dries = task.dryHours > 0 ? words.label('days.then-h-to-dry', { dryHours: Math.round(task.dryHours) }) : '';
-            const held = critical.has(task.id) ? `<br>${say(words.label('days.decides-when-work-begins'))}` : '';
-            return `${escape(currentWords().say(task.name))}<br>${say(words.units.duration((at.value[1] - at.value[0]) / MS) + dries)}${held}`;
+            const held = critical.has(task.id) ? `<br>${escape(words.label('days.decides-when-work-begins'))}` : '';
+            return `${escape(words.say(task.name))}<br>${escape(words.units.duration((at.value[1] - at.value[0]) / MS) + dries)}${held}`;
           },
         },
         xAxis: {
@@ -95,13 +94,13 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
           min: dayStart(plan.schedule[0]?.from ?? 0) * MS,
           max: (wallFromText(leavesAt) + 120) * MS,
           minInterval: 1440 * MS,
-          axisLabel: { color: ink2, formatter: dayWords, hideOverlap: true },
+          axisLabel: { color: ink2, formatter: (ms: number) => words.units.shortDay(ms / MS), hideOverlap: true },
           splitLine: { show: true, lineStyle: { color: line } },
         },
         yAxis: {
           type: 'category',
           inverse: true,
-          data: lines.map(say),
+          data: lines,
           axisLabel: { color: ink, fontSize: 14, width: 135, overflow: 'truncate' },
           axisTick: { show: false },
           axisLine: { show: false },
@@ -163,7 +162,7 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
               silent: true,
               data: [{ xAxis: wallFromText(leavesAt) * MS }],
               lineStyle: { color: inkOf('--leaf'), width: 2, type: 'solid' },
-              label: { formatter: say(words.label('days.it-leaves')), color: inkOf('--leaf'), position: 'end', rotate: 0 },
+              label: { formatter: words.label('days.it-leaves'), color: inkOf('--leaf'), position: 'end', rotate: 0 },
             },
           },
         ],
@@ -183,7 +182,7 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
       const day = dayAt(e.offsetX);
       setGhost({
         x: e.offsetX,
-        words: new Date(day * MS).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', timeZone: 'UTC' }),
+        words: words.units.shortDay(day),
       });
     };
     const up = (e: { offsetX: number }) => {
@@ -204,7 +203,7 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
     };
     // what is drawn follows from the plan; `lines` and `tasks` are made from it
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [plan, chosen, leavesAt, margin, evening, height]);
+  }, [plan, chosen, leavesAt, margin, evening, height, words]);
   return (
     <div className="relative mt-3">
       <div ref={box} style={{ height }} role="img" aria-label={words.label('days.work-drying-every-step-by')} />
@@ -219,11 +218,5 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
     </div>
   );
 }
-
-/** "Mon 3", in the language of whoever reads. */
-const dayWords = (ms: number): string => {
-  const wall = ms / MS;
-  return say(`${WEEKDAYS[weekdayOf(wall)]!.slice(0, 3)} ${Number(wallToText(wall).slice(8, 10))}`);
-};
 
 const escape = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;');

@@ -1,11 +1,10 @@
 'use client';
 
-import { format } from 'date-fns';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { speciesById } from '@/core/botany/catalogue';
-import { dayStart, wallToText } from '@/core/days/clock';
+import { dayStart } from '@/core/days/clock';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { dayList } from '@/core/plan/dayList';
 import { Choice } from '../shared/fields';
@@ -34,7 +33,7 @@ function paceWords(plan: DerivedPlan): string {
       : currentWords().label('days.minutes-yours-kinds', { own, tray: plan.tray.length });
   const drying =
     plan.ownDry.entries > 0
-      ? currentWords().label('days.drying-yours', { sure: plan.ownDry.sure })
+      ? currentWords().label('days.drying-yours', { sure: currentWords().label(`sure.${plan.ownDry.sure}`) })
       : currentWords().label('days.drying-a-starting-value');
   return ` ${minutes}, ${drying}.`;
 }
@@ -75,19 +74,17 @@ export function DaysStation() {
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <div className="min-w-[300px] flex-1">
           <h1>
-            {words.label('days.of-work-beginning', {
-              first: first ? 'yes' : 'no',
-              minutes: words.units.duration(minutes),
-              format: format(new Date(`${wallToText(first.from)}:00`), 'EEEE d MMMM'),
-            })}
+            {first
+              ? words.label('days.of-work-beginning', {
+                  work: words.units.duration(minutes),
+                  day: words.units.longDay(first.from),
+                })
+              : words.label('days.of-work', { work: words.units.duration(minutes) })}
           </h1>
           <p className="sub">
-            {words.label('days.dark-work-light-drying-dot', {
-              others: others.length,
-              others2: others.length > 0 ? 'yes' : 'no',
-              paceWords: paceWords(plan),
-              others3: others.map((o) => o.job).join(` ${words.label('shared.and')} `),
-            })}
+            {words.label('days.dark-work-light-drying-dot', { paceWords: paceWords(plan) })}
+            {others.length > 0 &&
+              ` ${words.label('days.others-keep', { jobs: others.length, names: words.list(others.map((o) => o.job)) })}`}
           </p>
         </div>
         <RoomAndHours />

@@ -1,15 +1,12 @@
 'use client';
 
-import { format } from 'date-fns';
-import { wallToText } from '@/core/days/clock';
+import { wallFromText, wallToText } from '@/core/days/clock';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { movesFrom } from '@/core/plan/moves';
 import { getStudio, useStudio } from '../useStudio';
-import { currentWords, useWords } from '../speech/useWords';
+import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
 
-const dayWords = (day: string | null) =>
-  day ? format(new Date(`${day}T00:00:00`), 'EEE d') : currentWords().label('days.nowhere');
 const MOST_SHOWN = 6;
 
 /** The plan that a person goes by: later changes move as little as they can, and what they move is said. */
@@ -19,6 +16,8 @@ export function GoBy({ plan }: { plan: DerivedPlan }) {
   const pins = useStudio((s) => s.project!.days.pins.length);
   const moves = movesFrom(kept, plan);
   const { edit } = getStudio();
+  const dayWords = (day: string | null) =>
+    day ? words.units.shortDay(wallFromText(`${day}T00:00`)) : words.label('days.nowhere');
   const keep = () =>
     edit(asLabel('days.do-go-by-this-plan'), (d) => {
       d.days.kept = plan.schedule.map((p) => ({ task: p.id, maker: p.maker, from: wallToText(p.from) }));
@@ -46,11 +45,10 @@ export function GoBy({ plan }: { plan: DerivedPlan }) {
               .slice(0, MOST_SHOWN)
               .map((m) =>
                 words.label('days.moved-to', {
-                  from: m.from ? 'yes' : 'no',
-                  to: m.to ? 'yes' : 'no',
-                  m: m.name,
-                  dayWords: dayWords(m.from),
-                  dayWords2: dayWords(m.to),
+                  what: m.name ? words.say(m.name) : words.label('days.a-task'),
+                  how: m.to ? (m.from ? 'moved' : 'added') : 'gone',
+                  from: dayWords(m.from),
+                  to: dayWords(m.to),
                 }),
               )
               .join('; ')}

@@ -12,12 +12,14 @@ import { useWidth } from '../shared/useWidth';
 import { useStudio } from '../useStudio';
 import { rowHeight } from './DayRows';
 import { moveTo } from './moveTo';
+import { capital } from '@/core/words/capital';
 import { currentWords, useWords } from '../speech/useWords';
 import type { TaskName } from '@/core/days/facts';
 import type { Fact } from '@/core/facts/fact';
 
 /** The flowers, hanging from the rail. */
 function Heads({ strands }: { strands: readonly Species[] }) {
+  const words = useWords();
   const choices = useStudio((s) => s.project!.brief.choices);
   return (
     <div className="flex justify-around border-b-2 border-[var(--wire)] pb-1 max-md:hidden">
@@ -31,7 +33,7 @@ function Heads({ strands }: { strands: readonly Species[] }) {
               colourway: choices.find((c) => c.species === s.id)?.colourway ?? s.colourways[0]!.id,
             }}
             px={46}
-            alt={s.name}
+            alt={capital(words.species(s.id)[0])}
           />
         </span>
       ))}
@@ -157,7 +159,7 @@ function Rail({
                 <g key={`dry-${b.key}`} transform={`translate(0 ${dyOf(b)})`}>
                   <rect x={x - 17} y={y(b.to) - 2} width="34" height={long} rx="6" fill="var(--dry)" stroke="var(--dryedge)" />
                   <text x={x} y={y(b.to) + long - 6} fontSize="13" textAnchor="middle" fill="var(--ink)">
-                    {Math.round(hours)} h
+                    {words.units.hours(hours)}
                   </text>
                 </g>
               ) : null;
@@ -209,7 +211,7 @@ const undivided = (name: TaskName): Fact => ({ ...name, values: { ...name.values
 const sharedWords = (b: Block): string => {
   const names = [...new Set(b.tasks.map((t) => currentWords().say(undivided(t.task.name)).toLowerCase()))];
   const text = `${names.join(', ')}, ${currentWords().units.duration(b.tasks.reduce((a, t) => a + t.to - t.from, 0))}`;
-  return text[0]!.toUpperCase() + text.slice(1);
+  return capital(text);
 };
 
 /** Tasks of one step in one sitting as one block; what is done for all together by its stretch. */

@@ -1,15 +1,12 @@
 'use client';
 
-import { format } from 'date-fns';
-import { dayStart, dayText, weekdayOf, wallToText } from '@/core/days/clock';
+import { dayStart, dayText, wallFromText, weekdayOf } from '@/core/days/clock';
 import type { DayRow } from '@/core/plan/dayList';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { whyNotOn } from '@/core/plan/moves';
 import { useStudio } from '../useStudio';
 import { moveTo, setDone, setFree } from './moveTo';
 import { useWords } from '../speech/useWords';
-
-const when = (wall: number) => format(new Date(`${wallToText(wall)}:00`), 'EEE d, HH:mm');
 
 /** One sitting opened: each task with the room it has, what holds it where it is, and another day for it. */
 export function TaskCard({
@@ -36,7 +33,7 @@ export function TaskCard({
     <section aria-label={words.label('days.one-sitting')} className="well mt-3 px-4 py-3">
       <div className="flex items-center gap-3">
         <h2 className="grow">
-          {format(new Date(`${wallToText(sitting.from)}:00`), 'EEEE d MMMM, HH:mm')}
+          {words.units.longMoment(sitting.from)}
           {sitting.maker > 0 ? `, ${makers[sitting.maker - 1]?.name}` : ''}: {words.units.duration(sitting.minutes)}
         </h2>
         <button
@@ -87,13 +84,18 @@ export function TaskCard({
                 {plan.critical.includes(task.id) ? <b>{words.label('days.decides-when-work-begins-3')} </b> : ''}
                 {room &&
                   (free
-                    ? `${words.label('days.may-begin-to', { when: when(room.earliest), when2: when(room.latest) })} `
+                    ? `${words.label('days.may-begin-to', { when: words.units.shortMoment(room.earliest), when2: words.units.shortMoment(room.latest) })} `
                     : `${words.label('days.no-room-can-only-then')} `)}
-                {held?.why === 'waited for' && words.label('days.waits-for-it', { id: names.get(held.id) })}
-                {held?.why === 'hands' && words.label('days.later-hands-at', { id: names.get(held.id) })}
+                {held?.why === 'waited for' && words.label('days.waits-for-it', { id: names.get(held.id) ?? '' })}
+                {held?.why === 'hands' && words.label('days.later-hands-at', { id: names.get(held.id) ?? '' })}
                 {held?.why === 'rack' && words.label('days.later-there-no-place-dry')}
                 {why && (
-                  <b className="block text-[var(--stop)]">{words.label('days.not-on', { day: pin.day, why: words.say(why) })}</b>
+                  <b className="block text-[var(--stop)]">
+                    {words.label('days.not-on', {
+                      day: words.units.longDay(wallFromText(`${pin.day}T00:00`)),
+                      why: words.say(why),
+                    })}
+                  </b>
                 )}
               </span>
               <span className="flex items-center gap-2">
@@ -111,7 +113,7 @@ export function TaskCard({
                     <option value="">{words.label('days.where-it-fits-best')}</option>
                     {daysRound(rows, planned.from).map((day) => (
                       <option key={day} value={dayText(day)}>
-                        {format(new Date(`${dayText(day)}T00:00:00`), 'EEEE d MMMM')}
+                        {words.units.longDay(day)}
                       </option>
                     ))}
                   </select>

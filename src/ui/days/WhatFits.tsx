@@ -1,8 +1,8 @@
 'use client';
 
-import { format } from 'date-fns';
 import { useState } from 'react';
-import { wallToText } from '@/core/days/clock';
+import { wallFromText } from '@/core/days/clock';
+import { asLabel } from '@/core/words/asLabel';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { boundsOf, repaired, shortMinutes, type CheckedRepair } from '@/core/plan/whatFits';
 import { planBench } from '@/workers/clients';
@@ -38,24 +38,27 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
       .finally(() => setBusy(false));
   };
   const take = (way: CheckedRepair) =>
-    getStudio().edit(way.repairs.map((r) => words.say(r.does).toLowerCase()).join(', '), (d) => {
-      Object.assign(
-        d,
-        way.repairs.reduce((p, r) => repaired(p, r.id, tin), project),
-      );
-    });
+    getStudio().edit(
+      asLabel('days.do-repair', { repairs: way.repairs.map((r) => words.say(r.does).toLowerCase()).join(', ') }),
+      (d) => {
+        Object.assign(
+          d,
+          way.repairs.reduce((p, r) => repaired(p, r.id, tin), project),
+        );
+      },
+    );
   return (
     <section aria-label={words.label('days.what-would-make-fit')} className="mt-2 rounded-xl bg-[var(--stopwash)] px-4 py-3">
       <div className="flex flex-wrap items-center gap-3">
         <p className="grow">
           <b>
             {Number.isFinite(short)
-              ? words.label('days.days-too-few', { days })
+              ? words.label('days.days-too-few', { days: short < 1440 ? 0 : days })
               : words.label('days.something-finds-no-place-these')}
           </b>{' '}
           {first &&
             words.label('days.the-next-should-have-begun', {
-              format: format(new Date(`${wallToText(first.from)}:00`), 'EEEE d MMMM, HH:mm'),
+              format: words.units.longMoment(first.from),
             })}
         </p>
         <button className="next" disabled={busy} onClick={look}>
@@ -65,11 +68,10 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
       {bounds && bounds.chainMinutes > bounds.leftMinutes && (
         <p className="pt-2">
           {words.label('days.from-takes-with-drying-whoever', {
-            leftMinutes: bounds.leftMinutes > 0 ? 'yes' : 'no',
             first: words.say(bounds.first),
             last: words.say(bounds.last),
-            chainMinutes: words.units.duration(bounds.chainMinutes),
-            leftMinutes2: words.units.duration(bounds.leftMinutes),
+            chain: words.units.duration(bounds.chainMinutes),
+            left: words.units.duration(Math.max(0, bounds.leftMinutes)),
           })}
         </p>
       )}
@@ -81,7 +83,7 @@ export function WhatFits({ plan }: { plan: DerivedPlan }) {
               <button className="key text-left" onClick={() => take(w)}>
                 {words.list(w.repairs.map((r) => words.say(r.does)))}
                 <span className="small block">
-                  {words.label('days.tried-begins', { format: format(new Date(`${w.begins}T00:00:00`), 'EEEE d MMMM') })}
+                  {words.label('days.tried-begins', { format: words.units.longDay(wallFromText(`${w.begins}T00:00`)) })}
                 </span>
               </button>
             </li>

@@ -1,12 +1,13 @@
 import { dayText, wallToText } from '@/core/days/clock';
 import type { PlannedTask } from '@/core/plan/daysOf';
+import { currentWords } from '../speech/useWords';
 import { getStudio } from '../useStudio';
 import { asLabel } from '@/core/words/asLabel';
 
 /** Wants tasks on a day: the rest follows; what cannot be is said beside the task. */
 export function moveTo(ids: readonly string[], day: number): void {
   const text = dayText(day);
-  getStudio().edit(asLabel('days.do-work-to', { text }), (d) => {
+  getStudio().edit(asLabel('days.do-work-to', { day: currentWords().units.longDay(day) }), (d) => {
     d.days.pins = d.days.pins.filter((p) => !ids.includes(p.task));
     for (const task of ids) d.days.pins.push({ task, day: text });
   });

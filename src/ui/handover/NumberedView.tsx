@@ -77,7 +77,7 @@ export function NumberedView({ side, project, plan }: { side: Side; project: Pro
       viewBox={`0 0 ${W + 2 * COLUMN} ${H}`}
       className="w-full"
       role="img"
-      aria-label={words.label('handover.the-cake-from-with-numbered', { side, marks: marks.length })}
+      aria-label={words.label('handover.the-cake-from-with-numbered', { side: words.label(`side.${side}`), marks: marks.length })}
     >
       {url && <image href={url} x={COLUMN} y="0" width={W} height={H} />}
       {columns.map((column, k) => {

@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { fileName } from '@/core/formats/endings';
 import type { NumberedPicture } from '@/core/formats/handOverPdf';
 import type { HandOverSheet } from '@/core/formats/handOverSheets';
@@ -7,7 +6,7 @@ import type { Project } from '@/core/plan/project';
 import { currentWords } from '../speech/useWords';
 import { saveFile } from '../shared/fileAccess';
 import { pictureToUrl } from '../shared/Portrait';
-import { leavesWords } from '../shared/words';
+import { leavesWords, wallOf } from '../shared/words';
 import { pictureOf, placesOn, sidesShown } from './NumberedView';
 
 const PDF_TIMES = 2;
@@ -38,7 +37,7 @@ export async function savePack(sheets: readonly HandOverSheet[], plan: DerivedPl
   const { benchPackPdf } = await import('@/core/formats/benchPackPdf');
   const notes = {
     leaves: leavesWords(project.brief.leavesAt, currentWords()),
-    printed: format(new Date(), 'd MMMM yyyy'),
+    printed: currentWords().units.day(wallOf(new Date()), { day: 'numeric', month: 'long', year: 'numeric' }),
     sheets,
     pictures: await picturesOf(plan, project),
   };

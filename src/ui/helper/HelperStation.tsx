@@ -1,6 +1,5 @@
 'use client';
 
-import { format } from 'date-fns';
 import { Download } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
@@ -11,6 +10,7 @@ import { PACKET_FILE_ENDING } from '@/core/formats/endings';
 import { saveFile } from '../shared/fileAccess';
 import { TrayFields } from '../log/TrayFields';
 import { Portrait } from '../shared/Portrait';
+import { wallFromText } from '@/core/days/clock';
 import { leavesWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { BARRIERS } from '@/core/place/barrier';
@@ -83,8 +83,8 @@ function Bench({ packet }: { packet: Packet }) {
           })}
         </ul>
         {days.map((day) => (
-          <section key={day} aria-label={day} className="pt-5">
-            <h2>{format(new Date(`${day}T00:00:00`), 'EEEE d MMMM')}</h2>
+          <section key={day} aria-label={words.units.longDay(wallFromText(`${day}T00:00`))} className="pt-5">
+            <h2>{words.units.longDay(wallFromText(`${day}T00:00`))}</h2>
             <ul>
               {packet.tasks
                 .filter((t) => t.from.startsWith(day))
@@ -92,8 +92,8 @@ function Bench({ packet }: { packet: Packet }) {
                   <li key={t.id} className="border-t border-[var(--line)] py-2">
                     <b>
                       {words.label('helper.step-time', {
-                        from: t.from.slice(11),
-                        to: t.to.slice(11),
+                        from: words.units.time(wallFromText(t.from)),
+                        to: words.units.time(wallFromText(t.to)),
                         pieces: t.pieces,
                         t: t.name,
                       })}

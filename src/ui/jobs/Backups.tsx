@@ -2,6 +2,7 @@
 
 import { Archive, ArchiveRestore } from 'lucide-react';
 import { format } from 'date-fns';
+import { wallFromText } from '@/core/days/clock';
 import { useState } from 'react';
 import { BACKUP_FILE_ENDING } from '@/core/formats/endings';
 import { saveFile } from '../shared/fileAccess';
@@ -27,14 +28,18 @@ export function Backups() {
         <button className="key" onClick={() => void out()}>
           <Archive size={20} /> {words.label('jobs.back-up-everything')}
         </button>
-        <OpenFile name="Backup: file" accept={{ 'application/zip': ['.zip'] }} onFile={(f) => void takeIn(f)}>
+        <OpenFile name={words.label('jobs.backup-file')} accept={{ 'application/zip': ['.zip'] }} onFile={(f) => void takeIn(f)}>
           <ArchiveRestore size={20} /> {words.label('jobs.restore-a-backup')}
         </OpenFile>
       </div>
       {looked && (
         <div role="status" className="well mt-3 px-4 py-3">
           <p>
-            <b>{words.label('jobs.made', { format: format(new Date(`${looked.madeAt}:00`), 'EEEE d MMMM yyyy, HH:mm') })}</b>{' '}
+            <b>
+              {words.label('jobs.made', {
+                format: `${words.units.day(wallFromText(looked.madeAt), { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })}, ${words.units.time(wallFromText(looked.madeAt))}`,
+              })}
+            </b>{' '}
             {words.label('jobs.jobs-not-here-yet-just', {
               added: looked.changes.added,
               same: looked.changes.same,

@@ -8,6 +8,7 @@ import { catalogueOf } from '@/core/plan/catalogueOf';
 import { pictureBench } from '@/workers/clients';
 import { saveFile } from '../shared/fileAccess';
 import { OpenFile } from '../shared/OpenFile';
+import { asLabel } from '@/core/words/asLabel';
 import { leavesWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { Backups } from './Backups';
@@ -34,7 +35,7 @@ export function JobsStation() {
           <Plus size={20} /> {words.label('shared.new-job')}
         </button>
         <OpenFile
-          name="Job file"
+          name={words.label('jobs.job-file')}
           accept={{ 'application/json': ['.json'], 'application/zip': ['.zip'] }}
           onFile={(f, handle) => void takeIn(f, handle).then((what) => what === 'packet' && router.push('/helper'))}
         >
@@ -51,7 +52,7 @@ export function JobsStation() {
             void pictureBench
               .glb(current.name, current.cake, current.arrangements, catalogueOf(current).own)
               .then((glb) => void saveFile(fileName(current.name, '.glb'), new Uint8Array(glb), 'model/gltf-binary'))
-              .catch(() => getStudio().set({ message: { text: words.label('jobs.the-cake-could-not-written'), kind: 'fault' } }))
+              .catch(() => getStudio().set({ message: { text: asLabel('jobs.the-cake-could-not-written'), kind: 'fault' } }))
           }
         >
           <Box size={20} /> {words.label('jobs.the-cake-as-3d-model')}
@@ -83,7 +84,7 @@ export function JobsStation() {
                 <span translate="no">{j.name}</span>
               </b>
               <span className="small">
-                {words.label('jobs.pieces', { pieces: j.pieces, leavesWords: leavesWords(j.leavesAt, words) })}
+                {words.label('jobs.pieces', { pieces: j.pieces, leaves: leavesWords(j.leavesAt, words) })}
               </span>
             </button>
             <button

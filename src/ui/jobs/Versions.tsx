@@ -1,20 +1,21 @@
 'use client';
 
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { countedLog } from '@/core/log/entries';
 import type { JobVersion } from '@/data/versions';
 import { getStudio, useStudio } from '../useStudio';
-import { currentWords } from '../speech/useWords';
+import { wallOf } from '../shared/words';
+import { useWords } from '../speech/useWords';
 
 /** The open job as it was: what is in each version, and back to it, as a step that can be undone. */
 export function Versions() {
   const name = useStudio((s) => s.project?.name ?? '');
   const [versions, setVersions] = useState<JobVersion[] | null>(null);
-  const words = ({ project }: JobVersion): string => {
+  const words = useWords();
+  const told = ({ project }: JobVersion): string => {
     const pieces = project.arrangements.reduce((a, x) => a + x.pieces.length, 0);
     const made = countedLog(project.log).reduce((a, e) => a + e.made, 0);
-    return currentWords().label('jobs.pieces-tiers-made', { pieces, tiers: project.cake.tiers.length, made });
+    return words.label('jobs.pieces-tiers-made', { pieces, tiers: project.cake.tiers.length, made });
   };
   return (
     <details
@@ -22,21 +23,21 @@ export function Versions() {
       onToggle={(e) => e.currentTarget.open && void getStudio().versions().then(setVersions)}
     >
       <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">
-        {currentWords().label('jobs.earlier-versions-of', { name })}
+        {words.label('jobs.earlier-versions-of', { name })}
       </summary>
-      {versions?.length === 0 && <p className="small">{currentWords().label('jobs.none-yet-one-kept-every')}</p>}
-      <ul aria-label={currentWords().label('jobs.earlier-versions')}>
+      {versions?.length === 0 && <p className="small">{words.label('jobs.none-yet-one-kept-every')}</p>}
+      <ul aria-label={words.label('jobs.earlier-versions')}>
         {versions?.map((v) => (
           <li key={v.at} className="flex flex-wrap items-center gap-3 border-t border-[var(--line)] py-2 text-[15px]">
             <span className="grow">
-              <b>{format(new Date(v.at), 'EEE d MMM, HH:mm')}</b> {v.project.name}: {words(v)}
+              <b>{words.units.moment(wallOf(new Date(v.at)))}</b> {v.project.name}: {told(v)}
             </span>
             <button
               className="key"
-              aria-label={currentWords().label('jobs.bring-back', { format: format(new Date(v.at), 'EEE d MMM, HH:mm') })}
+              aria-label={words.label('jobs.bring-back', { format: words.units.moment(wallOf(new Date(v.at))) })}
               onClick={() => getStudio().goBackTo(v)}
             >
-              {currentWords().label('jobs.bring-back-2')}
+              {words.label('jobs.bring-back-2')}
             </button>
           </li>
         ))}

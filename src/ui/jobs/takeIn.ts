@@ -3,7 +3,7 @@ import { writeProjectFile, type Photograph } from '@/core/formats/projectFile';
 import type { Project } from '@/core/plan/project';
 import { readBytes, saveFile, writeInto } from '../shared/fileAccess';
 import { getStudio } from '../useStudio';
-import { currentWords } from '../speech/useWords';
+import { asLabel } from '@/core/words/asLabel';
 
 /** The file that the open job was opened from or saved under, so that it can be saved there again. */
 let kept: { jobId: string; handle: FileSystemFileHandle } | null = null;
@@ -11,8 +11,7 @@ let kept: { jobId: string; handle: FileSystemFileHandle } | null = null;
 /** Saves a job as a file: into the one it came from or was saved under before, where the browser allows it, else under a new name. */
 export async function exportJob(project: Project, photographs: readonly Photograph[] = []): Promise<void> {
   const text = writeProjectFile(project, photographs);
-  const tell = (name: string) =>
-    getStudio().set({ message: { text: currentWords().label('jobs.saved-into', { name }), kind: 'tell' } });
+  const tell = (name: string) => getStudio().set({ message: { text: asLabel('jobs.saved-into', { name }), kind: 'tell' } });
   if (kept?.jobId === project.id) {
     const written = await writeInto(kept.handle, text).then(
       () => true,
@@ -39,12 +38,12 @@ export async function takeIn(file: File, handle: FileSystemFileHandle | null = n
     return getStudio().looked ? 'backup' : 'nothing';
   }
   if (!/json$/i.test(file.name)) {
-    const sentence = currentWords().label('jobs.is-no-job-packet-or', {
+    const text = asLabel('jobs.is-no-job-packet-or', {
       file: file.name,
-      projectFileEnding: PROJECT_FILE_ENDING,
-      backupFileEnding: BACKUP_FILE_ENDING,
+      projectEnding: PROJECT_FILE_ENDING,
+      backupEnding: BACKUP_FILE_ENDING,
     });
-    set({ message: { text: sentence, kind: 'fault' } });
+    set({ message: { text, kind: 'fault' } });
     return 'nothing';
   }
   const before = getStudio();

@@ -1,5 +1,6 @@
 'use client';
 
+import type { LabelKey } from '@/core/words/words';
 import { Printer } from 'lucide-react';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { saveFile } from '../shared/fileAccess';
@@ -7,11 +8,11 @@ import { getStudio, useStudio } from '../useStudio';
 import type { Devices as Switched } from '@/data/studio';
 import { currentWords, useWords } from '../speech/useWords';
 
-const DEVICES: readonly { id: keyof Switched; name: string }[] = [
+const DEVICES = [
   { id: 'sensor', name: 'log.room-sensor' },
   { id: 'scale', name: 'log.kitchen-scale' },
   { id: 'printer', name: 'log.label-printer' },
-];
+] as const satisfies readonly { id: keyof Switched; name: LabelKey }[];
 
 /** Stand-ins for devices: simulated, and called so wherever they speak. */
 export function Devices({ plan }: { plan: DerivedPlan }) {
@@ -28,7 +29,7 @@ export function Devices({ plan }: { plan: DerivedPlan }) {
       <h2>{words.label('log.devices-simulated')}</h2>
       <p className="small">{words.label('log.none-these-real-device-each')}</p>
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2 pt-2">
-        {DEVICES.map(({ id, name: words }) => (
+        {DEVICES.map(({ id, name: device }) => (
           <label key={id} className="flex min-h-[44px] items-center gap-2 text-[15px]">
             <input
               type="checkbox"
@@ -36,7 +37,7 @@ export function Devices({ plan }: { plan: DerivedPlan }) {
               checked={devices[id]}
               onChange={(e) => getStudio().setDevices({ ...devices, [id]: e.target.checked })}
             />
-            {currentWords().label('log.simulated', { words })}
+            {words.label('log.simulated', { words: words.label(device) })}
           </label>
         ))}
         {devices.printer && (

@@ -1,6 +1,7 @@
 'use client';
 
-import { format } from 'date-fns';
+import { wallFromText } from '@/core/days/clock';
+import type { Words } from '@/core/words/words';
 import { useState } from 'react';
 import { conflictsOf, standing } from '@/core/log/events';
 import type { LogEntry } from '@/core/log/entries';
@@ -8,7 +9,7 @@ import type { TrayKind } from '@/core/make/tray';
 import { useStudio } from '../useStudio';
 import { addEntry } from './addEntry';
 import { TrayFields } from './TrayFields';
-import { currentWords, useWords } from '../speech/useWords';
+import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
 
 const MOST_SHOWN = 8;
@@ -35,8 +36,8 @@ export function Entries({ kind }: { kind: TrayKind }) {
             <li key={`${e.id}|${i}`} className="border-t border-[var(--line)] py-1.5 text-[15px]">
               <div className="flex flex-wrap items-center gap-3">
                 <span className="grow">
-                  <span className="text-[var(--ink2)]">{format(new Date(`${e.at}:00`), 'EEE d MMM, HH:mm')} </span>
-                  {entryWords(e)}
+                  <span className="text-[var(--ink2)]">{words.units.moment(wallFromText(e.at))} </span>
+                  {entryWords(e, words)}
                 </span>
                 {photo && (
                   // eslint-disable-next-line @next/next/no-img-element -- a photograph that is only in this browser
@@ -49,7 +50,7 @@ export function Entries({ kind }: { kind: TrayKind }) {
                 <button
                   className="key"
                   aria-expanded={open === e.id}
-                  aria-label={words.label('log.correct', { entryWords: entryWords(e) })}
+                  aria-label={words.label('log.correct', { entryWords: entryWords(e, words) })}
                   onClick={() => setOpen(open === e.id ? null : e.id)}
                 >
                   {words.label('log.correct-2')}
@@ -65,15 +66,15 @@ export function Entries({ kind }: { kind: TrayKind }) {
   );
 }
 
-function entryWords(e: LogEntry): string {
+function entryWords(e: LogEntry, words: Words): string {
   const parts = [
-    e.made ? currentWords().label('log.made', { made: e.made }) : '',
-    e.broken ? currentWords().label('log.broken', { broken: e.broken }) : '',
-    e.minutes !== null ? `${Math.round(e.minutes * 10) / 10} min` : '',
+    e.made ? words.label('log.made', { made: e.made }) : '',
+    e.broken ? words.label('log.broken', { broken: e.broken }) : '',
+    e.minutes !== null ? `${words.units.asIs(Math.round(e.minutes * 10) / 10)} min` : '',
     e.note ? `“${e.note}”` : '',
-    e.by ? currentWords().label('log.by', { by: e.by }) : '',
+    e.by ? words.label('log.by', { by: e.by }) : '',
   ].filter(Boolean);
-  return parts.join(', ') || currentWords().label('log.nothing');
+  return parts.join(', ') || words.label('log.nothing');
 }
 
 const sameEntry = ({ kind, note, photo, by }: LogEntry) => ({
@@ -89,7 +90,7 @@ function Correct({ entry, onDone }: { entry: LogEntry; onDone(): void }) {
   const { made, broken, minutes } = counted;
   return (
     <div className="flex flex-wrap items-end gap-3 py-2">
-      <TrayFields counted={counted} words={words.label('log.corrected')} onChange={setCounted} />
+      <TrayFields counted={counted} after={words.label('log.corrected')} onChange={setCounted} />
       <button
         className="key"
         onClick={() => {
@@ -134,9 +135,9 @@ function Clash({ group }: { group: readonly LogEntry[] }) {
               })
             }
           >
-            {entryWords(e)}
+            {entryWords(e, words)}
             <span className="small block">
-              {words.label('log.take-this-one', { format: format(new Date(`${e.at}:00`), 'EEE d MMM, HH:mm') })}
+              {words.label('log.take-this-one', { format: words.units.moment(wallFromText(e.at)) })}
             </span>
           </button>
         ))}

@@ -4,7 +4,7 @@ import { careOf } from '@/core/days/tasks';
 import { lookBack, realMinutes } from '@/core/plan/lookBack';
 import { quoteOf } from '@/core/make/price';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { moneyWords, useQuote } from '../make/useQuote';
+import { useQuote } from '../make/useQuote';
 import { useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
@@ -56,11 +56,11 @@ export function LookBack({ plan }: { plan: DerivedPlan }) {
         {Math.abs(starting) < 5
           ? words.label('log.it-went-as-starting-values')
           : words.label('log.it-took-more-than-starting', {
-              starting: starting > 0 ? 'yes' : 'no',
-              starting2: words.units.duration(Math.abs(starting)),
+              more: starting > 0 ? 'yes' : 'no',
+              share: words.units.duration(Math.abs(starting)),
             })}
         {priced &&
-          ` ${words.label('log.next-time-charge-at-pace', { moneyWords: moneyWords(quoteOf(needs, real, prices).total, prices.currency), moneyWords2: moneyWords(quote.total, prices.currency) })}`}
+          ` ${words.label('log.next-time-charge-at-pace', { charge: words.money(quoteOf(needs, real, prices).total), now: words.money(quote.total) })}`}
       </p>
     </section>
   );

@@ -46,12 +46,15 @@ export function Looks({ kind }: { kind: TrayKind }) {
       </button>
       <span className="small max-w-80">
         {own.entries === 0
-          ? words.label('log.expected-take-h-this-room', { share: own.share, reckoned: Math.round(reckoned * own.share) })
+          ? words.label('log.expected-take-h-this-room', {
+              own: own.share === 1 ? 'no' : 'yes',
+              hours: Math.round(reckoned * own.share),
+            })
           : words.label('log.yours-dries-times-reckoned-hours', {
-              share: own.share,
-              share2: words.units.number(own.share, 2),
+              late: own.share === 1 ? 'yes' : 'no',
+              share: words.units.number(own.share, 2),
               entries: own.entries,
-              sure: own.sure,
+              sure: words.label(`sure.${own.sure}`),
             })}
       </span>
     </section>

@@ -12,7 +12,6 @@ import { careOf } from '@/core/days/tasks';
 import { countedLog } from '@/core/log/entries';
 import { ownFactor } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
-import { say } from '../speech/say';
 import { useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
@@ -58,8 +57,15 @@ export function OverTime({ kind }: { kind: TrayKind }) {
       animation: false,
       textStyle: { fontFamily: inkOf('--tell') },
       grid: { left: 44, right: 16, top: 16, bottom: 28 },
-      tooltip: { trigger: 'item', valueFormatter: (v: unknown) => `${Number(Array.isArray(v) ? v[1] : v).toFixed(1)} min` },
-      xAxis: { type: 'time', useUTC: true, axisLabel: { color: inkOf('--ink2'), hideOverlap: true } },
+      tooltip: {
+        trigger: 'item',
+        valueFormatter: (v: unknown) => `${words.units.number(Number(Array.isArray(v) ? v[1] : v), 1)} min`,
+      },
+      xAxis: {
+        type: 'time',
+        useUTC: true,
+        axisLabel: { color: inkOf('--ink2'), hideOverlap: true, formatter: (ms: number) => words.units.shortDay(ms / MS) },
+      },
       yAxis: {
         type: 'value',
         min: 0,
@@ -69,14 +75,14 @@ export function OverTime({ kind }: { kind: TrayKind }) {
       series: [
         {
           type: 'scatter',
-          name: say('entry'),
+          name: words.label('log.entry'),
           symbolSize: 9,
           itemStyle: { color: inkOf('--ink2') },
           data: timed.map((t) => [t.at, t.minutes]),
         },
         {
           type: 'line',
-          name: say(words.label('log.yours')),
+          name: words.label('log.yours'),
           symbol: 'none',
           lineStyle: { color: inkOf('--leaf'), width: 2.5 },
           data: believed,
@@ -84,7 +90,7 @@ export function OverTime({ kind }: { kind: TrayKind }) {
             symbol: 'none',
             silent: true,
             lineStyle: { color: inkOf('--ink2'), type: 'dashed' },
-            label: { formatter: say(words.label('log.starting-value')), color: inkOf('--ink2'), position: 'insideEndTop' },
+            label: { formatter: words.label('log.starting-value'), color: inkOf('--ink2'), position: 'insideEndTop' },
             data: [{ yAxis: starting }],
           },
         },
@@ -92,7 +98,7 @@ export function OverTime({ kind }: { kind: TrayKind }) {
     });
     // drawn from the log alone; `timed` is made from it
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [log, kind.key, starting, evening, some]);
+  }, [log, kind.key, starting, evening, some, words]);
   const name = words.pieceTitle(kind);
   return (
     <section aria-label={words.label('log.over-time')} className="pt-5">
@@ -103,9 +109,9 @@ export function OverTime({ kind }: { kind: TrayKind }) {
           className="h-[190px]"
           role="img"
           aria-label={words.label('log.minutes-piece-entries-from-starting', {
-            timed: timed.length,
-            value: words.units.number(Math.min(...timed.map((t) => t.minutes)), 1),
-            value2: words.units.number(Math.max(...timed.map((t) => t.minutes)), 1),
+            entries: timed.length,
+            least: words.units.number(Math.min(...timed.map((t) => t.minutes)), 1),
+            most: words.units.number(Math.max(...timed.map((t) => t.minutes)), 1),
             starting: words.units.number(starting, 1),
           })}
         />

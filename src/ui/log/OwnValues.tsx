@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { speciesById, methodById } from '@/core/botany/catalogue';
 import { minutesForOne } from '@/core/botany/methods';
 import { careOf } from '@/core/days/tasks';
-import { halfWidthShare, type Sure } from '@/core/log/own';
+import { halfWidthShare, sureOfShare, type Sure } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Choice } from '../shared/fields';
@@ -61,7 +61,7 @@ interface Values {
   /** half a width of the leaf, as a share of the own value */
   half: number;
   entries: number;
-  words: string;
+  told: string;
   sure: Sure;
   digits: number;
   unit: string;
@@ -77,9 +77,9 @@ function valuesOf(kind: TrayKind, what: What, care: number): Values {
       own: starting * pace.share,
       half: halfWidthShare(pace.error),
       entries: pace.entries,
-      words:
+      told:
         pace.from === 'this kind'
-          ? currentWords().label('log.yours-from', { entries: pace.entries, sure: pace.sure })
+          ? currentWords().label('log.yours-from', { entries: pace.entries, sure: currentWords().label(`sure.${pace.sure}`) })
           : pace.from === 'other kinds'
             ? currentWords().label('log.from-your-pace-at-others')
             : currentWords().label('log.starting-value'),
@@ -91,17 +91,18 @@ function valuesOf(kind: TrayKind, what: What, care: number): Values {
   const own = what === 'breakage' ? kind.breakage : kind.loss;
   const starting =
     what === 'breakage' ? speciesById(kind.species, catalogue).breakageShare : methodById(kind.method, catalogue).lossShare;
-  const half = 1 / Math.sqrt(own.entries + (what === 'breakage' ? 10 : 2));
-  const enough = what === 'breakage' ? [20, 60] : [3, 8];
-  const sure: Sure =
-    own.entries === 0 ? 'not yet' : own.entries < enough[0]! ? 'unsure' : own.entries < enough[1]! ? 'fairly sure' : 'sure';
+  const { half, sure } = sureOfShare(what, own.entries);
   return {
     starting: starting * 100,
     own: own.share * 100,
     half,
     entries: own.entries,
-    words: own.entries
-      ? currentWords().label('log.yours-from-pieces', { what: what === 'breakage' ? 'yes' : 'no', entries: own.entries, sure })
+    told: own.entries
+      ? currentWords().label('log.yours-from-pieces', {
+          breakage: what === 'breakage' ? 'yes' : 'no',
+          entries: own.entries,
+          sure: currentWords().label(`sure.${sure}`),
+        })
       : currentWords().label('log.starting-value'),
     sure,
     digits: 0,
@@ -109,14 +110,15 @@ function valuesOf(kind: TrayKind, what: What, care: number): Values {
   };
 }
 
-function Row({ kind, starting, own, half, entries, words, sure, digits, unit }: { kind: TrayKind } & Values) {
+function Row({ kind, starting, own, half, entries, told, sure, digits, unit }: { kind: TrayKind } & Values) {
+  const words = useWords();
   const most = Math.max(starting, own) * 2.2 || 1;
   const x = (m: number) => 8 + (Math.min(m, most) / most) * 184;
   const wide = Math.max(8, Math.min(60, (x(own) - 8) * half));
   return (
     <li className="flex min-h-[48px] items-center gap-3 border-t border-[var(--line)]">
       <Portrait kind={kind} px={36} />
-      <span className="w-28 shrink-0 font-semibold leading-tight">{useWords().pieceTitle(kind)}</span>
+      <span className="w-28 shrink-0 font-semibold leading-tight">{words.pieceTitle(kind)}</span>
       <svg width="200" height="34" aria-hidden="true" className="shrink-0 max-sm:hidden">
         <path d="M4 17H196" stroke="var(--line)" strokeWidth="2" />
         <path d={`M${x(starting)} 6V28`} stroke="var(--ink2)" strokeWidth="2" />
@@ -133,10 +135,10 @@ function Row({ kind, starting, own, half, entries, words, sure, digits, unit }: 
         )}
       </svg>
       <b className="fig w-14 shrink-0 text-right text-lg">
-        {own.toFixed(digits)}
+        {words.units.number(own, digits)}
         {unit}
       </b>
-      <span className="small">{words}</span>
+      <span className="small">{told}</span>
     </li>
   );
 }

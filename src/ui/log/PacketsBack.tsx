@@ -29,7 +29,11 @@ export function PacketsBack({ plan }: { plan: DerivedPlan }) {
     <section aria-label={words.label('log.packets-from-helpers')} className="min-w-0">
       <h2>{words.label('log.packets-from-helpers')}</h2>
       <div className="flex flex-wrap items-center gap-3 pt-2">
-        <OpenFile name="A packet: file" accept={{ 'application/json': ['.json'] }} onFile={(f) => void f.text().then(open)}>
+        <OpenFile
+          name={words.label('log.packet-file')}
+          accept={{ 'application/json': ['.json'] }}
+          onFile={(f) => void f.text().then(open)}
+        >
           <FolderInput size={20} /> {words.label('log.a-packet-comes-back')}
         </OpenFile>
         {waiting && (

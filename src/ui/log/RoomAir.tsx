@@ -1,8 +1,7 @@
 'use client';
 
-import { format } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
-import { wallFromText, wallToText } from '@/core/days/clock';
+import { wallFromText, wallToText, weekdayOf } from '@/core/days/clock';
 import { DROPOUT_MINUTES, dryAt, dryingFactor, sameDryingAir, type Air } from '@/core/days/drying';
 import { airsOf } from '@/core/log/entries';
 import { READ_EVERY_MINUTES, readBetween, simulatedRoomSensor } from '@/core/log/devices/roomSensor';
@@ -52,7 +51,7 @@ export function RoomAir({ plan }: { plan: DerivedPlan }) {
         {last && (
           <p className="leading-tight">
             <b className="fig text-[2.4rem]">{Math.round(last.humidityShare * 100)}</b> {words.label('log.humidity')}
-            <b className="fig block text-[1.4rem]">{last.celsius.toFixed(1)} °C</b>
+            <b className="fig block text-[1.4rem]">{words.units.number(last.celsius, 1)} °C</b>
             {sensor && (
               <span className="small rounded-md border border-dashed border-[var(--edge)] px-2">
                 {words.label('log.simulated-sensor')}
@@ -65,8 +64,8 @@ export function RoomAir({ plan }: { plan: DerivedPlan }) {
       {stopped && last && (
         <p role="alert" className="mt-2 rounded-xl bg-[var(--nextwash)] px-3 py-2 text-[15px]">
           {words.label('log.the-sensor-has-not-answered', {
-            wallToText: wallToText(last.at).slice(11),
-            dropoutMinutes: DROPOUT_MINUTES / 60,
+            since: words.units.time(last.at),
+            hours: DROPOUT_MINUTES / 60,
           })}
         </p>
       )}
@@ -76,13 +75,12 @@ export function RoomAir({ plan }: { plan: DerivedPlan }) {
             ? Math.abs(slower - 1) < 0.05
               ? words.label('log.it-dries-as-days-reckons')
               : words.label('log.it-dries-slower-than-days', {
-                  slower: slower > 1 ? 'yes' : 'no',
-                  slower2: Math.round((slower - 1) * 100),
-                  value: Math.round((1 - slower) * 100),
+                  how: slower > 1 ? 'slower' : 'faster',
+                  share: words.units.percent(Math.abs(slower - 1)),
                 })
             : words.label('log.in-this-air-paste-may')}
           {dry &&
-            ` ${words.label('log.petals-set-out-dry-about', { unread: dry.unread > 0.3 ? 'yes' : 'no', wallToText: wallToText(last!.at - 8 * 60).slice(11), format: format(new Date(`${wallToText(dry.at)}:00`), 'EEE HH:mm') })}`}
+            ` ${words.label('log.petals-set-out-dry-about', { unread: dry.unread > 0.3 ? 'yes' : 'no', out: words.units.time(last!.at - 8 * 60), dry: `${words.units.weekday(weekdayOf(dry.at), 'short')} ${words.units.time(dry.at)}` })}`}
         </p>
       )}
       <div className="flex flex-wrap items-end gap-3 pt-2">
@@ -185,9 +183,9 @@ function AirLine({ readings, from, to }: { readings: readonly Air[]; from: numbe
       className="h-[110px] min-w-56 grow"
       role="img"
       aria-label={words.label('log.humidity-over-days-between', {
-        daysShown: DAYS_SHOWN,
-        value: Math.round(Math.min(...readings.map((r) => r.humidityShare)) * 100),
-        value2: Math.round(Math.max(...readings.map((r) => r.humidityShare)) * 100),
+        days: DAYS_SHOWN,
+        least: words.units.percent(Math.min(...readings.map((r) => r.humidityShare))),
+        most: words.units.percent(Math.max(...readings.map((r) => r.humidityShare))),
       })}
     >
       <path d={`M4 ${y(SLOW_SHARE)}H${width - 4}`} stroke="var(--dryedge)" strokeDasharray="5 4" />
@@ -208,7 +206,7 @@ function AirLine({ readings, from, to }: { readings: readonly Air[]; from: numbe
       <path d={`M4 90H${width - 4}`} stroke="var(--line)" />
       {days.map((d) => (
         <text key={d} x={x(d)} y="106" fontSize="13" fill="var(--ink2)">
-          {format(new Date(`${wallToText(d)}:00`), 'EEE d')}
+          {words.units.shortDay(d)}
         </text>
       ))}
     </svg>

@@ -1,5 +1,5 @@
 import { NumberField } from '../shared/fields';
-import { currentWords } from '../speech/useWords';
+import { useWords } from '../speech/useWords';
 
 /** What one counts of a tray. */
 export interface Counted {
@@ -8,23 +8,24 @@ export interface Counted {
   minutes: number;
 }
 
-/** Made, broken and minutes, as they stand wherever a tray is written down; `words` follow each name, as in “Made, corrected”. */
+/** Made, broken and minutes, as they stand wherever a tray is written down; `after` follows each name, as in “Made, corrected”. */
 export function TrayFields({
   counted,
-  words = '',
-  minutesName = currentWords().label('log.minutes'),
+  after = '',
+  minutesName,
   onChange,
 }: {
   counted: Counted;
-  words?: string;
+  after?: string;
   minutesName?: string;
   onChange(counted: Counted): void;
 }) {
+  const words = useWords();
   const set = (change: Partial<Counted>) => onChange({ ...counted, ...change });
   return (
     <>
       <NumberField
-        label={currentWords().label('log.made-field', { words })}
+        label={words.label('log.made-field', { words: after })}
         value={counted.made}
         unit=""
         width={84}
@@ -33,7 +34,7 @@ export function TrayFields({
         onChange={(made) => set({ made: Math.round(made) })}
       />
       <NumberField
-        label={currentWords().label('log.broken-field', { words })}
+        label={words.label('log.broken-field', { words: after })}
         value={counted.broken}
         unit=""
         width={84}
@@ -42,7 +43,7 @@ export function TrayFields({
         onChange={(broken) => set({ broken: Math.round(broken) })}
       />
       <NumberField
-        label={`${minutesName}${words}`}
+        label={`${minutesName ?? words.label('log.minutes')}${after}`}
         value={Math.round(counted.minutes * 10) / 10}
         unit="min"
         width={116}

@@ -7,14 +7,15 @@ import { NumberField } from '../shared/fields';
 import { useStudio } from '../useStudio';
 import { addNotes } from './addEntry';
 import { useWords } from '../speech/useWords';
+import type { LabelKey } from '@/core/words/words';
 import { asLabel } from '@/core/words/asLabel';
 
 type Field = 'takenGrams' | 'backGrams' | 'piecesGrams';
-const FIELDS: readonly { field: Field; label: string }[] = [
+const FIELDS = [
   { field: 'takenGrams', label: 'log.paste-taken' },
   { field: 'backGrams', label: 'log.kneaded-back' },
   { field: 'piecesGrams', label: 'log.the-pieces-no-wire' },
-];
+] as const satisfies readonly { field: Field; label: LabelKey }[];
 
 /** Paste taken, kneaded back and in the pieces: what is missing is lost. By hand, or from the simulated scale. */
 export function Weigh({ kind }: { kind: TrayKind }) {
@@ -41,7 +42,7 @@ export function Weigh({ kind }: { kind: TrayKind }) {
         {FIELDS.map(({ field, label }) => (
           <NumberField
             key={field}
-            label={label}
+            label={words.label(label)}
             value={grams[field]}
             unit="g"
             width={104}
@@ -78,17 +79,16 @@ export function Weigh({ kind }: { kind: TrayKind }) {
           {wrong
             ? words.label('log.more-taken-than-kneaded-back')
             : words.label('log.lost-g-a', {
-                value: Math.round((1 - grams.piecesGrams / used) * 100),
-                piecesGrams: words.units.number(grams.piecesGrams / pieces, 1),
-                name,
+                lost: words.units.percent(1 - grams.piecesGrams / used),
+                each: words.units.grams(grams.piecesGrams / pieces),
               })}
         </p>
       )}
       <p className="small pt-1">
         {words.label('log.is-lost-yours-from', {
-          entries: kind.loss.entries ? 'yes' : 'no',
-          share: Math.round(kind.loss.share * 100),
-          entries2: kind.loss.entries,
+          own: kind.loss.entries ? 'yes' : 'no',
+          share: words.units.percent(kind.loss.share),
+          entries: kind.loss.entries,
         })}
       </p>
     </details>
@@ -114,7 +114,7 @@ function Scale({ onTake }: { onTake(field: Field, grams: number): void }) {
     <div className="well mb-3 flex flex-wrap items-end gap-3 px-4 py-3">
       <p className="min-w-28">
         <b className="fig text-[2rem]" role="status" aria-label={words.label('log.the-scale-shows')}>
-          {shown.grams.toFixed(1)}
+          {words.units.number(shown.grams, 1)}
         </b>{' '}
         g{shown.steady ? '' : ' …'}
         <span className="small block">{words.label('log.steady-simulated-scale', { steady: shown.steady ? 'yes' : 'no' })}</span>
@@ -141,7 +141,7 @@ function Scale({ onTake }: { onTake(field: Field, grams: number): void }) {
           disabled={!shown.steady || shown.grams < 0}
           onClick={() => onTake(field, shown.grams)}
         >
-          {words.label('log.as', { label: label.toLowerCase().replace(words.label('log.no-wire'), '') })}
+          {words.label('log.as', { label: words.label(label).toLowerCase() })}
         </button>
       ))}
     </div>

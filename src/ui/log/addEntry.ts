@@ -7,7 +7,7 @@ export const textNow = (): string => format(new Date(), "yyyy-MM-dd'T'HH:mm");
 
 /** Adds to the log; nothing in it is ever changed, a correction names what it takes the place of. */
 export function addEntry(
-  label: string,
+  label: Label,
   entry: Pick<LogEntry, 'kind' | 'made' | 'broken' | 'minutes'> &
     Partial<Pick<LogEntry, 'note' | 'photo' | 'over' | 'at' | 'by'>>,
 ): void {

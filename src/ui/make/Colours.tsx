@@ -26,7 +26,11 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
           {plan.paste
             .flatMap((ball) =>
               ball.tones.length
-                ? ball.tones.map((t) => ({ name: `${words.say(ball.name)}, ${t.name}`, colour: t.colour, grams: t.grams }))
+                ? ball.tones.map((t) => ({
+                    name: `${words.say(ball.name)}, ${words.label(`tone.${t.name}`)}`,
+                    colour: t.colour,
+                    grams: t.grams,
+                  }))
                 : [{ ...ball, name: words.say(ball.name) }],
             )
             .map((ball) => (
@@ -38,7 +42,9 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
       <section aria-label={words.label('make.colours-dusts-glazes-glues')}>
         <h2 className="pb-1">{words.label('make.what-stands-on-shelf')}</h2>
         <p className={`pb-2 text-[15px] ${together === 'edible' ? 'text-[var(--leaf)]' : ''}`} role="status">
-          {words.label('make.what-goes-on-pieces-not', { together: together === 'unknown' ? 'yes' : 'no', together2: together })}
+          {words.label('make.what-goes-on-pieces-not', {
+            together: { edible: 'edible', 'not edible': 'notEdible', unknown: 'unknown' }[together],
+          })}
         </p>
         {general === 'not edible' && <p className="small pb-2">{words.label('make.brief-says-dust-here-not')}</p>}
         <ul>
@@ -67,10 +73,18 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
   );
 }
 
+const SAID = {
+  'as good as the same': 'same',
+  near: 'near',
+  'only roughly': 'rough',
+  'cannot be mixed from these': 'cannot',
+} as const;
+
 /** How much of a ball one paste makes up. */
 function shareWords(share: number): string {
-  if (share < 0.01) return currentWords().label('make.a-trace');
-  return `${share >= 0.1 ? Math.round(share * 100) : (share * 100).toFixed(1)}%`;
+  const words = currentWords();
+  if (share < 0.01) return words.label('make.a-trace');
+  return share >= 0.1 ? words.units.percent(share) : `${words.units.number(share * 100, 1)}%`;
 }
 
 function Mix({ ball, paints }: { ball: { name: string; colour: string; grams: number }; paints: readonly Paint[] }) {
@@ -88,13 +102,15 @@ function Mix({ ball, paints }: { ball: { name: string; colour: string; grams: nu
         </b>
         <span className="block text-[15px]">
           {recipe
-            ? recipe.parts.map((p) => `${(p.share * ball.grams).toFixed(1)}\u00a0g ${p.name}, ${shareWords(p.share)}`).join('; ')
+            ? recipe.parts
+                .map((p) => `${words.units.number(p.share * ball.grams, 1)}\u00a0g ${p.name}, ${shareWords(p.share)}`)
+                .join('; ')
             : words.label('make.no-paste-colour-on-shelf')}
         </span>
       </span>
       {recipe && (
         <span className={`small shrink-0 text-right ${recipe.difference > 10 ? 'text-[var(--stop)]' : ''}`}>
-          {recipe.said}
+          {words.label('make.mix-said', { said: SAID[recipe.said] })}
           <span className="block">
             {words.label('make.differs-by', { difference: words.units.number(recipe.difference, 1) })}
           </span>
@@ -114,17 +130,21 @@ function Supplies({ supplies }: { supplies: readonly Supply[] }) {
       <ul>
         {supplies.map(({ id, ml }) => {
           const recipe = recipeById(id);
+          const told = words.messages.names.supplies[id];
           return (
             <li key={id} className="border-t border-[var(--line)] py-2 text-[15px] leading-snug">
               <b>
-                {recipe.name}, {Math.max(1, Math.round(ml))} ml
+                {told.name}, {Math.max(1, Math.round(ml))} ml
               </b>
               <span className="block">
                 {scaled(recipe, ml)
-                  .map((p) => `${p.words} ${p.name}`)
+                  .map(
+                    ({ spoon }, i) =>
+                      `${words.label('make.spoon', { measure: spoon.measure, n: spoon.figure })} ${told.ingredients[i]}`,
+                  )
                   .join(', ')}
               </span>
-              <span className="small">{recipe.how}</span>
+              <span className="small">{told.how}</span>
             </li>
           );
         })}
@@ -137,7 +157,7 @@ function Supplies({ supplies }: { supplies: readonly Supply[] }) {
 function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
   const words = useWords();
   const change = (patch: Partial<Paint>) =>
-    getStudio().edit(`${paint.name}`, (d) => {
+    getStudio().edit(asLabel('make.do-paint', { paint: paint.name }), (d) => {
       const own = d.paints.find((p) => p.id === paint.id);
       if (own) Object.assign(own, patch);
     });
@@ -164,7 +184,9 @@ function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
         onChange={(e) => change({ use: PAINT_USES.find((u) => u === e.target.value) ?? paint.use })}
       >
         {PAINT_USES.map((u) => (
-          <option key={u}>{u}</option>
+          <option key={u} value={u}>
+            {words.label(`use.${u}`)}
+          </option>
         ))}
       </select>
       <select
@@ -174,7 +196,9 @@ function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
         onChange={(e) => change({ food: FOOD_WORDS.find((f) => f === e.target.value) ?? paint.food })}
       >
         {FOOD_WORDS.map((f) => (
-          <option key={f}>{f}</option>
+          <option key={f} value={f}>
+            {words.label(`food.${f}`)}
+          </option>
         ))}
       </select>
       <button
@@ -190,7 +214,7 @@ function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
         <Trash2 size={18} />
       </button>
       {paint.use !== 'paste colour' && (
-        <span className="small w-full pl-14">{words.label(`paint.${allowedFor(paint.food, keepsake)}`)}</span>
+        <span className="small w-full pl-14">{words.label(`make.paint-${allowedFor(paint.food, keepsake)}`)}</span>
       )}
     </li>
   );

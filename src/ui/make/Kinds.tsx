@@ -6,11 +6,11 @@ import { careOf } from '@/core/days/tasks';
 import { stageOf, wiredParts, type Species } from '@/core/botany/species';
 import type { TrayKind } from '@/core/make/tray';
 import { Portrait } from '../shared/Portrait';
-import { habits } from '../speech/habits';
-import { inchWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
-import { useWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
+import { mmToInches } from '@/core/geometry/units';
+import { capital } from '@/core/words/capital';
 import { asLabel } from '@/core/words/asLabel';
 
 const PX_PER_MM = 0.78;
@@ -31,12 +31,12 @@ export function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolea
       className={`rounded-2xl px-3 py-2 text-left ${open ? 'tray' : ''}`}
       aria-expanded={open}
       aria-label={words.label('make.to-make-spare-tin', {
-        fromTin: kind.fromTin ? 'yes' : 'no',
+        tin: kind.fromTin ? 'yes' : 'no',
         name,
         toMake: kind.toMake,
         placed: kind.placed,
         spares: kind.spares,
-        fromTin2: kind.fromTin,
+        fromTin: kind.fromTin,
       })}
       onClick={onOpen}
     >
@@ -59,7 +59,7 @@ export function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolea
       <span className="mt-1 flex items-center gap-2">
         <b className={`fig text-[1.7rem] leading-none ${kind.toMake === 0 ? 'text-[var(--leaf)]' : ''}`}>{kind.toMake}</b>
         <span>
-          <b className="block text-[15px] leading-tight">{name[0]!.toUpperCase() + name.slice(1)}</b>
+          <b className="block text-[15px] leading-tight">{capital(name)}</b>
           <span className="small">
             {kind.toMake === 0
               ? words.label('make.all-in-the-tin')
@@ -101,13 +101,13 @@ export function KindCard({ kind }: { kind: TrayKind }) {
         {words.label('make.made-by')}
         <select
           className="fld text-[15px] text-[var(--ink)]"
-          aria-label={words.label('make.how-are-made', { plural: species.plural })}
+          aria-label={words.label('make.how-are-made', { plural: words.species(species.id)[1] })}
           value={method.id}
           onChange={(e) => makeBy(species, e.target.value)}
         >
           {allMethods(catalogue).map((m) => (
             <option key={m.id} value={m.id}>
-              {m.name}
+              {words.method(m.id)}
             </option>
           ))}
         </select>
@@ -121,10 +121,10 @@ export function KindCard({ kind }: { kind: TrayKind }) {
             <span key={s.id} className="text-center">
               <Portrait kind={{ ...kind, stage: s.id, sizeMm: size }} px={Math.max(30, Math.min(120, long * 1.25))} />
               <b className="block text-[15px]">
-                {s.name} {Math.round(long)} mm
+                {words.stage(s)} {words.units.length(long)}
               </b>
               <span className="small">
-                {habits().lengths === 'mm' && `${inchWords(long)}, `}
+                {words.units.sign === 'mm' && `${words.units.number(mmToInches(long), 2)} in, `}
                 {words.units.gramFigure(body.massGrams)} g
               </span>
             </span>
@@ -137,14 +137,14 @@ export function KindCard({ kind }: { kind: TrayKind }) {
             <span className="grid size-7 shrink-0 place-items-center rounded-full border border-[var(--edge)] text-[13px] font-semibold">
               {i + 1}
             </span>
-            <span className="min-w-0 grow leading-tight">{s.name}</span>
+            <span className="min-w-0 grow leading-tight">{words.step({ method: method.id, step: s.id }).name}</span>
             <span className="shrink-0 text-[15px]">
               {words.units.duration(stepMinutes(s, method.batch, kind.toMake) * kind.pace.share * care)}
             </span>
             <span className="w-[64px] shrink-0 text-right">
               {s.dryHours > 0 && (
                 <span className="rounded-lg border border-[var(--dryedge)] bg-[var(--dry)] px-2 py-1 text-[13px]">
-                  {Number.isFinite(factor) ? `${Math.round(s.dryHours * factor)} h` : words.label('make.may-not')}
+                  {Number.isFinite(factor) ? words.units.hours(s.dryHours * factor) : words.label('make.may-not')}
                 </span>
               )}
             </span>
@@ -154,16 +154,15 @@ export function KindCard({ kind }: { kind: TrayKind }) {
       <Craft method={method} />
       <p className="small pt-1">
         {words.label('make.minutes-yours-from-entries-log', {
+          from: { 'this kind': 'own', 'other kinds': 'others', 'starting value': 'starting' }[kind.pace.from],
           entries: kind.pace.entries,
-          from: kind.pace.from === 'other kinds' ? 'yes' : 'no',
-          from2: kind.pace.from === 'this kind' ? 'yes' : 'no',
-          entries2: kind.loss.entries ? 'yes' : 'no',
-          sure: kind.pace.sure,
-          share: Math.round(kind.loss.share * 100),
+          sure: words.label(`sure.${kind.pace.sure}`),
+          share: words.units.percent(kind.loss.share),
+          lossOwn: kind.loss.entries ? 'yes' : 'no',
           spareReason: words.say(kind.spareReason),
-          floorSwg: species.wiring.floorSwg,
+          floor: species.wiring.floorSwg,
           wiredParts: wiredParts(species, kind.stage)
-            .map((part) => words.label('make.swg-for-each', { part: part.count, swg: part.swg, part2: part.name }))
+            .map((part) => words.label('make.swg-for-each', { part: part.count, swg: part.swg, part2: words.part(part.name)[0] }))
             .join(''),
         })}
       </p>
@@ -173,7 +172,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
 
 /** This job makes a species another way; back to the catalogue's own way leaves nothing behind. */
 const makeBy = (species: Species, method: string): void =>
-  getStudio().edit(asLabel('make.do-made-another-way', { plural: species.plural }), (d) => {
+  getStudio().edit(asLabel('make.do-made-another-way', { plural: currentWords().species(species.id)[1] }), (d) => {
     d.madeBy = d.madeBy.filter((m) => m.species !== species.id);
     if (method !== species.method) d.madeBy.push({ species: species.id, method });
   });
@@ -181,19 +180,19 @@ const makeBy = (species: Species, method: string): void =>
 /** What lies ready, in which order to dust, and what a good piece looks like. */
 function Craft({ method }: { method: Method }) {
   const words = useWords();
-  const { tools, dusting, checks } = useWords().craft(method.id);
+  const { tools, dusting, checks } = words.craft(method.id);
   const parts = [
-    { name: words.label('make.lay-ready'), lines: tools },
-    { name: words.label('make.dust-in-this-order'), lines: dusting },
-    { name: words.label('make.look-for'), lines: checks },
+    { id: 'tools', name: words.label('make.lay-ready'), lines: tools },
+    { id: 'dusting', name: words.label('make.dust-in-this-order'), lines: dusting },
+    { id: 'checks', name: words.label('make.look-for'), lines: checks },
   ].filter((p) => p.lines.length > 0);
   return (
     <dl className="border-t border-[var(--line)] py-1 text-[15px]">
-      {parts.map(({ name, lines }) => (
+      {parts.map(({ id, name, lines }) => (
         <div key={name} className="py-1">
           <dt className="font-semibold">{name}</dt>
           <dd className="leading-snug">
-            {name === 'Look for' ? lines.map((l) => <p key={l}>{l}</p>) : lines.join(name === 'Lay ready' ? ', ' : '; ')}
+            {id === 'checks' ? lines.map((l) => <p key={l}>{l}</p>) : lines.join(id === 'tools' ? ', ' : '; ')}
           </dd>
         </div>
       ))}

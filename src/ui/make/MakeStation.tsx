@@ -48,7 +48,12 @@ export function MakeStation() {
           {inTin > 0 && <span className="small block">{words.label('make.from-the-tin', { inTin })}</span>}
         </h1>
         {side !== 'price' && plan.tray.length > 0 && <PriceBar plan={plan} onOpen={() => setSide('price')} />}
-        <Choice<Side> label={words.label('make.what-to-look-at')} value={side} options={SIDES} onChange={setSide} />
+        <Choice<Side>
+          label={words.label('make.what-to-look-at')}
+          value={side}
+          options={SIDES.map(({ value, name }) => ({ value, name: words.label(name) }))}
+          onChange={setSide}
+        />
       </div>
       {side === 'tray' && (plan.tray.length === 0 ? <Empty /> : <Tray plan={plan} />)}
       {side === 'tin' && <TinShelf plan={plan} />}

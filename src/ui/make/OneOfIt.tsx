@@ -7,7 +7,6 @@ import { speciesById } from '@/core/botany/catalogue';
 import type { OwnSpecies } from '@/core/botany/ownSpecies';
 import { freshId } from '@/data/editActions';
 import { oneBranch } from '@/core/plan/oneBranch';
-import { wireName } from '@/core/wire/gauge';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
@@ -34,12 +33,12 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
       <h2 className="pb-1">{words.label('make.one-without-cake')}</h2>
       <p className="small pb-2">
         {words.label('make.long-g-thick-where-most', {
-          longMm: words.units.length(branch.longMm),
-          massGrams: words.units.gramFigure(branch.massGrams),
-          thickMm: words.units.length(branch.thickMm, 1),
+          long: words.units.length(branch.longMm),
+          grams: words.units.grams(branch.massGrams),
+          thick: words.units.length(branch.thickMm, 1),
           counts:
             branch.counts.map((c) => words.counted(c.count, words.part(c.part))).join(', ') || words.label('make.one-piece'),
-          tapeMm: Math.ceil(branch.tapeMm / 10) / 100,
+          tape: Math.ceil(branch.tapeMm / 10) / 100,
         })}
       </p>
       <ul aria-label={words.label('make.wires-of-one')}>
@@ -57,11 +56,10 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
             </span>
             <span>
               {words.label('make.of-its-stem', {
-                use: w.use === 'stem' ? 'yes' : 'no',
-                lengthMm: words.units.mm(w.lengthMm),
-                wireName: wireName(w.gauge),
-                colour: w.colour,
-                part: words.part(w.part ?? '')[0],
+                length: words.units.mm(w.lengthMm),
+                wire: words.gauge(w.gauge),
+                colour: words.wireColour(w.colour),
+                use: w.use === 'stem' ? words.label('make.its-stem') : words.part(w.part ?? '')[0],
               })}
             </span>
           </li>
@@ -71,7 +69,11 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
         {words.label('make.from', {
           cuts: branch.cuts
             .map((c) =>
-              words.label('make.lengths-of', { bars: c.plan.bars.length, wireName: wireName(c.gauge), colour: c.colour }),
+              words.label('make.lengths-of', {
+                bars: c.plan.bars.length,
+                wire: words.gauge(c.gauge),
+                colour: words.wireColour(c.colour),
+              }),
             )
             .join(', '),
         })}
@@ -83,7 +85,7 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
               <span className="w-6 text-right font-semibold">{i + 1}</span>
               <span className="grow">{words.say(s.does)}</span>
               <b className="w-[120px] text-right">
-                {s.belowMm === null ? '' : words.label('make.below', { belowMm: words.units.length(s.belowMm) })}
+                {s.belowMm === null ? '' : words.label('make.below', { below: words.units.length(s.belowMm) })}
               </b>
             </li>
           ))}

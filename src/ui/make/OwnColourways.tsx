@@ -70,7 +70,7 @@ export function Colourways({ own, change }: { own: OwnSpecies; change: Change })
   );
 }
 
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
+const MONTHS = Array.from({ length: 12 }, (_, i) => i);
 
 /** When it grows in the northern half: botanical mode objects out of season. */
 export function Months({ own, change }: { own: OwnSpecies; change: Change }) {
@@ -79,20 +79,20 @@ export function Months({ own, change }: { own: OwnSpecies; change: Change }) {
     <fieldset>
       <legend className="pb-1 font-semibold">{words.label('make.grows-in-north')}</legend>
       <div className="flex flex-wrap gap-1">
-        {MONTHS.map((name, i) => {
+        {MONTHS.map((i) => {
           const on = own.monthsNorth.includes(i + 1);
           return (
             <button
-              key={name}
+              key={i}
               className={`min-h-11 min-w-11 rounded-lg border border-[var(--edge)] px-2 text-[15px] ${on ? 'bg-[var(--leafwash)] font-semibold' : 'bg-transparent'}`}
               aria-pressed={on}
               onClick={() =>
-                change(asLabel('make.do-out-2', { on: on ? 'yes' : 'no', name }), (s) => {
+                change(asLabel('make.do-out-2'), (s) => {
                   s.monthsNorth = on ? s.monthsNorth.filter((m) => m !== i + 1) : [...s.monthsNorth, i + 1].sort((a, b) => a - b);
                 })
               }
             >
-              {name}
+              {words.units.day(i * 31 * 1440 + 1440, { month: 'short' })}
             </button>
           );
         })}

@@ -22,14 +22,14 @@ export function OwnMethods() {
     const copy = {
       ...from,
       id: `own-${crypto.randomUUID().slice(0, 8)}`,
-      name: words.label('make.own-named', { from: from.name }).slice(0, 60),
-      steps: from.steps.map((s) => ({ ...s })),
-      tools: [...from.tools],
-      dusting: [...from.dusting],
-      checks: [...from.checks],
+      name: words.label('make.own-named', { from: words.method(from.id) }).slice(0, 60),
+      steps: from.steps.map((s) => ({ ...s, name: words.step({ method: from.id, step: s.id }).name })),
+      tools: [...words.craft(from.id).tools],
+      dusting: [...words.craft(from.id).dusting],
+      checks: [...words.craft(from.id).checks],
     };
     getStudio().edit(
-      asLabel('make.do-own-method-from', { from: from.name.toLowerCase() }),
+      asLabel('make.do-own-method-from', { from: words.method(from.id).toLowerCase() }),
       (d) => void d.catalogue.methods.push(copy),
     );
   };
@@ -41,7 +41,7 @@ export function OwnMethods() {
       ))}
       <BeginFrom
         label={words.label('make.copy-the-method')}
-        among={allMethods(catalogue)}
+        among={allMethods(catalogue).map(({ id }) => ({ id, name: words.method(id) }))}
         value={base}
         onChange={setBase}
         onCopy={add}
@@ -57,7 +57,7 @@ function Steps({ method }: { method: Method }) {
       project!.catalogue.species.some((x) => x.method === method.id) || project!.madeBy.some((x) => x.method === method.id),
   );
   const change = (what: Label, recipe: (m: Method) => void) =>
-    getStudio().edit(`${method.name.toLowerCase()}: ${what}`, (d) => {
+    getStudio().edit(asLabel('make.do-own-changed', { own: method.name.toLowerCase(), what: words.tell(what) }), (d) => {
       const found = d.catalogue.methods.find((m) => m.id === method.id);
       if (found) recipe(found);
     });
@@ -72,7 +72,7 @@ function Steps({ method }: { method: Method }) {
           onBlur={(e) =>
             e.target.value.trim() &&
             e.target.value !== method.name &&
-            change('name', (m) => void (m.name = e.target.value.trim()))
+            change(asLabel('make.do-name'), (m) => void (m.name = e.target.value.trim()))
           }
         />
         <button
@@ -127,7 +127,7 @@ function Steps({ method }: { method: Method }) {
                 [
                   [words.label('make.each'), 'minutesEach', 'min', 600],
                   [words.label('make.a-batch-2'), 'minutesBatch', 'min', 600],
-                  ['dries', 'dryHours', 'h', 336],
+                  [words.label('make.dries'), 'dryHours', 'h', 336],
                 ] as const
               ).map(([label, key, unit, most]) => (
                 <NumberField
@@ -139,7 +139,12 @@ function Steps({ method }: { method: Method }) {
                   most={most}
                   step={0.5}
                   width={96}
-                  onChange={(n) => change(`${s.name.toLowerCase()}, ${label}`, (m) => void (m.steps[i]![key] = n))}
+                  onChange={(n) =>
+                    change(
+                      asLabel('make.do-value', { what: `${s.name.toLowerCase()}, ${label}` }),
+                      (m) => void (m.steps[i]![key] = n),
+                    )
+                  }
                 />
               ))}
             </span>
@@ -161,7 +166,8 @@ function Steps({ method }: { method: Method }) {
               defaultValue={method[key].join('\n')}
               onBlur={(e) => {
                 const lines = e.target.value.split('\n').flatMap((l) => l.trim().slice(0, 120) || []);
-                if (lines.join() !== method[key].join()) change(label.toLowerCase(), (m) => void (m[key] = lines.slice(0, 12)));
+                if (lines.join() !== method[key].join())
+                  change(asLabel('make.do-value', { what: label.toLowerCase() }), (m) => void (m[key] = lines.slice(0, 12)));
               }}
             />
           </label>

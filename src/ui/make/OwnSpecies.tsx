@@ -21,11 +21,13 @@ import { OneOfIt } from './OneOfIt';
 import { OwnMethods } from './OwnMethods';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
+import { capital } from '@/core/words/capital';
+import type { LabelKey } from '@/core/words/words';
 import { asLabel, type Label } from '@/core/words/asLabel';
 
 const freshId = (): string => `own-${crypto.randomUUID().slice(0, 8)}`;
 
-const roleNames: Record<Role, string> = {
+const roleNames = {
   focal: 'make.focal-flower',
   secondary: 'make.secondary-flower',
   spray: 'make.spray-flower',
@@ -33,7 +35,7 @@ const roleNames: Record<Role, string> = {
   bud: 'make.bud',
   berry: 'make.berry',
   foliage: 'make.foliage',
-};
+} as const satisfies Record<Role, LabelKey>;
 
 /** Species and methods of the person's own: copied from one that ships, changed with its picture beside, kept as files. */
 export function OwnSpecies() {
@@ -50,7 +52,7 @@ export function OwnSpecies() {
       ? { ...from, id, name: words.label('make.copy-named', { from: from.name }).slice(0, 60) }
       : ownCopyOf(speciesById(base, catalogue), id, base);
     getStudio().edit(
-      asLabel('make.do-own-species-from', { speciesById: speciesById(base, catalogue).name.toLowerCase() }),
+      asLabel('make.do-own-species-from', { speciesById: words.species(base)[0] }),
       (d) => void d.catalogue.species.push(copy as Own),
     );
     setOpenId(id);
@@ -75,7 +77,7 @@ export function OwnSpecies() {
         </ul>
         <BeginFrom
           label={words.label('make.copy-it')}
-          among={allSpecies(catalogue)}
+          among={allSpecies(catalogue).map(({ id }) => ({ id, name: capital(words.species(id)[0]) }))}
           value={base}
           onChange={setBase}
           onCopy={add}
@@ -159,7 +161,7 @@ function Editor({ own }: { own: Own }) {
       s.project!.brief.choices.some((c) => c.species === own.id),
   );
   const change = (what: Label, recipe: (s: Own) => void) =>
-    getStudio().edit(`${own.name.toLowerCase()}: ${what}`, (d) => {
+    getStudio().edit(asLabel('make.do-own-changed', { own: own.name.toLowerCase(), what: words.tell(what) }), (d) => {
       const found = d.catalogue.species.find((s) => s.id === own.id);
       if (found) recipe(found as Own);
     });
@@ -177,11 +179,17 @@ function Editor({ own }: { own: Own }) {
     <NumberField
       label={label}
       value={own[key]}
-      unit={unit}
+      mm={unit === 'mm'}
+      unit={unit === 'mm' ? '' : unit}
       least={least}
       most={most}
       step={step}
-      onChange={(n) => change(label.toLowerCase(), (s) => void (s[key] = key === 'floorSwg' ? Math.round(n) : n))}
+      onChange={(n) =>
+        change(
+          asLabel('make.do-value', { what: label.toLowerCase() }),
+          (s) => void (s[key] = key === 'floorSwg' ? Math.round(n) : n),
+        )
+      }
     />
   );
   const share = (label: string, key: 'breakageShare' | 'lengthShare' | 'widthShare', least: number, most: number) => (
@@ -191,7 +199,7 @@ function Editor({ own }: { own: Own }) {
       unit="%"
       least={least}
       most={most}
-      onChange={(n) => change(label.toLowerCase(), (s) => void (s[key] = n / 100))}
+      onChange={(n) => change(asLabel('make.do-value', { what: label.toLowerCase() }), (s) => void (s[key] = n / 100))}
     />
   );
   return (
@@ -202,9 +210,13 @@ function Editor({ own }: { own: Own }) {
           const mm = species.habit === 'sprig' ? body.axialMm * 2 : body.radialMm * 2;
           return (
             <span key={stage.id} className="text-center">
-              <Portrait kind={kindOf(own, stage.id)} px={stage.open === 1 ? 220 : 90} alt={`${own.name}, ${stage.name}`} />
+              <Portrait
+                kind={kindOf(own, stage.id)}
+                px={stage.open === 1 ? 220 : 90}
+                alt={`${own.name}, ${words.stage(stage)}`}
+              />
               <b className="block text-[15px]">
-                {stage.name} {Math.round(mm)} mm, {words.units.gramFigure(body.massGrams)} g
+                {words.stage(stage)} {words.units.length(mm)}, {words.units.gramFigure(body.massGrams)} g
               </b>
             </span>
           );
@@ -226,7 +238,7 @@ function Editor({ own }: { own: Own }) {
               onBlur={(e) =>
                 e.target.value.trim() &&
                 e.target.value !== own[key] &&
-                change(label.toLowerCase(), (s) => void (s[key] = e.target.value.trim()))
+                change(asLabel('make.do-value', { what: label.toLowerCase() }), (s) => void (s[key] = e.target.value.trim()))
               }
             />
           </label>
@@ -242,7 +254,7 @@ function Editor({ own }: { own: Own }) {
           >
             {ROLES.filter((r) => r !== 'bud').map((r) => (
               <option key={r} value={r}>
-                {roleNames[r]}
+                {words.label(roleNames[r])}
               </option>
             ))}
           </select>
@@ -256,7 +268,7 @@ function Editor({ own }: { own: Own }) {
           >
             {allMethods(catalogue).map((m) => (
               <option key={m.id} value={m.id}>
-                {m.name}
+                {words.method(m.id)}
               </option>
             ))}
           </select>
@@ -275,8 +287,8 @@ function Editor({ own }: { own: Own }) {
           />
           {share(words.label('make.length'), 'lengthShare', 60, 150)}
           {share(words.label('make.width'), 'widthShare', 50, 180)}
-          {number(asLabel('make.do-cup'), 'cupDeg', '°', -40, 60)}
-          {number(asLabel('make.do-curl'), 'curlDeg', '°', -60, 60)}
+          {number(words.label('make.cup'), 'cupDeg', '°', -40, 60)}
+          {number(words.label('make.curl'), 'curlDeg', '°', -60, 60)}
         </fieldset>
       )}
       {counts.length > 0 && (
@@ -285,21 +297,26 @@ function Editor({ own }: { own: Own }) {
           {counts.map((c) => (
             <NumberField
               key={c.id}
-              label={c.name}
+              label={words.counts(c.id)}
               value={own.counts[c.id] ?? c.count}
               unit=""
               least={c.least}
               most={c.most}
-              onChange={(n) => change(`${n} ${c.name.toLowerCase()}`, (s) => void (s.counts[c.id] = Math.round(n)))}
+              onChange={(n) =>
+                change(
+                  asLabel('make.do-value', { what: words.counts(c.id).toLowerCase() }),
+                  (s) => void (s.counts[c.id] = Math.round(n)),
+                )
+              }
             />
           ))}
         </fieldset>
       )}
       <fieldset className="flex flex-wrap gap-4">
         <legend className="pb-1 font-semibold">{words.label('make.paste-and-wire')}</legend>
-        {number(asLabel('make.do-paste'), 'pasteMm', 'mm', 0.2, 6, 0.1)}
-        {number(asLabel('make.do-no-thinner-than'), 'floorSwg', 'SWG', 14, 35)}
-        {number(asLabel('make.do-hook'), 'hookMm', 'mm', 0, 15)}
+        {number(words.label('make.paste-thick'), 'pasteMm', 'mm', 0.2, 6, 0.1)}
+        {number(words.label('make.thinnest'), 'floorSwg', 'SWG', 14, 35)}
+        {number(words.label('make.hook'), 'hookMm', 'mm', 0, 15)}
         {share(words.label('make.breaks'), 'breakageShare', 0, 90)}
         <Sizes own={own} onChange={(sizes) => change(asLabel('make.do-sizes'), (s) => void (s.sizesMm = sizes))} />
       </fieldset>

@@ -10,9 +10,8 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Choice, NumberField } from '../shared/fields';
 import { ReadIn, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
-import { plural } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
-import { moneyWords, useQuote } from './useQuote';
+import { useQuote } from './useQuote';
 import { currentWords, useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
 
@@ -71,22 +70,27 @@ function Line({ name, detail, amount, strong }: { name: string; detail?: string;
 function ForClient({ plan, quote, prices }: { plan: DerivedPlan; quote: Quote; prices: Prices }) {
   const words = useWords();
   const job = useStudio((s) => s.project!.name);
-  const money = (x: number) => moneyWords(x, prices.currency);
+  const money = (x: number) => words.money(x);
   return (
     <ul aria-label={words.label('make.sugar-flowers-for', { job })}>
       {plan.tray.map((k) => {
         return <Line key={k.key} name={words.counted(k.placed, words.piece(k))} amount="" />;
       })}
-      <Line name="Sugar flowers, composed, wired and set on the cake" amount={money(quote.beforeTax)} />
-      {quote.tax > 0 && <Line name={`Tax, ${Math.round(prices.taxShare * 1000) / 10}%`} amount={money(quote.tax)} />}
-      <Line name="Total" amount={money(quote.total)} strong />
+      <Line name={words.label('make.set-on-cake')} amount={money(quote.beforeTax)} />
+      {quote.tax > 0 && (
+        <Line
+          name={words.label('make.tax-of', { share: `${words.units.asIs(Math.round(prices.taxShare * 1000) / 10)}%` })}
+          amount={money(quote.tax)}
+        />
+      )}
+      <Line name={words.label('make.total')} amount={money(quote.total)} strong />
     </ul>
   );
 }
 
 function ForMaker({ quote, prices }: { quote: Quote; prices: Prices }) {
   const words = useWords();
-  const money = (x: number) => moneyWords(x, prices.currency);
+  const money = (x: number) => words.money(x);
   return (
     <>
       <ul aria-label={words.label('make.breakdown')}>
@@ -95,28 +99,30 @@ function ForMaker({ quote, prices }: { quote: Quote; prices: Prices }) {
         ))}
         <Line name={words.say(quote.labour.name)} detail={words.say(quote.labour.detail)} amount={money(quote.labour.amount)} />
         <Line
-          name="Overhead"
-          detail={words.label('make.share-of-both', { overheadShare: Math.round(prices.overheadShare * 100) })}
+          name={words.label('make.overhead')}
+          detail={words.label('make.share-of-both', { share: words.units.percent(prices.overheadShare) })}
           amount={money(quote.overhead)}
         />
         <Line
-          name="Margin"
-          detail={words.label('make.share-of-price', { marginShare: Math.round(prices.marginShare * 100) })}
+          name={words.label('shared.margin')}
+          detail={words.label('make.share-of-price', { share: words.units.percent(prices.marginShare) })}
           amount={money(quote.margin)}
         />
         <Line
-          name="Rounded up"
+          name={words.label('make.rounded-up')}
           detail={words.label('make.to-steps-of', { roundTo: prices.roundTo })}
           amount={money(quote.rounding)}
         />
-        <Line name="Before tax" amount={money(quote.beforeTax)} strong />
-        <Line name="Tax" amount={money(quote.tax)} />
-        <Line name="Total" amount={money(quote.total)} strong />
+        <Line name={words.label('make.before-tax')} amount={money(quote.beforeTax)} strong />
+        <Line name={words.label('make.tax')} amount={money(quote.tax)} />
+        <Line name={words.label('make.total')} amount={money(quote.total)} strong />
       </ul>
       <p className="small pt-1">
         {words.label('make.spares-so-what-breaks-amounts', {
           unpriced: quote.unpriced.length > 0 ? 'yes' : 'no',
-          unpriced2: words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase(),
+          dust: `${words.units.asIs(0.05)} g`,
+          glue: `${words.units.asIs(0.2)} g`,
+          list: words.list(quote.unpriced.map((n) => words.say(n))).toLowerCase(),
         })}
       </p>
     </>
@@ -169,7 +175,7 @@ function Rates({ prices }: { prices: Prices }) {
         least={0.01}
         most={100}
         step={0.5}
-        onChange={(n) => getStudio().edit(`rounded to ${n}`, (d) => void (d.prices.roundTo = n))}
+        onChange={(n) => getStudio().edit(asLabel('make.do-rounded'), (d) => void (d.prices.roundTo = n))}
       />
     </div>
   );
@@ -201,11 +207,11 @@ function Shopping({ needs, prices }: { needs: readonly Need[]; prices: Prices })
                   key={b.id}
                   name={`${b.packs} × ${words.say(b.name)}`}
                   detail={words.label('make.each-needed-there', {
-                    plural: plural(b.pack, b.unit, b.unit === 'piece' ? 'pieces' : b.unit),
+                    pack: words.label('make.pack-of', { n: b.pack, unit: b.unit }),
                     needed: Math.ceil(b.needed),
                     onHand: b.onHand,
                   })}
-                  amount={b.price === null ? words.label('make.no-price') : moneyWords(b.price, prices.currency)}
+                  amount={b.price === null ? words.label('make.no-price') : words.money(b.price)}
                 />
               ))}
           </ul>
@@ -299,14 +305,13 @@ function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }
                   <td key={key} className="py-1 pr-2 align-top">
                     <NumberField
                       label={words.label('make.a-pack-holds-2', {
-                        key: key === 'packPrice' ? 'yes' : 'no',
-                        key2: key === 'pack' ? 'yes' : 'no',
-                        m: m.name,
+                        name: m.name,
+                        field: key,
                       })}
                       hideLabel
                       width={104}
                       value={m[key]}
-                      unit={unit}
+                      unit={unit === 'piece' ? words.label('make.pieces') : unit}
                       least={least}
                       most={1_000_000}
                       onChange={(n) => change(m.id, { [key]: n })}

@@ -1,14 +1,14 @@
 'use client';
 
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { moneyWords, useQuote } from './useQuote';
+import { useQuote } from './useQuote';
 import { useWords } from '../speech/useWords';
 
 /** The price at a glance: work, materials and the rest as lengths of one bar. */
 export function PriceBar({ plan, onOpen }: { plan: DerivedPlan; onOpen(): void }) {
   const words = useWords();
-  const { quote, minutes, prices } = useQuote(plan);
-  const money = (x: number) => moneyWords(x, prices.currency);
+  const { quote, minutes } = useQuote(plan);
+  const money = (x: number) => words.money(x);
   const materials = quote.materials.reduce((a, m) => a + m.amount, 0);
   const parts = [
     {

@@ -16,6 +16,7 @@ import { WireEnds } from './WireEnds';
 import { getStudio, useStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
+import { wallFromText } from '@/core/days/clock';
 import { asLabel } from '@/core/words/asLabel';
 
 /** Pieces made before and kept: what is where, what this job took, and what it leaves over when it is done. */
@@ -61,12 +62,12 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
                 {species ? <Portrait kind={t} px={46} /> : <span className="size-[46px]" />}
                 <span className="min-w-[170px] grow">
                   <b className="block">
-                    {name}, {t.sizeMm} mm
+                    {name}, {words.units.mm(t.sizeMm)}
                   </b>
                   <span className="small">
-                    {species && `${colourwayOf(species, t.colourway).name}, `}
+                    {species && `${words.colour({ species: t.species, colourway: colourwayOf(species, t.colourway).id })}, `}
                     {t.where || words.label('make.place-not-said')}
-                    {t.madeOn && words.label('make.made-on', { madeOn: t.madeOn })}
+                    {t.madeOn && words.label('make.made-on', { madeOn: words.units.day(wallFromText(`${t.madeOn}T00:00`)) })}
                   </span>
                 </span>
                 <span className="small w-[132px]">
@@ -80,7 +81,9 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
                   onChange={(e) => change(t.id, { state: TIN_STATES.find((s) => s === e.target.value) ?? t.state })}
                 >
                   {TIN_STATES.map((s) => (
-                    <option key={s}>{s}</option>
+                    <option key={s} value={s}>
+                      {words.label(`tin.${s}`)}
+                    </option>
                   ))}
                 </select>
                 <span className="flex items-center gap-1">

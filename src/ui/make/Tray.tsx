@@ -30,7 +30,7 @@ export function Tray({ plan }: { plan: DerivedPlan }) {
           {shelves.map(({ method, kinds }) => (
             <div key={method.id} className="min-w-0 grow">
               <p className="small flex items-center gap-3">
-                {method.name}
+                {words.method(method.id)}
                 <span className="h-px grow bg-[var(--line)]" />
               </p>
               <ul className="flex flex-wrap gap-2">
@@ -140,7 +140,7 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
                 {b.tones.map((t) => (
                   <span key={t.name}>
                     <span className="mx-auto block size-4 rounded-full" style={{ background: t.colour }} />
-                    {t.grams} g {t.name}
+                    {t.grams} g {words.label(`tone.${t.name}`)}
                   </span>
                 ))}
               </span>
@@ -155,7 +155,7 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
             grams: base.grams,
             paste: plan.paste
               .filter((b) => base.balls.includes(b.colour))
-              .map((b) => `${b.grams} g ${b.name}`)
+              .map((b) => `${b.grams} g ${words.say(b.name)}`)
               .join(', '),
           })}
         </p>

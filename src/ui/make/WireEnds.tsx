@@ -4,7 +4,7 @@ import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { KEEP_OFFCUT_MM } from '@/core/wire/cutList';
 import { offcutsWith, sameOffcut, type Offcut } from '@/core/wire/offcuts';
-import { mmToGauge, soldIn, wireName } from '@/core/wire/gauge';
+import { mmToGauge, soldIn } from '@/core/wire/gauge';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
@@ -22,16 +22,14 @@ export function WireEnds() {
   return (
     <section aria-label={words.label('make.ends-of-wire')}>
       <h2 className="pb-1">{words.label('make.ends-of-wire')}</h2>
-      <p className="small">{words.label('make.from-on-wire-tape-can', { keepOffcutMm: words.units.mm(KEEP_OFFCUT_MM) })}</p>
+      <p className="small">{words.label('make.from-on-wire-tape-can', { least: words.units.mm(KEEP_OFFCUT_MM) })}</p>
       {offcuts.length === 0 && <p className="say">{words.label('make.none-are-kept')}</p>}
       <ul>
         {offcuts.map((o) => {
           const name = words.label('make.end-of-wire', {
-            gauge: o.gauge < 10 ? 'yes' : 'no',
-            wireName: wireName(o.gauge),
-            gauge2: o.gauge,
-            colour: o.colour,
-            lengthMm: words.units.mm(o.lengthMm),
+            wire: words.gauge(o.gauge),
+            colour: words.wireColour(o.colour),
+            length: words.units.mm(o.lengthMm),
           });
           const step = (by: 1 | -1) => void setOffcuts(offcutsWith(offcuts, [{ ...o, count: 1 }], by));
           return (
@@ -64,7 +62,7 @@ export function WireEnds() {
           >
             {soldIn(system).map((g) => (
               <option key={g} value={g}>
-                {wireName(g)}
+                {words.gauge(g)}
               </option>
             ))}
           </select>
@@ -72,7 +70,8 @@ export function WireEnds() {
         <NumberField
           label={words.label('make.long')}
           value={next.lengthMm}
-          unit="mm"
+          mm
+          unit=""
           least={10}
           most={2000}
           onChange={(n) => setNext({ ...next, lengthMm: Math.round(n) })}

@@ -15,6 +15,3 @@ export function useQuote(plan: DerivedPlan): { needs: Need[]; minutes: number; p
     return { needs, minutes, prices, quote: quoteOf(needs, minutes, prices) };
   }, [plan, prices]);
 }
-
-export const moneyWords = (amount: number, currency: string): string =>
-  `${currency} ${Number.isInteger(amount) ? amount : amount.toFixed(2)}`;

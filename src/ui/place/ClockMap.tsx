@@ -125,7 +125,7 @@ export function ClockMap({
             role="button"
             tabIndex={0}
             aria-label={words.label('place.entry', {
-              mark: mark ? `, ${mark}` : '',
+              mark: mark ? `, ${words.messages.names.levels[mark]}` : '',
               number: e.number,
               barrier: words.barrier(e.barrier)[0],
             })}

@@ -33,7 +33,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
   };
   const price = (id: string): string => {
     const row = prices.materials.find((m) => m.id === id);
-    return row ? `${prices.currency}\u202f${(row.packPrice / row.pack).toFixed(2)}` : '';
+    return row ? `${prices.currency}\u202f${words.units.number(row.packPrice / row.pack, 2)}` : '';
   };
   const take = (id: string | null, name: string) =>
     getStudio().edit(
@@ -84,7 +84,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
                 <span>{words.label('place.not-here', { whyNot: t.whyNot ? words.say(t.whyNot) : '' })}</span>
               ) : (
                 <span>
-                  <b>{Math.round(t.insideMm)} mm</b> {words.label('place.deep')}
+                  <b>{words.units.length(t.insideMm)}</b> {words.label('place.deep')}
                   <span className="small block">
                     {b.minutes + b.dryMinutes} min{b.dryMinutes ? words.label('place.to-set', { dryMinutes: b.dryMinutes }) : ''}
                     {price(b.id) && `, ${price(b.id)}`}

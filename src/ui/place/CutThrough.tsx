@@ -99,8 +99,8 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: PlannedEn
           <path d={`M24 ${Y(tier.footMm)}V${Y(tier.topMm)}m-5 0h10M19 ${Y(tier.footMm)}h10`} stroke="var(--ink)" fill="none" />
           <text transform={`translate(17 ${Y((tier.footMm + tier.topMm) / 2)}) rotate(-90)`} textAnchor="middle">
             {words.label('place.of-foam', {
-              kind: tier.tier.kind === 'dummy' ? 'yes' : 'no',
-              heightMm: words.units.figure(tier.tier.heightMm),
+              foam: tier.tier.kind === 'dummy' ? 'yes' : 'no',
+              height: words.units.figure(tier.tier.heightMm),
             })}
           </text>
           <text x={X(end.r) + 8} y={Y(end.z) + 4} fontWeight="600">

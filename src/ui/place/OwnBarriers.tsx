@@ -39,7 +39,8 @@ export function OwnBarriers() {
     <NumberField
       label={label}
       value={next[key]}
-      unit={unit}
+      mm={unit === 'mm'}
+      unit={unit === 'mm' ? '' : unit}
       least={least}
       most={most}
       step={step}
@@ -56,11 +57,11 @@ export function OwnBarriers() {
           <li key={b.id} className="flex flex-wrap items-center gap-3 py-1 text-[15px]">
             <b>{b.name}</b>{' '}
             {words.label('place.bore-long-up-g', {
-              kind: b.kind,
-              boreMm: words.units.figure(b.boreMm, 1),
-              outsideMm: b.outsideMm,
-              stockMm: words.units.mm(b.stockMm),
-              mostGrams: b.mostGrams,
+              kind: words.label(b.kind === 'straw' ? 'place.straw' : 'place.pick').toLowerCase(),
+              bore: words.units.length(b.boreMm, 1),
+              outside: words.units.mm(b.outsideMm),
+              stock: words.units.mm(b.stockMm),
+              grams: words.units.grams(b.mostGrams),
             })}
             <button
               className="key"
@@ -96,10 +97,10 @@ export function OwnBarriers() {
           ]}
           onChange={(kind) => set({ kind })}
         />
-        {figure(asLabel('place.do-bore'), 'boreMm', 'mm', 1, 30, 0.1)}
-        {figure(asLabel('place.do-outside'), 'outsideMm', 'mm', 1.2, 34, 0.1)}
-        {figure(asLabel('place.do-length'), 'stockMm', 'mm', 20, 400, 1)}
-        {figure(asLabel('place.do-carries'), 'mostGrams', 'g', 1, 400, 1)}
+        {figure(words.label('place.bore-field'), 'boreMm', 'mm', 1, 30, 0.1)}
+        {figure(words.label('place.outside'), 'outsideMm', 'mm', 1.2, 34, 0.1)}
+        {figure(words.label('make.length'), 'stockMm', 'mm', 20, 400, 1)}
+        {figure(words.label('place.carries'), 'mostGrams', 'g', 1, 400, 1)}
         <button
           className="key"
           disabled={!checked.success}

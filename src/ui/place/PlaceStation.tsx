@@ -103,10 +103,10 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
             </p>
             <p className="small">
               {words.label('place.g-needs-hold-this-crumb', {
-                massGrams: Math.round(entry.massGrams),
-                holdMm: words.units.length(entry.holdMm),
-                cakeMm: words.units.length(entry.cakeMm),
-                meets: entry.meets,
+                grams: words.units.grams(Math.round(entry.massGrams)),
+                hold: words.units.length(entry.holdMm),
+                cake: words.units.length(entry.cakeMm),
+                meets: words.label(`meets.${entry.meets}`),
               })}
             </p>
           </>
@@ -195,7 +195,10 @@ function Message({ warning, first, onShow }: { warning: Warning; first: boolean;
 /** One press, one step; moving apart is worked out beside the page and said when nothing helped. */
 async function mendIt(warning: Warning, mend: Mend): Promise<void> {
   const studio = getStudio();
-  if (mend.do !== 'move apart') return studio.edit(currentWords().mend(mend).toLowerCase(), (d) => applyMend(d, warning, mend));
+  if (mend.do !== 'move apart')
+    return studio.edit(asLabel('place.do-mend', { mend: currentWords().mend(mend).toLowerCase() }), (d) =>
+      applyMend(d, warning, mend),
+    );
   const project = studio.project!;
   const { moves, left } = await planBench.apart(project);
   if (getStudio().project !== project) return;
@@ -210,7 +213,7 @@ async function mendIt(warning: Warning, mend: Mend): Promise<void> {
     studio.set({
       message: {
         kind: 'tell',
-        text: currentWords().label('place.still-stand-near-each-other', { left }),
+        text: asLabel('place.still-stand-near-each-other', { left }),
       },
     });
 }
@@ -225,16 +228,15 @@ function PushTest() {
     <details className="border-t border-[var(--line)] pt-1">
       <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">
         {words.label('place.how-firm-cake-kpa-assumed', {
-          grams: grams === null ? 'yes' : 'no',
-          crumbKpa: CRUMB_KPA[crumb],
-          pushTestKPa: words.units.number(pushTestKPa(grams)),
+          tested: grams === null ? 'no' : 'yes',
+          kPa: words.units.kPa(grams === null ? CRUMB_KPA[crumb] : pushTestKPa(grams)),
         })}
       </summary>
       <p className="text-[15px]">
         {words.label('place.push-straw-wide-deep-into', {
-          widthMm: words.units.mm(PUSH_TEST.widthMm),
-          deepMm: words.units.mm(PUSH_TEST.deepMm),
-          aboveMm: words.units.mm(PUSH_TEST.aboveMm),
+          width: words.units.mm(PUSH_TEST.widthMm),
+          deep: words.units.mm(PUSH_TEST.deepMm),
+          above: words.units.mm(PUSH_TEST.aboveMm),
         })}
       </p>
       <div className="flex flex-wrap items-end gap-3 pt-2">
@@ -251,7 +253,7 @@ function PushTest() {
             className="key"
             onClick={() => edit(asLabel('place.do-crumb-as-assumed'), (d) => void (d.brief.pushTestGrams = null))}
           >
-            {words.label('place.as-assumed-for', { crumb })}
+            {words.label('place.as-assumed-for', { crumb: words.label(`crumb.${crumb}`) })}
           </button>
         )}
       </div>
@@ -270,9 +272,9 @@ function EntryList({ chosen, onChoose }: { chosen: string | null; onChoose(id: s
           <th>{words.label('place.number')}</th>
           <th>{words.label('place.barrier')}</th>
           <th>{words.label('shared.where')}</th>
-          <th className="text-right">{words.label('place.cut', { lengthUnit: words.units.sign })}</th>
+          <th className="text-right">{words.label('place.cut', { sign: words.units.sign })}</th>
           <th className="text-right">{words.label('place.down')}</th>
-          <th className="text-right">{words.label('place.stem', { lengthUnit: words.units.sign })}</th>
+          <th className="text-right">{words.label('place.stem', { sign: words.units.sign })}</th>
         </tr>
       </thead>
       <tbody>

@@ -62,7 +62,8 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
               key={t.tier.id}
               label={words.label('place.round-tier', { tier: words.tier(tierRef(cake, t.index))[0] })}
               value={wrapMm.find((w) => w.tierId === t.tier.id)?.mm ?? Math.round(unrollSide(t.outline).lengthMm)}
-              unit="mm"
+              mm
+              unit=""
               least={100}
               most={4000}
               onChange={(mm) =>

@@ -4,8 +4,6 @@ import { CircleHelp, Timer, Volume2, X } from 'lucide-react';
 import { format } from 'date-fns';
 import { useEffect, useRef, useState, type MouseEvent, type ReactNode } from 'react';
 import type { Step } from '@/core/plan/benchSteps';
-import { habits } from '../speech/habits';
-import { say } from '../speech/say';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
@@ -54,7 +52,10 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
   const on = () => {
     if (!step) return;
     setWhy(false);
-    getStudio().edit(words.say(step.title).toLowerCase(), (d) => void d.taped.push(step.key));
+    getStudio().edit(
+      asLabel('shared.do-text', { text: words.say(step.title).toLowerCase() }),
+      (d) => void d.taped.push(step.key),
+    );
     timer.count();
   };
   const back = () => {
@@ -71,7 +72,7 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
     const sitting = timer.stop();
     if (sitting)
       getStudio().edit(
-        asLabel('shared.do-min-of', { minutes: Math.round(sitting.minutes), logKind }),
+        asLabel('shared.do-min-of'),
         (d) =>
           void d.log.push({
             id: crypto.randomUUID(),
@@ -112,7 +113,8 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
           {head}
           <Progress at={at < 0 ? steps.length : at} count={steps.length} />
           <button className="key" aria-pressed={timer.running} onClick={timer.toggle}>
-            <Timer size={20} /> {timer.running ? `${timer.minutes} min` : words.label('shared.time-it')}
+            <Timer size={20} />{' '}
+            {timer.running ? words.label('shared.minutes-running', { minutes: timer.minutes }) : words.label('shared.time-it')}
           </button>
           <button
             className="key px-3"
@@ -220,16 +222,11 @@ function speak(step: Step): void {
   const voice = window.speechSynthesis;
   if (!voice) return;
   voice.cancel();
-  const words = currentWords();
+  const words = currentWords().aloud();
   const figures = step.figures.map((f) => words.figure(f));
   const sentences = [words.say(step.title), ...figures.map((f) => `${f.figure}, ${f.words}`)];
-  const utterance = new SpeechSynthesisUtterance(
-    sentences
-      .join('. ')
-      .replaceAll(' ga', ` ${say('gauge')}`)
-      .replaceAll('Ø', say('diameter')),
-  );
-  utterance.lang = habits().language;
+  const utterance = new SpeechSynthesisUtterance(sentences.join('. '));
+  utterance.lang = words.messages.locale;
   voice.speak(utterance);
 }
 

@@ -2,16 +2,17 @@
 
 import { useId, useState, type KeyboardEvent } from 'react';
 import { MM_PER_INCH } from '@/core/geometry/units';
-import { habits } from '../speech/habits';
-import { INCH_STEP, inchFieldToMm, mmToInchField } from '../speech/measures';
+import { useWords } from '../speech/useWords';
+import { INCH_STEP, inchFieldToMm, mmToInchField } from './inches';
 import { faultOf } from './numbers';
 
 interface NumberFieldProps {
   label: string;
   value: number;
+  /** what stands behind the figure; of a length, what stands behind its mm or in */
   unit: string;
-  /** it is a length in millimetres though its unit does not begin with mm, as in “high” */
-  mm?: boolean;
+  /** it is a length, kept in millimetres; unsaid where there is no room for the sign */
+  mm?: boolean | 'unsaid';
   least: number;
   most: number;
   step?: number;
@@ -22,15 +23,17 @@ interface NumberFieldProps {
 
 /** A figure that is typed or stepped. What is out of bounds is said in a sentence under it and changes nothing. */
 export function NumberField(props: NumberFieldProps) {
-  const inches = habits().lengths === 'in' && (props.mm || /^mm\b/.test(props.unit));
-  return <FigureField {...(inches ? inInchesOf(props) : props)} />;
+  const { sign } = useWords().units;
+  if (!props.mm) return <FigureField {...props} />;
+  if (sign === 'in') return <FigureField {...inInchesOf(props)} />;
+  return <FigureField {...props} unit={props.mm === 'unsaid' ? props.unit : `mm ${props.unit}`.trim()} />;
 }
 
 /** A field for millimetres as one for inches; what is stored stays millimetres. */
 const inInchesOf = (mm: NumberFieldProps): NumberFieldProps => ({
   ...mm,
   value: mmToInchField(mm.value),
-  unit: mm.mm ? `in ${mm.unit}` : mm.unit.replace('mm', 'in'),
+  unit: `in ${mm.unit}`.trim(),
   least: Math.ceil((mm.least / MM_PER_INCH) * 1000) / 1000,
   most: Math.floor((mm.most / MM_PER_INCH) * 1000) / 1000,
   step: INCH_STEP,
@@ -38,11 +41,12 @@ const inInchesOf = (mm: NumberFieldProps): NumberFieldProps => ({
 });
 
 function FigureField({ label, value, unit, least, most, step = 1, width = 118, hideLabel, onChange }: NumberFieldProps) {
+  const words = useWords();
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
-  const fault = typed === null ? null : faultOf(typed, label, unit, least, most);
+  const fault = typed === null ? null : faultOf(typed, least, most);
   const commit = (text: string) => {
-    if (!faultOf(text, label, unit, least, most) && Number(text) !== value) onChange(Number(text));
+    if (!faultOf(text, least, most) && Number(text) !== value) onChange(Number(text));
   };
   return (
     <span className="inline-block align-top">
@@ -71,7 +75,7 @@ function FigureField({ label, value, unit, least, most, step = 1, width = 118, h
       </span>
       {fault && (
         <span id={`${id}-fault`} role="alert" className="block max-w-56 pt-1 text-[13px] leading-tight text-[var(--stop)]">
-          {fault}
+          {words.label(`shared.field-${fault}`, { label, unit, bound: fault === 'least' ? least : most })}
         </span>
       )}
     </span>

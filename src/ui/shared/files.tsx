@@ -8,7 +8,6 @@ import type { Issue } from '@/core/plan/project';
 import { currentWords, useWords } from '../speech/useWords';
 import { saveFile } from './fileAccess';
 import { OpenFile } from './OpenFile';
-import { plural } from './words';
 
 /** Drawings at true size on sheets of paper, as a PDF. What writes it is fetched when it is first asked for. */
 export async function downloadSheets(name: string, drawings: readonly Drawing[], paper: Paper): Promise<void> {
@@ -33,15 +32,15 @@ export function ReadIn<T>({
   accept,
   read,
   changes,
-  what = 'row',
+  what = 'rows',
   onTake,
 }: {
   label: string;
   accept: Record<string, string[]>;
   read(text: string): ReadResult<T> | Promise<ReadResult<T>>;
   changes(value: T): Change;
-  /** one of what is read */
-  what?: string;
+  /** what is read */
+  what?: 'rows' | 'busy';
   onTake(value: T): void;
 }) {
   const words = useWords();
@@ -54,13 +53,14 @@ export function ReadIn<T>({
   };
   return (
     <>
-      <OpenFile name={`${label}: file`} accept={accept} onFile={(f) => void f.text().then(open)}>
+      <OpenFile name={words.label('shared.file-of', { label })} accept={accept} onFile={(f) => void f.text().then(open)}>
         <FolderInput size={20} /> {label}
       </OpenFile>
       {waiting && (
         <span role="status" className="well flex flex-wrap items-center gap-3 px-3 py-2 text-[15px]">
           {words.label('shared.new-changed-gone', {
-            plural: plural(waiting.change.added, what),
+            what,
+            added: waiting.change.added,
             changed: waiting.change.changed,
             gone: waiting.change.gone,
           })}
@@ -81,12 +81,11 @@ export function ReadIn<T>({
       {issues.length > 0 && (
         <span role="alert" className="block w-full rounded-xl bg-[var(--stopwash)] px-3 py-2 text-[15px]">
           {words.label('shared.nothing-was-changed-more', {
-            issues: issues.length > 5 ? 'yes' : 'no',
-            issues2: issues
+            why: issues
               .slice(0, 5)
               .map((i) => `${i.message}${/[.!]$/.test(i.message) ? '' : '.'}`)
               .join(' '),
-            issues3: issues.length - 5,
+            more: Math.max(0, issues.length - 5),
           })}
         </span>
       )}

@@ -85,8 +85,10 @@ function Header({ here }: { here: StationId | null }) {
   const leavesAt = useStudio((s) => s.project?.brief.leavesAt ?? null);
   const onlyLook = useStudio((s) => s.onlyLook);
   const saved = useStudio((s) => s.saved);
-  const back = useStudio((s) => s.past[s.past.length - 1]?.label ?? null);
-  const forth = useStudio((s) => s.future[0]?.label ?? null);
+  const last = useStudio((s) => s.past[s.past.length - 1]?.label ?? null);
+  const next = useStudio((s) => s.future[0]?.label ?? null);
+  const back = last && words.tell(last);
+  const forth = next && words.tell(next);
   const evening = useStudio((s) => s.evening);
   const list = useStudio((s) => s.showList);
   return (
@@ -102,7 +104,7 @@ function Header({ here }: { here: StationId | null }) {
             aria-label={words.label('shell.saving-2')}
             className={saved === 'failed' ? 'ml-3 font-semibold text-[var(--stop)]' : 'ml-3'}
           >
-            {leavesAt ? (onlyLook ? words.label('shell.open-another-tab-only-looking') : SAVED_WORDS[saved]) : ''}
+            {leavesAt ? (onlyLook ? words.label('shell.open-another-tab-only-looking') : words.label(SAVED_WORDS[saved])) : ''}
           </span>
         </p>
       </div>
@@ -161,10 +163,13 @@ function Message() {
     >
       {fault && <CircleAlert size={20} className="shrink-0 text-[var(--stop)]" />}
       <p className="min-w-0 grow">
-        {message?.text ??
-          (deleted
+        {message
+          ? words.tell(message.text)
+          : deleted
             ? words.label('shell.is-deleted', { project: deleted.project.name })
-            : (planFault ?? words.label('shell.taken-out-what-kept')))}
+            : planFault
+              ? words.tell(planFault)
+              : words.label('shell.taken-out-what-kept')}
       </p>
       {deleted && (
         <button className="key" onClick={() => void getStudio().bringBack()}>

@@ -4,6 +4,8 @@ import type { Habits } from '@/data/habits';
 import { Choice } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { Dialog } from './Dialog';
+import { capital } from '@/core/words/capital';
+import { LANGUAGE_IDS, LANGUAGES } from '@/core/words/languages';
 import { useWords } from '../speech/useWords';
 
 /** Language, lengths, clock and week: of this browser, for all jobs. Files and sheets keep their own. */
@@ -19,10 +21,7 @@ export function HabitsCard({ onClose }: { onClose(): void }) {
           <Choice
             label={words.label('shell.language')}
             value={habits.language}
-            options={[
-              { value: 'en', name: 'English' },
-              { value: 'es', name: 'Español' },
-            ]}
+            options={LANGUAGE_IDS.map((value) => ({ value, name: LANGUAGES[value].name }))}
             onChange={(language) => set({ language })}
           />
         </dd>
@@ -56,9 +55,9 @@ export function HabitsCard({ onClose }: { onClose(): void }) {
             label={words.label('shell.a-week-begins-on')}
             value={`${habits.weekBegins}`}
             options={[
-              { value: '1', name: words.label('shell.monday') },
-              { value: '0', name: words.label('shell.sunday') },
-              { value: '6', name: words.label('shell.saturday') },
+              { value: '1', name: capital(words.units.weekday(1)) },
+              { value: '0', name: capital(words.units.weekday(0)) },
+              { value: '6', name: capital(words.units.weekday(6)) },
             ]}
             onChange={(day) => set({ weekBegins: day === '0' ? 0 : day === '6' ? 6 : 1 })}
           />

@@ -1,39 +1,43 @@
 'use client';
 
 import { Dialog } from './Dialog';
+import type { PlainKey } from '@/core/words/words';
 import { useWords } from '../speech/useWords';
 
-const KEYS: readonly { where: string; keys: readonly [string, string][] }[] = [
+/** A key by its sign, or by the label that names it. */
+type KeyName = { sign: string } | { label: PlainKey };
+
+const KEYS: readonly { where: PlainKey; keys: readonly [KeyName, PlainKey][] }[] = [
   {
     where: 'shell.everywhere',
     keys: [
-      ['Ctrl Z', 'shell.take-last-step-back'],
-      ['Ctrl Y', 'shell.and-forth-again'],
-      ['Ctrl K', 'shell.everything-by-its-name'],
-      ['?', 'shell.this-list'],
-      ['F1', 'shell.why-this-station-works-as'],
-      ['Tab', 'shell.from-one-thing-next-enter'],
+      [{ sign: 'Ctrl Z' }, 'shell.take-last-step-back'],
+      [{ sign: 'Ctrl Y' }, 'shell.and-forth-again'],
+      [{ sign: 'Ctrl K' }, 'shell.everything-by-its-name'],
+      [{ sign: '?' }, 'shell.this-list'],
+      [{ sign: 'F1' }, 'shell.why-this-station-works-as'],
+      [{ sign: 'Tab' }, 'shell.from-one-thing-next-enter'],
     ],
   },
   {
     where: 'shared.compose',
     keys: [
-      ['F, R, B, L, A', 'shell.look-from-front-right-back'],
-      ['V', 'shell.all-sides-at-once'],
-      ['shell.arrows', 'shell.turn-cake-with-pieces-chosen'],
-      ['shared.delete', 'shell.take-chosen-pieces-away'],
-      ['Esc', 'shell.let-go-what-chosen'],
+      [{ sign: 'F, R, B, L, A' }, 'shell.look-from-front-right-back'],
+      [{ sign: 'V' }, 'shell.all-sides-at-once'],
+      [{ label: 'shell.arrows' }, 'shell.turn-cake-with-pieces-chosen'],
+      [{ label: 'shared.delete' }, 'shell.take-chosen-pieces-away'],
+      [{ sign: 'Esc' }, 'shell.let-go-what-chosen'],
     ],
   },
   {
     where: 'shell.bench-mode-beside-cake',
     keys: [
-      ['shell.space-enter', 'shell.done-the-next-step'],
-      ['shell.backspace', 'shell.one-step-back'],
-      ['Esc', 'shell.close-step-remembered'],
+      [{ label: 'shell.space-enter' }, 'shell.done-the-next-step'],
+      [{ label: 'shell.backspace' }, 'shell.one-step-back'],
+      [{ sign: 'Esc' }, 'shell.close-step-remembered'],
     ],
   },
-  { where: 'shell.days', keys: [['shell.on-a-block', 'shell.work-day-before-or-after']] },
+  { where: 'shell.days', keys: [[{ label: 'shell.on-a-block' }, 'shell.work-day-before-or-after']] },
 ];
 
 /** Every key that does something. */
@@ -43,12 +47,12 @@ export function KeysHelp({ onClose }: { onClose(): void }) {
     <Dialog title={words.label('shell.keys')} onClose={onClose}>
       {KEYS.map(({ where, keys }) => (
         <div key={where} className="pt-3">
-          <h2>{where}</h2>
+          <h2>{words.label(where)}</h2>
           <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1 text-[15px]">
-            {keys.map(([name, words]) => (
-              <div key={name} className="contents">
-                <dt className="font-semibold">{name}</dt>
-                <dd>{words}</dd>
+            {keys.map(([name, does]) => (
+              <div key={does} className="contents">
+                <dt className="font-semibold">{'sign' in name ? name.sign : words.label(name.label)}</dt>
+                <dd>{words.label(does)}</dd>
               </div>
             ))}
           </dl>

@@ -25,20 +25,16 @@ const KEYS = [
   { sheet: 'habits', name: 'shell.language-and-units', title: 'shell.language-lengths-clock', Icon: Languages },
 ] as const;
 
-/** What lies open; kept here so that it stays when everything is said anew in another language. */
-let lastOpen: Sheet | 'commands' | null = null;
-
 /** The sheets that can be laid over any station, their keys in the header, and the tour on a first visit. */
 export function Sheets({ here }: { here: StationId | null }) {
   const words = useWords();
-  const [open, show] = useState(lastOpen);
-  const setOpen = useCallback((sheet: typeof lastOpen) => show((lastOpen = sheet)), []);
+  const [open, setOpen] = useState<Sheet | 'commands' | null>(null);
   const firstVisit = useStudio((s) => s.firstVisit);
-  const close = useCallback(() => setOpen(null), [setOpen]);
+  const close = useCallback(() => setOpen(null), []);
   const endTour = useCallback(() => {
     getStudio().endTour();
     setOpen(null);
-  }, [setOpen]);
+  }, []);
   useEffect(() => {
     const key = (e: KeyboardEvent) => {
       const command = (e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'k';
@@ -49,7 +45,7 @@ export function Sheets({ here }: { here: StationId | null }) {
     };
     window.addEventListener('keydown', key);
     return () => window.removeEventListener('keydown', key);
-  }, [setOpen]);
+  }, []);
   return (
     <>
       {firstVisit && open !== 'tour' && (
@@ -61,8 +57,8 @@ export function Sheets({ here }: { here: StationId | null }) {
         <button
           key={sheet}
           className={`key bare ${sheet === 'keys' ? 'max-md:hidden' : ''}`}
-          aria-label={name}
-          title={title}
+          aria-label={words.label(name)}
+          title={words.label(title)}
           onClick={() => setOpen(sheet)}
         >
           <Icon size={20} />

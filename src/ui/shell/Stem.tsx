@@ -13,7 +13,7 @@ const HEIGHT = 118;
 export const Stem = memo(function Stem({ here }: { here: StationId | null }) {
   const words = useWords();
   // as text, so that the stem is drawn anew only when a bud changes and not with every move of a piece
-  const said = useStudio((s) => JSON.stringify(budsOf(s.project, s.plan)));
+  const said = useStudio((s) => JSON.stringify(budsOf(s.project, s.plan, words)));
   const buds = useMemo(() => JSON.parse(said) as Record<StationId, Bud>, [said]);
   const [box, width] = useWidth<HTMLElement>(1280);
   const narrow = width <= 900;
@@ -36,7 +36,7 @@ export const Stem = memo(function Stem({ here }: { here: StationId | null }) {
       </svg>
       <ol>
         {STATIONS.map((s) => (
-          <Way key={s.id} path={s.path} name={s.name} here={s.id === here} narrow={narrow} {...buds[s.id]} />
+          <Way key={s.id} path={s.path} name={words.label(s.name)} here={s.id === here} narrow={narrow} {...buds[s.id]} />
         ))}
       </ol>
     </nav>

@@ -3,7 +3,7 @@
 import { CircleAlert } from 'lucide-react';
 import { exportJob } from '../jobs/takeIn';
 import { getStudio, useStudio } from '../useStudio';
-import { currentWords, useWords } from '../speech/useWords';
+import { useWords } from '../speech/useWords';
 
 /** What a person has to know of the storage at once, with the way out beside it: the open job as a file, a second try. */
 export function StorageSigns() {
@@ -20,27 +20,28 @@ export function StorageSigns() {
         </p>
       )}
       {fault ? (
-        <Sign words={fault}>
+        <Sign told={words.tell(fault)}>
           <button className="key" onClick={() => void storeAgain()}>
             {words.label('shell.store-it-again')}
           </button>
         </Sign>
       ) : (
-        keeps === 'page' && <Sign words={words.label('shell.this-browser-stores-nothing-here')} />
+        keeps === 'page' && <Sign told={words.label('shell.this-browser-stores-nothing-here')} />
       )}
     </>
   );
 }
 
-function Sign({ words, children }: { words: string; children?: React.ReactNode }) {
+function Sign({ told, children }: { told: string; children?: React.ReactNode }) {
+  const words = useWords();
   const project = useStudio((s) => s.project);
   return (
     <div role="alert" className="no-print mx-6 mt-3 flex flex-wrap items-center gap-3 rounded-2xl bg-[var(--stopwash)] px-4 py-2">
       <CircleAlert size={20} className="shrink-0 text-[var(--stop)]" />
-      <p className="min-w-0 flex-1 basis-72">{words}</p>
+      <p className="min-w-0 flex-1 basis-72">{told}</p>
       {project && (
         <button className="key" onClick={() => void exportJob(project)}>
-          {currentWords().label('shell.save-job-as-file')}
+          {words.label('shell.save-job-as-file')}
         </button>
       )}
       {children}

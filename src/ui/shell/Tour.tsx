@@ -4,20 +4,21 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { getStudio } from '../useStudio';
 import { STATIONS, type StationId } from './stations';
+import type { PlainKey } from '@/core/words/words';
 import { useWords } from '../speech/useWords';
 
 /** Under a minute: one sentence at each station of the demo job. */
-const STOPS: readonly { at: StationId; words: string }[] = [
-  { at: 'brief', words: 'shell.here-cake-measured-day-leaves' },
+const STOPS: readonly { at: StationId; told: PlainKey }[] = [
+  { at: 'brief', told: 'shell.here-cake-measured-day-leaves' },
   {
     at: 'compose',
-    words: 'shell.the-cake-on-turntable-choose',
+    told: 'shell.the-cake-on-turntable-choose',
   },
-  { at: 'make', words: 'shell.what-make-with-spares-how' },
-  { at: 'wire', words: 'shell.which-wire-cut-which-length' },
-  { at: 'place', words: 'shell.how-each-stem-goes-what' },
-  { at: 'days', words: 'shell.the-work-on-days-free' },
-  { at: 'hand-over', words: 'shell.what-whoever-cuts-has-take' },
+  { at: 'make', told: 'shell.what-make-with-spares-how' },
+  { at: 'wire', told: 'shell.which-wire-cut-which-length' },
+  { at: 'place', told: 'shell.how-each-stem-goes-what' },
+  { at: 'days', told: 'shell.the-work-on-days-free' },
+  { at: 'hand-over', told: 'shell.what-whoever-cuts-has-take' },
 ];
 
 /** A card at the foot that walks through the stations; it can be left at any time and comes only once by itself. */
@@ -41,7 +42,7 @@ export function Tour({ onClose }: { onClose(): void }) {
     >
       <p className="small">{words.label('shell.tour-step', { at: at + 1, stops: STOPS.length })}</p>
       <p role="status" className="pt-1 text-[18px]">
-        {stop.words}
+        {words.label(stop.told)}
       </p>
       <div className="flex gap-3 pt-4">
         {last ? (

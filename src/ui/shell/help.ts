@@ -1,7 +1,8 @@
+import type { PlainKey } from '@/core/words/words';
 import type { StationId } from './stations';
 
 /** Why each station works as it does, in the words of the bench; shown beside it when it is asked for. */
-export const HELP: Record<StationId | 'jobs', { why: string; lines: readonly string[] }> = {
+export const HELP: Record<StationId | 'jobs', { why: PlainKey; lines: readonly PlainKey[] }> = {
   brief: {
     why: 'shell.measure-cake-fix-hour-first',
     lines: [

@@ -3,7 +3,7 @@ import { countedLog } from '@/core/log/entries';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 import type { Warning } from '@/core/plan/warnings';
-import { currentWords } from '../speech/useWords';
+import type { Words } from '@/core/words/words';
 
 export const STATIONS = [
   { id: 'brief', name: 'shell.brief', path: '/brief' },
@@ -29,12 +29,10 @@ export interface Bud {
 const stopsAt = (plan: DerivedPlan, ...stations: Warning['station'][]): number =>
   plan.warnings.filter((w) => w.level === 'stop' && stations.includes(w.station)).length;
 
-const stopNote = (n: number): string => currentWords().label('shell.stops', { n });
-
-const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+const stopNote = (n: number, words: Words): string => words.label('shell.stops', { n });
 
 /** What each bud of the stem shows: how far its station has come, or what still holds it closed. */
-export function budsOf(project: Project | null, plan: DerivedPlan | null): Record<StationId, Bud> {
+export function budsOf(project: Project | null, plan: DerivedPlan | null, words: Words): Record<StationId, Bud> {
   const shut = (note: string): Bud => ({ state: 'shut', note });
   if (!project || !plan) {
     return {
@@ -51,38 +49,38 @@ export function budsOf(project: Project | null, plan: DerivedPlan | null): Recor
   const pieces = plan.heads.length;
   const briefStops = stopsAt(plan, 'brief');
   const brief: Bud = briefStops
-    ? { state: 'stop', note: stopNote(briefStops) }
-    : { state: 'settled', note: currentWords().label('shell.tiers', { tiers: project.cake.tiers.length }) };
+    ? { state: 'stop', note: stopNote(briefStops, words) }
+    : { state: 'settled', note: words.label('shell.tiers', { tiers: project.cake.tiers.length }) };
   if (pieces === 0) {
-    const needs = shut(currentWords().label('shell.needs-compose'));
+    const needs = shut(words.label('shell.needs-compose'));
     return {
       brief,
       compose: {
         state: briefStops ? 'shut' : 'ready',
-        note: briefStops ? currentWords().label('shell.needs-brief') : currentWords().label('shell.ready'),
+        note: briefStops ? words.label('shell.needs-brief') : words.label('shell.ready'),
       },
       make: needs,
       wire: needs,
       place: needs,
       days: needs,
-      log: shut(currentWords().label('shell.starts-with-make')),
+      log: shut(words.label('shell.starts-with-make')),
       'hand-over': needs,
     };
   }
-  return { brief, compose: composeBud(plan), ...benchBuds(project, plan) };
+  return { brief, compose: composeBud(plan, words), ...benchBuds(project, plan, words) };
 }
 
-function composeBud(plan: DerivedPlan): Bud {
+function composeBud(plan: DerivedPlan, words: Words): Bud {
   const readings = plan.arrangements.flatMap((a) => a.readings).filter((r) => r.id !== 'buildable');
   const leaning = readings.filter((r) => r.score < LEVEL_SCORE).length;
   const stops = stopsAt(plan, 'compose');
-  if (stops) return { state: 'stop', note: stopNote(stops) };
+  if (stops) return { state: 'stop', note: stopNote(stops, words) };
   return leaning
-    ? { state: 'ready', note: currentWords().label('shell.leaning', { leaning, readings: readings.length }) }
-    : { state: 'settled', note: currentWords().label('shell.all-level') };
+    ? { state: 'ready', note: words.label('shell.leaning', { leaning, readings: readings.length }) }
+    : { state: 'settled', note: words.label('shell.all-level') };
 }
 
-function benchBuds(project: Project, plan: DerivedPlan): Omit<Record<StationId, Bud>, 'brief' | 'compose'> {
+function benchBuds(project: Project, plan: DerivedPlan, words: Words): Omit<Record<StationId, Bud>, 'brief' | 'compose'> {
   const toMake = plan.tray.reduce((a, k) => a + k.toMake, 0);
   const kinds = new Set(plan.tray.map((k) => k.key));
   const made = countedLog(project.log).reduce((a, e) => a + (kinds.has(e.kind) ? e.made : 0), 0);
@@ -95,37 +93,35 @@ function benchBuds(project: Project, plan: DerivedPlan): Omit<Record<StationId, 
   return {
     make:
       made >= toMake
-        ? { state: 'settled', note: currentWords().label('shell.all-made') }
-        : { state: 'ready', note: currentWords().label('shell.to-make', { toMake }) },
+        ? { state: 'settled', note: words.label('shell.all-made') }
+        : { state: 'ready', note: words.label('shell.to-make', { toMake }) },
     wire: wireStops
-      ? { state: 'stop', note: stopNote(wireStops) }
+      ? { state: 'stop', note: stopNote(wireStops, words) }
       : {
           state: 'ready',
-          note: joints
-            ? currentWords().label('shell.joints', { joints })
-            : currentWords().label('shell.stems', { stems: plan.stems.length }),
+          note: joints ? words.label('shell.joints', { joints }) : words.label('shell.stems', { stems: plan.stems.length }),
         },
     place: placeStops
-      ? { state: 'stop', note: stopNote(placeStops) }
+      ? { state: 'stop', note: stopNote(placeStops, words) }
       : {
           state: looks ? 'ready' : 'settled',
           note: looks
-            ? currentWords().label('shell.to-look-at', { looks })
-            : currentWords().label('shell.in-place', { entries: plan.entries.length }),
+            ? words.label('shell.to-look-at', { looks })
+            : words.label('shell.in-place', { entries: plan.entries.length }),
         },
     days: dayStops
-      ? { state: 'stop', note: stopNote(dayStops) }
+      ? { state: 'stop', note: stopNote(dayStops, words) }
       : {
           state: 'ready',
-          note: currentWords().label('shell.h-of-work', {
+          note: words.label('shell.h-of-work', {
             tasks: Math.round(plan.tasks.reduce((a, t) => a + t.minutes, 0) / 60),
           }),
         },
     log: made
-      ? { state: made >= toMake ? 'settled' : 'ready', note: currentWords().label('shell.made-of', { made, toMake }) }
-      : { state: 'ready', note: currentWords().label('shell.begin') },
+      ? { state: made >= toMake ? 'settled' : 'ready', note: words.label('shell.made-of', { made, toMake }) }
+      : { state: 'ready', note: words.label('shell.begin') },
     'hand-over': placeStops
-      ? { state: 'shut', note: currentWords().label('shell.needs-place') }
-      : { state: 'ready', note: currentWords().label('shell.to-take-out', { out }) },
+      ? { state: 'shut', note: words.label('shell.needs-place') }
+      : { state: 'ready', note: words.label('shell.to-take-out', { out }) },
   };
 }

@@ -1,40 +1,23 @@
 'use client';
 
-import { Fragment, Suspense, useEffect, useState, type ReactNode } from 'react';
-import { PLAIN_HABITS, type Habits } from '@/data/habits';
-import { useStudio } from '../useStudio';
-import { setHabits } from './habits';
+import { Suspense, useEffect, type ReactNode } from 'react';
 import { LANGUAGES } from '@/core/words/languages';
-import { speakFrom } from './say';
+import { useStudio } from '../useStudio';
 import { speakIn } from './useWords';
 
-/** Fetches the book of a language when it is first spoken. */
-async function learn({ language }: Habits): Promise<void> {
-  speakIn(await LANGUAGES[language].load());
-  if (language === 'en') return speakFrom(null);
-  const [{ Phrases }, { SPANISH, ARTICLES }] = await Promise.all([import('./phrases'), import('./spanish')]);
-  speakFrom(new Phrases(SPANISH, ARTICLES));
-}
-
-/** Everything inside is said by the person's habits, and said anew when they change. */
+/** Fetches the messages of the person’s language; what was said till then is said anew where it stands, and nothing is lost. */
 export function Spoken({ children }: { children: ReactNode }) {
-  const wanted = useStudio((s) => s.habits);
-  const [spoken, setSpoken] = useState<Habits | null>(null);
+  const language = useStudio((s) => s.habits.language);
   useEffect(() => {
     let late = false;
-    void learn(wanted).then(() => {
+    void LANGUAGES[language].load().then((messages) => {
       if (late) return;
-      setHabits(wanted);
-      document.documentElement.lang = wanted.language;
-      setSpoken(wanted);
+      document.documentElement.lang = language;
+      speakIn(messages);
     });
     return () => {
       late = true;
     };
-  }, [wanted]);
-  return (
-    <Fragment key={JSON.stringify(spoken ?? PLAIN_HABITS)}>
-      <Suspense>{children}</Suspense>
-    </Fragment>
-  );
+  }, [language]);
+  return <Suspense>{children}</Suspense>;
 }

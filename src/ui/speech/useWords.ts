@@ -1,6 +1,6 @@
 'use client';
 
-import { use, useEffect, useMemo, useState } from 'react';
+import { use, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { LANGUAGES, type Language } from '@/core/words/languages';
 import type { Messages } from '@/core/words/messages';
 import type { Project } from '@/core/plan/project';
@@ -17,8 +17,20 @@ const coming: Promise<Room> = import('./room').then((here) => (room = here));
 
 let spoken: Messages | null = null;
 
+const hearers = new Set<() => void>();
+
 /** The messages of the language that is spoken from now on. */
-export const speakIn = (messages: Messages): void => void (spoken = messages);
+export function speakIn(messages: Messages): void {
+  spoken = messages;
+  for (const hear of hearers) hear();
+}
+
+const hearing = (hear: () => void) => {
+  hearers.add(hear);
+  return () => void hearers.delete(hear);
+};
+const whatIsSpoken = (): Messages | null => spoken;
+const onTheServer = (): null => null;
 
 /** What of a job decides how things are called in it; all of it stays the same while pieces are moved. */
 interface Asked {
@@ -60,8 +72,9 @@ function useAsked(): Omit<Asked, 'messages'> {
 /** Words in this person's language and units, for the job that is open. */
 export function useWords(): Words {
   const asked = useAsked();
+  const messages = useSyncExternalStore(hearing, whatIsSpoken, onTheServer);
   const here = room ?? use(coming);
-  return wordsFor(here, { messages: spoken ?? here.MESSAGES, ...asked });
+  return wordsFor(here, { messages: messages ?? here.MESSAGES, ...asked });
 }
 
 /** The same outside of a component, for what is done at a press: by then they are there. */

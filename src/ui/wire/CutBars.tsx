@@ -6,7 +6,6 @@ import type { GaugeCuts } from '@/core/plan/usedUp';
 import { KEEP_OFFCUT_MM, type CutBar, type CutPlan } from '@/core/wire/cutList';
 import { offcutsOf, offcutsWith, type Offcut, type OffcutBar } from '@/core/wire/offcuts';
 import { offcutsThatServe } from '@/core/plan/usedUp';
-import { wireName } from '@/core/wire/gauge';
 import { planBench } from '@/workers/clients';
 import { Choice } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
@@ -70,14 +69,14 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
       <p className="say pb-3">
         {wire
           ? words.label('wire.for-is', {
-              lengthMm: words.units.mm(wire.lengthMm),
+              length: words.units.mm(wire.lengthMm),
               wire: words.wire(wire).toLowerCase(),
-              terms: wire.terms.map((t) => `${t.mm} ${words.messages.names.terms[t.term]}`).join(', '),
+              terms: wire.terms.map((t) => `${words.units.figure(t.mm)} ${words.messages.names.terms[t.term]}`).join(', '),
             })
           : words.label('wire.one-bar-one-wire-no', {
-              leastBars: leastBars - boundBars,
-              allProven: allProven ? 'yes' : 'no',
-              stockMm: words.units.mm(stockMm),
+              more: leastBars - boundBars,
+              proven: allProven ? 'yes' : 'no',
+              stock: words.units.mm(stockMm),
             })}
       </p>
       <div className="grid gap-x-10 gap-y-2 lg:grid-cols-2">
@@ -137,9 +136,8 @@ function Offcuts({ cuts, bars, used }: { cuts: readonly GaugeCuts[]; bars: reado
       )}
       <button className="key" disabled={cuts.length === 0} onClick={() => studio.keepOffcuts(left)}>
         {words.label('wire.all-cut-put-ends-more', {
-          count: count(left),
-          count2: count(left) ? 'yes' : 'no',
-          keepOffcutMm: words.units.mm(KEEP_OFFCUT_MM),
+          left: count(left),
+          least: words.units.mm(KEEP_OFFCUT_MM),
         })}
       </button>
     </div>
@@ -183,10 +181,13 @@ function GaugeBars({
   return (
     <div className="border-t border-[var(--line)] pt-2">
       <p className="text-[15px]">
-        <b>{cuts.gauge < 10 ? wireName(cuts.gauge) : `${cuts.gauge} ${system}`}</b>{' '}
+        <b>{cuts.gauge < 10 ? words.gauge(cuts.gauge) : `${cuts.gauge} ${system}`}</b>{' '}
         <span className="small">
-          Ø {cuts.diameterMm.toFixed(2)} mm, {cuts.colour}, {bars.length}{' '}
-          {bars.length === 1 ? words.label('wire.length') : words.label('wire.lengths')}
+          {words.label('wire.bars-of', {
+            diameter: words.units.length(cuts.diameterMm, 2),
+            colour: words.wireColour(cuts.colour),
+            bars: bars.length,
+          })}
         </span>
       </p>
       <ul>
@@ -200,10 +201,8 @@ function GaugeBars({
                   className={`flex h-[44px] items-center justify-center overflow-hidden border-0 bg-transparent px-0 text-[13px]`}
                   style={{ width: `${(mm / stockMm) * 100}%` }}
                   aria-label={words.label('wire.length-of', {
-                    gauge: cuts.gauge < 10 ? 'yes' : 'no',
-                    mm: words.units.mm(mm),
-                    wireName: wireName(cuts.gauge),
-                    gauge2: cuts.gauge,
+                    length: words.units.mm(mm),
+                    wire: words.gauge(cuts.gauge),
                   })}
                   onClick={() => onPick(mm)}
                 >

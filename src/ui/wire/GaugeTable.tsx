@@ -3,14 +3,13 @@
 import { gaugeWhy } from '@/core/plan/benchSteps';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { speciesById } from '@/core/botany/catalogue';
-import { FLORIST_GAUGES, FLORIST_MM, soldIn, wireName } from '@/core/wire/gauge';
+import { FLORIST_GAUGES, FLORIST_MM, soldIn } from '@/core/wire/gauge';
 import type { TrayKind } from '@/core/make/tray';
 import { Portrait } from '../shared/Portrait';
-import { gramWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
-import { useWords } from '../speech/useWords';
+import { currentWords, useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
-import { asLabel } from '@/core/words/asLabel';
+import { asLabel, type Label } from '@/core/words/asLabel';
 
 interface Row {
   kind: TrayKind;
@@ -54,15 +53,15 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
             <li key={kind.key} className="flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-[var(--line)] py-1.5">
               <Portrait kind={kind} px={40} />
               <b className="w-[120px]">{name}</b>
-              <Range from={grams[0]} to={grams[1]} words={gramWords} unit="g" />
+              <Range from={grams[0]} to={grams[1]} told={words.units.gramFigure} unit="g" />
               <Range
                 from={Math.min(...free)}
                 to={Math.max(...free)}
-                words={(mm) => words.units.figure(mm)}
-                unit={words.label('wire.free', { lengthUnit: words.units.sign })}
+                told={(mm) => words.units.figure(mm)}
+                unit={words.label('wire.free', { sign: words.units.sign })}
               />
               <span className="w-[104px] text-[15px]">
-                <b>{heaviest.gauge.byStrength < 10 ? `${heaviest.gauge.byStrength} mm` : heaviest.gauge.byStrength}</b>{' '}
+                <b>{heaviest.gauge.byStrength < 10 ? words.units.mm(heaviest.gauge.byStrength) : heaviest.gauge.byStrength}</b>{' '}
                 {words.label('wire.by-strength')}
               </span>
               <span className="w-[128px] text-[15px]">
@@ -77,12 +76,12 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
                 >
                   <option value="">
                     {own === null
-                      ? words.label('wire.by-the-rule', { taken: taken.map(wireName).join(', ') })
+                      ? words.label('wire.by-the-rule', { taken: taken.map((g) => words.gauge(g)).join(', ') })
                       : words.label('wire.by-the-rule-2')}
                   </option>
                   {soldIn(system).map((g) => (
                     <option key={g} value={g}>
-                      {wireName(g)}
+                      {words.gauge(g)}
                     </option>
                   ))}
                 </select>
@@ -100,14 +99,19 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
   );
 }
 
-const Range = ({ from, to, words, unit }: { from: number; to: number; words(n: number): string; unit: string }) => (
+const Range = ({ from, to, told, unit }: { from: number; to: number; told(n: number): string; unit: string }) => (
   <span className="w-[112px] text-[15px]">
-    <b>{words(from) === words(to) ? words(to) : `${words(from)}–${words(to)}`}</b> {unit}
+    <b>{told(from) === told(to) ? told(to) : `${told(from)}–${told(to)}`}</b> {unit}
   </span>
 );
 
+const wireFor = (gauge: number, piece: { species: string; stage: string }): Label => {
+  const words = currentWords();
+  return asLabel('wire.do-chosen', { wire: words.gauge(gauge), kind: words.piece(piece)[0] });
+};
+
 const takeGauge = ({ species, stage }: TrayKind, gauge: number | null): void =>
-  getStudio().edit(gauge === null ? asLabel('wire.do-wire-by-the-rule') : wireName(gauge), (d) => {
+  getStudio().edit(gauge === null ? asLabel('wire.do-wire-by-the-rule') : wireFor(gauge, { species, stage }), (d) => {
     d.gauges = d.gauges.filter((g) => g.species !== species || g.stage !== stage);
     const sold = [...FLORIST_GAUGES, ...FLORIST_MM].find((g) => g === gauge);
     if (sold) d.gauges.push({ species, stage, gauge: sold });

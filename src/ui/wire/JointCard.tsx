@@ -57,12 +57,11 @@ export function JointCard({
             <NumberField
               label={words.label('wire.moved-toward-the-tip')}
               value={own?.shiftMm ?? 0}
-              unit="mm"
+              mm
+              unit=""
               least={-60}
               most={60}
-              onChange={(mm) =>
-                change(asLabel('wire.do-joint-moved-to', { order: joint.order, mm: words.units.mm(mm) }), { shiftMm: mm })
-              }
+              onChange={(mm) => change(asLabel('wire.do-joint-moved-to', { order: joint.order }), { shiftMm: mm })}
             />
           )}
           {inARow(spray, joint) && (
@@ -92,7 +91,7 @@ export function JointCard({
                 change(asLabel('wire.do-joint-elsewhere', { order: joint.order }), { onto: e.target.value || null })
               }
             >
-              <option value="">{words.label('wire.as-rule-has', { joinsWords: joinsWords(joint, name) })}</option>
+              <option value="">{words.label('wire.as-rule-has', { joins: joinsWords(joint, name) })}</option>
               <option value={ONTO_STEM}>{words.label('wire.the-main-stem')}</option>
               <option value={ONTO_HEEL}>{words.label('wire.the-heel-at-pick')}</option>
               {stems.map((j) => (
@@ -162,7 +161,7 @@ export function wishJoint(joints: JointEdit[], pieceId: string, patch: Partial<J
   return says ? [...rest, next] : rest;
 }
 
-const editJoint = (arrangementId: string, pieceId: string, what: string, patch: Partial<JointEdit>): void =>
+const editJoint = (arrangementId: string, pieceId: string, what: Label, patch: Partial<JointEdit>): void =>
   getStudio().edit(what, (d) => {
     const a = d.arrangements.find((x) => x.id === arrangementId);
     if (a) a.joints = wishJoint(a.joints, pieceId, patch);

@@ -33,10 +33,10 @@ export function Ruler({
         />
       )}
       <text x="0" y={y + 10} fill="var(--ink2)">
-        {heel ? '' : words.label('wire.from-tip', { lengthUnit: words.units.sign })}
+        {heel ? '' : words.label('wire.from-tip', { sign: words.units.sign })}
       </text>
       <text x="0" y={y + 30} fill="var(--ink2)">
-        {words.label('wire.thick', { lengthUnit: words.units.sign })}
+        {words.label('wire.thick', { sign: words.units.sign })}
       </text>
       {leads.map((j, i) => (
         <g key={j.order} textAnchor="middle">
@@ -81,13 +81,13 @@ export function InBarrier({ entry, x, y }: { entry: Entry; x: number; y: number 
       <text x={x} y={y - od / 2 - 9} fontSize="13" fill="var(--leaf)">
         {words.label('wire.bore-deep', {
           boreMm: entry.boreMm ? 'yes' : 'no',
-          boreMm2: words.units.mm(entry.boreMm),
+          boreMm2: words.units.mm(entry.boreMm ?? 0),
           outsideMm: words.units.length(entry.outsideMm, 1),
           insideMm: words.units.length(entry.insideMm),
         })}
       </text>
       <text x={x} y={y + od / 2 + 20} fontSize="13" fill="var(--leaf)">
-        {words.label('wire.tape-half-width', { tapeWidthShare: tapeWidthShare(entry.bundleMm) })}
+        {words.label('wire.tape-half-width', { full: tapeWidthShare(entry.bundleMm) === 1 ? 'yes' : 'no' })}
       </text>
     </g>
   );

@@ -46,9 +46,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
   const [zoom, setZoom] = useState(1);
   const paper = useStudio((s) => s.project!.brief.paper);
   const job = useStudio((s) => s.project!.name);
-  const title = useStudio((s) =>
-    words.label('wire.spray-of', { project: s.project!.name, indexOf: sprays.indexOf(spray) + 1, sprays: sprays.length }),
-  );
+  const title = words.label('wire.spray-of', { job, n: sprays.indexOf(spray) + 1, sprays: sprays.length });
   const taped = useStudio((s) => s.project!.taped);
   const entry = plan.entries.find((e) => e.id === spray.id) ?? null;
   const next = spray.joints.find((j) => !taped.includes(jointKey(spray, j)));
@@ -64,11 +62,10 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
       <div className="flex items-center gap-4">
         <p className="say grow">
           {words.label('wire.of-taped-g-on-one', {
-            entry: entry ? 'yes' : 'no',
             done,
             joints: spray.joints.length,
-            massGrams: Math.round(spray.massGrams),
-            barrier: words.barrier(entry.barrier)[0],
+            grams: words.units.grams(Math.round(spray.massGrams)),
+            barrier: entry ? words.barrier(entry.barrier)[0] : words.label('wire.pick'),
           })}
         </p>
         <span role="group" aria-label={words.label('wire.size-of-the-diagram')} className="flex items-center gap-1">
@@ -136,7 +133,7 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
           <ArmRow
             key={arm}
             of={of}
-            title={standing ? words.label('wire.on-one-stem-middle-first') : ARM_WORDS[arm]}
+            title={standing ? words.label('wire.on-one-stem-middle-first') : words.label(ARM_WORDS[arm])}
             spray={spray}
             joints={joints}
             plan={plan}
@@ -185,7 +182,7 @@ function ArmRow({ of, title, spray, joints, plan, taped, nextOrder, inHand, onCh
       className="min-w-[900px]"
       style={{ width: `${zoom * 100}%` }}
       role="img"
-      aria-label={`${title}: ${leads.map((j) => words.label('wire.joint-at-thick', { order: j.order, fromTipMm: words.units.length(j.fromTipMm), thicknessMm: words.units.length(j.thicknessMm, 1) })).join('; ')}`}
+      aria-label={`${title}: ${leads.map((j) => words.label('wire.joint-at-thick', { order: j.order, from: words.units.length(j.fromTipMm), thick: words.units.length(j.thicknessMm, 1) })).join('; ')}`}
     >
       <text x="0" y="18" fontSize="15" fill="var(--ink2)">
         {title}

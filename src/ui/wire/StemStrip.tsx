@@ -1,7 +1,6 @@
 'use client';
 
 import type { DerivedPlan, PlannedEntry } from '@/core/plan/derivePlan';
-import { wireName } from '@/core/wire/gauge';
 import { barrierPath } from './barrierPath';
 import { PiecePicture } from './PiecePicture';
 import { useWords } from '../speech/useWords';
@@ -51,10 +50,10 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
       aria-label={words.label('wire.stems-gauge-thick-cut', {
         n,
         number: entry.number,
-        gauges: gauges.join(` ${words.label('shared.and')} `),
-        bundleMm: words.units.length(entry.bundleMm, 1),
+        gauges: words.list(gauges.map((g) => words.gauge(g))),
+        bundle: words.units.length(entry.bundleMm, 1),
         barrier: words.barrier(entry.barrier)[0],
-        cutMm: words.units.length(entry.cutMm),
+        cut: words.units.length(entry.cutMm),
       })}
     >
       <path d={barrierPath(entry, middle, rim, bottom, od, 8)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="1.2" />
@@ -96,7 +95,7 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
         {entry.number}
       </text>
       <text x={middle} y={height - 34} textAnchor="middle" fontSize="13" fontWeight="600" fill="var(--ink)">
-        {gauges.map(wireName).join(' + ')}, Ø {entry.bundleMm.toFixed(1)}
+        {gauges.map((g) => words.gauge(g)).join(' + ')}, Ø {words.units.figure(entry.bundleMm, 1)}
       </text>
       <text x={middle} y={height - 17} textAnchor="middle" fontSize="13" fill="var(--ink2)">
         {words.barrier(entry.barrier)[0]}

@@ -29,7 +29,7 @@ export function StepPicture({ step, steps, plan }: { step: BenchStep; steps: rea
       viewBox={`0 0 ${W} ${H}`}
       className="h-full max-h-[60vh] w-full"
       role="img"
-      aria-label={words.label('wire.drawn', { title: step.title })}
+      aria-label={words.label('wire.drawn', { title: words.say(step.title) })}
     >
       {step.kind === 'made up' ? (
         step.rings?.length ? (
@@ -63,6 +63,7 @@ const headPx = (plan: DerivedPlan, of: string, pieceId: string): number => {
 };
 
 function Laying({ of, joint, before, plan }: { of: string; joint: Joint; before: Joint | null; plan: DerivedPlan }) {
+  const words = useWords();
   const rad = degToRad(clamp(joint.angleDeg, 10, 150));
   const size = headPx(plan, of, joint.pieceId);
   const long = clamp(joint.stalkMm * 3.2, 90, 230);
@@ -105,19 +106,20 @@ function Laying({ of, joint, before, plan }: { of: string; joint: Joint; before:
       <Figure
         x={JOINT_X - arc - 62}
         y={joint.angleDeg < 35 ? STEM_Y + thick / 2 + 42 : STEM_Y - 36}
-        words={`${Math.round(joint.angleDeg)}°`}
+        told={`${Math.round(joint.angleDeg)}°`}
       />
       <path
         d={`M${ex + nx} ${ey + ny}L${JOINT_X + nx} ${STEM_Y + ny}M${ex + nx * 0.72} ${ey + ny * 0.72}l${nx * 0.56} ${ny * 0.56}M${JOINT_X + nx * 0.72} ${STEM_Y + ny * 0.72}l${nx * 0.56} ${ny * 0.56}`}
         stroke="var(--nexttext)"
         strokeWidth="4"
       />
-      <Figure x={(ex + JOINT_X) / 2 + nx + 38} y={(ey + STEM_Y) / 2 + ny + 8} words={`${Math.round(joint.stalkMm)} mm`} />
+      <Figure x={(ex + JOINT_X) / 2 + nx + 38} y={(ey + STEM_Y) / 2 + ny + 8} told={words.units.length(joint.stalkMm)} />
     </g>
   );
 }
 
 function Beginning({ of, joint, plan }: { of: string; joint: Joint; plan: DerivedPlan }) {
+  const words = useWords();
   const size = headPx(plan, of, joint.pieceId) * 1.15;
   const thick = clamp(joint.thicknessMm * 6, 8, 30);
   const from = 150 + size * 0.36;
@@ -131,7 +133,7 @@ function Beginning({ of, joint, plan }: { of: string; joint: Joint; plan: Derive
         stroke="var(--nexttext)"
         strokeWidth="4"
       />
-      <Figure x={from + 44} y={STEM_Y + 22} words="5 mm" />
+      <Figure x={from + 44} y={STEM_Y + 22} told={words.units.length(5)} />
     </g>
   );
 }
@@ -173,7 +175,7 @@ function Petals({ rings }: { rings: readonly Ring[] }) {
       {before && (
         <>
           <path d={`M${a[0]} ${a[1]}A${r} ${r} 0 0 1 ${b[0]} ${b[1]}`} stroke="var(--nexttext)" strokeWidth="4" fill="none" />
-          <Figure x={label[0] - 22} y={label[1] + 8} words={`${Math.round(turn)}°`} />
+          <Figure x={label[0] - 22} y={label[1] + 8} told={`${Math.round(turn)}°`} />
         </>
       )}
     </g>
@@ -192,6 +194,7 @@ function Carrier({ thickMm }: { thickMm: number }) {
 }
 
 function Arms() {
+  const words = useWords();
   const y = 180;
   return (
     <g fill="none" strokeLinecap="round">
@@ -201,7 +204,7 @@ function Arms() {
         <Tape x={0} y={0} thick={60} />
       </g>
       <path d={`M440 ${y + 40}v110M428 ${y + 40}h24M428 ${y + 150}h24`} stroke="var(--nexttext)" strokeWidth="4" />
-      <Figure x={462} y={y + 106} words="15 mm" />
+      <Figure x={462} y={y + 106} told={words.units.length(15)} />
     </g>
   );
 }
@@ -209,6 +212,7 @@ function Arms() {
 const PER_MM = 3.4;
 
 function IntoBarrier({ step, plan }: { step: BenchStep; plan: DerivedPlan }) {
+  const words = useWords();
   const entry = step.entry!;
   const of = step.arrangementId;
   const od = clamp(entry.outsideMm * 5, 18, 70);
@@ -249,16 +253,16 @@ function IntoBarrier({ step, plan }: { step: BenchStep; plan: DerivedPlan }) {
             stroke="var(--nexttext)"
             strokeWidth="4"
           />
-          <Figure x={x + od / 2 + 48} y={(rim + bottom) / 2 + 10} words={`${Math.round(entry.cutMm)} mm`} />
+          <Figure x={x + od / 2 + 48} y={(rim + bottom) / 2 + 10} told={words.units.length(entry.cutMm)} />
         </>
       )}
     </g>
   );
 }
 
-const Figure = ({ x, y, words }: { x: number; y: number; words: string }) => (
+const Figure = ({ x, y, told }: { x: number; y: number; told: string }) => (
   <text x={x} y={y} fontSize="36" fill="var(--ink)" className="fig">
-    {words}
+    {told}
   </text>
 );
 

@@ -2,13 +2,14 @@
 
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { STRIP_MM, type TapeUse } from '@/core/plan/usedUp';
-import { currentWords, useWords } from '../speech/useWords';
+import type { Words } from '@/core/words/words';
+import { useWords } from '../speech/useWords';
 
-const WIDTHS: readonly (readonly [share: number, words: string])[] = [
+const WIDTHS = [
   [1, 'wire.full-width-thick-stem'],
   [0.5, 'wire.half-width-split-two'],
   [1 / 3, 'wire.a-third-split-three'],
-];
+] as const;
 const TONES: Readonly<Record<TapeUse['colour'], string>> = { green: '#6f8f5a', white: '#f4f1ea', brown: '#7a5a3c' };
 /** Shown 1 mm of tape as wide as this. */
 const PX_PER_MM = 2.2;
@@ -17,16 +18,20 @@ const FULL_MM = 12.5;
 /** Tape to tear off and split, each drawn as wide as it is against the others. */
 export function TapeList({ tape }: { tape: DerivedPlan['tape'] }) {
   const words = useWords();
+  const told = (share: number) => {
+    const width = WIDTHS.find(([s]) => s === share);
+    return width ? words.label(width[1]) : '';
+  };
   if (tape.length === 0) return null;
-  const rolls = new Map<string, number>();
+  const rolls = new Map<TapeUse['colour'], number>();
   for (const t of tape) rolls.set(t.colour, (rolls.get(t.colour) ?? 0) + t.rolls);
   return (
     <section aria-label={words.label('wire.tape')}>
       <h1 className="pb-1">{words.label('wire.strips-of-tape', { tape: tape.reduce((a, t) => a + t.strips, 0) })}</h1>
       <p className="say pb-2">
         {words.label('wire.torn-off-at-cm-cut', {
-          stripMm: STRIP_MM / 10,
-          value: [...rolls].map(([colour, n]) => `${rollWords(n)} ${colour}`).join(', '),
+          cm: STRIP_MM / 10,
+          widths: [...rolls].map(([colour, n]) => rollWords(n, words.label(`tape.${colour}`), words)).join(', '),
         })}
       </p>
       <ul className="flex flex-wrap gap-x-10">
@@ -43,7 +48,7 @@ export function TapeList({ tape }: { tape: DerivedPlan['tape'] }) {
               }}
             />
             <span>
-              {t.colour}, {WIDTHS.find(([share]) => share === t.widthShare)?.[1] ?? ''}
+              {words.label(`tape.${t.colour}`)}, {told(t.widthShare)}
             </span>
           </li>
         ))}
@@ -52,9 +57,8 @@ export function TapeList({ tape }: { tape: DerivedPlan['tape'] }) {
   );
 }
 
-const rollWords = (rolls: number): string =>
-  rolls < 0.05
-    ? currentWords().label('wire.a-few-turns-off-roll')
-    : rolls < 1
-      ? currentWords().label('wire.of-a-roll-of', { rolls: currentWords().units.number(Math.ceil(rolls * 10) / 10, 1) })
-      : currentWords().label('wire.rolls-of', { rolls: currentWords().units.number(rolls, 1) });
+const rollWords = (n: number, colour: string, words: Words): string => {
+  if (n < 0.05) return words.label('wire.a-few-turns-off-roll', { colour });
+  const rolls = words.units.number(n < 1 ? Math.ceil(n * 10) / 10 : n, 1);
+  return words.label(n < 1 ? 'wire.of-a-roll-of' : 'wire.rolls-of', { rolls, colour });
+};

@@ -21,6 +21,7 @@ export const MESSAGES: Messages = {
   frames: {
     clock: '{half, select, yes {half past {hour}} other {{hour} o’clock}}',
     gauge: '{n} ga',
+    'gauge-aloud': '{n} gauge',
     'wire-mm': '{n} mm wire',
     place: '{tier}, {clock}',
     'part-of': '{Piece}: {part}',

@@ -23,6 +23,7 @@ export const MESSAGES: Messages = {
   frames: {
     clock: '{hour, select, 1 {la} other {las}} {hour}{half, select, yes { y media} other {}}',
     gauge: 'calibre {n}',
+    'gauge-aloud': 'calibre {n}',
     'wire-mm': 'alambre de {n} mm',
     place: '{tier}, a {clock}',
     'part-of': '{Piece}: {part}',

@@ -6,6 +6,7 @@ import { HELPER } from './helper';
 import { JOBS } from './jobs';
 import { LOG } from './log';
 import { MAKE } from './make';
+import { NAMES } from './names';
 import { PLACE } from './place';
 import { SHARED } from './shared';
 import { SHELL } from './shell';
@@ -22,6 +23,7 @@ export const SCREEN = {
   ...JOBS,
   ...LOG,
   ...MAKE,
+  ...NAMES,
   ...PLACE,
   ...SHARED,
   ...SHELL,

@@ -33,4 +33,6 @@ export const JOBS = {
   'jobs.the-cake-could-not-written': 'The cake could not be written as a model.',
   'jobs.the-shelf-is-empty': 'The shelf is empty.',
   'jobs.with-its-photographs': 'with its {photos, plural, one {# photograph} other {# photographs}}',
+  'jobs.backup-file': 'Backup: file',
+  'jobs.job-file': 'Job file',
 } as const;

@@ -74,7 +74,6 @@ export const LOG = {
   'log.new-entries': '{added} new entries',
   'log.next-time-charge-at-pace': 'Next time charge {charge}; at the pace used now it is {now}.',
   'log.no-reading-yet-write-one': 'No reading yet. Write one down, or switch the simulated sensor on below.',
-  'log.no-wire': ', no wire',
   'log.none-these-real-device-each':
     'None of these is a real device: each makes up what one would say, so that you can see how it works.',
   'log.not-dry-yet': 'Not dry yet',
@@ -136,4 +135,7 @@ export const LOG = {
     'Yours dries in {share} times the expected hours, from {entries}, {sure}.{late, select, yes { Finding it dry says only that you looked late enough.} other {}}',
   'log.yours-from': 'yours, from {entries}, {sure}',
   'log.yours-from-pieces': 'yours, from {entries} {breakage, select, yes {pieces} other {weighings}}, {sure}',
+  'log.entry': 'entry',
+  'log.packet-file': 'A packet: file',
+  'log.steady': 'steady',
 } as const;

@@ -83,4 +83,10 @@ export const PLACE = {
   'place.wall': ', wall {wall}',
   'place.with-every-point-prick': '{short}, with every point to prick',
   'place.yours': 'yours',
+  'place.bore-field': 'Bore',
+  'place.outside': 'Outside',
+  'place.carries': 'Carries',
+  'place.do-mend': '{mend}',
+  'place.leans': '{n}',
+  'meets.crumb': 'crumb',
 } as const;

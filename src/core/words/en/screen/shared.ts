@@ -22,7 +22,8 @@ export const SHARED = {
   'shared.made': 'Made',
   'shared.margin': 'Margin',
   'shared.name': 'Name',
-  'shared.new-changed-gone': '{added, plural, one {# row} other {# rows}} new, {changed} changed, {gone} gone.',
+  'shared.new-changed-gone':
+    '{what, select, busy {{added, plural, one {# busy time} other {# busy times}}} other {{added, plural, one {# row} other {# rows}}}} new, {changed} changed, {gone} gone.',
   'shared.new-job': 'New job',
   'shared.nothing-was-changed-more': 'Nothing was changed. {why}{more, plural, =0 {} other { And # more.}}',
   'shared.of-done': '{at} of {count} done',
@@ -39,4 +40,11 @@ export const SHARED = {
   'shared.why-so': 'Why?',
   'shared.working-it-out': 'Working it out…',
   'shared.write-it-down': 'Write it down',
+  'shared.no-day': 'no day set',
+  'shared.leaves-at': '{day}, leaves at {time}',
+  'shared.field-no-number': '{label} is a number.',
+  'shared.field-least': '{label} is at least {bound} {unit}; the old value stays.',
+  'shared.field-most': '{label} is at most {bound} {unit}; the old value stays.',
+  'shared.file-of': '{label}: file',
+  'shared.minutes-running': '{minutes} min',
 } as const;

@@ -89,7 +89,6 @@ export const SHELL = {
   'shell.make': 'Make',
   'shell.measure-cake-fix-hour-first': 'Measure the cake and fix the hour first: every wire, depth and day is counted from them.',
   'shell.millimetres': 'Millimetres',
-  'shell.monday': 'Monday',
   'shell.money-cost-shopping': 'money cost shopping',
   'shell.name-what-not-food-before': 'Name what is not food before what is. Allergens of glue, glaze and paste stand on both.',
   'shell.needs-brief': 'needs Brief',
@@ -126,7 +125,6 @@ export const SHELL = {
   'shell.redo': 'Redo {forth}',
   'shell.redo-2': 'Redo',
   'shell.redo-3': 'Redo {label}',
-  'shell.saturday': 'Saturday',
   'shell.save-file': 'save file',
   'shell.save-job-as-file': 'Save the job as a file',
   'shell.saved': 'saved',
@@ -147,7 +145,6 @@ export const SHELL = {
   'shell.sugar-flowers-from-cake-hand': 'Sugar flowers, from the cake to the hand-over',
   'shell.suggested-counts-come-from-lines':
     'Suggested counts come from the line’s length and the heads’ size; change any of them and the others stay.',
-  'shell.sunday': 'Sunday',
   'shell.take-chosen-pieces-away': 'take the chosen pieces away',
   'shell.take-last-step-back': 'take the last step back',
   'shell.taken-out-what-kept': 'Taken out of what is kept.',
@@ -190,4 +187,5 @@ export const SHELL = {
   'shell.wire-tape': 'Wire & tape',
   'shell.work-day-before-or-after': 'work to the day before, or after',
   'shell.work-ends-where-drying-begins': 'Work ends where drying begins; the last day is for placing, not for making.',
+  'shell.help-words': 'help',
 } as const;

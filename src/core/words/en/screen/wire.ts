@@ -1,5 +1,5 @@
 export const WIRE = {
-  'wire.a-few-turns-off-roll': 'a few turns off a roll of',
+  'wire.a-few-turns-off-roll': 'a few turns off a roll of {colour}',
   'wire.a-new-spray': 'a new spray',
   'wire.a-third-split-three': 'a third, split in three',
   'wire.all-cut-put-ends-more':
@@ -54,9 +54,7 @@ export const WIRE = {
   'wire.later': 'Later',
   'wire.least-wire': 'Least wire, {leastBars}',
   'wire.leave-them': 'Leave them',
-  'wire.length': 'length',
   'wire.length-of': '{length} of {wire}',
-  'wire.lengths': 'lengths',
   'wire.lengths-wire-cut': '{way, plural, one {# length} other {# lengths}} of wire to cut',
   'wire.make-up': 'Make up',
   'wire.more-ways-of-cutting': '{groups} more ways of cutting',
@@ -64,7 +62,7 @@ export const WIRE = {
   'wire.no-stem-yet': 'No stem yet',
   'wire.none': 'none',
   'wire.now-they-taped-into-sprays': 'Now they are taped into sprays and stems.',
-  'wire.of-a-roll-of': '{rolls} of a roll of',
+  'wire.of-a-roll-of': '{rolls} of a roll of {colour}',
   'wire.of-taped-g-on-one': '{done} of {joints} taped. {grams} on one {barrier}.',
   'wire.on-one-stem-middle-first': 'On one stem: the middle first, then round by round, lower each time',
   'wire.on-to-taping': 'On to taping',
@@ -73,7 +71,7 @@ export const WIRE = {
   'wire.one-branch-without-cake': 'One branch, without a cake',
   'wire.print-all-at-true-size': 'Print all {sprays} at true size',
   'wire.print-at-true-size': 'Print at true size',
-  'wire.rolls-of': '{rolls} rolls of',
+  'wire.rolls-of': '{rolls} rolls of {colour}',
   'wire.second-arm-from-tip': 'Second arm, from its tip',
   'wire.size-of-the-diagram': 'Size of the diagram',
   'wire.smaller': 'Smaller',
@@ -112,4 +110,7 @@ export const WIRE = {
   'wire.which-work': 'Which work',
   'wire.wire-tape-follow-from-composition': 'Wire and tape follow from the composition.',
   'wire.wire-to-cut': 'Wire to cut',
+  'wire.do-chosen': '{wire} for {kind}',
+  'wire.pick': 'pick',
+  'wire.bars-of': 'Ø {diameter}, {colour}, {bars, plural, one {# length} other {# lengths}}',
 } as const;

@@ -35,4 +35,6 @@ export const JOBS: Readonly<Record<keyof typeof EN, string>> = {
   'jobs.the-cake-could-not-written': 'La tarta no se pudo escribir como modelo.',
   'jobs.the-shelf-is-empty': 'El estante está vacío.',
   'jobs.with-its-photographs': '{photos, plural, one {con su fotografía} other {con sus # fotografías}}',
+  'jobs.backup-file': 'Copia: archivo',
+  'jobs.job-file': 'Archivo de trabajo',
 };

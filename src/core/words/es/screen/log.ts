@@ -78,7 +78,6 @@ export const LOG: Readonly<Record<keyof typeof EN, string>> = {
   'log.new-entries': '{added} anotaciones nuevas',
   'log.next-time-charge-at-pace': 'La próxima vez cobra {charge}; al ritmo de ahora son {now}.',
   'log.no-reading-yet-write-one': 'Aún no hay lecturas. Anota una, o enciende abajo el sensor simulado.',
-  'log.no-wire': ', sin alambre',
   'log.none-these-real-device-each':
     'Ninguno de estos es un aparato real: cada uno inventa lo que diría, para que veas cómo funciona.',
   'log.not-dry-yet': 'Aún no seca',
@@ -141,4 +140,7 @@ export const LOG: Readonly<Record<keyof typeof EN, string>> = {
     'La tuya seca en {share} veces las horas previstas, de {entries}, {sure}.{late, select, yes { Hallarla seca solo dice que miraste lo bastante tarde.} other {}}',
   'log.yours-from': 'tuyo, de {entries}, {sure}',
   'log.yours-from-pieces': 'tuyo, de {entries} {breakage, select, yes {piezas} other {pesadas}}, {sure}',
+  'log.entry': 'anotación',
+  'log.packet-file': 'Un paquete: archivo',
+  'log.steady': 'estable',
 };

@@ -85,4 +85,10 @@ export const PLACE: Readonly<Record<keyof typeof EN, string>> = {
   'place.wall': ', pared {wall}',
   'place.with-every-point-prick': '{short}, con cada punto que pinchar',
   'place.yours': 'tuya',
+  'place.bore-field': 'Luz',
+  'place.outside': 'Por fuera',
+  'place.carries': 'Soporta',
+  'place.do-mend': '{mend}',
+  'place.leans': '{n}',
+  'meets.crumb': 'miga',
 };

@@ -24,7 +24,8 @@ export const SHARED: Readonly<Record<keyof typeof EN, string>> = {
   'shared.made': 'Hechas',
   'shared.margin': 'Margen',
   'shared.name': 'Nombre',
-  'shared.new-changed-gone': '{added, plural, one {# fila nueva} other {# filas nuevas}}, {changed} cambiadas, {gone} quitadas.',
+  'shared.new-changed-gone':
+    '{what, select, busy {{added, plural, one {# hora ocupada nueva} other {# horas ocupadas nuevas}}} other {{added, plural, one {# fila nueva} other {# filas nuevas}}}}, {changed} cambiadas, {gone} quitadas.',
   'shared.new-job': 'Trabajo nuevo',
   'shared.nothing-was-changed-more': 'No se ha cambiado nada. {why}{more, plural, =0 {} other { Y # más.}}',
   'shared.of-done': '{at} de {count} hechos',
@@ -41,4 +42,11 @@ export const SHARED: Readonly<Record<keyof typeof EN, string>> = {
   'shared.why-so': '¿Por qué?',
   'shared.working-it-out': 'Calculando…',
   'shared.write-it-down': 'Anotarla',
+  'shared.no-day': 'sin día',
+  'shared.leaves-at': '{day}, sale a las {time}',
+  'shared.field-no-number': '{label}: hace falta un número.',
+  'shared.field-least': '{label}: como mínimo {bound} {unit}; queda el valor anterior.',
+  'shared.field-most': '{label}: como máximo {bound} {unit}; queda el valor anterior.',
+  'shared.file-of': '{label}: archivo',
+  'shared.minutes-running': '{minutes} min',
 };

@@ -93,7 +93,6 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.measure-cake-fix-hour-first':
     'Mide primero la tarta y fija la hora: cada alambre, profundidad y día se cuenta desde ahí.',
   'shell.millimetres': 'Milímetros',
-  'shell.monday': 'Lunes',
   'shell.money-cost-shopping': 'dinero coste compra',
   'shell.name-what-not-food-before':
     'Nombra lo que no se come antes de lo que sí. Los alérgenos de pegamento, glaseado y pasta están en las dos.',
@@ -131,7 +130,6 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.redo': 'Rehacer {forth}',
   'shell.redo-2': 'Rehacer',
   'shell.redo-3': 'Rehacer {label}',
-  'shell.saturday': 'Sábado',
   'shell.save-file': 'guardar archivo',
   'shell.save-job-as-file': 'Guardar el trabajo como archivo',
   'shell.saved': 'guardado',
@@ -152,7 +150,6 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.sugar-flowers-from-cake-hand': 'Flores de azúcar, de la tarta a la entrega',
   'shell.suggested-counts-come-from-lines':
     'Las cantidades salen del largo de la línea y del tamaño de las cabezas; cambia cualquiera y las demás se quedan.',
-  'shell.sunday': 'Domingo',
   'shell.take-chosen-pieces-away': 'quitar las piezas elegidas',
   'shell.take-last-step-back': 'deshacer el último paso',
   'shell.taken-out-what-kept': 'Sacado de lo guardado.',
@@ -197,4 +194,5 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.work-day-before-or-after': 'trabajo al día anterior o siguiente',
   'shell.work-ends-where-drying-begins':
     'El trabajo acaba donde empieza el secado; el último día es para colocar, no para hacer.',
+  'shell.help-words': 'ayuda',
 };

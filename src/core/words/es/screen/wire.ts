@@ -1,7 +1,7 @@
 import type { WIRE as EN } from '../../en/screen/wire';
 
 export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
-  'wire.a-few-turns-off-roll': 'unas vueltas de un rollo de',
+  'wire.a-few-turns-off-roll': 'unas vueltas de un rollo de {colour}',
   'wire.a-new-spray': 'un ramillete nuevo',
   'wire.a-third-split-three': 'un tercio, partida en tres',
   'wire.all-cut-put-ends-more':
@@ -55,9 +55,7 @@ export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
   'wire.later': 'Después',
   'wire.least-wire': 'Menos alambre, {leastBars}',
   'wire.leave-them': 'Dejarlos',
-  'wire.length': 'alambre',
   'wire.length-of': '{length} de {wire}',
-  'wire.lengths': 'alambres',
   'wire.lengths-wire-cut': '{way, plural, one {# alambre que cortar} other {# alambres que cortar}}',
   'wire.make-up': 'Montar',
   'wire.more-ways-of-cutting': '{groups} modos más de cortar',
@@ -65,7 +63,7 @@ export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
   'wire.no-stem-yet': 'Aún no hay tallos',
   'wire.none': 'ninguno',
   'wire.now-they-taped-into-sprays': 'Ahora se atan en ramilletes y tallos.',
-  'wire.of-a-roll-of': '{rolls} de rollo de',
+  'wire.of-a-roll-of': '{rolls} de un rollo de {colour}',
   'wire.of-taped-g-on-one': '{done} de {joints} atadas. {grams} en un {barrier}.',
   'wire.on-one-stem-middle-first': 'En un tallo: primero el centro, luego vuelta a vuelta, cada vez más abajo',
   'wire.on-to-taping': 'Seguir atando',
@@ -74,7 +72,7 @@ export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
   'wire.one-branch-without-cake': 'Una rama, sin tarta',
   'wire.print-all-at-true-size': 'Imprimir los {sprays} a tamaño real',
   'wire.print-at-true-size': 'Imprimir a tamaño real',
-  'wire.rolls-of': '{rolls} rollos de',
+  'wire.rolls-of': '{rolls} rollos de {colour}',
   'wire.second-arm-from-tip': 'Segundo brazo, desde la punta',
   'wire.size-of-the-diagram': 'Tamaño del diagrama',
   'wire.smaller': 'Más pequeño',
@@ -113,4 +111,7 @@ export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
   'wire.which-work': 'Qué trabajo',
   'wire.wire-tape-follow-from-composition': 'Alambre y cinta salen de la composición.',
   'wire.wire-to-cut': 'Alambre que cortar',
+  'wire.do-chosen': '{wire} para {kind}',
+  'wire.pick': 'portaflor',
+  'wire.bars-of': 'Ø {diameter}, {colour}, {bars, plural, one {# alambre} other {# alambres}}',
 };
