@@ -6,11 +6,13 @@ import { readCutListCsv } from '../src/core/formats/cutListCsv';
 import { readProjectFile, writeProjectFile } from '../src/core/formats/projectFile';
 import { composeRequestOf } from '../src/core/plan/composeRequest';
 import { derivePlan, type DerivedPlan } from '../src/core/plan/derivePlan';
-import type { Issue, Project } from '../src/core/plan/project';
+import type { Issue } from '../src/core/boundary/refusal';
+import type { FileRefusal } from '../src/core/boundary/refusals';
+import type { Fact } from '../src/core/facts/fact';
+import type { Project } from '../src/core/plan/project';
 import { cutByFractions } from '../src/core/wire/cutList';
 import { cutOptimally } from '../src/core/wire/cutOptimum';
 import { solverFrom } from '../src/core/wire/solver';
-import { ENGLISH } from '../src/core/words/english';
 import { isLanguage, LANGUAGES, LANGUAGE_IDS } from '../src/core/words/languages';
 import { namingOf } from '../src/core/words/naming';
 import { told } from '../src/core/words/told';
@@ -25,12 +27,14 @@ ofrenda check FILE`;
 /** Bad input: issues as JSON lines on standard error, exit 2. */
 class Refused extends Error {
   constructor(readonly issues: readonly Issue[]) {
-    super(issues[0]?.message);
+    super(issues[0]?.why.code);
   }
 }
 
-const refused = (path: string, expected: string, received: string, message: string) =>
-  new Refused([{ path, expected, received, message }]);
+const refused = (path: string, expected: string, received: string, why: FileRefusal | Fact) =>
+  new Refused([{ path, expected, received, why }]);
+
+const badOption = (option: string, met: string): FileRefusal => ({ code: 'request.option', values: { option, met } });
 
 function option(args: readonly string[], name: string): string | undefined {
   const at = args.indexOf(name);
@@ -41,22 +45,17 @@ function whole(args: readonly string[], name: string, fallback: number, most: nu
   const text = option(args, name);
   if (text === undefined) return fallback;
   const value = Number(text);
-  if (!Number.isInteger(value) || value < 0 || value > most)
-    throw refused(name, `a whole number from 0 to ${most}`, text, `${name} is “${text}”.`);
+  if (!Number.isInteger(value) || value < 0 || value > most) throw refused(name, `0 … ${most}`, text, badOption(name, text));
   return value;
 }
 
 function readText(file: string | undefined): string {
-  if (!file) throw refused('FILE', 'a file', 'nothing', `Which file?\n${USAGE}`);
+  if (!file) throw refused('FILE', USAGE, '', { code: 'request.no-file', values: {} });
   try {
     return readFileSync(file, 'utf8');
   } catch (cause) {
-    throw refused(
-      file,
-      'a file that can be read',
-      cause instanceof Error ? cause.message : 'nothing',
-      `The file ${file} cannot be read.`,
-    );
+    const received = cause instanceof Error ? cause.message : '';
+    throw refused(file, 'FILE', received, { code: 'request.file', values: { name: file } });
   }
 }
 
@@ -71,8 +70,7 @@ const print = (value: unknown) => process.stdout.write(`${JSON.stringify(value, 
 /** Words in the language of `--lang`, for a job; English unless said. */
 async function wordsFor(args: readonly string[], project: Project, entries: DerivedPlan['entries'] = []): Promise<Words> {
   const language = option(args, '--lang') ?? 'en';
-  if (!isLanguage(language))
-    throw refused('--lang', LANGUAGE_IDS.join(' or '), language, `There is no language “${language}” here.`);
+  if (!isLanguage(language)) throw refused('--lang', LANGUAGE_IDS.join(', '), language, badOption('--lang', language));
   return new Words(await LANGUAGES[language].load(), undefined, namingOf(project, entries));
 }
 
@@ -86,9 +84,9 @@ function composeCommand(args: readonly string[]): void {
   const project = readProject(args[0]);
   const out = option(args, '--out');
   const request = composeRequestOf(project, 0, whole(args, '--seed', 1, 2 ** 31), whole(args, '--proposals', 1, MOST_PROPOSALS));
-  if (!request) throw refused('arrangements', 'at least one', '0', 'The job has no arrangement to fill.');
+  if (!request) throw refused('arrangements', '>= 1', '0', { code: 'request.no-arrangement', values: {} });
   const fault = composeFault(request);
-  if (fault) throw refused('arrangements.0', 'something that can be composed', request.arrangement.line.form, ENGLISH.say(fault));
+  if (fault) throw refused('arrangements.0', 'line', request.arrangement.line.form, fault);
   const proposals = composeAll(request);
   if (out)
     writeFileSync(
@@ -136,10 +134,10 @@ async function cutListCommand(args: readonly string[]): Promise<void> {
 function bundleCommand(args: readonly string[]): void {
   const diameters = args.map((text, i) => {
     const d = Number(text);
-    if (!(d > 0)) throw refused(`D${i + 1}`, 'a diameter above 0 mm', text, `“${text}” is not a diameter.`);
+    if (!(d > 0)) throw refused(`D${i + 1}`, '> 0', text, { code: 'refusal.no-number', values: { met: text } });
     return d;
   });
-  if (diameters.length === 0) throw refused('D1', 'at least one diameter', 'nothing', 'Which diameters?');
+  if (diameters.length === 0) throw refused('D1', '> 0', '', { code: 'refusal.missing', values: {} });
   print({ diametersMm: diameters, enclosingMm: enclosingDiameter(diameters) });
 }
 
@@ -151,11 +149,13 @@ async function run([command, ...args]: string[]): Promise<void> {
   else if (command === 'check') {
     readProject(args[0]);
     print({ ok: true });
-  } else throw refused('command', 'plan, compose, cutlist, bundle or check', command ?? 'nothing', USAGE);
+  } else throw refused('command', USAGE, command ?? '', badOption('command', command ?? ''));
 }
 
-run(process.argv.slice(2)).catch((error: unknown) => {
+run(process.argv.slice(2)).catch(async (error: unknown) => {
   if (!(error instanceof Refused)) throw error;
-  for (const issue of error.issues) process.stderr.write(`${JSON.stringify(issue)}\n`);
+  const language = option(process.argv, '--lang') ?? 'en';
+  const words = new Words(await LANGUAGES[isLanguage(language) ? language : 'en'].load());
+  for (const issue of error.issues) process.stderr.write(`${JSON.stringify(told(issue, words))}\n`);
   process.exitCode = 2;
 });

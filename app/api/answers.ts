@@ -2,8 +2,10 @@ import { compose, composeFault, MOST_PROPOSALS, type ComposeRequest, type Propos
 import { MOST_FILE_CHARACTERS, readProjectFile } from '@/core/formats/projectFile';
 import { composeRequestOf } from '@/core/plan/composeRequest';
 import { derivePlan } from '@/core/plan/derivePlan';
-import type { Issue, Project } from '@/core/plan/project';
-import { ENGLISH } from '@/core/words/english';
+import type { Issue } from '@/core/boundary/refusal';
+import type { FileRefusal } from '@/core/boundary/refusals';
+import type { Fact } from '@/core/facts/fact';
+import type { Project } from '@/core/plan/project';
 import { acceptedLanguage, LANGUAGES } from '@/core/words/languages';
 import { namingOf } from '@/core/words/naming';
 import { told } from '@/core/words/told';
@@ -15,21 +17,53 @@ export const MOST_PIECES = 400;
 /** A search that takes longer than this is given up with a clear answer. */
 export const MOST_COMPOSE_MS = 30_000;
 
-const bad = (issues: readonly Issue[], status = 400) => Response.json({ issues }, { status });
+/** Faults with their words, in the language that the request wants most. */
+async function bad(request: Request, issues: readonly Issue[], status = 400): Promise<Response> {
+  const language = acceptedLanguage(request.headers.get('accept-language'));
+  const words = new Words(await LANGUAGES[language].load());
+  return Response.json(
+    { issues: told(issues, words) },
+    { status, headers: { 'content-language': language, vary: 'accept-language' } },
+  );
+}
 
-const refuse = (path: string, expected: string, received: string, message: string, status = 400) =>
-  bad([{ path, expected, received, message }], status);
+interface Refused {
+  path: string;
+  expected: string;
+  received: string;
+  why: FileRefusal | Fact;
+}
+
+const refuse = (request: Request, refused: Refused, status = 400) => bad(request, [refused], status);
 
 /** Reads a project from a request's body within the size limit, or answers why not. */
 async function projectFrom(request: Request): Promise<Project | Response> {
   const announced = Number(request.headers.get('content-length') ?? 0);
   if (announced > MOST_FILE_CHARACTERS)
-    return refuse('', `at most ${MOST_FILE_CHARACTERS} bytes`, `${announced}`, 'The request is larger than any job.', 413);
+    return refuse(
+      request,
+      {
+        path: '',
+        expected: `<= ${MOST_FILE_CHARACTERS}`,
+        received: `${announced}`,
+        why: { code: 'file.too-large', values: { what: 'request' } },
+      },
+      413,
+    );
   const read = readProjectFile(await request.text());
-  if ('sentence' in read) return bad(read.issues);
+  if ('refused' in read) return bad(request, read.issues);
   const pieces = read.project.arrangements.reduce((a, b) => a + b.pieces.length, 0);
   return pieces > MOST_PIECES
-    ? refuse('arrangements', `at most ${MOST_PIECES} pieces`, `${pieces}`, 'Too many pieces for one request.', 413)
+    ? refuse(
+        request,
+        {
+          path: 'arrangements',
+          expected: `<= ${MOST_PIECES}`,
+          received: `${pieces}`,
+          why: { code: 'request.many-pieces', values: { limit: MOST_PIECES } },
+        },
+        413,
+      )
     : read.project;
 }
 
@@ -69,26 +103,41 @@ export async function answerCompose(request: Request): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const seed = Number(query.get('seed') ?? 1);
   const proposals = Number(query.get('proposals') ?? 1);
-  if (!Number.isInteger(seed)) return refuse('seed', 'a whole number', String(query.get('seed')), 'The seed is a whole number.');
+  if (!Number.isInteger(seed))
+    return refuse(request, {
+      path: 'seed',
+      expected: '1, 2, 3 …',
+      received: String(query.get('seed')),
+      why: { code: 'request.seed', values: {} },
+    });
   if (!Number.isInteger(proposals) || proposals < 1 || proposals > MOST_PROPOSALS)
-    return refuse(
-      'proposals',
-      `1 to ${MOST_PROPOSALS}`,
-      String(query.get('proposals')),
-      `Ask for 1 to ${MOST_PROPOSALS} proposals.`,
-    );
+    return refuse(request, {
+      path: 'proposals',
+      expected: `1 … ${MOST_PROPOSALS}`,
+      received: String(query.get('proposals')),
+      why: { code: 'request.proposals', values: { limit: MOST_PROPOSALS } },
+    });
   const work = composeRequestOf(project, 0, seed, proposals);
-  if (!work) return refuse('arrangements', 'at least one', '0', 'The job has no arrangement to fill.');
+  if (!work) {
+    const why: FileRefusal = { code: 'request.no-arrangement', values: {} };
+    return refuse(request, { path: 'arrangements', expected: '>= 1', received: '0', why });
+  }
   const fault = composeFault(work);
-  if (fault) return refuse('arrangements.0', 'something that can be composed', work.arrangement.line.form, ENGLISH.say(fault));
+  if (fault) {
+    const { form } = work.arrangement.line;
+    return refuse(request, { path: 'arrangements.0', expected: 'line', received: form, why: fault });
+  }
   const found = composeInTime(work);
   return found
     ? answered(request, { proposals: found }, project)
     : refuse(
-        'proposals',
-        'fewer proposals or a shorter line',
-        String(proposals),
-        'The search took too long and was given up.',
+        request,
+        {
+          path: 'proposals',
+          expected: `< ${proposals}`,
+          received: String(proposals),
+          why: { code: 'request.too-long', values: {} },
+        },
         503,
       );
 }

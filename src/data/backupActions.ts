@@ -34,8 +34,8 @@ export function backupActions(
     async lookAtBackup(bytes) {
       const { readBackup, restoreChanges } = await zip();
       const read = await readBackup(bytes);
-      if ('sentence' in read) {
-        get().set({ looked: null, message: { text: read.sentence, kind: 'fault' } });
+      if ('refused' in read) {
+        get().set({ looked: null, message: { text: read.refused, kind: 'fault' } });
         return;
       }
       const there = (await everyJob()).map((j) => j.project);

@@ -1,6 +1,7 @@
+import { asLabel } from '@/core/words/asLabel';
 import { type ComposeRequest, type Proposal, composeAll } from '@/core/compose/composer';
 import { freshId } from './editActions';
-import { opened } from './testing/studioForTest';
+import { opened, step } from './testing/studioForTest';
 
 describe('composing', () => {
   const proposalFrom = (request: ComposeRequest): Proposal[] => composeAll({ ...request, effort: 0.05, proposals: 1 });
@@ -17,7 +18,7 @@ describe('composing', () => {
     expect(studio().search).toMatchObject({ running: false, progress: null });
     studio().keep(found[0]!);
     expect(studio().project!.arrangements[0]!.pieces).toBe(found[0]!.arrangement.pieces);
-    expect(studio().past.map((s) => s.label)).toEqual(['keep “full”']);
+    expect(studio().past.map((s) => s.label)).toEqual([asLabel('studio.do-keep-proposal')]);
     studio().compose(3);
     expect(bench.compose!.request.seed).toBe(2);
   });
@@ -36,7 +37,7 @@ describe('composing', () => {
 
   test('other pieces under the same ids: joints, barriers, what is taped and counted out go with the old ones', async () => {
     const { studio, bench } = await opened();
-    studio().edit('by hand', (d) => {
+    studio().edit(step('by hand'), (d) => {
       const [a] = d.arrangements;
       a!.joints = [{ pieceId: 'p1', shiftMm: 4, later: 0, onto: null, spray: null }];
       a!.pieces[0]!.underlaid = true;
@@ -88,7 +89,7 @@ describe('composing', () => {
         add: [copy],
         remove: [pieces[2]!.id],
       },
-      'mend',
+      step('mend'),
     );
     const now = studio().project!.arrangements[0]!.pieces;
     expect(now).toHaveLength(pieces.length);
@@ -117,8 +118,8 @@ describe('what stands there is improved', () => {
   test('finish and re-balance ask for their own task; the result is one step with its name', async () => {
     const { studio, bench } = await opened();
     for (const [task, name] of [
-      ['finish', 'finish it'],
-      ['re-balance', 're-balance'],
+      ['finish', 'studio.do-finish-it'],
+      ['re-balance', 'studio.do-re-balance'],
     ] as const) {
       studio().improve(task);
       expect(studio().search.running).toBe(true);
@@ -136,7 +137,7 @@ describe('what stands there is improved', () => {
       };
       bench.compose!.handlers.done([proposal]);
       expect(studio().search.running).toBe(false);
-      expect(studio().past[studio().past.length - 1]!.label).toBe(name);
+      expect(studio().past[studio().past.length - 1]!.label).toEqual(asLabel(name));
       expect(studio().project!.arrangements[0]!.pieces).toEqual(pieces);
       studio().undo();
       expect(studio().project!.arrangements[0]!.pieces).toEqual(own.pieces);
@@ -162,10 +163,13 @@ describe('what stands there is improved', () => {
 test('a step that could not be read again is refused with its sentence, and nothing is changed', async () => {
   const { studio } = await opened();
   const before = studio().project;
-  studio().edit('no name', (d) => void (d.name = ''));
+  studio().edit(step('no name'), (d) => void (d.name = ''));
   expect(studio().project).toBe(before);
   expect(studio().past).toEqual([]);
-  expect(studio().message).toMatchObject({ kind: 'fault', text: expect.stringContaining('a job has a name') as string });
+  expect(studio().message).toMatchObject({
+    kind: 'fault',
+    text: { code: 'file.not-taken', values: { why: { code: 'refusal.empty' } } },
+  });
 });
 
 test('a new job begins with the bench of the last one, and nothing of its cake', async () => {

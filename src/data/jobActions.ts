@@ -145,8 +145,8 @@ export function jobActions(
     async importText(text) {
       if (await get().openPacket(text)) return;
       const read = readProjectFile(text);
-      if ('sentence' in read) {
-        get().set({ message: { text: read.sentence, kind: 'fault' } });
+      if ('refused' in read) {
+        get().set({ message: { text: read.refused, kind: 'fault' } });
         return;
       }
       const taken = get().jobs.some((j) => j.id === read.project.id);

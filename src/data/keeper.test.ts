@@ -1,7 +1,7 @@
 import { derivePlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 import { DEMO_JOBS } from '@/core/demo/jobs';
-import { opened, newProjectWithHelper } from './testing/studioForTest';
+import { opened, newProjectWithHelper, step } from './testing/studioForTest';
 
 describe('several jobs share the days', () => {
   const job = (id: string, leavesAt: string): Project => {
@@ -19,7 +19,7 @@ describe('several jobs share the days', () => {
     const own = derivePlan(studio().project!, undefined, studio().others);
     for (const p of own.schedule.filter((x) => x.maker === 0))
       for (const s of studio().others[0]!.sittings) expect(p.to <= s.from || p.from >= s.to).toBe(true);
-    studio().edit('alone', (d) => void (d.days.withOthers = false));
+    studio().edit(step('alone'), (d) => void (d.days.withOthers = false));
     await studio().shareDays();
     expect(studio().others).toEqual([]);
     await studio().open('early');

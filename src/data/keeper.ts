@@ -1,3 +1,4 @@
+import type { FileRefusal } from '@/core/boundary/refusals';
 import { asLabel, type Label } from '@/core/words/asLabel';
 import type { StoreApi } from 'zustand/vanilla';
 import { checkProject, type Project } from '@/core/plan/project';
@@ -53,7 +54,7 @@ export class Keeper {
     }
     const checked = checkProject(after);
     if ('issues' in checked) {
-      const text = asLabel('studio.not-taken', { why: checked.issues[0]!.message });
+      const text = { code: 'file.not-taken', values: { why: checked.issues[0]!.why } } satisfies FileRefusal;
       this.show(before, { message: { text, kind: 'fault' } });
       return;
     }

@@ -1,7 +1,7 @@
 import { writeProjectFile } from '@/core/formats/projectFile';
 import { writePacket, type Packet } from '@/core/formats/packetFile';
 import { dueVersions } from './versions';
-import { memoryShelf, tabsTogether, studioForTest, tick, opened, passTime, PACKET } from './testing/studioForTest';
+import { memoryShelf, tabsTogether, studioForTest, tick, opened, passTime, PACKET, step } from './testing/studioForTest';
 
 describe('a packet for a helper', () => {
   const packet = { ...JSON.parse(JSON.stringify(PACKET)) } as Packet;
@@ -13,7 +13,7 @@ describe('a packet for a helper', () => {
     studio().packetEntry({ kind: packet.kinds[0]!.key, made: 1, broken: 1, minutes: 9 });
     expect(studio().packet!.log.map((e) => e.id)).toEqual([`${first.actor}:1`, `${first.actor}:2`]);
     await studio().importText(writePacket(packet));
-    expect(studio().message!.text).toMatch(/open already/);
+    expect(studio().message!.text).toMatchObject({ key: 'studio.packet-open-already' });
     studio().set({ packet: null });
     await studio().start();
     expect(studio().packet!.log).toHaveLength(2);
@@ -21,7 +21,7 @@ describe('a packet for a helper', () => {
     await studio().importText(writePacket(packet));
     expect(studio().packet!.actor).not.toBe(first.actor);
     await studio().importText(writePacket({ ...packet, version: 7 as 1 }));
-    expect(studio().message!.text).toMatch(/newer/);
+    expect(studio().message!.text).toMatchObject({ code: 'file.newer' });
     // the newer one took nothing away from what is open
     expect(await bench.shelf.getSetting('packet')).toEqual(studio().packet);
     expect(studio().packet!.log).toEqual(packet.log);
@@ -53,20 +53,20 @@ test('two tabs on one job: the second can only look, follows what is saved, and 
   await two.studio().start();
   await tick();
   expect(one.studio().onlyLook).toBe(false);
-  expect(two.studio()).toMatchObject({ onlyLook: true, message: { text: expect.stringMatching(/another tab/) as string } });
+  expect(two.studio()).toMatchObject({ onlyLook: true, message: { text: { key: 'studio.only-look' } } });
   // nothing that the second does is kept, and it says so
-  two.studio().edit('name', (d) => void (d.name = 'overwritten'));
+  two.studio().edit(step('name'), (d) => void (d.name = 'overwritten'));
   expect(two.studio().project!.name).not.toBe('overwritten');
   await two.studio().flush();
-  one.studio().edit('name', (d) => void (d.name = 'from the first'));
+  one.studio().edit(step('name'), (d) => void (d.name = 'from the first'));
   await passTime(one.bench);
   await tick();
   expect(two.studio().project!.name).toBe('from the first');
   expect([...shelf.rows.values()].filter((r) => r.project.name === 'overwritten')).toEqual([]);
   one.bench.tabs.release();
   await tick();
-  expect(two.studio()).toMatchObject({ onlyLook: false, message: { text: expect.stringMatching(/let go/) as string } });
-  two.studio().edit('name', (d) => void (d.name = 'from the second'));
+  expect(two.studio()).toMatchObject({ onlyLook: false, message: { text: { key: 'studio.tab-let-go' } } });
+  two.studio().edit(step('name'), (d) => void (d.name = 'from the second'));
   await passTime(two.bench);
   expect([...shelf.rows.values()].map((r) => r.project.name)).toContain('from the second');
 });
@@ -75,7 +75,7 @@ test('everything backed up and restored: nothing is overwritten, what is the sam
   const { studio, bench } = await opened();
   const zip = await studio().backUp();
   const tin = studio().tin;
-  studio().edit('name', (d) => void (d.name = 'changed since'));
+  studio().edit(step('name'), (d) => void (d.name = 'changed since'));
   await studio().setTin([]);
   await passTime(bench);
   await studio().lookAtBackup(zip);
@@ -93,15 +93,15 @@ test('everything backed up and restored: nothing is overwritten, what is the sam
   expect(studio().tin).toEqual(tin);
   await studio().lookAtBackup(new Uint8Array([1, 2, 3]));
   expect(studio().looked).toBeNull();
-  expect(studio().message!.text).toMatch(/not a ZIP/);
+  expect(studio().message!.text).toMatchObject({ code: 'backup.no-zip' });
 });
 
 test('a job goes back to an earlier version as a step that is undone; another job’s version is not taken', async () => {
   const { studio, bench } = await opened();
-  studio().edit('name', (d) => void (d.name = 'first'));
+  studio().edit(step('name'), (d) => void (d.name = 'first'));
   await passTime(bench);
   const [version] = await studio().versions();
-  studio().edit('name', (d) => void (d.name = 'second'));
+  studio().edit(step('name'), (d) => void (d.name = 'second'));
   studio().goBackTo(version!);
   expect(studio().project!.name).toBe('first');
   studio().undo();

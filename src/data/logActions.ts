@@ -42,8 +42,8 @@ export function logActions(
     openPacket(text) {
       if (!text.includes(`"${PACKET_KIND}"`)) return Promise.resolve(false);
       const read = readPacket(text);
-      if ('sentence' in read) {
-        get().set({ message: { text: read.sentence, kind: 'fault' } });
+      if ('refused' in read) {
+        get().set({ message: { text: read.refused, kind: 'fault' } });
         return Promise.resolve(true);
       }
       const open = get().packet;

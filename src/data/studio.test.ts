@@ -1,7 +1,7 @@
 import { newProject } from '@/core/plan/newProject';
 import { writeProjectFile } from '@/core/formats/projectFile';
 import { DEMO_JOBS } from '@/core/demo/jobs';
-import { studioForTest, planFor, tick, opened, passTime } from './testing/studioForTest';
+import { studioForTest, planFor, tick, opened, passTime, step } from './testing/studioForTest';
 import { oneTab } from './tabs';
 
 describe('a first start', () => {
@@ -54,7 +54,7 @@ describe('the plan kept from the last time', () => {
     const newer = studioForTest(bench.shelf, oneTab(), 'two');
     await newer.studio().start();
     expect(newer.studio().plan).toBeNull();
-    studio().edit('Name', (p) => void (p.name = 'Another'));
+    studio().edit(step('Name'), (p) => void (p.name = 'Another'));
     await studio().flush();
     const again = studioForTest(bench.shelf);
     await again.studio().start();
@@ -76,7 +76,7 @@ test('a browser that cleared everything between two visits is told from a first 
   const again = studioForTest();
   again.bench.keptBefore = true;
   await again.studio().start();
-  expect(again.studio().message?.text).toMatch(/cleared them since: restore them from a backup/);
+  expect(again.studio().message?.text).toMatchObject({ key: 'studio.cleared-since' });
   // who deleted all jobs by hand is not told so
   for (const job of [...again.studio().jobs]) await again.studio().remove(job.id);
   const third = studioForTest(again.bench.shelf);
@@ -88,9 +88,9 @@ test('a browser that cleared everything between two visits is told from a first 
 describe('edits', () => {
   test('are undone and redone by name, without limit', async () => {
     const { studio } = await opened();
-    for (let i = 0; i < 150; i++) studio().edit(`step ${i}`, (d) => void (d.brief.guests = i));
+    for (let i = 0; i < 150; i++) studio().edit(step(`step ${i}`), (d) => void (d.brief.guests = i));
     expect(studio().past).toHaveLength(150);
-    expect(studio().past[149]!.label).toBe('step 149');
+    expect(studio().past[149]!.label).toEqual(step('step 149'));
     for (let i = 0; i < 150; i++) studio().undo();
     expect(studio().project?.brief.guests).toBe(90);
     studio().undo();
@@ -102,12 +102,12 @@ describe('edits', () => {
 
   test('an edit after undo forgets the way forward; one that changes nothing is no step', async () => {
     const { studio } = await opened();
-    studio().edit('one', (d) => void (d.brief.guests = 1));
+    studio().edit(step('one'), (d) => void (d.brief.guests = 1));
     studio().undo();
-    studio().edit('two', (d) => void (d.brief.guests = 2));
+    studio().edit(step('two'), (d) => void (d.brief.guests = 2));
     expect(studio().future).toEqual([]);
     const before = studio().past.length;
-    studio().edit('nothing', () => undefined);
+    studio().edit(step('nothing'), () => undefined);
     expect(studio().past).toHaveLength(before);
   });
 
@@ -115,14 +115,14 @@ describe('edits', () => {
     const { studio } = await opened();
     const start = studio().project;
     for (let i = 1; i <= 30; i++) studio().preview((d) => void (d.brief.guests = i));
-    studio().settle('drag');
+    studio().settle(step('drag'));
     expect(studio().past).toHaveLength(1);
     studio().undo();
     expect(studio().project).toBe(start);
     studio().preview((d) => void (d.brief.guests = 7));
     studio().giveUp();
     expect(studio().project).toBe(start);
-    studio().settle('nothing was begun');
+    studio().settle(step('nothing was begun'));
     expect(studio().past).toHaveLength(0);
   });
 });
@@ -130,7 +130,7 @@ describe('edits', () => {
 describe('saving', () => {
   test('the mark says saved only when it is on the shelf', async () => {
     const { studio, bench } = await opened();
-    studio().edit('guests', (d) => void (d.brief.guests = 12));
+    studio().edit(step('guests'), (d) => void (d.brief.guests = 12));
     expect(studio().saved).toBe('saving');
     expect(bench.shelf.rows.get('demo-harbour-library')!.project.brief.guests).toBe(90);
     await passTime(bench);
@@ -141,7 +141,7 @@ describe('saving', () => {
   test('a shelf that fails is said at once, with what to do', async () => {
     const { studio, bench } = await opened();
     bench.shelf.broken = new Error('disk full');
-    studio().edit('guests', (d) => void (d.brief.guests = 12));
+    studio().edit(step('guests'), (d) => void (d.brief.guests = 12));
     await passTime(bench);
     expect(studio().saved).toBe('failed');
     expect(studio().saveFault).toMatch(/Save it as a file now/);
@@ -153,7 +153,7 @@ describe('saving', () => {
   test('no room is said as no room; what the browser took away is said and the open job stored again', async () => {
     const { studio, bench } = await opened();
     bench.shelf.broken = Object.assign(new Error('put failed'), { name: 'QuotaExceededError' });
-    studio().edit('guests', (d) => void (d.brief.guests = 12));
+    studio().edit(step('guests'), (d) => void (d.brief.guests = 12));
     await passTime(bench);
     expect(studio().saveFault).toMatch(/no room left/);
     bench.shelf.broken = null;
@@ -166,7 +166,7 @@ describe('saving', () => {
 
   test('another job is opened only after this one is saved', async () => {
     const { studio, bench } = await opened();
-    studio().edit('guests', (d) => void (d.brief.guests = 31));
+    studio().edit(step('guests'), (d) => void (d.brief.guests = 31));
     await studio().open('demo-midwinter-wreath');
     expect(bench.shelf.rows.get('demo-harbour-library')!.project.brief.guests).toBe(31);
     expect(studio().past).toEqual([]);
@@ -177,7 +177,7 @@ describe('the plan beside it', () => {
   test('belongs to what is shown; while one is made the newest waits, those between are skipped', async () => {
     const { studio, bench } = await opened();
     expect(bench.plans).toHaveLength(1);
-    for (let i = 0; i < 5; i++) studio().edit('x', (d) => void (d.brief.guests = i));
+    for (let i = 0; i < 5; i++) studio().edit(step('x'), (d) => void (d.brief.guests = i));
     expect(bench.plans).toHaveLength(1);
     bench.plans[0]!.answer(planFor(bench.plans[0]!.project));
     await tick();
@@ -242,6 +242,6 @@ describe('jobs', () => {
     expect(studio().project?.id).toBe('mine');
     await studio().importText(file);
     expect(studio().project?.id).not.toBe('mine');
-    expect(studio().message?.text).toMatch(/second copy/);
+    expect(studio().message?.text).toMatchObject({ key: 'studio.job-is-open', args: { second: 'yes' } });
   });
 });

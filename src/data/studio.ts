@@ -1,4 +1,5 @@
 import type { Draft } from 'immer';
+import type { Fact } from '@/core/facts/fact';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/composer';
 import type { Remedy } from '@/core/compose/reading';
@@ -107,7 +108,7 @@ export interface StudioState {
   arrangementIndex: number;
   search: { progress: ComposeProgress | null; running: boolean; fault: ComposeFault | null; proposals: Proposal[]; seed: number };
   /** a sentence at the top: a file that was refused, a job that was brought back */
-  message: { text: Label | string; kind: 'tell' | 'fault' } | null;
+  message: { text: Label | Fact | string; kind: 'tell' | 'fault' } | null;
   evening: boolean;
   /** how this person reads: language, lengths, clock, week */
   habits: Habits;

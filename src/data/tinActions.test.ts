@@ -1,4 +1,4 @@
-import { opened } from './testing/studioForTest';
+import { opened, step } from './testing/studioForTest';
 
 describe('the tin', () => {
   test('is there from the first start, kept over the next, and what cannot be read is left out', async () => {
@@ -110,7 +110,7 @@ describe('the tin', () => {
     studio().compose(2);
     expect(bench.compose!.request.tin).toEqual(studio().tin);
     bench.compose!.handlers.done([]);
-    studio().edit('leave the tin', (d) => void (d.brief.useTin = false));
+    studio().edit(step('leave the tin'), (d) => void (d.brief.useTin = false));
     studio().compose(2);
     expect(bench.compose!.request.tin).toEqual([]);
   });
@@ -120,7 +120,7 @@ test('undoing a second arrangement leads back to one that is there', async () =>
   const { studio } = await opened();
   const { line } = studio().project!.arrangements[0]!;
   studio().edit(
-    'another arrangement',
+    step('another arrangement'),
     (d) => void d.arrangements.push({ id: 'a2', line, method: 'stem by stem', pieces: [], joints: [], quantity: 1 }),
   );
   studio().set({ arrangementIndex: 1 });

@@ -6,12 +6,14 @@ import wreath from '@/core/demo/demo-midwinter-wreath.ofrenda.json';
 import { seededRandom } from '@/core/geometry/random';
 import { LABEL_GAP, spreadLabels } from './place/labels';
 import { faultOf } from './shared/numbers';
-import { durationWords, gramWords, inchWords, leavesWords, plural } from './shared/words';
+import { ENGLISH } from '@/core/words/english';
+import { inchFieldToMm, mmToInchField } from './shared/inches';
+import { leavesWords } from './shared/words';
 import { budsOf, STATIONS } from './shell/stations';
 
 const open = (demo: unknown): Project => {
   const checked = checkProject(demo);
-  if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+  if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
   return checked.project;
 };
 const project = open(harbour);
@@ -26,55 +28,66 @@ describe('words', () => {
     [155, '2 h 35'],
     [125, '2 h 05'],
   ])('%f minutes is “%s”', (minutes, words) => {
-    expect(durationWords(minutes)).toBe(words);
+    expect(ENGLISH.units.duration(minutes)).toBe(words);
   });
 
   test('the day it leaves, and a day that is none', () => {
-    expect(leavesWords('2027-06-12T09:30')).toBe('Saturday 12 June, leaves at 09:30');
-    expect(leavesWords('2027-13-45T99:99')).toBe('no day set');
+    expect(leavesWords('2027-06-12T09:30', ENGLISH)).toBe('Saturday 12 June, leaves at 09:30');
+    expect(leavesWords('2027-13-45T99:99', ENGLISH)).toBe('no day set');
   });
 
-  test('inches, grams, plurals', () => {
-    expect(inchWords(25.4)).toBe('1.00 in');
-    expect(gramWords(2.345)).toBe('2.3');
-    expect(gramWords(23.45)).toBe('23');
-    expect(plural(1, 'tier')).toBe('1 tier');
-    expect(plural(3, 'tier')).toBe('3 tiers');
-    expect(plural(2, 'peony', 'peonies')).toBe('2 peonies');
+  test('grams as a figure: tenths below ten', () => {
+    expect(ENGLISH.units.gramFigure(2.345)).toBe('2.3');
+    expect(ENGLISH.units.gramFigure(23.45)).toBe('23');
+  });
+
+  test('a field keeps what is typed in inches to a tenth of a millimetre, and shows the same again', () => {
+    for (let inches = 0.125; inches < 30; inches += 0.0625)
+      expect(Math.abs(mmToInchField(inchFieldToMm(inches)) - inches)).toBeLessThanOrEqual(0.0025);
+    expect([inchFieldToMm(1), inchFieldToMm(6.5), mmToInchField(254)]).toEqual([25.4, 165.1, 10]);
   });
 });
 
 describe('a typed figure', () => {
   test.each([
-    ['', /is a number/],
-    ['  ', /is a number/],
-    ['three', /is a number/],
-    ['39', /at least 40 mm; the old value stays/],
-    ['1e9', /at most 800 mm; the old value stays/],
-    ['-0', /at least 40/],
+    ['', 'no-number'],
+    ['  ', 'no-number'],
+    ['three', 'no-number'],
+    ['39', 'least'],
+    ['1e9', 'most'],
+    ['-0', 'least'],
   ])('“%s” is said', (text, sentence) => {
-    expect(faultOf(text, 'Width', 'mm', 40, 800)).toMatch(sentence);
+    expect(faultOf(text, 40, 800)).toBe(sentence);
   });
 
   test.each(['40', '800', '127.5', ' 90 '])('“%s” may stand', (text) => {
-    expect(faultOf(text, 'Width', 'mm', 40, 800)).toBeNull();
+    expect(faultOf(text, 40, 800)).toBeNull();
   });
 });
 
 describe('the growing stem', () => {
   test('has eight stations, each with a path of its own', () => {
-    expect(STATIONS.map((s) => s.name)).toEqual(['Brief', 'Compose', 'Make', 'Wire & tape', 'Place', 'Days', 'Log', 'Hand over']);
+    expect(STATIONS.map((s) => ENGLISH.label(s.name))).toEqual([
+      'Brief',
+      'Compose',
+      'Make',
+      'Wire & tape',
+      'Place',
+      'Days',
+      'Log',
+      'Hand over',
+    ]);
     expect(new Set(STATIONS.map((s) => s.path)).size).toBe(8);
   });
 
   test('without a job or a plan all is shut', () => {
-    for (const bud of Object.values(budsOf(null, null))) expect(bud.state).toBe('shut');
-    for (const bud of Object.values(budsOf(project, null))) expect(bud.state).toBe('shut');
+    for (const bud of Object.values(budsOf(null, null, ENGLISH))) expect(bud.state).toBe('shut');
+    for (const bud of Object.values(budsOf(project, null, ENGLISH))) expect(bud.state).toBe('shut');
   });
 
   test('with nothing composed each says what holds it closed', () => {
     const empty = newProject('e', 'E', '2027-06-12T09:30');
-    const buds = budsOf(empty, derivePlan(empty));
+    const buds = budsOf(empty, derivePlan(empty), ENGLISH);
     expect(buds.brief).toEqual({ state: 'settled', note: '1 tier' });
     expect(buds.compose).toEqual({ state: 'ready', note: 'ready' });
     expect(buds.place).toEqual({ state: 'shut', note: 'needs Compose' });
@@ -82,12 +95,12 @@ describe('the growing stem', () => {
   });
 
   test('with a composed job the notes are the plan’s own numbers', () => {
-    const buds = budsOf(project, plan);
+    const buds = budsOf(project, plan, ENGLISH);
     expect(buds.make.note).toBe(`${plan.tray.reduce((a, k) => a + k.toMake, 0)} to make`);
     expect(buds.wire.note).toBe(`${plan.stems.length} stems`);
     expect(buds['hand-over'].note).toBe(`${plan.entries.length} to take out`);
     const sprays = open(wreath);
-    expect(budsOf(sprays, derivePlan(sprays)).wire.note).toMatch(/joints$/);
+    expect(budsOf(sprays, derivePlan(sprays), ENGLISH).wire.note).toMatch(/joints$/);
   });
 
   test('a stop turns its own bud red and closes the way out', () => {
@@ -95,14 +108,14 @@ describe('the growing stem', () => {
       ...plan,
       warnings: [{ code: 'place.separator', values: {}, level: 'stop', station: 'place' }],
     };
-    const buds = budsOf(project, stopped);
+    const buds = budsOf(project, stopped, ENGLISH);
     expect(buds.place).toEqual({ state: 'stop', note: '1 stop' });
     expect(buds['hand-over']).toEqual({ state: 'shut', note: 'needs Place' });
     const brief: DerivedPlan = {
       ...plan,
       warnings: [{ code: 'cake.no-tier', values: {}, level: 'stop', station: 'brief' }],
     };
-    expect(budsOf(project, brief).brief.state).toBe('stop');
+    expect(budsOf(project, brief, ENGLISH).brief.state).toBe('stop');
   });
 
   test('what is made settles Make and Log', () => {
@@ -114,10 +127,10 @@ describe('the growing stem', () => {
       broken: 0,
       minutes: null,
     }));
-    const buds = budsOf({ ...project, log: all }, plan);
+    const buds = budsOf({ ...project, log: all }, plan, ENGLISH);
     expect(buds.make).toEqual({ state: 'settled', note: 'all made' });
     expect(buds.log.state).toBe('settled');
-    const half = budsOf({ ...project, log: all.slice(0, 1) }, plan);
+    const half = budsOf({ ...project, log: all.slice(0, 1) }, plan, ENGLISH);
     expect(half.log.state).toBe('ready');
   });
 });

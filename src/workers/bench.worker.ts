@@ -37,25 +37,25 @@ const bench = {
   ready(): void {},
   plan(input: unknown, others: readonly OtherWork[]): DerivedPlan {
     const checked = checkProject(input);
-    if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+    if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
     return derivePlan(checked.project, memory, others);
   },
   /** What a job takes of the days, beside the jobs before it. */
   otherWork(input: unknown, before: readonly OtherWork[]): OtherWork {
     const checked = checkProject(input);
-    if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+    if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
     return otherWorkOf(checked.project, derivePlan(checked.project, undefined, before));
   },
   /** Changes that make the work fit, each tried. */
   whatFits(input: unknown, now: number, tin: readonly TinPiece[], others: readonly OtherWork[]): CheckedRepair[] {
     const checked = checkProject(input);
-    if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+    if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
     return whatFits(checked.project, now, tin, others);
   },
   /** Pieces moved so that entries stand apart, as little as will do. */
   apart(input: unknown): ReturnType<typeof movedApart> {
     const checked = checkProject(input);
-    if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+    if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
     return movedApart(checked.project);
   },
   /** The balance of one arrangement; empty when its line cannot be drawn. Remedies may be left for when the hand rests. */

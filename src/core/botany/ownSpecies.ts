@@ -1,55 +1,39 @@
 import * as v from 'valibot';
+import { between, hue, named, refusedBy, wholeBetween } from '../boundary/parts';
 import { PLAIN_TUNE } from './shape/tune';
 import { ROLES, type Species } from './species';
 
 /** Ids of a person's own species and methods begin with this, so that none hides one that ships with the product. */
 export const OWN_ID = /^own-[a-z0-9-]{1,40}$/;
 
-const hue = v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'a colour is written #rrggbb'));
-const words = (what: string) =>
-  v.pipe(v.string(), v.trim(), v.minLength(1, `${what} is missing`), v.maxLength(60, `${what} has at most 60 letters`));
-const between = (what: string, least: number, most: number) =>
-  v.pipe(
-    v.number(`${what} is a number`),
-    v.minValue(least, `${what} is at least ${least}`),
-    v.maxValue(most, `${what} is at most ${most}`),
-  );
-
 /** A species of the person's own: one of the catalogue's, changed. What is not said here is as in the one it is based on. */
 export const ownSpeciesSchema = v.object({
-  id: v.pipe(v.string(), v.regex(OWN_ID, 'an own species is called own-…')),
+  id: v.pipe(v.string(), v.regex(OWN_ID, refusedBy('refusal.own-id'))),
   basedOn: v.string(),
-  name: words('the name'),
-  plural: words('the plural'),
+  name: named(60),
+  plural: named(60),
   role: v.picklist(ROLES),
   /** mm, largest first: diameter of the open flower, length of a sprig */
-  sizesMm: v.pipe(
-    v.array(between('a size', 3, 250)),
-    v.minLength(1, 'a species has at least one size'),
-    v.maxLength(6, 'a species has at most six sizes'),
-  ),
-  pasteMm: between('the thickness of the paste', 0.2, 6),
-  breakageShare: between('the share that breaks', 0, 0.9),
+  sizesMm: v.pipe(v.array(between(3, 250)), v.minLength(1), v.maxLength(6)),
+  pasteMm: between(0.2, 6),
+  breakageShare: between(0, 0.9),
   method: v.string(),
-  floorSwg: v.pipe(between('the gauge', 14, 35), v.integer('a gauge is a whole number')),
-  hookMm: between('the hook', 0, 15),
+  floorSwg: wholeBetween(14, 35),
+  hookMm: between(0, 15),
   colourways: v.pipe(
-    v.array(v.object({ id: words('a colour’s id'), name: words('a colour’s name'), hue, second: v.optional(hue) })),
-    v.minLength(1, 'a species has at least one colour'),
-    v.maxLength(12, 'a species has at most twelve colours'),
+    v.array(v.object({ id: named(60), name: named(60), hue, second: v.optional(hue) })),
+    v.minLength(1),
+    v.maxLength(12),
   ),
   /** months of flower or fruit in the north */
-  monthsNorth: v.pipe(v.array(v.pipe(between('a month', 1, 12), v.integer('a month is a whole number'))), v.maxLength(12)),
-  petals: v.optional(v.nullable(v.pipe(between('the number of petals', 2, 200), v.integer('petals are counted whole'))), null),
-  lengthShare: v.optional(between('the petals’ length', 0.6, 1.5), PLAIN_TUNE.lengthShare),
-  widthShare: v.optional(between('the petals’ width', 0.5, 1.8), PLAIN_TUNE.widthShare),
-  cupDeg: v.optional(between('the cup', -40, 60), PLAIN_TUNE.cupDeg),
-  curlDeg: v.optional(between('the curl', -60, 60), PLAIN_TUNE.curlDeg),
+  monthsNorth: v.pipe(v.array(wholeBetween(1, 12)), v.maxLength(12)),
+  petals: v.optional(v.nullable(wholeBetween(2, 200)), null),
+  lengthShare: v.optional(between(0.6, 1.5), PLAIN_TUNE.lengthShare),
+  widthShare: v.optional(between(0.5, 1.8), PLAIN_TUNE.widthShare),
+  cupDeg: v.optional(between(-40, 60), PLAIN_TUNE.cupDeg),
+  curlDeg: v.optional(between(-60, 60), PLAIN_TUNE.curlDeg),
   /** of a composite: what it is built of otherwise, by the names its shape gives them */
-  counts: v.optional(
-    v.record(v.pipe(v.string(), v.maxLength(20)), v.pipe(between('a count', 0, 80), v.integer('a count is a whole number'))),
-    {},
-  ),
+  counts: v.optional(v.record(v.pipe(v.string(), v.maxLength(20)), wholeBetween(0, 80)), {}),
 });
 
 export type OwnSpecies = v.InferOutput<typeof ownSpeciesSchema>;

@@ -1,16 +1,8 @@
 import * as v from 'valibot';
+import { between, hue } from '../boundary/parts';
 import type { TierRef } from '../facts/fact';
 import type { CakeFact } from './facts';
 import { outlineOf, type Outline } from './outline';
-
-const colour = v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'a colour is written #rrggbb'));
-const mm = (least: number, most: number, what: string) =>
-  v.pipe(
-    v.number(`${what} is a number of millimetres`),
-    v.finite(`${what} is a number of millimetres`),
-    v.minValue(least, `${what} is at least ${least} mm`),
-    v.maxValue(most, `${what} is at most ${most} mm`),
-  );
 
 export const TIER_SHAPES = ['round', 'square', 'rectangle', 'hexagon'] as const;
 
@@ -19,31 +11,31 @@ const tierSchema = v.object({
   /** Plan outline of the tier. */
   shape: v.picklist(TIER_SHAPES),
   /** across: a round's diameter, the side of a square, a rectangle's width, a hexagon from flat to flat */
-  diameterMm: mm(40, 800, 'a tier’s diameter'),
+  diameterMm: between(40, 800),
   /** a rectangle's other side, front to back; other shapes do not use it */
-  depthMm: v.optional(mm(40, 800, 'a tier’s depth'), 200),
+  depthMm: v.optional(between(40, 800), 200),
   /** radius of the softened upright corners of shapes that have corners */
-  cornerMm: v.optional(mm(0, 120, 'a tier’s corner radius'), 12),
+  cornerMm: v.optional(between(0, 120), 12),
   /** off the middle of the board, x to the right and y to the back, and turned counter-clockwise seen from above */
-  offset: v.optional(v.object({ xMm: mm(-300, 300, 'a tier’s offset'), yMm: mm(-300, 300, 'a tier’s offset') }), {
+  offset: v.optional(v.object({ xMm: between(-300, 300), yMm: between(-300, 300) }), {
     xMm: 0,
     yMm: 0,
   }),
-  turnRad: v.optional(v.pipe(v.number(), v.finite('a tier’s turn is a number')), 0),
-  heightMm: mm(10, 400, 'a tier’s height'),
+  turnRad: v.optional(v.pipe(v.number(), v.finite()), 0),
+  heightMm: between(10, 400),
   /** What stands inside: cake that is eaten, foam that nobody eats, or a separator that only holds the next tier up. */
   kind: v.picklist(['edible', 'dummy', 'separator']),
-  covering: v.object({ name: v.string(), colour, eaten: v.boolean() }),
+  covering: v.object({ name: v.string(), colour: hue, eaten: v.boolean() }),
   /** Radius of the softened top edge. */
-  edgeRadiusMm: mm(0, 40, 'a tier’s edge radius'),
+  edgeRadiusMm: between(0, 40),
 });
 
 export const crumbs = ['sponge', 'sponge, chilled', 'butter cake', 'butter cake, chilled', 'fruit cake'] as const;
 
 export const cakeSchema = v.object({
   /** Bottom tier first; each stands on the one below. The origin is the centre of the board’s top. */
-  tiers: v.pipe(v.array(tierSchema), v.maxLength(8, 'a cake has at most 8 tiers')),
-  board: v.object({ diameterMm: mm(50, 1000, 'the board’s diameter'), thicknessMm: mm(1, 60, 'the board’s thickness') }),
+  tiers: v.pipe(v.array(tierSchema), v.maxLength(8)),
+  board: v.object({ diameterMm: between(50, 1000), thicknessMm: between(1, 60) }),
   crumb: v.picklist(crumbs),
   /** Dowels and a central rod: upright obstacles. */
   dowels: v.pipe(
@@ -51,7 +43,7 @@ export const cakeSchema = v.object({
       v.object({
         xMm: v.number(),
         yMm: v.number(),
-        diameterMm: mm(1, 40, 'a dowel’s diameter'),
+        diameterMm: between(1, 40),
         fromMm: v.number(),
         toMm: v.number(),
       }),

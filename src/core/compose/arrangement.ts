@@ -1,31 +1,23 @@
 import * as v from 'valibot';
+import { between, hue, wholeBetween } from '../boundary/parts';
 import { FRONT_AZIMUTH_RAD } from '../geometry/units';
 
-const finite = (what: string) => v.pipe(v.number(`${what} is a number`), v.finite(`${what} is a number`));
-const between = (what: string, low: number, high: number) =>
-  v.pipe(finite(what), v.minValue(low, `${what} is at least ${low}`), v.maxValue(high, `${what} is at most ${high}`));
+const finite = v.pipe(v.number(), v.finite());
 
 /** Envelope: half-width and rise, full at the focal point, falling to the tips. */
-const DEGREES = 180 / Math.PI;
-const angle = (what: string, lowRad: number, highRad: number) =>
-  v.pipe(
-    finite(what),
-    v.minValue(lowRad, `${what} is at least ${Math.round(lowRad * DEGREES)}°`),
-    v.maxValue(highRad, `${what} is at most ${Math.round(highRad * DEGREES)}°`),
-  );
-const envelope = { widthMm: between('the line’s half-width', 4, 160), riseMm: between('the line’s rise', 2, 160) };
+const envelope = { widthMm: between(4, 160), riseMm: between(2, 160) };
 
 const tier = v.pipe(v.number(), v.integer(), v.minValue(0));
-const focal = between('the focal point', 0.05, 0.95);
+const focal = between(0.05, 0.95);
 /** on a top: from the middle of the tier, mm */
 const onTop = {
   tier,
-  xMm: finite('its place'),
-  yMm: finite('its place'),
+  xMm: finite,
+  yMm: finite,
   /** the azimuth that it faces; the front unless said */
-  facesRad: v.optional(finite('the way it faces'), FRONT_AZIMUTH_RAD),
+  facesRad: v.optional(finite, FRONT_AZIMUTH_RAD),
 };
-const standMm = between('the stem’s height', 0, 300);
+const standMm = between(0, 300);
 
 export const PLAQUE_OUTLINES = ['round', 'oval', 'scalloped', 'banner'] as const;
 
@@ -35,12 +27,12 @@ export const lineSchema = v.variant('form', [
     form: v.literal('crescent'),
     tier,
     /** azimuth of the tip that stays on the top, and how far round the arc runs from there (signed) */
-    fromRad: finite('the crescent’s beginning'),
-    sweepRad: angle('the crescent’s sweep', -Math.PI * 1.6, Math.PI * 1.6),
+    fromRad: finite,
+    sweepRad: between(-Math.PI * 1.6, Math.PI * 1.6),
     /** radius of the arc as a share of the tier's */
-    radiusShare: between('the arc’s radius', 0.2, 0.95),
+    radiusShare: between(0.2, 0.95),
     /** how far the other tip trails down the side, mm below the edge */
-    trailMm: between('the trail', 0, 400),
+    trailMm: between(0, 400),
     focal,
     ...envelope,
   }),
@@ -48,23 +40,23 @@ export const lineSchema = v.variant('form', [
     form: v.literal('lazy S'),
     tier,
     /** azimuth of the tip on the top, and how far round it runs from there (signed) to the tip on the side */
-    fromRad: finite('the S’s beginning'),
-    sweepRad: angle('the S’s sweep', -Math.PI * 1.6, Math.PI * 1.6),
+    fromRad: finite,
+    sweepRad: between(-Math.PI * 1.6, Math.PI * 1.6),
     /** how far in from the edge it begins, how far below the edge it ends */
-    insetMm: between('the S’s inset', 0, 300),
-    dropMm: between('the S’s drop', 0, 400),
+    insetMm: between(0, 300),
+    dropMm: between(0, 400),
     focal,
     ...envelope,
   }),
   v.object({
     form: v.literal('cascade'),
     /** azimuth on the top of the cake, azimuth at the foot of the line, and how far down it runs along the skin */
-    fromRad: finite('the cascade’s beginning'),
-    toRad: finite('the cascade’s end'),
-    startMm: between('the cascade’s start', 0, 400),
-    lengthDownMm: between('the cascade’s run', 40, 2000),
+    fromRad: finite,
+    toRad: finite,
+    startMm: between(0, 400),
+    lengthDownMm: between(40, 2000),
     /** sideways swing of the middle, mm */
-    swingMm: between('the swing', -300, 300),
+    swingMm: between(-300, 300),
     focal,
     ...envelope,
   }),
@@ -72,12 +64,12 @@ export const lineSchema = v.variant('form', [
     form: v.literal('side spray'),
     tier,
     /** its middle on the side, azimuth and height above the tier's foot */
-    atRad: finite('the spray’s place'),
-    heightMm: between('the spray’s height', 0, 400),
-    lengthMm: between('the spray’s length', 40, 800),
+    atRad: finite,
+    heightMm: between(0, 400),
+    lengthMm: between(40, 800),
     /** rising to its second tip (positive) or falling, and how far its middle bows down */
-    slopeRad: angle('the slope', -Math.PI / 2, Math.PI / 2),
-    bowMm: between('the bow', -120, 120),
+    slopeRad: between(-Math.PI / 2, Math.PI / 2),
+    bowMm: between(-120, 120),
     focal,
     ...envelope,
   }),
@@ -85,10 +77,10 @@ export const lineSchema = v.variant('form', [
     form: v.literal('corner spray'),
     tier,
     /** the corner, as an azimuth */
-    atRad: finite('the corner'),
+    atRad: finite,
     /** along the rim on the top (signed), and down the side from the corner */
-    armMm: between('the arm on the top', -400, 400),
-    trailMm: between('the trail', 0, 400),
+    armMm: between(-400, 400),
+    trailMm: between(0, 400),
     focal,
     ...envelope,
   }),
@@ -97,55 +89,55 @@ export const lineSchema = v.variant('form', [
     tier,
     where: v.picklist(['top', 'foot']),
     /** on a top: radius as a share of the tier's */
-    radiusShare: between('the ring’s radius', 0.2, 0.95),
+    radiusShare: between(0.2, 0.95),
     /** open part in radians, 0 for a closed ring, and where it opens */
-    gapRad: angle('the gap', 0, Math.PI * 1.5),
-    gapAtRad: finite('the gap’s place'),
-    focal: between('the focal point', 0, 1),
+    gapRad: between(0, Math.PI * 1.5),
+    gapAtRad: finite,
+    focal: between(0, 1),
     ...envelope,
   }),
   v.object({
     form: v.literal('garland'),
     tier,
     /** azimuth of the first point it hangs from, and how far round it goes (a full turn closes it) */
-    fromRad: finite('the garland’s beginning'),
-    sweepRad: angle('the garland’s sweep', 0.2, Math.PI * 2),
-    swags: v.pipe(v.number(), v.integer(), v.minValue(1, 'a garland has at least one swag'), v.maxValue(24)),
+    fromRad: finite,
+    sweepRad: between(0.2, Math.PI * 2),
+    swags: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(24)),
     /** points below the edge, and how far each swag hangs below its points */
-    hangMm: between('the points’ drop', 0, 300),
-    dropMm: between('the swag', 2, 300),
-    focal: between('the focal point', 0, 1),
+    hangMm: between(0, 300),
+    dropMm: between(2, 300),
+    focal: between(0, 1),
     ...envelope,
   }),
-  v.object({ form: v.literal('posy'), ...onTop, focal: between('the focal point', 0, 1), ...envelope }),
+  v.object({ form: v.literal('posy'), ...onTop, focal: between(0, 1), ...envelope }),
   v.object({
     form: v.literal('cluster'),
     ...onTop,
     /** on one stem of this height: a fan that looks forward, or a dome that looks all round */
     spread: v.picklist(['fan', 'dome']),
     standMm,
-    sweepRad: angle('the fan’s sweep', 0.5, Math.PI * 1.2),
-    focal: between('the focal point', 0, 1),
+    sweepRad: between(0.5, Math.PI * 1.2),
+    focal: between(0, 1),
     ...envelope,
   }),
   v.object({
     form: v.literal('plaque'),
     ...onTop,
     outline: v.picklist(PLAQUE_OUTLINES),
-    plateWidthMm: between('the plaque’s width', 20, 400),
-    plateHeightMm: between('the plaque’s height', 15, 300),
+    plateWidthMm: between(20, 400),
+    plateHeightMm: between(15, 300),
     /** upright on two skewers, facing front, or lying flat */
     upright: v.boolean(),
     standMm,
-    lettering: v.pipe(v.string(), v.maxLength(60, 'the lettering has at most 60 letters')),
-    colour: v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'a colour is written #rrggbb')),
+    lettering: v.pipe(v.string(), v.maxLength(60)),
+    colour: hue,
     /** where on the rim the flowers begin (0 right, counter-clockwise as one reads it) and how far round they go */
-    fromRad: finite('the plaque’s flowers'),
-    sweepRad: angle('the plaque’s flowers', 0.4, Math.PI * 2),
+    fromRad: finite,
+    sweepRad: between(0.4, Math.PI * 2),
     focal,
     ...envelope,
   }),
-  v.object({ form: v.literal('pick'), ...onTop, standMm, focal: between('the focal point', 0, 1), ...envelope }),
+  v.object({ form: v.literal('pick'), ...onTop, standMm, focal: between(0, 1), ...envelope }),
 ]);
 
 export type LineSpec = v.InferOutput<typeof lineSchema>;
@@ -157,16 +149,16 @@ const pieceSchema = v.object({
   species: v.pipe(v.string(), v.minLength(1)),
   stage: v.string(),
   /** nominal size: diameter of the open flower, length of a sprig */
-  sizeMm: between('a piece’s size', 3, 250),
+  sizeMm: between(3, 250),
   colourway: v.string(),
   /** along the line 0…1, across it −1…1 of the half-width, lifted 0…1 of the rise */
-  s: between('the place along the line', 0, 1),
-  side: between('side', -1.6, 1.6),
-  lift: between('lift', 0, 1.6),
+  s: between(0, 1),
+  side: between(-1.6, 1.6),
+  lift: between(0, 1.6),
   /** the way it looks: angle from the skin's normal, and heading from the line's direction toward +side, radians */
-  tiltRad: angle('tilt', 0, Math.PI / 2),
-  headingRad: finite('heading'),
-  rollRad: finite('roll'),
+  tiltRad: between(0, Math.PI / 2),
+  headingRad: finite,
+  rollRad: finite,
   pinned: v.boolean(),
   /** it lies on something made for food */
   underlaid: v.optional(v.boolean()),
@@ -180,9 +172,9 @@ export const METHODS = ['stem by stem', 'taped spray', 'dummy'] as const;
 const jointEditSchema = v.object({
   pieceId: v.pipe(v.string(), v.minLength(1)),
   /** nearer to the tip (+) or to the pick (−) than it would be, mm along the stem */
-  shiftMm: v.optional(between('a joint moved', -60, 60), 0),
+  shiftMm: v.optional(between(-60, 60), 0),
   /** so many places later (+) or earlier (−) among those that are taped one after another at one place */
-  later: v.optional(v.pipe(between('a place in the order', -30, 30), v.integer('places are counted whole')), 0),
+  later: v.optional(wholeBetween(-30, 30), 0),
   /** the main stem, the heel at the pick, or the piece whose stem it joins; null leaves it to the rule */
   onto: v.optional(v.nullable(v.string()), null),
   /** the spray it is taped into, from 1; one more than there are begins a new one; null leaves it to the rule */
@@ -199,11 +191,11 @@ export const arrangementSchema = v.object({
   line: lineSchema,
   /** how it meets the cake */
   method: v.picklist(METHODS),
-  pieces: v.pipe(v.array(pieceSchema), v.maxLength(600, 'an arrangement has at most 600 pieces')),
+  pieces: v.pipe(v.array(pieceSchema), v.maxLength(600)),
   /** how the branch tree is to be otherwise than by the rule */
   joints: v.optional(v.pipe(v.array(jointEditSchema), v.maxLength(600)), []),
   /** the same composition made this many times */
-  quantity: v.pipe(v.number(), v.integer(), v.minValue(1, 'at least one'), v.maxValue(500)),
+  quantity: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(500)),
 });
 
 export type Arrangement = v.InferOutput<typeof arrangementSchema>;

@@ -7,6 +7,7 @@ import { LiveBalance } from './liveBalance';
 import { Measures } from './measures';
 import { readBalance, readMeasured, type Reading } from './reading';
 import { buildScene } from './scene';
+import type { ReadingFigure } from './reading';
 import { ENGLISH } from '../words/english';
 
 const CAKE = cakeOf([230, 110], [150, 90]);
@@ -18,7 +19,7 @@ function expectAlike(live: readonly Reading[], fresh: readonly Reading[]): void 
     const f = fresh[i]!;
     expect(r.score).toBeCloseTo(f.score, 7);
     expect(r.lean).toBeCloseTo(f.lean, 7);
-    for (const [name, value] of Object.entries(f.numbers)) expect(r.numbers[name]).toBeCloseTo(value, 7);
+    for (const [name, value] of Object.entries(f.numbers)) expect(r.numbers[name as ReadingFigure]).toBeCloseTo(value, 7);
     expect({ id: r.id, why: ENGLISH.say(r.why), remedy: r.remedy?.label, at: r.place !== null }).toEqual({
       id: f.id,
       why: ENGLISH.say(f.why),

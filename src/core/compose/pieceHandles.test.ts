@@ -101,5 +101,12 @@ test('each figure stands with its unit', () => {
   const scene = buildScene(CAKE, proposalFor('ring', CAKE, 3, 0.05).arrangement, SHIPPED)!;
   const p = placePiece({ ...scene.heads[0]!.piece, tiltRad: 0.5236, headingRad: 0, lift: 0.5, rollRad: 7 }, scene.line, SHIPPED);
   const shown = pieceHandles(p, scene.line).map((h) => h.shown);
-  expect(shown).toEqual(['30°, turned 0°', '41°', `${(0.5 * scene.line.riseMm(p.piece.s)).toFixed(1)} mm`]);
+  const rounded = JSON.parse(JSON.stringify(shown), (_, v: unknown) =>
+    typeof v === 'number' ? Math.round(v * 1000) / 1000 : v,
+  ) as unknown;
+  expect(rounded).toEqual([
+    { leanRad: 0.524, turnRad: 0 },
+    { spinRad: 0.716 },
+    { liftMm: Math.round(0.5 * scene.line.riseMm(p.piece.s) * 1000) / 1000 },
+  ]);
 });

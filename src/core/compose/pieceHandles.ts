@@ -1,5 +1,5 @@
 import { MOST_TILT_RAD } from '../botany/catalogue';
-import { clamp, radToDeg, wrapRad } from '../geometry/numbers';
+import { clamp, wrapRad } from '../geometry/numbers';
 import { add, addScaled, angleBetween, cross, dot, length, normalize, rotateAbout, sub, type Vec3 } from '../geometry/vec3';
 import type { Piece } from './arrangement';
 import type { Line } from './line';
@@ -8,19 +8,17 @@ import { reachMm, type PlacedPiece } from './placement';
 /** A grip on a chosen piece: where it looks (lean and turn), how far it is spun about itself, how high it stands. */
 export interface PieceHandle {
   id: 'look' | 'spin' | 'lift';
-  name: string;
+  name: 'lean' | 'spin' | 'lift';
   at: Vec3;
   /** where on the piece it is held */
   from: Vec3;
-  /** its figure, with the unit */
-  shown: string;
+  /** its figures */
+  shown: { leanRad: number; turnRad: number } | { spinRad: number } | { liftMm: number };
 }
 
 /** Grips stand this far off the piece, so that a finger takes the grip and not the petals. mm */
 const OFF_MM = 14;
 export const MOST_LIFT = 1.2;
-
-const degrees = (rad: number): string => `${Math.round(radToDeg(rad))}°`.replace('-', '−');
 
 /** What the look grip turns about: the middle of a head, the foot of a sprig. */
 const pivotOf = (p: PlacedPiece): Vec3 => (p.spine.length ? p.base : p.centre);
@@ -38,16 +36,16 @@ export function pieceHandles(p: PlacedPiece, line: Line): PieceHandle[] {
       name: 'lean',
       at: addScaled(pivotOf(p), lookWay(p), lookMm(p)),
       from: pivotOf(p),
-      shown: `${degrees(piece.tiltRad)}, turned ${degrees(wrapRad(piece.headingRad))}`,
+      shown: { leanRad: piece.tiltRad, turnRad: wrapRad(piece.headingRad) },
     },
     {
       id: 'spin',
       name: 'spin',
       at: addScaled(p.centre, p.across, rimMm(p)),
       from: p.centre,
-      shown: degrees(wrapRad(piece.rollRad)),
+      shown: { spinRad: wrapRad(piece.rollRad) },
     },
-    { id: 'lift', name: 'lift', at: addScaled(p.centre, p.across, -rimMm(p)), from: p.centre, shown: `${liftMm.toFixed(1)} mm` },
+    { id: 'lift', name: 'lift', at: addScaled(p.centre, p.across, -rimMm(p)), from: p.centre, shown: { liftMm } },
   ];
 }
 

@@ -9,7 +9,7 @@ import { focalZoneMm } from './readings/focal';
 export const STYLES = ['focal-led', 'meadow', 'foliage-led', 'lush'] as const;
 export type Style = (typeof STYLES)[number];
 
-const bound = v.pipe(v.number(), v.integer('a count is a whole number'), v.minValue(0), v.maxValue(300));
+const bound = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(300));
 
 export const choiceSchema = v.object({
   /** in the job's catalogue: the whole project is checked for it */

@@ -1,35 +1,28 @@
 import * as v from 'valibot';
+import { isDay, refusedBy } from '../boundary/parts';
 import type { Kind } from '../botany/catalogue';
 
 export const TIN_STATES = ['good', 'chipped', 'to dust'] as const;
 
-const words = (what: string, most: number) => v.pipe(v.string(), v.maxLength(most, `${what} has at most ${most} letters`));
-
 /** Pieces of one kind that were made before and are kept. */
 export const tinPieceSchema = v.object({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
-  species: v.pipe(v.string(), v.minLength(1, 'the species is missing')),
+  species: v.pipe(v.string(), v.minLength(1)),
   stage: v.string(),
-  sizeMm: v.pipe(
-    v.number('a size is a number'),
-    v.minValue(3, 'a size is at least 3 mm'),
-    v.maxValue(250, 'a size is at most 250 mm'),
-  ),
+  sizeMm: v.pipe(v.number(), v.minValue(3), v.maxValue(250)),
   colourway: v.string(),
-  count: v.pipe(
-    v.number('a count is a number'),
-    v.integer('a count is a whole number'),
-    v.minValue(0, 'a count is not below 0'),
-    v.maxValue(2000, 'a count is at most 2000'),
-  ),
-  where: words('the place', 80),
+  count: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2000)),
+  where: v.pipe(v.string(), v.maxLength(80)),
   /** the day it was made; empty when no one knows */
-  madeOn: v.pipe(v.string(), v.regex(/^(\d{4}-\d{2}-\d{2})?$/, 'a day is written 2027-06-12')),
-  state: v.picklist(TIN_STATES, 'the state is good, chipped or to dust'),
+  madeOn: v.pipe(
+    v.string(),
+    v.check((text) => text === '' || isDay(text), refusedBy('refusal.day')),
+  ),
+  state: v.picklist(TIN_STATES),
 });
 export type TinPiece = v.InferOutput<typeof tinPieceSchema>;
 
-export const tinSchema = v.pipe(v.array(tinPieceSchema), v.maxLength(2000, 'a tin has at most 2000 rows'));
+export const tinSchema = v.pipe(v.array(tinPieceSchema), v.maxLength(2000));
 
 /** Whether two are the same made thing but for their size. */
 export const sameMake = (

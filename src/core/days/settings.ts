@@ -1,31 +1,20 @@
 import * as v from 'valibot';
+import { day, refusedBy, wallTime } from '../boundary/parts';
 import { knowsZone } from './clock';
 import { SKILLS } from './windows';
 
-const wallTime = v.pipe(v.string(), v.regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T09:30'));
-const date = v.pipe(v.string(), v.regex(/^\d{4}-\d{2}-\d{2}$/, 'a day is written 2027-06-12'));
 const minuteOfDay = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1440));
-const places = v.nullable(
-  v.pipe(
-    v.number(),
-    v.integer('places are counted whole'),
-    v.minValue(1, 'at least one place to dry on'),
-    v.maxValue(5000, 'at most 5000 places'),
-  ),
-);
+const places = v.nullable(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(5000)));
 
-export const hoursSchema = v.pipe(
-  v.array(v.nullable(v.object({ fromMinute: minuteOfDay, toMinute: minuteOfDay }))),
-  v.length(7, 'working hours have seven days'),
-);
+export const hoursSchema = v.pipe(v.array(v.nullable(v.object({ fromMinute: minuteOfDay, toMinute: minuteOfDay }))), v.length(7));
 
 const can = v.pipe(v.array(v.picklist(SKILLS)), v.maxLength(SKILLS.length));
 
 const makerSchema = v.object({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(40)),
-  name: v.pipe(v.string(), v.trim(), v.minLength(1, 'a helper has a name'), v.maxLength(40)),
+  name: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(40)),
   hours: hoursSchema,
-  can: v.pipe(can, v.minLength(1, 'a helper can do at least one thing')),
+  can: v.pipe(can, v.minLength(1)),
 });
 
 /**
@@ -42,15 +31,15 @@ export type Safety = keyof typeof SAFETY;
 /** How a job is laid over the days. */
 export const daysSchema = v.object({
   /** the kitchen's time zone (IANA); null where its clock is never changed */
-  zone: v.optional(v.nullable(v.pipe(v.string(), v.maxLength(60), v.check(knowsZone, 'this time zone is not known here'))), null),
+  zone: v.optional(v.nullable(v.pipe(v.string(), v.maxLength(60), v.check(knowsZone, refusedBy('refusal.zone')))), null),
   direction: v.optional(v.picklist(['late', 'early']), 'late'),
   safety: v.optional(v.picklist(['careful', 'practised', 'to the minute']), 'careful'),
   /** nothing is done before; needed for as early as possible */
   beginAt: v.optional(v.nullable(wallTime), null),
-  daysOff: v.optional(v.pipe(v.array(date), v.maxLength(200)), []),
+  daysOff: v.optional(v.pipe(v.array(day), v.maxLength(200)), []),
   /** what the person whose job it is does; and who helps */
   can: v.optional(can, [...SKILLS]),
-  makers: v.optional(v.pipe(v.array(makerSchema), v.maxLength(8, 'at most eight helpers')), []),
+  makers: v.optional(v.pipe(v.array(makerSchema), v.maxLength(8)), []),
   /** places to dry on; null where nobody counts them */
   rackPlaces: v.optional(places, null),
   formers: v.optional(places, null),
@@ -60,7 +49,7 @@ export const daysSchema = v.object({
   /** jobs that leave before it keep their sittings and places to dry on */
   withOthers: v.optional(v.boolean(), true),
   /** tasks that a person wants on a day */
-  pins: v.optional(v.pipe(v.array(v.object({ task: v.string(), day: date })), v.maxLength(500)), []),
+  pins: v.optional(v.pipe(v.array(v.object({ task: v.string(), day })), v.maxLength(500)), []),
   /** what is done, and when it was */
   done: v.optional(v.pipe(v.array(v.object({ task: v.string(), from: wallTime, to: wallTime })), v.maxLength(2000)), []),
   /** the plan that is gone by: where every task was */

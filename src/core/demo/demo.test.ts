@@ -10,7 +10,7 @@ const SHIPPED = [harbour, wreath, astronomy];
 
 test.each(SHIPPED.map((d, i) => [d.name, d, i] as const))('%s: shipped from its brief, whole, and it goes', (_name, demo, i) => {
   const checked = checkProject(demo);
-  if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+  if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
   const { project } = checked;
   const brief = demoBriefs()[i]!;
   expect(project.id).toBe(brief.id);
@@ -27,7 +27,7 @@ test.each(SHIPPED.map((d, i) => [d.name, d, i] as const))('%s: shipped from its 
 
 test('the toppers are two dozen of one: glued, no wire, their plaques in the paste, nothing to count out', () => {
   const checked = checkProject(astronomy);
-  if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+  if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
   const plan = derivePlan(checked.project);
   expect(checked.project.arrangements[0]!.quantity).toBe(24);
   expect(plan.wires).toEqual([]);

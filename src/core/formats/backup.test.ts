@@ -3,6 +3,7 @@ import JSZip from 'jszip';
 import { seededRandom } from '../geometry/random';
 import { randomProject } from '../testing/samples';
 import { readBackup, restoreChanges, writeBackup, type Backup } from './backup';
+import { ENGLISH } from '../words/english';
 
 const backup: Backup = {
   jobs: [
@@ -29,7 +30,7 @@ const backup: Backup = {
 const zip = writeBackup(backup, '2027-06-01T10:00');
 const said = async (bytes: Uint8Array): Promise<string> => {
   const read = await readBackup(bytes);
-  return 'sentence' in read ? read.sentence : '';
+  return 'refused' in read ? ENGLISH.say(read.refused) : '';
 };
 const changed = async (change: (files: Record<string, Uint8Array>) => void): Promise<Uint8Array> => {
   const files = unzipSync(await zip);
@@ -81,7 +82,7 @@ test('six hundred seeded hurts of the bytes: the whole, or a sentence, never an 
     const bytes = good.slice(0, random() < 0.2 ? Math.floor(random() * good.length) : good.length);
     for (let k = 0; k < 1 + random() * 6; k++) bytes[Math.floor(random() * bytes.length)] = Math.floor(random() * 256);
     const read = await readBackup(bytes);
-    if ('sentence' in read) expect(read.sentence.length).toBeGreaterThan(10);
+    if ('refused' in read) expect(ENGLISH.say(read.refused).length).toBeGreaterThan(10);
     else expect(read.backup.jobs).toHaveLength(2);
   }
 });

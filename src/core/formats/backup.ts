@@ -1,5 +1,6 @@
 import { strFromU8, strToU8, unzipSync, zipSync, type UnzipFileInfo } from 'fflate';
 import * as v from 'valibot';
+import type { FileRefusal } from '../boundary/refusals';
 import { tinPieceSchema } from '../compose/tin';
 import type { Stock } from '../make/stock';
 import type { Project } from '../plan/project';
@@ -20,9 +21,7 @@ const manifestSchema = v.object({
   version: v.literal(BACKUP_VERSION),
   madeAt: v.string(),
   files: v.pipe(
-    v.array(
-      v.object({ name: v.pipe(v.string(), v.regex(NAME, 'a file with a strange name')), bytes: v.number(), sha256: v.string() }),
-    ),
+    v.array(v.object({ name: v.pipe(v.string(), v.regex(NAME)), bytes: v.number(), sha256: v.string() })),
     v.maxLength(LIMITS.files),
   ),
 });
@@ -56,12 +55,12 @@ export async function writeBackup(backup: Backup, madeAt: string): Promise<Uint8
 }
 
 /**
- * Reads a backup: all of it, or one sentence with the place. Sizes are looked at before anything is unpacked and after; names that
+ * Reads a backup: all of it, or why not. Sizes are looked at before anything is unpacked and after; names that
  * lead elsewhere, files that the manifest does not list or whose checksum differs are refused.
  */
-export async function readBackup(zip: Uint8Array): Promise<{ backup: Backup; madeAt: string } | { sentence: string }> {
+export async function readBackup(zip: Uint8Array): Promise<{ backup: Backup; madeAt: string } | { refused: FileRefusal }> {
   let files: Record<string, Uint8Array>;
-  let refused: string | null = null;
+  let stopped: FileRefusal | null = null;
   let all = 0;
   let count = 0;
   try {
@@ -69,35 +68,36 @@ export async function readBackup(zip: Uint8Array): Promise<{ backup: Backup; mad
       filter(file: UnzipFileInfo) {
         count++;
         all += file.originalSize;
-        if (count > LIMITS.files) refused ??= `it holds more than ${LIMITS.files} files`;
+        const name = file.name.slice(0, 60);
+        if (count > LIMITS.files) stopped ??= { code: 'backup.many-files', values: { limit: LIMITS.files } };
         else if (file.originalSize > LIMITS.fileBytes || all > LIMITS.allBytes)
-          refused ??= `“${file.name.slice(0, 60)}” is larger than any job`;
-        else if (!NAME.test(file.name)) refused ??= `“${file.name.slice(0, 60)}” is no name of a job`;
-        return refused === null;
+          stopped ??= { code: 'backup.large-file', values: { name } };
+        else if (!NAME.test(file.name)) stopped ??= { code: 'backup.name', values: { name } };
+        return stopped === null;
       },
     });
   } catch {
-    return { sentence: 'This file is not a ZIP that can be read: nothing was changed.' };
+    return { refused: { code: 'backup.no-zip', values: {} } };
   }
-  const refuse = (why: string) => ({ sentence: `This backup cannot be read: ${why}. Nothing was changed.` });
-  if (refused !== null) return refuse(refused);
-  if (Object.values(files).some((f) => f.length > LIMITS.fileBytes)) return refuse('a file in it is larger than it says');
+  const refuse = (why: FileRefusal): { refused: FileRefusal } => ({ refused: { code: 'backup.unreadable', values: { why } } });
+  if (stopped !== null) return refuse(stopped);
+  if (Object.values(files).some((f) => f.length > LIMITS.fileBytes)) return refuse({ code: 'backup.lies', values: {} });
   const manifest = v.safeParse(manifestSchema, parsed(files['manifest.json']));
-  if (!manifest.success) return refuse('its manifest is missing or not one of Ofrenda’s');
+  if (!manifest.success) return refuse({ code: 'backup.no-manifest', values: {} });
   const listed = new Map(manifest.output.files.map((f) => [f.name, f]));
   for (const name of Object.keys(files))
-    if (name !== 'manifest.json' && !listed.has(name)) return refuse(`“${name}” is not in its manifest`);
+    if (name !== 'manifest.json' && !listed.has(name)) return refuse({ code: 'backup.unlisted', values: { name } });
   for (const { name, sha256: wanted } of listed.values()) {
     const bytes = files[name];
-    if (!bytes) return refuse(`“${name}” is missing`);
-    if ((await sha256(bytes)) !== wanted) return refuse(`“${name}” is not as it was written (its checksum differs)`);
+    if (!bytes) return refuse({ code: 'backup.missing', values: { name } });
+    if ((await sha256(bytes)) !== wanted) return refuse({ code: 'backup.checksum', values: { name } });
   }
   const stock = v.safeParse(stockSchema, parsed(files['stock.json']));
-  if (!stock.success) return refuse('its stock cannot be read (stock.json)');
+  if (!stock.success) return refuse({ code: 'backup.stock', values: {} });
   const jobs: Backup['jobs'] = [];
   for (const name of [...listed.keys()].filter((n) => n.startsWith('jobs/'))) {
     const read = readProjectFile(strFromU8(files[name]!));
-    if ('sentence' in read) return refuse(`“${name}”: ${read.sentence}`);
+    if ('refused' in read) return refuse({ code: 'backup.job', values: { name, why: read.refused } });
     jobs.push(read);
   }
   return { backup: { jobs, stock: stock.output }, madeAt: manifest.output.madeAt };

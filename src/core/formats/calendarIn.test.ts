@@ -1,6 +1,7 @@
 import { seededRandom } from '../geometry/random';
 import { wallFromText } from '../days/clock';
 import { busyFromCalendar, type Busy } from './calendarIn';
+import { ENGLISH } from '../words/english';
 
 const WINDOW = { from: wallFromText('2027-03-01T00:00'), to: wallFromText('2027-04-15T00:00') };
 /** A kitchen an hour ahead of universal time, two from the last Sunday in March on: the clocks change at 01:00 UTC that night. */
@@ -18,7 +19,7 @@ const calendar = (...events: string[][]) =>
 const read = (text: string) => busyFromCalendar(text, WINDOW, inKitchen);
 const busy = (text: string): Busy[] => {
   const result = read(text);
-  if ('issues' in result) throw new Error(result.issues[0]!.message);
+  if ('issues' in result) throw new Error(result.issues[0]!.why.code);
   return result.value;
 };
 
@@ -88,7 +89,7 @@ test.each([
   ['larger than 4 MB', ' '.repeat(4_000_001), /larger than 4 MB/],
 ])('%s is refused whole, with a sentence and a place', (_what, text, why) => {
   const result = read(text);
-  expect('issues' in result && result.issues[0]!.message).toMatch(why);
+  expect('issues' in result && ENGLISH.say(result.issues[0]!.why)).toMatch(why);
   expect('issues' in result && result.issues[0]!.path).toMatch(/^(the file|line \d+|event \d+)$/);
 });
 
@@ -114,6 +115,6 @@ test('three hundred seeded mutations of a good file never crash: times or a sent
     }
     const result = read(letters.join(''));
     if ('value' in result) for (const b of result.value) expect(b.to > b.from).toBe(true);
-    else expect(result.issues[0]!.message.length).toBeGreaterThan(10);
+    else expect(ENGLISH.say(result.issues[0]!.why).length).toBeGreaterThan(10);
   }
 });

@@ -1,6 +1,7 @@
 import ICAL from 'ical.js';
 import { wallToText, type WallMinutes } from '../days/clock';
-import type { Issue } from '../plan/project';
+import type { Issue } from '../boundary/refusal';
+import type { FileRefusal } from '../boundary/refusals';
 
 /** An event whose repetitions do not come to an end that can be followed. */
 class RepeatsTooOften extends Error {}
@@ -28,15 +29,16 @@ export function busyFromCalendar(
   window: { from: WallMinutes; to: WallMinutes },
   wallOfUtc: (unixSeconds: number) => WallMinutes,
 ): { value: Busy[] } | { issues: Issue[] } {
-  if (text.length > MOST_CALENDAR_BYTES) return refused('the file', 'at most 4 MB', 'The calendar file is larger than 4 MB.');
+  if (text.length > MOST_CALENDAR_BYTES)
+    return refused('the file', '<= 4 MB', { code: 'file.too-large', values: { what: 'calendar' } });
   let calendar: ICAL.Component;
   try {
     calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
   } catch (cause) {
     const line = /line (\d+)/i.exec(String(cause))?.[1];
-    return refused(line ? `line ${line}` : 'the file', 'a calendar file', 'This is not a calendar file.');
+    return refused(line ? `line ${line}` : 'the file', 'iCalendar', { code: 'calendar.none', values: {} });
   }
-  if (calendar.name !== 'vcalendar') return refused('the file', 'a calendar', 'The file holds no calendar.');
+  if (calendar.name !== 'vcalendar') return refused('the file', 'VCALENDAR', { code: 'calendar.empty', values: {} });
   const wall = (time: ICAL.Time): WallMinutes =>
     time.zone.tzid === 'floating' || time.isDate
       ? Date.UTC(time.year, time.month - 1, time.day, time.hour, time.minute) / 60_000
@@ -50,15 +52,11 @@ export function busyFromCalendar(
     try {
       takeEvent(component, window, wall, take);
     } catch (cause) {
-      const why = cause instanceof RepeatsTooOften ? `: ${cause.message}` : '';
-      return refused(`event ${i + 1}`, 'an event with a beginning', `Event ${i + 1} of the calendar cannot be read${why}.`);
+      const values = { number: i + 1, repeats: cause instanceof RepeatsTooOften };
+      return refused(`event ${i + 1}`, 'DTSTART', { code: 'calendar.event', values });
     }
     if (busy.length > MOST_BUSY)
-      return refused(
-        `event ${i + 1}`,
-        `at most ${MOST_BUSY}`,
-        `The calendar holds more than ${MOST_BUSY} busy times for these weeks.`,
-      );
+      return refused(`event ${i + 1}`, `<= ${MOST_BUSY}`, { code: 'calendar.many', values: { limit: MOST_BUSY } });
   }
   return { value: busy.sort((a, b) => a.from.localeCompare(b.from) || a.to.localeCompare(b.to)) };
 }
@@ -88,6 +86,6 @@ function takeEvent(
   throw new RepeatsTooOften('it repeats too often to be followed');
 }
 
-const refused = (path: string, expected: string, message: string): { issues: Issue[] } => ({
-  issues: [{ path, expected, received: 'something else', message }],
+const refused = (path: string, expected: string, why: FileRefusal): { issues: Issue[] } => ({
+  issues: [{ path, expected, received: '', why }],
 });

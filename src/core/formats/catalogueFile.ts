@@ -2,9 +2,10 @@ import * as v from 'valibot';
 import { METHODS } from '../botany/methods';
 import { SPECIES } from '../botany/catalogue';
 import { ownSpeciesSchema, type OwnSpecies } from '../botany/ownSpecies';
-import { catalogueSchema, type Issue, type Project } from '../plan/project';
+import { issueOf, type Issue } from '../boundary/refusal';
+import type { Refusal } from '../boundary/refusals';
+import { catalogueSchema, type Project } from '../plan/project';
 import { readTable, writeTable, type Column } from './table';
-import { refusalOf } from '../plan/refusal';
 
 const CATALOGUE_KIND = 'ofrenda.catalogue';
 const CATALOGUE_VERSION = 1;
@@ -27,45 +28,34 @@ export function readCatalogueFile(text: string): { catalogue: Catalogue } | { is
   try {
     value = JSON.parse(text);
   } catch (cause) {
-    return refused('', 'JSON', cause instanceof Error ? cause.message : 'text', 'This file is not JSON: nothing was changed.');
+    return refused('', 'JSON', cause instanceof Error ? cause.message : 'text', {
+      code: 'file.no-json',
+      values: { what: 'catalogue' },
+    });
   }
   const version = (value as { version?: unknown } | null)?.version;
   if (typeof version === 'number' && version > CATALOGUE_VERSION)
-    return refused(
-      'version',
-      `at most ${CATALOGUE_VERSION}`,
-      String(version),
-      'This catalogue was saved by a newer Ofrenda: it was left untouched.',
-    );
+    return refused('version', `<= ${CATALOGUE_VERSION}`, String(version), {
+      code: 'file.newer',
+      values: { what: 'catalogue', version, most: CATALOGUE_VERSION },
+    });
   const checked = v.safeParse(fileSchema, value);
-  if (!checked.success)
-    return {
-      issues: checked.issues.map((i) => ({
-        path: v.getDotPath(i) ?? '',
-        expected: i.expected ?? 'something else',
-        received: i.received,
-        message: refusalOf(i),
-      })),
-    };
+  if (!checked.success) return { issues: checked.issues.map(issueOf) };
   const { species, methods } = checked.output;
   const issues = strangers(species, new Set(methods.map((m) => m.id)));
   return issues.length ? { issues } : { catalogue: { species, methods } };
 }
 
-const refused = (path: string, expected: string, received: string, message: string) => ({
-  issues: [{ path, expected, received, message }],
+const refused = (path: string, expected: string, received: string, why: Refusal) => ({
+  issues: [{ path, expected, received, why }],
 });
 
 function strangers(species: readonly OwnSpecies[], methods: ReadonlySet<string>): Issue[] {
+  const unknown = (path: string, met: string, code: 'refusal.species' | 'refusal.method') =>
+    refused(path, 'catalogue', met, { code, values: { met } }).issues;
   return species.flatMap((s, i) => [
-    ...(SPECIES.some((b) => b.id === s.basedOn)
-      ? []
-      : refused(`species.${i}.basedOn`, 'a species that ships', s.basedOn, `“${s.name}” is based on a species that is not there`)
-          .issues),
-    ...(s.method in METHODS || methods.has(s.method)
-      ? []
-      : refused(`species.${i}.method`, 'a method that is known', s.method, `“${s.name}” is made by a method that is not there`)
-          .issues),
+    ...(SPECIES.some((b) => b.id === s.basedOn) ? [] : unknown(`species.${i}.basedOn`, s.basedOn, 'refusal.species')),
+    ...(s.method in METHODS || methods.has(s.method) ? [] : unknown(`species.${i}.method`, s.method, 'refusal.method')),
   ]);
 }
 

@@ -1,6 +1,8 @@
 import Papa from 'papaparse';
 import type { CutDemand } from '../wire/cutList';
-import type { Issue } from '../plan/project';
+import type { Issue } from '../boundary/refusal';
+import type { ValueRefusal } from '../boundary/refusals';
+import { cellIssue, missingColumns } from './table';
 
 export interface CutRow extends CutDemand {
   gauge: number;
@@ -8,32 +10,26 @@ export interface CutRow extends CutDemand {
 
 const COLUMNS = ['gauge', 'length_mm', 'count'] as const;
 
+const refusalOfCell = (met: string, number: boolean, value: number): ValueRefusal =>
+  !number
+    ? { code: 'refusal.no-number', values: { met } }
+    : value <= 0
+      ? { code: 'refusal.less', values: { met, limit: '0' } }
+      : { code: 'refusal.no-whole-number', values: { met } };
+
 /** Reads a cut list as CSV (RFC 4180) with the columns gauge, length_mm, count. Every bad cell is an issue with its line. */
 export function readCutListCsv(text: string): { rows: CutRow[] } | { issues: Issue[] } {
   const parsed = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true });
   const missing = COLUMNS.filter((c) => !(parsed.meta.fields ?? []).includes(c));
-  if (missing.length)
-    return {
-      issues: missing.map((c) => ({
-        path: `header.${c}`,
-        expected: `a column ${c}`,
-        received: (parsed.meta.fields ?? []).join(', '),
-        message: `The column ${c} is missing.`,
-      })),
-    };
+  if (missing.length) return { issues: missingColumns(missing, parsed.meta.fields ?? []) };
   const issues: Issue[] = [];
   const rows = parsed.data.map((row, i) => {
     const number = (column: (typeof COLUMNS)[number], whole: boolean): number => {
       const cell = row[column] ?? '';
       const value = Number(cell);
-      if (cell.trim() === '' || !Number.isFinite(value) || value <= 0 || (whole && !Number.isInteger(value))) {
-        issues.push({
-          path: `line ${i + 2}.${column}`,
-          expected: whole ? 'a whole number above 0' : 'a number above 0',
-          received: cell,
-          message: `Line ${i + 2}: ${column} is “${cell}”.`,
-        });
-      }
+      const number = cell.trim() !== '' && Number.isFinite(value);
+      if (!number || value <= 0 || (whole && !Number.isInteger(value)))
+        issues.push(cellIssue(i + 2, column, cell, refusalOfCell(cell, number, value), whole ? '1, 2, 3 …' : '> 0'));
       return value;
     };
     return { gauge: number('gauge', true), lengthMm: number('length_mm', false), count: number('count', true) };

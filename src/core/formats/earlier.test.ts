@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { derivePlan } from '../plan/derivePlan';
 import { PROJECT_VERSION } from '../plan/project';
 import { readProjectFile, writeProjectFile } from './projectFile';
+import { ENGLISH } from '../words/english';
 
 /** Files as the application wrote them at earlier times, kept as they were; each time had fields that the one before had not. */
 const FOLDER = join(__dirname, 'earlier');
@@ -30,7 +31,7 @@ test('there is a file of every version that was ever written', () => {
 test.each(FILES)('%s opens: nothing that it says is changed, it is planned, and written again it reads the same', (file) => {
   const text = readFileSync(join(FOLDER, file), 'utf8');
   const read = readProjectFile(text);
-  if ('sentence' in read) throw new Error(read.sentence);
+  if ('refused' in read) throw new Error(ENGLISH.say(read.refused));
   expect(kept(JSON.parse(text), read.project)).toEqual([]);
   expect(derivePlan(read.project).heads).toHaveLength(read.project.arrangements.reduce((a, b) => a + b.pieces.length, 0));
   const again = readProjectFile(writeProjectFile(read.project));

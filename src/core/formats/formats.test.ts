@@ -7,6 +7,7 @@ import { randomProject } from '../testing/samples';
 import { readCutListCsv, writeCutListCsv } from './cutListCsv';
 import { projectJsonSchema } from './jsonSchema';
 import { MOST_FILE_CHARACTERS, readProjectFile, writeProjectFile } from './projectFile';
+import { ENGLISH } from '../words/english';
 
 const project = randomProject(4);
 
@@ -15,7 +16,7 @@ const sentenceFor = (change: (file: Record<string, unknown>) => void): string =>
   const file = JSON.parse(writeProjectFile(project)) as Record<string, unknown>;
   change(file);
   const read = readProjectFile(JSON.stringify(file));
-  return 'sentence' in read ? read.sentence : 'it was read';
+  return 'refused' in read ? ENGLISH.say(read.refused) : 'it was read';
 };
 
 describe('a project file', () => {
@@ -28,7 +29,7 @@ describe('a project file', () => {
     'the shipped demo %s opens, and nothing in it stops',
     (file) => {
       const read = readProjectFile(readFileSync(`src/core/demo/${file}`, 'utf8'));
-      if ('sentence' in read) throw new Error(read.sentence);
+      if ('refused' in read) throw new Error(ENGLISH.say(read.refused));
       const plan = derivePlan(read.project);
       expect(plan.warnings.filter((w) => w.level === 'stop')).toEqual([]);
       expect(plan.verdict).toBe('go');
@@ -38,7 +39,7 @@ describe('a project file', () => {
   test('not JSON, another kind, a newer version: one plain sentence each', () => {
     const sentence = (text: string) => {
       const read = readProjectFile(text);
-      return 'sentence' in read ? read.sentence : '';
+      return 'refused' in read ? ENGLISH.say(read.refused) : '';
     };
     expect(sentence('{"kind": "ofr')).toMatch(/not JSON.*nothing was changed/);
     expect(sentence('[]')).toMatch(/something else/);
@@ -52,12 +53,16 @@ describe('a project file', () => {
     [
       'a tier of no width',
       (f) => ((f.cake as { tiers: { diameterMm: number }[] }).tiers[0]!.diameterMm = 0),
-      /diameter is at least 40 mm.*cake\.tiers\.0\.diameterMm/,
+      /“0” is less than 40.*cake\.tiers\.0\.diameterMm/,
     ],
-    ['a negative height', (f) => ((f.cake as { tiers: { heightMm: number }[] }).tiers[0]!.heightMm = -5), /height is at least/],
-    ['an absurd size', (f) => ((f.cake as { tiers: { diameterMm: number }[] }).tiers[0]!.diameterMm = 1e9), /at most 800 mm/],
+    [
+      'a negative height',
+      (f) => ((f.cake as { tiers: { heightMm: number }[] }).tiers[0]!.heightMm = -5),
+      /“-5” is less than 10.*heightMm/,
+    ],
+    ['an absurd size', (f) => ((f.cake as { tiers: { diameterMm: number }[] }).tiers[0]!.diameterMm = 1e9), /more than 800/],
     ['a missing brief', (f) => delete f.brief, /brief/],
-    ['a name of nothing', (f) => (f.name = ''), /a job has a name/],
+    ['a name of nothing', (f) => (f.name = ''), /it is empty \(at name\)/],
     [
       'an unknown species',
       (f) => ((f.arrangements as { pieces: { species: string }[] }[])[0]!.pieces[0]!.species = 'triffid'),
@@ -90,7 +95,7 @@ describe('a project file', () => {
         fc.nat(8),
         (at, put, cut) => {
           const read = readProjectFile(text.slice(0, at) + put + text.slice(at + cut));
-          expect('project' in read || read.sentence.length > 20).toBe(true);
+          expect('project' in read || ENGLISH.say(read.refused).length > 20).toBe(true);
         },
       ),
       { seed: 9, numRuns: 300 },
@@ -108,7 +113,7 @@ describe('the JSON Schema', () => {
     const photo = { id: 'p1', type: 'image/jpeg' as const, base64: 'aGVsbG8=' };
     expect(readProjectFile(writeProjectFile(own, [photo]))).toEqual({ project: own, photographs: [photo] });
     const bad = readProjectFile(writeProjectFile(own, [{ ...photo, base64: '<script>' }]));
-    expect('sentence' in bad && bad.sentence).toMatch(/photographs in this file cannot be read/);
+    expect('refused' in bad && ENGLISH.say(bad.refused)).toMatch(/photographs in this file cannot be read/);
   });
 
   test('every field of the schema is spoken of in docs/file-format.md', () => {

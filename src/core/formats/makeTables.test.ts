@@ -1,16 +1,18 @@
 import { speciesById, SHIPPED } from '../botany/catalogue';
 import { ownCopyOf } from '../botany/ownSpecies';
 import { METHODS } from '../botany/methods';
-import type { Issue } from '../plan/project';
+import type { Issue } from '../boundary/refusal';
 import { isMethodsCsv, readMethodsCsv, writeMethodsCsv } from './methodsTable';
 import { readCatalogueFile, readSpeciesCsv, writeCatalogueFile, writeSpeciesCsv } from './catalogueFile';
 import { readPriceListCsv, readTinCsv, writePriceListCsv, writeTinCsv } from './makeTables';
 import { changesOf } from './table';
+import { ENGLISH } from '../words/english';
 
 const PRICES = 'id,name,unit,pack,pack_price,shop,on_hand\r\npaste,"Flower paste, white",g,500,9.5,cake shop,120\r\n';
 const TIN =
   'id,species,stage,size_mm,colour,count,where,made_on,state\r\na,rose,open,58,blush,4,"shelf ""B""",2027-05-01,good\r\n';
-const sentences = (read: { issues: Issue[] } | object): string[] => ('issues' in read ? read.issues.map((i) => i.message) : []);
+const sentences = (read: { issues: Issue[] } | object): string[] =>
+  'issues' in read ? read.issues.map((i) => ENGLISH.say(i.why)) : [];
 
 test('tables come back as they went out, quotes and commas and all (RFC 4180)', () => {
   const prices = readPriceListCsv(PRICES);
@@ -25,8 +27,8 @@ test.each([
   ['a missing column', PRICES.replace(',pack_price', ''), 'The column pack_price is missing.'],
   ['a comma decimal', PRICES.replace('9.5', '"9,5"'), 'Line 2, pack_price: “9,5” has a comma; write it with a point, 9.5.'],
   ['a word for a number', PRICES.replace('500', 'many'), 'Line 2, pack: “many” is not a number.'],
-  ['a negative price', PRICES.replace('9.5', '-9.5'), 'Line 2, pack_price: the price is not below 0.'],
-  ['an unknown unit', PRICES.replace(',g,', ',cup,'), 'Line 2, unit: the unit is g, m or piece.'],
+  ['a negative price', PRICES.replace('9.5', '-9.5'), 'Line 2, pack_price: “-9.5” is less than 0.'],
+  ['an unknown unit', PRICES.replace(',g,', ',cup,'), 'Line 2, unit: “cup” is none of g, m, piece.'],
 ])('price list: %s is said where it is, and nothing is given', (_what, text, sentence) => {
   const read = readPriceListCsv(text);
   expect(sentences(read)).toContain(sentence);
@@ -34,9 +36,9 @@ test.each([
 });
 
 test.each([
-  ['a negative count', TIN.replace(',4,', ',-4,'), 'Line 2, count: a count is not below 0.'],
-  ['half a piece', TIN.replace(',4,', ',4.5,'), 'Line 2, count: a count is a whole number.'],
-  ['a day that is none', TIN.replace('2027-05-01', 'May'), 'Line 2, made_on: a day is written 2027-06-12.'],
+  ['a negative count', TIN.replace(',4,', ',-4,'), 'Line 2, count: “-4” is less than 0.'],
+  ['half a piece', TIN.replace(',4,', ',4.5,'), 'Line 2, count: “4.5” is not a whole number.'],
+  ['a day that is none', TIN.replace('2027-05-01', 'May'), 'Line 2, made_on: “May” is no day; one is written 2027-06-12.'],
 ])('tin: %s is said where it is', (_what, text, sentence) => {
   expect(sentences(readTinCsv(text))).toContain(sentence);
 });
@@ -82,10 +84,18 @@ describe('the catalogue file', () => {
     [
       'a base that is not there',
       writeCatalogueFile({ ...catalogue, species: [{ ...own, basedOn: 'triffid' }] }),
-      'based on a species that is not there',
+      'the species “triffid” is not in the catalogue',
     ],
-    ['a method that is not there', writeCatalogueFile({ ...catalogue, methods: [] }), 'made by a method that is not there'],
-    ['a species without a size', writeCatalogueFile({ ...catalogue, species: [{ ...own, sizesMm: [] }] }), 'at least one size'],
+    [
+      'a method that is not there',
+      writeCatalogueFile({ ...catalogue, methods: [] }),
+      'the method “own-quick” is not in the catalogue',
+    ],
+    [
+      'a species without a size',
+      writeCatalogueFile({ ...catalogue, species: [{ ...own, sizesMm: [] }] }),
+      'there are fewer than 1',
+    ],
   ])('%s is refused with a sentence', (_what, text, sentence) => {
     expect(sentences(readCatalogueFile(text)).join(' ')).toContain(sentence);
   });

@@ -1,4 +1,4 @@
-import type { Issue } from '../plan/project';
+import type { Issue } from '../boundary/refusal';
 import { materialSchema, type Material } from '../make/price';
 import type { ToBuy } from '../make/shopping';
 import { tinPieceSchema, type TinPiece } from '../compose/tin';

@@ -1,8 +1,7 @@
 import * as v from 'valibot';
 import { methodSchema, type Method } from '../botany/methods';
-import type { Issue } from '../plan/project';
-import { readTable, writeTable, type Column } from './table';
-import { refusalOf } from '../plan/refusal';
+import { refusalOf, type Issue } from '../boundary/refusal';
+import { cellIssue, readTable, writeTable, type Column } from './table';
 
 const COLUMNS: readonly Column[] = [
   { name: 'method_id', field: 'id', cell: 'text' },
@@ -77,10 +76,13 @@ export function readMethodsCsv(text: string): { rows: Method[] } | { issues: Iss
     for (const { row, line } of rows)
       for (const [field, column] of WHOLE)
         if (row[field] !== first!.row[field])
-          issues.push(said(line, column, String(row[field]), `it differs from line ${first!.line}, which is of the same method`));
+          issues.push(
+            cellIssue(line, column, String(row[field]), { code: 'refusal.unlike-line', values: { line: first!.line } }, column),
+          );
     const checked = v.safeParse(methodSchema, methodOf(rows.map((r) => r.row)));
     if (checked.success) return [checked.output];
-    for (const issue of checked.issues) issues.push(said(first!.line, first!.row.id, String(issue.received), refusalOf(issue)));
+    for (const issue of checked.issues)
+      issues.push(cellIssue(first!.line, first!.row.id, String(issue.received), refusalOf(issue), issue.expected ?? ''));
     return [];
   });
   return issues.length ? { issues } : { rows: methods };
@@ -118,10 +120,3 @@ function methodOf(rows: readonly Row[]): unknown {
     })),
   };
 }
-
-const said = (line: number, column: string, received: string, message: string): Issue => ({
-  path: `line ${line}.${column}`,
-  expected: 'a method',
-  received,
-  message: `Line ${line}, ${column}: ${message}.`,
-});

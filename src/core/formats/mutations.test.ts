@@ -8,12 +8,13 @@ import { readMethodsCsv, writeMethodsCsv } from './methodsTable';
 import { PACKET_KIND, readPacket } from './packetFile';
 import { readProjectFile, writeProjectFile } from './projectFile';
 import { METHODS } from '../botany/methods';
-import { Phrases } from '@/ui/speech/phrases';
-import { ARTICLES, SPANISH } from '@/ui/speech/spanish';
+import type { Fact } from '../facts/fact';
+import { MESSAGES } from '../words/es';
+import { Words } from '../words/words';
 import { ENGLISH } from '../words/english';
 
 /** Whoever reads Spanish is told in Spanish what is wrong with a file. */
-const spanish = new Phrases(SPANISH, ARTICLES);
+const spanish = new Words(MESSAGES);
 
 /** So many for each importer. */
 const ROUNDS = 2500;
@@ -53,7 +54,7 @@ const packet = {
 };
 
 /** Everything a reader may answer: the whole, or what is wrong with words. */
-type Answer = { sentence?: string; issues?: readonly { message: string; path: string }[] } & Record<string, unknown>;
+type Answer = { refused?: Fact; issues?: readonly { why: Fact; path: string }[] } & Record<string, unknown>;
 
 const IMPORTERS: { name: string; good: string; taken: string; read(text: string): Answer }[] = [
   { name: 'a job', good: writeProjectFile(small), taken: 'project', read: (t) => readProjectFile(t) },
@@ -130,12 +131,12 @@ describe.each(IMPORTERS)('$name, hurt in seeded ways', ({ good, taken, read }) =
       expect(performance.now() - start).toBeLessThan(MOST_MS);
       if (taken in answer) continue;
       refused++;
-      const words = answer.sentence ?? answer.issues?.[0]?.message ?? '';
-      expect(words.length).toBeGreaterThan(10);
-      for (const sentence of [answer.sentence, ...(answer.issues ?? []).map((i) => i.message)]) if (sentence) said.add(sentence);
+      const why = answer.refused ?? answer.issues?.[0]?.why;
+      expect(why && ENGLISH.say(why).length).toBeGreaterThan(10);
+      for (const fact of [answer.refused, ...(answer.issues ?? []).map((i) => i.why)])
+        if (fact) for (const words of [ENGLISH, spanish]) said.add(words.say(fact));
     }
     expect([...said].filter((words) => /Invalid|Expected|received|undefined/.test(words))).toEqual([]);
-    expect([...said].filter((words) => !spanish.knows(words))).toEqual([]);
     expect(refused).toBeGreaterThan(ROUNDS / 20);
     // nothing of what was hurt has stayed behind
     expect(JSON.stringify(read(good))).toBe(before);

@@ -13,7 +13,7 @@ import { doubtsOf, mergePacket, packetFor, readPacket, writePacket, type Packet 
 import { ENGLISH } from '../words/english';
 
 const checked = checkProject(harbour);
-if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
 const JOB: Project = {
   ...checked.project,
   log: [],
@@ -64,7 +64,7 @@ describe('a packet', () => {
     ['too large', ' '.repeat(2_000_001), /larger/],
   ])('%s is said, not read', (_, text, words) => {
     const read = readPacket(text);
-    expect('sentence' in read && read.sentence).toMatch(words);
+    expect('refused' in read && ENGLISH.say(read.refused)).toMatch(words);
   });
 });
 
@@ -72,14 +72,14 @@ describe('taking packets back', () => {
   const key = PACKET.kinds[0]!.key;
   const merged = (packet: Packet, project = JOB) => {
     const result = mergePacket(project, packet, PLAN.tray);
-    if ('sentence' in result) throw new Error(result.sentence);
+    if ('refused' in result) throw new Error(ENGLISH.say(result.refused));
     return result;
   };
   const back = (...log: LogEntry[]): Packet => ({ ...PACKET, log });
 
   test('a packet of another job is refused by name', () => {
     const result = mergePacket(JOB, { ...PACKET, projectId: 'other', job: 'Other cake' }, PLAN.tray);
-    expect('sentence' in result && result.sentence).toMatch(/another job, “Other cake”/);
+    expect('refused' in result && ENGLISH.say(result.refused)).toMatch(/another job, “Other cake”/);
   });
   test('taken back twice it counts once', () => {
     const once = merged(back(entry('h:1', key, 3)));

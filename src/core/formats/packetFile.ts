@@ -7,7 +7,9 @@ import type { PacketDoubt } from '../log/facts';
 import { countedLog, logEntrySchema, type LogEntry } from '../log/entries';
 import type { DerivedPlan } from '../plan/derivePlan';
 import type { Project } from '../plan/project';
-import { refusalOf } from '../plan/refusal';
+import { wallTime } from '../boundary/parts';
+import { refusalOf } from '../boundary/refusal';
+import type { FileRefusal } from '../boundary/refusals';
 import type { Words } from '../words/words';
 
 export const PACKET_KIND = 'ofrenda.packet';
@@ -15,7 +17,6 @@ const PACKET_VERSION = 1;
 const MOST_CHARACTERS = 2_000_000;
 
 const words = (most: number) => v.pipe(v.string(), v.maxLength(most));
-const wallTime = v.pipe(v.string(), v.regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T09:30'));
 
 /** What one helper needs of a job, and what came of it: tasks with counts and steps, kinds to draw pictures of, entries made. */
 export const packetSchema = v.object({
@@ -24,7 +25,7 @@ export const packetSchema = v.object({
   projectId: v.pipe(words(80), v.minLength(1)),
   job: words(120),
   leavesAt: wallTime,
-  helper: v.pipe(words(40), v.minLength(1, 'a packet is for somebody')),
+  helper: v.pipe(words(40), v.minLength(1)),
   /** who writes entries here; a new one each time a packet is opened, so that a copied file never writes the same id */
   actor: words(80),
   catalogue: v.object({
@@ -119,27 +120,28 @@ export function packetFor(project: Project, plan: DerivedPlan, makerId: string, 
 
 export const writePacket = (packet: Packet): string => `${JSON.stringify(packet, null, 1)}\n`;
 
-export type ReadPacket = { packet: Packet } | { sentence: string };
+export type ReadPacket = { packet: Packet } | { refused: FileRefusal };
 
-/** Reads a packet: all of it, or one sentence that says what is wrong and where. */
+/** Reads a packet: all of it, or why not and where. */
 export function readPacket(text: string): ReadPacket {
-  if (text.length > MOST_CHARACTERS) return { sentence: 'This file is larger than any packet: it was left alone.' };
+  const what = 'packet' as const;
+  if (text.length > MOST_CHARACTERS) return { refused: { code: 'file.too-large', values: { what } } };
   let value: unknown;
   try {
     value = JSON.parse(text);
   } catch {
-    return { sentence: 'This file is not JSON, so it is not a packet: nothing was changed.' };
+    return { refused: { code: 'file.no-json', values: { what } } };
   }
   if ((value as { kind?: unknown } | null)?.kind !== PACKET_KIND)
-    return { sentence: 'This file is something else than a packet: nothing was changed.' };
+    return { refused: { code: 'file.other-kind', values: { what } } };
   const version = (value as { version?: unknown }).version;
   if (typeof version === 'number' && version > PACKET_VERSION)
-    return { sentence: `This packet was made by a newer Ofrenda (version ${version}): it was left untouched.` };
+    return { refused: { code: 'file.newer', values: { what, version, most: PACKET_VERSION } } };
   const result = v.safeParse(packetSchema, value);
   if (result.success) return { packet: result.output };
   const [issue] = result.issues;
-  const path = v.getDotPath(issue);
-  return { sentence: `This packet cannot be read: ${refusalOf(issue)}${path ? ` (at ${path})` : ''}. Nothing was changed.` };
+  const at = v.getDotPath(issue) ?? '';
+  return { refused: { code: 'file.unreadable', values: { what, why: refusalOf(issue), at, placed: at !== '' } } };
 }
 
 /** What taking a packet back would do to a log. */
@@ -157,9 +159,8 @@ export function mergePacket(
   project: Project,
   packet: Packet,
   tray: readonly { key: string; toMake: number }[],
-): Merged | { sentence: string } {
-  if (packet.projectId !== project.id)
-    return { sentence: `This packet belongs to another job, “${packet.job}”: nothing was changed.` };
+): Merged | { refused: FileRefusal } {
+  if (packet.projectId !== project.id) return { refused: { code: 'packet.other-job', values: { job: packet.job } } };
   const log = mergeEvents(project.log, packet.log);
   return { log, added: log.length - mergeEvents(project.log).length, conflicts: conflictsOf(log), doubts: doubtsOf(log, tray) };
 }

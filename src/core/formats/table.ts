@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import * as v from 'valibot';
-import type { Issue } from '../plan/project';
-import { refusalOf } from '../plan/refusal';
+import { refusalOf, type Issue } from '../boundary/refusal';
+import type { FileRefusal, ValueRefusal } from '../boundary/refusals';
 
 /** A table with more rows than this is not read. */
 const MOST_ROWS = 5000;
@@ -24,17 +24,27 @@ const harmless = (text: string): string => (FORMULA.test(text.replace(/^'+/, '')
 const asWritten = (cell: string): string =>
   cell.startsWith("'") && FORMULA.test(cell.replace(/^'+/, '')) ? cell.slice(1) : cell;
 
-const said = (line: number, column: string, cell: string, message: string, expected: string): Issue => ({
+/** What is wrong with a cell, and where it stands. */
+export const cellIssue = (line: number, column: string, cell: string, why: ValueRefusal, expected: string): Issue => ({
   path: `line ${line}.${column}`,
   expected,
   received: cell,
-  message: `Line ${line}, ${column}: ${message}.`,
+  why: { code: 'table.cell', values: { line, column, why } } satisfies FileRefusal,
 });
 
-function readNumber(text: string): number | string {
-  if (/^-?\d+,\d+$/.test(text)) return `“${text}” has a comma; write it with a point, ${text.replace(',', '.')}`;
+/** Columns that a table has to have and has not. */
+export const missingColumns = (missing: readonly string[], present: readonly string[]): Issue[] =>
+  missing.map((column) => ({
+    path: `header.${column}`,
+    expected: column,
+    received: present.join(', '),
+    why: { code: 'table.no-column', values: { column } } satisfies FileRefusal,
+  }));
+
+function readNumber(text: string): number | ValueRefusal {
+  if (/^-?\d+,\d+$/.test(text)) return { code: 'refusal.comma', values: { met: text, right: text.replace(',', '.') } };
   const value = Number(text);
-  return text !== '' && Number.isFinite(value) ? value : `“${text}” is not a number`;
+  return text !== '' && Number.isFinite(value) ? value : { code: 'refusal.no-number', values: { met: text } };
 }
 
 /**
@@ -55,21 +65,19 @@ export function readTable<S extends v.GenericSchema>(
   const missing = columns.filter((c) => !c.optional && !present.includes(c.name));
   if (missing.length)
     return {
-      issues: missing.map((c) => ({
-        path: `header.${c.name}`,
-        expected: `a column ${c.name}`,
-        received: present.join(', '),
-        message: `The column ${c.name} is missing.`,
-      })),
+      issues: missingColumns(
+        missing.map((c) => c.name),
+        present,
+      ),
     };
   if (parsed.data.length > MOST_ROWS)
     return {
       issues: [
         {
           path: '',
-          expected: `at most ${MOST_ROWS} rows`,
+          expected: `<= ${MOST_ROWS}`,
           received: `${parsed.data.length}`,
-          message: `The table has more than ${MOST_ROWS} rows.`,
+          why: { code: 'table.many-rows', values: { limit: MOST_ROWS } } satisfies FileRefusal,
         },
       ],
     };
@@ -94,8 +102,8 @@ function readRow(
     else {
       const parts = cell === 'list' ? text.split(/\s+/).filter(Boolean) : [text];
       const values = parts.map(readNumber);
-      const bad = values.find((x) => typeof x === 'string');
-      if (bad !== undefined) issues.push(said(line, name, text, String(bad), 'a number'));
+      const bad = values.find((x) => typeof x !== 'number');
+      if (bad !== undefined) issues.push(cellIssue(line, name, text, bad, 'number'));
       row[field] = cell === 'list' ? values : values[0];
     }
   }
@@ -105,7 +113,7 @@ function readRow(
   for (const issue of checked.issues) {
     const field = String(issue.path?.[0]?.key ?? '');
     const name = columns.find((c) => c.field === field)?.name ?? field;
-    issues.push(said(line, name, String(issue.received), refusalOf(issue), issue.expected ?? 'something else'));
+    issues.push(cellIssue(line, name, String(issue.received), refusalOf(issue), issue.expected ?? ''));
   }
   return row;
 }

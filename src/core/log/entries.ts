@@ -1,9 +1,9 @@
 import * as v from 'valibot';
+import { wallTime } from '../boundary/parts';
 import { counted, standing } from './events';
 import type { Looked } from './own';
 
-const wallTime = v.pipe(v.string(), v.regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T09:30'));
-const count = v.pipe(v.number(), v.integer('pieces are counted whole'), v.minValue(0), v.maxValue(10_000));
+const count = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10_000));
 const short = v.pipe(v.string(), v.maxLength(80));
 /** what every entry has: entries are only ever added; a correction names those that it takes the place of */
 const added = {
@@ -27,7 +27,7 @@ export const logEntrySchema = v.object({
 });
 export type LogEntry = v.InferOutput<typeof logEntrySchema>;
 
-const grams = v.pipe(v.number(), v.minValue(0, 'grams are at least 0'), v.maxValue(20_000, 'at most 20 kg'));
+const grams = v.pipe(v.number(), v.minValue(0), v.maxValue(20_000));
 
 /** What else happened at the bench. */
 export const noteSchema = v.variant('what', [
@@ -44,7 +44,7 @@ export const noteSchema = v.variant('what', [
     ...added,
     what: v.literal('looked'),
     kind: v.string(),
-    hours: v.pipe(v.number(), v.minValue(0.1, 'at least a few minutes'), v.maxValue(1000)),
+    hours: v.pipe(v.number(), v.minValue(0.1), v.maxValue(1000)),
     reckonedHours: v.pipe(v.number(), v.minValue(0.01), v.maxValue(10_000)),
     dry: v.boolean(),
   }),

@@ -1,5 +1,6 @@
 import { mix, Color } from 'spectral.js';
 import * as v from 'valibot';
+import { hue } from '../boundary/parts';
 import { colourDifference } from '../compose/colourDifference';
 
 export const PAINT_USES = ['paste colour', 'dust', 'glaze', 'glue'] as const;
@@ -9,13 +10,13 @@ export type FoodWord = (typeof FOOD_WORDS)[number];
 /** Something that a person owns and colours, dusts, glazes or glues with. What its label says decides whether it may be eaten. */
 const paintSchema = v.object({
   id: v.pipe(v.string(), v.minLength(1)),
-  name: v.pipe(v.string(), v.trim(), v.minLength(1, 'the name is missing'), v.maxLength(60, 'the name has at most 60 letters')),
+  name: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(60)),
   use: v.picklist(PAINT_USES),
-  hue: v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, 'a colour is written #rrggbb')),
+  hue,
   food: v.picklist(FOOD_WORDS),
 });
 export type Paint = v.InferOutput<typeof paintSchema>;
-export const paintsSchema = v.pipe(v.array(paintSchema), v.maxLength(60, 'at most 60 colours'));
+export const paintsSchema = v.pipe(v.array(paintSchema), v.maxLength(60));
 
 /** Plain paste, into which the colours go. */
 export const WHITE_PASTE = '#f4f0e6';

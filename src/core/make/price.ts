@@ -1,14 +1,6 @@
 import * as v from 'valibot';
+import { between } from '../boundary/parts';
 import type { NeedName, QuoteFact } from './facts';
-
-const share = (what: string, most: number) =>
-  v.pipe(
-    v.number(`${what} is a number`),
-    v.minValue(0, `${what} is not below 0`),
-    v.maxValue(most, `${what} is at most ${most * 100}%`),
-  );
-const money = (what: string) =>
-  v.pipe(v.number(`${what} is a number`), v.minValue(0, `${what} is not below 0`), v.maxValue(1e6, `${what} is too large`));
 
 /** Something that a job uses up. Its id is the one that the price list and the shopping list know it by. */
 export interface Need {
@@ -20,30 +12,26 @@ export interface Need {
 
 /** One thing that is bought: how much a pack holds, what it costs, and how much of it is there. */
 export const materialSchema = v.object({
-  id: v.pipe(v.string(), v.minLength(1, 'the id is missing'), v.maxLength(60)),
-  name: v.pipe(v.string(), v.minLength(1, 'the name is missing'), v.maxLength(80)),
-  unit: v.picklist(['g', 'm', 'piece'], 'the unit is g, m or piece'),
-  pack: v.pipe(v.number('a pack is a number'), v.minValue(0.001, 'a pack holds something'), v.maxValue(1e6)),
-  packPrice: money('the price'),
+  id: v.pipe(v.string(), v.minLength(1), v.maxLength(60)),
+  name: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
+  unit: v.picklist(['g', 'm', 'piece']),
+  pack: v.pipe(v.number(), v.minValue(0.001), v.maxValue(1e6)),
+  packPrice: between(0, 1e6),
   shop: v.pipe(v.string(), v.maxLength(60)),
-  onHand: v.pipe(v.number('what is there is a number'), v.minValue(0, 'what is there is not below 0'), v.maxValue(1e7)),
+  onHand: v.pipe(v.number(), v.minValue(0), v.maxValue(1e7)),
 });
 export type Material = v.InferOutput<typeof materialSchema>;
 
 export const pricesSchema = v.object({
-  currency: v.pipe(
-    v.string(),
-    v.minLength(1, 'a currency has a sign'),
-    v.maxLength(4, 'a currency’s sign has at most 4 letters'),
-  ),
-  hourlyRate: money('the hourly rate'),
+  currency: v.pipe(v.string(), v.minLength(1), v.maxLength(4)),
+  hourlyRate: between(0, 1e6),
   /** of wages and materials together: rent, power, tools */
-  overheadShare: share('overhead', 3),
+  overheadShare: between(0, 3),
   /** of the price before tax */
-  marginShare: share('the margin', 0.9),
-  taxShare: share('the tax', 1),
+  marginShare: between(0, 0.9),
+  taxShare: between(0, 1),
   /** the price is rounded up to whole steps of this */
-  roundTo: v.pipe(v.number(), v.minValue(0.01, 'prices are rounded to 0.01 at the least'), v.maxValue(100)),
+  roundTo: v.pipe(v.number(), v.minValue(0.01), v.maxValue(100)),
   materials: v.pipe(v.array(materialSchema), v.maxLength(300)),
 });
 export type Prices = v.InferOutput<typeof pricesSchema>;

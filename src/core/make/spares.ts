@@ -2,8 +2,8 @@ import * as v from 'valibot';
 
 /** How many spares a person wants: enough must survive in this share of cases, and so many at the least. */
 export const sparesRuleSchema = v.object({
-  surviveShare: v.pipe(v.number(), v.minValue(0.5, 'at least 50%'), v.maxValue(0.995, 'at most 99.5%')),
-  least: v.pipe(v.number(), v.integer('spares are counted whole'), v.minValue(0), v.maxValue(20)),
+  surviveShare: v.pipe(v.number(), v.minValue(0.5), v.maxValue(0.995)),
+  least: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(20)),
 });
 export type SparesRule = v.InferOutput<typeof sparesRuleSchema>;
 

@@ -1,27 +1,21 @@
 import * as v from 'valibot';
+import { between, refusedBy } from '../boundary/parts';
 import type { Barrier } from './barrier';
-
-const between = (what: string, least: number, most: number) =>
-  v.pipe(
-    v.number(`${what} is a number`),
-    v.minValue(least, `${what} is at least ${least}`),
-    v.maxValue(most, `${what} is at most ${most}`),
-  );
 
 /** A straw or a pick that a person has measured. mm, grams, minutes. */
 export const ownBarrierSchema = v.pipe(
   v.object({
-    id: v.pipe(v.string(), v.regex(/^own-[a-z0-9-]{1,40}$/, 'an own barrier is called own-…')),
-    name: v.pipe(v.string(), v.trim(), v.minLength(1, 'the name is missing'), v.maxLength(60)),
+    id: v.pipe(v.string(), v.regex(/^own-[a-z0-9-]{1,40}$/, refusedBy('refusal.own-id'))),
+    name: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(60)),
     kind: v.picklist(['straw', 'pick']),
-    boreMm: between('the bore', 1, 30),
-    outsideMm: between('the width outside', 1.2, 34),
+    boreMm: between(1, 30),
+    outsideMm: between(1.2, 34),
     /** how long it is sold; a pick is not cut */
-    stockMm: between('the length', 20, 400),
-    mostGrams: between('what it carries', 1, 400),
-    minutes: between('the minutes', 0, 60),
+    stockMm: between(20, 400),
+    mostGrams: between(1, 400),
+    minutes: between(0, 60),
   }),
-  v.check((b) => b.outsideMm > b.boreMm, 'a barrier is wider outside than inside'),
+  v.check((b) => b.outsideMm > b.boreMm, refusedBy('refusal.bore')),
 );
 
 export type OwnBarrier = v.InferOutput<typeof ownBarrierSchema>;

@@ -6,7 +6,7 @@ import { checkProject } from './project';
 import { ENGLISH } from '../words/english';
 
 const checked = checkProject(harbour);
-if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
 const { project } = checked;
 const plan = derivePlan(project);
 const rows = dayList(plan, project.brief.leavesAt);

@@ -15,12 +15,13 @@ import { offcutsSchema } from '../wire/offcuts';
 import { logEntrySchema, noteSchema } from '../log/entries';
 import { SPARES_RULE, sparesRuleSchema } from '../make/spares';
 import { tinSchema } from '../compose/tin';
-import { refusalOf } from './refusal';
+import { wallTime } from '../boundary/parts';
+import { issueOf, type Issue } from '../boundary/refusal';
+import type { ValueRefusal } from '../boundary/refusals';
 
 export const PROJECT_KIND = 'ofrenda.project';
 export const PROJECT_VERSION = 1;
 
-const wallTime = v.pipe(v.string(), v.regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a time is written 2027-06-12T09:30'));
 const minuteOfDay = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1440));
 
 const briefSchema = v.object({
@@ -41,13 +42,10 @@ const briefSchema = v.object({
   glue: v.picklist(['CMC glue', 'egg white']),
   wireColour: v.picklist(['white', 'green']),
   wireSystem: v.picklist(WIRE_SYSTEMS),
-  stockMm: v.pipe(v.number(), v.minValue(100, 'a length of wire is at least 100 mm'), v.maxValue(2000)),
+  stockMm: v.pipe(v.number(), v.minValue(100), v.maxValue(2000)),
   /** times out of a calendar in which nobody works here */
   busy: v.optional(
-    v.pipe(
-      v.array(v.object({ from: wallTime, to: wallTime, name: v.pipe(v.string(), v.maxLength(120)) })),
-      v.maxLength(1000, 'at most 1000 busy times'),
-    ),
+    v.pipe(v.array(v.object({ from: wallTime, to: wallTime, name: v.pipe(v.string(), v.maxLength(120)) })), v.maxLength(1000)),
     [],
   ),
   /** the language of the hand-over sheets */
@@ -57,10 +55,7 @@ const briefSchema = v.object({
   /** real plants or parts of them are in the arrangement */
   realPlants: v.optional(v.boolean(), false),
   /** grams, pulled sideways, at which a straw in a spare gave way; null where nobody tried */
-  pushTestGrams: v.optional(
-    v.nullable(v.pipe(v.number(), v.minValue(5, 'a push test gives at least 5 g'), v.maxValue(2000))),
-    null,
-  ),
+  pushTestGrams: v.optional(v.nullable(v.pipe(v.number(), v.minValue(5), v.maxValue(2000))), null),
   /** what plans and templates are printed on */
   paper: v.optional(v.picklist(['A4', 'Letter']), 'A4'),
   allergensInCake: v.pipe(v.array(v.string()), v.maxLength(20)),
@@ -77,23 +72,23 @@ const briefSchema = v.object({
 });
 
 export const catalogueSchema = v.object({
-  species: v.pipe(v.array(ownSpeciesSchema), v.maxLength(200, 'a job has at most 200 own species')),
-  methods: v.pipe(v.array(methodSchema), v.maxLength(60, 'a job has at most 60 own methods')),
+  species: v.pipe(v.array(ownSpeciesSchema), v.maxLength(200)),
+  methods: v.pipe(v.array(methodSchema), v.maxLength(60)),
 });
 
 export const projectSchema = v.object({
   kind: v.literal(PROJECT_KIND),
   version: v.literal(PROJECT_VERSION),
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
-  name: v.pipe(v.string(), v.minLength(1, 'a job has a name'), v.maxLength(120)),
+  name: v.pipe(v.string(), v.minLength(1), v.maxLength(120)),
   note: v.pipe(v.string(), v.maxLength(4000)),
   brief: briefSchema,
   cake: cakeSchema,
-  arrangements: v.pipe(v.array(arrangementSchema), v.maxLength(12, 'a job has at most 12 arrangements')),
+  arrangements: v.pipe(v.array(arrangementSchema), v.maxLength(12)),
   /** the person's own species and methods that this job may use */
   catalogue: v.optional(catalogueSchema, { species: [], methods: [] }),
   /** straws and picks of the person's own */
-  barriers: v.optional(v.pipe(v.array(ownBarrierSchema), v.maxLength(30, 'a job has at most 30 own barriers')), []),
+  barriers: v.optional(v.pipe(v.array(ownBarrierSchema), v.maxLength(30)), []),
   /** barriers that a person has chosen for an entry instead of what the rule recommends */
   barrierFor: v.optional(
     v.pipe(v.array(v.object({ entryId: v.string(), barrier: v.pipe(v.string(), v.minLength(1)) })), v.maxLength(600)),
@@ -105,7 +100,7 @@ export const projectSchema = v.object({
       v.array(
         v.object({
           tierId: v.pipe(v.string(), v.minLength(1)),
-          mm: v.pipe(v.number(), v.minValue(100, 'a tier is at least 100 mm round'), v.maxValue(4000)),
+          mm: v.pipe(v.number(), v.minValue(100), v.maxValue(4000)),
         }),
       ),
       v.maxLength(20),
@@ -121,7 +116,7 @@ export const projectSchema = v.object({
         v.object({
           species: v.pipe(v.string(), v.minLength(1)),
           stage: v.string(),
-          gauge: v.picklist([...FLORIST_GAUGES, ...FLORIST_MM], 'this wire is not among those sold'),
+          gauge: v.picklist([...FLORIST_GAUGES, ...FLORIST_MM]),
         }),
       ),
       v.maxLength(200),
@@ -157,27 +152,12 @@ export const projectSchema = v.object({
 export type Project = v.InferOutput<typeof projectSchema>;
 export type Brief = v.InferOutput<typeof briefSchema>;
 
-/** A fault in data from outside: where, what was wanted, what was there. */
-export interface Issue {
-  path: string;
-  expected: string;
-  received: string;
-  message: string;
-}
-
-const pathOf = (issue: v.BaseIssue<unknown>): string => v.getDotPath(issue) ?? '';
-
 /** Checks anything against the project's schema: the project, or every fault with its path. */
 export function checkProject(value: unknown): { project: Project } | { issues: Issue[] } {
   const result = v.safeParse(projectSchema, value);
   if (!result.success) {
     return {
-      issues: result.issues.map((i) => ({
-        path: pathOf(i),
-        expected: i.expected ?? 'something else',
-        received: i.received,
-        message: refusalOf(i),
-      })),
+      issues: result.issues.map(issueOf),
     };
   }
   const faults = [...repeatedIds(result.output), ...unknownNames(result.output)];
@@ -190,19 +170,19 @@ function unknownNames({ catalogue, brief, madeBy, arrangements }: Project): Issu
   const species = new Set([...shipped, ...catalogue.species.map((s) => s.id)]);
   const methods = new Set(catalogue.methods.map((m) => m.id));
   const known = (id: string) => methods.has(id) || id in METHODS;
-  const unknown = (path: string, received: string, message: string): Issue[] => [
-    { path, expected: 'one that is in the catalogue', received, message },
+  const unknown = (path: string, met: string, code: 'refusal.species' | 'refusal.method'): Issue[] => [
+    { path, expected: 'catalogue', received: met, why: { code, values: { met } } satisfies ValueRefusal },
   ];
   const named = (path: string, id: string, among: ReadonlySet<string>) =>
-    among.has(id) ? [] : unknown(path, id, 'this species is not in the catalogue');
+    among.has(id) ? [] : unknown(path, id, 'refusal.species');
   return [
     ...catalogue.species.flatMap((s, i) => [
       ...named(`catalogue.species.${i}.basedOn`, s.basedOn, shipped),
-      ...(known(s.method) ? [] : unknown(`catalogue.species.${i}.method`, s.method, 'this method is not in the catalogue')),
+      ...(known(s.method) ? [] : unknown(`catalogue.species.${i}.method`, s.method, 'refusal.method')),
     ]),
     ...madeBy.flatMap((m, i) => [
       ...named(`madeBy.${i}.species`, m.species, species),
-      ...(known(m.method) ? [] : unknown(`madeBy.${i}.method`, m.method, 'this method is not in the catalogue')),
+      ...(known(m.method) ? [] : unknown(`madeBy.${i}.method`, m.method, 'refusal.method')),
     ]),
     ...brief.choices.flatMap((c, i) => named(`brief.choices.${i}.species`, c.species, species)),
     ...arrangements.flatMap((a, i) =>
@@ -220,9 +200,9 @@ function repeatedIds(project: Project): Issue[] {
       if (seen.has(key))
         issues.push({
           path: `arrangements.${a}.pieces.${p}.id`,
-          expected: 'an id used once',
+          expected: 'id',
           received: piece.id,
-          message: 'two pieces have the same id',
+          why: { code: 'refusal.id-twice', values: { met: piece.id } } satisfies ValueRefusal,
         });
       seen.add(key);
     });

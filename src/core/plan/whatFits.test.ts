@@ -8,7 +8,7 @@ import { boundsOf, repaired, repairsFor, shortMinutes, whatFits } from './whatFi
 import { ENGLISH } from '../words/english';
 
 const checked = checkProject(harbour);
-if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
 const JOB: Project = checked.project;
 const PLAN = derivePlan(JOB);
 const begins = PLAN.schedule[0]!.from;

@@ -4,22 +4,13 @@ import { KEEP_OFFCUT_MM, type CutBar, type CutDemand } from './cutList';
 /** Ends of wire that were kept: all of one gauge, colour and length. */
 export const offcutSchema = v.object({
   /** or, below 10, its thickness in mm */
-  gauge: v.pipe(v.number('a gauge is a number'), v.minValue(0.2, 'wire is at least 0.2 mm thick'), v.maxValue(40)),
-  colour: v.picklist(['white', 'green'], 'the colour is white or green'),
-  lengthMm: v.pipe(
-    v.number('a length is a number'),
-    v.minValue(10, 'an offcut is at least 10 mm long'),
-    v.maxValue(2000, 'an offcut is at most 2000 mm long'),
-  ),
-  count: v.pipe(
-    v.number('a count is a number'),
-    v.integer('a count is a whole number'),
-    v.minValue(0, 'a count is not below 0'),
-    v.maxValue(2000, 'a count is at most 2000'),
-  ),
+  gauge: v.pipe(v.number(), v.minValue(0.2), v.maxValue(40)),
+  colour: v.picklist(['white', 'green']),
+  lengthMm: v.pipe(v.number(), v.minValue(10), v.maxValue(2000)),
+  count: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2000)),
 });
 export type Offcut = v.InferOutput<typeof offcutSchema>;
-export const offcutsSchema = v.pipe(v.array(offcutSchema), v.maxLength(500, 'at most 500 rows of offcuts'));
+export const offcutsSchema = v.pipe(v.array(offcutSchema), v.maxLength(500));
 
 /** An offcut and what is cut from it. */
 export interface OffcutBar extends CutBar {

@@ -1,3 +1,4 @@
+import { FILE_REFUSALS, VALUE_REFUSALS } from '../boundary/refusals';
 import { COMPOSE_FAULTS, READING_FACTS, REMEDY_FACTS } from '../compose/facts';
 import { DAY_REFUSALS, REPAIR_FACTS, SITTING_FACTS, TASK_DETAILS, TASK_FACTS } from '../days/facts';
 import type { FactTable } from '../facts/fact';
@@ -30,6 +31,8 @@ const PHRASES = {
   ...QUOTE_FACTS,
   ...PASTE_FACTS,
   ...PACKET_DOUBTS,
+  ...VALUE_REFUSALS,
+  ...FILE_REFUSALS,
 } as const satisfies FactTable;
 export type PhraseCode = keyof typeof PHRASES;
 
@@ -63,4 +66,6 @@ export const FACT_FAMILIES: Readonly<Record<string, FactTable>> = {
   'Lines of a quote': QUOTE_FACTS,
   'What a ball of paste is for': PASTE_FACTS,
   'What no id can tell of a log': PACKET_DOUBTS,
+  'Why a value is refused': VALUE_REFUSALS,
+  'Why a file, a table or a request is refused': FILE_REFUSALS,
 };

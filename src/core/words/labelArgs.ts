@@ -267,16 +267,7 @@ export interface LabelArgs {
   'make.lengths-of': { bars: Arg; wire: Arg; colour: Arg };
   'make.long-g-thick-where-most': { long: Arg; grams: Arg; thick: Arg; counts: Arg; tape: Arg };
   'make.made-on': { madeOn: Arg };
-  'make.minutes-yours-from-entries-log': {
-    from: Arg;
-    entries: Arg;
-    sure: Arg;
-    share: Arg;
-    lossOwn: Arg;
-    spareReason: Arg;
-    floor: Arg;
-    wiredParts: Arg;
-  };
+  'make.minutes-yours-from-entries-log': { from: Arg; entries: Arg; sure: Arg; share: Arg; lossOwn: Arg; spareReason: Arg; floor: Arg; wiredParts: Arg };
   'make.name-of': { paint: Arg };
   'make.name-of-2': { method: Arg };
   'make.name-of-colour': { c: Arg };
@@ -365,6 +356,7 @@ export interface LabelArgs {
   'figure.offCentreMm': { n: Arg };
   'figure.acrossShare': { n: Arg };
   'figure.alongShare': { n: Arg };
+  'handle.lean-turned': { lean: Arg; turned: Arg };
   'place.and-more-messages': { warnings: Arg };
   'place.as-assumed-for': { crumb: Arg };
   'place.barrier-for': { goodFor: Arg };
@@ -434,7 +426,6 @@ export interface LabelArgs {
   'shell.undo-3': { label: Arg };
   'studio.copy-of': { name: Arg };
   'studio.job-is-open': { name: Arg; second: Arg };
-  'studio.not-taken': { why: Arg };
   'studio.packet-open': { job: Arg; helper: Arg };
   'studio.packet-open-already': { helper: Arg };
   'studio.restored': { jobs: Arg; stock: Arg };

@@ -250,9 +250,13 @@ export class Words {
     return this.fill(`label.${key}`, this.messages.labels[key], (args[0] as Args | undefined) ?? {});
   }
 
-  /** A label that was written down to be told now; a finished sentence as it is. */
-  tell = (label: Label | string): string =>
-    typeof label === 'string' ? label : this.fill(`label.${label.key}`, this.messages.labels[label.key], label.args);
+  /** A label or a fact that was written down, told now; a finished sentence as it is. */
+  tell = (label: Label | Fact | string): string =>
+    typeof label === 'string'
+      ? label
+      : 'code' in label
+        ? this.say(label)
+        : this.fill(`label.${label.key}`, this.messages.labels[label.key], label.args);
 
   private frame(id: keyof Messages['frames'], args: Args): string {
     return this.fill(`frame.${id}`, this.messages.frames[id], args);

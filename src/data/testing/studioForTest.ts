@@ -1,3 +1,4 @@
+import { asLabel, type Label } from '@/core/words/asLabel';
 import type { ComposeRequest } from '@/core/compose/composer';
 import { otherWorkOf } from '@/core/plan/daysOf';
 import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
@@ -92,6 +93,7 @@ export function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab(), buil
     },
     now: () => new Date('2027-05-01T12:00:00Z'),
     newId: () => `id-${++ids}`,
+    names: { newJob: () => 'New job', copyOf: (name) => `${name}, copy`, restored: (name) => `${name} (restored)` },
     derive: (project) => new Promise((answer, fail) => bench.plans.push({ project, answer, fail })),
     otherWork: (project, before) => Promise.resolve(otherWorkOf(project, derivePlan(project, undefined, before))),
     tabs: bench.tabs,
@@ -113,6 +115,9 @@ export function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab(), buil
 const bare = derivePlan(newProject('bare', 'Bare', '2027-06-12T09:30'));
 /** A plan of no pieces under a project's own id: what it holds does not matter here. */
 export const planFor = (project: Project): DerivedPlan => ({ ...bare, projectId: project.id });
+
+/** A step by any name. */
+export const step = (text: string): Label => asLabel('shared.do-text', { text });
 
 export const tick = () => new Promise<void>((resolve) => setImmediate(resolve));
 
@@ -138,7 +143,7 @@ export const PACKET = (() => {
 
 export function newProjectWithHelper(demo: Project): Project {
   const checked = checkProject(demo);
-  if ('issues' in checked) throw new Error(checked.issues[0]!.message);
+  if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
   const { project } = checked;
   return {
     ...project,

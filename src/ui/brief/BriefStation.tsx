@@ -190,7 +190,7 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
           </option>
         ))}
       </select>
-      <label className="key px-2" title={tier.covering.name}>
+      <label className="key px-2">
         <span className="sr-only">{words.label('brief.covering-colour', { title })}</span>
         <input
           type="color"

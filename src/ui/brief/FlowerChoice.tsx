@@ -112,7 +112,7 @@ function Catalogue({ roles, palette }: { roles: readonly Role[]; palette: readon
               onClick={() => toggle(s.id, way)}
             >
               <Portrait kind={{ species: s.id, stage: s.stages[s.stages.length - 1]!.id, sizeMm: 50, colourway: way }} px={44} />
-              <span className="max-w-full truncate text-[13px]">{s.name}</span>
+              <span className="max-w-full truncate text-[13px]">{called}</span>
             </button>
           </li>
         );

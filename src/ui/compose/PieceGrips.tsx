@@ -6,6 +6,8 @@ import { Vector3 } from 'three';
 import type { Line } from '@/core/compose/line';
 import { pieceHandles, type PieceHandle } from '@/core/compose/pieceHandles';
 import type { PlacedPiece } from '@/core/compose/placement';
+import type { Words } from '@/core/words/words';
+import { useWords } from '../speech/useWords';
 
 const ICONS: Record<PieceHandle['id'], typeof Telescope> = { look: Telescope, spin: RotateCw, lift: MoveVertical };
 
@@ -21,6 +23,7 @@ export function PieceGrips({ piece, line }: { piece: PlacedPiece; line: Line }) 
 }
 
 function Grip({ handle: { id, name, at, from, shown } }: { handle: PieceHandle }) {
+  const words = useWords();
   const Icon = ICONS[id];
   return (
     <>
@@ -37,10 +40,19 @@ function Grip({ handle: { id, name, at, from, shown } }: { handle: PieceHandle }
             <Icon size={15} />
           </span>
           <span className="absolute left-[30px] top-0 whitespace-nowrap rounded-lg bg-[#f9fdfe]/90 px-1.5 text-[13px] leading-[26px] text-[#3b152d]">
-            {name} <b>{shown}</b>
+            {words.label(`handle.${name}`)} <b>{told(shown, words)}</b>
           </span>
         </div>
       </Html>
     </>
   );
 }
+
+const told = (shown: PieceHandle['shown'], words: Words): string => {
+  if ('liftMm' in shown) return words.units.length(shown.liftMm, 1);
+  if ('spinRad' in shown) return words.units.degrees(shown.spinRad);
+  return words.label('handle.lean-turned', {
+    lean: words.units.degrees(shown.leanRad),
+    turned: words.units.degrees(shown.turnRad),
+  });
+};

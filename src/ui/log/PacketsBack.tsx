@@ -7,6 +7,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { OpenFile } from '../shared/OpenFile';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
+import type { Fact } from '@/core/facts/fact';
 import { asLabel } from '@/core/words/asLabel';
 
 /** Packets come back: what they bring is said first; nothing is counted twice, and what cannot be told is left to the person. */
@@ -14,14 +15,14 @@ export function PacketsBack({ plan }: { plan: DerivedPlan }) {
   const words = useWords();
   const project = useStudio((s) => s.project!);
   const [waiting, setWaiting] = useState<{ helper: string; merged: Merged } | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
+  const [fault, setFault] = useState<Fact | null>(null);
   const doubts = doubtsOf(project.log, plan.tray);
   const open = (text: string) => {
     setWaiting(null);
     const read = readPacket(text);
-    if ('sentence' in read) return setFault(read.sentence);
+    if ('refused' in read) return setFault(read.refused);
     const merged = mergePacket(project, read.packet, plan.tray);
-    if ('sentence' in merged) return setFault(merged.sentence);
+    if ('refused' in merged) return setFault(merged.refused);
     setFault(null);
     setWaiting({ helper: read.packet.helper, merged });
   };
@@ -65,7 +66,7 @@ export function PacketsBack({ plan }: { plan: DerivedPlan }) {
       </div>
       {fault && (
         <p role="alert" className="pt-2 text-[15px] text-[var(--stop)]">
-          {fault}
+          {words.say(fault)}
         </p>
       )}
       {doubts.map((d) => (

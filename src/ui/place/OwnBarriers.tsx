@@ -5,7 +5,7 @@ import * as v from 'valibot';
 import { ownBarrierSchema, type OwnBarrier } from '@/core/place/ownBarrier';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
-import { refusalOf } from '@/core/plan/refusal';
+import { refusalOf } from '@/core/boundary/refusal';
 import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
 
@@ -112,7 +112,9 @@ export function OwnBarriers() {
           {words.label('place.add-it')}
         </button>
       </div>
-      {!checked.success && next.name !== '' && <p className="small pt-1 text-[var(--stop)]">{refusalOf(checked.issues[0])}.</p>}
+      {!checked.success && next.name !== '' && (
+        <p className="small pt-1 text-[var(--stop)]">{words.say(refusalOf(checked.issues[0]))}.</p>
+      )}
       <p className="small pt-1">{words.label('place.measure-with-caliper-take-only')}</p>
     </details>
   );

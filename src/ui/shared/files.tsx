@@ -4,7 +4,7 @@ import { Download, FolderInput } from 'lucide-react';
 import { useState } from 'react';
 import type { Drawing } from '@/core/formats/drawing';
 import type { Paper } from '@/core/formats/sheets';
-import type { Issue } from '@/core/plan/project';
+import type { Issue } from '@/core/boundary/refusal';
 import { currentWords, useWords } from '../speech/useWords';
 import { saveFile } from './fileAccess';
 import { OpenFile } from './OpenFile';
@@ -83,7 +83,7 @@ export function ReadIn<T>({
           {words.label('shared.nothing-was-changed-more', {
             why: issues
               .slice(0, 5)
-              .map((i) => `${i.message}${/[.!]$/.test(i.message) ? '' : '.'}`)
+              .map((i) => sentence(words.say(i.why)))
               .join(' '),
             more: Math.max(0, issues.length - 5),
           })}
@@ -92,6 +92,9 @@ export function ReadIn<T>({
     </>
   );
 }
+
+/** A refusal of a value is told inside another sentence, and here as one. */
+const sentence = (text: string): string => (text.endsWith('.') ? text : `${text}.`);
 
 export function WriteOut({ label, onPress, disabled }: { label: string; onPress(): void; disabled?: boolean }) {
   return (

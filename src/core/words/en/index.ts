@@ -6,6 +6,7 @@ import { LABELS } from './labels';
 import { METHODS } from './methods';
 import { NAMES } from './names';
 import { PHRASES } from './phrases';
+import { REFUSALS } from './refusals';
 import { WARNINGS } from './warnings';
 
 export const MESSAGES: Messages = {
@@ -14,7 +15,7 @@ export const MESSAGES: Messages = {
   names: NAMES,
   methods: METHODS,
   barriers: BARRIERS,
-  phrases: PHRASES,
+  phrases: { ...PHRASES, ...REFUSALS },
   figures: FIGURES,
   warnings: WARNINGS,
   labels: LABELS,

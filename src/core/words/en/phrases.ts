@@ -1,9 +1,10 @@
 import type { Messages } from '../messages';
+import type { REFUSALS } from './refusals';
 
 const PARTED = '{parts, plural, one {} other {, {part} of {parts}}}';
 const SPRAY = '{sprays, plural, one {} other {Spray {spray} of {sprays}, }}';
 
-export const PHRASES: Messages['phrases'] = {
+export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'fault.unknown-species': 'There is no species called “{name}” in the catalogue: take it out in Brief.',
   'fault.no-tier': 'There is no tier to compose on: add one in Brief.',
   'fault.line-lost': 'The line lies on a tier that is no longer there: choose a line again.',

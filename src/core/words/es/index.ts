@@ -8,6 +8,7 @@ import { NAMES } from './names';
 import { PAPER } from './paper';
 import { PHRASES } from './phrases';
 import { SCREEN } from './screen';
+import { REFUSALS } from './refusals';
 import { WARNINGS } from './warnings';
 
 export const MESSAGES: Messages = {
@@ -16,7 +17,7 @@ export const MESSAGES: Messages = {
   names: NAMES,
   methods: METHODS,
   barriers: BARRIERS,
-  phrases: PHRASES,
+  phrases: { ...PHRASES, ...REFUSALS },
   figures: FIGURES,
   warnings: WARNINGS,
   labels: { ...HAND_OVER, ...PAPER, ...SCREEN },

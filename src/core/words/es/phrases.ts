@@ -1,9 +1,10 @@
 import type { Messages } from '../messages';
+import type { REFUSALS } from './refusals';
 
 const PARTED = '{parts, plural, one {} other {, {part} de {parts}}}';
 const SPRAY = '{sprays, plural, one {} other {Ramillete {spray} de {sprays}, }}';
 
-export const PHRASES: Messages['phrases'] = {
+export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'fault.unknown-species': 'En el catálogo no hay ninguna especie llamada «{name}»: quítala en Encargo.',
   'fault.no-tier': 'No hay ningún piso sobre el que componer: añade uno en Encargo.',
   'fault.line-lost': 'La línea está en un piso que ya no existe: elige otra línea.',

@@ -147,4 +147,8 @@ export const NAMES = {
   'tape.white': 'white',
   'tape.brown': 'brown',
   'meets.top': 'the top',
+  'handle.lean': 'lean',
+  'handle.spin': 'spin',
+  'handle.lift': 'lift',
+  'handle.lean-turned': '{lean}, turned {turned}',
 } as const;

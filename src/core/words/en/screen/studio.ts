@@ -20,7 +20,6 @@ export const STUDIO = {
     'There is no room left in this browser: the last changes are only in this page. Save the job as a file now, then make room.',
   'studio.not-stored':
     'This browser could not store the job: the last changes are only in this page. Save it as a file now so that nothing is lost.',
-  'studio.not-taken': 'That was not taken, nothing was changed: {why}.',
   'studio.only-look':
     'This job is open in another tab, which may change it; here you can only look. Close it there to work here.',
   'studio.packet-open': 'The packet of “{job}” for {helper} is open under Helper.',

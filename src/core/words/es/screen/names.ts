@@ -148,4 +148,8 @@ export const NAMES: Readonly<Record<keyof typeof EN, string>> = {
   'tape.white': 'blanca',
   'tape.brown': 'marrón',
   'meets.top': 'lo de arriba',
+  'handle.lean': 'inclinación',
+  'handle.spin': 'giro',
+  'handle.lift': 'altura',
+  'handle.lean-turned': '{lean}, girada {turned}',
 };

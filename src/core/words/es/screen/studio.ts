@@ -21,7 +21,6 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
     'No queda sitio en este navegador: los últimos cambios solo están en esta página. Guarda ya el trabajo como archivo y luego haz sitio.',
   'studio.not-stored':
     'Este navegador no pudo guardar el trabajo: los últimos cambios solo están en esta página. Guárdalo ya como archivo para no perder nada.',
-  'studio.not-taken': 'Eso no se ha aceptado y nada ha cambiado: {why}.',
   'studio.only-look':
     'Este trabajo está abierto en otra pestaña, que puede cambiarlo; aquí solo puedes mirar. Ciérralo allí para trabajar aquí.',
   'studio.packet-open': 'El paquete de «{job}» para {helper} está abierto en Ayudante.',

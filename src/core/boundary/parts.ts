@@ -1,0 +1,33 @@
+import * as v from 'valibot';
+import type { OwnRefusal } from './refusal';
+
+/** A code in the place of a schema's message: what is wrong is told by the words. */
+const by = (code: OwnRefusal): OwnRefusal => code;
+
+/** A finite number within bounds. */
+export const between = (least: number, most: number) => v.pipe(v.number(), v.finite(), v.minValue(least), v.maxValue(most));
+export const wholeBetween = (least: number, most: number) => v.pipe(between(least, most), v.integer());
+/** Text of a person's own, not empty. */
+export const named = (most: number) => v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(most));
+/** #rrggbb */
+export const hue = v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, by('refusal.colour')));
+
+const DAY = /^(\d{4})-(\d{2})-(\d{2})$/;
+
+/** Whether a date is one of the Gregorian calendar (ISO 8601): 2027-02-29 is none. */
+export function isDay(text: string): boolean {
+  const [, year, month, day] = (DAY.exec(text) ?? []).map(Number);
+  if (year === undefined || month === undefined || day === undefined) return false;
+  const date = new Date(Date.UTC(year, month - 1, day));
+  return date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
+}
+
+/** Whether a wall time is one: 2027-06-12T09:30, hours to 23. */
+export function isWallTime(text: string): boolean {
+  const [day = '', time = ''] = text.split('T');
+  return isDay(day) && /^([01]\d|2[0-3]):[0-5]\d$/.test(time);
+}
+
+export const wallTime = v.pipe(v.string(), v.check(isWallTime, by('refusal.time')));
+export const day = v.pipe(v.string(), v.check(isDay, by('refusal.day')));
+export const refusedBy = by;
