@@ -73,13 +73,13 @@ test('bundle: the smallest circle round wires', () => {
 
 describe('bad input: exit 2 and issues as JSON lines', () => {
   test.each<[string, string[], string, string]>([
-    ['no command', [], 'command', 'nothing'],
+    ['no command', [], 'command', ''],
     ['a file that is not there', ['plan', '/no/such/file'], '/no/such/file', ''],
     ['a file that is not JSON', ['check', file('text.json', 'dear diary')], '', ''],
     ['a file of a newer version', ['check', file('new.json', '{"kind":"ofrenda.project","version":7}')], 'version', '7'],
     ['a cut list without a column', ['cutlist', file('bad.csv', 'gauge,count\n20,1')], 'header.length_mm', ''],
     ['a diameter that is none', ['bundle', '1', 'thick'], 'D2', 'thick'],
-    ['no diameter', ['bundle'], 'D1', 'nothing'],
+    ['no diameter', ['bundle'], 'D1', ''],
     ['a seed that is none', ['compose', DEMO, '--seed', 'luck'], '--seed', 'luck'],
   ])('%s', (_name, args, where, received) => {
     const run = ofrenda(...args);

@@ -1,3 +1,4 @@
+import { ENGLISH } from '../words/english';
 import { gaugeToMm } from '../wire/gauge';
 import {
   bodyOf,
@@ -107,12 +108,13 @@ describe('practice values (trade.md; common practice, no source)', () => {
     ['two-faced leaf', 'M14', /two colours together/i],
   ])('%s is the sequence of %s, with tools, the order of dusting and what to look for', (id, _fact, words) => {
     const method = methodById(id, SHIPPED);
-    expect(method.steps.map((s) => s.name).join('; ')).toMatch(words);
-    for (const lines of [method.tools, method.dusting, method.checks]) expect(lines.length).toBeGreaterThan(0);
+    expect(method.steps.map((s) => ENGLISH.step({ method: id, step: s.id }).name).join('; ')).toMatch(words);
+    const { tools, dusting, checks } = ENGLISH.craft(id);
+    for (const lines of [tools, dusting, checks]) expect(lines.length).toBeGreaterThan(0);
   });
 
   test('P8 and the faults that one sees are among the checks: a floret off centre, wire showing, a chipped edge', () => {
-    const all = Object.values(METHODS).flatMap((m) => m.checks);
+    const all = Object.values(METHODS).flatMap((m) => ENGLISH.craft(m.id).checks);
     for (const fault of [/off centre/, /no wire shows/i, /no chips in the edge/])
       expect(all.some((c) => fault.test(c))).toBe(true);
   });

@@ -106,7 +106,7 @@ test('each figure stands with its unit', () => {
   ) as unknown;
   expect(rounded).toEqual([
     { leanRad: 0.524, turnRad: 0 },
-    { spinRad: 0.716 },
+    { spinRad: 0.717 },
     { liftMm: Math.round(0.5 * scene.line.riseMm(p.piece.s) * 1000) / 1000 },
   ]);
 });

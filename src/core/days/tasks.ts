@@ -153,7 +153,8 @@ export function tasksOf(
           pieces,
           minutes,
           dryHours,
-          dryNote: step.dryNote ? { code: 'dry.step', values: { drying: { method: method.id, step: step.id } } } : null,
+          dryNote:
+            (step.noted ?? step.dryNote) ? { code: 'dry.step', values: { drying: { method: method.id, step: step.id } } } : null,
           skill,
           likeness: `${method.id}|${step.id}`,
           dries:

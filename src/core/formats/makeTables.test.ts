@@ -7,6 +7,7 @@ import { readCatalogueFile, readSpeciesCsv, writeCatalogueFile, writeSpeciesCsv 
 import { readPriceListCsv, readTinCsv, writePriceListCsv, writeTinCsv } from './makeTables';
 import { changesOf } from './table';
 import { ENGLISH } from '../words/english';
+import { ownMethodOf } from '../words/ownMethod';
 
 const PRICES = 'id,name,unit,pack,pack_price,shop,on_hand\r\npaste,"Flower paste, white",g,500,9.5,cake shop,120\r\n';
 const TIN =
@@ -68,7 +69,7 @@ describe('the catalogue file', () => {
     petals: 4,
     method: 'own-quick',
   };
-  const catalogue = { species: [own], methods: [{ ...METHODS.pulled!, id: 'own-quick', steps: [...METHODS.pulled!.steps] }] };
+  const catalogue = { species: [own], methods: [ownMethodOf(METHODS.pulled!, 'own-quick', 'Quick', ENGLISH)] };
 
   test('comes back as it went out, as JSON and its species as CSV', () => {
     expect(readCatalogueFile(writeCatalogueFile(catalogue))).toEqual({ catalogue: JSON.parse(JSON.stringify(catalogue)) });
@@ -111,7 +112,7 @@ describe('the catalogue file', () => {
   });
 
   test('every method that ships goes out as a table and comes in the same, under a name of its own', () => {
-    const methods = Object.values(METHODS).map((m, i) => ({ ...m, id: `own-m${i}` }));
+    const methods = Object.values(METHODS).map((m, i) => ownMethodOf(m, `own-m${i}`, ENGLISH.method(m.id), ENGLISH));
     expect(isMethodsCsv(writeMethodsCsv(methods))).toBe(true);
     expect(isMethodsCsv(writeSpeciesCsv([own]))).toBe(false);
     expect(readMethodsCsv(writeMethodsCsv(methods))).toEqual({ rows: methods.map((m) => JSON.parse(JSON.stringify(m))) });
@@ -119,7 +120,7 @@ describe('the catalogue file', () => {
 
   test.each([
     ['rows of one method that disagree', (t: string) => t.replace(/,20,/, ',25,'), /Line 3, batch: it differs from line 2/],
-    ['a method that hides one that ships', (t: string) => t.replaceAll('own-quick', 'pulled'), /an own method is called own-…/],
+    ['a method that hides one that ships', (t: string) => t.replaceAll('own-quick', 'pulled'), /“pulled” is no id of your own/],
     ['minutes with a comma', (t: string) => t.replace(/,2,4,12/, ',"2,5",4,12'), /Line 2, minutes_each: “2,5” has a comma/],
     ['a missing column', (t: string) => t.replace('dry_hours', 'drying'), /The column dry_hours is missing/],
   ])('%s is said, and nothing is read', (_what, spoil, words) => {
@@ -130,6 +131,6 @@ describe('the catalogue file', () => {
 
   test('a table with a species without a size says its line', () => {
     const text = writeSpeciesCsv([{ ...own, sizesMm: [] as unknown as number[] }]);
-    expect(sentences(readSpeciesCsv(text))).toContain('Line 2, sizes_mm: a species has at least one size.');
+    expect(sentences(readSpeciesCsv(text))).toContain('Line 2, sizes_mm: there are fewer than 1.');
   });
 });

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { methodSchema, type Method } from '../botany/methods';
+import { methodSchema, type OwnMethod } from '../botany/methods';
 import { refusalOf, type Issue } from '../boundary/refusal';
 import { cellIssue, readTable, writeTable, type Column } from './table';
 
@@ -42,7 +42,7 @@ const rowSchema = v.object({
 type Row = v.InferOutput<typeof rowSchema>;
 
 /** Own methods as a table, a row for each step; what concerns the whole method stands in every row of it. */
-export const writeMethodsCsv = (methods: readonly Method[]): string =>
+export const writeMethodsCsv = (methods: readonly OwnMethod[]): string =>
   writeTable(
     methods.flatMap((m) =>
       m.steps.map((s) => ({
@@ -65,13 +65,13 @@ export const writeMethodsCsv = (methods: readonly Method[]): string =>
 export const isMethodsCsv = (text: string): boolean => /^\s*method_id\s*,/.test(text);
 
 /** Reads a table of methods; rows of one method follow each other or not, and must agree in what concerns the whole. All or none. */
-export function readMethodsCsv(text: string): { rows: Method[] } | { issues: Issue[] } {
+export function readMethodsCsv(text: string): { rows: OwnMethod[] } | { issues: Issue[] } {
   const read = readTable(text, COLUMNS, rowSchema);
   if ('issues' in read) return read;
   const rowsOf = new Map<string, { row: Row; line: number }[]>();
   read.rows.forEach((row, i) => rowsOf.set(row.id, [...(rowsOf.get(row.id) ?? []), { row, line: i + 2 }]));
   const issues: Issue[] = [];
-  const methods = [...rowsOf.values()].flatMap((rows): Method[] => {
+  const methods = [...rowsOf.values()].flatMap((rows): OwnMethod[] => {
     const [first] = rows;
     for (const { row, line } of rows)
       for (const [field, column] of WHOLE)

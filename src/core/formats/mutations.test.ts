@@ -12,6 +12,7 @@ import type { Fact } from '../facts/fact';
 import { MESSAGES } from '../words/es';
 import { Words } from '../words/words';
 import { ENGLISH } from '../words/english';
+import { ownMethodOf } from '../words/ownMethod';
 
 /** Whoever reads Spanish is told in Spanish what is wrong with a file. */
 const spanish = new Words(MESSAGES);
@@ -27,7 +28,7 @@ const small = {
 const plan = derivePlan(small);
 const own = Object.values(METHODS)
   .slice(0, 3)
-  .map((m, i) => ({ ...m, id: `own-${i}` }));
+  .map((m, i) => ownMethodOf(m, `own-${i}`, ENGLISH.method(m.id), ENGLISH));
 const packet = {
   kind: PACKET_KIND,
   version: 1,

@@ -1,3 +1,4 @@
+import { refusalOf } from '../boundary/refusal';
 import { cakeOf, proposalFor } from '../testing/samples';
 import { waysWithout } from './compared';
 import { derivePlan } from '../plan/derivePlan';
@@ -93,12 +94,12 @@ test('an own barrier is compared with the rest, belongs to its job alone, and a 
 
 test.each([
   [{ outsideMm: 10 }, /wider outside than inside/],
-  [{ name: '  ' }, /name is missing/],
-  [{ boreMm: 0 }, /at least 1/],
+  [{ name: '  ' }, /it is empty/],
+  [{ boreMm: 0 }, /“0” is less than 1/],
   [{ id: 'straw' }, /own-/],
 ] as const)('a bad own barrier is refused with its sentence: %j', (over, why) => {
   const result = v.safeParse(ownBarrierSchema, { ...OWN, ...over });
-  expect(result.issues?.[0].message).toMatch(why);
+  expect(result.issues && ENGLISH.say(refusalOf(result.issues[0]))).toMatch(why);
   const project = checkProject({ ...job, barriers: [{ ...OWN, ...over }] });
   expect('issues' in project && project.issues[0]!.path).toMatch(/^barriers\.0/);
 });

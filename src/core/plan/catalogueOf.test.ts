@@ -1,3 +1,5 @@
+import { ENGLISH } from '../words/english';
+import { ownMethodOf } from '../words/ownMethod';
 import { BARRIERS } from '../place/barrier';
 import { METHODS } from '../botany/methods';
 import { SHIPPED, speciesById } from '../botany/catalogue';
@@ -16,7 +18,7 @@ const { arrangement } = proposalFor('crescent', CAKE, 4, 0.1);
 /** A job whose roses are its own, made its own way, set in its own straw: the same ids in every such job, the numbers its own. */
 function jobWith({ pasteMm, minutes, boreMm }: { pasteMm: number; minutes: number; boreMm: number }): Project {
   const rose = speciesById('rose', SHIPPED);
-  const method = METHODS[rose.method]!;
+  const way = ownMethodOf(METHODS[rose.method]!, 'own-way', 'own way', ENGLISH);
   const own: OwnSpecies = { ...ownCopyOf(rose, 'own-rose', 'rose'), pasteMm, method: 'own-way' };
   const checked = checkProject({
     ...newProject('p', 'P', '2027-06-12T09:30'),
@@ -29,7 +31,7 @@ function jobWith({ pasteMm, minutes, boreMm }: { pasteMm: number; minutes: numbe
     ],
     catalogue: {
       species: [own],
-      methods: [{ ...method, id: 'own-way', name: 'own way', steps: method.steps.map((s) => ({ ...s, minutesEach: minutes })) }],
+      methods: [{ ...way, steps: way.steps.map((s) => ({ ...s, minutesEach: minutes })) }],
     },
     barriers: [
       {

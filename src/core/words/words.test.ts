@@ -144,7 +144,7 @@ test.each(LANGUAGE_IDS)('%s names every species, colour, method with its steps, 
   for (const s of SPECIES) for (const c of s.colourways) expect(names.colours).toHaveProperty([c.id]);
   for (const m of Object.values(METHODS)) {
     expect(Object.keys(methods[m.id]!.steps).sort()).toEqual(m.steps.map((s) => s.id).sort());
-    expect(Object.keys(methods[m.id]!.drying).sort()).toEqual(m.steps.flatMap((s) => (s.dryNote ? [s.id] : [])).sort());
+    expect(Object.keys(methods[m.id]!.drying).sort()).toEqual(m.steps.flatMap((s) => (s.noted ? [s.id] : [])).sort());
   }
   expect(Object.keys(names.barriers).sort()).toEqual(BARRIERS.map((b) => b.id).sort());
   for (const b of BARRIERS) expect(barriers[b.ways].steps).toHaveLength(b.stepCount);

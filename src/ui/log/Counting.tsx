@@ -13,6 +13,7 @@ import { addEntry } from './addEntry';
 import { photographOf } from './photograph';
 import { TrayFields } from './TrayFields';
 import { useCatalogue } from '../useCatalogue';
+import { pressedAt } from '../shared/clock';
 import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
 
@@ -64,7 +65,7 @@ export function Counting({ kind }: { kind: TrayKind }) {
   const usual = minutesForOne(methodById(kind.method, catalogue)) * care * kind.pace.share;
   const seconds = since === null ? 0 : Math.max(0, Math.floor((now - since) / 1000));
   const oneMade = () => {
-    const at = Date.now();
+    const at = pressedAt();
     const minutes = since === null ? null : Math.max(0.1, (at - since) / 60_000);
     if (since !== null) {
       setSince(at);

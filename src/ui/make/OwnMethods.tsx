@@ -3,12 +3,13 @@
 import { allMethods, methodById } from '@/core/botany/catalogue';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { type Method } from '@/core/botany/methods';
+import type { OwnMethod } from '@/core/botany/methods';
 import { NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { BeginFrom } from './BeginFrom';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
+import { ownMethodOf } from '@/core/words/ownMethod';
 import { asLabel, type Label } from '@/core/words/asLabel';
 
 /** Methods of the person's own: steps with minutes and drying, copied from one that ships. */
@@ -19,15 +20,8 @@ export function OwnMethods() {
   const [base, setBase] = useState('pulled');
   const add = () => {
     const from = methodById(base, catalogue);
-    const copy = {
-      ...from,
-      id: `own-${crypto.randomUUID().slice(0, 8)}`,
-      name: words.label('make.own-named', { from: words.method(from.id) }).slice(0, 60),
-      steps: from.steps.map((s) => ({ ...s, name: words.step({ method: from.id, step: s.id }).name })),
-      tools: [...words.craft(from.id).tools],
-      dusting: [...words.craft(from.id).dusting],
-      checks: [...words.craft(from.id).checks],
-    };
+    const name = words.label('make.own-named', { from: words.method(from.id) });
+    const copy = ownMethodOf(from, `own-${crypto.randomUUID().slice(0, 8)}`, name, words);
     getStudio().edit(
       asLabel('make.do-own-method-from', { from: words.method(from.id).toLowerCase() }),
       (d) => void d.catalogue.methods.push(copy),
@@ -50,13 +44,13 @@ export function OwnMethods() {
   );
 }
 
-function Steps({ method }: { method: Method }) {
+function Steps({ method }: { method: OwnMethod }) {
   const words = useWords();
   const used = useStudio(
     ({ project }) =>
       project!.catalogue.species.some((x) => x.method === method.id) || project!.madeBy.some((x) => x.method === method.id),
   );
-  const change = (what: Label, recipe: (m: Method) => void) =>
+  const change = (what: Label, recipe: (m: OwnMethod) => void) =>
     getStudio().edit(asLabel('make.do-own-changed', { own: method.name.toLowerCase(), what: words.tell(what) }), (d) => {
       const found = d.catalogue.methods.find((m) => m.id === method.id);
       if (found) recipe(found);

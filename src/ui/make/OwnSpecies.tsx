@@ -297,14 +297,14 @@ function Editor({ own }: { own: Own }) {
           {counts.map((c) => (
             <NumberField
               key={c.id}
-              label={words.counts(c.id)}
+              label={words.counts(c.called ?? c.id)}
               value={own.counts[c.id] ?? c.count}
               unit=""
               least={c.least}
               most={c.most}
               onChange={(n) =>
                 change(
-                  asLabel('make.do-value', { what: words.counts(c.id).toLowerCase() }),
+                  asLabel('make.do-value', { what: words.counts(c.called ?? c.id).toLowerCase() }),
                   (s) => void (s.counts[c.id] = Math.round(n)),
                 )
               }

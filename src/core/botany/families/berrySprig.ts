@@ -61,8 +61,8 @@ export function berrySprig(r: BerrySprig): Shape {
   return {
     parts,
     counts: () => [
-      { id: 'count', name: 'Berries', count: r.count, least: 1, most: 20 },
-      { id: 'leaves', name: 'Leaves', count: r.leaves, least: 0, most: 8 },
+      { id: 'count', count: r.count, least: 1, most: 20 },
+      { id: 'leaves', count: r.leaves, least: 0, most: 8 },
     ],
     recounted: (counts) => berrySprig({ ...r, ...counts }),
     build(b, stage, hues, random) {

@@ -91,10 +91,10 @@ export function branchingFiller(r: BranchingFiller): Shape {
   return {
     parts: () => parts,
     counts: () => [
-      { id: 'sideBranches', name: 'Side branches', count: r.sideBranches, least: 1, most: 8 },
-      { id: 'clusters', name: 'Clusters to a side branch', count: r.clusters, least: 1, most: 5 },
-      { id: 'floretsInAll', name: 'Florets in all', count: r.florets, least: 2, most: 160 },
-      { id: 'florets', name: 'Florets to a cluster', count: each, least: 2, most: 12, retired: true },
+      { id: 'sideBranches', count: r.sideBranches, least: 1, most: 8 },
+      { id: 'clusters', count: r.clusters, least: 1, most: 5 },
+      { id: 'floretsInAll', count: r.florets, least: 2, most: 160 },
+      { id: 'florets', count: each, least: 2, most: 12, retired: true },
     ],
     recounted: (counts) => branchingFiller(recount(r, counts)),
     build(b, _stage, hues, random) {

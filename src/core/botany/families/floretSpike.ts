@@ -63,9 +63,9 @@ export function floretSpike(r: FloretSpike): Shape {
     counts: (stage) => {
       const { buds, opening, open } = countedAt(parts(stage));
       return [
-        { id: 'buds', name: 'Buds at the tip', count: buds, least: 0, most: 40 },
-        { id: 'opening', name: 'Opening', count: opening, least: 0, most: 40 },
-        { id: 'open', name: 'Open, below', count: open, least: 0, most: 60 },
+        { id: 'buds', count: buds, least: 0, most: 40 },
+        { id: 'opening', count: opening, least: 0, most: 40 },
+        { id: 'open', count: open, least: 0, most: 60 },
       ];
     },
     recounted: (counts, stage) => {

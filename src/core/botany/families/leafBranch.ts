@@ -122,7 +122,7 @@ export function leafBranch(r: LeafBranch): Shape {
     counts: () => [
       {
         id: 'nodes',
-        name: { paired: 'Pairs of leaves', loose: 'Leaves', arms: 'Arms' }[r.habit],
+        called: ({ paired: 'pairs', loose: 'leaves', arms: 'arms' } as const)[r.habit],
         count: r.nodes,
         least: 1,
         most: 24,

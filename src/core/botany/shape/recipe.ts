@@ -31,7 +31,8 @@ export interface Part {
 /** A number that a person may change about a composite. */
 interface PartCount {
   id: string;
-  name: string;
+  /** what is counted, where its id does not tell */
+  called?: 'pairs' | 'leaves' | 'arms';
   count: number;
   least: number;
   most: number;

@@ -1,3 +1,5 @@
+import { refusalOf } from '../../boundary/refusal';
+import { ENGLISH } from '../../words/english';
 import {
   allSpecies,
   bodyOf,
@@ -127,15 +129,15 @@ describe('a job’s own catalogue', () => {
   });
 
   test.each([
-    [{ sizesMm: [] }, 'at least one size'],
-    [{ name: '  ' }, 'the name is missing'],
-    [{ pasteMm: 0 }, 'at least 0.2'],
+    [{ sizesMm: [] }, 'there are fewer than 1'],
+    [{ name: '  ' }, 'it is empty'],
+    [{ pasteMm: 0 }, '“0” is less than 0.2'],
     [{ id: 'rose' }, 'own-'],
     [{ colourways: [{ id: 'a', name: 'a', hue: 'pinkish' }] }, '#rrggbb'],
-    [{ petals: 2.5 }, 'counted whole'],
+    [{ petals: 2.5 }, '“2.5” is not a whole number'],
   ])('%j is refused with a sentence', (change, sentence) => {
     const result = v.safeParse(ownSpeciesSchema, { ...own(), ...change });
     expect(result.success).toBe(false);
-    expect(result.issues?.[0].message).toContain(sentence);
+    expect(result.issues && ENGLISH.say(refusalOf(result.issues[0]))).toContain(sentence);
   });
 });

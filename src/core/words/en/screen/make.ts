@@ -265,4 +265,6 @@ export const MAKE = {
   'make.curl': 'Curl',
   'make.thinnest': 'No thinner than',
   'make.paste-thick': 'Paste',
+  'counts.pairs': 'Pairs of leaves',
+  'counts.arms': 'Arms',
 } as const;

@@ -267,4 +267,6 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.curl': 'Rizo',
   'make.thinnest': 'No más fino que',
   'make.paste-thick': 'Pasta',
+  'counts.pairs': 'Pares de hojas',
+  'counts.arms': 'Brazos',
 };
