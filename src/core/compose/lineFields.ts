@@ -3,7 +3,7 @@ import { azimuthToClockHours, clockHoursToAzimuth } from '../geometry/units';
 import type { LineForm, LineSpec } from './arrangement';
 
 /** How a figure of a line is called. */
-export type LineFieldName =
+type LineFieldName =
   | 'arm'
   | 'begins'
   | 'bow'

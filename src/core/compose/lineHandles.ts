@@ -5,7 +5,7 @@ import { drawLine, type Line } from './line';
 import { fieldValue, lineFields, withKept } from './lineFields';
 
 /** How a point of a line is called. */
-export type GripName =
+type GripName =
   | 'beginning'
   | 'corner'
   | 'end'

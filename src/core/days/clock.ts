@@ -8,8 +8,7 @@ export const wallFromText = (text: string): WallMinutes => {
 export const wallToText = (wall: WallMinutes): string => new Date(wall * 60_000).toISOString().slice(0, 16);
 export const dayText = (wall: WallMinutes): string => wallToText(wall).slice(0, 10);
 
-/** The days of the week by number, Sunday 0. */
-export const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
+/** The day of the week, Sunday 0. */
 export const weekdayOf = (wall: WallMinutes): number => new Date(wall * 60_000).getUTCDay();
 export const dayStart = (wall: WallMinutes): WallMinutes => Math.floor(wall / 1440) * 1440;
 

@@ -1,19 +1,5 @@
 import type { LineForm } from '@/core/compose/arrangement';
 
-export const FORM_NAMES: Record<LineForm, string> = {
-  crescent: 'crescent',
-  'lazy S': 'lazy S',
-  cascade: 'cascade',
-  'side spray': 'side spray',
-  'corner spray': 'corner spray',
-  ring: 'wreath',
-  garland: 'garland',
-  posy: 'posy',
-  cluster: 'cluster',
-  plaque: 'plaque',
-  pick: 'single pick',
-};
-
 interface Drawing {
   d: string;
   dots: [number, number][];
