@@ -69,11 +69,11 @@ export function composeActions(
         produce(project, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
       );
     },
-    keep(proposal) {
+    keep(proposal, step = asLabel('studio.do-keep-proposal')) {
       const { arrangementIndex, project } = get();
       if (!project) return;
       keeper.step(
-        asLabel('studio.do-keep-proposal'),
+        step,
         project,
         produce(project, (draft) => {
           const own = draft.arrangements[arrangementIndex];

@@ -1,9 +1,9 @@
 import * as v from 'valibot';
-import { LANGUAGE_IDS } from '@/core/words/languages';
+import { LANGUAGE_IDS, PSEUDO } from '@/core/words/languages';
 
 /** How a person reads: language, lengths, clock, and the day on which a week begins. Of the browser, not of a job. */
 const habitsSchema = v.object({
-  language: v.picklist(LANGUAGE_IDS),
+  language: v.picklist([...LANGUAGE_IDS, PSEUDO]),
   lengths: v.picklist(['mm', 'in']),
   clock: v.picklist([24, 12]),
   /** Sunday 0, Monday 1, Saturday 6 */

@@ -148,7 +148,8 @@ interface StudioActions {
   /** adds what is missing, or moves what is there; the result is kept as one step */
   improve(task: 'finish' | 're-balance'): void;
   stopComposing(): void;
-  keep(proposal: Proposal): void;
+  /** `step` is how the step is called */
+  keep(proposal: Proposal, step?: Label): void;
   /** changes the tin itself; no step of the job, so it is not undone with it */
   setTin(tin: readonly TinPiece[]): Promise<void>;
   bringBackStock(): Promise<void>;

@@ -119,6 +119,7 @@ export interface LabelArgs {
   'compose.do-grip': { grip: Arg; species: Arg };
   'compose.do-remedy': { reading: Arg; remedy: Arg };
   'compose.and-wire': { wire: Arg; diameter: Arg; length: Arg };
+  'compose.do-keep': { name: Arg };
   'days.and-more': { moves: Arg };
   'days.busy-times-kept-free-work': { busy: Arg; first: Arg; what: Arg };
   'days.dark-work-light-drying-dot': { paceWords: Arg };

@@ -10,6 +10,12 @@ export const LANGUAGE_IDS = Object.keys(LANGUAGES) as Language[];
 
 export const isLanguage = (text: string): text is Language => text in LANGUAGES;
 
+/** No language: English with accents, drawn longer, to see what does not come through the words (Unicode CLDR: en-XA). */
+export const PSEUDO = 'en-XA';
+
+export const messagesOf = async (language: Language | typeof PSEUDO): Promise<Messages> =>
+  language === PSEUDO ? (await import('./pseudo')).MESSAGES : LANGUAGES[language].load();
+
 /** The language that is wanted most of those there are, by the header Accept-Language (RFC 9110, 12.5.4); English else. */
 export function acceptedLanguage(header: string | null): Language {
   const wanted = (header ?? '')

@@ -5,6 +5,7 @@ import { BARRIERS } from '../place/barrier';
 import { MESSAGES as EN } from './en';
 import { ALL_FACTS } from './facts';
 import { LANGUAGE_IDS, LANGUAGES } from './languages';
+import { MESSAGES as PSEUDO_MESSAGES, pseudo } from './pseudo';
 import { argumentsOf, labelArgs } from './labelTypes';
 import type { Messages } from './messages';
 import { readFileSync } from 'node:fs';
@@ -198,4 +199,24 @@ test('inches as a ruler shows them, hours by twelve', () => {
   expect(words.units.length(0.711, 2)).toBe('0.028 in');
   expect(words.units.time(9 * 60 + 30)).toMatch(/9:30.am/);
   expect(words.units.length(NaN)).toBe('– in');
+});
+
+describe('the pseudo-locale', () => {
+  test.each([
+    ['Close', '[Çļóšé~~]'],
+    ['{n} mm', '[{n} ɱɱ~]'],
+    ['{n, plural, one {# piece} other {# pieces}} of {kind}', '[{n, plural, one {# þíéçé} other {# þíéçéš}} óƒ {kind}~~~~~~]'],
+    ['{a}: {b}', '{a}: {b}'],
+  ])('%s', (message, said) => expect(pseudo(message)).toBe(said));
+
+  test('has no letter of English in what it says of a fact or a label', () => {
+    const words = new Words(PSEUDO_MESSAGES);
+    const said = [
+      words.label('shared.close'),
+      words.say({ code: 'do.lay-beside', values: { piece: { species: 'marigold', stage: 'bud' } } }),
+      words.place({ tier: { index: 2, of: 3 }, azimuthRad: -Math.PI / 2 }),
+      words.barrier(BARRIERS[0]!.id)[0],
+    ];
+    for (const text of said) expect(text).not.toMatch(/[A-Za-z]/);
+  });
 });

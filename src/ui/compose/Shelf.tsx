@@ -13,6 +13,7 @@ import { pictureToUrl } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { addArrangement } from './arrangements';
 import { Arrangements, FormPicker, Method } from './LineParts';
+import { asLabel } from '@/core/words/asLabel';
 import { currentWords, useWords } from '../speech/useWords';
 import { currentCatalogue } from '../useCatalogue';
 
@@ -197,7 +198,7 @@ function Proposals({ proposals }: { proposals: readonly Proposal[] }) {
           key={p.name}
           className="rounded-xl p-1 text-center"
           aria-pressed={p.arrangement.pieces === pieces}
-          onClick={() => getStudio().keep(p)}
+          onClick={() => getStudio().keep(p, asLabel('compose.do-keep', { name: words.messages.names.proposals[p.name] }))}
         >
           <SmallCake arrangement={p.arrangement} />
           <span className="block text-[15px] font-semibold">

@@ -18,7 +18,7 @@ export function HabitsCard({ onClose }: { onClose(): void }) {
       <dl className="grid grid-cols-[auto_1fr] items-center gap-x-6 gap-y-3">
         <dt className="font-semibold">{words.label('shell.language')}</dt>
         <dd translate="no">
-          <Choice
+          <Choice<Habits['language']>
             label={words.label('shell.language')}
             value={habits.language}
             options={LANGUAGE_IDS.map((value) => ({ value, name: LANGUAGES[value].name }))}

@@ -1,7 +1,7 @@
 'use client';
 
 import { Suspense, useEffect, type ReactNode } from 'react';
-import { LANGUAGES } from '@/core/words/languages';
+import { messagesOf } from '@/core/words/languages';
 import { useStudio } from '../useStudio';
 import { speakIn } from './useWords';
 
@@ -10,7 +10,7 @@ export function Spoken({ children }: { children: ReactNode }) {
   const language = useStudio((s) => s.habits.language);
   useEffect(() => {
     let late = false;
-    void LANGUAGES[language].load().then((messages) => {
+    void messagesOf(language).then((messages) => {
       if (late) return;
       document.documentElement.lang = language;
       speakIn(messages);

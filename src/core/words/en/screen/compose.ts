@@ -142,7 +142,7 @@ export const COMPOSE = {
   'compose.do-mirror-along': 'mirror along',
   'compose.do-even-out': 'even out',
   'compose.do-copy-along': 'copy along',
-  'compose.do-grip': '{grip, select, lean {lean} spin {spin} other {lift}}: {species}',
+  'compose.do-grip': '{grip, select, lean {lean} spin {spin} other {lift}} {species}',
   'compose.do-remedy': '{reading}: {remedy}',
   'compose.and-wire': ', {wire} Ø {diameter}, {length}',
   'view.front': 'front',
@@ -150,4 +150,5 @@ export const COMPOSE = {
   'view.left': 'left',
   'view.right': 'right',
   'view.above': 'above',
+  'compose.do-keep': 'keep “{name}”',
 } as const;

@@ -153,4 +153,5 @@ export const COMPOSE: Readonly<Record<keyof typeof EN, string>> = {
   'view.left': 'izq.',
   'view.right': 'der.',
   'view.above': 'arriba',
+  'compose.do-keep': 'quedarse con «{name}»',
 };
