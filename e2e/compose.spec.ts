@@ -186,7 +186,7 @@ test('a spoiled arrangement leans, and its remedy is one press that is itself un
   await page.getByRole('button', { name: 'Let go' }).click();
   const remedy = page.getByRole('button', { name: /^(Take 1 dahlia away|Move \d+ apart)$/ }).first();
   await remedy.click();
-  await expect(undo(page)).toHaveAccessibleName(/^Undo (counts|crowding):/);
+  await expect(undo(page)).toHaveAccessibleName(/^Undo (Counts|Crowding):/);
 });
 
 test('a wish from Brief: other flowers, then compose them', async ({ page }) => {

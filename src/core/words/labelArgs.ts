@@ -95,6 +95,7 @@ export interface LabelArgs {
   'compose.arrangement-pieces': { n: Arg; form: Arg; pieces: Arg };
   'compose.bare-at': { place: Arg };
   'compose.chosen-pieces': { chosen: Arg; name: Arg };
+  'compose.do-line': { line: Arg };
   'compose.do-made-times': { v: Arg };
   'compose.do-move': { species: Arg };
   'compose.do-of-the-line': { handle: Arg };

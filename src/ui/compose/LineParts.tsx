@@ -51,7 +51,10 @@ export function FormPicker({ beside }: { beside?: ReactNode }) {
     setChoosing(false);
     const { project, arrangementIndex, edit } = getStudio();
     if (!project || f === form) return;
-    edit(asLabel('compose.do-line'), (draft) => void (draft.arrangements[arrangementIndex]!.line = defaultLine(f, project.cake)));
+    edit(
+      asLabel('compose.do-line', { line: called(f) }),
+      (draft) => void (draft.arrangements[arrangementIndex]!.line = defaultLine(f, project.cake)),
+    );
   };
   return (
     <div className="relative">

@@ -33,7 +33,7 @@ export const COMPOSE = {
   'compose.do-lean': 'lean',
   'compose.do-lettering': 'lettering',
   'compose.do-lift': 'lift',
-  'compose.do-line': 'another line',
+  'compose.do-line': '{line} line',
   'compose.do-lower': 'lower',
   'compose.do-made-times': 'made {v} times',
   'compose.do-move': 'move {species}',

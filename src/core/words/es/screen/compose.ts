@@ -34,7 +34,7 @@ export const COMPOSE: Readonly<Record<keyof typeof EN, string>> = {
   'compose.do-lean': 'inclinación',
   'compose.do-lettering': 'letras',
   'compose.do-lift': 'altura',
-  'compose.do-line': 'otra línea',
+  'compose.do-line': 'línea: {line}',
   'compose.do-lower': 'más baja',
   'compose.do-made-times': 'hecho {v} veces',
   'compose.do-move': 'mover {species}',
