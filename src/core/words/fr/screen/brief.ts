@@ -106,7 +106,7 @@ export const BRIEF: Readonly<Record<keyof typeof EN, string>> = {
   'brief.nobody-under-three-at-table': 'Personne de moins de trois ans à table.',
   'brief.north': 'Nord',
   'brief.not-edible': 'Non comestible',
-  'brief.not-in': '{s} : pas {seasonOf}',
+  'brief.not-in': '{s} : hors saison ({seasonOf})',
   'brief.not-in-season': '{s}, hors saison',
   'brief.palette': 'Palette',
   'brief.palette-from-one-colour': 'Palette d’une couleur',
