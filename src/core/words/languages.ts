@@ -4,6 +4,7 @@ import type { Messages } from './messages';
 export const LANGUAGES = {
   en: { name: 'English', load: async (): Promise<Messages> => (await import('./en')).MESSAGES },
   es: { name: 'Español', load: async (): Promise<Messages> => (await import('./es')).MESSAGES },
+  fr: { name: 'Français', load: async (): Promise<Messages> => (await import('./fr')).MESSAGES },
 } as const;
 export type Language = keyof typeof LANGUAGES;
 export const LANGUAGE_IDS = Object.keys(LANGUAGES) as Language[];

@@ -10,7 +10,7 @@ const PALE_EDGE = 'plus pâle vers le bord, devant et derrière';
 const RED_TIPS = 'une pointe de rouge aux bouts et à la base, en dernier';
 const GLUE = 'colle comestible, pinceau fin';
 const HOOKED = 'fil, en crochet';
-const CLEAN_EDGES = 'Les bords de coupe sont nets : ni accroc ni déchirure.';
+const CLEAN_EDGES = 'Les bords de coupe sont nets : ni accroc ni déchirure.';
 const LIGHT_THROUGH = 'Les bords laissent passer la lumière, pas le milieu.';
 const NO_WIRE_SEEN = 'Aucun fil ne se voit dans le pétale ni ne sort en haut.';
 
@@ -86,7 +86,7 @@ export const METHODS: MethodWords = {
   'one piece': {
     name: 'Coupée d’une pièce',
     steps: {
-      petals: 'Couper, assouplir, nervurer ; cœur pressé et collé',
+      petals: 'Couper, assouplir, nervurer ; cœur pressé et collé',
       dust: DUST_FLOWER,
       steam: STEAM,
     },
@@ -95,7 +95,7 @@ export const METHODS: MethodWords = {
     dusting: ['d’abord le cœur, plus sombre à son bord', DEEP_HEART, PALE_EDGE],
     checks: [
       CLEAN_EDGES,
-      'Les couches sont décalées : aucun pétale sur un autre.',
+      'Les couches sont décalées : aucun pétale sur un autre.',
       'Le cœur est au milieu et ne bouge pas quand on secoue.',
     ],
   },
@@ -110,8 +110,8 @@ export const METHODS: MethodWords = {
     tools: ['outil pointu', 'ciseaux fins', HOOKED, 'un peu de graisse pour les doigts'],
     dusting: ['gorge intense, plus clair vers l’extérieur', 'pointes, à peine'],
     checks: [
-      'Les pétales sont d’une taille : un fleuron de travers vient d’un trou décentré ; jetez-le ou mettez-le derrière.',
-      'Les incisions vont à mi-hauteur : des pétales soudés s’incisent encore.',
+      'Les pétales sont d’une taille : un fleuron de travers vient d’un trou décentré ; jetez-le ou mettez-le derrière.',
+      'Les incisions vont à mi-hauteur : des pétales soudés s’incisent encore.',
       'Le col s’affine sur le fil, sans bosse sous la fleur.',
     ],
   },
@@ -151,7 +151,7 @@ export const METHODS: MethodWords = {
     name: 'Grappe en dôme sur base molle',
     steps: {
       florets: 'Boutons et fleurons ouverts sur fils courts',
-      assemble: 'Base molle sur une pique, 5–10 min, puis piquer les boutons, les fleurs autour',
+      assemble: 'Base molle sur une pique, 5–10 min, puis piquer les boutons, les fleurs autour',
       dust: DUST_FLOWER,
       steam: STEAM,
     },
@@ -159,7 +159,7 @@ export const METHODS: MethodWords = {
     tools: ['outil pointu', 'fils fins et courts', 'pique', 'pâte molle pour la base'],
     dusting: ['fleurons ouverts du cœur vers l’extérieur', 'boutons plus verts', 'plus intense du côté ombre du dôme'],
     checks: [
-      'La base a 5–10 min : ferme, encore molle dedans.',
+      'La base a 5–10 min : ferme, encore molle dedans.',
       'On ne voit pas de base entre les fleurons.',
       'Boutons au milieu, ouverts autour.',
     ],
@@ -176,7 +176,7 @@ export const METHODS: MethodWords = {
     dusting: [
       'd’abord le côté vert, pâle',
       'plus intense du côté mûr, jamais deux pareilles',
-      'vernis une fois sec ; encore au montage',
+      'vernis une fois sec ; encore au montage',
     ],
     checks: [
       'Les boules sont lisses, sans couture ni fente.',
@@ -197,7 +197,7 @@ export const METHODS: MethodWords = {
     dusting: ['les vertes, vert et rouge', 'les mûres intenses, dans chaque creux', 'vernis en dernier'],
     checks: [
       'Les noyaux sont fermes avant d’être couverts.',
-      'Grains d’environ 2 mm bien serrés, on ne voit pas le noyau.',
+      'Grains d’environ 2 mm bien serrés, on ne voit pas le noyau.',
       'Le calice vient au bout d’une demi-heure, retroussé.',
     ],
   },
@@ -255,7 +255,7 @@ export const METHODS: MethodWords = {
     checks: [
       'Le cœur est serré, le tour extérieur ouvert.',
       'La base est taillée à plat, pour qu’elle tienne assise.',
-      'Environ 6 mm de large d’une bande de 6 × 50–63 mm en miniature.',
+      'Environ 6 mm de large d’une bande de 6 × 50–63 mm en miniature.',
     ],
   },
   'cupped flower': {
@@ -273,16 +273,16 @@ export const METHODS: MethodWords = {
     name: 'Enveloppée à la main, sans fil',
     steps: {
       centre: 'Cône, debout',
-      petals: 'Disques fins l’un sur l’autre, chacun plus ouvert ; pincer, tailler',
+      petals: 'Disques fins l’un sur l’autre, chacun plus ouvert ; pincer, tailler',
       dust: DUST_FLOWER,
     },
-    drying: { centre: 'cônes', petals: '24–48 h pour raffermir' },
+    drying: { centre: 'cônes', petals: '24–48 h pour raffermir' },
     tools: ['rouleau', 'couteau', GLUE],
     dusting: [DEEP_HEART, PALE_EDGE],
     checks: [
       'Chaque pétale n’est affiné que d’un côté.',
       'Chacun s’ouvre un peu plus que le précédent.',
-      'Ferme au bout d’un jour ou deux ; elle n’est alors plus agréable à manger.',
+      'Ferme au bout d’un jour ou deux ; elle n’est alors plus agréable à manger.',
     ],
   },
   'snipped pompon': {
@@ -314,7 +314,7 @@ export const METHODS: MethodWords = {
     checks: [
       'Le papier plié s’ouvre sans coller avant qu’on coupe quoi que ce soit.',
       'Il n’y a pas deux intervalles pareils.',
-      'Le blanc d’œuf est un allergène : c’est sur la feuille.',
+      'Le blanc d’œuf est un allergène : c’est sur la feuille.',
     ],
   },
   'two-faced leaf': {

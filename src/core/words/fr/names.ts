@@ -232,12 +232,12 @@ export const NAMES: Names = {
   supplies: {
     glue: {
       name: 'Colle alimentaire',
-      how: 'Remuez, laissez une nuit : elle s’éclaircit. Elle se garde quelques jours au froid.',
+      how: 'Remuez, laissez une nuit : elle s’éclaircit. Elle se garde quelques jours au froid.',
       ingredients: ['CMC', 'eau tiède'],
     },
     'egg glue': {
       name: 'Colle au blanc d’œuf',
-      how: 'Battez un peu à la fourchette, à utiliser le jour même. L’œuf est un allergène : il est sur la feuille.',
+      how: 'Battez un peu à la fourchette, à utiliser le jour même. L’œuf est un allergène : il est sur la feuille.',
       ingredients: ['blanc d’œuf pasteurisé'],
     },
     glaze: {
@@ -247,12 +247,12 @@ export const NAMES: Names = {
     },
     starch: {
       name: 'Amidon pour étaler',
-      how: 'Par touches, jamais saupoudré : l’amidon dessèche le bord.',
+      how: 'Par touches, jamais saupoudré : l’amidon dessèche le bord.',
       ingredients: ['amidon, dans un tampon'],
     },
     fat: {
       name: 'Graisse végétale blanche',
-      how: 'Une pointe sur la planche et les doigts ; s’il y en a trop, la poudre accroche par taches.',
+      how: 'Une pointe sur la planche et les doigts ; s’il y en a trop, la poudre accroche par taches.',
       ingredients: ['graisse végétale blanche'],
     },
   },

@@ -1,6 +1,6 @@
 import type { Messages } from '../messages';
 
-const TAPED_BY_RULE = 'Elle est attachée comme dit la règle ; choisissez une autre tige.';
+const TAPED_BY_RULE = 'Elle est attachée comme dit la règle ; choisissez une autre tige.';
 const UNLIKE_NATURE = 'Dans la nature, elle ne pousse pas ainsi.';
 const DRAWN_AS_FAR = 'Elle est dessinée aussi loin que le gâteau le permet et finit au pied.';
 
@@ -12,7 +12,7 @@ export const WARNINGS: Messages['warnings'] = {
     remedy: 'Ajoutez un étage dans Commande.',
   },
   'cake.tier-wider': {
-    what: '{TierThe} est plus large que celui du dessous : {widthMm} sur {belowMm}',
+    what: '{TierThe} est plus large que celui du dessous : {widthMm} sur {belowMm}',
     where: 'le gâteau',
     why: 'Il dépasserait et pourrait basculer.',
     remedy: 'Faites-le plus étroit dans Commande, ou celui du dessous plus large.',
@@ -24,7 +24,7 @@ export const WARNINGS: Messages['warnings'] = {
     remedy: 'Recentrez-le sur celui du dessous, dans Commande.',
   },
   'cake.board-small': {
-    what: 'Le plateau est plus petit que l’étage du bas : {boardMm} sous {tierMm}',
+    what: 'Le plateau est plus petit que l’étage du bas : {boardMm} sous {tierMm}',
     where: 'le gâteau',
     why: 'Le gâteau ne peut pas être porté.',
     remedy: 'Choisissez un plus grand plateau dans Commande.',
@@ -48,7 +48,7 @@ export const WARNINGS: Messages['warnings'] = {
     remedy: 'Prenez une feuille plus {large, select, yes {petite} other {grande}}, comme il en pousse sous cette fleur.',
   },
   'botany.petal-count': {
-    what: '{SpeciesThe} : {petals} pétales, l’emporte-pièce en donne {cut}',
+    what: '{SpeciesThe} : {petals} pétales, l’emporte-pièce en donne {cut}',
     where: 'mode botanique',
     why: UNLIKE_NATURE,
     remedy: 'Prenez un emporte-pièce à {petals}, ou retirez ou ajoutez un pétale à la main.',
@@ -57,7 +57,7 @@ export const WARNINGS: Messages['warnings'] = {
     what: 'La ligne est sur un étage qui n’existe plus',
     where: 'la ligne',
     why: 'Ses pièces n’ont pas de place sur ce gâteau.',
-    remedy: 'Choisissez une autre ligne dans Composer ; les pièces sont gardées.',
+    remedy: 'Choisissez une autre ligne dans Composer ; les pièces sont gardées.',
   },
   'compose.trail-long': {
     what: 'La retombée de {trailMm} est plus longue que la hauteur de cet étage',
@@ -120,7 +120,7 @@ export const WARNINGS: Messages['warnings'] = {
     remedy: 'Demandez-en moins, prenez-en de plus petites, ou faites la ligne plus large ou plus longue.',
   },
   'tape.joint-in-head': {
-    what: 'L’attache {joint} tombe dans la tête : {head}',
+    what: 'L’attache {joint} tombe dans la tête : {head}',
     where: 'attache {joint}',
     why: 'Là où il y a une tête, on ne peut pas enrouler de ruban.',
     remedy: 'Déplacez l’attache le long de la tige, ou remontez la tête.',
@@ -152,7 +152,7 @@ export const WARNINGS: Messages['warnings'] = {
   'tape.not-joined': {
     what: '{PieceThe} n’est pas attachée avec {leadThe}',
     where: 'attaches fixées à la main',
-    why: 'Cette tige est sur un autre bras, ou tient déjà à une tige : elle se porterait elle-même, ou rien ne la porterait.',
+    why: 'Cette tige est sur un autre bras, ou tient déjà à une tige : elle se porterait elle-même, ou rien ne la porterait.',
     remedy: TAPED_BY_RULE,
   },
   'tape.lead-gone': {
@@ -203,11 +203,11 @@ export const WARNINGS: Messages['warnings'] = {
   'place.barrier-unsuited': {
     what: 'Là, {barrierThe} ne va pas',
     why: 'Choisie à la main, cette barrière ne va pas à la tige, ne la tient pas ou n’entre pas là.',
-    remedy: 'La règle en a mis une autre ; choisissez encore, ou laissez faire la règle.',
+    remedy: 'La règle en a mis une autre ; choisissez encore, ou laissez faire la règle.',
   },
   'place.separator': {
     what: 'Un séparateur ne reçoit pas de tige',
-    why: 'Il ne fait que porter l’étage du dessus ; rien n’y tiendrait une barrière.',
+    why: 'Il ne fait que porter l’étage du dessus ; rien n’y tiendrait une barrière.',
     remedy: 'Mettez la pièce sur un étage de gâteau ou de mousse.',
   },
   'place.stem-thick': {
@@ -217,7 +217,7 @@ export const WARNINGS: Messages['warnings'] = {
   },
   'place.not-held': {
     what: 'Aucune barrière ne tient cette tige ici',
-    why: 'Le gâteau est trop bas ou trop étroit pour {massGrams}, ou un pilier gêne ; une tige lâche glisse vers ce qui se mange.',
+    why: 'Le gâteau est trop bas ou trop étroit pour {massGrams}, ou un pilier gêne ; une tige lâche glisse vers ce qui se mange.',
     remedy: 'Mettez-la là où c’est plus profond, rendez cet étage factice, ou prenez une tête plus petite.',
   },
   'place.neighbours-close': {
@@ -235,13 +235,13 @@ export const WARNINGS: Messages['warnings'] = {
     where: 'il n’y a pas de fil',
     why: '{dust, select, unknown {On ne sait pas si sa poudre ou son vernis est comestible, il compte comme ne l’étant pas.} other {Sa poudre ou son vernis n’est pas comestible.}}',
     remedy:
-      'N’employez que du comestible, ou marquez les fleurs comme souvenir dans Commande : la feuille dit alors de ne pas les manger.',
+      'N’employez que du comestible, ou marquez les fleurs comme souvenir dans Commande : la feuille dit alors de ne pas les manger.',
   },
   'place.rims-seen': {
     what: '{count, plural, one {On voit le bord de {entries}} other {On voit le bord de # barrières}}',
     where: '{count, plural, one {de {sides}} other {{entries}}}',
     why: 'Un bord de couleur vive détourne l’œil des fleurs.',
-    remedy: 'Couvrez-les à la fin : une petite fleur, une feuille, une touche de glaçage.',
+    remedy: 'Couvrez-les à la fin : une petite fleur, une feuille, une touche de glaçage.',
   },
   'place.in-together': {
     what: '{entries} entrent ensemble',
@@ -274,7 +274,7 @@ export const WARNINGS: Messages['warnings'] = {
   'days.damp-air': {
     what: 'Dans cet air la pâte peut ne pas sécher',
     where: '{humidity} d’humidité',
-    why: 'Au-dessus de 75 % elle prend autant d’eau qu’elle en rend ; le plan compte trois fois le séchage.',
+    why: 'Au-dessus de 75 % elle prend autant d’eau qu’elle en rend ; le plan compte trois fois le séchage.',
     remedy: 'Asséchez la pièce, ou prenez une armoire de séchage.',
   },
   'days.no-hours': {

@@ -9,5 +9,5 @@ export const HELPER: Readonly<Record<keyof typeof EN, string>> = {
   'helper.send-it-back': 'Le renvoyer',
   'helper.step-time': '{from} à {to}, {pieces} × {t}',
   'helper.what-to-make': 'Que faire',
-  'helper.write-down': 'Noter : {name}',
+  'helper.write-down': 'Noter : {name}',
 };
