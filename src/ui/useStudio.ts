@@ -6,7 +6,7 @@ import { browserNote, dependableShelf } from '@/data/dependable';
 import { memoryShelf } from '@/data/memoryShelf';
 import { browserTabs } from '@/data/tabs';
 import { createStudio, type Studio, type StudioPorts } from '@/data/studio';
-import { currentWords } from './speech/useWords';
+import { plainWords } from './speech/spoken';
 import { newComposeTeam, planBench, readingBench } from '@/workers/clients';
 
 /** The one studio of this page, with the browser's own storage, clock and workers handed in. */
@@ -16,9 +16,9 @@ const studio = createStudio({
   now: () => new Date(),
   newId: () => crypto.randomUUID(),
   names: {
-    newJob: () => currentWords().label('studio.new-job'),
-    copyOf: (name) => currentWords().label('studio.copy-of', { name }),
-    restored: (name) => currentWords().label('studio.restored-name', { name }),
+    newJob: () => plainWords().label('studio.new-job'),
+    copyOf: (name) => plainWords().label('studio.copy-of', { name }),
+    restored: (name) => plainWords().label('studio.restored-name', { name }),
   },
   derive: (project, others) => planBench.plan(project, others),
   otherWork: (project, before) => readingBench.otherWork(project, before),

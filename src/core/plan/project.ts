@@ -1,5 +1,6 @@
 import { ownBarrierSchema } from '../place/ownBarrier';
 import * as v from 'valibot';
+import { LANGUAGE_IDS } from '../words/languages';
 import { METHODS, methodSchema } from '../botany/methods';
 import { daysSchema, hoursSchema, PLAIN_DAYS } from '../days/settings';
 import { SPECIES } from '../botany/catalogue';
@@ -49,7 +50,7 @@ const briefSchema = v.object({
     [],
   ),
   /** the language of the hand-over sheets */
-  sheetLanguage: v.optional(v.picklist(['en', 'es']), 'en'),
+  sheetLanguage: v.optional(v.picklist(LANGUAGE_IDS), 'en'),
   /** the cake is kept chilled until it is served */
   mustChill: v.optional(v.boolean(), false),
   /** real plants or parts of them are in the arrangement */

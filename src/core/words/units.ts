@@ -25,6 +25,8 @@ export function mmToInchWords(mm: number, decimal: (value: number, digits: numbe
   return `${sign}${whole ? `${whole} ` : ''}${rest / g}/${SIXTEENTHS / g}`;
 }
 
+/** A true minus (U+2212); Intl writes a hyphen in some languages. */
+const withMinus = (figure: string): string => figure.replace('-', '−');
 const fixed = (value: number, digits: number): string => value.toFixed(digits);
 
 /** The one formatter of figures with units: everything measured passes through here. Not a number is told as a dash. */
@@ -52,11 +54,11 @@ export class Units {
   /** A number with so many digits after its mark; −0 is 0. */
   number(value: number, digits = 0): string {
     if (!Number.isFinite(value)) return '–';
-    return (this.decimals[digits] ?? this.decimals[0])?.format(value || 0) ?? '';
+    return withMinus((this.decimals[digits] ?? this.decimals[0])?.format(value || 0) ?? '');
   }
 
   /** A number as it is, to two digits after its mark: 12, 12.5. */
-  asIs = (value: number): string => (Number.isFinite(value) ? this.plain.format(value || 0) : '–');
+  asIs = (value: number): string => (Number.isFinite(value) ? withMinus(this.plain.format(value || 0)) : '–');
 
   /** A length as a figure alone, where a drawing or a column has no room for its unit. */
   figure(mm: number, digits = 0): string {

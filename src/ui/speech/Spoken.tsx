@@ -3,7 +3,7 @@
 import { Suspense, useEffect, type ReactNode } from 'react';
 import { messagesOf } from '@/core/words/languages';
 import { useStudio } from '../useStudio';
-import { speakIn } from './useWords';
+import { speakIn } from './spoken';
 
 /** Fetches the messages of the person’s language; what was said till then is said anew where it stands, and nothing is lost. */
 export function Spoken({ children }: { children: ReactNode }) {

@@ -1,36 +1,13 @@
 'use client';
 
-import { use, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { LANGUAGES, type Language } from '@/core/words/languages';
 import type { Messages } from '@/core/words/messages';
 import type { Project } from '@/core/plan/project';
 import type { Words } from '@/core/words/words';
 import type { Habits } from '@/data/habits';
 import { getStudio, useStudio } from '../useStudio';
-import type * as Here from './room';
-
-type Room = typeof Here;
-
-let room: Room | null = null;
-/** Begun with the page; whoever asks for words before they are there waits (Suspense). */
-const coming: Promise<Room> = import('./room').then((here) => (room = here));
-
-let spoken: Messages | null = null;
-
-const hearers = new Set<() => void>();
-
-/** The messages of the language that is spoken from now on. */
-export function speakIn(messages: Messages): void {
-  spoken = messages;
-  for (const hear of hearers) hear();
-}
-
-const hearing = (hear: () => void) => {
-  hearers.add(hear);
-  return () => void hearers.delete(hear);
-};
-const whatIsSpoken = (): Messages | null => spoken;
-const onTheServer = (): null => null;
+import { currentRoom, useRoom, type Room } from './spoken';
 
 /** What of a job decides how things are called in it; all of it stays the same while pieces are moved. */
 interface Asked {
@@ -72,24 +49,23 @@ function useAsked(): Omit<Asked, 'messages'> {
 /** Words in this person's language and units, for the job that is open. */
 export function useWords(): Words {
   const asked = useAsked();
-  const messages = useSyncExternalStore(hearing, whatIsSpoken, onTheServer);
-  const here = room ?? use(coming);
-  return wordsFor(here, { messages: messages ?? here.MESSAGES, ...asked });
+  const { here, messages } = useRoom();
+  return wordsFor(here, { messages, ...asked });
 }
 
-/** The same outside of a component, for what is done at a press: by then they are there. */
+/** The same outside of a component, for what is done at a press. */
 export function currentWords(): Words {
-  if (!room) throw new Error('Words are asked for before they have come.');
+  const { here, messages } = currentRoom();
   const { habits, project } = getStudio();
   const { catalogue, barriers, prices } = project ?? {};
-  return wordsFor(room, { messages: spoken ?? room.MESSAGES, habits, catalogue, barriers, prices });
+  return wordsFor(here, { messages, habits, catalogue, barriers, prices });
 }
 
 /** Words of another language than the person's own, for a sheet; the person's own until it has been fetched. */
 export function useSheetWords(language: Language): Words {
   const asked = useAsked();
-  const here = room ?? use(coming);
-  const [fetched, setFetched] = useState<Messages>(language === 'en' ? here.MESSAGES : (spoken ?? here.MESSAGES));
+  const { here, messages } = useRoom();
+  const [fetched, setFetched] = useState<Messages>(language === 'en' ? here.MESSAGES : messages);
   useEffect(() => {
     let late = false;
     void LANGUAGES[language].load().then((m) => !late && setFetched(m));
