@@ -8,7 +8,7 @@ import type { OwnCatalogue } from '@/core/botany/catalogue';
 import { catalogueSchema } from '@/core/plan/project';
 import type { ComposeFault } from '@/core/compose/facts';
 
-const kindCount = v.object({
+const kindCount = v.strictObject({
   species: v.string(),
   stage: v.string(),
   sizeMm: v.number(),
@@ -17,12 +17,12 @@ const kindCount = v.object({
   count: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(400)),
 });
 
-const ownCatalogueSchema = v.object({
+const ownCatalogueSchema = v.strictObject({
   ...catalogueSchema.entries,
-  cutters: v.array(v.object({ species: v.string(), petals: v.pipe(v.number(), v.integer(), v.minValue(2)) })),
+  cutters: v.array(v.strictObject({ species: v.string(), petals: v.pipe(v.number(), v.integer(), v.minValue(2)) })),
 });
 
-export const composeRequestSchema = v.object({
+export const composeRequestSchema = v.strictObject({
   cake: cakeSchema,
   arrangement: arrangementSchema,
   choices: v.array(choiceSchema),

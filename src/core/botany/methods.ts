@@ -3,7 +3,7 @@ import { between, named, refusedBy, wholeBetween } from '../boundary/parts';
 import { OWN_ID } from './ownSpecies';
 
 /** One step of making a kind. Minutes are STARTING VALUES MADE UP FOR THE PRODUCT, replaced by the person's own log. */
-const methodStepSchema = v.object({
+const methodStepSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(40)),
   name: named(120),
   minutesEach: between(0, 600),
@@ -19,7 +19,7 @@ type OwnStep = v.InferOutput<typeof methodStepSchema>;
 const lines = v.optional(v.pipe(v.array(named(120)), v.maxLength(12)), []);
 
 /** A method of the person's own: its words are the person's. */
-export const methodSchema = v.object({
+export const methodSchema = v.strictObject({
   id: v.pipe(v.string(), v.regex(OWN_ID, refusedBy('refusal.own-id'))),
   name: named(60),
   /** pieces in one batch, so that they do not dry while one works (trade.md P6) */

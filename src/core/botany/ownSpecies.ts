@@ -7,7 +7,7 @@ import { ROLES, type Species } from './species';
 export const OWN_ID = /^own-[a-z0-9-]{1,40}$/;
 
 /** A species of the person's own: one of the catalogue's, changed. What is not said here is as in the one it is based on. */
-export const ownSpeciesSchema = v.object({
+export const ownSpeciesSchema = v.strictObject({
   id: v.pipe(v.string(), v.regex(OWN_ID, refusedBy('refusal.own-id'))),
   basedOn: v.string(),
   name: named(60),
@@ -21,7 +21,7 @@ export const ownSpeciesSchema = v.object({
   floorSwg: wholeBetween(14, 35),
   hookMm: between(0, 15),
   colourways: v.pipe(
-    v.array(v.object({ id: named(60), name: named(60), hue, second: v.optional(hue) })),
+    v.array(v.strictObject({ id: named(60), name: named(60), hue, second: v.optional(hue) })),
     v.minLength(1),
     v.maxLength(12),
   ),

@@ -6,7 +6,7 @@ import { outlineOf, type Outline } from './outline';
 
 export const TIER_SHAPES = ['round', 'square', 'rectangle', 'hexagon'] as const;
 
-const tierSchema = v.object({
+const tierSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1)),
   /** Plan outline of the tier. */
   shape: v.picklist(TIER_SHAPES),
@@ -17,7 +17,7 @@ const tierSchema = v.object({
   /** radius of the softened upright corners of shapes that have corners */
   cornerMm: v.optional(between(0, 120), 12),
   /** off the middle of the board, x to the right and y to the back, and turned counter-clockwise seen from above */
-  offset: v.optional(v.object({ xMm: between(-300, 300), yMm: between(-300, 300) }), {
+  offset: v.optional(v.strictObject({ xMm: between(-300, 300), yMm: between(-300, 300) }), {
     xMm: 0,
     yMm: 0,
   }),
@@ -25,22 +25,22 @@ const tierSchema = v.object({
   heightMm: between(10, 400),
   /** What stands inside: cake that is eaten, foam that nobody eats, or a separator that only holds the next tier up. */
   kind: v.picklist(['edible', 'dummy', 'separator']),
-  covering: v.object({ name: v.string(), colour: hue, eaten: v.boolean() }),
+  covering: v.strictObject({ name: v.string(), colour: hue, eaten: v.boolean() }),
   /** Radius of the softened top edge. */
   edgeRadiusMm: between(0, 40),
 });
 
 export const crumbs = ['sponge', 'sponge, chilled', 'butter cake', 'butter cake, chilled', 'fruit cake'] as const;
 
-export const cakeSchema = v.object({
+export const cakeSchema = v.strictObject({
   /** Bottom tier first; each stands on the one below. The origin is the centre of the board’s top. */
   tiers: v.pipe(v.array(tierSchema), v.maxLength(8)),
-  board: v.object({ diameterMm: between(50, 1000), thicknessMm: between(1, 60) }),
+  board: v.strictObject({ diameterMm: between(50, 1000), thicknessMm: between(1, 60) }),
   crumb: v.picklist(crumbs),
   /** Dowels and a central rod: upright obstacles. */
   dowels: v.pipe(
     v.array(
-      v.object({
+      v.strictObject({
         xMm: v.number(),
         yMm: v.number(),
         diameterMm: between(1, 40),

@@ -23,7 +23,7 @@ export const PLAQUE_OUTLINES = ['round', 'oval', 'scalloped', 'banner'] as const
 
 /** Azimuths in radians: 0 right, counter-clockwise seen from above, front −π/2. */
 export const lineSchema = v.variant('form', [
-  v.object({
+  v.strictObject({
     form: v.literal('crescent'),
     tier,
     /** azimuth of the tip that stays on the top, and how far round the arc runs from there (signed) */
@@ -36,7 +36,7 @@ export const lineSchema = v.variant('form', [
     focal,
     ...envelope,
   }),
-  v.object({
+  v.strictObject({
     form: v.literal('lazy S'),
     tier,
     /** azimuth of the tip on the top, and how far round it runs from there (signed) to the tip on the side */
@@ -48,7 +48,7 @@ export const lineSchema = v.variant('form', [
     focal,
     ...envelope,
   }),
-  v.object({
+  v.strictObject({
     form: v.literal('cascade'),
     /** azimuth on the top of the cake, azimuth at the foot of the line, and how far down it runs along the skin */
     fromRad: finite,
@@ -60,7 +60,7 @@ export const lineSchema = v.variant('form', [
     focal,
     ...envelope,
   }),
-  v.object({
+  v.strictObject({
     form: v.literal('side spray'),
     tier,
     /** its middle on the side, azimuth and height above the tier's foot */
@@ -73,7 +73,7 @@ export const lineSchema = v.variant('form', [
     focal,
     ...envelope,
   }),
-  v.object({
+  v.strictObject({
     form: v.literal('corner spray'),
     tier,
     /** the corner, as an azimuth */
@@ -84,7 +84,7 @@ export const lineSchema = v.variant('form', [
     focal,
     ...envelope,
   }),
-  v.object({
+  v.strictObject({
     form: v.literal('ring'),
     tier,
     where: v.picklist(['top', 'foot']),
@@ -96,7 +96,7 @@ export const lineSchema = v.variant('form', [
     focal: between(0, 1),
     ...envelope,
   }),
-  v.object({
+  v.strictObject({
     form: v.literal('garland'),
     tier,
     /** azimuth of the first point it hangs from, and how far round it goes (a full turn closes it) */
@@ -109,8 +109,8 @@ export const lineSchema = v.variant('form', [
     focal: between(0, 1),
     ...envelope,
   }),
-  v.object({ form: v.literal('posy'), ...onTop, focal: between(0, 1), ...envelope }),
-  v.object({
+  v.strictObject({ form: v.literal('posy'), ...onTop, focal: between(0, 1), ...envelope }),
+  v.strictObject({
     form: v.literal('cluster'),
     ...onTop,
     /** on one stem of this height: a fan that looks forward, or a dome that looks all round */
@@ -120,7 +120,7 @@ export const lineSchema = v.variant('form', [
     focal: between(0, 1),
     ...envelope,
   }),
-  v.object({
+  v.strictObject({
     form: v.literal('plaque'),
     ...onTop,
     outline: v.picklist(PLAQUE_OUTLINES),
@@ -137,13 +137,13 @@ export const lineSchema = v.variant('form', [
     focal,
     ...envelope,
   }),
-  v.object({ form: v.literal('pick'), ...onTop, standMm, focal: between(0, 1), ...envelope }),
+  v.strictObject({ form: v.literal('pick'), ...onTop, standMm, focal: between(0, 1), ...envelope }),
 ]);
 
 export type LineSpec = v.InferOutput<typeof lineSchema>;
 export type LineForm = LineSpec['form'];
 
-const pieceSchema = v.object({
+const pieceSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1)),
   /** in the job's catalogue: the whole project is checked for it */
   species: v.pipe(v.string(), v.minLength(1)),
@@ -169,7 +169,7 @@ export type Piece = v.InferOutput<typeof pieceSchema>;
 export const METHODS = ['stem by stem', 'taped spray', 'dummy'] as const;
 
 /** What a person wants otherwise than the branch tree would have it, for the joint of one piece. */
-const jointEditSchema = v.object({
+const jointEditSchema = v.strictObject({
   pieceId: v.pipe(v.string(), v.minLength(1)),
   /** nearer to the tip (+) or to the pick (−) than it would be, mm along the stem */
   shiftMm: v.optional(between(-60, 60), 0),
@@ -186,7 +186,7 @@ export type JointEdit = v.InferOutput<typeof jointEditSchema>;
 export const ONTO_STEM = 'stem';
 export const ONTO_HEEL = 'heel';
 
-export const arrangementSchema = v.object({
+export const arrangementSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1)),
   line: lineSchema,
   /** how it meets the cake */

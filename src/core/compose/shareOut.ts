@@ -11,7 +11,7 @@ export type Style = (typeof STYLES)[number];
 
 const bound = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(300));
 
-export const choiceSchema = v.object({
+export const choiceSchema = v.strictObject({
   /** in the job's catalogue: the whole project is checked for it */
   species: v.pipe(v.string(), v.minLength(1)),
   colourway: v.string(),

@@ -5,7 +5,7 @@ import type { Kind } from '../botany/catalogue';
 export const TIN_STATES = ['good', 'chipped', 'to dust'] as const;
 
 /** Pieces of one kind that were made before and are kept. */
-export const tinPieceSchema = v.object({
+export const tinPieceSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
   species: v.pipe(v.string(), v.minLength(1)),
   stage: v.string(),

@@ -6,11 +6,11 @@ import { SKILLS } from './windows';
 const minuteOfDay = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1440));
 const places = v.nullable(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(5000)));
 
-export const hoursSchema = v.pipe(v.array(v.nullable(v.object({ fromMinute: minuteOfDay, toMinute: minuteOfDay }))), v.length(7));
+export const hoursSchema = v.pipe(v.array(v.nullable(v.strictObject({ fromMinute: minuteOfDay, toMinute: minuteOfDay }))), v.length(7));
 
 const can = v.pipe(v.array(v.picklist(SKILLS)), v.maxLength(SKILLS.length));
 
-const makerSchema = v.object({
+const makerSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(40)),
   name: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(40)),
   hours: hoursSchema,
@@ -29,7 +29,7 @@ export const SAFETY = {
 export type Safety = keyof typeof SAFETY;
 
 /** How a job is laid over the days. */
-export const daysSchema = v.object({
+export const daysSchema = v.strictObject({
   /** the kitchen's time zone (IANA); null where its clock is never changed */
   zone: v.optional(v.nullable(v.pipe(v.string(), v.maxLength(60), v.check(knowsZone, refusedBy('refusal.zone')))), null),
   direction: v.optional(v.picklist(['late', 'early']), 'late'),
@@ -49,11 +49,11 @@ export const daysSchema = v.object({
   /** jobs that leave before it keep their sittings and places to dry on */
   withOthers: v.optional(v.boolean(), true),
   /** tasks that a person wants on a day */
-  pins: v.optional(v.pipe(v.array(v.object({ task: v.string(), day })), v.maxLength(500)), []),
+  pins: v.optional(v.pipe(v.array(v.strictObject({ task: v.string(), day })), v.maxLength(500)), []),
   /** what is done, and when it was */
-  done: v.optional(v.pipe(v.array(v.object({ task: v.string(), from: wallTime, to: wallTime })), v.maxLength(2000)), []),
+  done: v.optional(v.pipe(v.array(v.strictObject({ task: v.string(), from: wallTime, to: wallTime })), v.maxLength(2000)), []),
   /** the plan that is gone by: where every task was */
-  kept: v.optional(v.pipe(v.array(v.object({ task: v.string(), maker: v.number(), from: wallTime })), v.maxLength(2000)), []),
+  kept: v.optional(v.pipe(v.array(v.strictObject({ task: v.string(), maker: v.number(), from: wallTime })), v.maxLength(2000)), []),
 });
 
 export type DaySettings = v.InferOutput<typeof daysSchema>;

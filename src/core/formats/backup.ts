@@ -16,17 +16,17 @@ export const LIMITS = { files: 2000, fileBytes: 40_000_000, allBytes: 400_000_00
 /** Names that a backup may hold: nothing that could lead elsewhere. */
 const NAME = /^(?:manifest\.json|stock\.json|jobs\/[a-z0-9][a-z0-9._-]{0,60}\.ofrenda\.json)$/i;
 
-const manifestSchema = v.object({
+const manifestSchema = v.strictObject({
   kind: v.literal(BACKUP_KIND),
   version: v.literal(BACKUP_VERSION),
   madeAt: v.string(),
   files: v.pipe(
-    v.array(v.object({ name: v.pipe(v.string(), v.regex(NAME)), bytes: v.number(), sha256: v.string() })),
+    v.array(v.strictObject({ name: v.pipe(v.string(), v.regex(NAME)), bytes: v.number(), sha256: v.string() })),
     v.maxLength(LIMITS.files),
   ),
 });
 
-const stockSchema = v.object({ tin: v.array(tinPieceSchema), offcuts: v.array(offcutSchema) });
+const stockSchema = v.strictObject({ tin: v.array(tinPieceSchema), offcuts: v.array(offcutSchema) });
 
 export interface Backup {
   jobs: { project: Project; photographs: readonly Photograph[] }[];

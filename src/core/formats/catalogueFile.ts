@@ -12,7 +12,7 @@ const CATALOGUE_VERSION = 1;
 
 type Catalogue = Project['catalogue'];
 
-const fileSchema = v.object({
+const fileSchema = v.strictObject({
   kind: v.literal(CATALOGUE_KIND),
   version: v.literal(CATALOGUE_VERSION),
   ...catalogueSchema.entries,

@@ -1,8 +1,13 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
-import { projectSchema } from '../plan/project';
+import * as v from 'valibot';
+import { PROJECT_VERSION, projectSchema } from '../plan/project';
+import { photographsSchema } from './projectFile';
 
 /** JSON Schema of the project file. Checks that JSON Schema cannot say (a species of the catalogue) are left out. */
 export const projectJsonSchema = (): Record<string, unknown> => ({
-  ...toJsonSchema(projectSchema, { errorMode: 'ignore' }),
-  title: 'Ofrenda project file, version 1',
+  ...toJsonSchema(v.strictObject({ ...projectSchema.entries, photographs: v.optional(photographsSchema, []) }), {
+    errorMode: 'ignore',
+  }),
+  $id: `urn:ofrenda:project:${PROJECT_VERSION}`,
+  title: `Ofrenda project file, version ${PROJECT_VERSION}`,
 });

@@ -23,7 +23,7 @@ const COLUMNS: readonly Column[] = [
 /** Parts the lines of one cell. */
 const BAR = ' | ';
 
-const rowSchema = v.object({
+const rowSchema = v.strictObject({
   id: v.string(),
   name: v.string(),
   batch: v.number(),

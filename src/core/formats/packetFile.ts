@@ -19,7 +19,7 @@ const MOST_CHARACTERS = 2_000_000;
 const words = (most: number) => v.pipe(v.string(), v.maxLength(most));
 
 /** What one helper needs of a job, and what came of it: tasks with counts and steps, kinds to draw pictures of, entries made. */
-export const packetSchema = v.object({
+export const packetSchema = v.strictObject({
   kind: v.literal(PACKET_KIND),
   version: v.literal(PACKET_VERSION),
   projectId: v.pipe(words(80), v.minLength(1)),
@@ -28,13 +28,13 @@ export const packetSchema = v.object({
   helper: v.pipe(words(40), v.minLength(1)),
   /** who writes entries here; a new one each time a packet is opened, so that a copied file never writes the same id */
   actor: words(80),
-  catalogue: v.object({
+  catalogue: v.strictObject({
     species: v.pipe(v.array(ownSpeciesSchema), v.maxLength(200)),
     methods: v.pipe(v.array(methodSchema), v.maxLength(60)),
   }),
   kinds: v.pipe(
     v.array(
-      v.object({
+      v.strictObject({
         key: words(200),
         species: words(80),
         stage: words(40),
@@ -48,7 +48,7 @@ export const packetSchema = v.object({
   ),
   tasks: v.pipe(
     v.array(
-      v.object({
+      v.strictObject({
         id: words(200),
         name: words(200),
         kind: words(200),

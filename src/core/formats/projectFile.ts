@@ -8,13 +8,13 @@ import { checkProject, PROJECT_KIND, PROJECT_VERSION, type Project } from '../pl
 export const MOST_FILE_CHARACTERS = 20_000_000;
 
 /** A photograph of the bench; it stays in the browser unless it is wanted in the file. */
-const photographSchema = v.object({
+const photographSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
   type: v.picklist(['image/jpeg', 'image/png']),
   base64: v.pipe(v.string(), v.regex(/^[A-Za-z0-9+/]+={0,2}$/, refusedBy('refusal.base64')), v.maxLength(4_000_000)),
 });
 export type Photograph = v.InferOutput<typeof photographSchema>;
-const photographsSchema = v.pipe(v.array(photographSchema), v.maxLength(200));
+export const photographsSchema = v.pipe(v.array(photographSchema), v.maxLength(200));
 
 /** What reading a file gave: the project, or why it is refused and the faults behind that. Nothing is half read. */
 export type ReadFile = { project: Project; photographs: Photograph[] } | { refused: FileRefusal; issues: Issue[] };
@@ -30,26 +30,27 @@ const refuse = (refused: FileRefusal, path: string, expected: string, received: 
 
 /** Reads a project file. Files of a newer version are refused untouched; older ones would be brought up step by step. */
 export function readProjectFile(text: string): ReadFile {
-  const job = { what: 'job' } as const;
+  const what = { what: 'job' } as const;
   if (text.length > MOST_FILE_CHARACTERS)
-    return refuse({ code: 'file.too-large', values: job }, '', `<= ${MOST_FILE_CHARACTERS}`, `${text.length}`);
+    return refuse({ code: 'file.too-large', values: what }, '', `<= ${MOST_FILE_CHARACTERS}`, `${text.length}`);
   let value: unknown;
   try {
     value = JSON.parse(text);
   } catch (cause) {
-    return refuse({ code: 'file.no-json', values: job }, '', 'JSON', cause instanceof Error ? cause.message : 'text');
+    return refuse({ code: 'file.no-json', values: what }, '', 'JSON', cause instanceof Error ? cause.message : 'text');
   }
   const kind = (value as { kind?: unknown } | null)?.kind;
   if (kind !== PROJECT_KIND)
-    return refuse({ code: 'file.other-kind', values: job }, 'kind', PROJECT_KIND, JSON.stringify(kind) ?? 'nothing');
+    return refuse({ code: 'file.other-kind', values: what }, 'kind', PROJECT_KIND, JSON.stringify(kind) ?? 'nothing');
   const version = (value as { version?: unknown }).version;
   if (typeof version === 'number' && version > PROJECT_VERSION) {
-    const values = { ...job, version, most: PROJECT_VERSION };
+    const values = { ...what, version, most: PROJECT_VERSION };
     return refuse({ code: 'file.newer', values }, 'version', `<= ${PROJECT_VERSION}`, String(version));
   }
-  const checked = checkProject(value);
+  const { photographs = [], ...job } = value as { photographs?: unknown };
+  const checked = checkProject(job);
   if ('project' in checked) {
-    const pictures = v.safeParse(photographsSchema, (value as { photographs?: unknown }).photographs ?? []);
+    const pictures = v.safeParse(photographsSchema, photographs);
     if (pictures.success) return { project: checked.project, photographs: pictures.output };
     const [issue] = pictures.issues;
     const refused: FileRefusal = { code: 'file.photographs', values: { why: refusalOf(issue) } };
@@ -57,7 +58,7 @@ export function readProjectFile(text: string): ReadFile {
   }
   const [first] = checked.issues;
   return {
-    refused: { code: 'file.unreadable', values: { ...job, why: first!.why, at: first!.path, placed: first!.path !== '' } },
+    refused: { code: 'file.unreadable', values: { ...what, why: first!.why, at: first!.path, placed: first!.path !== '' } },
     issues: checked.issues,
   };
 }

@@ -14,7 +14,7 @@ const added = {
 };
 
 /** Pieces made and broken, and in how many minutes. */
-export const logEntrySchema = v.object({
+export const logEntrySchema = v.strictObject({
   ...added,
   /** key of the tray: species|stage|colourway; or taping, making up */
   kind: v.string(),
@@ -32,7 +32,7 @@ const grams = v.pipe(v.number(), v.minValue(0), v.maxValue(20_000));
 /** What else happened at the bench. */
 export const noteSchema = v.variant('what', [
   /** the air of the room */
-  v.object({
+  v.strictObject({
     ...added,
     what: v.literal('air'),
     celsius: v.pipe(v.number(), v.minValue(-10), v.maxValue(60)),
@@ -40,7 +40,7 @@ export const noteSchema = v.variant('what', [
     from: v.picklist(['hand', 'simulated sensor']),
   }),
   /** pieces looked at so many hours after they were made: dry or not; so many hours were reckoned for this room */
-  v.object({
+  v.strictObject({
     ...added,
     what: v.literal('looked'),
     kind: v.string(),
@@ -49,7 +49,7 @@ export const noteSchema = v.variant('what', [
     dry: v.boolean(),
   }),
   /** paste taken for a kind and kneaded back, and what so many pieces of it weigh without their wires */
-  v.object({
+  v.strictObject({
     ...added,
     what: v.literal('weighed'),
     kind: v.string(),

@@ -11,7 +11,7 @@ export interface Need {
 }
 
 /** One thing that is bought: how much a pack holds, what it costs, and how much of it is there. */
-export const materialSchema = v.object({
+export const materialSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(60)),
   name: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
   unit: v.picklist(['g', 'm', 'piece']),
@@ -22,7 +22,7 @@ export const materialSchema = v.object({
 });
 export type Material = v.InferOutput<typeof materialSchema>;
 
-export const pricesSchema = v.object({
+export const pricesSchema = v.strictObject({
   currency: v.pipe(v.string(), v.minLength(1), v.maxLength(4)),
   hourlyRate: between(0, 1e6),
   /** of wages and materials together: rent, power, tools */

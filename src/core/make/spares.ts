@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 
 /** How many spares a person wants: enough must survive in this share of cases, and so many at the least. */
-export const sparesRuleSchema = v.object({
+export const sparesRuleSchema = v.strictObject({
   surviveShare: v.pipe(v.number(), v.minValue(0.5), v.maxValue(0.995)),
   least: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(20)),
 });

@@ -4,7 +4,7 @@ import type { Barrier } from './barrier';
 
 /** A straw or a pick that a person has measured. mm, grams, minutes. */
 export const ownBarrierSchema = v.pipe(
-  v.object({
+  v.strictObject({
     id: v.pipe(v.string(), v.regex(/^own-[a-z0-9-]{1,40}$/, refusedBy('refusal.own-id'))),
     name: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(60)),
     kind: v.picklist(['straw', 'pick']),

@@ -25,7 +25,7 @@ export const PROJECT_VERSION = 1;
 
 const minuteOfDay = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1440));
 
-const briefSchema = v.object({
+const briefSchema = v.strictObject({
   /** the kitchen's own clock */
   leavesAt: wallTime,
   guests: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(100_000)),
@@ -46,7 +46,7 @@ const briefSchema = v.object({
   stockMm: v.pipe(v.number(), v.minValue(100), v.maxValue(2000)),
   /** times out of a calendar in which nobody works here */
   busy: v.optional(
-    v.pipe(v.array(v.object({ from: wallTime, to: wallTime, name: v.pipe(v.string(), v.maxLength(120)) })), v.maxLength(1000)),
+    v.pipe(v.array(v.strictObject({ from: wallTime, to: wallTime, name: v.pipe(v.string(), v.maxLength(120)) })), v.maxLength(1000)),
     [],
   ),
   /** the language of the hand-over sheets */
@@ -63,7 +63,7 @@ const briefSchema = v.object({
   choices: v.pipe(v.array(choiceSchema), v.maxLength(24)),
   /** what is in the tin is used before anything is made */
   useTin: v.optional(v.boolean(), true),
-  room: v.object({
+  room: v.strictObject({
     celsius: v.pipe(v.number(), v.minValue(-5), v.maxValue(45)),
     humidityShare: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
   }),
@@ -72,12 +72,12 @@ const briefSchema = v.object({
   lastMorningFrom: minuteOfDay,
 });
 
-export const catalogueSchema = v.object({
+export const catalogueSchema = v.strictObject({
   species: v.pipe(v.array(ownSpeciesSchema), v.maxLength(200)),
   methods: v.pipe(v.array(methodSchema), v.maxLength(60)),
 });
 
-export const projectSchema = v.object({
+export const projectSchema = v.strictObject({
   kind: v.literal(PROJECT_KIND),
   version: v.literal(PROJECT_VERSION),
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
@@ -92,14 +92,14 @@ export const projectSchema = v.object({
   barriers: v.optional(v.pipe(v.array(ownBarrierSchema), v.maxLength(30)), []),
   /** barriers that a person has chosen for an entry instead of what the rule recommends */
   barrierFor: v.optional(
-    v.pipe(v.array(v.object({ entryId: v.string(), barrier: v.pipe(v.string(), v.minLength(1)) })), v.maxLength(600)),
+    v.pipe(v.array(v.strictObject({ entryId: v.string(), barrier: v.pipe(v.string(), v.minLength(1)) })), v.maxLength(600)),
     [],
   ),
   /** what was measured round a tier, for its paper strip */
   wrapMm: v.optional(
     v.pipe(
       v.array(
-        v.object({
+        v.strictObject({
           tierId: v.pipe(v.string(), v.minLength(1)),
           mm: v.pipe(v.number(), v.minValue(100), v.maxValue(4000)),
         }),
@@ -114,7 +114,7 @@ export const projectSchema = v.object({
   gauges: v.optional(
     v.pipe(
       v.array(
-        v.object({
+        v.strictObject({
           species: v.pipe(v.string(), v.minLength(1)),
           stage: v.string(),
           gauge: v.picklist([...FLORIST_GAUGES, ...FLORIST_MM]),
@@ -131,7 +131,7 @@ export const projectSchema = v.object({
   /** species that this job makes another way than the catalogue says */
   madeBy: v.optional(
     v.pipe(
-      v.array(v.object({ species: v.pipe(v.string(), v.minLength(1)), method: v.pipe(v.string(), v.minLength(1)) })),
+      v.array(v.strictObject({ species: v.pipe(v.string(), v.minLength(1)), method: v.pipe(v.string(), v.minLength(1)) })),
       v.maxLength(100),
     ),
     [],

@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { KEEP_OFFCUT_MM, type CutBar, type CutDemand } from './cutList';
 
 /** Ends of wire that were kept: all of one gauge, colour and length. */
-export const offcutSchema = v.object({
+export const offcutSchema = v.strictObject({
   /** or, below 10, its thickness in mm */
   gauge: v.pipe(v.number(), v.minValue(0.2), v.maxValue(40)),
   colour: v.picklist(['white', 'green']),
