@@ -6,7 +6,10 @@ import { SKILLS } from './windows';
 const minuteOfDay = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1440));
 const places = v.nullable(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(5000)));
 
-export const hoursSchema = v.pipe(v.array(v.nullable(v.strictObject({ fromMinute: minuteOfDay, toMinute: minuteOfDay }))), v.length(7));
+export const hoursSchema = v.pipe(
+  v.array(v.nullable(v.strictObject({ fromMinute: minuteOfDay, toMinute: minuteOfDay }))),
+  v.length(7),
+);
 
 const can = v.pipe(v.array(v.picklist(SKILLS)), v.maxLength(SKILLS.length));
 
@@ -53,7 +56,10 @@ export const daysSchema = v.strictObject({
   /** what is done, and when it was */
   done: v.optional(v.pipe(v.array(v.strictObject({ task: v.string(), from: wallTime, to: wallTime })), v.maxLength(2000)), []),
   /** the plan that is gone by: where every task was */
-  kept: v.optional(v.pipe(v.array(v.strictObject({ task: v.string(), maker: v.number(), from: wallTime })), v.maxLength(2000)), []),
+  kept: v.optional(
+    v.pipe(v.array(v.strictObject({ task: v.string(), maker: v.number(), from: wallTime })), v.maxLength(2000)),
+    [],
+  ),
 });
 
 export type DaySettings = v.InferOutput<typeof daysSchema>;

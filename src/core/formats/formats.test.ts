@@ -69,6 +69,9 @@ describe('a project file', () => {
       /not in the catalogue/,
     ],
     ['a time that is none', (f) => ((f.brief as { leavesAt: string }).leavesAt = 'Saturday'), /2027-06-12T09:30/],
+    ['a misspelt field', (f) => ((f.brief as { gests: number }).gests = 80), /“gests” is no field of it.*brief\.gests/],
+    ['a misspelt field of a tier', (f) => ((f.cake as { tiers: { colour: string }[] }).tiers[0]!.colour = '#fff'), /“colour”/],
+    ['a day that is not in the calendar', (f) => ((f.brief as { leavesAt: string }).leavesAt = '2027-02-30T09:30'), /2027-02-30/],
     ['tiers that are no list', (f) => ((f.cake as { tiers: unknown }).tiers = 'three'), /cake\.tiers/],
   ])('%s: said with its place', (_name, change, want) => {
     expect(sentenceFor(change)).toMatch(want);

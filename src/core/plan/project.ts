@@ -46,7 +46,10 @@ const briefSchema = v.strictObject({
   stockMm: v.pipe(v.number(), v.minValue(100), v.maxValue(2000)),
   /** times out of a calendar in which nobody works here */
   busy: v.optional(
-    v.pipe(v.array(v.strictObject({ from: wallTime, to: wallTime, name: v.pipe(v.string(), v.maxLength(120)) })), v.maxLength(1000)),
+    v.pipe(
+      v.array(v.strictObject({ from: wallTime, to: wallTime, name: v.pipe(v.string(), v.maxLength(120)) })),
+      v.maxLength(1000),
+    ),
     [],
   ),
   /** the language of the hand-over sheets */
