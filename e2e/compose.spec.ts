@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { label } from './label';
 import { goTo, openBench, redo, saved, stationLink, undo } from './bench';
 import { countRenders } from './renders';
 
@@ -24,9 +25,9 @@ async function chooseInPicture(page: Page): Promise<{ x: number; y: number }> {
 
 test('propose three, keep one, undo and redo by name', async ({ page }) => {
   await openBench(page);
-  await page.getByRole('button', { name: 'Propose three' }).click();
-  await expect(page.getByRole('status', { name: 'Composing' })).toContainText(/Arrangement \d of 3/);
-  const shelf = page.getByRole('group', { name: 'Proposals' });
+  await page.getByRole('button', { name: label('compose.propose-three') }).click();
+  await expect(page.getByRole('status', { name: label('compose.composing') })).toContainText(/Arrangement \d of 3/);
+  const shelf = page.getByRole('group', { name: label('compose.proposals') });
   await expect(shelf.getByRole('button')).toHaveCount(3, { timeout: 60_000 });
   const leafy = shelf.getByRole('button', { name: /Leafy/ });
   await leafy.click();
@@ -41,10 +42,10 @@ test('propose three, keep one, undo and redo by name', async ({ page }) => {
 
 test('a search is stopped at once and keeps the best so far', async ({ page }) => {
   await openBench(page);
-  await page.getByRole('button', { name: 'Propose three' }).click();
-  await expect(page.getByRole('status', { name: 'Composing' })).toContainText(/pieces/);
-  await page.getByRole('button', { name: 'Stop, keep the best' }).click();
-  await expect(page.getByRole('button', { name: 'Propose three' })).toBeVisible();
+  await page.getByRole('button', { name: label('compose.propose-three') }).click();
+  await expect(page.getByRole('status', { name: label('compose.composing') })).toContainText(/pieces/);
+  await page.getByRole('button', { name: label('compose.stop-keep-the-best') }).click();
+  await expect(page.getByRole('button', { name: label('compose.propose-three') })).toBeVisible();
   await expect(undo(page)).toHaveAccessibleName('Undo keep the best so far');
 });
 
@@ -119,16 +120,16 @@ test('the chosen piece is lifted, turned, pinned, swapped, doubled and taken awa
   await card.getByRole('button', { name: 'Lift higher' }).click();
   await expect(undo(page)).toHaveAccessibleName('Undo lift');
   await card.getByRole('button', { name: 'Turn left' }).click();
-  await card.getByRole('button', { name: 'Pin', exact: true }).click();
-  await expect(card.getByRole('button', { name: 'Unpin' })).toBeVisible();
-  await card.getByLabel('Species').selectOption('anemone');
+  await card.getByRole('button', { name: label('compose.pin'), exact: true }).click();
+  await expect(card.getByRole('button', { name: label('compose.unpin') })).toBeVisible();
+  await card.getByLabel(label('compose.species')).selectOption('anemone');
   await expect(undo(page)).toHaveAccessibleName('Undo swap for anemone');
   await expect(card).toContainText('Anemone');
-  await card.getByLabel('Size').selectOption('38');
+  await card.getByLabel(label('compose.size')).selectOption('38');
   await expect(card).toContainText('38 mm across (1.50 in)');
-  await card.getByRole('button', { name: 'Another' }).click();
+  await card.getByRole('button', { name: label('compose.another') }).click();
   await expect(undo(page)).toHaveAccessibleName('Undo add another');
-  await card.getByRole('button', { name: 'Take away' }).click();
+  await card.getByRole('button', { name: label('shared.take-away') }).click();
   await expect(card).toBeHidden();
   for (let i = 0; i < 7; i++) await undo(page).click();
   await expect(undo(page)).toBeDisabled();
@@ -136,9 +137,9 @@ test('the chosen piece is lifted, turned, pinned, swapped, doubled and taken awa
 
 test('the list by keyboard alone: choose, nudge, take away', async ({ page }) => {
   await openBench(page);
-  await page.getByRole('button', { name: 'List' }).focus();
+  await page.getByRole('button', { name: label('shell.list') }).focus();
   await page.keyboard.press('Enter');
-  const list = page.getByRole('listbox', { name: 'Pieces along the line' });
+  const list = page.getByRole('listbox', { name: label('compose.pieces-along-the-line') });
   const count = await list.getByRole('option').count();
   await list.getByRole('option').first().focus();
   await page.keyboard.press('ArrowDown');
@@ -155,7 +156,7 @@ test('the list by keyboard alone: choose, nudge, take away', async ({ page }) =>
 
 test('the cake is turned by dial and by key', async ({ page }) => {
   await openBench(page);
-  const dial = page.getByRole('group', { name: 'Turn the cake' });
+  const dial = page.getByRole('group', { name: label('compose.turn-the-cake') });
   await dial.getByRole('button', { name: 'Look from the back' }).click();
   await expect(dial.getByRole('button', { name: 'Look from the back' })).toHaveAttribute('aria-pressed', 'true');
   await turntable(page).focus();
@@ -169,11 +170,19 @@ test('another line keeps the pieces; each form is drawn and read', async ({ page
   await openBench(page);
   for (const form of ['wreath', 'lazy S', 'side spray', 'garland', 'cluster', 'plaque', 'crescent']) {
     await page.getByRole('button', { name: /^Line: / }).click();
-    await page.getByRole('radiogroup', { name: 'Line' }).getByRole('radio', { name: form }).click();
+    await page
+      .getByRole('radiogroup', { name: label('compose.line-2') })
+      .getByRole('radio', { name: form })
+      .click();
     await expect(page.getByRole('button', { name: `Line: ${form}. Choose another` })).toBeVisible();
     await expect(undo(page)).toHaveAccessibleName(`Undo ${form} line`);
   }
-  await expect(page.getByRole('region', { name: 'Balance' }).getByRole('heading').first()).toContainText(/lean|level/);
+  await expect(
+    page
+      .getByRole('region', { name: label('compose.balance') })
+      .getByRole('heading')
+      .first(),
+  ).toContainText(/lean|level/);
 });
 
 test('a spoiled arrangement leans, and its remedy is one press that is itself undone', async ({ page }) => {
@@ -181,9 +190,9 @@ test('a spoiled arrangement leans, and its remedy is one press that is itself un
   await page.getByRole('button', { name: /^dahlia, .* choose all/ }).click();
   const card = page.getByRole('group', { name: /^Chosen: 3 pieces/ });
   await expect(card).toBeVisible();
-  await card.getByRole('button', { name: 'Another' }).click();
+  await card.getByRole('button', { name: label('compose.another') }).click();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Let go' }).click();
+  await page.getByRole('button', { name: label('compose.let-go') }).click();
   const remedy = page.getByRole('button', { name: /^(Take 1 dahlia away|Move \d+ apart)$/ }).first();
   await remedy.click();
   await expect(undo(page)).toHaveAccessibleName(/^Undo (Counts|Crowding):/);
@@ -191,15 +200,18 @@ test('a spoiled arrangement leans, and its remedy is one press that is itself un
 
 test('a wish from Brief: other flowers, then compose them', async ({ page }) => {
   await openBench(page, '/brief');
-  const catalogue = page.getByRole('list', { name: 'Catalogue' });
+  const catalogue = page.getByRole('list', { name: label('shared.catalogue') });
   await catalogue.getByRole('button', { name: 'Peony', exact: true }).click();
   // out of season in June, and said to be
   await catalogue.getByRole('button', { name: 'Dahlia, not in season' }).click();
-  await expect(page.getByRole('list', { name: 'Suggested counts' })).toContainText('peony');
-  await expect(page.getByRole('list', { name: 'Suggested counts' })).not.toContainText('dahlia');
+  await expect(page.getByRole('list', { name: label('brief.suggested-counts') })).toContainText('peony');
+  await expect(page.getByRole('list', { name: label('brief.suggested-counts') })).not.toContainText('dahlia');
   await page.getByRole('button', { name: /^Compose these/ }).click();
-  await page.getByRole('button', { name: 'Propose three' }).click();
-  await page.getByRole('group', { name: 'Proposals' }).getByRole('button', { name: /Full/ }).click({ timeout: 60_000 });
+  await page.getByRole('button', { name: label('compose.propose-three') }).click();
+  await page
+    .getByRole('group', { name: label('compose.proposals') })
+    .getByRole('button', { name: /Full/ })
+    .click({ timeout: 60_000 });
   await goTo(page, 'Make');
   await expect(page.getByRole('button', { name: /^peony: \d+ to make/ })).toBeVisible();
   await expect(stationLink(page, 'Make')).toContainText('to make');
@@ -207,7 +219,7 @@ test('a wish from Brief: other flowers, then compose them', async ({ page }) => 
 
 test('the line in hand: a figure typed and a point pulled, each one step', async ({ page }) => {
   await openBench(page);
-  await page.getByRole('button', { name: 'Take the line in hand' }).click();
+  await page.getByRole('button', { name: label('compose.take-line-hand') }).click();
   const card = page.getByRole('group', { name: 'Line: cascade' });
   const run = card.getByLabel('Run');
   await run.fill('360');
@@ -231,8 +243,8 @@ test('the line in hand: a figure typed and a point pulled, each one step', async
 
 test('a second arrangement on the same cake, composed apart, taken away again', async ({ page }) => {
   await openBench(page);
-  await page.getByRole('button', { name: 'Another arrangement' }).click();
-  const arrangements = page.getByRole('radiogroup', { name: 'Arrangements' });
+  await page.getByRole('button', { name: label('compose.another-arrangement') }).click();
+  const arrangements = page.getByRole('radiogroup', { name: label('compose.arrangements') });
   await expect(arrangements.getByRole('radio')).toHaveCount(2);
   await expect(arrangements.getByRole('radio', { name: /^Arrangement 2, side spray, 0 pieces/ })).toHaveAttribute(
     'aria-checked',
@@ -241,7 +253,7 @@ test('a second arrangement on the same cake, composed apart, taken away again', 
   await arrangements.getByRole('radio', { name: /^Arrangement 1, cascade/ }).click();
   await expect(page.getByRole('group', { name: 'Line: cascade' })).toBeVisible();
   await arrangements.getByRole('radio', { name: /^Arrangement 2/ }).click();
-  await page.getByRole('button', { name: 'Take it away' }).click();
+  await page.getByRole('button', { name: label('compose.take-it-away') }).click();
   await expect(arrangements.getByRole('radio')).toHaveCount(0);
   await expect(undo(page)).toHaveAccessibleName('Undo take the arrangement away');
 });
@@ -250,16 +262,16 @@ test('all sides at once by a key, and back to one view', async ({ page }) => {
   await openBench(page);
   await turntable(page).focus();
   await page.keyboard.press('v');
-  await expect(page.getByRole('button', { name: 'One view' })).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByRole('group', { name: 'Turn the cake' })).toBeHidden();
-  await page.getByRole('button', { name: 'One view' }).click();
-  await expect(page.getByRole('group', { name: 'Turn the cake' })).toBeVisible();
+  await expect(page.getByRole('button', { name: label('compose.one-view') })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('group', { name: label('compose.turn-the-cake') })).toBeHidden();
+  await page.getByRole('button', { name: label('compose.one-view') }).click();
+  await expect(page.getByRole('group', { name: label('compose.turn-the-cake') })).toBeVisible();
 });
 
 test('a spoiled arrangement is finished: what is missing is named, added, and undone as one step', async ({ page }) => {
   await openBench(page);
   await page.getByRole('button', { name: /^cosmos, .* choose all/ }).click();
-  await page.getByRole('button', { name: 'Take away' }).click();
+  await page.getByRole('button', { name: label('shared.take-away') }).click();
   await expect(page.getByText(/^Missing: .*cosmos/)).toBeVisible();
   await page.getByRole('button', { name: /^Finish it: 9 more/ }).click();
   await expect(undo(page)).toHaveAccessibleName('Undo finish it', { timeout: 60_000 });
@@ -271,12 +283,12 @@ test('a spoiled arrangement is finished: what is missing is named, added, and un
 test('what is chosen goes to the other side, again along, evened out; each named in undo', async ({ page }) => {
   await openBench(page);
   await page.getByRole('button', { name: /^dahlia, .* choose all/ }).click();
-  const many = page.getByRole('group', { name: 'With all that is chosen' });
-  await many.getByRole('button', { name: 'Other side' }).click();
+  const many = page.getByRole('group', { name: label('compose.with-all-chosen') });
+  await many.getByRole('button', { name: label('compose.other-side') }).click();
   await expect(undo(page)).toHaveAccessibleName('Undo mirror across');
-  await many.getByRole('button', { name: 'Even out' }).click();
+  await many.getByRole('button', { name: label('compose.even-out') }).click();
   await expect(undo(page)).toHaveAccessibleName('Undo even out');
-  await many.getByRole('button', { name: 'Again along' }).click();
+  await many.getByRole('button', { name: label('compose.again-along') }).click();
   await expect(undo(page)).toHaveAccessibleName('Undo copy along');
 });
 
@@ -285,14 +297,16 @@ test('Brief: a count asked for is kept, the season follows day and hemisphere, b
   const count = page.getByRole('spinbutton', { name: 'How many dahlias' });
   await count.fill('5');
   await expect(count).toHaveValue('5');
-  await page.getByRole('button', { name: 'Dahlia: let the line decide' }).click();
+  await page.getByRole('button', { name: label('brief.let-the-line-decide', { species: 'Dahlia' }) }).click();
   await expect(count).toHaveValue('3');
-  await expect(page.getByText('summer', { exact: true })).toBeVisible();
-  await page.getByRole('radio', { name: 'South' }).click();
-  await expect(page.getByText('winter', { exact: true })).toBeVisible();
-  await page.getByRole('checkbox', { name: 'Botanical' }).check();
+  await expect(page.getByText(label('season.summer'), { exact: true })).toBeVisible();
+  await page.getByRole('radio', { name: label('brief.south') }).click();
+  await expect(page.getByText(label('season.winter'), { exact: true })).toBeVisible();
+  await page.getByRole('checkbox', { name: label('brief.botanical') }).check();
   await goTo(page, 'Compose');
-  await expect(page.getByRole('status', { name: 'About the line' })).toContainText(/does not flower in winter|not in leaf/);
+  await expect(page.getByRole('status', { name: label('compose.about-the-line') })).toContainText(
+    /does not flower in winter|not in leaf/,
+  );
 });
 
 test('Brief: a square tier off the middle is drawn, and one pushed over the edge is said', async ({ page }) => {
@@ -307,16 +321,16 @@ test('Brief: the form, its size against the cake and how it meets it; counts and
   await openBench(page, '/brief');
   const pieces = page.getByRole('heading', { name: /^\d+ pieces/ });
   const before = await pieces.innerText();
-  await page.getByRole('radio', { name: 'Grand' }).click();
-  await expect(page.getByRole('radio', { name: 'Grand' })).toBeChecked();
+  await page.getByRole('radio', { name: label('brief.grand') }).click();
+  await expect(page.getByRole('radio', { name: label('brief.grand') })).toBeChecked();
   await expect(pieces).not.toHaveText(before);
-  await expect(undo(page)).toHaveAccessibleName('Undo grand against the cake');
+  await expect(undo(page)).toHaveAccessibleName(label('shell.undo', { back: label('brief.do-against-the-cake') }));
   await page.getByRole('button', { name: /^Line: cascade/ }).click();
   await page.getByRole('radio', { name: 'wreath' }).click();
   await expect(page.getByRole('button', { name: /^Line: wreath/ })).toBeVisible();
-  await expect(page.getByRole('radio', { name: 'Fitting' })).toBeChecked();
-  await page.getByRole('combobox', { name: 'How it meets the cake' }).selectOption('taped in sprays, on picks');
-  await expect(undo(page)).toHaveAccessibleName('Undo set taped spray');
+  await expect(page.getByRole('radio', { name: label('brief.fitting') })).toBeChecked();
+  await page.getByRole('combobox', { name: label('compose.how-meets-cake') }).selectOption('taped in sprays, on picks');
+  await expect(undo(page)).toHaveAccessibleName(label('shell.undo', { back: label('compose.do-set-2') }));
 });
 
 test('workers that die are made anew: plan, balance and pictures go on with the next change', async ({ page }) => {
@@ -333,8 +347,8 @@ test('workers that die are made anew: plan, balance and pictures go on with the 
         throw new Error('out of memory');
       });
     });
-  await page.getByRole('button', { name: 'List' }).click();
-  const list = page.getByRole('listbox', { name: 'Pieces along the line' });
+  await page.getByRole('button', { name: label('shell.list') }).click();
+  const list = page.getByRole('listbox', { name: label('compose.pieces-along-the-line') });
   await list.getByRole('option').first().focus();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Delete');

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { label } from './label';
 import { goTo, openBench, saved, undo } from './bench';
 
 const DAYS = '/days';
@@ -8,16 +9,16 @@ const list = 'Day by day';
 test('a sitting opens, its work is ticked and stays ticked; not done after all', async ({ page }) => {
   await openBench(page, DAYS);
   await page.getByRole('list', { name: list }).getByRole('button').first().click();
-  const card = page.getByRole('region', { name: 'One sitting' });
+  const card = page.getByRole('region', { name: label('days.one-sitting') });
   await expect(card).toContainText(/May begin|No room|Decides when/);
   await card.getByRole('checkbox').first().check();
-  await card.getByRole('button', { name: 'All of it is done' }).click();
+  await card.getByRole('button', { name: label('days.all-done') }).click();
   await expect(page.getByRole('list', { name: list })).toContainText('done:');
   await saved(page);
   await page.reload();
   await expect(page.getByRole('list', { name: list })).toContainText('done:');
   await page.getByRole('list', { name: list }).getByRole('button').first().click();
-  await card.getByRole('button', { name: 'Not done after all' }).click();
+  await card.getByRole('button', { name: label('days.not-done-after-all') }).click();
   await expect(page.getByRole('list', { name: list })).not.toContainText('done:');
 });
 
@@ -26,11 +27,11 @@ test('a task goes to another day by its list, by arrow key and by hand; where it
   const title = page.getByRole('heading', { name: /of work, beginning/ });
   const before = await title.innerText();
   await page.getByRole('list', { name: list }).getByRole('button').first().click();
-  const card = page.getByRole('region', { name: 'One sitting' });
+  const card = page.getByRole('region', { name: label('days.one-sitting') });
   const day = card.getByRole('combobox').first();
   await day.selectOption({ index: 1 });
   await expect(title).not.toHaveText(before);
-  await page.getByRole('button', { name: /^Let go of/ }).click();
+  await page.getByRole('button', { name: /^Free \d+ tasks?/ }).click();
   await expect(title).toHaveText(before);
   await day.selectOption({ label: 'Saturday 12 June' });
   await expect(card).toContainText(/Not on 2027-06-12:/);
@@ -38,7 +39,7 @@ test('a task goes to another day by its list, by arrow key and by hand; where it
   const block = page.getByRole('group', { name: /^Work and drying/ }).getByRole('button', { name: /^Mix the pastes/ });
   await block.focus();
   await page.keyboard.press('ArrowUp');
-  await expect(page.getByRole('button', { name: 'Let go of 1 task set by hand' })).toBeVisible();
+  await expect(page.getByRole('button', { name: label('days.let-go-tasks-set-by', { pins: 1 }) })).toBeVisible();
   await undo(page).click();
   const box = (await block.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
@@ -46,27 +47,27 @@ test('a task goes to another day by its list, by arrow key and by hand; where it
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 40, { steps: 4 });
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 80, { steps: 4 });
   await page.mouse.up();
-  await expect(page.getByRole('button', { name: /^Let go of/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Free \d+ tasks?/ })).toBeVisible();
 });
 
 test('the plan one goes by: a change says what it moves', async ({ page }) => {
   await openBench(page, DAYS);
-  const goBy = page.getByRole('region', { name: 'The plan you go by' });
-  await goBy.getByRole('button', { name: 'Go by this plan' }).click();
+  const goBy = page.getByRole('region', { name: label('days.the-plan-you-go-by') });
+  await goBy.getByRole('button', { name: label('days.go-by-this-plan') }).click();
   await expect(goBy).toContainText('nothing has moved');
   await page.getByRole('radio', { name: '2 h evenings' }).click();
   await expect(goBy).toContainText(/\d+ tasks? moved/);
-  await goBy.getByRole('button', { name: 'Plan from scratch' }).click();
-  await expect(goBy.getByRole('button', { name: 'Go by this plan' })).toBeVisible();
+  await goBy.getByRole('button', { name: label('days.plan-from-scratch') }).click();
+  await expect(goBy.getByRole('button', { name: label('days.go-by-this-plan') })).toBeVisible();
 });
 
 test('begun too late: what would make it fit is tried, offered and taken', async ({ page }) => {
   await openBench(page, DAYS);
   await page.clock.setFixedTime(new Date('2027-06-03T19:00:00'));
   await page.reload();
-  const fits = page.getByRole('region', { name: 'What would make it fit' });
+  const fits = page.getByRole('region', { name: label('days.what-would-make-fit') });
   await expect(fits).toContainText('too few');
-  await fits.getByRole('button', { name: 'What would make it fit' }).click();
+  await fits.getByRole('button', { name: label('days.what-would-make-fit') }).click();
   const way = fits.getByRole('button', { name: /tried: begins/ }).first();
   await way.click({ timeout: 30_000 });
   await expect(fits).toHaveCount(0);
@@ -74,7 +75,7 @@ test('begun too late: what would make it fit is tried, offered and taken', async
 
 test('by the hour: a chart with drying, that says what it shows; the week on paper', async ({ page }) => {
   await openBench(page, DAYS);
-  await page.getByRole('radio', { name: 'By hour' }).click();
+  await page.getByRole('radio', { name: label('days.by-hour') }).click();
   await expect(
     page
       .getByRole('img', { name: /^Work and drying of every step/ })
@@ -82,7 +83,7 @@ test('by the hour: a chart with drying, that says what it shows; the week on pap
       .nth(20),
   ).toBeAttached();
   const waiting = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Print the week' }).click();
+  await page.getByRole('button', { name: label('days.print-the-week') }).click();
   const file = await waiting;
   expect(file.suggestedFilename()).toBe('days.pdf');
   expect(
@@ -96,55 +97,58 @@ test('who works when: a day off, hours that end before they begin, racks, a cake
   await openBench(page, DAYS);
   const title = page.getByRole('heading', { name: /of work, beginning/ });
   const before = await title.innerText();
-  await page.getByText('Who works when, and where it dries').click();
-  await page.getByLabel('A day off').fill('2027-06-09');
-  await page.getByRole('button', { name: 'Nobody works then' }).click();
+  await page.getByText(label('days.who-works-when-where-dries')).click();
+  await page.getByLabel(label('days.a-day-off')).fill('2027-06-09');
+  await page.getByRole('button', { name: label('days.nobody-works-then') }).click();
   await expect(title).not.toHaveText(before);
   await page.getByLabel('You, Monday, to').fill('17:00');
-  await expect(page.getByText('Ends before it begins: no work then.')).toBeVisible();
+  await expect(page.getByText(label('days.ends-before-begins-no-work'))).toBeVisible();
   await page.getByRole('button', { name: 'Places on the rack: not counted' }).click();
-  await page.getByRole('spinbutton', { name: 'Places on the rack' }).fill('0');
+  await page.getByRole('spinbutton', { name: label('days.places-on-the-rack') }).fill('0');
   await expect(page.getByText(/Places on the rack is at least 1/)).toBeVisible();
-  await page.getByLabel('Cake baked, covered and firm').fill('2027-06-12T09:20');
+  await page.getByLabel(label('days.cake-baked-covered-firm')).fill('2027-06-12T09:20');
   await expect(page.getByRole('alert').filter({ hasText: 'before the cake is ready' })).toBeVisible();
-  await page.getByRole('radio', { name: 'As early as possible' }).click();
-  await page.getByLabel('Begin no sooner than').fill('2027-05-01T00:00');
+  await page.getByRole('radio', { name: label('days.as-early-as-possible') }).click();
+  await page.getByLabel(label('days.begin-no-sooner-than')).fill('2027-05-01T00:00');
   await expect(title).toContainText('1 May');
 });
 
 test('a packet goes to a helper, is worked from and comes back: counted once, however often', async ({ page }) => {
   await openBench(page, DAYS);
-  await page.getByText('Who works when, and where it dries').click();
-  await page.getByRole('button', { name: 'Add a helper' }).click();
+  await page.getByText(label('days.who-works-when-where-dries')).click();
+  await page.getByRole('button', { name: label('days.add-a-helper') }).click();
   const going = page.waitForEvent('download');
   await page
-    .getByRole('region', { name: 'Packets for helpers' })
+    .getByRole('region', { name: label('days.packets-for-helpers') })
     .getByRole('button', { name: /^Helper: \d+ tasks/ })
     .click();
   const out = await (await going).path();
   await saved(page);
   await page.goto('/jobs');
   await page
-    .getByLabel('Job file')
+    .getByLabel(label('jobs.job-file'))
     .setInputFiles({ name: 'helper.json', mimeType: 'application/json', buffer: readFileSync(out) });
   await expect(page.getByRole('heading', { name: /^Helper, for/ })).toBeVisible();
-  const first = page.getByRole('list', { name: 'What to make' }).getByRole('listitem').first();
-  await first.getByRole('spinbutton', { name: 'Made' }).fill('3');
+  const first = page
+    .getByRole('list', { name: label('helper.what-to-make') })
+    .getByRole('listitem')
+    .first();
+  await first.getByRole('spinbutton', { name: label('shared.made') }).fill('3');
   await first.getByRole('button', { name: /^Write down/ }).click();
   await expect(first).toContainText(/^.*3 of \d+ made/);
   const coming = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Send it back' }).click();
+  await page.getByRole('button', { name: label('helper.send-it-back') }).click();
   const back = readFileSync((await (await coming).path())!);
   await goTo(page, 'Log');
-  const packets = page.getByRole('region', { name: 'Packets from helpers' });
+  const packets = page.getByRole('region', { name: label('log.packets-from-helpers') });
   const bring = () =>
-    packets.getByLabel('A packet: file').setInputFiles({ name: 'back.json', mimeType: 'application/json', buffer: back });
+    packets.getByLabel(label('log.packet-file')).setInputFiles({ name: 'back.json', mimeType: 'application/json', buffer: back });
   await bring();
   await expect(packets).toContainText('Helper: 1 new entry');
-  await packets.getByRole('button', { name: 'Take it in' }).click();
+  await packets.getByRole('button', { name: label('shared.take-it-in') }).click();
   await bring();
   await expect(packets).toContainText('Helper: 0 new entries');
-  await packets.getByLabel('A packet: file').setInputFiles({
+  await packets.getByLabel(label('log.packet-file')).setInputFiles({
     name: 'other.json',
     mimeType: 'application/json',
     buffer: Buffer.from(back.toString().replace(/"projectId": "[^"]+"/, '"projectId": "another"')),

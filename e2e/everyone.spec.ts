@@ -1,12 +1,13 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
+import { label } from './label';
 import { goTo, openBench, stationLink, STATIONS } from './bench';
 
 for (const light of ['day', 'evening'] as const) {
   test(`no serious finding on any view, ${light} light (WCAG 2.2 AA, by axe)`, async ({ page }) => {
     test.setTimeout(180_000);
     await openBench(page);
-    if (light === 'evening') await page.getByRole('button', { name: 'Evening light' }).click();
+    if (light === 'evening') await page.getByRole('button', { name: label('shell.evening-light') }).click();
     const scan = async (name: string) => {
       const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
       const serious = violations
@@ -15,7 +16,7 @@ for (const light of ['day', 'evening'] as const) {
       expect(serious).toEqual([]);
     };
     for (const name of [...STATIONS, 'Jobs'] as const) {
-      if (name === 'Jobs') await page.getByRole('link', { name: 'Jobs' }).click();
+      if (name === 'Jobs') await page.getByRole('link', { name: label('shared.jobs') }).click();
       else await goTo(page, name);
       await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
       await scan(name);
@@ -31,8 +32,8 @@ for (const light of ['day', 'evening'] as const) {
       await page.keyboard.press('Escape');
       await expect(page.getByRole('dialog')).toHaveCount(0);
     }
-    await page.getByRole('button', { name: 'Language and units' }).click();
-    await expect(page.getByRole('dialog', { name: 'Language and units' })).toBeVisible();
+    await page.getByRole('button', { name: label('shell.language-and-units') }).click();
+    await expect(page.getByRole('dialog', { name: label('shell.language-and-units') })).toBeVisible();
     await scan('Language and units');
     await page.goto('/helper');
     await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
@@ -66,8 +67,8 @@ test.describe('on the bench tablet', () => {
     await openBench(page);
     await page.getByRole('button', { name: /^olive sprig, .* choose all/ }).tap();
     const card = page.getByRole('group', { name: /^Chosen:/ });
-    await card.getByRole('button', { name: 'Pin', exact: true }).tap();
-    await expect(card.getByRole('button', { name: 'Unpin' })).toBeVisible();
+    await card.getByRole('button', { name: label('compose.pin'), exact: true }).tap();
+    await expect(card.getByRole('button', { name: label('compose.unpin') })).toBeVisible();
     await card.getByRole('button', { name: 'Lift higher' }).tap();
     await expect(page.getByRole('button', { name: 'Undo lift' })).toBeEnabled();
   });
@@ -78,28 +79,28 @@ test('the main job by keyboard alone: brief, line, compose, stations', async ({ 
   await page.getByRole('button', { name: /^Compose these/ }).focus();
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/compose$/);
-  await page.getByRole('button', { name: 'Propose three' }).focus();
+  await page.getByRole('button', { name: label('compose.propose-three') }).focus();
   await page.keyboard.press('Enter');
-  const full = page.getByRole('group', { name: 'Proposals' }).getByRole('button', { name: /Full/ });
+  const full = page.getByRole('group', { name: label('compose.proposals') }).getByRole('button', { name: /Full/ });
   await expect(full).toBeVisible({ timeout: 60_000 });
   await full.focus();
   await page.keyboard.press('Space');
   await expect(full).toHaveAttribute('aria-pressed', 'true');
   await stationLink(page, 'Hand over').focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('article', { name: 'Hand-over sheet' })).toBeVisible();
+  await expect(page.getByRole('article', { name: label('handover.hand-over-sheet') })).toBeVisible();
 });
 
 test('the keys are listed on a question mark, and not while one types', async ({ page }) => {
   await openBench(page, '/brief');
-  await page.getByLabel('At the table').focus();
+  await page.getByLabel(label('brief.at-the-table')).focus();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toHaveCount(0);
-  await page.getByLabel('At the table').blur();
+  await expect(page.getByRole('dialog', { name: label('shell.keys') })).toHaveCount(0);
+  await page.getByLabel(label('brief.at-the-table')).blur();
   await page.keyboard.press('?');
-  const keys = page.getByRole('dialog', { name: 'Keys' });
+  const keys = page.getByRole('dialog', { name: label('shell.keys') });
   await expect(keys).toContainText('take the last step back');
-  await keys.getByRole('button', { name: 'Close' }).click();
+  await keys.getByRole('button', { name: label('shared.close') }).click();
   await expect(keys).toHaveCount(0);
 });
 
@@ -164,20 +165,20 @@ test('the main job once by roles and names alone, as one who does not see the pi
   }
   // measured, composed and heard: the pieces by the list, not by the picture
   await goTo(page, 'Compose');
-  await page.getByRole('button', { name: 'List' }).press('Enter');
-  const pieces = main.getByRole('listbox', { name: 'Pieces along the line' }).getByRole('option');
+  await page.getByRole('button', { name: label('shell.list') }).press('Enter');
+  const pieces = main.getByRole('listbox', { name: label('compose.pieces-along-the-line') }).getByRole('option');
   await expect(pieces.first()).toBeVisible();
-  await page.getByRole('button', { name: 'List' }).press('Enter');
-  await page.getByRole('button', { name: 'Propose three' }).press('Enter');
-  const proposals = page.getByRole('group', { name: 'Proposals' }).getByRole('button');
+  await page.getByRole('button', { name: label('shell.list') }).press('Enter');
+  await page.getByRole('button', { name: label('compose.propose-three') }).press('Enter');
+  const proposals = page.getByRole('group', { name: label('compose.proposals') }).getByRole('button');
   await expect(proposals).toHaveCount(3, { timeout: 60_000 });
   await expect(proposals.first()).toHaveAccessibleName(/\d+ pieces/);
   await proposals.first().press('Enter');
   await expect(proposals.first()).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText('saved');
+  await expect(page.getByRole('status', { name: label('shell.saving-2') })).toHaveText('saved');
   await goTo(page, 'Place');
   await expect(main.getByRole('heading', { level: 1 }).first()).toBeVisible();
   await expect(main.getByRole('button', { name: /^Entry 1,/ }).first()).toBeVisible();
   await goTo(page, 'Hand over');
-  await expect(page.getByRole('article', { name: 'Hand-over sheet' })).toContainText(/take \d+ out/i);
+  await expect(page.getByRole('article', { name: label('handover.hand-over-sheet') })).toContainText(/take \d+ out/i);
 });

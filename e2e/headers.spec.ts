@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { label } from './label';
 import { openBench, STATIONS, stationLink, watch } from './bench';
 
 const PAGES = ['/compose', '/brief', '/make', '/wire', '/place', '/days', '/log', '/hand-over', '/jobs', '/helper', '/nowhere'];
@@ -41,7 +42,7 @@ test('markup in a name is shown as it is written and never runs; a script put in
   await openBench(page, '/jobs');
   const job = JSON.parse(readFileSync('src/core/demo/demo-astronomy-toppers.ofrenda.json', 'utf8')) as Record<string, unknown>;
   const name = '<img src=x onerror="window.ran=1"><script>window.ran=1</script>';
-  await page.getByLabel('Job file').setInputFiles({
+  await page.getByLabel(label('jobs.job-file')).setInputFiles({
     name: 'job.ofrenda.json',
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify({ ...job, name })),

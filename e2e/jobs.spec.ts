@@ -1,24 +1,25 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { label } from './label';
 import { goTo, openBench, saved, stationLink, undo } from './bench';
 
 test('an edit is on disk within a second, and a reload brings back the very same state', async ({ page }) => {
   await openBench(page, '/brief');
-  await page.getByLabel('At the table').fill('47');
-  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText('saved', { timeout: 2000 });
+  await page.getByLabel(label('brief.at-the-table')).fill('47');
+  await expect(page.getByRole('status', { name: label('shell.saving-2') })).toHaveText('saved', { timeout: 2000 });
   const before = await exported(page);
   await page.reload();
-  await expect(page.getByLabel('At the table')).toHaveValue('47');
+  await expect(page.getByLabel(label('brief.at-the-table'))).toHaveValue('47');
   expect(await exported(page)).toEqual(before);
 });
 
 /** The open job as its exported file. */
 async function exported(page: Page): Promise<unknown> {
   const here = page.url();
-  await page.getByRole('link', { name: 'Jobs' }).click();
+  await page.getByRole('link', { name: label('shared.jobs') }).click();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Export the open job' }).click(),
+    page.getByRole('button', { name: label('shared.export-the-open-job') }).click(),
   ]);
   expect(file.suggestedFilename()).toMatch(/\.ofrenda\.json$/);
   const value: unknown = JSON.parse(readFileSync(await file.path(), 'utf8'));
@@ -28,19 +29,19 @@ async function exported(page: Page): Promise<unknown> {
 
 test('new job, copy, delete with undo', async ({ page }) => {
   await openBench(page, '/jobs');
-  const shelf = page.getByRole('list', { name: 'All jobs' });
+  const shelf = page.getByRole('list', { name: label('shared.all-jobs') });
   await expect(shelf.getByRole('listitem')).toHaveCount(3);
-  await page.getByRole('button', { name: 'New job' }).click();
-  await expect(page.getByRole('heading', { name: 'New job' })).toBeVisible();
+  await page.getByRole('button', { name: label('shared.new-job') }).click();
+  await expect(page.getByRole('heading', { name: label('shared.new-job') })).toBeVisible();
   await expect(page).toHaveURL(/\/brief$/);
-  await page.getByLabel('Name of the job').fill('Lighthouse supper');
+  await page.getByLabel(label('brief.name-of-the-job')).fill('Lighthouse supper');
   await saved(page);
-  await page.getByRole('link', { name: 'Jobs' }).click();
+  await page.getByRole('link', { name: label('shared.jobs') }).click();
   await page.getByRole('button', { name: 'Copy Lighthouse supper' }).click();
   await expect(shelf).toContainText('Lighthouse supper, copy');
   await page.getByRole('button', { name: 'Delete Lighthouse supper, copy' }).click();
   await expect(shelf).not.toContainText('Lighthouse supper, copy');
-  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await page.getByRole('button', { name: label('shell.bring-it-back') }).click();
   await expect(shelf).toContainText('Lighthouse supper, copy');
 });
 
@@ -48,13 +49,13 @@ test('a file goes out and comes in again as a second copy', async ({ page }, inf
   await openBench(page, '/jobs');
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Export the open job' }).click(),
+    page.getByRole('button', { name: label('shared.export-the-open-job') }).click(),
   ]);
   const place = info.outputPath('job.ofrenda.json');
   await file.saveAs(place);
-  await page.getByLabel('Job file').setInputFiles(place);
+  await page.getByLabel(label('jobs.job-file')).setInputFiles(place);
   await expect(page.getByRole('status').filter({ hasText: 'second copy' })).toBeVisible();
-  await expect(page.getByRole('list', { name: 'All jobs' }).getByRole('listitem')).toHaveCount(4);
+  await expect(page.getByRole('list', { name: label('shared.all-jobs') }).getByRole('listitem')).toHaveCount(4);
 });
 
 for (const [what, text, sentence] of [
@@ -64,9 +65,11 @@ for (const [what, text, sentence] of [
 ] as const) {
   test(`a file that ${what} is refused in one sentence, nothing is half imported`, async ({ page }) => {
     await openBench(page, '/jobs');
-    await page.getByLabel('Job file').setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+    await page
+      .getByLabel(label('jobs.job-file'))
+      .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(text) });
     await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();
-    await expect(page.getByRole('list', { name: 'All jobs' }).getByRole('listitem')).toHaveCount(3);
+    await expect(page.getByRole('list', { name: label('shared.all-jobs') }).getByRole('listitem')).toHaveCount(3);
   });
 }
 
@@ -100,8 +103,8 @@ test('a cake without a tier: said everywhere, and undo brings all back', async (
       .click();
   await expect(page.getByRole('alert').filter({ hasText: 'The cake has no tier yet' })).toBeVisible();
   await goTo(page, 'Compose');
-  await expect(page.getByRole('heading', { name: 'An empty turntable' })).toBeVisible();
-  await page.getByRole('button', { name: 'Propose three' }).click();
+  await expect(page.getByRole('heading', { name: label('compose.an-empty-turntable') })).toBeVisible();
+  await page.getByRole('button', { name: label('compose.propose-three') }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'There is no tier to compose on' })).toBeVisible();
   while (await undo(page).isEnabled()) await undo(page).click();
   await expect(stationLink(page, 'Make')).toHaveText(pieces);
@@ -109,7 +112,7 @@ test('a cake without a tier: said everywhere, and undo brings all back', async (
 
 test('evening light is remembered', async ({ page }) => {
   await openBench(page);
-  await page.getByRole('button', { name: 'Evening light' }).click();
+  await page.getByRole('button', { name: label('shell.evening-light') }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
@@ -117,16 +120,16 @@ test('evening light is remembered', async ({ page }) => {
 
 test('the bench’s own settings reach the plan: wire system, length of a wire, glue and allergens', async ({ page }) => {
   await openBench(page, '/brief');
-  await page.getByText('Wire, paper, glue and allergens').click();
+  await page.getByText(label('brief.wire-paper-glue-allergens')).click();
   await page.getByRole('radio', { name: 'AWG' }).click();
-  await page.getByRole('radio', { name: 'Egg white' }).click();
-  await page.getByRole('checkbox', { name: 'sesame' }).check();
-  await page.getByLabel('Length of a wire').fill('400');
+  await page.getByRole('radio', { name: label('brief.egg-white') }).click();
+  await page.getByRole('checkbox', { name: label('hand.allergen.sesame') }).check();
+  await page.getByLabel(label('brief.length-of-a-wire')).fill('400');
   await goTo(page, 'Wire & tape');
-  await expect(page.getByRole('region', { name: 'Wire to cut' })).toContainText('One bar is one wire of 400 mm');
-  await expect(page.getByRole('region', { name: 'Wire to cut' })).toContainText(/\d+ AWG/);
+  await expect(page.getByRole('region', { name: label('pack.wire') })).toContainText('One bar is one wire of 400 mm');
+  await expect(page.getByRole('region', { name: label('pack.wire') })).toContainText(/\d+ AWG/);
   await goTo(page, 'Hand over');
-  await expect(page.getByRole('article', { name: 'Hand-over sheet' })).toContainText(/sesame/);
+  await expect(page.getByRole('article', { name: label('handover.hand-over-sheet') })).toContainText(/sesame/);
 });
 
 test('two tabs on one job: the second is told and can only look, follows, and takes over when the first is closed', async ({
@@ -137,7 +140,7 @@ test('two tabs on one job: the second is told and can only look, follows, and ta
   const second = await context.newPage();
   await openBench(second, '/log');
   await expect(second.getByText(/^This job is open in another tab/)).toBeVisible();
-  await expect(second.getByRole('status', { name: 'Saving' })).toHaveText('open in another tab: only looking');
+  await expect(second.getByRole('status', { name: label('shell.saving-2') })).toHaveText('open in another tab: only looking');
   await second.getByRole('button', { name: /^One made, 1 of/ }).click();
   await expect(second.getByRole('list', { name: '0 made, 0 broken' })).toBeVisible();
   await page.getByRole('button', { name: /^One made, 1 of/ }).click();
@@ -152,16 +155,16 @@ test('two tabs on one job: the second is told and can only look, follows, and ta
 test('the whole studio backed up and restored, told first; a file that is none is refused', async ({ page }) => {
   await openBench(page, '/jobs');
   const waiting = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Back up everything' }).click();
+  await page.getByRole('button', { name: label('jobs.back-up-everything') }).click();
   const zip = readFileSync(await (await waiting).path());
   await page.getByRole('button', { name: /^Delete Harbour/ }).click();
-  await expect(page.getByRole('list', { name: 'All jobs' }).getByRole('listitem')).toHaveCount(2);
-  const file = page.getByLabel('Backup: file');
+  await expect(page.getByRole('list', { name: label('shared.all-jobs') }).getByRole('listitem')).toHaveCount(2);
+  const file = page.getByLabel(label('jobs.backup-file'));
   await file.setInputFiles({ name: 'b.zip', mimeType: 'application/zip', buffer: zip });
-  const backup = page.getByRole('region', { name: 'Backup' });
-  await expect(backup.getByRole('status')).toContainText('1 job not here yet, 2 just as here');
-  await backup.getByRole('button', { name: 'Restore', exact: true }).click();
-  await expect(page.getByRole('list', { name: 'All jobs' }).getByRole('listitem')).toHaveCount(3);
+  const backup = page.getByRole('region', { name: label('jobs.backup') });
+  await expect(backup.getByRole('status')).toContainText('1 job is not here yet, 2 as here');
+  await backup.getByRole('button', { name: label('jobs.restore'), exact: true }).click();
+  await expect(page.getByRole('list', { name: label('shared.all-jobs') }).getByRole('listitem')).toHaveCount(3);
   await file.setInputFiles({ name: 'no.zip', mimeType: 'application/zip', buffer: Buffer.from('no') });
   await expect(page.getByText('not a ZIP that can be read')).toBeVisible();
 });
@@ -179,7 +182,7 @@ test('earlier versions of a job are looked at and brought back, and that can be 
   await saved(page);
   await page.goto('/jobs');
   await page.getByText('Earlier versions of').click();
-  const versions = page.getByRole('list', { name: 'Earlier versions' });
+  const versions = page.getByRole('list', { name: label('jobs.earlier-versions') });
   await expect(versions.getByRole('listitem').nth(1)).toContainText('2 made');
   await versions
     .getByRole('listitem')
@@ -195,7 +198,7 @@ test('earlier versions of a job are looked at and brought back, and that can be 
 test('the cake goes out as a 3D model in binary glTF', async ({ page }) => {
   await openBench(page, '/jobs');
   const waiting = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'The cake as a 3D model' }).click();
+  await page.getByRole('button', { name: label('jobs.the-cake-as-3d-model') }).click();
   const file = await waiting;
   expect(file.suggestedFilename()).toMatch(/\.glb$/);
   const bytes = readFileSync(await file.path());
@@ -207,7 +210,7 @@ test('the whole bench pack as one PDF, and the turntable as a picture of print s
   await openBench(page, '/hand-over');
   const [pack] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'The whole bench pack' }).click(),
+    page.getByRole('button', { name: label('handover.the-whole-bench-pack') }).click(),
   ]);
   expect(pack.suggestedFilename()).toMatch(/bench-pack\.pdf$/);
   expect(
@@ -219,7 +222,7 @@ test('the whole bench pack as one PDF, and the turntable as a picture of print s
   await expect(page.locator('canvas').first()).toBeVisible();
   const [picture] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Picture at print size' }).click(),
+    page.getByRole('button', { name: label('compose.picture-at-print-size') }).click(),
   ]);
   const png = readFileSync(await picture.path());
   // PNG (ISO/IEC 15948): width at byte 16, height at 20; A4's long side at 300 dots to the inch is 3508 dots

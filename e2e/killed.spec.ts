@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { chromium, expect, test, type Browser, type Page } from '@playwright/test';
+import { label } from './label';
 
 /** How often; the order of the moments is seeded, so that a run can be repeated. */
 const KILLS = Number(process.env.KILLS ?? 200);
@@ -71,7 +72,7 @@ async function lane(baseURL: string, kills: number, random: () => number): Promi
       try {
         const page = browser.contexts()[0]!.pages()[0]!;
         await page.goto(`${baseURL}/brief`);
-        const field = page.getByRole('spinbutton', { name: 'At the table' });
+        const field = page.getByRole('spinbutton', { name: label('brief.at-the-table') });
         await expect(page.getByRole('heading', { name: 'Harbour library, a hundred years' })).toBeVisible();
         const kept = Number(await field.inputValue());
         if (round > 0) {

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { label } from './label';
 import { goTo, numberIn, openBench, saved, stationLink, undo } from './bench';
 
 const side = (page: Page, name: string) => page.getByRole('radio', { name, exact: true }).click();
@@ -17,16 +18,16 @@ test('tin: what it gives is drawn in it and need not be made; a chipped piece is
   await side(page, 'Tin');
   await page.getByLabel('State of rosehip sprig of 38 mm').selectOption('chipped');
   await side(page, 'Tray');
-  await page.getByRole('button', { name: 'Take what fits' }).click();
+  await page.getByRole('button', { name: label('make.take-what-fits') }).click();
   await expect(page.getByRole('button', { name: /^rosehip sprig: \d+ to make, 15 and \d+ spare$/ })).toBeVisible();
   expect(await numberIn(page, /(\d+) pieces to make/)).toBeGreaterThan(before);
   await undo(page).click();
   await expect(page.getByRole('button', { name: /^rosehip sprig: .*5 in the tin/ })).toBeVisible();
   await side(page, 'Tin');
   await page.getByRole('spinbutton', { name: 'dahlia left over' }).fill('2');
-  await page.getByLabel('Where').fill('hat box');
+  await page.getByLabel(label('shared.where')).fill('hat box');
   await page.getByRole('button', { name: /^Put \d+ pieces in the tin/ }).click();
-  const tin = page.getByRole('region', { name: 'In the tin' });
+  const tin = page.getByRole('region', { name: label('make.in-the-tin-2') });
   await expect(tin.getByRole('listitem').filter({ hasText: 'dahlia' })).toContainText('hat box');
   await page.reload();
   await side(page, 'Tin');
@@ -36,7 +37,7 @@ test('tin: what it gives is drawn in it and need not be made; a chipped piece is
 test('spares by a rule that can be changed', async ({ page }) => {
   await openBench(page, '/make');
   const before = await numberIn(page, /(\d+) pieces to make/);
-  await page.getByRole('spinbutton', { name: 'Spares at the least' }).fill('6');
+  await page.getByRole('spinbutton', { name: label('make.spares-at-the-least') }).fill('6');
   await expect.poll(() => numberIn(page, /(\d+) pieces to make/)).toBeGreaterThan(before);
   await expect(stationLink(page, 'Make')).toContainText(`${await numberIn(page, /(\d+) pieces to make/)} to make`);
 });
@@ -45,20 +46,23 @@ test('colours: each paste has a recipe that says how near it comes, and one labe
   page,
 }) => {
   await openBench(page, '/brief');
-  await page.getByRole('radiogroup', { name: 'Dust on the pieces' }).getByRole('radio', { name: 'Unknown' }).click();
+  await page
+    .getByRole('radiogroup', { name: label('brief.dust-on-the-pieces') })
+    .getByRole('radio', { name: label('brief.unknown') })
+    .click();
   await goTo(page, 'Make');
   await side(page, 'Colours');
-  const guide = page.getByRole('region', { name: 'Mixing guide' });
+  const guide = page.getByRole('region', { name: label('make.mixing-guide') });
   await expect(guide.getByRole('listitem').first()).toContainText(/g .+, \d+%/);
   await expect(guide.getByRole('listitem').first()).toContainText(/differs by \d/);
-  const shelf = page.getByRole('region', { name: 'Colours, dusts, glazes and glues' });
+  const shelf = page.getByRole('region', { name: label('make.colours-dusts-glazes-glues') });
   await expect(shelf.getByRole('status')).toContainText('is not edible');
   await page.getByLabel('What the label of plum dust says').selectOption('edible');
   await expect(shelf.getByRole('status')).toContainText('not known to be edible: it counts as not edible');
   await page.getByLabel('What the label of leaf glaze says').selectOption('edible');
   await expect(shelf.getByRole('status')).toContainText('is edible');
   await goTo(page, 'Hand over');
-  await expect(page.getByRole('article', { name: 'Hand-over sheet' })).not.toContainText(/dust that is/);
+  await expect(page.getByRole('article', { name: label('handover.hand-over-sheet') })).not.toContainText(/dust that is/);
   await goTo(page, 'Make');
   await side(page, 'Colours');
   for (const name of ['lemon', 'orange', 'claret', 'rose pink', 'violet', 'leaf green', 'brown'])
@@ -69,17 +73,17 @@ test('colours: each paste has a recipe that says how near it comes, and one labe
 test('price: what the client sees is one price; for oneself every line; the hour moves both', async ({ page }) => {
   await openBench(page, '/make');
   await page.getByRole('button', { name: /^Price €/ }).click();
-  const quote = page.getByRole('region', { name: 'Quote' });
+  const quote = page.getByRole('region', { name: label('make.quote') });
   await expect(quote).not.toContainText('Margin');
-  await page.getByRole('radio', { name: 'For you' }).click();
-  const lines = page.getByRole('list', { name: 'Breakdown' });
+  await page.getByRole('radio', { name: label('make.for-you') }).click();
+  const lines = page.getByRole('list', { name: label('make.breakdown') });
   await expect(lines).toContainText(/Work.*min at € 24 an hour/);
   const total = () => lines.getByRole('listitem').last().innerText();
   const before = await total();
-  await page.getByRole('spinbutton', { name: 'An hour' }).fill('30');
+  await page.getByRole('spinbutton', { name: label('make.an-hour') }).fill('30');
   await expect(lines).toContainText('at € 30 an hour');
   expect(await total()).not.toBe(before);
-  await page.getByRole('spinbutton', { name: 'Margin' }).fill('-4');
+  await page.getByRole('spinbutton', { name: label('shared.margin') }).fill('-4');
   await expect(page.locator('main').getByRole('alert')).toContainText(/Margin/);
   await expect(lines).toContainText('18% of the price');
 });
@@ -99,7 +103,7 @@ test('price list: bad cells are said with their line and change nothing; a good 
   const told = page.getByRole('status').filter({ hasText: 'changed' });
   await expect(told).toContainText(/0 rows new, 1 changed, \d+ gone/);
   await expect(page.getByRole('list', { name: /^To buy: sugarcraft shop/ })).toContainText('Flower paste');
-  await told.getByRole('button', { name: 'Take it in' }).click();
+  await told.getByRole('button', { name: label('shared.take-it-in') }).click();
   await expect(page.getByRole('list', { name: 'To buy: sugarcraft shop' })).toHaveCount(0);
   await expect(page.getByRole('list', { name: 'To buy: Shop not said' })).toContainText('no price');
   await undo(page).click();
@@ -109,34 +113,37 @@ test('price list: bad cells are said with their line and change nothing; a good 
 test('own species: a copy with six petals looks otherwise, can be chosen in Brief, and is kept', async ({ page }) => {
   await openBench(page, '/make');
   await side(page, 'Own species');
-  await page.getByRole('button', { name: 'Copy it' }).click();
+  await page.getByRole('button', { name: label('make.copy-it') }).click();
   const editor = page.getByRole('region', { name: /^Change / });
   const picture = editor.getByRole('img', { name: /, open$/ });
   await expect(picture).toBeVisible();
   const five = await picture.getAttribute('src');
-  await editor.getByRole('spinbutton', { name: 'How many' }).fill('6');
+  await editor.getByRole('spinbutton', { name: label('shared.how-many') }).fill('6');
   await expect.poll(() => picture.getAttribute('src')).not.toBe(five);
-  await editor.getByLabel('Name', { exact: true }).fill('Dogwood');
-  await editor.getByLabel('Name', { exact: true }).press('Tab');
+  await editor.getByLabel(label('shared.name'), { exact: true }).fill('Dogwood');
+  await editor.getByLabel(label('shared.name'), { exact: true }).press('Tab');
   await expect(page.getByRole('region', { name: 'Change Dogwood' })).toBeVisible();
-  await editor.getByLabel('Sizes, mm').fill('none');
+  await editor.getByLabel(label('make.sizes-mm')).fill('none');
   await expect(editor).toContainText('One to six sizes of 3 to 250 mm');
   await saved(page);
   await page.reload();
   await side(page, 'Own species');
-  await expect(page.getByRole('region', { name: 'Change Dogwood' }).getByRole('spinbutton', { name: 'How many' })).toHaveValue(
-    '6',
-  );
+  await expect(
+    page.getByRole('region', { name: 'Change Dogwood' }).getByRole('spinbutton', { name: label('shared.how-many') }),
+  ).toHaveValue('6');
   await goTo(page, 'Brief');
-  await page.getByRole('radiogroup', { name: 'Shelf of the catalogue' }).getByRole('radio', { name: 'Small' }).click();
-  const dogwood = page.getByRole('list', { name: 'Catalogue' }).getByRole('button', { name: /^Dogwood/ });
+  await page
+    .getByRole('radiogroup', { name: label('brief.shelf-of-the-catalogue') })
+    .getByRole('radio', { name: label('brief.small') })
+    .click();
+  const dogwood = page.getByRole('list', { name: label('shared.catalogue') }).getByRole('button', { name: /^Dogwood/ });
   await dogwood.click();
   await expect(dogwood).toHaveAttribute('aria-pressed', 'true');
 });
 
 test('another way of making a species: its steps, tools and checks on the card, undone with one press', async ({ page }) => {
   await openBench(page, '/make');
-  const card = page.getByRole('region', { name: 'How to make it' });
+  const card = page.getByRole('region', { name: label('make.how-to-make-it') });
   await expect(card).toContainText('Look for');
   await page.getByLabel('How dahlias are made').selectOption({ label: 'Snipped pompon' });
   await expect(card).toContainText('Scissors at 45°, row after row from base to tip');
@@ -147,16 +154,16 @@ test('another way of making a species: its steps, tools and checks on the card, 
 
 test('ends of wire: what cutting leaves goes in the tin with one press, and serves the next job first', async ({ page }) => {
   await openBench(page, '/wire');
-  const cut = page.getByRole('region', { name: 'Wire to cut' });
+  const cut = page.getByRole('region', { name: label('pack.wire') });
   await cut.getByRole('button', { name: /^All cut: put \d+ ends? of 60 mm and more in the tin/ }).click();
   await expect(cut).toContainText('the ends worth keeping are in the tin');
   await goTo(page, 'Make');
   await side(page, 'Tin');
-  const ends = page.getByRole('region', { name: 'Ends of wire' });
+  const ends = page.getByRole('region', { name: label('make.ends-of-wire') });
   await expect(ends.getByRole('listitem').first()).toContainText('gauge');
-  await page.getByRole('spinbutton', { name: 'Long' }).fill('300');
-  await ends.getByLabel('Wire').selectOption({ label: '22 ga' });
-  await ends.getByRole('button', { name: 'An end' }).click();
+  await page.getByRole('spinbutton', { name: label('make.long') }).fill('300');
+  await ends.getByLabel(label('make.wire')).selectOption({ label: '22 ga' });
+  await ends.getByRole('button', { name: label('make.an-end') }).click();
   await expect(ends.getByRole('listitem').filter({ hasText: '22 gauge green, 300 mm' })).toBeVisible();
   await goTo(page, 'Wire & tape');
   await undo(page).click();

@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { label } from './label';
 import { goTo, openBench, saved, STATIONS, undo, watch } from './bench';
 
 test.use({ serviceWorkers: 'allow' });
@@ -38,8 +39,8 @@ test('after one visit the main job is done with the network off: every station, 
   });
   expect(solver).toBeGreaterThan(10);
   await goTo(page, 'Compose');
-  await page.getByRole('button', { name: 'Propose three' }).click();
-  const full = page.getByRole('group', { name: 'Proposals' }).getByRole('button', { name: /Full/ });
+  await page.getByRole('button', { name: label('compose.propose-three') }).click();
+  const full = page.getByRole('group', { name: label('compose.proposals') }).getByRole('button', { name: /Full/ });
   await full.click({ timeout: 60_000 });
   await expect(full).toHaveAttribute('aria-pressed', 'true');
   await expect(undo(page)).toBeEnabled();
@@ -55,15 +56,15 @@ test('a newer build waits until it is asked for, and nothing of the open job is 
   try {
     writeFileSync('public/offline.js', `${worker}\n// newer`);
     await page.evaluate(async () => (await navigator.serviceWorker.ready).update());
-    const offer = page.getByRole('button', { name: 'Change to it now' });
+    const offer = page.getByRole('button', { name: label('shell.change-to-it-now') });
     await expect(offer).toBeVisible();
     // it waits: the page that is open is still served by the older one
     expect(await page.evaluate(async () => (await navigator.serviceWorker.ready).waiting?.state)).toBe('installed');
     await goTo(page, 'Brief');
-    await page.getByLabel('At the table').fill('77');
+    await page.getByLabel(label('brief.at-the-table')).fill('77');
     await Promise.all([page.waitForEvent('load'), offer.click()]);
     await openBench(page, '/brief');
-    await expect(page.getByLabel('At the table')).toHaveValue('77');
+    await expect(page.getByLabel(label('brief.at-the-table'))).toHaveValue('77');
     expect(await page.evaluate(async () => (await navigator.serviceWorker.ready).waiting)).toBeNull();
   } finally {
     writeFileSync('public/offline.js', worker);

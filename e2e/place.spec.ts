@@ -1,18 +1,19 @@
 import { expect, test } from '@playwright/test';
+import { label } from './label';
 import { openBench, saved, undo } from './bench';
 
 test('barriers side by side: another one taken, undone, and left to the rule again', async ({ page }) => {
   await openBench(page, '/place');
-  const compared = page.getByRole('region', { name: 'Barriers side by side' });
+  const compared = page.getByRole('region', { name: label('place.barriers-side-by-side-2') });
   const rows = compared.getByRole('list', { name: /^Barriers for/ }).getByRole('listitem');
   await expect(rows.first()).toContainText('recommended');
   await expect(rows.filter({ hasText: 'Not here' }).first()).toBeVisible();
-  const other = rows.filter({ has: page.getByRole('button', { name: 'Take it' }) }).first();
+  const other = rows.filter({ has: page.getByRole('button', { name: label('place.take-it') }) }).first();
   const name = await other.locator('b').first().innerText();
-  await other.getByRole('button', { name: 'Take it' }).click();
+  await other.getByRole('button', { name: label('place.take-it') }).click();
   await expect(rows.first()).toContainText(name);
   await expect(rows.first()).toContainText('yours');
-  await compared.getByRole('button', { name: 'Leave it to the rule' }).click();
+  await compared.getByRole('button', { name: label('place.leave-rule') }).click();
   await expect(rows.first()).toContainText('recommended');
   await undo(page).click();
   await expect(rows.first()).toContainText('yours');
@@ -21,13 +22,13 @@ test('barriers side by side: another one taken, undone, and left to the rule aga
 test('a straw of one’s own is measured in, compared with the rest, and taken away', async ({ page }) => {
   await openBench(page, '/place');
   await page.getByText(/^Straws and picks of your own/).click();
-  const form = page.getByRole('region', { name: 'Barriers side by side' });
-  await expect(form.getByRole('button', { name: 'Add it' })).toBeDisabled();
-  await form.getByRole('textbox', { name: 'Name' }).fill('my glass straw');
-  await form.getByRole('spinbutton', { name: 'Outside' }).fill('5');
+  const form = page.getByRole('region', { name: label('place.barriers-side-by-side-2') });
+  await expect(form.getByRole('button', { name: label('place.add-it') })).toBeDisabled();
+  await form.getByRole('textbox', { name: label('shared.name') }).fill('my glass straw');
+  await form.getByRole('spinbutton', { name: label('place.outside') }).fill('5');
   await expect(form).toContainText('wider outside than inside');
-  await form.getByRole('spinbutton', { name: 'Outside' }).fill('7.4');
-  await form.getByRole('button', { name: 'Add it' }).click();
+  await form.getByRole('spinbutton', { name: label('place.outside') }).fill('7.4');
+  await form.getByRole('button', { name: label('place.add-it') }).click();
   await expect(form.getByRole('list', { name: /^Barriers for/ })).toContainText('My glass straw');
   await form.getByRole('button', { name: 'Take my glass straw away' }).click();
   await expect(form.getByRole('list', { name: /^Barriers for/ })).not.toContainText('My glass straw');
@@ -35,7 +36,7 @@ test('a straw of one’s own is measured in, compared with the rest, and taken a
 
 test('what stands too near is moved apart with one press, as one step', async ({ page }) => {
   await openBench(page, '/place');
-  const messages = page.getByRole('region', { name: 'Messages' });
+  const messages = page.getByRole('region', { name: label('place.messages') });
   const near = messages.getByRole('button', { name: 'Move them apart' });
   const before = await near.count();
   expect(before).toBeGreaterThan(0);
@@ -48,8 +49,8 @@ test('what stands too near is moved apart with one press, as one step', async ({
 
 test('step by step beside the cake: by key and tap, there again after a reload', async ({ page }) => {
   await openBench(page, '/place');
-  await page.getByRole('button', { name: 'Place it, step by step' }).click();
-  const beside = page.getByRole('dialog', { name: 'Beside the cake' });
+  await page.getByRole('button', { name: label('place.place-step-by-step') }).click();
+  const beside = page.getByRole('dialog', { name: label('place.beside-the-cake') });
   await expect(beside.getByRole('heading')).toHaveText('Lay everything out beside the cake');
   await page.keyboard.press('ArrowRight');
   await expect(beside).toContainText(/1 of \d+: /);
@@ -65,7 +66,7 @@ test('step by step beside the cake: by key and tap, there again after a reload',
 
 test('templates: a sheet for each, with the measured round, printed as PDF and written as SVG', async ({ page }) => {
   await openBench(page, '/place');
-  const sheets = page.getByRole('region', { name: 'Templates' });
+  const sheets = page.getByRole('region', { name: label('place.templates') });
   await sheets.getByRole('tab', { name: /side$/ }).first().click();
   await expect(sheets.getByRole('img', { name: /side, with every point/ })).toBeVisible();
   await sheets.getByRole('spinbutton', { name: 'Round the bottom tier' }).fill('812');
@@ -86,7 +87,7 @@ test('templates: a sheet for each, with the measured round, printed as PDF and w
 test('a push test sets how firm the cake is, and back to what is assumed', async ({ page }) => {
   await openBench(page, '/place');
   await page.getByText(/^How firm the cake is: 40 kPa, assumed/).click();
-  await page.getByRole('spinbutton', { name: 'It gave way at' }).fill('100');
+  await page.getByRole('spinbutton', { name: label('place.it-gave-way-at') }).fill('100');
   await expect(page.getByText(/29 kPa, tested/)).toBeVisible();
   await page.getByRole('button', { name: /^As assumed for/ }).click();
   await expect(page.getByText(/40 kPa, assumed/)).toBeVisible();
@@ -94,14 +95,14 @@ test('a push test sets how firm the cake is, and back to what is assumed', async
 
 test('hand over: the sheet for the table, in Spanish, and both as a PDF', async ({ page }) => {
   await openBench(page, '/hand-over');
-  const sheet = page.getByRole('article', { name: 'Hand-over sheet' });
+  const sheet = page.getByRole('article', { name: label('handover.hand-over-sheet') });
   await expect(sheet).toContainText('For the person with the knife');
-  await page.getByRole('radio', { name: 'The table' }).click();
+  await page.getByRole('radio', { name: label('handover.the-table') }).click();
   await expect(sheet).toContainText('Only to look at');
   await page.getByRole('radio', { name: 'Español' }).click();
   await expect(sheet).toContainText('Solo para mirar');
   await expect(sheet).toHaveAttribute('lang', 'es');
   const waiting = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Both as PDF' }).click();
+  await page.getByRole('button', { name: label('handover.both-as-pdf') }).click();
   expect((await waiting).suggestedFilename()).toBe('hand-over.pdf');
 });

@@ -113,7 +113,7 @@ test('everything by its name on Ctrl K: a few letters, Enter', async ({ page }) 
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'evening');
   await commands(page);
   await page.keyboard.type('nothing like this');
-  await expect(page.getByText('Nothing is called so.')).toBeVisible();
+  await expect(page.getByText('No command has that name.')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { label } from './label';
 import { goTo, numberIn, openBench, saved, stationLink, STATIONS, undo, watch } from './bench';
 
 test('a first start shows the demo job, every station opens, nothing comes from outside and nothing is logged as an error', async ({
@@ -28,7 +29,7 @@ test('every station reads the one plan: pieces, entries and counts agree', async
   expect(await numberIn(page, /(\d+) go in/)).toBe(barriers);
   expect(await numberIn(page, /(\d+) come out/)).toBe(barriers);
   await goTo(page, 'Hand over');
-  await expect(page.getByRole('article', { name: 'Hand-over sheet' })).toContainText(`take ${barriers} out`);
+  await expect(page.getByRole('article', { name: label('handover.hand-over-sheet') })).toContainText(`take ${barriers} out`);
   await expect(page.getByRole('listitem').filter({ has: page.getByRole('button', { name: /,.*tier at/ }) })).toHaveCount(
     barriers,
   );
@@ -37,19 +38,19 @@ test('every station reads the one plan: pieces, entries and counts agree', async
 test('Make: opening a kind shows its steps, its sizes in mm and inches, and its spares with the reason', async ({ page }) => {
   await openBench(page, '/make');
   await page.getByRole('button', { name: /^cosmos: \d+ to make/ }).click();
-  const card = page.getByRole('region', { name: 'How to make it' });
+  const card = page.getByRole('region', { name: label('make.how-to-make-it') });
   await expect(card.getByRole('heading', { name: 'Cosmos' })).toBeVisible();
   await expect(card).toContainText('Cut, soften, vein');
   // the same size in both: 25.4 mm to the inch
   const [, mm, inches] = /open (\d+) mm\s*([\d.]+) in/.exec(await card.innerText())!;
   expect(Math.abs(Number(inches) * 25.4 - Number(mm))).toBeLessThan(0.7);
   await expect(card).toContainText(/enough survive in 90% of cases/);
-  await expect(card.getByText('Paste', { exact: true })).toBeVisible();
+  await expect(card.getByText(label('pack.paste'), { exact: true })).toBeVisible();
 });
 
 test('Wire & tape: least wire against fractions, and pressing a length shows its sum', async ({ page }) => {
   await openBench(page, '/wire');
-  const cut = page.getByRole('region', { name: 'Wire to cut' });
+  const cut = page.getByRole('region', { name: label('pack.wire') });
   const least = Number(/(\d+)/.exec(await cut.getByRole('radio', { name: /^Least wire/ }).innerText())![1]);
   const fractions = Number(/(\d+)/.exec(await cut.getByRole('radio', { name: /^By fractions/ }).innerText())![1]);
   expect(least).toBeLessThanOrEqual(fractions);
@@ -67,12 +68,12 @@ test('Wire & tape: least wire against fractions, and pressing a length shows its
 
 test('taped in sprays: joints are numbered, taped one by one, and the count is kept over a reload', async ({ page }) => {
   await openBench(page);
-  await page.getByLabel('How it meets the cake').selectOption('taped spray');
+  await page.getByLabel(label('compose.how-meets-cake')).selectOption('taped spray');
   await expect(stationLink(page, 'Wire & tape')).toContainText(/joints/);
   await goTo(page, 'Wire & tape');
   await page.getByRole('button', { name: 'Tape joint 1' }).click();
   await page.getByRole('button', { name: 'Tape joint 2' }).click();
-  await expect(page.getByRole('region', { name: 'Branching diagram' })).toContainText(/2 of \d+ taped/);
+  await expect(page.getByRole('region', { name: label('wire.branching-diagram') })).toContainText(/2 of \d+ taped/);
   await saved(page);
   await page.reload();
   await expect(page.getByRole('button', { name: 'Tape joint 3' })).toBeVisible();
@@ -84,22 +85,22 @@ test('Place: an entry chosen on the map is cut open beside it, and the list says
   await map.getByRole('button', { name: /^Entry 5,/ }).focus();
   await page.keyboard.press('Enter');
   await expect(map.getByRole('button', { name: /^Entry 5,/ })).toHaveAttribute('aria-pressed', 'true');
-  const cut = page.getByRole('region', { name: 'Cut through the cake' });
+  const cut = page.getByRole('region', { name: label('place.cut-through-the-cake') });
   await expect(cut).toContainText(/5: cut through at/);
   await expect(cut).toContainText(/Cut to \d+ mm, \d+° down, stem \d/);
   const mm = /Cut to (\d+) mm/.exec(await cut.innerText())![1]!;
-  await page.getByRole('button', { name: 'List' }).click();
+  await page.getByRole('button', { name: label('shell.list') }).click();
   const row = page.getByRole('row').filter({ has: page.getByRole('button', { name: '5', exact: true }) });
   await expect(row).toContainText(mm);
 });
 
 test('a stop closes the way out: bare wire planned into cake is never a go', async ({ page }) => {
   await openBench(page);
-  await page.getByLabel('How it meets the cake').selectOption('dummy');
+  await page.getByLabel(label('compose.how-meets-cake')).selectOption('dummy');
   await expect(stationLink(page, 'Place')).toContainText(/stop/);
   await expect(stationLink(page, 'Hand over')).toContainText('needs Place');
   await goTo(page, 'Place');
-  await expect(page.getByRole('region', { name: 'Messages' })).toContainText(/not made for food contact/);
+  await expect(page.getByRole('region', { name: label('place.messages') })).toContainText(/not made for food contact/);
   await saved(page);
   await page.goto('/hand-over');
   await expect(page.getByRole('heading', { name: /No sheet yet|Before you cut/ })).toBeVisible();
@@ -112,7 +113,7 @@ test('Days: longer evenings begin later, damp air is said', async ({ page }) => 
   const before = await title.innerText();
   await page.getByRole('radio', { name: '4 h evenings' }).click();
   await expect(title).not.toHaveText(before);
-  const humidity = page.getByRole('spinbutton', { name: 'Humidity' });
+  const humidity = page.getByRole('spinbutton', { name: label('days.humidity') });
   await humidity.fill('82');
   await expect(page.getByRole('alert').filter({ hasText: 'paste may not dry' })).toBeVisible();
   await humidity.fill('500');
@@ -122,7 +123,7 @@ test('Days: longer evenings begin later, damp air is said', async ({ page }) => 
 test('Days: to a calendar, and busy times out of one, said first, then kept free of work', async ({ page }) => {
   await openBench(page, '/days');
   const waiting = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'To a calendar' }).click();
+  await page.getByRole('button', { name: label('days.to-a-calendar') }).click();
   expect((await waiting).suggestedFilename()).toBe('days.ics');
   const event = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'BEGIN:VEVENT', 'UID:1', 'DTSTART:20270610T170000', 'DTEND:20270610T230000'];
   const file = [...event, 'SUMMARY:choir', 'END:VEVENT', 'END:VCALENDAR', ''].join('\r\n');
@@ -130,9 +131,9 @@ test('Days: to a calendar, and busy times out of one, said first, then kept free
     .getByLabel('Busy times from a calendar: file')
     .setInputFiles({ name: 'choir.ics', mimeType: 'text/calendar', buffer: Buffer.from(file) });
   await expect(page.getByRole('status').filter({ hasText: '1 busy time new' })).toBeVisible();
-  await page.getByRole('button', { name: 'Take it in' }).click();
+  await page.getByRole('button', { name: label('shared.take-it-in') }).click();
   await expect(page.getByText(/1 busy time kept free of work.*choir/)).toBeVisible();
-  await page.getByRole('button', { name: 'Forget them' }).click();
+  await page.getByRole('button', { name: label('days.forget-them') }).click();
   await page
     .getByLabel('Busy times from a calendar: file')
     .setInputFiles({ name: 'no.ics', mimeType: 'text/calendar', buffer: Buffer.from('hello') });
@@ -141,21 +142,21 @@ test('Days: to a calendar, and busy times out of one, said first, then kept free
 
 test('Log: pieces made and broken are counted, undone, and pull the minutes', async ({ page }) => {
   await openBench(page, '/log');
-  const bench = page.getByRole('region', { name: 'At the bench' });
+  const bench = page.getByRole('region', { name: label('shared.at-the-bench') });
   await bench.getByRole('button', { name: /^One made, 1 of/ }).click();
-  await bench.getByRole('button', { name: 'One broke' }).click();
+  await bench.getByRole('button', { name: label('log.one-broke') }).click();
   await expect(bench.getByRole('list', { name: '1 made, 1 broken' })).toBeVisible();
   await undo(page).click();
   await expect(bench.getByRole('list', { name: '1 made, 0 broken' })).toBeVisible();
-  await bench.getByRole('button', { name: 'Start the timer' }).click();
+  await bench.getByRole('button', { name: label('log.start-the-timer') }).click();
   await bench.getByRole('button', { name: /^One made, 2 of/ }).click();
-  await expect(page.getByRole('region', { name: 'Your values' })).toContainText('yours, from 1, unsure');
+  await expect(page.getByRole('region', { name: label('log.your-values') })).toContainText('yours, from 1, unsure');
   await expect(stationLink(page, 'Log')).toContainText(/2 of \d+ in/);
 });
 
 test('Hand over: what comes out is ticked, and stays ticked', async ({ page }) => {
   await openBench(page, '/hand-over');
-  const sheet = page.getByRole('article', { name: 'Hand-over sheet' });
+  const sheet = page.getByRole('article', { name: label('handover.hand-over-sheet') });
   await sheet.getByRole('button', { name: /^1,/ }).click();
   await sheet.getByRole('button', { name: /^2,/ }).click();
   await expect(sheet).toContainText(/2 of \d+ out/);
@@ -164,5 +165,5 @@ test('Hand over: what comes out is ticked, and stays ticked', async ({ page }) =
   await expect(sheet.getByRole('button', { name: /^1,/ })).toHaveAttribute('aria-pressed', 'true');
   await expect(sheet).toContainText('Not food');
   await expect(sheet).toContainText('Check your local food rules');
-  await expect(page.getByText('Go:')).toBeVisible();
+  await expect(page.getByText(label('handover.go'))).toBeVisible();
 });

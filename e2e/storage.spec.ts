@@ -1,11 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { label } from './label';
 import { goTo, openBench, saved } from './bench';
 
 const ASTRONOMY = readFileSync('src/core/demo/demo-astronomy-toppers.ofrenda.json', 'utf8');
 
 const sign = (page: Page) => page.locator('main').getByRole('alert');
-const guests = (page: Page) => page.getByRole('spinbutton', { name: 'At the table' });
+const guests = (page: Page) => page.getByRole('spinbutton', { name: label('brief.at-the-table') });
 
 async function edit(page: Page, count: string): Promise<void> {
   const field = guests(page);
@@ -26,15 +27,19 @@ test('storage that is full is said at once, with the job as a file beside it; wi
   await page.evaluate(() => void Object.assign(window, { full: true }));
   await edit(page, '71');
   await expect(sign(page)).toContainText('no room left');
-  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText('not saved');
+  await expect(page.getByRole('status', { name: label('shell.saving-2') })).toHaveText('not saved');
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    sign(page).getByRole('button', { name: 'Save the job as a file' }).click(),
+    sign(page)
+      .getByRole('button', { name: label('shell.save-job-as-file') })
+      .click(),
   ]);
   const job = JSON.parse(readFileSync(await file.path(), 'utf8')) as { brief: { guests: number } };
   expect(job.brief.guests).toBe(71);
   await page.evaluate(() => void delete (window as { full?: true }).full);
-  await sign(page).getByRole('button', { name: 'Store it again' }).click();
+  await sign(page)
+    .getByRole('button', { name: label('shell.store-it-again') })
+    .click();
   await expect(sign(page)).toHaveCount(0);
   await saved(page);
   await page.reload();
@@ -68,7 +73,9 @@ test('storage that the browser clears is said, and the open job is stored again'
   const browser = await context.newCDPSession(page);
   await browser.send('Storage.clearDataForOrigin', { origin: new URL(page.url()).origin, storageTypes: 'indexeddb' });
   await expect(sign(page)).toContainText('cleared what was stored');
-  await sign(page).getByRole('button', { name: 'Store it again' }).click();
+  await sign(page)
+    .getByRole('button', { name: label('shell.store-it-again') })
+    .click();
   await saved(page);
   await page.reload();
   await expect(guests(page)).toHaveValue('73');
@@ -113,13 +120,13 @@ test.describe('with file access', () => {
     );
     await openBench(page, '/jobs');
     const before = JSON.parse(ASTRONOMY) as { name: string };
-    await page.getByRole('button', { name: 'Open a file' }).click();
+    await page.getByRole('button', { name: label('jobs.open-a-file') }).click();
     await expect(page.getByRole('status').filter({ hasText: 'is open' })).toContainText(before.name);
-    await page.getByRole('link', { name: 'Brief' }).click();
+    await page.getByRole('link', { name: label('shell.brief') }).click();
     await edit(page, '74');
     await saved(page);
-    await page.getByRole('link', { name: 'Jobs' }).click();
-    await page.getByRole('button', { name: 'Export the open job' }).click();
+    await page.getByRole('link', { name: label('shared.jobs') }).click();
+    await page.getByRole('button', { name: label('shared.export-the-open-job') }).click();
     await expect(page.getByRole('status').filter({ hasText: 'Saved into toppers.ofrenda.json' })).toBeVisible();
     const written = await page.evaluate(async () => {
       const folder = await navigator.storage.getDirectory();
@@ -139,7 +146,7 @@ async function drop(page: Page, name: string, text: string): Promise<void> {
     [name, text],
   );
   await page.dispatchEvent('main', 'dragenter', { dataTransfer: data });
-  await expect(page.getByText('Let go: a job, a packet or a backup is opened')).toBeVisible();
+  await expect(page.getByText(label('shell.let-go-job-packet-or'))).toBeVisible();
   await page.dispatchEvent('main', 'drop', { dataTransfer: data });
 }
 
@@ -191,5 +198,5 @@ for (const { version, stores } of SCHEMAS)
     await page.reload();
     await expect(guests(page)).toHaveValue('75');
     await page.goto('/jobs');
-    await expect(page.getByRole('list', { name: 'All jobs' }).getByRole('listitem')).toHaveCount(1);
+    await expect(page.getByRole('list', { name: label('shared.all-jobs') }).getByRole('listitem')).toHaveCount(1);
   });

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { label } from './label';
 import { openBench, saved, undo } from './bench';
 
 /** The demo wreath, which is taped in sprays. */
@@ -8,21 +9,24 @@ async function openWreath(page: Page): Promise<void> {
     .getByRole('button', { name: /Midwinter wreath/ })
     .first()
     .click();
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /^Wire/ }).click();
-  await expect(page.getByRole('region', { name: 'Branching diagram' })).toBeVisible();
+  await page
+    .getByRole('navigation', { name: label('shell.stations') })
+    .getByRole('link', { name: /^Wire/ })
+    .click();
+  await expect(page.getByRole('region', { name: label('wire.branching-diagram') })).toBeVisible();
 }
 
 test('bench mode: one step at a time by key, tap and button; back; why; the step is there again after a reload', async ({
   page,
 }) => {
   await openWreath(page);
-  await page.getByRole('button', { name: 'At the bench, step by step' }).click();
-  const bench = page.getByRole('dialog', { name: 'At the bench' });
-  await bench.getByText('Tape', { exact: true }).click();
+  await page.getByRole('button', { name: label('shared.at-bench-step-by-step') }).click();
+  const bench = page.getByRole('dialog', { name: label('shared.at-the-bench') });
+  await bench.getByText(label('wire.tape'), { exact: true }).click();
   await expect(bench.getByRole('heading')).toHaveText(/^Begin with the/);
   await expect(bench).toContainText('Spray 1 of');
   await expect(bench).toContainText(/\d+ ga/);
-  await bench.getByRole('button', { name: 'Why so?' }).click();
+  await bench.getByRole('button', { name: label('shared.why-so') }).click();
   await expect(bench).toContainText(/wire/);
   const first = await bench.getByRole('heading').innerText();
   await page.keyboard.press('ArrowRight');
@@ -37,7 +41,7 @@ test('bench mode: one step at a time by key, tap and button; back; why; the step
   await page.reload();
   await expect(bench.getByRole('img', { name: /^2 of \d+ done/ })).toBeVisible();
   for (const left of [1, 0]) {
-    await bench.getByRole('button', { name: 'Back' }).click();
+    await bench.getByRole('button', { name: label('shared.back') }).click();
     await expect(bench.getByRole('img', { name: new RegExp(`^${left} of \\d+ done`) })).toBeVisible();
   }
   await expect(bench.getByRole('heading')).toHaveText(first);
@@ -47,24 +51,24 @@ test('bench mode: one step at a time by key, tap and button; back; why; the step
 
 test('a timed sitting goes to the log when the bench is closed', async ({ page }) => {
   await openWreath(page);
-  await page.getByRole('button', { name: 'At the bench, step by step' }).click();
-  const bench = page.getByRole('dialog', { name: 'At the bench' });
-  await bench.getByRole('radio', { name: 'Tape' }).click();
-  await bench.getByRole('button', { name: 'Time it' }).click();
+  await page.getByRole('button', { name: label('shared.at-bench-step-by-step') }).click();
+  const bench = page.getByRole('dialog', { name: label('shared.at-the-bench') });
+  await bench.getByRole('radio', { name: label('wire.tape') }).click();
+  await bench.getByRole('button', { name: label('shared.time-it') }).click();
   await bench.getByRole('button', { name: /^Done/ }).click();
-  await bench.getByRole('button', { name: 'Close' }).click();
-  await expect(page.getByRole('button', { name: /^Undo \d+ min of taping/ })).toBeVisible();
+  await bench.getByRole('button', { name: label('shared.close') }).click();
+  await expect(page.getByRole('button', { name: label('shell.undo', { back: label('shared.do-min-of') }) })).toBeVisible();
 });
 
 test('a joint is sent to the heel, and split off into a spray of its own; both are undone', async ({ page }) => {
   await openWreath(page);
   const tabs = page.getByRole('tab', { name: /^Spray/ });
   const before = await tabs.count();
-  await page.getByLabel('Joint to change').selectOption({ index: 2 });
-  const card = page.getByRole('group', { name: 'Change a joint' });
-  await card.getByLabel('It joins').selectOption({ label: 'the heel, at the pick' });
+  await page.getByLabel(label('wire.joint-to-change')).selectOption({ index: 2 });
+  const card = page.getByRole('group', { name: label('wire.change-a-joint') });
+  await card.getByLabel(label('wire.it-joins')).selectOption({ label: 'the heel, at the pick' });
   await expect(page.getByRole('button', { name: /^Undo joint 2 elsewhere/ })).toBeVisible();
-  await card.getByLabel('Taped into').selectOption({ label: 'a new spray' });
+  await card.getByLabel(label('wire.taped-into')).selectOption({ label: 'a new spray' });
   await expect(tabs).toHaveCount(before + 1);
   await undo(page).click();
   await expect(tabs).toHaveCount(before);
@@ -83,19 +87,19 @@ test('a joint is pulled along its stem: its distance follows, one step, undone',
   await page.mouse.move(x - 40, y, { steps: 4 });
   await page.mouse.up();
   await expect(page.getByRole('button', { name: /^Undo joint \d+ moved along/ })).toBeVisible();
-  await expect(page.getByLabel('Moved toward the tip')).not.toHaveValue('0');
+  await expect(page.getByLabel(label('wire.moved-toward-the-tip'))).not.toHaveValue('0');
   await undo(page).click();
-  await expect(page.getByLabel('Moved toward the tip')).toHaveValue('0');
+  await expect(page.getByLabel(label('wire.moved-toward-the-tip'))).toHaveValue('0');
 });
 
 test('pieces of many parts are made up first: ring by ring, a step each, then on to taping', async ({ page }) => {
   await openBench(page, '/wire');
-  await page.getByRole('button', { name: 'At the bench, step by step' }).click();
-  const bench = page.getByRole('dialog', { name: 'At the bench' });
+  await page.getByRole('button', { name: label('shared.at-bench-step-by-step') }).click();
+  const bench = page.getByRole('dialog', { name: label('shared.at-the-bench') });
   await expect(bench).toContainText(/to make up, 1 of/);
   await bench.getByRole('button', { name: /^Done/ }).click();
   await expect(bench.getByRole('img', { name: /^1 of \d+ done/ })).toBeVisible();
-  await bench.getByRole('radio', { name: 'Tape' }).click();
+  await bench.getByRole('radio', { name: label('wire.tape') }).click();
   await expect(bench).toContainText(/Stem 1 of/);
 });
 
@@ -112,7 +116,7 @@ test('diagrams are printed on sheets at true size, as a PDF', async ({ page }) =
 
 test('which wire and why: a thinner wire by hand is taken, said to be thin, and left to the rule again', async ({ page }) => {
   await openBench(page, '/wire');
-  const table = page.getByRole('region', { name: 'Which wire and why' });
+  const table = page.getByRole('region', { name: label('wire.which-wire-and-why') });
   const row = table.getByRole('listitem').filter({ hasText: 'Dahlia' });
   await expect(row).toContainText('by strength');
   await row.getByLabel('Wire for Dahlia').selectOption({ label: '30 ga' });
@@ -125,23 +129,31 @@ test('one branch without a cake: counted as wanted, with its wires and joints, i
   page,
 }) => {
   await openBench(page, '/wire');
-  await page.getByRole('link', { name: 'One branch, without a cake' }).click();
-  const own = page.getByRole('region', { name: 'Own species' });
-  await own.getByLabel('Begin from').first().selectOption({ label: 'Delphinium' });
-  await own.getByRole('button', { name: 'Copy it' }).click();
-  await page.getByRole('spinbutton', { name: 'Buds at the tip' }).fill('9');
-  await page.getByRole('spinbutton', { name: 'Opening' }).fill('7');
-  await page.getByRole('spinbutton', { name: 'Open, below' }).fill('15');
+  await page.getByRole('link', { name: label('wire.one-branch-without-cake') }).click();
+  const own = page.getByRole('region', { name: label('shared.own-species') });
+  await own.getByLabel(label('make.begin-from')).first().selectOption({ label: 'Delphinium' });
+  await own.getByRole('button', { name: label('make.copy-it') }).click();
+  await page.getByRole('spinbutton', { name: label('counts.buds') }).fill('9');
+  await page.getByRole('spinbutton', { name: label('counts.opening') }).fill('7');
+  await page.getByRole('spinbutton', { name: label('counts.open') }).fill('15');
   const one = page.getByRole('region', { name: 'One Delphinium, own' });
   await expect(one).toContainText('9 buds');
   await expect(one).toContainText('22 florets');
-  await expect(one.getByRole('list', { name: 'Wires of one' })).toContainText('31 ×');
-  await expect(one.getByRole('list', { name: 'Joints of one' }).getByRole('listitem').first()).toContainText('Begin with');
-  await one.getByRole('button', { name: 'One is made: in the tin' }).click();
-  await one.getByRole('button', { name: 'One onto the turntable' }).click();
-  await expect(page.getByRole('button', { name: 'Undo one onto the turntable' })).toBeVisible();
-  await page.getByRole('radio', { name: 'Tin', exact: true }).click();
+  await expect(one.getByRole('list', { name: label('make.wires-of-one') })).toContainText('31 ×');
   await expect(
-    page.getByRole('region', { name: 'In the tin' }).getByRole('listitem').filter({ hasText: 'delphinium, own' }),
+    one
+      .getByRole('list', { name: label('make.joints-of-one') })
+      .getByRole('listitem')
+      .first(),
+  ).toContainText('Begin with');
+  await one.getByRole('button', { name: label('make.one-made-tin') }).click();
+  await one.getByRole('button', { name: label('make.one-onto-the-turntable') }).click();
+  await expect(page.getByRole('button', { name: 'Undo one onto the turntable' })).toBeVisible();
+  await page.getByRole('radio', { name: label('make.tin'), exact: true }).click();
+  await expect(
+    page
+      .getByRole('region', { name: label('make.in-the-tin-2') })
+      .getByRole('listitem')
+      .filter({ hasText: 'delphinium, own' }),
   ).toBeVisible();
 });

@@ -228,7 +228,7 @@ export interface LabelArgs {
   'log.write-down-readings': { fresh: Arg };
   'log.yours-dries-times-reckoned-hours': { share: Arg; entries: Arg; sure: Arg; late: Arg };
   'log.yours-from': { entries: Arg; sure: Arg };
-  'log.yours-from-pieces': { entries: Arg; breakage: Arg; sure: Arg };
+  'log.yours-from-pieces': { breakage: Arg; entries: Arg; sure: Arg };
   'make.a-line-each': { label: Arg };
   'make.a-pack-holds-2': { name: Arg; field: Arg };
   'make.add-have-no-price': { missing: Arg };

@@ -134,7 +134,8 @@ export const LOG = {
   'log.yours-dries-times-reckoned-hours':
     'Yours dries in {share} times the expected hours, from {entries}, {sure}.{late, select, yes { Finding it dry says only that you looked late enough.} other {}}',
   'log.yours-from': 'yours, from {entries}, {sure}',
-  'log.yours-from-pieces': 'yours, from {entries} {breakage, select, yes {pieces} other {weighings}}, {sure}',
+  'log.yours-from-pieces':
+    'yours, from {breakage, select, yes {{entries, plural, one {# piece} other {# pieces}}} other {{entries, plural, one {# weighing} other {# weighings}}}}, {sure}',
   'log.entry': 'entry',
   'log.packet-file': 'A packet: file',
   'log.steady': 'steady',

@@ -139,7 +139,8 @@ export const LOG: Readonly<Record<keyof typeof EN, string>> = {
   'log.yours-dries-times-reckoned-hours':
     'La tuya seca en {share} veces las horas previstas, de {entries}, {sure}.{late, select, yes { Hallarla seca solo dice que miraste lo bastante tarde.} other {}}',
   'log.yours-from': 'tuyo, de {entries}, {sure}',
-  'log.yours-from-pieces': 'tuyo, de {entries} {breakage, select, yes {piezas} other {pesadas}}, {sure}',
+  'log.yours-from-pieces':
+    'tuyo, de {breakage, select, yes {{entries, plural, one {# pieza} other {# piezas}}} other {{entries, plural, one {# pesada} other {# pesadas}}}}, {sure}',
   'log.entry': 'anotación',
   'log.packet-file': 'Un paquete: archivo',
   'log.steady': 'estable',

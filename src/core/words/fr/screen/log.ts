@@ -140,7 +140,8 @@ export const LOG: Readonly<Record<keyof typeof EN, string>> = {
   'log.yours-dries-times-reckoned-hours':
     'La vôtre sèche en {share} fois les heures prévues, de {entries}, {sure}.{late, select, yes { La trouver sèche dit seulement que vous avez regardé assez tard.} other {}}',
   'log.yours-from': 'le vôtre, de {entries}, {sure}',
-  'log.yours-from-pieces': 'le vôtre, de {entries} {breakage, select, yes {pièces} other {pesées}}, {sure}',
+  'log.yours-from-pieces':
+    'le vôtre, de {breakage, select, yes {{entries, plural, one {# pièce} other {# pièces}}} other {{entries, plural, one {# pesée} other {# pesées}}}}, {sure}',
   'log.entry': 'note',
   'log.packet-file': 'Un paquet : fichier',
   'log.steady': 'stable',
