@@ -1,0 +1,123 @@
+import { spawn } from 'node:child_process';
+import { cpSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, symlinkSync, writeFileSync } from 'node:fs';
+import { availableParallelism, tmpdir } from 'node:os';
+import path from 'node:path';
+import { mutated, mutations } from './mutate.mjs';
+
+/**
+ * Mutants of the core: one small fault at a time, and whether a test notices. `npm run mutants -- --count 200 --seed 1
+ * --folders plan,days,formats,log,cake,geometry`. A mutant is killed when a test fails or does not end, survives when every
+ * test that reaches its file passes within the time given, and is undecided when that time is over.
+ */
+const asked = (name, otherwise) => {
+  const at = process.argv.indexOf(`--${name}`);
+  return at < 0 ? otherwise : process.argv[at + 1];
+};
+const COUNT = Number(asked('count', '200'));
+const SEED = Number(asked('seed', '1'));
+const FOLDERS = asked('folders', 'plan,days,formats,log,cake,geometry').split(',');
+const SECONDS = Number(asked('seconds', '120'));
+const WORKERS = Math.max(1, Math.min(availableParallelism(), 2));
+
+/** Mulberry32: the same draw for the same seed. */
+function seeded(seed) {
+  let a = seed >>> 0;
+  return () => {
+    a = (a + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(a ^ (a >>> 15), 1 | a);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+const isSource = (name) => name.endsWith('.ts') && !name.endsWith('.test.ts') && !/^facts|facts\.ts$/.test(name);
+function* sources(folder) {
+  for (const name of readdirSync(folder).sort()) {
+    const file = path.join(folder, name);
+    if (statSync(file).isDirectory()) yield* sources(file);
+    else if (isSource(name)) yield file;
+  }
+}
+
+/** A copy of the tree in which a worker may break things. */
+function copyOfTree(root) {
+  const place = mkdtempSync(path.join(tmpdir(), 'ofrenda-mutants-'));
+  for (const part of ['src', 'cli', 'app', 'bench', 'docs', 'package.json', 'tsconfig.json', 'jest.config.mjs'])
+    if (existsSync(path.join(root, part))) cpSync(path.join(root, part), path.join(place, part), { recursive: true });
+  symlinkSync(path.join(root, 'node_modules'), path.join(place, 'node_modules'));
+  return place;
+}
+
+/** Runs jest in the copy; 'passed', 'failed' or 'late'. */
+function jest(place, args, seconds) {
+  return new Promise((done) => {
+    const child = spawn(process.execPath, ['node_modules/jest/bin/jest.js', '--silent', '--bail', '--maxWorkers=1', ...args], {
+      cwd: place,
+      stdio: 'ignore',
+      detached: true,
+    });
+    let late = false;
+    const timer = setTimeout(() => {
+      late = true;
+      process.kill(-child.pid, 'SIGKILL');
+    }, seconds * 1000);
+    child.on('close', (code) => {
+      clearTimeout(timer);
+      done(late ? 'late' : code === 0 ? 'passed' : 'failed');
+    });
+  });
+}
+
+/** The tests of the file’s own folder first, then the others that reach it: what is near notices soonest. */
+async function verdict(place, file) {
+  const own = path.dirname(file);
+  const near = await jest(place, ['--testPathPatterns', `^.*/${own}/[^/]*\\.test\\.ts$`, '--passWithNoTests'], SECONDS);
+  if (near !== 'passed') return near === 'failed' ? 'killed' : 'undecided';
+  const far = await jest(place, ['--findRelatedTests', file, '--testPathIgnorePatterns', `/${own}/[^/]*\\.test\\.ts$`, '--passWithNoTests'], SECONDS); // prettier-ignore
+  return far === 'failed' ? 'killed' : far === 'passed' ? 'survived' : 'undecided';
+}
+
+const root = process.cwd();
+const random = seeded(SEED);
+const all = FOLDERS.flatMap((folder) =>
+  [...sources(path.join('src/core', folder))].flatMap((file) => {
+    const text = readFileSync(file, 'utf8');
+    return mutations(text, file).map((mutation) => ({ file, folder, mutation, text }));
+  }),
+);
+const drawn = all
+  .map((mutant) => ({ mutant, order: random() }))
+  .sort((a, b) => a.order - b.order)
+  .slice(0, COUNT)
+  .map(({ mutant }) => mutant);
+console.log(`${all.length} mutants in ${FOLDERS.join(', ')}; ${drawn.length} drawn with seed ${SEED}`);
+
+const results = [];
+let next = 0;
+async function work() {
+  const place = copyOfTree(root);
+  try {
+    while (next < drawn.length) {
+      const { file, folder, mutation, text } = drawn[next++];
+      writeFileSync(path.join(place, file), mutated(text, mutation));
+      const found = await verdict(place, file);
+      writeFileSync(path.join(place, file), text);
+      results.push({ file, folder, line: mutation.line, what: mutation.what, verdict: found });
+      console.log(`${String(results.length).padStart(3)}/${drawn.length} ${found.padEnd(9)} ${file}:${mutation.line} ${mutation.what}`);
+    }
+  } finally {
+    rmSync(place, { recursive: true, force: true });
+  }
+}
+await Promise.all(Array.from({ length: WORKERS }, work));
+
+mkdirSync('test-results', { recursive: true });
+writeFileSync('test-results/mutants.json', `${JSON.stringify({ seed: SEED, folders: FOLDERS, results }, null, 1)}\n`);
+const of = (want, folder) => results.filter((r) => r.verdict === want && (!folder || r.folder === folder)).length;
+const share = (folder) => {
+  const killed = of('killed', folder);
+  const decided = killed + of('survived', folder);
+  return `${killed} of ${decided} decided killed${decided ? ` (${Math.round((killed / decided) * 100)} %)` : ''}, ${of('undecided', folder)} undecided`;
+};
+for (const folder of FOLDERS) console.log(`${folder.padEnd(10)} ${share(folder)}`);
+console.log(`all        ${share()}`);
