@@ -1,5 +1,6 @@
 import type { Cake, Tier } from '../src/core/cake/cake';
-import type { Arrangement, LineForm, LineSpec } from '../src/core/compose/arrangement';
+import type { Arrangement, LineSpec } from '../src/core/compose/arrangement';
+import type { LineForm } from '../src/core/compose/lineKinds';
 import { FULL_DENSITY, type ComposeRequest } from '../src/core/compose/composer';
 import { drawLine } from '../src/core/compose/line';
 import { shareOut, type Style } from '../src/core/compose/shareOut';

@@ -3,7 +3,7 @@ import { cakeSolid } from '../cake/solid';
 import { distance, dot, length, type Vec3 } from '../geometry/vec3';
 import { defaultLine } from '../plan/newProject';
 import { cakeOf, FORMS } from '../testing/samples';
-import type { LineForm } from './arrangement';
+import type { LineForm } from './lineKinds';
 import { effectiveAreaMm2, envelopeAreaMm2, envelopeGrid } from './envelope';
 import { directionAt, drawLine, nearestOnLine } from './line';
 

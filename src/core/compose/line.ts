@@ -2,20 +2,11 @@ import type { Cake } from '../cake/cake';
 import { cakeSkin, type Skin, type SkinPoint } from '../cake/skin';
 import { clamp } from '../geometry/numbers';
 import { cross, distance, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
-import type { LineForm, LineSpec } from './arrangement';
+import type { LineSpec } from './arrangement';
+import type { LineForm } from './lineKinds';
 import { armShareFrom, taper } from './taper';
 import { facing } from './dome';
-import { cascade } from './lines/cascade';
-import { cluster } from './lines/cluster';
-import { cornerSpray } from './lines/cornerSpray';
-import { crescent } from './lines/crescent';
-import { garland } from './lines/garland';
-import { lazyS } from './lines/lazyS';
-import { pick } from './lines/pick';
-import { plaque } from './lines/plaque';
-import { posy } from './lines/posy';
-import { ring } from './lines/ring';
-import { sideSpray } from './lines/sideSpray';
+import { lineKind } from './lineKinds';
 
 /** A place on the skin beside the line, with directions: outward, along toward s = 1, and to the + side. */
 export interface LineFrame {
@@ -65,12 +56,7 @@ export interface Plate {
   colour: string;
 }
 
-/** A plaque stands on two skewers at this share of its half-width to either side, so that it cannot turn. */
-export const SKEWER_SHARE = 0.5;
-
-/** What a form draws: a path in the skin's own coordinates, or (posy) frames of its own. */
-export type FormMaker<F extends LineForm> = (spec: Extract<LineSpec, { form: F }>, skin: Skin, cake: Cake) => DrawnLine;
-
+/** What a form draws: a path in the skin's own coordinates, or (on a top) frames of its own. */
 export type DrawnLine =
   | { kind: 'path'; closed: boolean; path: readonly PathPoint[] }
   | {
@@ -87,22 +73,6 @@ export type DrawnLine =
 /** A point of a path: azimuth (radians) and meridian length (mm). */
 export type PathPoint = readonly [azimuthRad: number, meridianMm: number];
 
-const FORMS: { [F in LineForm]: FormMaker<F> } = {
-  crescent,
-  'lazy S': lazyS,
-  cascade,
-  'side spray': sideSpray,
-  'corner spray': cornerSpray,
-  ring,
-  garland,
-  posy,
-  cluster,
-  plaque,
-  pick,
-};
-
-export const LINE_FORMS = Object.keys(FORMS) as LineForm[];
-
 const skins = new WeakMap<Cake, Skin>();
 
 /** The skin of a cake, unrolled once for each cake; cakes are never changed in place. */
@@ -117,7 +87,7 @@ export function drawLine(spec: LineSpec, cake: Cake): Line | null {
   if (cake.tiers.length === 0) return null;
   if ('tier' in spec && spec.tier >= cake.tiers.length) return null;
   const skin = skinOf(cake);
-  const made = (FORMS[spec.form] as FormMaker<LineForm>)(spec as never, skin, cake);
+  const made = lineKind(spec.form).draw(spec, skin, cake);
   const drawn = made.kind === 'own' && 'facesRad' in spec ? facing(made, cake, spec) : made;
   if (drawn.kind === 'own') {
     return {

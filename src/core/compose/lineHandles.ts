@@ -1,25 +1,11 @@
 import type { Cake } from '../cake/cake';
-import { addScaled, dot, sub, type Vec3 } from '../geometry/vec3';
-import type { LineForm, LineSpec } from './arrangement';
-import { drawLine, type Line } from './line';
+import { dot, sub, type Vec3 } from '../geometry/vec3';
+import type { LineSpec } from './arrangement';
+import { drawLine } from './line';
 import { fieldValue, lineFields, withKept } from './lineFields';
-
-/** How a point of a line is called. */
-type GripName =
-  | 'beginning'
-  | 'corner'
-  | 'end'
-  | 'facing'
-  | 'focal-point'
-  | 'half-width'
-  | 'middle'
-  | 'opening'
-  | 'place'
-  | 'radius'
-  | 'rise'
-  | 'stem'
-  | 'swag'
-  | 'swing';
+import { lineKind } from './lineKinds';
+import type { LineShape } from './lines/kind';
+import type { Grip, GripName } from './lines/grips';
 
 /** A point of a line that a hand takes hold of. */
 export interface LineHandle {
@@ -32,133 +18,10 @@ export interface LineHandle {
   at: Vec3;
 }
 
-interface Grip {
-  id: string;
-  name: GripName;
-  keys: readonly string[];
-  place(line: Line, spec: LineSpec): Vec3;
-  /** the straight way that it keeps to; none when it slides on the skin */
-  way?(line: Line, spec: LineSpec): Vec3;
-  /** a far end that stays where it is: this figure runs from that one */
-  keeps?: readonly [from: string, run: string];
-}
-
-const at =
-  (s: number) =>
-  (line: Line): Vec3 =>
-    line.at(s, 0).pointMm;
-
-const begins = (keys: readonly string[], keeps?: Grip['keeps']): Grip => ({
-  id: 'begins',
-  name: 'beginning',
-  keys,
-  place: at(0),
-  keeps,
-});
-const ends = (keys: readonly string[]): Grip => ({ id: 'ends', name: 'end', keys, place: at(1) });
-
-const focal: Grip = { id: 'focal', name: 'focal-point', keys: ['focal'], place: (line, spec) => line.at(spec.focal, 0).pointMm };
-const width: Grip = {
-  id: 'width',
-  name: 'half-width',
-  keys: ['widthMm'],
-  place: (line, spec) => line.at(spec.focal, line.halfWidthMm(spec.focal)).pointMm,
-};
-const rise: Grip = {
-  id: 'rise',
-  name: 'rise',
-  keys: ['riseMm'],
-  place: (line, spec) => {
-    const f = line.at(spec.focal, 0);
-    return addScaled(f.pointMm, f.normal, line.riseMm(spec.focal));
-  },
-  way: (line, spec) => line.at(spec.focal, 0).normal,
-};
-const stands: Grip = {
-  id: 'stand',
-  name: 'stem',
-  keys: ['standMm'],
-  place: (line) => line.stand!.topMm,
-  way: () => [0, 0, 1],
-};
-const stays: Grip = {
-  id: 'place',
-  name: 'place',
-  keys: ['xMm', 'yMm'],
-  place: (line) => line.stand?.footMm ?? line.at(0.5, 0).pointMm,
-};
-
-/** Stands out before what faces that way, by half more than its width. */
-const faces: Grip = {
-  id: 'faces',
-  name: 'facing',
-  keys: ['facesRad'],
-  place: (line, spec) => {
-    if (!('facesRad' in spec)) return line.at(0.5, 0).pointMm;
-    const [x, y, z] = line.stand?.footMm ?? line.at(0.5, 0).pointMm;
-    const out = spec.widthMm * 1.5;
-    return [x + Math.cos(spec.facesRad) * out, y + Math.sin(spec.facesRad) * out, z];
-  },
-};
-
-const GRIPS: Record<LineForm, readonly Grip[]> = {
-  crescent: [begins(['fromRad', 'radiusShare'], ['fromRad', 'sweepRad']), ends(['sweepRad', 'trailMm']), focal, width, rise],
-  'lazy S': [begins(['fromRad', 'insetMm'], ['fromRad', 'sweepRad']), ends(['sweepRad', 'dropMm']), focal, width, rise],
-  cascade: [
-    begins(['fromRad', 'startMm']),
-    ends(['toRad', 'lengthDownMm']),
-    { id: 'swing', name: 'swing', keys: ['swingMm'], place: at(0.27) },
-    focal,
-    width,
-    rise,
-  ],
-  'side spray': [
-    { id: 'middle', name: 'middle', keys: ['atRad', 'heightMm'], place: at(0.5) },
-    ends(['lengthMm', 'slopeRad']),
-    focal,
-    width,
-    rise,
-  ],
-  'corner spray': [
-    begins(['armMm']),
-    ends(['trailMm']),
-    { ...focal, id: 'corner', name: 'corner', keys: ['atRad'], place: at(0.5) },
-    focal,
-    width,
-    rise,
-  ],
-  ring: [
-    { id: 'radius', name: 'radius', keys: ['radiusShare'], place: at(0.25) },
-    { id: 'begins', name: 'opening', keys: ['gapRad'], place: at(0) },
-    focal,
-    width,
-    rise,
-  ],
-  garland: [
-    begins(['fromRad', 'hangMm'], ['fromRad', 'sweepRad']),
-    {
-      id: 'swag',
-      name: 'swag',
-      keys: ['dropMm'],
-      place: (line, spec) => line.at(0.5 / (spec as { swags: number }).swags, 0).pointMm,
-    },
-    width,
-    rise,
-  ],
-  posy: [
-    stays,
-    faces,
-    { ...width, place: (line) => line.at(1, 0).pointMm },
-    { ...rise, place: (line) => addScaled(line.at(0.5, 0).pointMm, [0, 0, 1], 8), way: () => [0, 0, 1] },
-  ],
-  cluster: [stays, faces, stands],
-  plaque: [stays, faces, stands, begins(['fromRad'], ['fromRad', 'sweepRad']), ends(['sweepRad']), focal],
-  pick: [stays, faces, stands, { ...width, place: (line) => line.at(1, 0).pointMm }],
-};
-
-const gripsOf = (spec: LineSpec): Grip[] => {
+/** The points whose figures the line has as it stands. */
+const gripsOf = (spec: LineSpec): Grip<LineShape>[] => {
   const typed = new Set(lineFields(spec).map((f) => f.key));
-  return GRIPS[spec.form].filter((g) => g.keys.every((k) => typed.has(k)));
+  return lineKind(spec.form).grips.filter((g) => g.keys.every((k) => typed.has(k)));
 };
 
 /** The points of a line that can be taken hold of. None for a line that cannot be drawn. */

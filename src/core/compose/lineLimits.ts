@@ -1,70 +1,18 @@
-import { stackTiers, type Cake, type StackedTier } from '../cake/cake';
-import { cakeSkin } from '../cake/skin';
+import { stackTiers, type Cake } from '../cake/cake';
 import { bodyOf, type Catalogue } from '../botany/catalogue';
 import type { Arrangement, LineSpec } from './arrangement';
 import { effectiveAreaMm2 } from './envelope';
-import { SKEWER_SHARE, type Line } from './line';
+import type { Line } from './line';
+import { lineKind } from './lineKinds';
 import type { PieceRef } from '../facts/fact';
 import type { LineLimit } from './facts';
 
 /** Empty when the line fits, and when it cannot be drawn at all (that is said elsewhere). */
 export function lineLimits(spec: LineSpec, cake: Cake): LineLimit[] {
-  const tier = 'tier' in spec ? stackTiers(cake)[spec.tier] : stackTiers(cake)[0];
+  const tiers = stackTiers(cake);
+  const tier = 'tier' in spec ? tiers[spec.tier] : tiers[0];
   if (!tier) return [];
-  const around = { tier, above: stackTiers(cake)[tier.index + 1], cake };
-  return [...downLimits(spec, around), ...ringLimits(spec, around), ...onTopLimits(spec, around)];
-}
-
-interface Around {
-  tier: StackedTier;
-  above: StackedTier | undefined;
-  cake: Cake;
-}
-
-/** Lines that run down a side: a trail, a cascade, a spray on the side, a swag. */
-function downLimits(spec: LineSpec, { tier, cake }: Around): LineLimit[] {
-  const sideMm = tier.tier.heightMm - tier.edgeMm;
-  const limits: LineLimit[] = [];
-  const trailMm =
-    spec.form === 'crescent' || spec.form === 'corner spray' ? spec.trailMm : spec.form === 'lazy S' ? spec.dropMm : 0;
-  if (trailMm > sideMm) limits.push({ code: 'compose.trail-long', values: { trailMm } });
-  if (spec.form === 'cascade') {
-    const roomMm = cakeSkin(cake).lengthMm - spec.startMm;
-    if (spec.lengthDownMm > roomMm)
-      limits.push({ code: 'compose.cascade-long', values: { lengthMm: spec.lengthDownMm, roomMm } });
-  }
-  if (spec.form === 'side spray') {
-    const half = (spec.lengthMm / 2) * Math.abs(Math.sin(spec.slopeRad)) + Math.abs(spec.bowMm) + spec.widthMm;
-    if (spec.heightMm - half < -spec.widthMm * 0.5 || spec.heightMm + half > sideMm + spec.widthMm * 0.5)
-      limits.push({ code: 'compose.spray-high', values: { spanMm: 2 * half, sideMm } });
-  }
-  if (spec.form === 'garland' && spec.hangMm + spec.dropMm > sideMm)
-    limits.push({ code: 'compose.swags-low', values: { hangMm: spec.hangMm + spec.dropMm } });
-  return limits;
-}
-
-function ringLimits(spec: LineSpec, { tier, above }: Around): LineLimit[] {
-  const limits: LineLimit[] = [];
-  if (spec.form === 'ring' && spec.where === 'top' && above && tier.radiusMm * spec.radiusShare < above.radiusMm)
-    limits.push({ code: 'compose.ring-under-tier', values: {} });
-  if ((spec.form === 'crescent' || spec.form === 'ring') && spec.widthMm > tier.radiusMm)
-    limits.push({ code: 'compose.half-width', values: { widthMm: spec.widthMm } });
-  return limits;
-}
-
-/** Forms that stand on a top: nothing above them, and no farther out than the tier bears. */
-function onTopLimits(spec: LineSpec, { tier, above }: Around): LineLimit[] {
-  if (spec.form !== 'posy' && spec.form !== 'cluster' && spec.form !== 'plaque' && spec.form !== 'pick') return [];
-  const { form } = spec;
-  const footMm =
-    spec.form === 'posy'
-      ? spec.widthMm
-      : spec.form === 'plaque'
-        ? (spec.plateWidthMm / 2) * (spec.upright ? SKEWER_SHARE : 1) + (spec.upright ? 11 : 0)
-        : 11;
-  if (above) return [{ code: 'compose.under-next-tier', values: { form } }];
-  const roomMm = -tier.outline.signedMm(tier.outline.xMm + spec.xMm, tier.outline.yMm + spec.yMm);
-  return roomMm < footMm ? [{ code: 'compose.near-edge', values: { form } }] : [];
+  return lineKind(spec.form).limits(spec, { tier, above: tiers[tier.index + 1], cake });
 }
 
 /** A line takes at most this many times the area of its envelope in pieces before they press. */

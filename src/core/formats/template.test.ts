@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { stackTiers, type Cake, type Tier } from '../cake/cake';
 import { unrollSide } from '../cake/unroll';
-import type { LineForm } from '../compose/arrangement';
+import type { LineForm } from '../compose/lineKinds';
 import { seededRandom } from '../geometry/random';
 import { derivePlan } from '../plan/derivePlan';
 import { newProject } from '../plan/newProject';

@@ -4,7 +4,8 @@ import { TAU } from '../geometry/numbers';
 import { MeshBuilder, type LinearColour, type Mesh } from '../botany/shape/mesh';
 import { hexToLinear, shade } from '../botany/shape/paint';
 import type { StackedTier } from '../cake/cake';
-import { SKEWER_SHARE, type Plate, type Stand } from '../compose/line';
+import { type Plate, type Stand } from '../compose/line';
+import { SKEWER_SHARE } from '../compose/lines/plaque';
 
 const EDGE_STEPS = 6;
 

@@ -5,7 +5,7 @@ import type { Project } from '../plan/project';
 import { cakeOf, CHOICES } from '../testing/samples';
 import { composeAll } from '../compose/composer';
 import type { Cake } from '../cake/cake';
-import type { LineForm } from '../compose/arrangement';
+import type { LineForm } from '../compose/lineKinds';
 import { ENGLISH } from '../words/english';
 import { SHIPPED } from '../botany/catalogue';
 

@@ -1,5 +1,5 @@
 import { composeAll } from '../compose/composer';
-import type { LineForm } from '../compose/arrangement';
+import type { LineForm } from '../compose/lineKinds';
 import type { Cake, Tier } from '../cake/cake';
 import { derivePlan } from '../plan/derivePlan';
 import { defaultLine, newArrangement, newProject } from '../plan/newProject';

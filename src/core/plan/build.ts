@@ -1,6 +1,7 @@
 import type { Arrangement } from '../compose/arrangement';
 import type { PlacedPiece } from '../compose/placement';
-import { SKEWER_SHARE, type Plate } from '../compose/line';
+import type { Plate } from '../compose/line';
+import { SKEWER_SHARE } from '../compose/lines/plaque';
 import type { Scene } from '../compose/scene';
 import { azimuthOf } from '../cake/skin';
 import type { Mend } from '../facts/fact';

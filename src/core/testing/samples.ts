@@ -1,7 +1,8 @@
 import type { Cake } from '../cake/cake';
 import { composeAll, type ComposeRequest, type Proposal } from '../compose/composer';
-import type { Arrangement, LineForm } from '../compose/arrangement';
-import { LINE_FORMS } from '../compose/line';
+import type { Arrangement } from '../compose/arrangement';
+import type { LineForm } from '../compose/lineKinds';
+import { LINE_FORMS } from '../compose/lineKinds';
 import { METHODS } from '../compose/arrangement';
 import { SPECIES } from '../botany/catalogue';
 import { seededRandom } from '../geometry/random';

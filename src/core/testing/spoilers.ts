@@ -1,7 +1,8 @@
 import { bodyOf, MOST_TILT_RAD, speciesById, SHIPPED } from '../botany/catalogue';
 import { seededRandom } from '../geometry/random';
 import { angleBetween, dot, normalize, type Vec3 } from '../geometry/vec3';
-import type { LineForm, Piece } from '../compose/arrangement';
+import type { Piece } from '../compose/arrangement';
+import type { LineForm } from '../compose/lineKinds';
 import type { Line } from '../compose/line';
 import { placePiece } from '../compose/placement';
 import type { ReadingId } from '../compose/reading';

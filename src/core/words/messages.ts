@@ -1,5 +1,5 @@
 import type { ReadingId } from '../compose/reading';
-import type { LineForm } from '../compose/arrangement';
+import type { LineForm } from '../compose/lineKinds';
 import type { ProposalName } from '../compose/facts';
 import type { Skill } from '../days/windows';
 import type { Level, Mend } from '../facts/fact';

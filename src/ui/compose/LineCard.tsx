@@ -2,7 +2,9 @@
 
 import { Copy, Trash2, X } from 'lucide-react';
 import { tierRef } from '@/core/cake/cake';
-import { PLAQUE_OUTLINES, type LineSpec } from '@/core/compose/arrangement';
+import type { LineSpec } from '@/core/compose/arrangement';
+import { lineKind } from '@/core/compose/lineKinds';
+import { PLAQUE_OUTLINES } from '@/core/compose/lines/plaque';
 import { fieldValue, lineFields, withField } from '@/core/compose/lineFields';
 import { Choice, NumberField } from '../shared/fields';
 import { capital } from '@/core/words/capital';
@@ -89,7 +91,7 @@ export function LineCard() {
 function Ways({ spec }: { spec: LineSpec }) {
   const words = useWords();
   const cake = useStudio((s) => s.project!.cake);
-  const top = spec.form === 'posy' || spec.form === 'cluster' || spec.form === 'plaque' || spec.form === 'pick';
+  const top = lineKind(spec.form).onTop;
   return (
     <div className="mt-2 flex flex-wrap items-center gap-2">
       {'tier' in spec && cake.tiers.length > 1 && !top && (

@@ -2,9 +2,8 @@
 
 import { ChevronDown } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import type { LineForm } from '@/core/compose/arrangement';
 import { METHODS } from '@/core/compose/arrangement';
-import { LINE_FORMS } from '@/core/compose/line';
+import { LINE_FORMS, lineKind, type LineForm } from '@/core/compose/lineKinds';
 import { defaultLine } from '@/core/plan/newProject';
 import { FormIcon } from '../shared/FormIcon';
 import { getStudio, useStudio } from '../useStudio';
@@ -107,8 +106,9 @@ export function Method() {
   const form = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.line.form ?? null);
   const method = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.method ?? null);
   if (!form || !method) return null;
-  if (form === 'plaque') return <p className="small pt-1">{words.label('compose.glued-no-wire')}</p>;
-  if (form === 'cluster' || form === 'pick') return <p className="small pt-1">{words.label('compose.taped-one-stem-on-pick')}</p>;
+  const { hold } = lineKind(form);
+  if (hold === 'glued') return <p className="small pt-1">{words.label('compose.glued-no-wire')}</p>;
+  if (hold === 'one stem') return <p className="small pt-1">{words.label('compose.taped-one-stem-on-pick')}</p>;
   return (
     <select
       className="key w-full appearance-auto px-2 text-[15px]"

@@ -2,8 +2,10 @@ import { cakeSolid } from '../../cake/solid';
 import { distance } from '../../geometry/vec3';
 import { defaultLine } from '../../plan/newProject';
 import { cakeOf } from '../../testing/samples';
-import type { LineForm, LineSpec } from '../arrangement';
-import { drawLine, SKEWER_SHARE, type Line } from '../line';
+import type { LineSpec } from '../arrangement';
+import type { LineForm } from '../lineKinds';
+import { drawLine, type Line } from '../line';
+import { SKEWER_SHARE } from '../lines/plaque';
 import { plateReachMm } from './plaque';
 
 const CAKE = cakeOf([220, 120]);

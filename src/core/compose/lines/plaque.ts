@@ -1,11 +1,39 @@
+import * as v from 'valibot';
+import { between, hue } from '../../boundary/parts';
+import type { Cake } from '../../cake/cake';
 import { clamp, TAU } from '../../geometry/numbers';
 import { add, scale, type Vec3 } from '../../geometry/vec3';
-import type { LineSpec } from '../arrangement';
 import { standOn } from '../dome';
-import type { FormMaker, LineFrame, Plate } from '../line';
+import type { DrawnLine, LineFrame, Plate } from '../line';
 import { armShareFrom, taper } from '../taper';
+import { degrees, focalField, mm, placeFields, standField } from './fields';
+import { begins, ends, facesGrip, focalGrip, placeGrip, standGrip } from './grips';
+import type { LineKind } from './kind';
+import { envelope, finite, focal, FRONT_RAD, onTop, onTopLimits, standMm, STEM_FOOT_MM } from './parts';
 
-type PlaqueSpec = Extract<LineSpec, { form: 'plaque' }>;
+/** A plaque stands on two skewers at this share of its half-width to either side, so that it cannot turn. */
+export const SKEWER_SHARE = 0.5;
+
+export const PLAQUE_OUTLINES = ['round', 'oval', 'scalloped', 'banner'] as const;
+
+const schema = v.strictObject({
+  form: v.literal('plaque'),
+  ...onTop,
+  outline: v.picklist(PLAQUE_OUTLINES),
+  plateWidthMm: between(20, 400),
+  plateHeightMm: between(15, 300),
+  /** upright on two skewers, facing front, or lying flat */
+  upright: v.boolean(),
+  standMm,
+  lettering: v.pipe(v.string(), v.maxLength(60)),
+  colour: hue,
+  /** where on the rim the flowers begin (0 right, counter-clockwise as one reads it) and how far round they go */
+  fromRad: finite,
+  sweepRad: between(0.4, Math.PI * 2),
+  focal,
+  ...envelope,
+});
+type PlaqueSpec = v.InferOutput<typeof schema>;
 
 /** Paste rolled for a plaque, mm. Common practice, no source. */
 const PLATE_THICKNESS_MM = 3;
@@ -61,8 +89,7 @@ function plateOf(spec: PlaqueSpec, stand: { topMm: Vec3 }): Plate {
   };
 }
 
-/** Flowers lie along the plaque's rim and leave its lettering free; they are glued, not wired. */
-export const plaque: FormMaker<'plaque'> = (spec, _skin, cake) => {
+function draw(spec: PlaqueSpec, cake: Cake): DrawnLine {
   const stand = standOn(cake, { ...spec, standMm: spec.upright ? spec.standMm : 0 });
   const plate = plateOf(spec, stand);
   const share = armShareFrom(spec.focal);
@@ -99,4 +126,48 @@ export const plaque: FormMaker<'plaque'> = (spec, _skin, cake) => {
     riseMm: (s) => taper(spec.riseMm, share(clamp(s))),
     at,
   };
+}
+
+/** Where a plaque touches what bears it, from its place: its whole half when flat, its skewers when upright. */
+const footMm = ({ plateWidthMm, upright }: PlaqueSpec): number =>
+  upright ? (plateWidthMm / 2) * SKEWER_SHARE + STEM_FOOT_MM : plateWidthMm / 2;
+
+/** Flowers lie along the plaque's rim and leave its lettering free; they are glued, not wired. */
+export const plaque: LineKind<typeof schema> = {
+  schema,
+  plain: ({ top, topRadiusMm }) => ({
+    form: 'plaque',
+    tier: top,
+    xMm: 0,
+    yMm: 0,
+    facesRad: FRONT_RAD,
+    outline: 'oval',
+    plateWidthMm: Math.min(150, topRadiusMm * 1.3),
+    plateHeightMm: Math.min(100, topRadiusMm * 0.85),
+    upright: true,
+    standMm: 12,
+    lettering: '',
+    colour: '#f7f1e6',
+    fromRad: Math.PI,
+    sweepRad: Math.PI * 0.9,
+    focal: 0.35,
+    widthMm: Math.min(18, topRadiusMm * 0.16),
+    riseMm: 10,
+  }),
+  draw: (spec, _skin, cake) => draw(spec, cake),
+  // a round one has one measure, one that lies flat no stem
+  fields: ({ outline, upright }) => [
+    ...placeFields,
+    mm('plateWidthMm', 'plaque-wide', 20, 400),
+    ...(outline === 'round' ? [] : [mm('plateHeightMm', 'plaque-high', 15, 300)]),
+    ...(upright ? [standField] : []),
+    degrees('fromRad', 'flowers-begin', -180, 360),
+    degrees('sweepRad', 'flowers-round', 23, 360),
+    focalField,
+  ],
+  grips: [placeGrip, facesGrip, standGrip, begins(['fromRad'], ['fromRad', 'sweepRad']), ends(['sweepRad']), focalGrip],
+  limits: (spec, around) => onTopLimits(spec, footMm(spec), around),
+  onTop: true,
+  hold: 'glued',
+  picture: { d: 'M16 8A10 6 0 1 0 36 8A10 6 0 1 0 16 8M21 14V18M31 14V18', dots: [[18, 11]] },
 };

@@ -1,7 +1,8 @@
 import { SHIPPED } from '../../botany/catalogue';
 import { cakeOf } from '../../testing/samples';
 import { defaultLine, newArrangement } from '../../plan/newProject';
-import type { LineForm, Piece } from '../arrangement';
+import type { Piece } from '../arrangement';
+import type { LineForm } from '../lineKinds';
 import { readBalance, type Reading, type ReadingId } from '../reading';
 import { buildScene } from '../scene';
 import { Measures } from '../measures';
