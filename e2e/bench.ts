@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { readdirSync, readFileSync } from 'node:fs';
 
 export const STATIONS = ['Brief', 'Compose', 'Make', 'Wire & tape', 'Place', 'Days', 'Log', 'Hand over'] as const;
 export type StationName = (typeof STATIONS)[number];
@@ -42,4 +43,21 @@ export function watch(page: Page): { outside: string[]; errors: string[] } {
   page.on('console', (m) => m.type() === 'error' && seen.errors.push(m.text()));
   page.on('pageerror', (e) => seen.errors.push(e.message));
   return seen;
+}
+
+/** What people wrote in the demo jobs is theirs: it is the same in every language. The longest first. */
+export const written = (): string[] => {
+  const texts = new Set<string>();
+  const take = (value: unknown): void => {
+    if (typeof value === 'string') texts.add(value);
+    else if (value && typeof value === 'object') Object.values(value).forEach(take);
+  };
+  for (const file of readdirSync('src/core/demo').filter((f) => f.endsWith('.json')))
+    take(JSON.parse(readFileSync(`src/core/demo/${file}`, 'utf8')));
+  return [...texts].filter((t) => t.length > 1).sort((a, b) => b.length - a.length);
+};
+
+/** A text without what people wrote. */
+export function withoutOwn(text: string, own: readonly string[]): string {
+  return own.reduce((rest, theirs) => rest.replaceAll(theirs, ''), text);
 }

@@ -59,7 +59,7 @@ test('found not dry, a batch weighed on the simulated scale: both are learnt fro
   const looked = page.getByRole('region', { name: label('log.found-dry-or-not') });
   await looked.getByRole('spinbutton', { name: label('log.looked-at-after') }).fill('20');
   await looked.getByRole('button', { name: label('log.not-dry-yet') }).click();
-  await expect(looked).toContainText(/Yours dries in 1\.\d\d times the reckoned hours, from 1/);
+  await expect(looked).toContainText(/Yours dries in 1\.\d\d times the expected hours, from 1/);
   await page.getByText(label('log.weigh-a-batch')).click();
   await page.getByRole('spinbutton', { name: label('log.what-lies-on-it') }).fill('100');
   await page.getByRole('button', { name: label('log.lay-it-on') }).click();

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { goTo, openBench, saved, stationLink, STATIONS, undo } from './bench';
+import { goTo, openBench, saved, stationLink, STATIONS, undo, withoutOwn, written } from './bench';
 
 async function read(page: Page, choice: string): Promise<void> {
   await page.getByRole('button', { name: /Language and units|Idioma y unidades/ }).click();
@@ -45,6 +45,7 @@ test('the whole interface in Spanish: every station says next to nothing in Engl
     'jobs',
     'helper',
   ];
+  const own = written();
   const left: string[] = [];
   let all = 0;
   for (const path of paths) {
@@ -55,7 +56,7 @@ test('the whole interface in Spanish: every station says next to nothing in Engl
     await expect(page.getByText(/por hacer/).first()).toBeVisible();
     const texts = await shown(page);
     all += texts.length;
-    left.push(...texts.filter((t) => ENGLISH.test(t)).map((t) => `${path}: ${t}`));
+    left.push(...texts.filter((t) => ENGLISH.test(withoutOwn(t, own))).map((t) => `${path}: ${t}`));
   }
   expect(all).toBeGreaterThan(500);
   expect(left.length / all, left.join('\n')).toBeLessThan(0.01);
@@ -91,7 +92,6 @@ test('the first day of the week is the one that is chosen', async ({ page }) => 
     .first();
   await expect(first).toContainText('Mon');
   await read(page, 'Sunday');
-  await page.getByText('Who works when, and where it dries').click();
   await expect(first).toContainText('Sun');
 });
 

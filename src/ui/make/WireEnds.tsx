@@ -27,7 +27,7 @@ export function WireEnds() {
       <ul>
         {offcuts.map((o) => {
           const name = words.label('make.end-of-wire', {
-            wire: words.gauge(o.gauge),
+            wire: words.aloud().gauge(o.gauge),
             colour: words.wireColour(o.colour),
             length: words.units.mm(o.lengthMm),
           });

@@ -3,7 +3,7 @@
 import { Suspense, useEffect, type ReactNode } from 'react';
 import { messagesOf } from '@/core/words/languages';
 import { useStudio } from '../useStudio';
-import { speakIn } from './spoken';
+import { speakIn, useArrival } from './spoken';
 
 /** Fetches the messages of the person’s language; what was said till then is said anew where it stands, and nothing is lost. */
 export function Spoken({ children }: { children: ReactNode }) {
@@ -19,5 +19,14 @@ export function Spoken({ children }: { children: ReactNode }) {
       late = true;
     };
   }, [language]);
-  return <Suspense>{children}</Suspense>;
+  return (
+    <Suspense>
+      <Arrived>{children}</Arrived>
+    </Suspense>
+  );
+}
+
+function Arrived({ children }: { children: ReactNode }) {
+  useArrival();
+  return children;
 }

@@ -8,7 +8,7 @@ import type * as Here from './room';
 export type Room = typeof Here;
 
 let room: Room | null = null;
-/** Begun with the page; whoever asks for words before they are there waits (Suspense). */
+/** Begun with the page; what is inside of `Spoken` is shown once it has come. */
 const coming: Promise<Room> = import('./room').then((here) => (room = here));
 
 let spoken: Messages | null = null;
@@ -28,17 +28,19 @@ const hearing = (hear: () => void) => {
 const whatIsSpoken = (): Messages | null => spoken;
 const onTheServer = (): null => null;
 
-/** The room of words and the messages that are spoken; a component that asks too early waits. */
-export function useRoom(): { here: Room; messages: Messages } {
-  const messages = useSyncExternalStore(hearing, whatIsSpoken, onTheServer);
-  const here = room ?? use(coming);
-  return { here, messages: messages ?? here.MESSAGES };
-}
+/** Waits for the room of words (Suspense). */
+export const useArrival = (): void => void use(coming);
 
-/** The same outside of a component, for what is done at a press: by then they are there. */
+/** The room of words and the messages that are spoken, for what is done at a press. */
 export function currentRoom(): { here: Room; messages: Messages } {
   if (!room) throw new Error('Words are asked for before they have come.');
   return { here: room, messages: spoken ?? room.MESSAGES };
+}
+
+/** The same for a component, which is rendered anew when another language is spoken. */
+export function useRoom(): { here: Room; messages: Messages } {
+  useSyncExternalStore(hearing, whatIsSpoken, onTheServer);
+  return currentRoom();
 }
 
 /** Words that no job has a part in: no own names, no figures. */
