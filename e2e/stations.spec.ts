@@ -132,7 +132,7 @@ test('Days: to a calendar, and busy times out of one, said first, then kept free
     .setInputFiles({ name: 'choir.ics', mimeType: 'text/calendar', buffer: Buffer.from(file) });
   await expect(page.getByRole('status').filter({ hasText: '1 busy time new' })).toBeVisible();
   await page.getByRole('button', { name: label('shared.take-it-in') }).click();
-  await expect(page.getByText(/1 busy time kept free of work.*choir/)).toBeVisible();
+  await expect(page.getByText(/1 busy time is kept free of work.*choir/)).toBeVisible();
   await page.getByRole('button', { name: label('days.forget-them') }).click();
   await page
     .getByLabel('Busy times from a calendar: file')
@@ -151,7 +151,7 @@ test('Log: pieces made and broken are counted, undone, and pull the minutes', as
   await bench.getByRole('button', { name: label('log.start-the-timer') }).click();
   await bench.getByRole('button', { name: /^One made, 2 of/ }).click();
   await expect(page.getByRole('region', { name: label('log.your-values') })).toContainText('yours, from 1, unsure');
-  await expect(stationLink(page, 'Log')).toContainText(/2 of \d+ in/);
+  await expect(stationLink(page, 'Log')).toContainText(/2 of \d+ made/);
 });
 
 test('Hand over: what comes out is ticked, and stays ticked', async ({ page }) => {

@@ -1,6 +1,5 @@
 import { ownBarrierSchema } from '../place/ownBarrier';
 import * as v from 'valibot';
-import { LANGUAGE_IDS } from '../words/languages';
 import { METHODS, methodSchema } from '../botany/methods';
 import { daysSchema, hoursSchema, PLAIN_DAYS } from '../days/settings';
 import { SPECIES } from '../botany/catalogue';
@@ -53,7 +52,8 @@ const briefSchema = v.strictObject({
     [],
   ),
   /** the language of the hand-over sheets */
-  sheetLanguage: v.optional(v.picklist(LANGUAGE_IDS), 'en'),
+  /** of the hand-over sheets, ISO 639-1; English where it is not known */
+  sheetLanguage: v.optional(v.pipe(v.string(), v.regex(/^[a-z]{2}$/)), 'en'),
   /** the cake is kept chilled until it is served */
   mustChill: v.optional(v.boolean(), false),
   /** real plants or parts of them are in the arrangement */

@@ -1,4 +1,4 @@
-import { FLORIST_GAUGES, FLORIST_MM, gaugeToMm, mmToGauge, soldIn, wireName, WIRE_SYSTEMS } from './gauge';
+import { FLORIST_GAUGES, FLORIST_MM, gaugeToMm, mmToGauge, soldIn, WIRE_SYSTEMS } from './gauge';
 import { chooseGauge } from './mechanics';
 
 describe('American wire gauge (ASTM B258: d = 0.127 mm · 92^((36 − n)/39); values from memory)', () => {
@@ -61,11 +61,9 @@ describe('wire sold by its thickness', () => {
     for (const mm of FLORIST_MM) {
       expect(gaugeToMm('mm', mm)).toBe(mm);
       expect(mmToGauge('mm', mm)).toBe(mm);
-      expect(wireName(mm)).toBe(`${mm} mm wire`);
       expect(gaugeToMm('SWG', mm)).toBeNaN();
     }
     for (const g of FLORIST_GAUGES) expect(gaugeToMm('mm', g)).toBeNaN();
-    expect(wireName(24)).toBe('24 ga');
   });
 
   test.each(WIRE_SYSTEMS)('%s: what is chosen carries the head and is no thinner than the floor, nearly', (system) => {

@@ -38,9 +38,6 @@ export const FLORIST_MM = [0.25, 0.3, 0.35, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.2
 /** What a system has on the shelf, thinnest first. */
 export const soldIn = (system: WireSystem): readonly number[] => (system === 'mm' ? FLORIST_MM : FLORIST_GAUGES);
 
-/** "24 ga", "0.5 mm wire": no gauge in use is below 10, no wire as thick as that. */
-export const wireName = (gauge: number): string => (gauge < 10 ? `${gauge} mm wire` : `${gauge} ga`);
-
 /** Diameter of bare wire in mm; NaN for a number that the system does not have. */
 export function gaugeToMm(system: WireSystem, gauge: number): number {
   if (system === 'SWG') return SWG_MM[gauge] ?? NaN;

@@ -4,7 +4,7 @@ import { FileDown, Library, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
 import { countedWords, handOverSheets, type HandOverSheet, type Section } from '@/core/formats/handOverSheets';
-import { LANGUAGES, LANGUAGE_IDS } from '@/core/words/languages';
+import { knownLanguage, LANGUAGES, LANGUAGE_IDS } from '@/core/words/languages';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 import type { Words } from '@/core/words/words';
@@ -45,7 +45,7 @@ const dayWords = (project: Project, { units }: Words): string => {
 };
 
 function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
-  const language = project.brief.sheetLanguage;
+  const language = knownLanguage(project.brief.sheetLanguage);
   const words = useWords();
   const sheetWords = useSheetWords(language);
   const [shown, setShown] = useState<HandOverSheet['id']>('cutter');
@@ -186,7 +186,7 @@ function Part({ section, children }: { section: Section; children?: React.ReactN
 /** A ring for each thing to take out; ticked as it comes. */
 function Counting({ sheet }: { sheet: HandOverSheet }) {
   const counted = useStudio((s) => s.project!.countedOut);
-  const language = useStudio((s) => s.project!.brief.sheetLanguage);
+  const language = useStudio((s) => knownLanguage(s.project!.brief.sheetLanguage));
   const done = sheet.rows.filter((o) => counted.includes(o.entryId)).length;
   return (
     <>

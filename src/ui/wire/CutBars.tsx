@@ -202,7 +202,7 @@ function GaugeBars({
                   style={{ width: `${(mm / stockMm) * 100}%` }}
                   aria-label={words.label('wire.length-of', {
                     length: words.units.mm(mm),
-                    wire: words.gauge(cuts.gauge),
+                    wire: words.aloud().gauge(cuts.gauge),
                   })}
                   onClick={() => onPick(mm)}
                 >

@@ -50,7 +50,7 @@ export interface Around {
 }
 
 /** How pieces are held on a line: each in the cake or in taped sprays as a person says, on one stem, or glued with no wire. */
-export type LineHold = 'as said' | 'one stem' | 'glued';
+type LineHold = 'as said' | 'one stem' | 'glued';
 
 /** One form of line, all that is known of it. A new form is a file with one of these and a row in `lineKinds.ts`. */
 export interface LineKind<S extends LineSchema = LineSchema> {
