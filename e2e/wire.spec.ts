@@ -131,12 +131,12 @@ test('one branch without a cake: counted as wanted, with its wires and joints, i
   await openBench(page, '/wire');
   await page.getByRole('link', { name: label('wire.one-branch-without-cake') }).click();
   const own = page.getByRole('region', { name: label('shared.own-species') });
-  await own.getByLabel(label('make.begin-from')).first().selectOption({ label: 'Delphinium' });
+  await own.getByLabel(label('make.begin-from')).first().selectOption({ label: 'Delphinium spike' });
   await own.getByRole('button', { name: label('make.copy-it') }).click();
   await page.getByRole('spinbutton', { name: label('counts.buds') }).fill('9');
   await page.getByRole('spinbutton', { name: label('counts.opening') }).fill('7');
   await page.getByRole('spinbutton', { name: label('counts.open') }).fill('15');
-  const one = page.getByRole('region', { name: 'One Delphinium, own' });
+  const one = page.getByRole('region', { name: 'One Delphinium spike, own' });
   await expect(one).toContainText('9 buds');
   await expect(one).toContainText('22 florets');
   await expect(one.getByRole('list', { name: label('make.wires-of-one') })).toContainText('31 ×');
@@ -154,6 +154,6 @@ test('one branch without a cake: counted as wanted, with its wires and joints, i
     page
       .getByRole('region', { name: label('make.in-the-tin-2') })
       .getByRole('listitem')
-      .filter({ hasText: 'delphinium, own' }),
+      .filter({ hasText: 'delphinium spike, own' }),
   ).toBeVisible();
 });

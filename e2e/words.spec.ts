@@ -18,8 +18,9 @@ const keepHabits = (page: Page, habits: object) =>
   );
 
 /** Signs of units and systems, dates as the browser writes them, and names of formats are no words of ours. */
+/** “and” is how CLDR joins a list in English, of which the pseudo-locale is one. */
 const SIGNS =
-  /\b(mm|cm|min|ml|kg|kPa|SWG|AWG|SVG|CSV|PDF|JSON|CMC|Ctrl|Esc|Tab|F1|English|Español|Français|Ofrenda|ofrenda|json|zip|am|pm|Mon|Tue|Wed|Thu|Fri|Sat|Sun|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Sept|Oct|Nov|Dec|January|February|March|April|June|July|August|September|October|November|December)\b/g;
+  /\b(and|in|mm|cm|min|ml|kg|kPa|SWG|AWG|SVG|CSV|PDF|JSON|CMC|Ctrl|Esc|Tab|F1|English|Español|Français|Ofrenda|ofrenda|json|zip|am|pm|Mon|Tue|Wed|Thu|Fri|Sat|Sun|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Sept|Oct|Nov|Dec|January|February|March|April|June|July|August|September|October|November|December)\b/g;
 
 /** Texts and spoken attributes that are shown, as they stand on the page. */
 const said = (page: Page) =>
