@@ -1,6 +1,7 @@
 import type { Catalogue } from '../botany/catalogue';
 import type { Cake } from '../cake/cake';
-import type { Arrangement } from './arrangement';
+import { sameParts } from '../geometry/memory';
+import type { Arrangement, LineSpec } from './arrangement';
 import { Measures } from './measures';
 import { readMeasured, type Reading } from './reading';
 import { buildScene } from './scene';
@@ -10,16 +11,19 @@ const NOT_ASKED = { stops: 0, looks: 0, first: null };
 
 /** The balance of the arrangement in hand: follows its pieces, and measures afresh when cake, line or number change. */
 export class LiveBalance {
-  private of = '';
+  private cake: Cake | null = null;
+  private line: LineSpec | null = null;
   private measures: Measures | null = null;
   private catalogue: Catalogue | null = null;
 
   /** Null when the line cannot be drawn. What it gives is changed by the next call. */
   measure(cake: Cake, arrangement: Arrangement, catalogue: Catalogue): Measures | null {
-    const of = JSON.stringify([cake, arrangement.line]);
-    if (of !== this.of || catalogue !== this.catalogue || !this.measures?.follow(arrangement)) {
+    const [ofCake, ofLine] = [sameParts(this.cake, cake), sameParts(this.line, arrangement.line)];
+    const same = ofCake === this.cake && ofLine === this.line && catalogue === this.catalogue;
+    if (!same || !this.measures?.follow(arrangement)) {
       const scene = buildScene(cake, arrangement, catalogue);
-      this.of = of;
+      this.cake = ofCake;
+      this.line = ofLine;
       this.catalogue = catalogue;
       this.measures = scene && new Measures(scene);
     }

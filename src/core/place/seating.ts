@@ -2,7 +2,7 @@ import type { Cake } from '../cake/cake';
 import { azimuthOf } from '../cake/skin';
 import type { CakeSolid, RayIntoCake } from '../cake/solid';
 import { clamp, radToDeg, TAU } from '../geometry/numbers';
-import { afresh, type Recall } from '../geometry/memory';
+import { afresh, type Ground, type Recall } from '../geometry/memory';
 import { add, addScaled, anyPerpendicular, cross, distance, normalize, scale, type Vec3 } from '../geometry/vec3';
 import { BARRIERS, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
 import { trialFact, type BarrierTrial, type WhyNot } from './compared';
@@ -170,11 +170,9 @@ function nearEdge(ray: RayIntoCake, solid: CakeSolid): boolean {
 interface Placed extends Seat, Standing {
   request: SeatRequest;
   compared: BarrierTrial[];
-  /** the same number for the same place, direction, depth and width */
-  mark: number;
+  /** the same object for the same place, direction, depth and width */
+  spot: object;
 }
-
-let marks = 0;
 
 /** Barriers whose mouths are farther apart than this cannot come near each other. */
 const CROWD_REACH_MM = 90;
@@ -192,16 +190,15 @@ function crowdCost(seat: Seat, od: number, placed: readonly Placed[], most: numb
   return cost;
 }
 
-/** Where a request may be seated: its candidates, how far they are from the first of them, and a number that is theirs. */
+/** Where a request may be seated: its candidates, and how far they are from the first of them. */
 interface Reach {
   at: readonly Candidate[];
   farthestMm: number;
-  mark: number;
 }
 
 function reachOf(request: SeatRequest, solid: CakeSolid): Reach {
   const at = candidates(request, solid);
-  return { at, farthestMm: Math.max(0, ...at.map((c) => distance(c.ray.entry, at[0]!.ray.entry))), mark: ++marks };
+  return { at, farthestMm: Math.max(0, ...at.map((c) => distance(c.ray.entry, at[0]!.ray.entry))) };
 }
 
 /** Those of the placed that can crowd a seat at any of the candidates. */
@@ -270,6 +267,18 @@ export function seatAll(
 export const seatsOf = (requests: readonly SeatRequest[], cake: Cake, solid: CakeSolid, options: SeatOptions = {}): SeatAt[] =>
   settle(requests, cake, solid, options).placed.map((p) => ({ id: p.request.id, pointMm: p.point, direction: p.direction }));
 
+/** What of a request decides its seat, beside where its stem could go. */
+const groundOf = ({ id, pieceIds, massGrams, weightAt, bundleMm, rank, wanted, only }: SeatRequest): Ground => [
+  id,
+  ...pieceIds,
+  massGrams,
+  ...weightAt,
+  bundleMm,
+  rank,
+  wanted,
+  only,
+];
+
 function settle(
   requests: readonly SeatRequest[],
   cake: Cake,
@@ -280,10 +289,11 @@ function settle(
   const warnings: PlaceWarning[] = [];
   const held: Held = { kPa, barriers };
   const seatFor = (request: SeatRequest, others: readonly Placed[]): Placed | null => {
-    const { base, axis, normal, leafy, ...rest } = request;
-    const reach = recall('reach', [base, axis, normal, leafy], () => reachOf(request, solid));
+    const reach = recall('reach', [...request.base, ...request.axis, ...request.normal, request.leafy], () =>
+      reachOf(request, solid),
+    );
     const near = within(reach, others);
-    const of = [rest, reach.mark, near.map((p) => p.mark), kPa];
+    const of = [...groundOf(request), reach, kPa, ...near.map((p) => p.spot)];
     const found = recall('seat', of, () => {
       const seat = bestSeat(request, reach.at, held, near);
       if (!seat) return null;
@@ -292,7 +302,7 @@ function settle(
     });
     if (!found) return null;
     const { point, direction, insideMm, od } = found;
-    return { ...found, mark: recall('mark', [point, direction, insideMm, od], () => ++marks) };
+    return { ...found, spot: recall('spot', [...point, ...direction, insideMm, od], () => ({})) };
   };
   for (const request of [...requests].sort((a, b) => b.massGrams - a.massGrams)) {
     let own = seatFor(request, placed);

@@ -146,15 +146,11 @@ function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
 export function buildSprays(project: Project, arrangement: Arrangement, scene: Scene, memory: Memory): Built {
   const context = contextOf(project);
   const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
-  const onLine = memory.under([arrangement.id, project.cake, arrangement.line, context]);
+  const onLine = memory.under([arrangement.id, project.cake, arrangement.line, context.system, context.colour, context.gauges]);
   const trees = branchTrees(scene.heads, scene.line, arrangement.id, arrangement.joints, onLine);
   const thickness = (bare: readonly number[]) => bundleMm(bare, false);
   const wire = (tree: Spray, insideMm: number) => {
-    const pieces = tree.pieceIds.map((id) => heads.get(id)!.piece);
-    const edits = arrangement.joints.filter((e) => tree.pieceIds.includes(e.pieceId));
-    return onLine('wiring', [tree.id, pieces, edits, insideMm], () =>
-      wireSpray(tree, heads, context, scene.solid, insideMm, thickness),
-    );
+    return onLine('wiring', [tree, insideMm], () => wireSpray(tree, heads, context, scene.solid, insideMm, thickness));
   };
   const first = trees.map((tree) => wire(tree, 50));
   const requests = trees.map((spray, i): SeatRequest => {

@@ -53,11 +53,12 @@ export interface DerivedPlan extends DaysPlan {
  * project that passed `checkProject`. With the memory of the last plan only what was touched is worked out anew; the plan is
  * the same, but for the readings' remedies: they are looked for where the hand rests. `others` are jobs that leave before it.
  */
-export function derivePlan(project: Project, last?: Memory, others: readonly OtherWork[] = []): DerivedPlan {
+export function derivePlan(asked: Project, last?: Memory, others: readonly OtherWork[] = []): DerivedPlan {
   const memory = last ?? new Memory();
-  const catalogue = catalogueOf(project);
+  const catalogue = catalogueOf(asked);
   memory.belongsTo(catalogue);
   memory.turn();
+  const project = memory.same('project', asked);
   const warnings: Warning[] = cakeFaults(project.cake).map(({ path: _path, ...fault }) => ({
     ...fault,
     level: 'stop',
@@ -67,7 +68,7 @@ export function derivePlan(project: Project, last?: Memory, others: readonly Oth
   const planned = project.arrangements.map((arrangement) => {
     const live = memory.recall('balance', [project.id, arrangement.id], () => new LiveBalance());
     const { cake, brief, gauges } = project;
-    const of = [arrangement, cake, dust, gauges, project.paints, project.barrierFor, contextOf(brief)];
+    const of = [arrangement, cake, dust, gauges, project.paints, project.barrierFor, ...contextOf(brief)];
     return memory.recall('arrangement', of, () =>
       planArrangement(project, arrangement, { catalogue, dust, live, memory, remedies: !last }),
     );
@@ -90,14 +91,14 @@ export function derivePlan(project: Project, last?: Memory, others: readonly Oth
     care: careOf(project.brief.finish),
   });
   const plaques = planned.flatMap(({ plaque }) => plaque ?? []);
-  const paste = memory.recall('paste', [tray, plaques], () => pasteByColour(tray, catalogue, plaques));
+  const paste = pasteByColour(tray, catalogue, plaques);
   const days = daysOf(
     project,
     tray,
     planned,
     entries,
     { colours: paste.length, plaques: plaques.reduce((a, p) => a + p.count, 0) },
-    memory.recall,
+    memory,
     others,
   );
   warnings.push(...days.warnings, ...objectionsOf(project), ...withSmallChildren(project, entries));

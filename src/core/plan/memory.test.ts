@@ -1,4 +1,5 @@
-import { afresh, Memory } from '../geometry/memory';
+import fc from 'fast-check';
+import { afresh, Memory, sameParts, type Ground } from '../geometry/memory';
 import { seededRandom } from '../geometry/random';
 import { randomProject } from '../testing/samples';
 import { derivePlan } from './derivePlan';
@@ -7,18 +8,57 @@ import type { Project } from './project';
 test('what was made for the same is recalled, for one turn longer than it was asked for', () => {
   const memory = new Memory();
   let made = 0;
-  const ask = (of: unknown) => memory.recall('x', of, () => ++made);
+  const ask = (of: Ground) => memory.recall('x', of, () => ++made);
   expect([ask([1]), ask([1]), ask([2])]).toEqual([1, 1, 2]);
   memory.turn();
   expect(ask([1])).toBe(1);
   memory.turn();
   expect([ask([1]), ask([2])]).toEqual([1, 3]);
-  const under = memory.under('a long ground');
+  const under = memory.under(['a long', 'ground']);
   expect(under('x', [1], () => 'its own')).toBe('its own');
-  expect(memory.under('another')('x', [1], () => 'another’s')).toBe('another’s');
+  expect(memory.under(['a', 'long ground'])('x', [1], () => 'another’s')).toBe('another’s');
   memory.forget();
   expect(ask([1])).toBe(4);
   expect(afresh('x', [1], () => 'anew')).toBe('anew');
+});
+
+test('an object is a ground by which it is; words that run together are two grounds', () => {
+  const memory = new Memory();
+  let made = 0;
+  const ask = (...of: Ground) => memory.recall('x', of, () => ++made);
+  const one = { id: 'one' };
+  expect([ask(one), ask(one), ask({ ...one })]).toEqual([1, 1, 2]);
+  expect([ask('a|b', 'c'), ask('a', 'b|c'), ask('1'), ask(1)]).toEqual([3, 4, 5, 6]);
+});
+
+test('data that comes back unchanged is the object it was; only what changed is new', () => {
+  const before = { cake: { tiers: [{ id: 't1', mm: 200 }] }, pieces: [{ id: 'a', s: 0.1 }, { id: 'b', s: 0.2 }] }; // prettier-ignore
+  const moved = sameParts(before, {
+    ...structuredClone(before),
+    pieces: [
+      { id: 'a', s: 0.1 },
+      { id: 'b', s: 0.3 },
+    ],
+  });
+  expect(moved.cake).toBe(before.cake);
+  expect(moved.pieces[0]).toBe(before.pieces[0]);
+  expect(moved.pieces[1]).toEqual({ id: 'b', s: 0.3 });
+  const fewer = sameParts(before, { ...structuredClone(before), pieces: [{ id: 'b', s: 0.2 }] });
+  expect(fewer.pieces[0]).toBe(before.pieces[1]);
+  expect(sameParts(before, structuredClone(before))).toBe(before);
+});
+
+test('whatever the data, it is equal to what was handed in, and the same object only when nothing changed (seed 5)', () => {
+  fc.assert(
+    fc.property(fc.jsonValue(), fc.jsonValue(), (before, now) => {
+      const own = structuredClone(now);
+      const shared = sameParts(before, now);
+      expect(shared).toEqual(own);
+      if (Object.is(shared, before)) expect(before).toStrictEqual(own);
+      expect(sameParts(before, structuredClone(before))).toBe(before);
+    }),
+    { seed: 5, numRuns: 300 },
+  );
 });
 
 /** One change as a hand makes it: mostly a piece that moves; now and then a size, a piece less, the cake, the wire, the dust. */

@@ -50,7 +50,8 @@ export function cutLists(
     .map((g) => {
       const demands = g.demands.sort((a, b) => b.lengthMm - a.lengthMm);
       const own = offcuts.filter((o) => o.gauge === g.gauge && o.colour === g.colour);
-      return recall('cuts', [g, stockMm, own], () => {
+      const of = [g.gauge, g.colour, g.diameterMm, stockMm, ...demands.flatMap((d) => [d.lengthMm, d.count]), 'ends', ...own];
+      return recall('cuts', of, () => {
         const { bars, rest } = cutFromOffcuts(demands, own);
         return {
           ...g,

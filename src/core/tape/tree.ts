@@ -334,7 +334,8 @@ export function branchTrees(
   if (line.stand) return [standSpray(heads, line.stand, `${arrangementId}-spray-1`, byPiece)];
   return divide(heads, line, byPiece).map((group, i) => {
     const id = `${arrangementId}-spray-${i + 1}`;
-    const pieces = group.map((p) => p.piece);
-    return recall('spray', [id, pieces, pieces.map((p) => byPiece.get(p.id))], () => buildSpray(group, line, id, byPiece));
+    return recall('spray', [id, ...group, ...group.map((p) => byPiece.get(p.piece.id))], () =>
+      buildSpray(group, line, id, byPiece),
+    );
   });
 }
