@@ -38,12 +38,19 @@ export const ownSpeciesSchema = v.strictObject({
 
 export type OwnSpecies = v.InferOutput<typeof ownSpeciesSchema>;
 
-/** A copy of a species to change, under an id of its own. */
-export const ownCopyOf = (base: Species, id: string, basedOn: string): OwnSpecies => ({
+/** What a copy and its colours are called, in the language of whoever makes it. */
+export interface CopyNames {
+  name: string;
+  plural: string;
+  colour(colourway: string): string;
+}
+
+/** A copy of a species to change, under an id of its own; names are cut to 60 letters. */
+export const ownCopyOf = (base: Species, id: string, basedOn: string, called: CopyNames): OwnSpecies => ({
   id,
   basedOn,
-  name: `${base.name}, own`.slice(0, 60),
-  plural: `${base.plural}, own`.slice(0, 60),
+  name: called.name.slice(0, 60),
+  plural: called.plural.slice(0, 60),
   role: base.role,
   sizesMm: [...base.sizesMm],
   pasteMm: base.pasteMm,
@@ -51,7 +58,7 @@ export const ownCopyOf = (base: Species, id: string, basedOn: string): OwnSpecie
   method: base.method,
   floorSwg: base.wiring.floorSwg,
   hookMm: base.wiring.hookMm,
-  colourways: base.colourways.map((c) => ({ ...c })),
+  colourways: base.colourways.map((c) => ({ ...c, name: called.colour(c.id) })),
   monthsNorth: [...base.monthsNorth],
   counts: {},
   ...PLAIN_TUNE,
@@ -99,8 +106,6 @@ export function speciesOf(own: OwnSpecies, base: Species): Species {
     ...base,
     id: own.id,
     revision: JSON.stringify(own),
-    name: own.name,
-    plural: own.plural,
     role: own.role,
     sizesMm: [...own.sizesMm].sort((a, b) => b - a),
     pasteMm: own.pasteMm,

@@ -51,8 +51,6 @@ export interface Species {
   id: string;
   /** what makes a changed species another one than its last version; nothing for those that ship with the product */
   revision?: string;
-  name: string;
-  plural: string;
   role: Role;
   /** a head looks along its axis; a sprig runs along it from its foot */
   habit: 'head' | 'sprig';

@@ -1,3 +1,4 @@
+import { CALLED } from '../testing/samples';
 import { speciesById, SHIPPED } from '../botany/catalogue';
 import { ownCopyOf } from '../botany/ownSpecies';
 import { METHODS } from '../botany/methods';
@@ -64,7 +65,7 @@ test('what an import would change is told before it is done', () => {
 
 describe('the catalogue file', () => {
   const own = {
-    ...ownCopyOf(speciesById('blossom', SHIPPED), 'own-dogwood', 'blossom'),
+    ...ownCopyOf(speciesById('blossom', SHIPPED), 'own-dogwood', 'blossom', CALLED),
     name: 'Dogwood',
     petals: 4,
     method: 'own-quick',
@@ -103,7 +104,7 @@ describe('the catalogue file', () => {
 
   test('a composite keeps what it is built of through a table; a count that is none is said', () => {
     const spike = {
-      ...ownCopyOf(speciesById('delphinium', SHIPPED), 'own-spike', 'delphinium'),
+      ...ownCopyOf(speciesById('delphinium', SHIPPED), 'own-spike', 'delphinium', CALLED),
       counts: { buds: 9, opening: 7, open: 15 },
     };
     const text = writeSpeciesCsv([spike]);

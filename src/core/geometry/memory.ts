@@ -32,6 +32,7 @@ export function sameParts<T>(before: unknown, now: T): T {
     const whole = before.length === parts.length && parts.every((part, i) => Object.is(part, before[i]));
     return (whole ? before : parts) as T;
   }
+  if (Array.isArray(before)) return now;
   const parts: Record<string, unknown> = {};
   let whole = Object.keys(before).length === Object.keys(now).length;
   for (const [key, part] of Object.entries(now)) {

@@ -6,7 +6,7 @@ import { SHIPPED, speciesById } from '../botany/catalogue';
 import { ownCopyOf, type OwnSpecies } from '../botany/ownSpecies';
 import { Memory } from '../geometry/memory';
 import { planNumbers } from '../testing/planNumbers';
-import { cakeOf, proposalFor } from '../testing/samples';
+import { CALLED, cakeOf, proposalFor } from '../testing/samples';
 import { catalogueOf } from './catalogueOf';
 import { derivePlan } from './derivePlan';
 import { newProject } from './newProject';
@@ -19,7 +19,7 @@ const { arrangement } = proposalFor('crescent', CAKE, 4, 0.1);
 function jobWith({ pasteMm, minutes, boreMm }: { pasteMm: number; minutes: number; boreMm: number }): Project {
   const rose = speciesById('rose', SHIPPED);
   const way = ownMethodOf(METHODS[rose.method]!, 'own-way', 'own way', ENGLISH);
-  const own: OwnSpecies = { ...ownCopyOf(rose, 'own-rose', 'rose'), pasteMm, method: 'own-way' };
+  const own: OwnSpecies = { ...ownCopyOf(rose, 'own-rose', 'rose', CALLED), pasteMm, method: 'own-way' };
   const checked = checkProject({
     ...newProject('p', 'P', '2027-06-12T09:30'),
     cake: CAKE,

@@ -1,3 +1,4 @@
+import { CALLED } from '../testing/samples';
 import { catalogueWith, SHIPPED, speciesById, type Catalogue } from '../botany/catalogue';
 import { ownCopyOf, type OwnSpecies } from '../botany/ownSpecies';
 import { oneBranch } from './oneBranch';
@@ -6,7 +7,7 @@ import { ENGLISH } from '../words/english';
 const GREEN = { system: 'SWG' as const, colour: 'green' as const, gauges: [] };
 
 const ownIn = (base: string, over: Partial<OwnSpecies>): Catalogue => {
-  const copy = { ...ownCopyOf(speciesById(base, SHIPPED), 'own-one', base), ...over };
+  const copy = { ...ownCopyOf(speciesById(base, SHIPPED), 'own-one', base, CALLED), ...over };
   return catalogueWith({ ...SHIPPED.own, species: [copy] });
 };
 

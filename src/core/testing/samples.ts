@@ -85,3 +85,6 @@ export function randomProject(seed: number, most = 24): Project {
     arrangements: [arrangement],
   };
 }
+
+/** Names for copies of species, where nothing hangs on them. */
+export const CALLED = { name: 'A copy', plural: 'copies', colour: (id: string): string => id };
