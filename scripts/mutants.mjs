@@ -1,5 +1,16 @@
 import { spawn } from 'node:child_process';
-import { cpSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, symlinkSync, writeFileSync } from 'node:fs';
+import {
+  cpSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
 import path from 'node:path';
 import { mutated, mutations } from './mutate.mjs';
@@ -103,7 +114,9 @@ async function work() {
       const found = await verdict(place, file);
       writeFileSync(path.join(place, file), text);
       results.push({ file, folder, line: mutation.line, what: mutation.what, verdict: found });
-      console.log(`${String(results.length).padStart(3)}/${drawn.length} ${found.padEnd(9)} ${file}:${mutation.line} ${mutation.what}`);
+      console.log(
+        `${String(results.length).padStart(3)}/${drawn.length} ${found.padEnd(9)} ${file}:${mutation.line} ${mutation.what}`,
+      );
     }
   } finally {
     rmSync(place, { recursive: true, force: true });

@@ -26,7 +26,8 @@ const larger = (text) => {
 const isText = (node) => ts.isStringLiteralLike(node) || ts.isTemplateExpression(node);
 
 /** What a mutant may not touch: types, imports, and what is only said. */
-const isLeftAlone = (node) => ts.isTypeNode(node) || ts.isImportDeclaration(node) || ts.isInterfaceDeclaration(node) || ts.isTypeAliasDeclaration(node);
+const isLeftAlone = (node) =>
+  ts.isTypeNode(node) || ts.isImportDeclaration(node) || ts.isInterfaceDeclaration(node) || ts.isTypeAliasDeclaration(node);
 
 /** The mutations of one node: `{ from, to, text, what }` in characters of the source. */
 function mutationsOf(node, source) {

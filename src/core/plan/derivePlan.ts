@@ -81,7 +81,7 @@ export function derivePlan(asked: Project, last?: Memory, others: readonly Other
   const cuts = cutLists(wires, { stockMm: project.brief.stockMm, offcuts: project.offcuts }, memory.recall);
   warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
   const log = countedLog(project.log);
-  const tray = trayOf(project.arrangements, {
+  const madeOf = trayOf(project.arrangements, {
     catalogue,
     rule: project.spares,
     taken: project.taken,
@@ -90,8 +90,12 @@ export function derivePlan(asked: Project, last?: Memory, others: readonly Other
     madeBy: project.madeBy,
     care: careOf(project.brief.finish),
   });
-  const plaques = planned.flatMap(({ plaque }) => plaque ?? []);
-  const paste = pasteByColour(tray, catalogue, plaques);
+  const tray = memory.same('tray', madeOf);
+  const plaques = memory.same(
+    'plaques',
+    planned.flatMap(({ plaque }) => plaque ?? []),
+  );
+  const paste = memory.recall('paste', [tray, plaques], () => pasteByColour(tray, catalogue, plaques));
   const days = daysOf(
     project,
     tray,
