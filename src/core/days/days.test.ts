@@ -62,12 +62,18 @@ describe('tasks', () => {
   const tray = trayOf(project.arrangements);
 
   test('each strand dries between its steps, half again as long as it should take', () => {
-    const tasks = tasksOf(
-      tray,
-      { joints: 0, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, care: 1, catalogue: SHIPPED, jointMinutes: 3 },
-      3,
-      2,
-    );
+    const tasks = tasksOf(tray, {
+      joints: 0,
+      entries: 3,
+      barrierMinutes: 5,
+      plaques: 0,
+      wired: true,
+      care: 1,
+      catalogue: SHIPPED,
+      jointMinutes: 3,
+      colours: 3,
+      dryFactor: 2,
+    });
     for (const t of tasks) {
       for (const link of t.after) {
         const before = tasks.find((x) => x.id === link.id)!;
@@ -87,18 +93,25 @@ describe('tasks', () => {
     expect(often).toBeLessThan(6);
     expect(ownJointMinutes(timed(5000, 50))).toBe(12);
     const work = { joints: 40, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, care: 1, catalogue: SHIPPED };
-    const tape = (jointMinutes: number) => tasksOf(tray, { ...work, jointMinutes }, 3, 1).find((t) => t.id === 'tape')!.minutes;
+    const tape = (jointMinutes: number) =>
+      tasksOf(tray, { ...work, jointMinutes, colours: 3, dryFactor: 1 }).find((t) => t.id === 'tape')!.minutes;
     expect(tape(6)).toBeCloseTo(2 * tape(3), 6);
   });
 
   test('nothing to make, no task', () => {
     expect(
-      tasksOf(
-        [],
-        { joints: 0, entries: 0, barrierMinutes: 0, plaques: 0, wired: true, care: 1, catalogue: SHIPPED, jointMinutes: 3 },
-        0,
-        1,
-      ),
+      tasksOf([], {
+        joints: 0,
+        entries: 0,
+        barrierMinutes: 0,
+        plaques: 0,
+        wired: true,
+        care: 1,
+        catalogue: SHIPPED,
+        jointMinutes: 3,
+        colours: 0,
+        dryFactor: 1,
+      }),
     ).toEqual([]);
   });
 });
@@ -165,7 +178,7 @@ describe('batches', () => {
         catalogue: SHIPPED,
         jointMinutes: 3,
       };
-      const tasks = tasksOf(tray, work, 4, 1, { dryingMargin: 1.5, most: () => 60, places: 24 });
+      const tasks = tasksOf(tray, { ...work, colours: 4, dryFactor: 1 }, { dryingMargin: 1.5, most: () => 60, places: 24 });
       const byId = new Map(tasks.map((t) => [t.id, t]));
       expect(byId.size).toBe(tasks.length);
       for (const t of tasks) {

@@ -1,5 +1,6 @@
 import { seededRandom } from '../geometry/random';
-import { Bench, decode, type Decoded, type Shop, type Turns, type Work } from './schedule';
+import { decode, type Decoded } from './decode';
+import { Bench, type Shop, type Turns, type Work } from './schedule';
 
 /** Late acceptance: a change is taken when it is no worse than what was held so many steps ago. */
 const HISTORY = 20;

@@ -56,8 +56,6 @@ export interface Turns {
   closed: ReadonlySet<number>;
 }
 
-const FITS_A_MAKER = 5;
-
 /** The parts of a shop that every placing asks for again, worked out once. */
 export class Bench {
   readonly successors: { at: number; wait: number }[][];
@@ -167,174 +165,6 @@ export class Bench {
   }
 }
 
-export interface Decoded {
-  placed: PlacedTask[];
-  cost: number;
-  /** wanted on a day on which they cannot be */
-  unpinned: string[];
-  /** found no place anywhere: no maker can, no window is long enough */
-  homeless: string[];
-}
-
-/**
- * Places every task, one after another in the order of `turns.key` among those whose neighbours are placed, at the cheapest of
- * up to five fitting windows of each maker: from the end backward as late as goes, or from the beginning forward as early as goes.
- */
-export function decode(bench: Bench, turns: Turns): Decoded {
-  const { works, shop } = bench;
-  const late = shop.direction === 'late';
-  const [toCome, gone] = late ? [bench.predecessors, bench.successors] : [bench.successors, bench.predecessors];
-  const open = gone.map((list) => list.length);
-  const placedAt: (PlacedTask | null)[] = works.map(() => null);
-  // filled as windows are used: most never are
-  const inWindow: ({ from: number; to: number }[] | undefined)[] = new Array(shop.windows.length).fill(undefined);
-  const likeIn = new Set<number>();
-  const likeKey = (w: number, t: number) => w * bench.likenesses + bench.likeness[t]!;
-  const dayMinutes = new Float64Array(bench.days);
-  const racks = bench.emptyRacks();
-  const unpinned: string[] = [];
-  const homeless: string[] = [];
-  let heaviest = 0;
-  let sum = 0;
-  let [first, last, tooSoon] = [Infinity, -Infinity, 0];
-
-  const localCost = (t: number, w: number, from: number): number => {
-    const { duration } = works[t]!;
-    const early = late ? shop.end - from - duration : from - (shop.begin ?? from);
-    const grown = Math.max(0, dayMinutes[bench.dayOf[w]!]! + duration - heaviest);
-    return (
-      (inWindow[w] ? 0 : COST.sitting) +
-      (likeIn.has(likeKey(w, t)) ? 0 : COST.likeness) +
-      (COST.taskDay * Math.max(0, early)) / 1440 +
-      COST.heaviestDay * grown
-    );
-  };
-  /** the latest (earliest) beginning in a window that ends by (begins at) the limit; NaN where there is none */
-  const gapIn = (w: number, duration: number, limit: number): number => {
-    const { from, to } = shop.windows[w]!;
-    const own = inWindow[w];
-    if (late) {
-      let right = Math.min(to, limit);
-      if (own)
-        for (let i = own.length - 1; i >= 0 && own[i]!.to > right - duration; i--) if (own[i]!.from < right) right = own[i]!.from;
-      return right - duration >= from ? right - duration : NaN;
-    }
-    let left = Math.max(from, limit);
-    for (const s of own ?? []) {
-      if (s.from >= left + duration) break;
-      if (s.to > left) left = s.to;
-    }
-    return left + duration <= to ? left : NaN;
-  };
-
-  const limitOf = (t: number): number => {
-    let limit = late ? shop.end : Math.max(shop.begin ?? -Infinity, works[t]!.notBefore ?? -Infinity);
-    for (const link of gone[t]!) {
-      const other = placedAt[link.at];
-      if (!other) continue;
-      limit = late
-        ? Math.min(limit, shop.clock.before(other.from, link.wait))
-        : Math.max(limit, shop.clock.after(other.to, link.wait));
-    }
-    return limit;
-  };
-
-  const search = (t: number, limit: number, pinned: number | null): { w: number; from: number } | null => {
-    const work = works[t]!;
-    let best: { w: number; from: number } | null = null;
-    let bestCost = Infinity;
-    for (let m = 0; m < shop.makers.length; m++) {
-      if (!bench.can[m]![t] || (pinned === null && turns.by[t]! >= 0 && turns.by[t] !== m)) continue;
-      const own = bench.byMaker[m]!;
-      let fits = 0;
-      let skip = pinned === null ? turns.skip[t]! : 0;
-      for (let i = late ? bench.lastFrom(own, limit - work.duration) : 0; late ? i >= 0 : i < own.length; i += late ? -1 : 1) {
-        const w = own[i]!;
-        const window = shop.windows[w]!;
-        if (late ? window.from + work.duration > limit : window.to - work.duration < limit) continue;
-        if (pinned !== null && window.day !== pinned) continue;
-        if (turns.closed.has(w) && pinned === null) continue;
-        const from = gapIn(w, work.duration, limit);
-        if (!(from >= 0)) continue;
-        if (!bench.hasPlaces(racks, work, from)) continue;
-        if (skip > 0) {
-          skip--;
-          continue;
-        }
-        const c = localCost(t, w, from);
-        if (c < bestCost - 1e-9) {
-          bestCost = c;
-          best = { w, from };
-        }
-        if (++fits >= FITS_A_MAKER) break;
-      }
-    }
-    return best;
-  };
-
-  const kept = (t: number, limit: number): { w: number; from: number } | null => {
-    const { was, duration } = works[t]!;
-    if (!was) return null;
-    const w = bench.byMaker[was.maker]?.find((i) => shop.windows[i]!.from <= was.from && was.from < shop.windows[i]!.to);
-    if (w === undefined) return null;
-    const { from, to } = shop.windows[w]!;
-    const inTime = late ? was.from + duration <= limit : was.from >= limit;
-    const at = inTime && was.from + duration <= to ? was.from : gapIn(w, duration, limit);
-    const clear = at >= from && (inWindow[w] ?? []).every((s) => s.to <= at || s.from >= at + duration);
-    const from2 = clear ? at : gapIn(w, duration, limit);
-    return from2 >= from && bench.hasPlaces(racks, works[t]!, from2) ? { w, from: from2 } : null;
-  };
-
-  const ready: number[] = [];
-  for (let t = 0; t < works.length; t++) if (open[t] === 0) ready.push(t);
-  while (ready.length) {
-    let pick = 0;
-    for (let i = 1; i < ready.length; i++) {
-      const [a, b] = [ready[i]!, ready[pick]!];
-      // what had its place keeps it before anything new takes it
-      const [keptA, keptB] = [works[a]!.was !== undefined, works[b]!.was !== undefined];
-      if (keptA !== keptB) {
-        if (keptA) pick = i;
-      } else if (turns.key[a]! > turns.key[b]! || (turns.key[a] === turns.key[b] && a > b)) pick = i;
-    }
-    const t = ready[pick]!;
-    ready[pick] = ready[ready.length - 1]!;
-    ready.pop();
-    const work = works[t]!;
-    const limit = limitOf(t);
-    let found = work.pinned === undefined ? kept(t, limit) : search(t, limit, work.pinned);
-    if (!found && work.pinned !== undefined) unpinned.push(work.id);
-    found ??= search(t, limit, null);
-    if (found) {
-      const { w, from } = found;
-      const to = from + work.duration;
-      sum +=
-        (inWindow[w] ? 0 : COST.sitting) +
-        (likeIn.has(likeKey(w, t)) ? 0 : COST.likeness) +
-        (COST.taskDay * Math.max(0, late ? shop.end - to : from - (shop.begin ?? from))) / 1440;
-      if (work.was && dayStart(work.was.from) !== shop.windows[w]!.day) sum += COST.moved;
-      if (from < first) first = from;
-      if (to > last) last = to;
-      if (work.notBefore !== undefined) tooSoon += Math.max(0, work.notBefore - from);
-      const own = (inWindow[w] ??= []);
-      let place = own.length;
-      while (place > 0 && own[place - 1]!.from > from) place--;
-      own.splice(place, 0, { from, to });
-      likeIn.add(likeKey(w, t));
-      const minutes = (dayMinutes[bench.dayOf[w]!]! += work.duration);
-      if (minutes > heaviest) heaviest = minutes;
-      if (racks && work.dries) bench.load(racks[work.dries.pool], from, bench.freeAgain(work, from), work.dries.places);
-      placedAt[t] = { id: work.id, maker: shop.windows[w]!.maker, window: w, from, to };
-    } else homeless.push(work.id);
-    for (const link of toCome[t]!) if (--open[link.at]! === 0) ready.push(link.at);
-  }
-  const placed = placedAt.filter((p) => p !== null);
-  placed.sort((a, b) => a.from - b.from || (a.id < b.id ? -1 : 1));
-  const cost =
-    sum + COST.heaviestDay * heaviest + outsideCost(first, last, tooSoon, shop) + COST.hourOutside * 24 * homeless.length;
-  return { placed, cost, unpinned, homeless };
-}
-
 /** What a plan costs as a whole. */
 export function costOf(placed: readonly PlacedTask[], works: readonly Work[], shop: Shop): number {
   const work = new Map(works.map((w) => [w.id, w]));
@@ -367,7 +197,7 @@ export function costOf(placed: readonly PlacedTask[], works: readonly Work[], sh
 }
 
 /** A thousand for every hour that a plan begins too soon, ends too late, or does a thing before it may be done. */
-function outsideCost(first: number, last: number, tooSoonMinutes: number, { begin, end }: Shop): number {
+export function outsideCost(first: number, last: number, tooSoonMinutes: number, { begin, end }: Shop): number {
   const early = begin === null ? 0 : Math.max(0, begin - first);
   return (COST.hourOutside * (Math.max(0, early) + Math.max(0, last - end) + tooSoonMinutes)) / 60;
 }

@@ -1,5 +1,5 @@
 import { methodById, speciesById, type Catalogue } from '../botany/catalogue';
-import { stepMinutes } from '../botany/methods';
+import { stepMinutes, type Method, type MethodStep } from '../botany/methods';
 import { clamp } from '../geometry/numbers';
 import { ownMinutes } from '../log/own';
 import { PLAQUE_DRY_HOURS, PLAQUE_MINUTES } from '../make/plaque';
@@ -7,7 +7,6 @@ import type { TrayKind } from '../make/tray';
 import { cut, type Batch, type Cutting } from './batches';
 import { thicknessFactor } from './drying';
 import type { SittingFact, TaskDetail, TaskName } from './facts';
-import type { NetworkTask } from './network';
 import type { Work } from './schedule';
 
 /** A task with what the day list says of it. Minutes of work; drying after it in hours, in this room. */
@@ -25,8 +24,16 @@ export interface Task extends Work {
   dryNote: SittingFact | null;
 }
 
+/** What a task waits for, and how many minutes of drying after it. */
+type Link = Task['after'][number];
+
+/** What there is to do beside the methods' own steps, and what decides how long all of it takes. */
 interface BenchWork {
   catalogue: Catalogue;
+  /** colours of paste to mix */
+  colours: number;
+  /** how many times as long as in a plain room everything dries; what is not a number counts as 3 */
+  dryFactor: number;
   joints: number;
   entries: number;
   barrierMinutes: number;
@@ -75,158 +82,184 @@ const skillOf = (step: string): Task['skill'] =>
 export function tasksOf(
   tray: readonly TrayKind[],
   work: BenchWork,
-  colours: number,
-  dryFactor: number,
   cutting: Cutting = { dryingMargin: 1.5, most: () => Infinity, places: Infinity },
 ): Task[] {
   if (tray.length === 0) return [];
-  const factor = Number.isFinite(dryFactor) ? dryFactor : 3;
-  const tasks: Task[] = [];
-  /** tasks of equal weight, in parts where a sitting cannot hold them; what comes next waits for all of them */
-  const add = (task: Task, inTurn = false): Task['after'] => {
-    const parts = Math.max(1, Math.ceil(task.minutes / Math.max(5, cutting.most(task.skill)) - 1e-9));
+  const list = new TaskList(cutting, { ...work, dryFactor: Number.isFinite(work.dryFactor) ? work.dryFactor : 3 });
+  const mixed = list.add(mixing(work.colours));
+  const made = tray.filter((kind) => kind.toMake > 0).flatMap((kind) => list.addSteps(kind, mixed));
+  const rolled = work.plaques > 0 ? list.add(list.plaques(mixed)) : [];
+  const taped = list.add(taping(tray, work, [...made, ...rolled]));
+  const fitted = list.add(fittingBarriers(work, taped));
+  list.addInTurn(placing(work, list.add(boxing(fitted))));
+  return list.tasks;
+}
+
+/** A batch of a step that waits for the one before it, and what is waited for afterwards. */
+type Made = Batch & { link: Link };
+
+class TaskList {
+  readonly tasks: Task[] = [];
+
+  constructor(
+    private readonly cutting: Cutting,
+    private readonly work: BenchWork,
+  ) {}
+
+  /** A task in parts of equal weight where a sitting cannot hold it; what comes next waits for all of them. */
+  add(task: Task): Link[] {
+    return this.parts(task).map((part) => this.push(part));
+  }
+
+  /** The same, each part after the one before; what comes next waits for the last. */
+  addInTurn(task: Task): Link[] {
     let before = task.after;
-    const ids: { id: string; wait: number }[] = [];
-    for (let k = 1; k <= parts; k++) {
-      const id = parts === 1 ? task.id : `${task.id}|${k}`;
-      const name = { ...task.name, values: { ...task.name.values, part: k, parts } } as TaskName;
-      const minutes = task.minutes / parts;
-      tasks.push({ ...task, id, name, minutes, duration: wholeFive(minutes), after: before });
-      const link = { id, wait: task.dryHours * 60 * cutting.dryingMargin };
-      if (inTurn) before = [link];
-      ids.push(link);
-    }
-    return inTurn ? before : ids;
-  };
-  const mixed = add(
-    plain(
-      'mix',
-      { code: 'task.mix', values: WHOLE },
-      { code: 'detail.colours', values: { count: colours } },
-      Math.max(10, colours * BENCH_MINUTES.mixEach),
-      [],
-      'mixing',
-    ),
-  );
-  const ends: { id: string; wait: number }[] = [];
-  for (const kind of tray) {
-    if (kind.toMake === 0) continue;
-    const species = speciesById(kind.species, work.catalogue);
-    const method = methodById(kind.method, work.catalogue);
-    let before: (Batch & { link: { id: string; wait: number } })[] = mixed.map((link) => ({
-      from: 0,
-      to: Infinity,
-      part: 1,
-      parts: 1,
-      link,
+    for (const part of this.parts(task)) before = [this.push({ ...part, after: before })];
+    return [...before];
+  }
+
+  private push(task: Task): Link {
+    this.tasks.push(task);
+    return { id: task.id, wait: this.waitMinutes(task.dryHours) };
+  }
+
+  private parts(task: Task): Task[] {
+    const parts = Math.max(1, Math.ceil(task.minutes / Math.max(5, this.cutting.most(task.skill)) - 1e-9));
+    const minutes = task.minutes / parts;
+    return Array.from({ length: parts }, (_, k) => ({
+      ...task,
+      id: parts === 1 ? task.id : `${task.id}|${k + 1}`,
+      name: { ...task.name, values: { ...task.name.values, part: k + 1, parts } } as TaskName,
+      minutes,
+      duration: wholeFive(minutes),
     }));
-    for (const step of method.steps) {
-      const skill = skillOf(step.id);
-      const share = work.care * kind.pace.share;
-      const minutesOf = (pieces: number) => stepMinutes(step, method.batch, pieces) * share;
-      const dryHours =
-        step.dryHours * factor * kind.drying.share * thicknessFactor(species.pasteMm, species.practicePasteMm ?? species.pasteMm);
-      const batches = cut(kind.toMake, method.batch, minutesOf, cutting.most(skill), cutting.places);
-      const several = batches.length > 1;
-      before = batches.map((b, i) => {
-        const id = several ? `${kind.key}|${step.id}|${i + 1}` : `${kind.key}|${step.id}`;
-        const pieces = b.to - b.from;
-        const minutes = minutesOf(pieces) / b.parts;
-        const earlier = b.part > 1 ? [{ id: `${kind.key}|${step.id}|${i}`, wait: 0 }] : [];
-        tasks.push({
-          id,
-          duration: wholeFive(minutes),
-          after: [...before.filter((x) => x.from < b.to && b.from < x.to && x.part === x.parts).map((x) => x.link), ...earlier],
-          name: {
-            code: 'task.step',
-            values: {
-              piece: { species: kind.species, stage: kind.stage },
-              step: { method: method.id, step: step.id },
-              part: i + 1,
-              parts: batches.length,
-            },
-          },
-          detail: step.dryHours ? { code: 'detail.drying', values: { hours: dryHours } } : null,
-          strand: species.id,
-          kind: kind.key,
-          step: step.id,
-          pieces,
-          minutes,
-          dryHours,
-          dryNote:
-            (step.noted ?? step.dryNote) ? { code: 'dry.step', values: { drying: { method: method.id, step: step.id } } } : null,
-          skill,
-          likeness: `${method.id}|${step.id}`,
-          dries:
-            dryHours > 0 ? { pool: step.dryOn ?? 'rack', places: pieces, minutes: dryHours * 60 * cutting.dryingMargin } : null,
-        });
-        return { ...b, link: { id, wait: dryHours * 60 * cutting.dryingMargin } };
-      });
-    }
-    ends.push(...before.filter((x) => x.part === x.parts).map((x) => x.link));
   }
-  if (work.plaques > 0) {
-    const dryHours = PLAQUE_DRY_HOURS * factor;
-    ends.push(
-      ...add({
-        ...plain(
-          'plaque',
-          { code: 'task.plaque', values: { count: work.plaques, ...WHOLE } },
-          { code: 'detail.plaque-drying', values: { hours: dryHours } },
-          work.plaques * PLAQUE_MINUTES,
-          mixed,
-          'making',
-        ),
+
+  private readonly waitMinutes = (dryHours: number): number => dryHours * 60 * this.cutting.dryingMargin;
+
+  /** All steps of one kind; gives what its last step has to be waited for. */
+  addSteps(kind: TrayKind, mixed: readonly Link[]): Link[] {
+    const method = methodById(kind.method, this.work.catalogue);
+    let before: Made[] = mixed.map((link) => ({ from: 0, to: Infinity, part: 1, parts: 1, link }));
+    for (const step of method.steps) before = this.addStep(kind, method, step, before);
+    return before.filter((x) => x.part === x.parts).map((x) => x.link);
+  }
+
+  private addStep(kind: TrayKind, method: Method, step: MethodStep, before: readonly Made[]): Made[] {
+    const skill = skillOf(step.id);
+    const share = this.work.care * kind.pace.share;
+    const minutesOf = (pieces: number) => stepMinutes(step, method.batch, pieces) * share;
+    const dryHours = this.dryHoursOf(kind, step);
+    const batches = cut(kind.toMake, method.batch, minutesOf, this.cutting.most(skill), this.cutting.places);
+    const idOf = (i: number) => (batches.length > 1 ? `${kind.key}|${step.id}|${i + 1}` : `${kind.key}|${step.id}`);
+    const stepRef = { method: method.id, step: step.id };
+    return batches.map((batch, i) => {
+      const pieces = batch.to - batch.from;
+      const minutes = minutesOf(pieces) / batch.parts;
+      const holdingThem = before.filter((x) => x.from < batch.to && batch.from < x.to && x.part === x.parts);
+      const partBefore = batch.part > 1 ? [{ id: idOf(i - 1), wait: 0 }] : [];
+      const link = this.push({
+        id: idOf(i),
+        duration: wholeFive(minutes),
+        after: [...holdingThem.map((x) => x.link), ...partBefore],
+        name: {
+          code: 'task.step',
+          values: { piece: { species: kind.species, stage: kind.stage }, step: stepRef, part: i + 1, parts: batches.length },
+        },
+        detail: step.dryHours ? { code: 'detail.drying', values: { hours: dryHours } } : null,
+        strand: kind.species,
+        kind: kind.key,
+        step: step.id,
+        pieces,
+        minutes,
         dryHours,
-        dryNote: { code: 'dry.plaque', values: {} },
-      }),
-    );
+        dryNote: (step.noted ?? step.dryNote) ? { code: 'dry.step', values: { drying: stepRef } } : null,
+        skill,
+        likeness: `${method.id}|${step.id}`,
+        dries: dryHours > 0 ? { pool: step.dryOn ?? 'rack', places: pieces, minutes: this.waitMinutes(dryHours) } : null,
+      });
+      return { ...batch, link };
+    });
   }
-  const taped = add(
-    plain(
-      'tape',
-      { code: !work.wired ? 'task.glue' : work.joints > 0 ? 'task.tape-sprays' : 'task.tape-stems', values: WHOLE },
-      !work.wired
-        ? { code: 'detail.glue', values: {} }
-        : work.joints > 0
-          ? { code: 'detail.joints', values: { count: work.joints } }
-          : { code: 'detail.stems', values: {} },
-      Math.max(15, Math.max(work.joints, tray.reduce((a, k) => a + k.placed, 0) * 0.5) * work.jointMinutes),
-      ends,
-      'taping',
-    ),
-  );
-  const goIn = { count: work.entries };
-  const fitted = add(
-    plain(
-      'barriers',
-      { code: 'task.barriers', values: WHOLE },
-      { code: 'detail.barriers', values: goIn },
-      Math.max(10, work.barrierMinutes),
-      taped,
-      'taping',
-    ),
-  );
-  const boxed = add(
-    plain(
-      'box',
-      { code: 'task.box', values: WHOLE },
-      { code: 'detail.box', values: {} },
-      BENCH_MINUTES.boxing,
-      fitted,
-      'placing',
-    ),
-  );
-  const place = plain(
-    'place',
-    { code: 'task.place', values: WHOLE },
-    { code: 'detail.place', values: goIn },
-    work.entries * BENCH_MINUTES.entryEach + BENCH_MINUTES.lookRound,
-    boxed,
-    'placing',
-  );
-  add(work.cakeReadyAt === undefined ? place : { ...place, notBefore: work.cakeReadyAt }, true);
-  return tasks;
+
+  /** Hours that a step dries in this room, for this kind's thickness of paste, as this person found it. */
+  private dryHoursOf(kind: TrayKind, step: MethodStep): number {
+    const { pasteMm, practicePasteMm = pasteMm } = speciesById(kind.species, this.work.catalogue);
+    return step.dryHours * this.work.dryFactor * kind.drying.share * thicknessFactor(pasteMm, practicePasteMm);
+  }
+
+  /** Plaques rolled and cut; they dry flat. */
+  plaques(mixed: readonly Link[]): Task {
+    const count = this.work.plaques;
+    const dryHours = PLAQUE_DRY_HOURS * this.work.dryFactor;
+    return {
+      ...plain({
+        id: 'plaque',
+        name: { code: 'task.plaque', values: { count, ...WHOLE } },
+        detail: { code: 'detail.plaque-drying', values: { hours: dryHours } },
+        minutes: count * PLAQUE_MINUTES,
+        after: mixed,
+        skill: 'making',
+      }),
+      dryHours,
+      dryNote: { code: 'dry.plaque', values: {} },
+    };
+  }
+}
+
+const mixing = (colours: number): Task =>
+  plain({
+    id: 'mix',
+    name: { code: 'task.mix', values: WHOLE },
+    detail: { code: 'detail.colours', values: { count: colours } },
+    minutes: Math.max(10, colours * BENCH_MINUTES.mixEach),
+    after: [],
+    skill: 'mixing',
+  });
+
+/** Sprays, or single stems, are taped; what has no wire is glued. */
+function taping(tray: readonly TrayKind[], { wired, joints, jointMinutes }: BenchWork, after: readonly Link[]): Task {
+  const words = (): Pick<Task, 'name' | 'detail'> => {
+    if (!wired) return { name: { code: 'task.glue', values: WHOLE }, detail: { code: 'detail.glue', values: {} } };
+    return joints > 0
+      ? { name: { code: 'task.tape-sprays', values: WHOLE }, detail: { code: 'detail.joints', values: { count: joints } } }
+      : { name: { code: 'task.tape-stems', values: WHOLE }, detail: { code: 'detail.stems', values: {} } };
+  };
+  const stems = tray.reduce((a, k) => a + k.placed, 0);
+  const minutes = Math.max(15, Math.max(joints, stems * 0.5) * jointMinutes);
+  return plain({ id: 'tape', ...words(), minutes, after, skill: 'taping' });
+}
+
+const fittingBarriers = ({ entries, barrierMinutes }: BenchWork, after: readonly Link[]): Task =>
+  plain({
+    id: 'barriers',
+    name: { code: 'task.barriers', values: WHOLE },
+    detail: { code: 'detail.barriers', values: { count: entries } },
+    minutes: Math.max(10, barrierMinutes),
+    after,
+    skill: 'taping',
+  });
+
+const boxing = (after: readonly Link[]): Task =>
+  plain({
+    id: 'box',
+    name: { code: 'task.box', values: WHOLE },
+    detail: { code: 'detail.box', values: {} },
+    minutes: BENCH_MINUTES.boxing,
+    after,
+    skill: 'placing',
+  });
+
+function placing({ entries, cakeReadyAt }: BenchWork, after: readonly Link[]): Task {
+  const task = plain({
+    id: 'place',
+    name: { code: 'task.place', values: WHOLE },
+    detail: { code: 'detail.place', values: { count: entries } },
+    minutes: entries * BENCH_MINUTES.entryEach + BENCH_MINUTES.lookRound,
+    after,
+    skill: 'placing',
+  });
+  return cakeReadyAt === undefined ? task : { ...task, notBefore: cakeReadyAt };
 }
 
 /** Sittings are laid out in steps of five minutes. */
@@ -235,27 +268,16 @@ const wholeFive = (minutes: number): number => Math.max(5, Math.ceil(minutes / 5
 /** A task that is not parted. */
 const WHOLE = { part: 1, parts: 1 } as const;
 
-const plain = (
-  id: string,
-  name: TaskName,
-  detail: TaskDetail,
-  minutes: number,
-  after: NetworkTask['after'],
-  skill: Task['skill'],
-): Task => ({
-  id,
-  name,
-  detail,
+/** A task of the whole job that dries nothing. */
+const plain = (task: Pick<Task, 'id' | 'name' | 'detail' | 'minutes' | 'after' | 'skill'>): Task => ({
+  ...task,
   strand: 'all',
   kind: '',
-  step: id,
+  step: task.id,
   pieces: 0,
-  minutes,
-  duration: wholeFive(minutes),
+  duration: wholeFive(task.minutes),
   dryHours: 0,
   dryNote: null,
-  after,
-  skill,
-  likeness: id,
+  likeness: task.id,
   dries: null,
 });

@@ -80,6 +80,8 @@ export function daysOf(
   const { barriers } = catalogueOf(project);
   const work = {
     catalogue: catalogueOf(project),
+    colours,
+    dryFactor,
     joints: planned.reduce((a, p) => a + p.arrangement.quantity * p.built.sprays.reduce((b, s) => b + s.joints.length, 0), 0),
     entries: entries.length,
     barrierMinutes: entries.reduce((a, e) => a + (e.barrier ? (barrierById(e.barrier, barriers)?.minutes ?? 0) : 0.5), 0),
@@ -90,7 +92,7 @@ export function daysOf(
     cakeReadyAt: Math.max(cakeReadyAt, leavesAt - PLACED_BEFORE_MINUTES),
   };
   const safety = SAFETY[days.safety];
-  const all = tasksOf(tray, work, colours, dryFactor, {
+  const all = tasksOf(tray, work, {
     dryingMargin: safety.dryingMargin,
     most: (skill) => longestSitting(shop, skill),
     places: Math.min(shop.places.rack, shop.places.former),
