@@ -99,7 +99,6 @@ function composeCommand(args: readonly string[]): void {
       score: p.score,
       pieces: p.arrangement.pieces.length,
       iterations: p.iterations,
-      stopped: p.stopped,
       readings: Object.fromEntries(p.readings.map((r) => [r.id, r.score])),
       ...(out ? {} : { arrangement: p.arrangement }),
     })),

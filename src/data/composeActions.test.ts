@@ -133,7 +133,6 @@ describe('what stands there is improved', () => {
         readings: [],
         score: 90,
         iterations: 1,
-        stopped: 'settled',
       };
       bench.compose!.handlers.done([proposal]);
       expect(studio().search.running).toBe(false);
@@ -150,9 +149,7 @@ describe('what stands there is improved', () => {
     const { handlers, request } = bench.compose!;
     await studio().create();
     const before = studio().project;
-    handlers.done([
-      { name: 'finished', arrangement: request.arrangement, readings: [], score: 1, iterations: 1, stopped: 'settled' },
-    ]);
+    handlers.done([{ name: 'finished', arrangement: request.arrangement, readings: [], score: 1, iterations: 1 }]);
     expect(studio().project).toBe(before);
     studio().improve('re-balance');
     bench.compose!.handlers.fault({ code: 'fault.no-flower', values: {} });

@@ -164,7 +164,9 @@ export class Keeper {
         this.keepPlanSoon(project, plan);
       })
       .catch((cause: unknown) =>
-        this.store.setState({ planFault: cause instanceof Error ? cause.message : asLabel('studio.no-plan') }),
+        this.store.setState({
+          planFault: asLabel(cause instanceof Error && cause.name === 'WorkerDied' ? 'studio.plan-stopped' : 'studio.no-plan'),
+        }),
       )
       .finally(() => {
         this.busy = false;

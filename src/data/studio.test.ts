@@ -1,3 +1,4 @@
+import { asLabel } from '@/core/words/asLabel';
 import { newProject } from '@/core/plan/newProject';
 import { writeProjectFile } from '@/core/formats/projectFile';
 import { DEMO_JOBS } from '@/core/demo/jobs';
@@ -199,9 +200,13 @@ describe('the plan beside it', () => {
 
   test('a plan that could not be made is said, and nothing is lost', async () => {
     const { studio, bench } = await opened();
-    bench.plans[0]!.fail(new Error('The bench stopped.'));
+    bench.plans[0]!.fail(Object.assign(new Error('The worker died.'), { name: 'WorkerDied' }));
     await tick();
-    expect(studio().planFault).toBe('The bench stopped.');
+    expect(studio().planFault).toEqual(asLabel('studio.plan-stopped'));
+    studio().edit(asLabel('brief.do-mood'), (d) => void (d.brief.style = 'lush'));
+    bench.plans[1]!.fail(new Error('refusal.missing'));
+    await tick();
+    expect(studio().planFault).toEqual(asLabel('studio.no-plan'));
     expect(studio().project).not.toBeNull();
   });
 });

@@ -101,7 +101,7 @@ export interface StudioState {
   plan: DerivedPlan | null;
   /** the project that `plan` was derived from */
   planOf: Project | null;
-  planFault: Label | string | null;
+  planFault: Label | null;
   /** what jobs that leave before this one take of its days */
   others: readonly OtherWork[];
   selection: string[];

@@ -45,7 +45,6 @@ export interface Proposal {
   readings: Reading[];
   score: number;
   iterations: number;
-  stopped: 'settled' | 'cancelled';
 }
 
 /** Told while the search runs: which proposal, how far, and the best of it so far. */
@@ -152,7 +151,7 @@ function proposalOf(
 ): Proposal {
   const arrangement = { ...request.arrangement, line, pieces: polished.pieces };
   const readings = readBalance(buildScene(request.cake, arrangement, request.catalogue)!, { stops: 0, looks: 0, first: null });
-  return { name, arrangement, readings, score: overallScore(readings), iterations: polished.iterations, stopped: 'settled' };
+  return { name, arrangement, readings, score: overallScore(readings), iterations: polished.iterations };
 }
 
 /** Piece ids that none of these has. */

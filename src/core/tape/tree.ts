@@ -211,17 +211,17 @@ function buildSpray(group: readonly PlacedPiece[], line: Line, id: string, edits
   const armsMm = { first: 0, second: 0 };
   for (const arm of heavier) {
     const sign = arm === 'first' ? -1 : 1;
-    armsMm[arm] = Math.max(0, ...arms[arm].map((a) => a.toPick)) + (arms[arm].length ? 12 : 0);
-    arms[arm].forEach((plan, i) =>
-      joints.push(
-        armJoint(plan, arm, sign, armsMm[arm], joints.length + 1, i === firstLead(arms[arm]), group, line, pickX, arms[arm]),
-      ),
-    );
+    const plans = arms[arm];
+    armsMm[arm] = Math.max(0, ...plans.map((a) => a.toPick)) + (plans.length ? 12 : 0);
+    const along: Arm = { arm, sign, armMm: armsMm[arm], plans, group, line, pickX };
+    for (const plan of plans) joints.push(armJoint(plan, along, joints.length + 1));
   }
   heel.sort((a, b) => a.p.body.massGrams - b.p.body.massGrams || a.p.piece.id.localeCompare(b.p.piece.id));
-  inTurn(heel, (l) => l.p.piece.id, edits).forEach((local, i) =>
-    joints.push(heelJoint(local, i, heel.length, joints.length + 1, group, line, pickS)),
-  );
+  const { pointMm, normal } = line.at(pickS, stemSide(group, line, pickS));
+  inTurn(heel, (l) => l.p.piece.id, edits).forEach((local, i) => {
+    const downShare = (i + 1) / (heel.length + 1);
+    joints.push(heelJoint(local, { pointMm, normal, downShare }, joints.length + 1));
+  });
   return {
     id,
     fromS: Math.min(...group.map((p) => p.piece.s)),
@@ -237,20 +237,19 @@ function buildSpray(group: readonly PlacedPiece[], line: Line, id: string, edits
 }
 
 const weigh = (plans: readonly Planned[]): number => plans.reduce((a, b) => a + b.local.p.body.massGrams, 0);
-const firstLead = (plans: readonly Planned[]): number => plans.findIndex((p) => p.onto === null);
 
-function armJoint(
-  plan: Planned,
-  arm: 'first' | 'second',
-  sign: number,
-  armMm: number,
-  order: number,
-  tip: boolean,
-  group: readonly PlacedPiece[],
-  line: Line,
-  pickX: number,
-  plans: readonly Planned[],
-): Joint {
+/** One arm of a spray: from its tip to the pick, toward − or + along the line. */
+interface Arm {
+  arm: 'first' | 'second';
+  sign: number;
+  armMm: number;
+  plans: readonly Planned[];
+  group: readonly PlacedPiece[];
+  line: Line;
+  pickX: number;
+}
+
+function armJoint(plan: Planned, { arm, sign, armMm, plans, group, line, pickX }: Arm, order: number): Joint {
   const { p } = plan.local;
   const s = (pickX + sign * plan.toPick) / line.lengthMm;
   let at = onStem(group, line, s);
@@ -282,23 +281,21 @@ function armJoint(
     curve,
     wires: 0,
     thicknessMm: 0,
-    tip,
+    tip: plan === plans.find((q) => q.onto === null),
   };
 }
 
-function heelJoint(
-  local: Local,
-  i: number,
-  count: number,
-  order: number,
-  group: readonly PlacedPiece[],
-  line: Line,
-  pickS: number,
-): Joint {
-  const frame = line.at(pickS, stemSide(group, line, pickS));
-  const below = Math.min(STEM_HEIGHT_MM - 0.5, ((i + 1) / (count + 1)) * (STEM_HEIGHT_MM - 0.5));
-  const at = addScaled(frame.pointMm, frame.normal, STEM_HEIGHT_MM - below);
-  const curve = stalkCurve(local.p, at, scale(frame.normal, -1));
+/** The stem at the pick, and how far down its heel a joint is, as a share of it. */
+interface AtHeel {
+  pointMm: Vec3;
+  normal: Vec3;
+  downShare: number;
+}
+
+function heelJoint(local: Local, { pointMm, normal, downShare }: AtHeel, order: number): Joint {
+  const below = Math.min(STEM_HEIGHT_MM - 0.5, downShare * (STEM_HEIGHT_MM - 0.5));
+  const at = addScaled(pointMm, normal, STEM_HEIGHT_MM - below);
+  const curve = stalkCurve(local.p, at, scale(normal, -1));
   return {
     order,
     arm: 'heel',
@@ -307,7 +304,7 @@ function heelJoint(
     fromTipMm: 0,
     toPickMm: 0,
     stalkMm: polylineLengthMm(curve),
-    angleDeg: radToDeg(angleBetween(sub(at, curve[0]!), scale(frame.normal, -1))),
+    angleDeg: radToDeg(angleBetween(sub(at, curve[0]!), scale(normal, -1))),
     side: local.y >= 0 ? 'left' : 'right',
     at,
     curve,

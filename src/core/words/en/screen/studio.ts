@@ -16,6 +16,8 @@ export const STUDIO = {
   'studio.job-unreadable': 'That job cannot be read any more; the others are untouched.',
   'studio.new-job': 'New job',
   'studio.no-plan': 'The plan could not be made.',
+  'studio.plan-stopped':
+    'What works out the plan stopped unexpectedly and is started anew with the next change; nothing is lost.',
   'studio.no-room':
     'There is no room left in this browser: the last changes are only in this page. Save the job as a file now, then make room.',
   'studio.not-stored':

@@ -17,6 +17,8 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.job-unreadable': 'Ese trabajo ya no se puede leer; los demás están intactos.',
   'studio.new-job': 'Trabajo nuevo',
   'studio.no-plan': 'No se pudo hacer el plan.',
+  'studio.plan-stopped':
+    'Lo que calcula el plan se detuvo de improviso y se inicia de nuevo con el próximo cambio; no se ha perdido nada.',
   'studio.no-room':
     'No queda sitio en este navegador: los últimos cambios solo están en esta página. Guarda ya el trabajo como archivo y luego haz sitio.',
   'studio.not-stored':

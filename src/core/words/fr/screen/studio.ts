@@ -17,6 +17,8 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.job-unreadable': 'Ce travail ne peut plus être lu ; les autres sont intacts.',
   'studio.new-job': 'Nouveau travail',
   'studio.no-plan': 'Le plan n’a pas pu se faire.',
+  'studio.plan-stopped':
+    'Ce qui calcule le plan s’est arrêté de façon imprévue et repart au prochain changement ; rien n’est perdu.',
   'studio.no-room':
     'Il n’y a plus de place dans ce navigateur : les derniers changements ne sont que sur cette page. Enregistrez le travail en fichier, puis faites de la place.',
   'studio.not-stored':

@@ -1,11 +1,9 @@
-import { lively, type Mortal } from './lively';
-
-const SENTENCE = 'It stopped and was started anew.';
+import { restarting, WorkerDied, type WorkerHandle } from './restarting';
 
 /** A stand-in for a worker: answers when told to, dies when told to. */
-function nursery() {
+function workers() {
   const made: { answer(value: number): void; die(): void; ended: boolean }[] = [];
-  const make = (): Mortal<{ ask: (n: number) => Promise<number> }> => {
+  const make = (): WorkerHandle<{ ask: (n: number) => Promise<number> }> => {
     let answer: (value: number) => void = () => undefined;
     let tell: () => void = () => undefined;
     const own = { answer: (value: number) => answer(value), die: () => tell(), ended: false };
@@ -16,11 +14,11 @@ function nursery() {
       end: () => (own.ended = true),
     };
   };
-  return { made, calls: lively(make, SENTENCE) };
+  return { made, calls: restarting(make) };
 }
 
 test('no worker before the first call, one for all calls after', async () => {
-  const { made, calls } = nursery();
+  const { made, calls } = workers();
   expect(made).toHaveLength(0);
   const first = calls.ask(1);
   made[0]!.answer(10);
@@ -31,11 +29,11 @@ test('no worker before the first call, one for all calls after', async () => {
   expect(made).toHaveLength(1);
 });
 
-test('what was under way when it died is refused with the sentence; the next call has a new worker', async () => {
-  const { made, calls } = nursery();
+test('what was under way when it died is rejected; the next call has a new worker', async () => {
+  const { made, calls } = workers();
   const waiting = calls.ask(1);
   made[0]!.die();
-  await expect(waiting).rejects.toThrow(SENTENCE);
+  await expect(waiting).rejects.toThrow(WorkerDied);
   expect(made[0]!.ended).toBe(true);
   const again = calls.ask(5);
   expect(made).toHaveLength(2);
@@ -44,7 +42,7 @@ test('what was under way when it died is refused with the sentence; the next cal
 });
 
 test('a death that no one waits on is no fault by itself', async () => {
-  const { made, calls } = nursery();
+  const { made, calls } = workers();
   const done = calls.ask(1);
   made[0]!.answer(1);
   await done;
