@@ -1,7 +1,7 @@
 import type { Cake } from '../cake/cake';
 import { cakeSkin, type Skin, type SkinPoint } from '../cake/skin';
 import { clamp } from '../geometry/numbers';
-import { cross, distance, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
+import { add, cross, distance, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import type { LineSpec } from './arrangement';
 import type { LineForm } from './lineKinds';
 import { armShareFrom, taper } from './taper';
@@ -144,7 +144,7 @@ type ChartPlace = readonly [azimuthRad: number, meridianMm: number, dAzimuth: nu
 
 /** The frame at a skin point of a line that runs `ca` round and `cm` down there. */
 function frameOf(here: SkinPoint, ca: number, cm: number): LineFrame {
-  const raw: Vec3 = [0, 1, 2].map((k) => here.around[k]! * ca + here.downward[k]! * cm) as unknown as Vec3;
+  const raw = add(scale(here.around, ca), scale(here.downward, cm));
   const toSide = normalize(cross(here.normal, raw));
   return {
     pointMm: here.pointMm,
@@ -176,7 +176,7 @@ const besideOnAny =
   (chart: ChartPlace, sideMm: number): LineFrame => {
     let [azimuth, meridian] = chart;
     const first = slopesAt(skin, azimuth, meridian);
-    const line: Vec3 = [0, 1, 2].map((k) => first.da[k]! * chart[2] + first.dm[k]! * chart[3]) as unknown as Vec3;
+    const line = add(scale(first.da, chart[2]), scale(first.dm, chart[3]));
     const a = dot(line, first.here.around);
     const d = dot(line, first.here.downward);
     const size = Math.hypot(a, d) || 1;
@@ -184,7 +184,7 @@ const besideOnAny =
     const steps = Math.ceil(Math.abs(sideMm) / WALK_MM);
     for (let i = 0; i < steps; i++) {
       const { here, da, dm } = slopesAt(skin, azimuth, meridian);
-      const way: Vec3 = [0, 1, 2].map((k) => here.downward[k]! * ca - here.around[k]! * cm) as unknown as Vec3;
+      const way = sub(scale(here.downward, ca), scale(here.around, cm));
       const step = sideMm / steps;
       // least squares: step · way = x · da + y · dm
       const [aa, am, mm] = [dot(da, da), dot(da, dm), dot(dm, dm)];
@@ -275,5 +275,5 @@ export function directionAt(frame: LineFrame, tiltRad: number, headingRad: numbe
   const a = Math.cos(headingRad) * flat;
   const b = Math.sin(headingRad) * flat;
   const n = Math.cos(tiltRad);
-  return normalize([0, 1, 2].map((k) => frame.along[k]! * a + frame.toSide[k]! * b + frame.normal[k]! * n) as unknown as Vec3);
+  return normalize(add(add(scale(frame.along, a), scale(frame.toSide, b)), scale(frame.normal, n)));
 }

@@ -5,7 +5,11 @@ import { envelopeFields, type LineField } from './lines/fields';
 /** What of a line is typed, in the order one would say it. */
 export const lineFields = (spec: LineSpec): LineField[] => [...lineKind(spec.form).fields(spec), ...envelopeFields];
 
-export const fieldValue = (spec: LineSpec, key: string): number => (spec as unknown as Record<string, number>)[key]!;
+/** A figure of a line as it is kept; NaN for one that the form has not. */
+export function fieldValue(spec: LineSpec, key: string): number {
+  const value: unknown = Object.entries(spec).find(([own]) => own === key)?.[1];
+  return typeof value === 'number' ? value : NaN;
+}
 
 /** The line with one figure changed, as shown; out of bounds it is held at the bound. A figure the form has not changes nothing. */
 export function withField(spec: LineSpec, key: string, shown: number): LineSpec {

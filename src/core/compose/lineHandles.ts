@@ -1,5 +1,5 @@
 import type { Cake } from '../cake/cake';
-import { dot, sub, type Vec3 } from '../geometry/vec3';
+import { dot, scale, sub, type Vec3 } from '../geometry/vec3';
 import type { LineSpec } from './arrangement';
 import { drawLine } from './line';
 import { fieldValue, lineFields, withKept } from './lineFields';
@@ -85,7 +85,7 @@ export function dragHandle(spec: LineSpec, cake: Cake, id: string, to: Vec3): Li
             values.map((v, j) => (j === i ? v - step : v)),
           ),
         ) ?? error;
-      return sub(forward, back).map((x) => x / (2 * step)) as unknown as Vec3;
+      return scale(sub(forward, back), 1 / (2 * step));
     });
     const change = solve(slopes, error, damping);
     const next = moved(

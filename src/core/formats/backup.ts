@@ -105,7 +105,8 @@ export async function readBackup(zip: Uint8Array): Promise<{ backup: Backup; mad
 
 function parsed(bytes: Uint8Array | undefined): unknown {
   try {
-    return bytes ? (JSON.parse(strFromU8(bytes)) as unknown) : null;
+    const value: unknown = bytes ? JSON.parse(strFromU8(bytes)) : null;
+    return value;
   } catch {
     return null;
   }

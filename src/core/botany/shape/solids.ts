@@ -1,7 +1,7 @@
 import { chain, rotationX, rotationZ, translation, type Affine } from '../../geometry/affine';
 import { degToRad, GOLDEN_ANGLE_RAD, lerp, TAU } from '../../geometry/numbers';
 import type { Random } from '../../geometry/random';
-import { anyPerpendicular, cross, normalize, sub, type Vec3 } from '../../geometry/vec3';
+import { add, anyPerpendicular, cross, normalize, scale, sub, type Vec3 } from '../../geometry/vec3';
 import type { LinearColour, MeshBuilder } from './mesh';
 import { hexToLinear, mixColours } from './paint';
 
@@ -82,7 +82,7 @@ export function addTube(
     const r = lerp(radii[0], radii[1], t);
     for (let i = 0; i < sides; i++) {
       const a = (i / sides) * TAU;
-      const n: Vec3 = [0, 1, 2].map((k) => x[k]! * Math.cos(a) + y[k]! * Math.sin(a)) as unknown as Vec3;
+      const n = add(scale(x, Math.cos(a)), scale(y, Math.sin(a)));
       b.vertex(map, [point[0] + n[0] * r, point[1] + n[1] * r, point[2] + n[2] * r], n, mixColours(colours[0], colours[1], t), 2);
     }
   });
