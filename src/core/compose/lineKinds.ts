@@ -13,24 +13,6 @@ import { posy } from './lines/posy';
 import { ring } from './lines/ring';
 import { sideSpray } from './lines/sideSpray';
 
-/** Every form of line, by the name it is kept under: one row each, in the order they are offered. */
-const KINDS = {
-  crescent,
-  'lazy S': lazyS,
-  cascade,
-  'side spray': sideSpray,
-  'corner spray': cornerSpray,
-  ring,
-  garland,
-  posy,
-  cluster,
-  plaque,
-  pick,
-};
-export type LineForm = keyof typeof KINDS;
-
-export const LINE_FORMS = Object.keys(KINDS) as LineForm[];
-
 /** The schemas of all forms. */
 export const LINE_SCHEMAS = [
   crescent.schema,
@@ -46,8 +28,25 @@ export const LINE_SCHEMAS = [
   pick.schema,
 ] as const;
 
+export type LineForm = v.InferOutput<(typeof LINE_SCHEMAS)[number]>['form'];
 type OfAnyForm = LineKind<v.GenericSchema<unknown, LineSpec>>;
-const BY_FORM: Readonly<Record<LineForm, OfAnyForm>> = KINDS;
+
+/** Every form of line, by the name it is kept under: one row each, in the order they are offered. */
+const KINDS: Readonly<Record<LineForm, OfAnyForm>> = {
+  crescent,
+  'lazy S': lazyS,
+  cascade,
+  'side spray': sideSpray,
+  'corner spray': cornerSpray,
+  ring,
+  garland,
+  posy,
+  cluster,
+  plaque,
+  pick,
+};
+
+export const LINE_FORMS = Object.keys(KINDS) as LineForm[];
 
 /** What is known of a form of line. */
-export const lineKind = (form: LineForm): OfAnyForm => BY_FORM[form];
+export const lineKind = (form: LineForm): OfAnyForm => KINDS[form];
