@@ -30,7 +30,7 @@ test('a leaf too large or too small for its own flower', () => {
   expect(asked([kind('roseleaf', 'grown', 50), kind('rose', 'open', 90)])[0]).toMatch(/small for a garden rose of 90 mm/);
 });
 
-test('a wrong petal count (trade.md P10: most small garden flowers five; common practice, no source)', () => {
+test('a wrong petal count (docs/trade.md P10: most small garden flowers five; common practice, no source)', () => {
   expect(asked([kind('blossom', 'open', 20)], { month: 4, petalsCut: new Map([['blossom', 6]]) })).toEqual([
     'Blossom has 5 petals, the cutter gives 6',
   ]);

@@ -17,7 +17,7 @@ export interface BotanicalInput {
 
 /**
  * What a botanist would object to: a fruit beside its own flower, flowers, fruit and leaves out of season, a leaf too large or
- * small for its flower, a wrong petal count (trade.md P10). Each once for a species. Common practice, no source.
+ * small for its flower, a wrong petal count (docs/trade.md P10). Each once for a species. Common practice, no source.
  */
 export function botanicalObjections(input: BotanicalInput): BotanyFact[] {
   const used = [...new Set(input.kinds.map((k) => k.species))].map((id) => speciesById(id, input.catalogue));

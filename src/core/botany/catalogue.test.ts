@@ -59,7 +59,7 @@ describe('the catalogue', () => {
   });
 });
 
-describe('practice values (trade.md; common practice, no source)', () => {
+describe('practice values (docs/trade.md; common practice, no source)', () => {
   test.each([
     ['dahlia', 20, 'W5: large many-petalled focal flower on 20 ga'],
     ['peony', 18, 'W5: very large, fleshy-petalled one on 18 ga'],

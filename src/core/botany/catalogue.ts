@@ -168,7 +168,7 @@ function unitMm(kind: Kind, species: Species, at: Stage): number {
   return species.habit === 'sprig' ? sizeMm / extent.high : sizeMm / 2 / extent.radial;
 }
 
-/** Petals of a closed flower that are really made, as a share of the open one's (trade.md P3: 3–5 of 15 make a bud). */
+/** Petals of a closed flower that are really made, as a share of the open one's (docs/trade.md P3: 3–5 of 15 make a bud). */
 const BUD_PETAL_SHARE = 0.3;
 /** The cone inside a bud fills this much of its body; an open flower has only its own solid middle. Assumed. */
 const BUD_CORE_SHARE = 0.35;

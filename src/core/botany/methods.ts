@@ -8,7 +8,7 @@ const methodStepSchema = v.strictObject({
   name: named(120),
   minutesEach: between(0, 600),
   minutesBatch: between(0, 600),
-  /** working on goes no further until this is dry; trade.md D1–D4, at 20 °C and 50 % */
+  /** working on goes no further until this is dry; docs/trade.md D1–D4, at 20 °C and 50 % */
   dryHours: between(0, 336),
   dryNote: v.optional(v.pipe(v.string(), v.maxLength(80))),
   /** hanging or standing, which is usual, or in formers and cups */
@@ -22,11 +22,11 @@ const lines = v.optional(v.pipe(v.array(named(120)), v.maxLength(12)), []);
 export const methodSchema = v.strictObject({
   id: v.pipe(v.string(), v.regex(OWN_ID, refusedBy('refusal.own-id'))),
   name: named(60),
-  /** pieces in one batch, so that they do not dry while one works (trade.md P6) */
+  /** pieces in one batch, so that they do not dry while one works (docs/trade.md P6) */
   batch: wholeBetween(1, 200),
   /** rolled-out paste that is not kneaded back */
   lossShare: between(0, 0.8),
-  /** what lies ready, the order of dusting, and what a good piece looks like (trade.md P5–P8, M1–M14) */
+  /** what lies ready, the order of dusting, and what a good piece looks like (docs/trade.md P5–P8, M1–M14) */
   tools: lines,
   dusting: lines,
   checks: lines,
@@ -49,7 +49,7 @@ export interface Method extends Pick<OwnMethod, 'id' | 'batch' | 'lossShare'> {
 const dust: MethodStep = { id: 'dust', minutesEach: 1.5, minutesBatch: 4, dryHours: 0 };
 const steam: MethodStep = { id: 'steam', minutesEach: 0.3, minutesBatch: 3, dryHours: 2, noted: true };
 
-/** Sequences of trade.md M1–M14; their words stand in the room of words. */
+/** Sequences of docs/trade.md M1–M14; their words stand in the room of words. */
 export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
   (
     [

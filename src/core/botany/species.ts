@@ -39,7 +39,7 @@ interface Wiring {
   /** run inside the head or up the leaf, as a share of the piece's radius (sprigs: of its length) */
   insideShare: number;
   white: boolean;
-  /** a woody stem: taped brown (trade.md T11) */
+  /** a woody stem: taped brown (docs/trade.md T11) */
   bark?: boolean;
   /** separately wired petals, leaves, florets or arms that end at the foot of the piece */
   parts?: readonly WiredPart[];
@@ -59,7 +59,7 @@ export interface Species {
   /** nominal sizes in mm, largest first: diameter when open, length of a sprig */
   sizesMm: readonly number[];
   colourways: readonly Colourway[];
-  /** thickness of rolled paste, mm (trade.md P2) */
+  /** thickness of rolled paste, mm (docs/trade.md P2) */
   pasteMm: number;
   /** the thickness that hours of drying are known for, where it is another: own species made thicker or thinner */
   practicePasteMm?: number;

@@ -230,7 +230,7 @@ describe('what stands there is worked on', () => {
 });
 
 describe('how many of each', () => {
-  test('a plaque of 50 mm: four mini rosettes, about eight leaves, about six tiny florets, each within one (trade.md P9; common practice, no source)', () => {
+  test('a plaque of 50 mm: four mini rosettes, about eight leaves, about six tiny florets, each within one (docs/trade.md P9; common practice, no source)', () => {
     const cake = cakeOf([70, 60]);
     const spec = {
       ...defaultLine('plaque', cake),
@@ -261,7 +261,7 @@ describe('how many of each', () => {
     expect(of('blossom')).toBeGreaterThanOrEqual(9);
   });
 
-  test('a 20 cm tier takes about 3 large, 1–2 medium, 4–5 spray, about 5 fillers, a few leaves (trade.md C3; common practice, no source)', () => {
+  test('a 20 cm tier takes about 3 large, 1–2 medium, 4–5 spray, about 5 fillers, a few leaves (docs/trade.md C3; common practice, no source)', () => {
     const cake = cakeOf([200, 110]);
     const line = drawLine({ ...defaultLine('crescent', cake), widthMm: 40, riseMm: 34 } as never, cake)!;
     const choices = ['rose', 'ranunculus', 'cosmos', 'froth', 'roundleaf'].map((species) => ({ species, colourway: 'x' }));
@@ -275,7 +275,7 @@ describe('how many of each', () => {
     expect(counts.foliage!).toBeGreaterThanOrEqual(3);
   });
 
-  test('flowers come in odd numbers per kind (trade.md T6; common practice, no source)', () => {
+  test('flowers come in odd numbers per kind (docs/trade.md T6; common practice, no source)', () => {
     for (const style of ['focal-led', 'meadow', 'foliage-led', 'lush'] as const) {
       const line = drawLine(defaultLine('ring', CAKE), CAKE)!;
       const perKind = new Map<string, number>();

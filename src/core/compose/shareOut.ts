@@ -26,7 +26,7 @@ export type Choice = v.InferOutput<typeof choiceSchema>;
 
 /**
  * Share of the effective area that each role's outlines take together; foliage is a share of the plain area. Fitted to
- * the practice of trade.md C3 (3 large, 1–2 medium, 4–5 spray, about 5 fillers on a 20 cm tier) in the project's study.
+ * the practice of docs/trade.md C3 (3 large, 1–2 medium, 4–5 spray, about 5 fillers on a 20 cm tier) in the project's study.
  */
 const SHARES: Record<Style, Record<Exclude<Role, 'berry'>, number>> = {
   'focal-led': { focal: 0.5, secondary: 0.13, spray: 0.24, filler: 0.2, bud: 0.022, foliage: 0.36 },
@@ -37,7 +37,7 @@ const SHARES: Record<Style, Record<Exclude<Role, 'berry'>, number>> = {
 
 /**
  * On a plaque pieces lie flat and are glued: no buds, small florets in every gap, leaves coming out from under the flowers.
- * Fitted to trade.md P9 (four mini rosettes, about eight leaves and six tiny florets on a plaque of 50 mm).
+ * Fitted to docs/trade.md P9 (four mini rosettes, about eight leaves and six tiny florets on a plaque of 50 mm).
  */
 const GLUED_SHARES: (typeof SHARES)[Style] = { focal: 0.5, secondary: 0.2, spray: 0.42, filler: 0.2, bud: 0, foliage: 0.4 };
 

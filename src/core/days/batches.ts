@@ -15,7 +15,7 @@ export interface Batch {
   parts: number;
 }
 
-/** More pieces at once than this dry before the last is done (trade.md P6; the project's own study for dusting). */
+/** More pieces at once than this dry before the last is done (docs/trade.md P6; the project's own study for dusting). */
 const MOST_PIECES = 40;
 
 /**

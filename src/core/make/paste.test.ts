@@ -29,7 +29,7 @@ const arranged = (
   ),
 });
 
-describe('petals deeper at the centre, paler outwards (trade.md P5; common practice, no source)', () => {
+describe('petals deeper at the centre, paler outwards (docs/trade.md P5; common practice, no source)', () => {
   const [ball] = pasteByColour(trayOf([arranged([['dahlia', 'open', 78, 9, 'fig']])]), SHIPPED);
 
   test('a layered flower in three balls that are weighed by themselves and make up the whole', () => {

@@ -6,7 +6,7 @@ import type { PasteFact } from './facts';
 import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
 import type { TrayKind } from './tray';
 
-/** One value of a ball: petals are deeper at the centre and paler outwards (trade.md P5). */
+/** One value of a ball: petals are deeper at the centre and paler outwards (docs/trade.md P5). */
 interface PasteTone {
   name: 'centre' | 'middle' | 'edge';
   colour: string;

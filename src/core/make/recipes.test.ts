@@ -24,7 +24,7 @@ function measured(words: string): number {
 }
 
 describe('recipes, scaled', () => {
-  test('edible glue: ¼ tsp CMC to 2 tbsp warm water (trade.md P11; common practice, no source)', () => {
+  test('edible glue: ¼ tsp CMC to 2 tbsp warm water (docs/trade.md P11; common practice, no source)', () => {
     const glue = recipeById('glue');
     expect(scaled(glue, glue.makesMl).map((p) => told(p.spoon))).toEqual(['¼ tsp', '2 tbsp']);
     expect(scaled(glue, glue.makesMl / 2).map((p) => told(p.spoon))).toEqual(['⅛ tsp', '1 tbsp']);

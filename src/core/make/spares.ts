@@ -7,7 +7,7 @@ export const sparesRuleSchema = v.strictObject({
 });
 export type SparesRule = v.InferOutput<typeof sparesRuleSchema>;
 
-/** Nine of ten, and one at least (trade.md P4; common practice, no source). */
+/** Nine of ten, and one at least (docs/trade.md P4; common practice, no source). */
 export const SPARES_RULE: SparesRule = { surviveShare: 0.9, least: 1 };
 
 /** Chance that at least `need` of `made` survive when each breaks with `breakage`, independently (binomial distribution). */

@@ -26,7 +26,7 @@ describe('spares', () => {
     expect(surviveChance(3, 2, 0.5)).toBeCloseTo(0.5, 12);
   });
 
-  test('the fewest with which enough survive in nine of ten, and one at least (trade.md P4; common practice, no source)', () => {
+  test('the fewest with which enough survive in nine of ten, and one at least (docs/trade.md P4; common practice, no source)', () => {
     for (const n of [1, 3, 5, 10, 20, 75]) {
       for (const p of [0.05, 0.1, 0.2]) {
         const spares = sparesFor(n, p);

@@ -36,7 +36,7 @@ test.each(BARRIERS.map((b) => [b.id, b] as const))(
   },
 );
 
-test('wax sets in moments, a compound coat in about ten minutes (trade.md D3; common practice, no source)', () => {
+test('wax sets in moments, a compound coat in about ten minutes (docs/trade.md D3; common practice, no source)', () => {
   expect(barrierById('wax', BARRIERS)!.dryMinutes).toBeLessThan(5);
   expect(barrierById('compound-coat', BARRIERS)!.dryMinutes).toBe(10);
 });

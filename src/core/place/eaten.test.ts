@@ -2,7 +2,7 @@ import { mayBeEatenWarning, allowedFor } from './eaten';
 
 const plaque = { line: 'plaque', wired: false, pieces: 6, keepsake: false, dust: 'not edible' as const };
 
-describe('eaten or keepsake decides the dust (trade.md C10; common practice, no source)', () => {
+describe('eaten or keepsake decides the dust (docs/trade.md C10; common practice, no source)', () => {
   test('what may be eaten carries only what is edible; unknown counts as not edible', () => {
     expect(mayBeEatenWarning(plaque)).toMatchObject({ level: 'stop', code: 'place.eaten-with-dust', values: { line: 'plaque' } });
     expect(mayBeEatenWarning({ ...plaque, dust: 'unknown' })?.values).toMatchObject({ dust: 'unknown' });

@@ -2,7 +2,7 @@ import type { ContactInput } from './contact';
 import type { PlaceWarning } from './facts';
 
 /**
- * Eaten or keepsake decides the dust (trade.md C10: many petal dusts and chalks are non-toxic but not edible, for pieces that
+ * Eaten or keepsake decides the dust (docs/trade.md C10: many petal dusts and chalks are non-toxic but not edible, for pieces that
  * nobody eats). Pieces on wire are taken off in any case; what is glued without any may be eaten unless it is kept, and then
  * whatever is on it must be edible. Null when nothing is wrong. Unknown counts as not edible.
  */

@@ -116,7 +116,7 @@ describe('dust and contact', () => {
 describe('straws', () => {
   const plan = derivePlan(jobOn(cakeOf([220, 120]), 'crescent'));
 
-  test('are cut about 10 mm below the wire’s end, on a slant, with the rim proud (trade.md C5; common practice, no source)', () => {
+  test('are cut about 10 mm below the wire’s end, on a slant, with the rim proud (docs/trade.md C5; common practice, no source)', () => {
     const straws = plan.entries.filter((e) => e.kind === 'straw');
     expect(straws.length).toBeGreaterThan(0);
     for (const e of straws) {
@@ -126,7 +126,7 @@ describe('straws', () => {
     expect(plan.warnings.some((w) => w.level === 'note' && w.code === 'place.tubes-to-plug')).toBe(true);
   });
 
-  test('none is longer than the cake is deep there (trade.md C7; common practice, no source)', () => {
+  test('none is longer than the cake is deep there (docs/trade.md C7; common practice, no source)', () => {
     for (const e of plan.entries) expect(e.insideMm).toBeLessThan(e.cakeMm);
   });
 

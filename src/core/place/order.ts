@@ -42,7 +42,7 @@ interface Ordered {
 }
 
 /**
- * Focal first, then by role and outward from the focal point, foliage last (trade.md C1; common practice, no source), but never
+ * Focal first, then by role and outward from the focal point, foliage last (docs/trade.md C1; common practice, no source), but never
  * against what blocks: an entry whose head would run into another on its way in goes in before it. Sprays go in `whole`.
  */
 export function insertionOrder(

@@ -358,7 +358,7 @@ function pieceIn(plan: Pick<OwnPlan, 'heads'>, pieceId: string): PieceRef {
   return { species: head?.species ?? '', stage: head?.stage ?? '' };
 }
 
-/** Stalks leave the stem at about 45° (trade.md; common practice, no source); where one does not, this is why. */
+/** Stalks leave the stem at about 45° (docs/trade.md; common practice, no source); where one does not, this is why. */
 function angleWhy(deg: number): Why {
   if (deg < 35) return { code: 'why.angle-flat', values: { rad: degToRad(deg) } };
   if (deg > 60) return { code: 'why.angle-steep', values: { rad: degToRad(deg) } };

@@ -28,7 +28,7 @@ function backs(form: (typeof FORMS)[number], seed: number) {
   );
 }
 
-// a flat-backed spray lies on its stems: trade.md T12; common practice, no source
+// a flat-backed spray lies on its stems: docs/trade.md T12; common practice, no source
 describe.each(FORMS.filter((f) => f !== 'plaque' && f !== 'cluster'))('a flat-backed %s', (form) => {
   test.each([3, 7])('has every head before its back, looking off the cake; seed %i', (seed) => {
     const own = backs(form, seed);

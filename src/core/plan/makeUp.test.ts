@@ -6,7 +6,7 @@ import { ENGLISH } from '../words/english';
 const steps = (species: string, finish: 'everyday' | 'showpiece' = 'everyday', stage = 'open') =>
   makeUpSteps({ species, stage }, 120, [], { finish, catalogue: SHIPPED });
 
-describe('petals ring by ring (trade.md T10: e.g. 3, then 3, then 3; common practice, no source)', () => {
+describe('petals ring by ring (docs/trade.md T10: e.g. 3, then 3, then 3; common practice, no source)', () => {
   test('nine petals are three threes, six two, five one ring; as the flower has them where it says so', () => {
     expect(ringCounts(9)).toEqual([3, 3, 3]);
     expect(ringCounts(6)).toEqual([3, 3]);
@@ -51,13 +51,13 @@ describe('petals ring by ring (trade.md T10: e.g. 3, then 3, then 3; common prac
   });
 });
 
-test('the finest stems are painted for everyday work and taped for a showpiece (trade.md T3; common practice, no source)', () => {
+test('the finest stems are painted for everyday work and taped for a showpiece (docs/trade.md T3; common practice, no source)', () => {
   expect(steps('froth')[0]!.title).toEqual({ code: 'do.paint-fine', values: { part: 'floret' } });
   expect(steps('froth', 'showpiece')[0]!.title).toEqual({ code: 'do.tape-fine', values: { part: 'floret' } });
   expect(steps('olive').some((s) => s.title.code === 'do.paint-fine')).toBe(false);
 });
 
-test('a domed cluster: its base first, then florets while it is soft (trade.md T13; common practice, no source)', () => {
+test('a domed cluster: its base first, then florets while it is soft (docs/trade.md T13; common practice, no source)', () => {
   const [base, florets] = steps('mophead');
   expect(ENGLISH.figure(base!.figures[0]!).figure).toBe('5–10 min');
   expect(ENGLISH.say(florets!.title)).toMatch(/Push in 36 florets, from the middle outward/);

@@ -24,7 +24,7 @@ export interface MakeUpStep {
 /** Each ring is bound this much below the last (the project's own study). */
 const RING_STEP_MM = 2;
 
-/** Petals ring by ring: as the flower has them, else in threes where that comes out even, else in two rings (trade.md T10). */
+/** Petals ring by ring: as the flower has them, else in threes where that comes out even, else in two rings (docs/trade.md T10). */
 export function ringCounts(petals: number, own: readonly number[] = []): number[] {
   if (own.length && own.reduce((a, n) => a + n, 0) === petals) return [...own];
   if (petals <= 3 || petals === 5) return petals > 0 ? [petals] : [];
@@ -113,7 +113,7 @@ function petalSteps(species: Species, part: { name: string; count: number }, wir
   });
 }
 
-/** Stems of the finest parts are painted for everyday work and taped to their ends for a showpiece (trade.md T3). */
+/** Stems of the finest parts are painted for everyday work and taped to their ends for a showpiece (docs/trade.md T3). */
 const FINEST = ['floret', 'bud'];
 
 function composite(
@@ -152,7 +152,7 @@ const fineStems = (part: string, wireFigure: WireFigure, finish: 'everyday' | 's
   };
 };
 
-/** Florets on short wires go into a base that is still soft (trade.md T13). */
+/** Florets on short wires go into a base that is still soft (docs/trade.md T13). */
 const intoBase = (
   species: Species,
   stage: string,

@@ -37,7 +37,7 @@ test.each([3, 7, 11])('what a plan uses up: all its paste, wire and barriers, as
   expect(needs.every((n) => n.amount > 0)).toBe(true);
 });
 
-test('woody stems are taped brown, the finest stems only for a showpiece (trade.md T3, T11; common practice, no source)', () => {
+test('woody stems are taped brown, the finest stems only for a showpiece (docs/trade.md T3, T11; common practice, no source)', () => {
   const of = (species: string, finish: 'everyday' | 'showpiece') => {
     const project = randomProject(3);
     const own = project.arrangements[0]!;

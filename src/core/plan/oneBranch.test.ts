@@ -24,7 +24,7 @@ function own(base: string, over: Partial<OwnSpecies>): ReturnType<typeof oneBran
 }
 const count = (b: ReturnType<typeof oneBranch>, part: string) => b.counts.find((c) => c.part === part)?.count ?? 0;
 
-test('a branching filler of 4 side branches with 3 clusters of 6: 72 florets, one more to a cluster 12 more wires (trade.md T7; common practice, no source)', () => {
+test('a branching filler of 4 side branches with 3 clusters of 6: 72 florets, one more to a cluster 12 more wires (docs/trade.md T7; common practice, no source)', () => {
   const branch = own('froth', { counts: { sideBranches: 4, clusters: 3, florets: 6 } });
   expect(count(branch, 'floret')).toBe(72);
   expect(count(branch, 'twig')).toBe(12);
@@ -35,7 +35,7 @@ test('a branching filler of 4 side branches with 3 clusters of 6: 72 florets, on
   expect(more.massGrams).toBeGreaterThan(branch.massGrams);
 });
 
-test('a branching filler with 78 florets: clusters of 6 and 7 in turn, three to a side branch (trade.md T7; common practice, no source)', () => {
+test('a branching filler with 78 florets: clusters of 6 and 7 in turn, three to a side branch (docs/trade.md T7; common practice, no source)', () => {
   const counts = { sideBranches: 4, clusters: 3, floretsInAll: 78 };
   const branch = own('froth', { counts });
   expect(count(branch, 'floret')).toBe(78);

@@ -18,7 +18,7 @@ test.each(Array.from({ length: 12 }, (_, i) => i + 1))(
       kind: 'count',
       figures: [{ code: 'figure.count', values: { count: plan.handOver.comesOut } }],
     });
-    // never more than eight without a look round (trade.md C2; common practice, no source)
+    // never more than eight without a look round (docs/trade.md C2; common practice, no source)
     let since = 0;
     for (const s of steps) {
       since = s.kind === 'entry' ? since + 1 : s.kind === 'look' ? 0 : since;
@@ -32,7 +32,7 @@ test.each(Array.from({ length: 12 }, (_, i) => i + 1))(
   },
 );
 
-test('picks go into the cake first, straws and coats on the stem first (trade.md C12; common practice, no source)', () => {
+test('picks go into the cake first, straws and coats on the stem first (docs/trade.md C12; common practice, no source)', () => {
   const cake = cakeOf([300, 150]);
   const { arrangement } = proposalFor('crescent', cake, 2, 0.05);
   const job = { ...newProject('p', 'P', '2027-06-12T09:30'), cake, arrangements: [arrangement] };

@@ -14,12 +14,12 @@ export interface PlaceStep extends Step {
   entryId: string | null;
 }
 
-/** After so many entries one steps back and looks (trade.md C2). */
+/** After so many entries one steps back and looks (docs/trade.md C2). */
 const LOOK_EVERY = 8;
 
 /**
  * Putting it on the cake, entry by entry in the order of their numbers, with pauses to look from every side, a round that covers
- * what still shows, and the count (trade.md C1, C2, C11, C12; common practice, no source). Empty where nothing goes in.
+ * what still shows, and the count (docs/trade.md C1, C2, C11, C12; common practice, no source). Empty where nothing goes in.
  */
 export function placeSteps(plan: Pick<DerivedPlan, 'entries' | 'heads'>, project: Project): PlaceStep[] {
   const { entries } = plan;

@@ -150,7 +150,7 @@ function putInOrder({ entries, warnings, sprays }: Built, scene: Scene): Pick<Bu
   return { entries: ordered, warnings: [...warnings, ...together.map(inOneMove), ...toCover(ordered)] };
 }
 
-/** Rims that show are covered at the very end (trade.md C11; common practice, no source). */
+/** Rims that show are covered at the very end (docs/trade.md C11; common practice, no source). */
 function toCover(entries: readonly Entry[]): Warning[] {
   const seen = entries.filter((e) => e.seenFrom.length > 0);
   const [first] = seen;

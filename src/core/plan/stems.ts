@@ -159,7 +159,7 @@ const stemCut = (p: PlacedPiece, gauge: GaugeChoice, context: WireContext, terms
   count: 1,
 });
 
-/** Each wire runs on past its joint by this much, then is trimmed so that the stem tapers (trade.md T14; figures from the own study). */
+/** Each wire runs on past its joint by this much, then is trimmed so that the stem tapers (docs/trade.md T14; figures from the own study). */
 export const RUN_PAST_JOINT_MM = { arm: 25, branch: 15 } as const;
 
 export interface SprayWiring {

@@ -129,7 +129,7 @@ export interface TapeUse {
   rolls: number;
 }
 
-/** Florets' stems are the finest: painted for everyday work, taped for a showpiece (trade.md T3). */
+/** Florets' stems are the finest: painted for everyday work, taped for a showpiece (docs/trade.md T3). */
 const FINEST_PARTS: readonly (string | null)[] = ['floret', 'bud'];
 
 /**

@@ -14,7 +14,7 @@ export function bundleMm(bareDiametersMm: readonly number[], exact: boolean, tap
 
 export const TAPE_WIDTH_MM = 12.5;
 
-/** Tape no wider than the stem is round (trade.md T2): a third below 1.4 mm, half to 3.8, full above. */
+/** Tape no wider than the stem is round (docs/trade.md T2): a third below 1.4 mm, half to 3.8, full above. */
 export function tapeWidthShare(stemMm: number): number {
   return stemMm < 1.4 ? 1 / 3 : stemMm < 3.8 ? 0.5 : 1;
 }

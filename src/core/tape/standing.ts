@@ -12,7 +12,7 @@ const STAND_STEP_MM = 4;
 
 /**
  * Everything on one stem: the pieces nearest the middle are taped first, the rest ring by ring outward and lower, each at its
- * own binding point down the stem (trade.md on hand-tied posies; common practice, no source).
+ * own binding point down the stem (docs/trade.md on hand-tied posies; common practice, no source).
  */
 export function standSpray(heads: readonly PlacedPiece[], stand: Stand, id: string, edits: Edits): Spray {
   const off = (p: PlacedPiece) => Math.hypot(p.centre[0] - stand.topMm[0], p.centre[1] - stand.topMm[1]);

@@ -31,7 +31,7 @@ describe('a bundle', () => {
 });
 
 describe('tape', () => {
-  test('half-width for fine work, full width only on the thick main stem (trade.md T2; common practice, no source)', () => {
+  test('half-width for fine work, full width only on the thick main stem (docs/trade.md T2; common practice, no source)', () => {
     expect(tapeWidthShare(1)).toBeCloseTo(1 / 3, 9);
     expect(tapeWidthShare(2.5)).toBe(0.5);
     expect(tapeWidthShare(5)).toBe(1);

@@ -110,7 +110,7 @@ describe('sixty different lengths: proven, and every wire there', () => {
   });
 });
 
-describe('simple fractions of a length (trade.md W1: halves to sixths; common practice, no source)', () => {
+describe('simple fractions of a length (docs/trade.md W1: halves to sixths; common practice, no source)', () => {
   test.each([
     [60, 6],
     [61, 5],

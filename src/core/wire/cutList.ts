@@ -20,7 +20,7 @@ export interface CutPlan {
   tooLong: CutDemand[];
 }
 
-/** An offcut at least this long goes to the tin: a sixth of a length still wires a small filler flower (trade.md W3). */
+/** An offcut at least this long goes to the tin: a sixth of a length still wires a small filler flower (docs/trade.md W3). */
 export const KEEP_OFFCUT_MM = 60;
 
 const unroll = (demands: readonly CutDemand[]): number[] =>
@@ -57,7 +57,7 @@ export function cutLongestFirst(demands: readonly CutDemand[], stockMm: number):
   return { bars, boundBars, proven: bars.length === boundBars, wasteMm: bars.reduce((a, b) => a + b.leftMm, 0), tooLong };
 }
 
-/** Simple fractions of a length, halves to sixths (trade.md W1): each wire from the smallest fraction that is long enough. */
+/** Simple fractions of a length, halves to sixths (docs/trade.md W1): each wire from the smallest fraction that is long enough. */
 export function cutByFractions(
   demands: readonly CutDemand[],
   stockMm: number,

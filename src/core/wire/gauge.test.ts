@@ -34,7 +34,7 @@ describe('Imperial standard wire gauge (BS 3737; values from memory)', () => {
     expect(gaugeToMm('SWG', n)).toBe(mm);
   });
 
-  test('28 ga is 0.376 mm by default (trade.md W3; common practice, no source)', () => {
+  test('28 ga is 0.376 mm by default (docs/trade.md W3; common practice, no source)', () => {
     expect(gaugeToMm('SWG', 28)).toBe(0.376);
   });
 });

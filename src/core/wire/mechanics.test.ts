@@ -24,7 +24,7 @@ describe('cantilever with a load at its tip (Gere; Roark)', () => {
 });
 
 describe('the thinnest wire that carries the head, with a handling factor of 2', () => {
-  // Trade floors: trade.md W2–W5, common practice, no source. The mechanics alone: own study of the branch tree.
+  // Trade floors: docs/trade.md W2–W5, common practice, no source. The mechanics alone: own study of the branch tree.
   test.each([
     ['small leaf', 0.15, 20, 30, 30],
     ['tiny filler flower', 0.12, 28, 28, 28],

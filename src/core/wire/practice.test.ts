@@ -13,7 +13,7 @@ interface Row {
   reason: string;
 }
 
-/** docs/gauges.md: trade.md W2–W6 (common practice, no source) beside what the mechanics alone would take. */
+/** docs/gauges.md: docs/trade.md W2–W6 (common practice, no source) beside what the mechanics alone would take. */
 const rows = readFileSync('docs/gauges.md', 'utf8')
   .split('\n')
   .filter((line) => /^\| W\d/.test(line))

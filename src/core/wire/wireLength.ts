@@ -37,7 +37,7 @@ export interface WireCut {
 export const TRIM_ALLOWANCE_MM = 5;
 /** What is left to trim, as a term. */
 export const TO_TRIM: LengthTerm = { term: 'trim', mm: TRIM_ALLOWANCE_MM, why: { code: 'term.spare', values: {} } };
-/** A fold that springs in a straw: the last stretch of the wire bent back (trade.md C5); a heavy head takes the smallest that grips. */
+/** A fold that springs in a straw: the last stretch of the wire bent back (docs/trade.md C5); a heavy head takes the smallest that grips. */
 export const SPRUNG_FOLD_MM = 12;
 
 /** A wire's length is the sum of its terms; terms of nothing are left out, a negative or NaN term counts as nothing. */

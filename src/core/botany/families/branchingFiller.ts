@@ -11,7 +11,7 @@ import { addTube } from '../shape/solids';
 import { addStalk } from './stalks';
 
 /**
- * Three levels: florets to a cluster, clusters to a side branch, side branches to the stem (trade.md T7). Florets are counted
+ * Three levels: florets to a cluster, clusters to a side branch, side branches to the stem (docs/trade.md T7). Florets are counted
  * over the whole branch and shared out as evenly as can be: 78 over twelve clusters are 6, 7, 6, 7 …
  */
 export interface BranchingFiller {

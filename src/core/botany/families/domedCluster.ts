@@ -14,7 +14,7 @@ const SKIRT_DEG = 104;
 const BUD_SIZE_SHARE = 0.55;
 
 /**
- * Buds in the middle, open florets round them, pushed into a soft base on a skewer (trade.md T13: 10–15 buds, 20–25 open).
+ * Buds in the middle, open florets round them, pushed into a soft base on a skewer (docs/trade.md T13: 10–15 buds, 20–25 open).
  * Lengths in radii of the cluster.
  */
 export function domedCluster(r: { buds: number; open: number; petals: number; floretSize: number }): Shape {

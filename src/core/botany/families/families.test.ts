@@ -96,7 +96,7 @@ describe('composites built of pieces', () => {
   const mophead = domedCluster({ buds: 12, open: 22, petals: 4, floretSize: 0.3 });
   const azimuth = (along: readonly number[]) => Math.atan2(along[1]! / 0.5, along[0]!);
 
-  test('paired leaves: two to a place, the smallest pair at the tip, each next pair turned by a right angle (trade.md T8; common practice, no source)', () => {
+  test('paired leaves: two to a place, the smallest pair at the tip, each next pair turned by a right angle (docs/trade.md T8; common practice, no source)', () => {
     const pairs = leaves(branch(6)).slice(0, -1);
     expect(pairs).toHaveLength(12);
     for (let i = 0; i < 12; i += 2) {
@@ -108,7 +108,7 @@ describe('composites built of pieces', () => {
     }
   });
 
-  test('a loose branch: gaps all different, some leaves opposite (trade.md T8; common practice, no source)', () => {
+  test('a loose branch: gaps all different, some leaves opposite (docs/trade.md T8; common practice, no source)', () => {
     const own = leaves(branch(9, 'loose'));
     const heights = [...new Set(own.map((p) => p.joins[2]))].sort((a, b) => a - b);
     const gaps = heights.slice(1).map((h, i) => Math.round((h - heights[i]!) * 1e4));
@@ -118,7 +118,7 @@ describe('composites built of pieces', () => {
     expect(shared.length).toBeLessThan(own.length);
   });
 
-  test('arms on a carrier: every leaf but the last sits on an arm, and each arm carries some (trade.md T8)', () => {
+  test('arms on a carrier: every leaf but the last sits on an arm, and each arm carries some (docs/trade.md T8)', () => {
     const parts = branch(5, 'arms').parts!(1);
     const carriers = parts.filter((p) => p.name === 'arm');
     expect(carriers).toHaveLength(5);
@@ -152,7 +152,7 @@ describe('composites built of pieces', () => {
     expect(Math.max(...turning) - Math.min(...turning)).toBeGreaterThan(0.25);
   });
 
-  test('a spike in three stages: closed at the tip, half open, open below (trade.md T4; common practice, no source)', () => {
+  test('a spike in three stages: closed at the tip, half open, open below (docs/trade.md T4; common practice, no source)', () => {
     const spike = floretSpike({ count: 30, petals: 4, floretSize: 0.1, spread: 0.17 });
     const open = spike.parts!(0.7).map((p) => p.open);
     expect(open[0]).toBe(1);
@@ -166,7 +166,7 @@ describe('composites built of pieces', () => {
     expect(spike.solidVolume(0.1)).toBeGreaterThan(spike.solidVolume(1));
   });
 
-  test('a branching filler in three levels: 6–7 florets to a cluster at one height, three clusters to a side branch (trade.md T7; common practice, no source)', () => {
+  test('a branching filler in three levels: 6–7 florets to a cluster at one height, three clusters to a side branch (docs/trade.md T7; common practice, no source)', () => {
     const parts = filler.parts!(1);
     const branches = parts.filter((p) => p.name === 'side branch');
     const florets = parts.filter((p) => p.name === 'floret');
@@ -179,7 +179,7 @@ describe('composites built of pieces', () => {
     expect(meshArea(make(filler, 1))).toBeGreaterThan(0);
   });
 
-  test('a domed cluster: 10–15 buds in the middle, 20–25 open florets round them (trade.md T13; common practice, no source)', () => {
+  test('a domed cluster: 10–15 buds in the middle, 20–25 open florets round them (docs/trade.md T13; common practice, no source)', () => {
     const parts = mophead.parts!(1);
     const lowestBud = Math.min(...parts.filter((p) => p.name === 'bud').map((p) => p.along[2]));
     const highestOpen = Math.max(...parts.filter((p) => p.name === 'floret').map((p) => p.along[2]));
@@ -213,7 +213,7 @@ describe('composites built of pieces', () => {
   });
 });
 
-describe('petals by nature (trade.md P10, T6; common practice, no source)', () => {
+describe('petals by nature (docs/trade.md P10, T6; common practice, no source)', () => {
   test('a lilac floret has four petals, most small garden flowers five: area follows the count', () => {
     const four = floretSpike({ count: 10, petals: 4, floretSize: 0.1, spread: 0.1 }).sheetArea(1);
     const five = floretSpike({ count: 10, petals: 5, floretSize: 0.1, spread: 0.1 }).sheetArea(1);

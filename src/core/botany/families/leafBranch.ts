@@ -11,7 +11,7 @@ import { addLeaf, addStalk, leafBlade, leafPaint, leaving } from './stalks';
 export interface LeafBranch {
   /**
    * paired: smallest at the tip, each pair turned against the one before. loose: single leaves, gaps all different, some
-   * opposite. arms: small loose branches made first and joined to the carrier after. (trade.md T8)
+   * opposite. arms: small loose branches made first and joined to the carrier after. (docs/trade.md T8)
    */
   habit: 'paired' | 'loose' | 'arms';
   /** pairs, single leaves, or arms; a leaf at the tip comes on top */

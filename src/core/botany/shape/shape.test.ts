@@ -207,7 +207,7 @@ describe('colour', () => {
     expect(shade('#a52f52', 0.9, 4)).toMatch(/^#[0-9a-f]{6}$/);
   });
 
-  test('three values: darker at the base, paler outwards (trade.md P5; common practice, no source)', () => {
+  test('three values: darker at the base, paler outwards (docs/trade.md P5; common practice, no source)', () => {
     const paint = petalPaint('#d9718c', { inner: undefined, outer: undefined });
     const light = (v: number) => paintAt(paint, 0, v, 1, 0).reduce((a, b) => a + b, 0);
     expect(light(0)).toBeLessThan(light(0.5));

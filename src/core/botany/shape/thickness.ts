@@ -1,7 +1,7 @@
 import { lerp, smoothstep } from '../../geometry/numbers';
 import type { MeshBuilder, SheetRange } from './mesh';
 
-/** What is left of the rolled thickness at a thinned edge (trade.md P2: thinner still at the edges; the share is assumed). */
+/** What is left of the rolled thickness at a thinned edge (docs/trade.md P2: thinner still at the edges; the share is assumed). */
 export const EDGE_THICKNESS_SHARE = 0.35;
 /** From here to the edge paste is thinned, as a share of the half-width and of the length. */
 const THINNED_FROM = 0.6;

@@ -14,7 +14,7 @@ const stages = (bud: number, half: number): Stage[] => [
   { id: 'open', name: 'open', open: 1, sizeShare: 1 },
 ];
 
-/** Sizes, gauges and thicknesses start from trade.md W2–W5 and P1–P3; all are defaults that a person may change. */
+/** Sizes, gauges and thicknesses start from docs/trade.md W2–W5 and P1–P3; all are defaults that a person may change. */
 export const FLOWERS: readonly Species[] = [
   {
     id: 'dahlia', role: 'focal', habit: 'head', shape: dahlia, occlusion: 0.75, stages: stages(0.34, 0.62),

@@ -11,7 +11,7 @@ const ripening: Stage[] = [
   { id: 'ripe', name: 'ripe', open: 1, sizeShare: 1 },
 ];
 
-/** Fillers, berries and foliage: small branches built of pieces. Sizes are lengths. Gauges from trade.md W2–W6. */
+/** Fillers, berries and foliage: small branches built of pieces. Sizes are lengths. Gauges from docs/trade.md W2–W6. */
 export const GREENS: readonly Species[] = [
   {
     id: 'froth', role: 'filler', habit: 'sprig', shape: branchingFiller({ sideBranches: 3, clusters: 3, florets: 63, floretSize: 0.066 }), stages: grown,

@@ -5,7 +5,7 @@ import type { ReadingMaker, Remedy } from '../reading';
 import { NOTHING_PLACED } from '../facts';
 import type { Scene } from '../scene';
 
-/** Odd numbers read as a group up to this many (trade.md T6). */
+/** Odd numbers read as a group up to this many (docs/trade.md T6). */
 const PARITY_JUDGED_UP_TO = 11;
 
 interface KindCount {

@@ -44,7 +44,7 @@ function sumOfAxes(faces: readonly PlacedPiece[]): Vec3 {
   return [x, y, z];
 }
 
-/** Never all facing one way: each head looks a little elsewhere, and none is seen from behind (trade.md C2). */
+/** Never all facing one way: each head looks a little elsewhere, and none is seen from behind (docs/trade.md C2). */
 export const facing: ReadingMaker = (scene) => {
   const faces = scene.faces;
   const together = faces.length ? length(sumOfAxes(faces)) / faces.length : 1;

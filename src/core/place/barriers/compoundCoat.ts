@@ -1,6 +1,6 @@
 import type { Barrier } from '../barrier';
 
-/** Compound chocolate over the whole length that enters (trade.md C6, D3). */
+/** Compound chocolate over the whole length that enters (docs/trade.md C6, D3). */
 export const compoundCoat: Barrier = {
   id: 'compound-coat',
   kind: 'dip',

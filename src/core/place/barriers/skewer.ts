@@ -1,6 +1,6 @@
 import type { Barrier } from '../barrier';
 
-/** A bamboo skewer taped to the stem where weight needs stiffness; it enters bare, the wire ends above the surface (trade.md C6). */
+/** A bamboo skewer taped to the stem where weight needs stiffness; it enters bare, the wire ends above the surface (docs/trade.md C6). */
 export const skewer: Barrier = {
   id: 'skewer',
   kind: 'stake',

@@ -16,7 +16,7 @@ const straw = (id: string, boreMm: number, outside: number, stockMm: number, mos
   stepCount: 4,
 });
 
-/** Straws in four bores (trade.md C5). */
+/** Straws in four bores (docs/trade.md C5). */
 export const straws: readonly Barrier[] = [
   straw('stirring-straw', 2.6, 3, 130, 8),
   straw('cocktail-straw', 3.6, 4, 150, 15),

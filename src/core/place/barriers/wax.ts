@@ -1,6 +1,6 @@
 import type { Barrier } from '../barrier';
 
-/** Sealing wax made for food contact, two coats (trade.md C6, D3). */
+/** Sealing wax made for food contact, two coats (docs/trade.md C6, D3). */
 export const wax: Barrier = {
   id: 'wax',
   kind: 'dip',
