@@ -119,7 +119,7 @@ export const BRIEF: Readonly<Record<keyof typeof EN, string>> = {
   'brief.shelf-of-the-catalogue': 'Estante del catálogo',
   'brief.showpiece': 'De exposición',
   'brief.size-against-the-cake': 'Tamaño frente a la tarta',
-  'brief.small': 'Pequeño',
+  'brief.small': 'Pequeñas',
   'brief.south': 'Sur',
   'brief.suggested-counts': 'Cantidades propuestas',
   'brief.take-the-away': 'Quitar el {name}',

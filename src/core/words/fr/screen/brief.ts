@@ -119,7 +119,7 @@ export const BRIEF: Readonly<Record<keyof typeof EN, string>> = {
   'brief.shelf-of-the-catalogue': 'Rayon du catalogue',
   'brief.showpiece': 'D’exposition',
   'brief.size-against-the-cake': 'Taille par rapport au gâteau',
-  'brief.small': 'Petit',
+  'brief.small': 'Petites',
   'brief.south': 'Sud',
   'brief.suggested-counts': 'Nombres proposés',
   'brief.take-the-away': 'Retirer : {name}',

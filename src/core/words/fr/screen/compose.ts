@@ -151,8 +151,8 @@ export const COMPOSE: Readonly<Record<keyof typeof EN, string>> = {
   'compose.and-wire': ', {wire} Ø {diameter}, {length}',
   'view.front': 'devant',
   'view.back': 'arrière',
-  'view.left': 'gauche',
-  'view.right': 'droite',
+  'view.left': 'g.',
+  'view.right': 'dr.',
   'view.above': 'dessus',
   'compose.do-keep': 'garder « {name} »',
 };

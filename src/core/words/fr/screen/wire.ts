@@ -68,7 +68,7 @@ export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
   'wire.on-one-stem-middle-first': 'Sur une tige : d’abord le milieu, puis tour après tour, toujours plus bas',
   'wire.on-to-taping': 'Passer au montage',
   'wire.one-bar-one-wire-no':
-    'Chaque barre est un fil de {stock}. {proven, select, yes {Aucun plan ne demande moins de fils.} other {Au plus {more, plural, one {# fil pourrait} other {# fils pourraient}} être épargnés.}} Touchez une longueur pour voir sa somme.',
+    'Chaque barre est un fil de {stock}. {proven, select, yes {Aucun plan ne demande moins de fils.} other {Au plus {more, plural, one {# fil pourrait être épargné} other {# fils pourraient être épargnés}}.}} Touchez une longueur pour voir sa somme.',
   'wire.one-branch-without-cake': 'Une branche, sans gâteau',
   'wire.print-all-at-true-size': 'Imprimer les {sprays} grandeur nature',
   'wire.print-at-true-size': 'Imprimer grandeur nature',
