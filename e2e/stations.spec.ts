@@ -42,7 +42,7 @@ test('Make: opening a kind shows its steps, its sizes in mm and inches, and its 
   await expect(card.getByRole('heading', { name: 'Cosmos' })).toBeVisible();
   await expect(card).toContainText('Cut, soften, vein');
   // the same size in both: 25.4 mm to the inch
-  const [, mm, inches] = /open (\d+) mm\s*([\d.]+) in/.exec(await card.innerText())!;
+  const [, mm, inches] = /open (\d+)\smm\s*([\d.]+)\sin/.exec(await card.innerText())!;
   expect(Math.abs(Number(inches) * 25.4 - Number(mm))).toBeLessThan(0.7);
   await expect(card).toContainText(/enough survive in 90% of cases/);
   await expect(card.getByText(label('pack.paste'), { exact: true })).toBeVisible();
@@ -61,7 +61,7 @@ test('Wire & tape: least wire against fractions, and pressing a length shows its
   await expect(cut.getByRole('radio', { name: /^By fractions/ })).toHaveAttribute('aria-checked', 'true');
   await expect(cut.getByRole('heading', { name: `${fractions} lengths of wire to cut` })).toBeVisible();
   const length = cut.getByRole('button', { name: /mm of 20 gauge/ }).first();
-  const mm = Number(/(\d+) mm/.exec((await length.getAttribute('aria-label'))!)![1]);
+  const mm = Number(/(\d+)\smm/.exec((await length.getAttribute('aria-label'))!)![1]);
   await length.click();
   await expect(cut).toContainText(new RegExp(`${mm} mm for .* is .*hook.*inside the piece.*to trim`));
 });
@@ -88,7 +88,7 @@ test('Place: an entry chosen on the map is cut open beside it, and the list says
   const cut = page.getByRole('region', { name: label('place.cut-through-the-cake') });
   await expect(cut).toContainText(/5: cut through at/);
   await expect(cut).toContainText(/Cut to \d+ mm, \d+° down, stem \d/);
-  const mm = /Cut to (\d+) mm/.exec(await cut.innerText())![1]!;
+  const mm = /Cut to (\d+)\smm/.exec(await cut.innerText())![1]!;
   await page.getByRole('button', { name: label('shell.list') }).click();
   const row = page.getByRole('row').filter({ has: page.getByRole('button', { name: '5', exact: true }) });
   await expect(row).toContainText(mm);

@@ -64,3 +64,12 @@ test('what is no number is a dash', () => {
     '–',
   ]);
 });
+
+test('on screen and paper a figure keeps to its unit, in a sentence too; a word that only begins like a unit does not', () => {
+  const units = new Units('en', { lengths: 'mm', clock: 24, space: '\u00a0' });
+  expect([units.length(12), units.grams(21), units.duration(95)]).toEqual(['12\u00a0mm', '21\u00a0g', '1\u00a0h\u00a035']);
+  expect(units.kept('Cut to 38 mm, 5 m of tape for 2 hours, 3 green')).toBe(
+    'Cut to 38\u00a0mm, 5\u00a0m of tape for 2 hours, 3 green',
+  );
+  expect(new Units('en').kept('38 mm')).toBe('38 mm');
+});

@@ -4,6 +4,8 @@ import { mmToInches } from '../geometry/units';
 export interface Reading {
   lengths: 'mm' | 'in';
   clock: 24 | 12;
+  /** between a figure and its unit: plain unless said; on screen and paper one that does not break (U+00A0) */
+  space?: string;
 }
 
 /** From here on inches are told as fractions of a sixteenth, as a ruler shows them; below, as decimals. */
@@ -24,6 +26,9 @@ export function mmToInchWords(mm: number, decimal: (value: number, digits: numbe
   const g = greatestCommon(rest, SIXTEENTHS);
   return `${sign}${whole ? `${whole} ` : ''}${rest / g}/${SIXTEENTHS / g}`;
 }
+
+/** Signs of units (ISO 80000; min and h of the SI brochure, table 8) after a figure. */
+const FIGURE_WITH_UNIT = /(\d) (mm|cm|m|kg|g|ml|min|h|kPa|in|°C)(?![\p{L}\d])/gu;
 
 /** A true minus (U+2212); Intl writes a hyphen in some languages. */
 const withMinus = (figure: string): string => figure.replace('-', '−');
@@ -71,22 +76,33 @@ export class Units {
     return this.reading.lengths;
   }
 
-  length = (mm: number, digits = 0): string => `${this.figure(mm, digits)} ${this.sign}`;
+  /** A figure with its unit. */
+  private with(figure: string, unit: string): string {
+    return `${figure}${this.reading.space ?? ' '}${unit}`;
+  }
+
+  /** A sentence whose figures keep to their units. */
+  kept(sentence: string): string {
+    const { space = ' ' } = this.reading;
+    return space === ' ' ? sentence : sentence.replaceAll(FIGURE_WITH_UNIT, `$1${space}$2`);
+  }
+
+  length = (mm: number, digits = 0): string => this.with(this.figure(mm, digits), this.sign);
   /** A length as it is written down, to two digits after its mark. */
-  mm = (mm: number): string => (this.reading.lengths === 'in' ? this.length(mm) : `${this.asIs(mm)} mm`);
+  mm = (mm: number): string => (this.reading.lengths === 'in' ? this.length(mm) : this.with(this.asIs(mm), 'mm'));
   /** Grams as a figure alone. */
   gramFigure = (grams: number): string => this.number(grams, grams < 10 ? 1 : 0);
-  grams = (grams: number): string => `${this.number(grams, grams < 9.95 ? 1 : 0).replace(/[.,]0$/, '')} g`;
-  minutes = (minutes: number): string => `${this.number(minutes)} min`;
+  grams = (grams: number): string => this.with(this.number(grams, grams < 9.95 ? 1 : 0).replace(/[.,]0$/, ''), 'g');
+  minutes = (minutes: number): string => this.with(this.number(minutes), 'min');
   /** "2 h 35" or "40 min" */
   duration(minutes: number): string {
     const m = Math.round(minutes);
     if (m < 60) return this.minutes(m);
-    return m % 60 === 0 ? this.hours(m / 60) : `${this.hours(Math.floor(m / 60))} ${String(m % 60).padStart(2, '0')}`;
+    return m % 60 === 0 ? this.hours(m / 60) : this.with(this.hours(Math.floor(m / 60)), String(m % 60).padStart(2, '0'));
   }
-  hours = (hours: number): string => `${this.number(hours)} h`;
+  hours = (hours: number): string => this.with(this.number(hours), 'h');
   degrees = (rad: number): string => `${this.number((rad * 180) / Math.PI)}°`;
-  kPa = (kPa: number): string => `${this.number(kPa)} kPa`;
+  kPa = (kPa: number): string => this.with(this.number(kPa), 'kPa');
   percent = (share: number): string => (Number.isFinite(share) ? this.per.format(share) : '–');
 
   /** A day, "Sat 12 Jun"; with the year where it matters. */

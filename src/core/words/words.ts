@@ -277,7 +277,7 @@ export class Words {
     const filled: Args = {};
     for (const [name, value] of Object.entries(args))
       filled[name] = typeof value === 'number' && !known.counted.has(name) ? this.units.asIs(value) : value;
-    return String(known.format.format(filled));
+    return this.units.kept(String(known.format.format(filled)));
   }
 
   /** What a message may fill in for the values of a fact. A name that begins large is told with a capital. */

@@ -25,7 +25,7 @@ function makeWords({ Words: Spoken, namingOf, NO_NAMING }: Room, asked: Asked): 
   const { messages, habits, catalogue, barriers, prices } = asked;
   const { lengths, clock } = habits;
   const naming = catalogue && barriers && prices ? namingOf({ catalogue, barriers, prices }) : NO_NAMING;
-  return new Spoken(messages, { lengths, clock }, { ...naming, entry: numberOf });
+  return new Spoken(messages, { lengths, clock, space: '\u00a0' }, { ...naming, entry: numberOf });
 }
 
 let last: (Asked & { words: Words }) | null = null;
