@@ -71,5 +71,5 @@ test('on screen and paper a figure keeps to its unit, in a sentence too; a word 
   expect(units.kept('Cut to 38 mm, 5 m of tape for 2 hours, 3 green')).toBe(
     'Cut to 38\u00a0mm, 5\u00a0m of tape for 2 hours, 3 green',
   );
-  expect(new Units('en').kept('38 mm')).toBe('38 mm');
+  expect(new Units('en', { lengths: 'mm', clock: 24 }).kept('38 mm')).toBe('38 mm');
 });
