@@ -2,47 +2,26 @@
 
 import { CustomChart } from 'echarts/charts';
 import { DataZoomComponent, GridComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
-import { init, use as register, type ECharts } from 'echarts/core';
+import { init, use as register, type ECharts, type ElementEvent } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { useEffect, useRef, useState } from 'react';
-import { dayStart, wallFromText } from '@/core/days/clock';
+import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
+import { dayStart } from '@/core/days/clock';
 import { SAFETY } from '@/core/days/settings';
-import type { Task } from '@/core/days/tasks';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { useWords } from '../speech/useWords';
 import { useStudio } from '../useStudio';
+import { barsOf, hoursChart, MS, type Bar } from './hoursChart';
 import { moveTo } from './moveTo';
-import { currentWords, useWords } from '../speech/useWords';
 
 register([CustomChart, GridComponent, TooltipComponent, MarkLineComponent, DataZoomComponent, SVGRenderer]);
 
 const LINE = 26;
-const MS = 60_000;
-/** One line of the chart for a kind of piece; one for what is done for all. */
-const lineOf = (task: Task): string => {
-  const [species = '', stage = ''] = task.kind.split('|');
-  return task.kind ? currentWords().pieceTitle({ species, stage }) : currentWords().label('days.all-kinds');
-};
-const inkOf = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+/** Farther than this a press has become a drag, px. */
+const DRAG_PX = 5;
 
-/** Every step over time: dark bars are work, lighter ones drying, marked what decides when it begins. A bar is drawn to another day. */
-export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen: string | null; onTask(id: string): void }) {
-  const words = useWords();
-  const box = useRef<HTMLDivElement>(null);
+/** A chart in a box, as large as the box. */
+function useChart(box: RefObject<HTMLDivElement | null>): RefObject<ECharts | null> {
   const chart = useRef<ECharts | null>(null);
-  const [ghost, setGhost] = useState<{ x: number; words: string } | null>(null);
-  const leavesAt = useStudio((s) => s.project!.brief.leavesAt);
-  const margin = useStudio((s) => SAFETY[s.project!.days.safety].dryingMargin);
-  const evening = useStudio((s) => s.evening);
-  const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
-  const lines = [
-    ...new Set(
-      plan.schedule.map((p) => {
-        const task = tasks.get(p.id)!;
-        return lineOf(task);
-      }),
-    ),
-  ];
-  const height = lines.length * LINE + 90;
   useEffect(() => {
     if (!box.current) return;
     const own = init(box.current, null, { renderer: 'svg' });
@@ -53,157 +32,76 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
       seen.disconnect();
       own.dispose();
     };
-  }, []);
+  }, [box]);
+  return chart;
+}
+
+interface Drag {
+  /** where the hand is and the day it is on, while it drags */
+  at(offsetX: number, day: number): void;
+  press(id: string): void;
+  drop(id: string, day: number): void;
+  end(): void;
+}
+
+const isBar = (value: unknown): value is Bar => Array.isArray(value) && typeof value[4] === 'string';
+
+/** Bars are taken by the pointer and let go on another day; let go where they were, they are pressed. */
+function dragBars(chart: ECharts, drag: Drag): () => void {
+  let held: { id: string; x: number; day: number } | null = null;
+  const dayAt = (x: number): number => dayStart(Number(chart.convertFromPixel({ xAxisIndex: 0 }, x)) / MS);
+  const far = (x: number) => held !== null && Math.abs(x - held.x) >= DRAG_PX;
+  const take = (e: { value?: unknown; event?: { offsetX: number } }) => {
+    if (isBar(e.value) && e.event) held = { id: e.value[4], x: e.event.offsetX, day: dayStart(e.value[0] / MS) };
+  };
+  const move = (e: ElementEvent) => {
+    if (far(e.offsetX)) drag.at(e.offsetX, dayAt(e.offsetX));
+  };
+  const up = (e: ElementEvent) => {
+    const day = dayAt(e.offsetX);
+    if (held && !far(e.offsetX)) drag.press(held.id);
+    else if (held && day !== held.day) drag.drop(held.id, day);
+    held = null;
+    drag.end();
+  };
+  const surface = chart.getZr();
+  chart.on('mousedown', take);
+  surface.on('mousemove', move);
+  surface.on('mouseup', up);
+  return () => {
+    chart.off('mousedown', take);
+    surface.off('mousemove', move);
+    surface.off('mouseup', up);
+  };
+}
+
+/** Every step over time: dark bars are work, lighter ones drying, marked what decides when it begins. A bar is drawn to another day. */
+export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen: string | null; onTask(id: string): void }) {
+  const words = useWords();
+  const box = useRef<HTMLDivElement>(null);
+  const chart = useChart(box);
+  const [ghost, setGhost] = useState<{ x: number; words: string } | null>(null);
+  const leavesAt = useStudio((s) => s.project!.brief.leavesAt);
+  const margin = useStudio((s) => SAFETY[s.project!.days.safety].dryingMargin);
+  const evening = useStudio((s) => s.evening);
+  const { lines, bars } = useMemo(() => barsOf(plan, margin, words), [plan, margin, words]);
+  const height = lines.length * LINE + 90;
   useEffect(() => {
     const own = chart.current;
     if (!own) return;
-    const critical = new Set(plan.critical);
-    const doneIds = new Set(plan.schedule.filter((p) => p.done).map((p) => p.id));
-    const leaf = inkOf('--leaf');
-    const [ink, ink2, dry, dryEdge, line, next, nextText] = [
-      '--ink',
-      '--ink2',
-      '--dry',
-      '--dryedge',
-      '--line',
-      '--next',
-      '--nexttext',
-    ].map(inkOf);
-    const rows = plan.schedule.map((p) => {
-      const task = tasks.get(p.id)!;
-      const name = lineOf(task);
-      return [p.from * MS, p.to * MS, (p.to + task.dryHours * 60 * margin) * MS, lines.indexOf(name), p.id] as const;
-    });
     own.resize();
-    own.setOption(
-      {
-        animation: false,
-        textStyle: { fontFamily: inkOf('--tell') },
-        grid: { left: 150, right: 24, top: 26, bottom: 66 },
-        tooltip: {
-          formatter: (at: { value: (typeof rows)[number] }) => {
-            const task = tasks.get(at.value[4])!;
-            const dries = task.dryHours > 0 ? words.label('days.then-h-to-dry', { dryHours: Math.round(task.dryHours) }) : '';
-            const held = critical.has(task.id) ? `<br>${escape(words.label('days.decides-when-work-begins'))}` : '';
-            return `${escape(words.say(task.name))}<br>${escape(words.units.duration((at.value[1] - at.value[0]) / MS) + dries)}${held}`;
-          },
-        },
-        xAxis: {
-          type: 'time',
-          useUTC: true,
-          min: dayStart(plan.schedule[0]?.from ?? 0) * MS,
-          max: (wallFromText(leavesAt) + 120) * MS,
-          minInterval: 1440 * MS,
-          axisLabel: { color: ink2, formatter: (ms: number) => words.units.shortDay(ms / MS), hideOverlap: true },
-          splitLine: { show: true, lineStyle: { color: line } },
-        },
-        yAxis: {
-          type: 'category',
-          inverse: true,
-          data: lines,
-          axisLabel: { color: ink, fontSize: 14, width: 135, overflow: 'truncate' },
-          axisTick: { show: false },
-          axisLine: { show: false },
-        },
-        dataZoom: [{ type: 'slider', height: 18, bottom: 14, filterMode: 'weakFilter', labelFormatter: '' }],
-        series: [
-          {
-            type: 'custom',
-            data: rows,
-            encode: { x: [0, 2], y: 3 },
-            renderItem: (
-              _: unknown,
-              api: {
-                value(i: number): number;
-                coord(at: [number, number]): [number, number];
-                ordinalRawValue?: unknown;
-              },
-            ) => {
-              const [x, y] = api.coord([api.value(0), api.value(3)]);
-              const [x2] = api.coord([api.value(1), api.value(3)]);
-              const [x3] = api.coord([api.value(2), api.value(3)]);
-              const row = rows.find((r) => r[0] === api.value(0) && r[3] === api.value(3) && r[1] === api.value(1))!;
-              const held = critical.has(row[4]);
-              return {
-                type: 'group',
-                children: [
-                  ...(x3 > x2
-                    ? [
-                        {
-                          type: 'rect',
-                          shape: { x: x2, y: y - 7, width: x3 - x2, height: 14, r: 4 },
-                          style: { fill: dry, stroke: dryEdge, lineWidth: 1 },
-                        },
-                      ]
-                    : []),
-                  {
-                    type: 'rect',
-                    shape: { x, y: y - 9, width: Math.max(4, x2 - x), height: 18, r: 4 },
-                    style: {
-                      fill: doneIds.has(row[4]) ? leaf : ink,
-                      stroke: row[4] === chosen ? next : 'none',
-                      lineWidth: row[4] === chosen ? 3 : 0,
-                    },
-                  },
-                  ...(held
-                    ? [
-                        {
-                          type: 'circle',
-                          shape: { cx: x + Math.max(4, x2 - x) / 2, cy: y - 11, r: 3 },
-                          style: { fill: next, stroke: nextText },
-                        },
-                      ]
-                    : []),
-                ],
-              };
-            },
-            markLine: {
-              symbol: 'none',
-              silent: true,
-              data: [{ xAxis: wallFromText(leavesAt) * MS }],
-              lineStyle: { color: inkOf('--leaf'), width: 2, type: 'solid' },
-              label: { formatter: words.label('days.it-leaves'), color: inkOf('--leaf'), position: 'end', rotate: 0 },
-            },
-          },
-        ],
-      },
-      { replaceMerge: ['series'] },
-    );
-    let held: { id: string; x: number; from: number } | null = null;
-    const dayAt = (x: number): number => dayStart((own.convertFromPixel({ xAxisIndex: 0 }, x) as number) / MS);
-    own.off('mousedown');
-    own.on('mousedown', (e) => {
-      const value = (e as unknown as { value: (typeof rows)[number] }).value;
-      const x = (e as unknown as { event: { offsetX: number } }).event.offsetX;
-      held = { id: value[4], x, from: dayStart(value[0] / MS) };
+    own.setOption(hoursChart({ plan, bars, chosen, lines, leavesAt }, words), { replaceMerge: ['series'] });
+    // the inks are read off the page: in another light they are others
+  }, [chart, plan, bars, chosen, lines, leavesAt, words, evening]);
+  useEffect(() => {
+    if (!chart.current) return;
+    return dragBars(chart.current, {
+      at: (x, day) => setGhost({ x, words: words.units.shortDay(day) }),
+      press: onTask,
+      drop: (id, day) => moveTo([id], day),
+      end: () => setGhost(null),
     });
-    const move = (e: { offsetX: number }) => {
-      if (!held || Math.abs(e.offsetX - held.x) < 5) return;
-      const day = dayAt(e.offsetX);
-      setGhost({
-        x: e.offsetX,
-        words: words.units.shortDay(day),
-      });
-    };
-    const up = (e: { offsetX: number }) => {
-      if (held) {
-        const day = dayAt(e.offsetX);
-        if (Math.abs(e.offsetX - held.x) < 5) onTask(held.id);
-        else if (day !== held.from) moveTo([held.id], day);
-      }
-      held = null;
-      setGhost(null);
-    };
-    const surface = own.getZr();
-    surface.on('mousemove', move as never);
-    surface.on('mouseup', up as never);
-    return () => {
-      surface.off('mousemove', move as never);
-      surface.off('mouseup', up as never);
-    };
-    // what is drawn follows from the plan; `lines` and `tasks` are made from it
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [plan, chosen, leavesAt, margin, evening, height, words]);
+  }, [chart, onTask, words]);
   return (
     <div className="relative mt-3">
       <div ref={box} style={{ height }} role="img" aria-label={words.label('days.work-drying-every-step-by')} />
@@ -218,5 +116,3 @@ export function DaysChart({ plan, chosen, onTask }: { plan: DerivedPlan; chosen:
     </div>
   );
 }
-
-const escape = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;');
