@@ -2,7 +2,7 @@
 
 import { CircleHelp, Timer, Volume2, X } from 'lucide-react';
 import { format } from 'date-fns';
-import { useEffect, useRef, useState, type MouseEvent, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type MouseEvent, type ReactNode, type RefObject } from 'react';
 import type { Step } from '@/core/plan/benchSteps';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
@@ -26,32 +26,15 @@ interface StepByStepProps<S extends Step> {
   onClose(): void;
 }
 
-/** Full screen, one step at a time, large enough for an arm's length: tap anywhere, space, arrow or a pedal goes on. */
-export function StepByStep<S extends Step>({ label, steps, picture, head, finished, logKind, onClose }: StepByStepProps<S>) {
+/** Where one is among the steps, and on, back and away from there; a timed sitting goes to the log. */
+function useSteps<S extends Step>(steps: readonly S[], logKind: string, onClose: () => void) {
   const words = useWords();
   const taped = useStudio((s) => s.project!.taped);
-  const dialog = useRef<HTMLDialogElement>(null);
-  const next = useRef<HTMLButtonElement>(null);
-  const [why, setWhy] = useState(false);
-  const [aloud, setAloud] = useState(false);
+  const timer = useTimer();
   const at = steps.findIndex((s) => !taped.includes(s.key));
   const step = steps[at] ?? null;
-  const timer = useTimer();
-  useScreenOn();
-  useEffect(() => {
-    const own = dialog.current!;
-    if (!own.open) own.showModal();
-    // not the first key, which starts the timer
-    next.current?.focus();
-  }, []);
-  useEffect(() => {
-    if (aloud && step) speak(step);
-    return () => window.speechSynthesis?.cancel();
-  }, [aloud, step]);
-
   const on = () => {
     if (!step) return;
-    setWhy(false);
     getStudio().edit(
       asLabel('shared.do-text', { text: words.say(step.title).toLowerCase() }),
       (d) => void d.taped.push(step.key),
@@ -59,10 +42,8 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
     timer.count();
   };
   const back = () => {
-    const last = at < 0 ? steps.length - 1 : at - 1;
-    const before = steps[last];
+    const before = steps[at < 0 ? steps.length - 1 : at - 1];
     if (!before) return;
-    setWhy(false);
     getStudio().edit(
       asLabel('shared.do-back-to', { title: words.say(before.title).toLowerCase() }),
       (d) => void (d.taped = d.taped.filter((k) => k !== before.key)),
@@ -70,21 +51,36 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
   };
   const close = (): void => {
     const sitting = timer.stop();
-    if (sitting)
-      getStudio().edit(
-        asLabel('shared.do-min-of'),
-        (d) =>
-          void d.log.push({
-            id: crypto.randomUUID(),
-            at: format(new Date(), "yyyy-MM-dd'T'HH:mm"),
-            kind: logKind,
-            made: sitting.steps,
-            broken: 0,
-            minutes: Math.round(sitting.minutes * 10) / 10,
-          }),
-      );
+    if (sitting) logSitting(logKind, sitting);
     onClose();
   };
+  return { at: at < 0 ? steps.length : at, step, on, back, close, timer };
+}
+
+const logSitting = (kind: string, { steps, minutes }: { steps: number; minutes: number }) =>
+  getStudio().edit(asLabel('shared.do-min-of'), (d) => {
+    d.log.push({
+      id: crypto.randomUUID(),
+      at: format(new Date(), "yyyy-MM-dd'T'HH:mm"),
+      kind,
+      made: steps,
+      broken: 0,
+      minutes: Math.round(minutes * 10) / 10,
+    });
+  });
+
+/** Full screen, one step at a time, large enough for an arm's length: tap anywhere, space, arrow or a pedal goes on. */
+export function StepByStep<S extends Step>({ label, steps, picture, head, finished, logKind, onClose }: StepByStepProps<S>) {
+  const dialog = useRef<HTMLDialogElement>(null);
+  const next = useRef<HTMLButtonElement>(null);
+  const { at, step, on, back, close, timer } = useSteps(steps, logKind, onClose);
+  useScreenOn();
+  useEffect(() => {
+    const own = dialog.current!;
+    if (!own.open) own.showModal();
+    // not the first key, which starts the timer
+    next.current?.focus();
+  }, []);
   return (
     <dialog
       ref={dialog}
@@ -111,54 +107,13 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
       <div className="flex h-full flex-col gap-3 p-5">
         <div className="flex items-center gap-3">
           {head}
-          <Progress at={at < 0 ? steps.length : at} count={steps.length} />
-          <button className="key" aria-pressed={timer.running} onClick={timer.toggle}>
-            <Timer size={20} />{' '}
-            {timer.running ? words.label('shared.minutes-running', { minutes: timer.minutes }) : words.label('shared.time-it')}
-          </button>
-          <button
-            className="key px-3"
-            aria-label={words.label('shared.read-aloud')}
-            aria-pressed={aloud}
-            onClick={() => setAloud(!aloud)}
-          >
-            <Volume2 size={22} />
-          </button>
-          <button className="key" onClick={close}>
-            <X size={20} /> {words.label('shared.close')}
-          </button>
+          <Progress at={at} count={steps.length} />
+          <Tools step={step} timer={timer} onClose={close} />
         </div>
         {step ? (
           <div className="grid min-h-0 grow gap-x-8 gap-y-3 overflow-y-auto lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
             <div className="relative min-h-[280px]">{picture(step)}</div>
-            <div className="flex flex-col gap-3" aria-live="polite">
-              <p className="text-xl">{words.say(step.where)}</p>
-              <h1 className="text-[clamp(2rem,3.7vw,3.2rem)] leading-[1.08]">{words.say(step.title)}</h1>
-              <ul className="grid grid-cols-[minmax(120px,auto)_1fr] items-baseline gap-x-5 gap-y-2">
-                {step.figures
-                  .map((f) => words.figure(f))
-                  .map((f) => (
-                    <li key={f.words} className="contents">
-                      <b className="fig text-[clamp(1.5rem,2.6vw,2.2rem)] leading-tight">{f.figure}</b>
-                      <span className="text-xl">{f.words}</span>
-                    </li>
-                  ))}
-              </ul>
-              <ul className="text-lg leading-snug">
-                {(why ? step.why : step.how)
-                  .map((fact) => words.say(fact))
-                  .map((line) => (
-                    <li key={line} className="pb-1">
-                      {line}
-                    </li>
-                  ))}
-              </ul>
-              <div className="flex items-end gap-4">
-                <button className="key" aria-pressed={why} onClick={() => setWhy(!why)}>
-                  <CircleHelp size={20} /> {why ? words.label('shared.how') : words.label('shared.why-so')}
-                </button>
-              </div>
-            </div>
+            <Said key={step.key} step={step} />
           </div>
         ) : (
           <div className="grow pt-16 text-center">
@@ -166,22 +121,105 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
             <p className="say pt-2">{finished.words}</p>
           </div>
         )}
-        <div className="grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,4fr)] gap-4">
-          <button className="key h-24 text-xl" disabled={at === 0} onClick={back}>
-            {words.label('shared.back')}
-          </button>
-          {step ? (
-            <button ref={next} className="next h-24 text-[1.7rem]" onClick={on}>
-              {at + 1 < steps.length ? words.label('shared.done-on-next') : words.label('shared.done-was-last')}
-            </button>
-          ) : (
-            <button className="next h-24 text-[1.7rem]" onClick={finished.goOn?.onPress ?? close}>
-              {finished.goOn?.name ?? words.label('shared.close')}
-            </button>
-          )}
-        </div>
+        <LargeKeys at={at} count={steps.length} next={next} on={on} back={back} goOn={finished.goOn} onClose={close} />
       </div>
     </dialog>
+  );
+}
+
+/** The timer, reading aloud, and the way out. */
+function Tools({ step, timer, onClose }: { step: Step | null; timer: ReturnType<typeof useTimer>; onClose(): void }) {
+  const words = useWords();
+  const [aloud, setAloud] = useState(false);
+  useEffect(() => {
+    if (aloud && step) speak(step);
+    return () => window.speechSynthesis?.cancel();
+  }, [aloud, step]);
+  return (
+    <>
+      <button className="key" aria-pressed={timer.running} onClick={timer.toggle}>
+        <Timer size={20} />{' '}
+        {timer.running ? words.label('shared.minutes-running', { minutes: timer.minutes }) : words.label('shared.time-it')}
+      </button>
+      <button
+        className="key px-3"
+        aria-label={words.label('shared.read-aloud')}
+        aria-pressed={aloud}
+        onClick={() => setAloud(!aloud)}
+      >
+        <Volume2 size={22} />
+      </button>
+      <button className="key" onClick={onClose}>
+        <X size={20} /> {words.label('shared.close')}
+      </button>
+    </>
+  );
+}
+
+/** What a step says: where, what, its figures, and how or why. */
+function Said({ step }: { step: Step }) {
+  const words = useWords();
+  const [why, setWhy] = useState(false);
+  return (
+    <div className="flex flex-col gap-3" aria-live="polite">
+      <p className="text-xl">{words.say(step.where)}</p>
+      <h1 className="text-[clamp(2rem,3.7vw,3.2rem)] leading-[1.08]">{words.say(step.title)}</h1>
+      <ul className="grid grid-cols-[minmax(120px,auto)_1fr] items-baseline gap-x-5 gap-y-2">
+        {step.figures
+          .map((f) => words.figure(f))
+          .map((f) => (
+            <li key={f.words} className="contents">
+              <b className="fig text-[clamp(1.5rem,2.6vw,2.2rem)] leading-tight">{f.figure}</b>
+              <span className="text-xl">{f.words}</span>
+            </li>
+          ))}
+      </ul>
+      <ul className="text-lg leading-snug">
+        {(why ? step.why : step.how)
+          .map((fact) => words.say(fact))
+          .map((line) => (
+            <li key={line} className="pb-1">
+              {line}
+            </li>
+          ))}
+      </ul>
+      <div className="flex items-end gap-4">
+        <button className="key" aria-pressed={why} onClick={() => setWhy(!why)}>
+          <CircleHelp size={20} /> {why ? words.label('shared.how') : words.label('shared.why-so')}
+        </button>
+      </div>
+    </div>
+  );
+}
+
+interface LargeKeysProps {
+  at: number;
+  count: number;
+  next: RefObject<HTMLButtonElement | null>;
+  on(): void;
+  back(): void;
+  goOn?: { name: string; onPress(): void };
+  onClose(): void;
+}
+
+/** Back, and the large key: done and on; at the end on to more work, or away. */
+function LargeKeys({ at, count, next, on, back, goOn, onClose }: LargeKeysProps) {
+  const words = useWords();
+  return (
+    <div className="grid shrink-0 grid-cols-[minmax(0,1fr)_minmax(0,4fr)] gap-4">
+      <button className="key h-24 text-xl" disabled={at === 0} onClick={back}>
+        {words.label('shared.back')}
+      </button>
+      {at < count ? (
+        <button ref={next} className="next h-24 text-[1.7rem]" onClick={on}>
+          {at + 1 < count ? words.label('shared.done-on-next') : words.label('shared.done-was-last')}
+        </button>
+      ) : (
+        <button className="next h-24 text-[1.7rem]" onClick={goOn?.onPress ?? onClose}>
+          {goOn?.name ?? words.label('shared.close')}
+        </button>
+      )}
+    </div>
   );
 }
 
