@@ -6,6 +6,7 @@ import { SAFETY, type Safety } from '@/core/days/settings';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { wallFromText } from '@/core/days/clock';
 import { usesFormers } from '@/core/plan/daysOf';
+import type { Project } from '@/core/plan/project';
 import { Choice, NumberField } from '../shared/fields';
 import { getStudio, useStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
@@ -66,59 +67,22 @@ const toMinute = (text: string): number | null => {
   return m ? Number(m[1]) * 60 + Number(m[2]) : null;
 };
 
+type Days = Project['days'];
+type Set = (label: Label, patch: Partial<Days>) => void;
+
 /** Who works when and does what, where things dry, and how the work is laid over the days. */
 export function DaySettings({ plan }: { plan: DerivedPlan }) {
   const words = useWords();
-  const catalogue = useCatalogue();
   const days = useStudio((s) => s.project!.days);
   const hours = useStudio((s) => s.project!.brief.hours);
   const { edit } = getStudio();
-  const set = (label: Label, patch: Partial<typeof days>) => edit(label, (d) => void Object.assign(d.days, patch));
+  const set: Set = (label, patch) => edit(label, (d) => void Object.assign(d.days, patch));
   return (
     <details className="mt-4 border-t border-[var(--line)] pt-1">
       <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">
         {words.label('days.who-works-when-where-dries')}
       </summary>
-      <div className="flex flex-wrap items-end gap-3 pb-3">
-        <Choice
-          label={words.label('days.early-or-late')}
-          value={days.direction}
-          options={[
-            { value: 'late', name: words.label('days.as-late-as-safe') },
-            { value: 'early', name: words.label('days.as-early-as-possible') },
-          ]}
-          onChange={(v) =>
-            set(v === 'late' ? asLabel('days.do-as-late-as-safe') : asLabel('days.do-as-early-as-possible'), {
-              direction: v,
-              ...(v === 'early' && days.beginAt === null ? { beginAt: `${new Date().toISOString().slice(0, 10)}T00:00` } : {}),
-            })
-          }
-        />
-        {days.direction === 'early' && (
-          <When
-            label={words.label('days.begin-no-sooner-than')}
-            value={days.beginAt}
-            onChange={(v) => set(asLabel('days.do-begin-no-sooner'), { beginAt: v })}
-          />
-        )}
-        <Choice<Safety>
-          label={words.label('shared.margin')}
-          value={days.safety}
-          options={[
-            { value: 'careful', name: words.label('days.careful') },
-            { value: 'practised', name: words.label('days.practised') },
-            { value: 'to the minute', name: words.label('days.to-the-minute') },
-          ]}
-          onChange={(v) => set(asLabel('days.do-margin'), { safety: v })}
-        />
-        <span className="small max-w-72">
-          {words.label('days.sittings-filled-drying-counted-times', {
-            fill: words.units.percent(SAFETY[days.safety].fillShare),
-            drying: SAFETY[days.safety].dryingMargin,
-            buffer: SAFETY[days.safety].bufferMinutes,
-          })}
-        </span>
-      </div>
+      <HowLaid days={days} set={set} />
       <h2>{words.label('days.you')}</h2>
       <HoursRow
         who={words.label('days.you')}
@@ -127,96 +91,165 @@ export function DaySettings({ plan }: { plan: DerivedPlan }) {
       />
       <Skills who={words.label('days.you')} can={days.can} onChange={(can) => set(asLabel('days.do-what-you-do'), { can })} />
       {days.makers.map((m, i) => (
-        <div key={m.id} className="mt-2 border-t border-[var(--line)] pt-2">
-          <div className="flex flex-wrap items-center gap-3">
-            <label className="text-[15px] font-semibold">
-              {words.label('days.helpers-name')}
-              <input
-                className="fld ml-2 font-normal"
-                value={m.name}
-                maxLength={40}
-                onChange={(e) =>
-                  e.target.value.trim() &&
-                  edit(asLabel('days.do-name-of-a-helper'), (d) => void (d.days.makers[i]!.name = e.target.value))
-                }
-              />
-            </label>
-            <button
-              className="key"
-              onClick={() => edit(asLabel('days.do-away', { m: m.name }), (d) => void d.days.makers.splice(i, 1))}
-            >
-              {words.label('days.take-away', { m: m.name })}
-            </button>
-          </div>
-          <HoursRow
-            who={m.name}
-            hours={m.hours}
-            onChange={(h) => edit(asLabel('days.do-hours-of', { m: m.name }), (d) => void (d.days.makers[i]!.hours = h))}
-          />
-          <Skills
-            who={m.name}
-            can={m.can}
-            onChange={(can) =>
-              can.length > 0 && edit(asLabel('days.do-what-does', { m: m.name }), (d) => void (d.days.makers[i]!.can = can))
-            }
-          />
-        </div>
+        <Helper key={m.id} maker={m} at={i} />
       ))}
       <div className="flex flex-wrap items-end gap-3 pt-3">
-        <button
-          className="key"
-          disabled={days.makers.length >= 8}
-          onClick={() =>
-            edit(asLabel('days.do-a-helper'), (d) => {
-              const n = d.days.makers.length + 1;
-              d.days.makers.push({
-                id: crypto.randomUUID(),
-                name: n === 1 ? words.label('days.helper') : words.label('days.helper-2', { n }),
-                hours: d.brief.hours.map((h) => h && { ...h }),
-                can: ['making', 'dusting'],
-              });
-            })
-          }
-        >
-          {words.label('days.add-a-helper')}
-        </button>
+        <AddHelper full={days.makers.length >= MOST_HELPERS} />
         <DaysOff />
       </div>
-      <div className="flex flex-wrap items-end gap-3 pt-3">
-        <Places
-          label={words.label('days.places-on-the-rack')}
-          value={days.rackPlaces}
-          onChange={(v) => set(asLabel('days.do-places-on-the-rack'), { rackPlaces: v })}
-        />
-        {usesFormers(plan.tray, catalogue) && (
-          <Places
-            label={words.label('days.formers-and-cups')}
-            value={days.formers}
-            onChange={(v) => set(asLabel('days.do-formers-and-cups'), { formers: v })}
-          />
-        )}
-        <When
-          label={words.label('days.cake-baked-covered-firm')}
-          value={days.cakeFirmAt}
-          onChange={(v) => set(asLabel('days.do-cake-firm'), { cakeFirmAt: v })}
-        />
-        <When
-          label={words.label('days.out-cold-last-time')}
-          value={days.lastChillingTo}
-          onChange={(v) => set(asLabel('days.do-last-chilling'), { lastChillingTo: v })}
-        />
-        <Zone />
-        <label className="flex items-center gap-2 text-[15px]">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={days.withOthers}
-            onChange={(e) => set(asLabel('days.do-days-shared-with-other-jobs'), { withOthers: e.target.checked })}
-          />
-          {words.label('days.jobs-leave-before-keep-their')}
-        </label>
-      </div>
+      <Drying days={days} set={set} plan={plan} />
     </details>
+  );
+}
+
+const MOST_HELPERS = 8;
+
+/** Early or late, and with how much margin. */
+function HowLaid({ days, set }: { days: Days; set: Set }) {
+  const words = useWords();
+  const safety = SAFETY[days.safety];
+  const lay = (direction: Days['direction']) => {
+    const today = `${new Date().toISOString().slice(0, 10)}T00:00`;
+    const beginAt = direction === 'early' ? (days.beginAt ?? today) : days.beginAt;
+    set(asLabel(direction === 'late' ? 'days.do-as-late-as-safe' : 'days.do-as-early-as-possible'), { direction, beginAt });
+  };
+  return (
+    <div className="flex flex-wrap items-end gap-3 pb-3">
+      <Choice
+        label={words.label('days.early-or-late')}
+        value={days.direction}
+        options={[
+          { value: 'late', name: words.label('days.as-late-as-safe') },
+          { value: 'early', name: words.label('days.as-early-as-possible') },
+        ]}
+        onChange={lay}
+      />
+      {days.direction === 'early' && (
+        <When
+          label={words.label('days.begin-no-sooner-than')}
+          value={days.beginAt}
+          onChange={(v) => set(asLabel('days.do-begin-no-sooner'), { beginAt: v })}
+        />
+      )}
+      <Choice<Safety>
+        label={words.label('shared.margin')}
+        value={days.safety}
+        options={[
+          { value: 'careful', name: words.label('days.careful') },
+          { value: 'practised', name: words.label('days.practised') },
+          { value: 'to the minute', name: words.label('days.to-the-minute') },
+        ]}
+        onChange={(v) => set(asLabel('days.do-margin'), { safety: v })}
+      />
+      <span className="small max-w-72">
+        {words.label('days.sittings-filled-drying-counted-times', {
+          fill: words.units.percent(safety.fillShare),
+          drying: safety.dryingMargin,
+          buffer: safety.bufferMinutes,
+        })}
+      </span>
+    </div>
+  );
+}
+
+/** One helper: name, hours, what she can do. */
+function Helper({ maker, at }: { maker: Days['makers'][number]; at: number }) {
+  const words = useWords();
+  const { edit } = getStudio();
+  const m = maker.name;
+  return (
+    <div className="mt-2 border-t border-[var(--line)] pt-2">
+      <div className="flex flex-wrap items-center gap-3">
+        <label className="text-[15px] font-semibold">
+          {words.label('days.helpers-name')}
+          <input
+            className="fld ml-2 font-normal"
+            value={m}
+            maxLength={40}
+            onChange={(e) =>
+              e.target.value.trim() &&
+              edit(asLabel('days.do-name-of-a-helper'), (d) => void (d.days.makers[at]!.name = e.target.value))
+            }
+          />
+        </label>
+        <button className="key" onClick={() => edit(asLabel('days.do-away', { m }), (d) => void d.days.makers.splice(at, 1))}>
+          {words.label('days.take-away', { m })}
+        </button>
+      </div>
+      <HoursRow
+        who={m}
+        hours={maker.hours}
+        onChange={(h) => edit(asLabel('days.do-hours-of', { m }), (d) => void (d.days.makers[at]!.hours = h))}
+      />
+      <Skills
+        who={m}
+        can={maker.can}
+        onChange={(can) =>
+          can.length > 0 && edit(asLabel('days.do-what-does', { m }), (d) => void (d.days.makers[at]!.can = can))
+        }
+      />
+    </div>
+  );
+}
+
+function AddHelper({ full }: { full: boolean }) {
+  const words = useWords();
+  const add = () =>
+    getStudio().edit(asLabel('days.do-a-helper'), (d) => {
+      const n = d.days.makers.length + 1;
+      d.days.makers.push({
+        id: crypto.randomUUID(),
+        name: n === 1 ? words.label('days.helper') : words.label('days.helper-2', { n }),
+        hours: d.brief.hours.map((h) => h && { ...h }),
+        can: ['making', 'dusting'],
+      });
+    });
+  return (
+    <button className="key" disabled={full} onClick={add}>
+      {words.label('days.add-a-helper')}
+    </button>
+  );
+}
+
+/** Where pieces dry, when the cake is ready, and what else is on these days. */
+function Drying({ days, set, plan }: { days: Days; set: Set; plan: DerivedPlan }) {
+  const words = useWords();
+  const catalogue = useCatalogue();
+  return (
+    <div className="flex flex-wrap items-end gap-3 pt-3">
+      <Places
+        label={words.label('days.places-on-the-rack')}
+        value={days.rackPlaces}
+        onChange={(v) => set(asLabel('days.do-places-on-the-rack'), { rackPlaces: v })}
+      />
+      {usesFormers(plan.tray, catalogue) && (
+        <Places
+          label={words.label('days.formers-and-cups')}
+          value={days.formers}
+          onChange={(v) => set(asLabel('days.do-formers-and-cups'), { formers: v })}
+        />
+      )}
+      <When
+        label={words.label('days.cake-baked-covered-firm')}
+        value={days.cakeFirmAt}
+        onChange={(v) => set(asLabel('days.do-cake-firm'), { cakeFirmAt: v })}
+      />
+      <When
+        label={words.label('days.out-cold-last-time')}
+        value={days.lastChillingTo}
+        onChange={(v) => set(asLabel('days.do-last-chilling'), { lastChillingTo: v })}
+      />
+      <Zone />
+      <label className="flex items-center gap-2 text-[15px]">
+        <input
+          type="checkbox"
+          className="size-5"
+          checked={days.withOthers}
+          onChange={(e) => set(asLabel('days.do-days-shared-with-other-jobs'), { withOthers: e.target.checked })}
+        />
+        {words.label('days.jobs-leave-before-keep-their')}
+      </label>
+    </div>
   );
 }
 
