@@ -49,49 +49,39 @@ interface Block {
   to: number;
 }
 
-/** A strand a species: work as dark blocks at their hour, drying hanging below them. A block is drawn to another day. */
-function Rail({
-  rows,
-  strands,
-  plan,
-  chosen,
-  onTask,
-}: {
+interface RailProps {
   rows: readonly DayRow[];
   strands: readonly Species[];
   plan: DerivedPlan;
   chosen: string | null;
   onTask(id: string): void;
-}) {
+}
+
+const idsOf = (b: Block): string[] => b.tasks.map((t) => t.task.id);
+const nameOf = (b: Block): string => b.tasks.map((t) => currentWords().say(t.task.name)).join('; ');
+/** Nearer than this to where it was taken, a block is only pressed, px. */
+const STILL_PX = 4;
+
+/** A block is drawn to another day by hand, or sent there with the arrows; a press opens it. */
+function useBlockDrag(ROW: number, onTask: (id: string) => void) {
   const words = useWords();
-  const [box, width] = useWidth<SVGSVGElement>(700);
-  const margin = useStudio((s) => SAFETY[s.project!.days.safety].dryingMargin);
   const [drag, setDrag] = useState<{ id: string; y0: number; dy: number; day: number } | null>(null);
-  const start = rows[0]?.day ?? 0;
-  const ROW = rowHeight(rows);
-  const height = rows.length * ROW;
-  const y = (wall: number) => ((wall - start) / 1440) * ROW;
-  const blocks = blocksOf(plan);
-  const critical = new Set(plan.critical);
-  const shared = blocks.filter((b) => b.tasks[0]!.task.strand === 'all');
   const target = drag ? dayStart(drag.day + Math.round(drag.dy / ROW) * 1440) : null;
+  const drawn = drag && Math.abs(drag.dy) > STILL_PX ? drag : null;
+  const open = (b: Block) => onTask(b.tasks[0]!.task.id);
   const hold = (b: Block) => ({
     tabIndex: 0,
     role: 'button',
     'aria-label': `${currentWords().say(b.tasks[0]!.task.name)}, ${words.units.duration(b.to - b.from)}`,
     style: { cursor: 'grab', touchAction: 'none' as const },
-    onClick: () => onTask(b.tasks[0]!.task.id),
+    transform: `translate(0 ${drawn?.id === b.key ? drawn.dy : 0})`,
+    onClick: () => open(b),
     onKeyDown: (e: React.KeyboardEvent) => {
-      if (e.key === 'Enter' || e.key === ' ') {
-        e.preventDefault();
-        onTask(b.tasks[0]!.task.id);
-      } else if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
-        e.preventDefault();
-        moveTo(
-          b.tasks.map((t) => t.task.id),
-          dayStart(b.from) + (e.key === 'ArrowUp' ? -1440 : 1440),
-        );
-      }
+      const by = e.key === 'ArrowUp' ? -1440 : e.key === 'ArrowDown' ? 1440 : 0;
+      if (by) moveTo(idsOf(b), dayStart(b.from) + by);
+      else if (e.key === 'Enter' || e.key === ' ') open(b);
+      else return;
+      e.preventDefault();
     },
     onPointerDown: (e: React.PointerEvent<SVGGElement>) => {
       e.currentTarget.setPointerCapture(e.pointerId);
@@ -100,16 +90,31 @@ function Rail({
     onPointerMove: (e: React.PointerEvent) => setDrag((d) => (d && d.id === b.key ? { ...d, dy: e.clientY - d.y0 } : d)),
     onPointerUp: () => {
       setDrag(null);
-      if (target !== null && target !== dayStart(b.from))
-        moveTo(
-          b.tasks.map((t) => t.task.id),
-          target,
-        );
+      if (target !== null && target !== dayStart(b.from)) moveTo(idsOf(b), target);
     },
     onPointerCancel: () => setDrag(null),
   });
-  const dyOf = (b: Block) => (drag?.id === b.key && Math.abs(drag.dy) > 4 ? drag.dy : 0);
-  const left = (0.5 / strands.length) * width - 20;
+  return { hold, target: drawn ? target : null };
+}
+
+/** How a block looks: done or not, chosen or not. */
+const inkOf = (b: Block, chosen: string | null) => ({
+  fill: b.tasks.every((t) => t.done) ? 'var(--leaf)' : 'var(--ink)',
+  stroke: b.tasks.some((t) => t.task.id === chosen) ? 'var(--next)' : 'none',
+  strokeWidth: 3,
+});
+
+/** A strand a species: work as dark blocks at their hour, drying hanging below them. A block is drawn to another day. */
+function Rail({ rows, strands, plan, chosen, onTask }: RailProps) {
+  const words = useWords();
+  const [box, width] = useWidth<SVGSVGElement>(700);
+  const start = rows[0]?.day ?? 0;
+  const ROW = rowHeight(rows);
+  const height = rows.length * ROW;
+  const y = (wall: number) => ((wall - start) / 1440) * ROW;
+  const { hold, target } = useBlockDrag(ROW, onTask);
+  const blocks = blocksOf(plan);
+  const critical = new Set(plan.critical);
   return (
     <svg
       ref={box}
@@ -122,84 +127,111 @@ function Rail({
       {rows.map((_, i) => (
         <path key={i} d={`M0 ${(i + 1) * ROW}H${width}`} stroke="var(--line)" />
       ))}
-      {target !== null && drag && Math.abs(drag.dy) > 4 && (
-        <rect x="0" y={y(target)} width={width} height={ROW} fill="var(--nextwash)" opacity="0.6" />
-      )}
+      {target !== null && <rect x="0" y={y(target)} width={width} height={ROW} fill="var(--nextwash)" opacity="0.6" />}
       {strands.map((s, k) => (
         <path key={s.id} d={`M${((k + 0.5) / strands.length) * width} 0V${height}`} stroke="var(--line)" strokeWidth="1.5" />
       ))}
-      {shared.map((b) => (
-        <g key={b.key} {...hold(b)} transform={`translate(0 ${dyOf(b)})`}>
-          <title>{`${b.tasks.map((t) => currentWords().say(t.task.name)).join('; ')}: ${words.units.duration(b.to - b.from)}`}</title>
-          <rect
-            x={left}
-            y={y(b.from)}
-            width={width - left * 2}
-            height={Math.max(22, y(b.to) - y(b.from))}
-            rx="8"
-            fill={b.tasks.every((t) => t.done) ? 'var(--leaf)' : 'var(--ink)'}
-            stroke={b.tasks.some((t) => t.task.id === chosen) ? 'var(--next)' : 'none'}
-            strokeWidth="3"
+      {blocks
+        .filter((b) => b.tasks[0]!.task.strand === 'all')
+        .map((b) => (
+          <SharedBlock
+            key={b.key}
+            b={b}
+            y={y}
+            from={(0.5 / strands.length) * width - 20}
+            width={width}
+            chosen={chosen}
+            hold={hold}
           />
-          <text x={width / 2} y={y(b.from) + 16} fontSize="13" textAnchor="middle" fill="var(--bench)">
-            {sharedWords(b)}
-          </text>
-        </g>
-      ))}
+        ))}
       {strands.map((s, k) => {
-        const x = ((k + 0.5) / strands.length) * width;
         const own = blocks.filter((b) => b.tasks[0]!.task.strand === s.id);
+        const x = ((k + 0.5) / strands.length) * width;
         return (
           <g key={s.id}>
-            {own.map((b) => {
-              const dry = Math.max(...b.tasks.map((t) => t.to + t.task.dryHours * 60 * margin));
-              const hours = b.tasks[0]!.task.dryHours;
-              const long = Math.max(18, y(dry) - y(b.to));
-              return hours > 0 ? (
-                <g key={`dry-${b.key}`} transform={`translate(0 ${dyOf(b)})`}>
-                  <rect x={x - 17} y={y(b.to) - 2} width="34" height={long} rx="6" fill="var(--dry)" stroke="var(--dryedge)" />
-                  <text x={x} y={y(b.to) + long - 6} fontSize="13" textAnchor="middle" fill="var(--ink)">
-                    {words.units.hours(hours)}
-                  </text>
-                </g>
-              ) : null;
-            })}
-            {own.map((b) => {
-              const held = b.tasks.some((t) => critical.has(t.task.id));
-              return (
-                <g key={b.key} {...hold(b)} transform={`translate(0 ${dyOf(b)})`}>
-                  <title>
-                    {words.label('days.decides-when-work-begins-2', {
-                      held: held ? 'yes' : 'no',
-                      tasks: b.tasks.map((t) => currentWords().say(t.task.name)).join('; '),
-                      to: words.units.duration(b.to - b.from),
-                    })}
-                  </title>
-                  <rect
-                    x={x - 22}
-                    y={y(b.from) - 8}
-                    width="44"
-                    height={Math.max(32, y(b.to) - y(b.from) + 16)}
-                    fill="transparent"
-                  />
-                  <rect
-                    x={x - 17}
-                    y={y(b.from)}
-                    width="34"
-                    height={Math.max(15, y(b.to) - y(b.from))}
-                    rx="5"
-                    fill={b.tasks.every((t) => t.done) ? 'var(--leaf)' : 'var(--ink)'}
-                    stroke={b.tasks.some((t) => t.task.id === chosen) ? 'var(--next)' : 'none'}
-                    strokeWidth="3"
-                  />
-                  {held && <circle cx={x + 17} cy={y(b.from)} r="4.5" fill="var(--next)" stroke="var(--nexttext)" />}
-                </g>
-              );
-            })}
+            {own.map((b) => (
+              <DryingBlock key={`dry-${b.key}`} b={b} x={x} y={y} transform={hold(b).transform} />
+            ))}
+            {own.map((b) => (
+              <WorkBlock
+                key={b.key}
+                b={b}
+                x={x}
+                y={y}
+                held={b.tasks.some((t) => critical.has(t.task.id))}
+                chosen={chosen}
+                hold={hold}
+              />
+            ))}
           </g>
         );
       })}
     </svg>
+  );
+}
+
+interface BlockProps {
+  b: Block;
+  y(wall: number): number;
+  chosen: string | null;
+  hold: ReturnType<typeof useBlockDrag>['hold'];
+}
+
+/** What is done for all kinds together, across the strands. */
+function SharedBlock({ b, y, from, width, chosen, hold }: BlockProps & { from: number; width: number }) {
+  const words = useWords();
+  return (
+    <g {...hold(b)}>
+      <title>{`${nameOf(b)}: ${words.units.duration(b.to - b.from)}`}</title>
+      <rect
+        x={from}
+        y={y(b.from)}
+        width={width - from * 2}
+        height={Math.max(22, y(b.to) - y(b.from))}
+        rx="8"
+        {...inkOf(b, chosen)}
+      />
+      <text x={width / 2} y={y(b.from) + 16} fontSize="13" textAnchor="middle" fill="var(--bench)">
+        {sharedWords(b)}
+      </text>
+    </g>
+  );
+}
+
+function DryingBlock({ b, x, y, transform }: Pick<BlockProps, 'b' | 'y'> & { x: number; transform: string }) {
+  const words = useWords();
+  const margin = useStudio((s) => SAFETY[s.project!.days.safety].dryingMargin);
+  const hours = b.tasks[0]!.task.dryHours;
+  if (!(hours > 0)) return null;
+  const dry = Math.max(...b.tasks.map((t) => t.to + t.task.dryHours * 60 * margin));
+  const long = Math.max(18, y(dry) - y(b.to));
+  return (
+    <g transform={transform}>
+      <rect x={x - 17} y={y(b.to) - 2} width="34" height={long} rx="6" fill="var(--dry)" stroke="var(--dryedge)" />
+      <text x={x} y={y(b.to) + long - 6} fontSize="13" textAnchor="middle" fill="var(--ink)">
+        {words.units.hours(hours)}
+      </text>
+    </g>
+  );
+}
+
+/** Work at one kind; a dot where it decides when all of it begins. */
+function WorkBlock({ b, x, y, held, chosen, hold }: BlockProps & { x: number; held: boolean }) {
+  const words = useWords();
+  const long = y(b.to) - y(b.from);
+  return (
+    <g {...hold(b)}>
+      <title>
+        {words.label('days.decides-when-work-begins-2', {
+          held: held ? 'yes' : 'no',
+          tasks: nameOf(b),
+          to: words.units.duration(b.to - b.from),
+        })}
+      </title>
+      <rect x={x - 22} y={y(b.from) - 8} width="44" height={Math.max(32, long + 16)} fill="transparent" />
+      <rect x={x - 17} y={y(b.from)} width="34" height={Math.max(15, long)} rx="5" {...inkOf(b, chosen)} />
+      {held && <circle cx={x + 17} cy={y(b.from)} r="4.5" fill="var(--next)" stroke="var(--nexttext)" />}
+    </g>
   );
 }
 
