@@ -32,6 +32,29 @@ function readSince(key: string): number | null {
   }
 }
 
+/** Since when one has been at this piece; it goes on after the page is loaded again. */
+function useSince(key: string) {
+  const [since, setSinceState] = useState<number | null>(null);
+  const [now, setNow] = useState(0);
+  useEffect(() => {
+    const kept = readSince(key);
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- read once, from beside the page
+    if (kept !== null) setSinceState(kept);
+  }, [key]);
+  useEffect(() => {
+    if (since === null) return;
+    const timer = setInterval(() => setNow(Date.now()), 1000);
+    return () => clearInterval(timer);
+  }, [since]);
+  const setSince = (at: number | null) => {
+    setSinceState(at);
+    if (at === null) return sessionStorage.removeItem(SINCE);
+    setNow(at);
+    sessionStorage.setItem(SINCE, JSON.stringify({ key, at }));
+  };
+  return { since, setSince, seconds: since === null ? 0 : Math.max(0, Math.floor((now - since) / 1000)) };
+}
+
 /** One kind at the bench: the timer, the pieces as they come, made or broken, a tray by hand, a note, a photograph. */
 export function Counting({ kind }: { kind: TrayKind }) {
   const words = useWords();
@@ -42,116 +65,134 @@ export function Counting({ kind }: { kind: TrayKind }) {
   const made = own.reduce((a, e) => a + e.made, 0);
   const broken = own.reduce((a, e) => a + e.broken, 0);
   const name = words.piece(kind)[0];
-  const [since, setSinceState] = useState<number | null>(null);
-  const [now, setNow] = useState(0);
+  const timer = useSince(kind.key);
   const [asked, setAsked] = useState<number | null>(null);
-  const setSince = (at: number | null) => {
-    setSinceState(at);
-    if (at === null) sessionStorage.removeItem(SINCE);
-    else sessionStorage.setItem(SINCE, JSON.stringify({ key: kind.key, at }));
-  };
-  useEffect(() => {
-    // what was running before the page was loaded again goes on
-    const kept = readSince(kind.key);
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- read once, from beside the page
-    if (kept !== null) setSinceState(kept);
-  }, [kind.key]);
-  useEffect(() => {
-    if (since === null) return;
-    const tick = () => setNow(Date.now());
-    const timer = setInterval(tick, 1000);
-    return () => clearInterval(timer);
-  }, [since]);
   const usual = minutesForOne(methodById(kind.method, catalogue)) * care * kind.pace.share;
-  const seconds = since === null ? 0 : Math.max(0, Math.floor((now - since) / 1000));
+  const add = (minutes: number | null) =>
+    addEntry(asLabel('log.do-one-made', { name }), { kind: kind.key, made: 1, broken: 0, minutes });
   const oneMade = () => {
     const at = pressedAt();
-    const minutes = since === null ? null : Math.max(0.1, (at - since) / 60_000);
-    if (since !== null) {
-      setSince(at);
-      setNow(at);
-    }
+    const minutes = timer.since === null ? null : Math.max(0.1, (at - timer.since) / 60_000);
+    if (timer.since !== null) timer.setSince(at);
     if (minutes !== null && minutes > Math.max(ASK_TIMES * usual, usual + ASK_MINUTES)) setAsked(minutes);
-    else addEntry(asLabel('log.do-one-made', { name }), { kind: kind.key, made: 1, broken: 0, minutes });
+    else add(minutes);
   };
-  const answer = (minutes: number | null) => {
-    addEntry(asLabel('log.do-one-made', { name }), { kind: kind.key, made: 1, broken: 0, minutes });
-    setAsked(null);
-  };
+  const oneBroke = () => addEntry(asLabel('log.do-one-broke', { name }), { kind: kind.key, made: 0, broken: 1, minutes: null });
   return (
     <>
-      <div className="flex items-center gap-4">
-        <p className="fig text-[4.2rem] leading-none" role="timer" aria-label={words.label('log.minutes-seconds-on-this-piece')}>
-          {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}
-        </p>
-        <p className="say grow">
-          {words.label('log.min-for-a', { usual: words.units.number(usual, usual < 10 ? 1 : 0), name })}
-          <span className="small block">
-            {kind.pace.from === 'this kind'
-              ? words.label('log.yours')
-              : kind.pace.from === 'other kinds'
-                ? words.label('log.from-your-pace-at-others')
-                : words.label('log.starting-value')}
-            {since === null ? words.label('log.the-timer-rests') : words.label('log.the-timer-runs')}
-          </span>
-        </p>
-        <button className="key" onClick={() => (since === null ? (setSince(Date.now()), setNow(Date.now())) : setSince(null))}>
-          {since === null ? words.label('log.start-the-timer') : words.label('log.rest')}
-        </button>
-      </div>
-      <ul className="flex flex-wrap items-center gap-1 py-3" aria-label={words.label('log.made-broken', { made, broken })}>
-        {Array.from({ length: Math.min(made, 24) }, (_, i) => (
-          <li key={`m${i}`} className="text-center">
-            <Portrait kind={kind} px={58} />
-            <span className="block text-[var(--leaf)]">✓</span>
-          </li>
-        ))}
-        {Array.from({ length: Math.min(broken, 8) }, (_, i) => (
-          <li key={`b${i}`} className="text-center">
-            <span className="inline-flex opacity-70">
-              <span className="w-[27px] -rotate-6 overflow-hidden">
-                <Portrait kind={kind} px={58} className="max-w-none" />
-              </span>
-              <span className="ml-1 w-[27px] rotate-6 overflow-hidden">
-                <Portrait kind={kind} px={58} className="-ml-[31px] max-w-none" />
-              </span>
-            </span>
-            <span className="small block">{words.label('log.broke')}</span>
-          </li>
-        ))}
-        {made < kind.toMake && <li className="size-[58px] rounded-full border-2 border-dashed border-[var(--edge)]" />}
-      </ul>
+      <PieceTimer kind={kind} usual={usual} timer={timer} />
+      <Pieces kind={kind} made={made} broken={broken} />
       {asked !== null ? (
-        <div role="alert" className="flex flex-wrap items-center gap-3 rounded-xl bg-[var(--nextwash)] px-4 py-3">
-          <p className="grow">
-            {words.label('log.minutes-one-usually-was-timer', {
-              asked: Math.round(asked),
-              name,
-              usual: words.units.number(usual),
-            })}
-          </p>
-          <button className="key" onClick={() => answer(asked)}>
-            {words.label('log.it-took-that-long')}
-          </button>
-          <button className="next" onClick={() => answer(null)}>
-            {words.label('log.leave-the-minutes-out')}
-          </button>
-        </div>
+        <Forgotten
+          asked={asked}
+          name={name}
+          usual={usual}
+          onAnswer={(minutes) => {
+            add(minutes);
+            setAsked(null);
+          }}
+        />
       ) : (
         <div className="grid grid-cols-[2fr_1fr] gap-3">
           <button className="next h-16 text-lg" disabled={made >= kind.toMake} onClick={oneMade}>
             {words.label('log.one-made-of', { made: Math.min(made + 1, kind.toMake), toMake: kind.toMake })}
           </button>
-          <button
-            className="key h-16 text-lg"
-            onClick={() => addEntry(asLabel('log.do-one-broke', { name }), { kind: kind.key, made: 0, broken: 1, minutes: null })}
-          >
+          <button className="key h-16 text-lg" onClick={oneBroke}>
             {words.label('log.one-broke')}
           </button>
         </div>
       )}
       <Tray kind={kind} name={name} />
     </>
+  );
+}
+
+const PACE_FROM = {
+  'this kind': 'log.yours',
+  'other kinds': 'log.from-your-pace-at-others',
+  'starting value': 'log.starting-value',
+} as const;
+
+/** Minutes and seconds on this piece, and how long one takes. */
+function PieceTimer({ kind, usual, timer }: { kind: TrayKind; usual: number; timer: ReturnType<typeof useSince> }) {
+  const words = useWords();
+  const { since, setSince, seconds } = timer;
+  return (
+    <div className="flex items-center gap-4">
+      <p className="fig text-[4.2rem] leading-none" role="timer" aria-label={words.label('log.minutes-seconds-on-this-piece')}>
+        {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}
+      </p>
+      <p className="say grow">
+        {words.label('log.min-for-a', { usual: words.units.number(usual, usual < 10 ? 1 : 0), name: words.piece(kind)[0] })}
+        <span className="small block">
+          {words.label(PACE_FROM[kind.pace.from])}
+          {words.label(since === null ? 'log.the-timer-rests' : 'log.the-timer-runs')}
+        </span>
+      </p>
+      <button className="key" onClick={() => setSince(since === null ? Date.now() : null)}>
+        {words.label(since === null ? 'log.start-the-timer' : 'log.rest')}
+      </button>
+    </div>
+  );
+}
+
+/** So many of what was made, and of what broke, are drawn. */
+const [MOST_MADE, MOST_BROKEN] = [24, 8];
+
+function Pieces({ kind, made, broken }: { kind: TrayKind; made: number; broken: number }) {
+  const words = useWords();
+  return (
+    <ul className="flex flex-wrap items-center gap-1 py-3" aria-label={words.label('log.made-broken', { made, broken })}>
+      {Array.from({ length: Math.min(made, MOST_MADE) }, (_, i) => (
+        <li key={`m${i}`} className="text-center">
+          <Portrait kind={kind} px={58} />
+          <span className="block text-[var(--leaf)]">✓</span>
+        </li>
+      ))}
+      {Array.from({ length: Math.min(broken, MOST_BROKEN) }, (_, i) => (
+        <li key={`b${i}`} className="text-center">
+          <span className="inline-flex opacity-70">
+            <span className="w-[27px] -rotate-6 overflow-hidden">
+              <Portrait kind={kind} px={58} className="max-w-none" />
+            </span>
+            <span className="ml-1 w-[27px] rotate-6 overflow-hidden">
+              <Portrait kind={kind} px={58} className="-ml-[31px] max-w-none" />
+            </span>
+          </span>
+          <span className="small block">{words.label('log.broke')}</span>
+        </li>
+      ))}
+      {made < kind.toMake && <li className="size-[58px] rounded-full border-2 border-dashed border-[var(--edge)]" />}
+    </ul>
+  );
+}
+
+interface ForgottenProps {
+  asked: number;
+  name: string;
+  usual: number;
+  onAnswer(minutes: number | null): void;
+}
+
+/** Far longer than one takes: whether the timer was forgotten. */
+function Forgotten({ asked, name, usual, onAnswer }: ForgottenProps) {
+  const words = useWords();
+  return (
+    <div role="alert" className="flex flex-wrap items-center gap-3 rounded-xl bg-[var(--nextwash)] px-4 py-3">
+      <p className="grow">
+        {words.label('log.minutes-one-usually-was-timer', {
+          asked: Math.round(asked),
+          name,
+          usual: words.units.number(usual),
+        })}
+      </p>
+      <button className="key" onClick={() => onAnswer(asked)}>
+        {words.label('log.it-took-that-long')}
+      </button>
+      <button className="next" onClick={() => onAnswer(null)}>
+        {words.label('log.leave-the-minutes-out')}
+      </button>
+    </div>
   );
 }
 

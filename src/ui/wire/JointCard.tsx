@@ -8,32 +8,29 @@ import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
 import { asLabel, type Label } from '@/core/words/asLabel';
 
-/** The joint in hand: moved along its stem, sent elsewhere, or split off; the rest of the tree follows. */
-export function JointCard({
-  of: arrangementId,
-  spray,
-  sprays,
-  plan,
-  pieceId,
-  onChoose,
-}: {
+type NameOf = (pieceId: string) => string;
+
+interface JointCardProps {
   of: string;
   spray: Spray;
   sprays: readonly Spray[];
   plan: DerivedPlan;
   pieceId: string | null;
   onChoose(pieceId: string | null): void;
-}) {
+}
+
+/** The joint in hand: moved along its stem, sent elsewhere, or split off; the rest of the tree follows. */
+export function JointCard({ of: arrangementId, spray, sprays, plan, pieceId, onChoose }: JointCardProps) {
   const words = useWords();
   const edits = useStudio((s) => s.project!.arrangements.find((a) => a.id === arrangementId)!.joints);
-  const name = (id: string) =>
+  const name: NameOf = (id) =>
     words.piece(plan.heads.find((h) => h.arrangementId === arrangementId && h.pieceId === id) ?? { species: '', stage: '' })[0];
   const joint = spray.joints.find((j) => j.pieceId === pieceId) ?? null;
-  const own = edits.find((e) => e.pieceId === pieceId) ?? null;
-  const change = (what: Label, patch: Partial<JointEdit>) => joint && editJoint(arrangementId, joint.pieceId, what, patch);
-  const stems = joint
-    ? spray.joints.filter((j) => j.arm === joint.arm && j.arm !== 'heel' && j.onto === null && j !== joint)
-    : [];
+  const byRule = () =>
+    getStudio().edit(asLabel('wire.do-all-joints-by-rule'), (d) => {
+      const a = d.arrangements.find((x) => x.id === arrangementId);
+      if (a) a.joints = [];
+    });
   return (
     <fieldset aria-label={words.label('wire.change-a-joint')} className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-2">
       <label className="text-[15px] font-semibold">
@@ -52,91 +49,113 @@ export function JointCard({
         </select>
       </label>
       {joint && (
-        <>
-          {joint.arm !== 'heel' && joint.onto === null && (
-            <NumberField
-              label={words.label('wire.moved-toward-the-tip')}
-              value={own?.shiftMm ?? 0}
-              mm
-              unit=""
-              least={-60}
-              most={60}
-              onChange={(mm) => change(asLabel('wire.do-joint-moved-to', { order: joint.order }), { shiftMm: mm })}
-            />
-          )}
-          {inARow(spray, joint) && (
-            <>
-              <button
-                className="key"
-                onClick={() =>
-                  change(asLabel('wire.do-earlier', { name: name(joint.pieceId) }), { later: (own?.later ?? 0) - 1 })
-                }
-              >
-                {words.label('wire.earlier')}
-              </button>
-              <button
-                className="key"
-                onClick={() => change(asLabel('wire.do-later', { name: name(joint.pieceId) }), { later: (own?.later ?? 0) + 1 })}
-              >
-                {words.label('wire.later')}
-              </button>
-            </>
-          )}
-          <label className="text-[15px] font-semibold">
-            {words.label('wire.it-joins')}
-            <select
-              className="fld mt-1 block font-normal"
-              value={own?.onto ?? ''}
-              onChange={(e) =>
-                change(asLabel('wire.do-joint-elsewhere', { order: joint.order }), { onto: e.target.value || null })
-              }
-            >
-              <option value="">{words.label('wire.as-rule-has', { joins: joinsWords(joint, name) })}</option>
-              <option value={ONTO_STEM}>{words.label('wire.the-main-stem')}</option>
-              <option value={ONTO_HEEL}>{words.label('wire.the-heel-at-pick')}</option>
-              {stems.map((j) => (
-                <option key={j.order} value={j.pieceId}>
-                  {words.label('wire.the-stem-of', { order: j.order, name: name(j.pieceId) })}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="text-[15px] font-semibold">
-            {words.label('wire.taped-into')}
-            <select
-              className="fld mt-1 block font-normal"
-              value={own?.spray ?? ''}
-              onChange={(e) =>
-                change(asLabel('wire.do-joint-to-another-spray', { order: joint.order }), {
-                  spray: Number(e.target.value) || null,
-                })
-              }
-            >
-              <option value="">{words.label('wire.this-spray-by-rule')}</option>
-              {sprays.map((s, i) => (
-                <option key={s.id} value={i + 1}>
-                  {words.label('wire.spray', { i: i + 1 })}
-                </option>
-              ))}
-              <option value={sprays.length + 1}>{words.label('wire.a-new-spray')}</option>
-            </select>
-          </label>
-        </>
+        <Changes
+          joint={joint}
+          spray={spray}
+          sprays={sprays}
+          own={edits.find((e) => e.pieceId === pieceId) ?? null}
+          name={name}
+          change={(what, patch) => editJoint(arrangementId, joint.pieceId, what, patch)}
+        />
       )}
       {edits.length > 0 && (
-        <button
-          className="key"
-          onClick={() =>
-            getStudio().edit(asLabel('wire.do-all-joints-by-rule'), (d) => {
-              const a = d.arrangements.find((x) => x.id === arrangementId);
-              if (a) a.joints = [];
-            })
-          }
-        >
+        <button className="key" onClick={byRule}>
           {words.label('wire.all-joints-by-rule', { edits: edits.length })}
         </button>
       )}
     </fieldset>
+  );
+}
+
+interface ChangesProps {
+  joint: Joint;
+  spray: Spray;
+  sprays: readonly Spray[];
+  /** what a person wants of it already */
+  own: JointEdit | null;
+  name: NameOf;
+  change(what: Label, patch: Partial<JointEdit>): void;
+}
+
+/** Where along the stem, before or after which, onto what, in which spray. */
+function Changes({ joint, spray, sprays, own, name, change }: ChangesProps) {
+  const words = useWords();
+  const { order } = joint;
+  const later = own?.later ?? 0;
+  return (
+    <>
+      {joint.arm !== 'heel' && joint.onto === null && (
+        <NumberField
+          label={words.label('wire.moved-toward-the-tip')}
+          value={own?.shiftMm ?? 0}
+          mm
+          unit=""
+          least={-60}
+          most={60}
+          onChange={(mm) => change(asLabel('wire.do-joint-moved-to', { order }), { shiftMm: mm })}
+        />
+      )}
+      {inARow(spray, joint) && (
+        <>
+          <button
+            className="key"
+            onClick={() => change(asLabel('wire.do-earlier', { name: name(joint.pieceId) }), { later: later - 1 })}
+          >
+            {words.label('wire.earlier')}
+          </button>
+          <button
+            className="key"
+            onClick={() => change(asLabel('wire.do-later', { name: name(joint.pieceId) }), { later: later + 1 })}
+          >
+            {words.label('wire.later')}
+          </button>
+        </>
+      )}
+      <Joins joint={joint} spray={spray} own={own} name={name} change={change} />
+      <label className="text-[15px] font-semibold">
+        {words.label('wire.taped-into')}
+        <select
+          className="fld mt-1 block font-normal"
+          value={own?.spray ?? ''}
+          onChange={(e) =>
+            change(asLabel('wire.do-joint-to-another-spray', { order }), { spray: Number(e.target.value) || null })
+          }
+        >
+          <option value="">{words.label('wire.this-spray-by-rule')}</option>
+          {sprays.map((s, i) => (
+            <option key={s.id} value={i + 1}>
+              {words.label('wire.spray', { i: i + 1 })}
+            </option>
+          ))}
+          <option value={sprays.length + 1}>{words.label('wire.a-new-spray')}</option>
+        </select>
+      </label>
+    </>
+  );
+}
+
+/** What it is taped to: as the rule has it, the main stem, the heel, or another stem of its arm. */
+function Joins({ joint, spray, own, name, change }: Omit<ChangesProps, 'sprays'>) {
+  const words = useWords();
+  const stems = spray.joints.filter((j) => j.arm === joint.arm && j.arm !== 'heel' && j.onto === null && j !== joint);
+  return (
+    <label className="text-[15px] font-semibold">
+      {words.label('wire.it-joins')}
+      <select
+        className="fld mt-1 block font-normal"
+        value={own?.onto ?? ''}
+        onChange={(e) => change(asLabel('wire.do-joint-elsewhere', { order: joint.order }), { onto: e.target.value || null })}
+      >
+        <option value="">{words.label('wire.as-rule-has', { joins: joinsWords(joint, name) })}</option>
+        <option value={ONTO_STEM}>{words.label('wire.the-main-stem')}</option>
+        <option value={ONTO_HEEL}>{words.label('wire.the-heel-at-pick')}</option>
+        {stems.map((j) => (
+          <option key={j.order} value={j.pieceId}>
+            {words.label('wire.the-stem-of', { order: j.order, name: name(j.pieceId) })}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 
