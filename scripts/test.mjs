@@ -49,6 +49,11 @@ if (existsSync('test-results/jest.json')) {
   writeFileSync('node_modules/.cache/test-seconds.json', JSON.stringify(Object.fromEntries(seconds)));
 }
 
+step(
+  'small faults are noticed (a sample)',
+  node('scripts/mutants.mjs', ['--count', '4', '--folders', 'log,cake', '--least', '1']),
+);
+
 const built = await build();
 step('build', built);
 if (!browser) step('a browser to drive', false);

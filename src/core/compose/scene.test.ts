@@ -1,3 +1,4 @@
+import { colourDifference } from './colourDifference';
 import { SHIPPED } from '../botany/catalogue';
 import { cakeSolid } from '../cake/solid';
 import { length } from '../geometry/vec3';
@@ -39,6 +40,15 @@ describe('visual weight', () => {
     expect(ratio).toBeGreaterThan(1);
     expect(ratio).toBeLessThan((68 / 48) ** 2);
     expect(ratio).toBeCloseTo((68 / 48) ** 1.5, 6);
+  });
+
+  test('worked by hand: area to the power of three quarters, times 0.6 and 0.4 of the difference in fifties', () => {
+    const [head] = sceneWith(piece({})).heads;
+    const { hue } = head!.body.species.colourways.find((c) => c.id === head!.piece.colourway)!;
+    const area = Math.PI * head!.body.radialMm ** 2;
+    expect(visualWeight(head!, hue)).toBeCloseTo(area ** 0.75 * 0.6, 9);
+    const byDifference = area ** 0.75 * (0.6 + 0.4 * Math.min(1, colourDifference(hue, '#ffffff') / 50));
+    expect(visualWeight(head!, '#ffffff')).toBeCloseTo(byDifference, 9);
   });
 
   test('a colour far from the covering weighs more than one near it', () => {

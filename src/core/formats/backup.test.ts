@@ -75,6 +75,30 @@ test.each([
   expect(await said(await make())).toMatch(words);
 });
 
+/** A backup whose manifest says what is in it now, so that only the content itself is wrong. */
+async function rewritten(name: string, content: string): Promise<Uint8Array> {
+  const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', strToU8(content)));
+  const sha256 = [...digest].map((b) => b.toString(16).padStart(2, '0')).join('');
+  return changed((files) => {
+    files[name] = strToU8(content);
+    const manifest = JSON.parse(new TextDecoder().decode(files['manifest.json'])) as { files: Record<string, unknown>[] };
+    for (const file of manifest.files)
+      if (file.name === name || file.path === name)
+        for (const key of Object.keys(file)) {
+          if (typeof file[key] === 'string' && /^[0-9a-f]{64}$/.test(file[key])) file[key] = sha256;
+          if (typeof file[key] === 'number') file[key] = strToU8(content).length;
+        }
+    files['manifest.json'] = strToU8(JSON.stringify(manifest));
+  });
+}
+
+test.each([
+  ['a stock that is none', 'stock.json', '{"tin":"many","offcuts":[]}', /tin and its ends of wire cannot be read|stock/],
+  ['a job that is none', 'jobs/1-random-1.ofrenda.json', '{"kind":"a recipe"}', /jobs\/1-random-1.*something else/],
+])('%s is refused by name, though its checksum is right', async (_name, file, content, words) => {
+  expect(await said(await rewritten(file, content))).toMatch(words);
+});
+
 test('six hundred seeded hurts of the bytes: the whole, or a sentence, never an exception', async () => {
   const good = await zip;
   for (let seed = 1; seed <= 600; seed++) {

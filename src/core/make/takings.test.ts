@@ -81,6 +81,11 @@ describe.each([1, 2, 3, 4, 5, 6])('random jobs and tins, seed %i', (seed) => {
   });
 });
 
+test('what two jobs took of one row is taken off together', () => {
+  const taken = [row('a', { count: 1 }), row('a', { count: 2 })];
+  expect(tinAfter([row('a', { count: 9 }), row('b')], taken, [])).toEqual([row('a', { count: 6 }), row('b')]);
+});
+
 test('left-overs of the same make, place and day join their row', () => {
   expect(tinAfter([row('a')], [], [row('b', { count: 2 })])).toEqual([row('a', { count: 6 })]);
   expect(tinAfter([row('a')], [row('a', { count: 4 })], [])).toEqual([]);

@@ -88,6 +88,32 @@ describe('the tray and the paste, seeds 1–12', () => {
     }
   });
 
+  test('worked by hand: what one weighs on average is the whole over how many there are, takings of a tin apart', () => {
+    const [project] = projects;
+    const [arrangement] = project!.arrangements;
+    const [piece] = arrangement!.pieces;
+    const kindOf = (sizeMm: number, id: string) => ({
+      ...piece!,
+      id,
+      species: 'rose',
+      stage: 'open',
+      colourway: 'blush',
+      sizeMm,
+    });
+    const pieces = [kindOf(68, 'a'), kindOf(68, 'b'), kindOf(48, 'c')];
+    const mass = (sizeMm: number) => bodyOf(kindOf(sizeMm, 'x'), SHIPPED).massGrams;
+    for (const quantity of [1, 3]) {
+      const [kind] = trayOf([{ ...arrangement!, pieces, quantity }]);
+      expect(kind!.placed).toBe(3 * quantity);
+      expect(kind!.sizeMm).toBe(68);
+      expect(kind!.sizes).toEqual([
+        { sizeMm: 68, count: 2 * quantity },
+        { sizeMm: 48, count: quantity },
+      ]);
+      expect(kind!.pasteGramsEach).toBeCloseTo((2 * mass(68) + mass(48)) / 3, 9);
+    }
+  });
+
   test('nothing placed, nothing to make', () => {
     expect(trayOf([])).toEqual([]);
     expect(pasteByColour([], SHIPPED)).toEqual([]);
