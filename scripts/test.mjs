@@ -58,7 +58,8 @@ const built = await build();
 step('build', built);
 if (!browser) step('a browser to drive', false);
 else if (built) {
-  const env = { CHROMIUM: browser };
+  // the browser is killed two hundred times by `npm run killed`; here a sample
+  const env = { CHROMIUM: browser, KILLS: process.env.KILLS ?? '30' };
   run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test'], env);
   if (existsSync('test-results/e2e.json')) {
     const { stats, errors } = JSON.parse(readFileSync('test-results/e2e.json', 'utf8'));
