@@ -7,7 +7,7 @@ import { Measures } from '../src/core/compose/measures';
 import { readMeasured } from '../src/core/compose/reading';
 import { buildScene } from '../src/core/compose/scene';
 import { enclosingDiameter } from '../src/core/geometry/circlePacking';
-import { Memory } from '../src/core/geometry/memory';
+import { Memo } from '../src/core/geometry/memo';
 import { seededRandom } from '../src/core/geometry/random';
 import { derivePlan } from '../src/core/plan/derivePlan';
 import { newProject } from '../src/core/plan/newProject';
@@ -85,7 +85,7 @@ for (const name of ['crescent, one tier', 'cascade over two', 'a wide wreath, so
   const remedies = timed(() => readMeasured(live, CLEAN));
   const project = { ...newProject('bench', 'Bench', '2027-06-12T09:30'), cake, arrangements: [own] };
   const planned = { first: timed(() => derivePlan(project)).ms, afresh: 0, followed: 0 };
-  const memory = new Memory();
+  const memory = new Memo();
   for (let turn = 0; turn < 40; turn++) {
     own = moved(turn);
     const next = { ...project, arrangements: [own] };

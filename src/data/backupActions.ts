@@ -3,7 +3,7 @@ import { format } from 'date-fns';
 import type { Backup } from '@/core/formats/backup';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Project } from '@/core/plan/project';
-import type { Keeper } from './keeper';
+import type { Autosave } from './autosave';
 import type { Studio, StudioPorts } from './studio';
 
 /** Zipping is fetched when it is asked for. */
@@ -12,7 +12,7 @@ const zip = () => import('@/core/formats/backup');
 /** The whole shelf out as one file, and back. Restoring never overwrites: a job that is other than its namesake stands beside it. */
 export function backupActions(
   ports: StudioPorts,
-  keeper: Keeper,
+  autosave: Autosave,
   get: () => Studio,
 ): Pick<Studio, 'backUp' | 'lookAtBackup' | 'restore'> {
   const { shelf } = ports;
@@ -26,7 +26,7 @@ export function backupActions(
   };
   return {
     async backUp() {
-      await keeper.flush();
+      await autosave.flush();
       const { tin, offcuts } = get();
       const { writeBackup } = await zip();
       return writeBackup({ jobs: await everyJob(), stock: { tin, offcuts } }, format(ports.now(), "yyyy-MM-dd'T'HH:mm"));
@@ -53,8 +53,8 @@ export function backupActions(
           await shelf.putPhoto(own.id, known ? { ...photo, id: `${photo.id}@${own.id}`.slice(0, 80) } : photo);
         taken++;
       }
-      if (withStock) await keeper.setStock(backup.stock);
-      await keeper.refreshJobs();
+      if (withStock) await autosave.setStock(backup.stock);
+      await autosave.refreshJobs();
       get().set({
         message: {
           text: asLabel('studio.restored', { jobs: taken, stock: withStock ? 'yes' : 'no' }),

@@ -6,13 +6,13 @@ import { composeRequestOf } from '@/core/plan/composeRequest';
 import { bestFirst, type Proposal } from '@/core/compose/composer';
 import { takingsFor } from '@/core/make/takings';
 import { freeForJob } from './tinActions';
-import type { Keeper } from './keeper';
+import type { Autosave } from './autosave';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
 /** Searches for arrangements beside the page, and what is kept of them. */
 export function composeActions(
   ports: StudioPorts,
-  keeper: Keeper,
+  autosave: Autosave,
   get: () => Studio,
 ): Pick<Studio, 'compose' | 'improve' | 'stopComposing' | 'keep'> {
   const search = (patch: Partial<StudioState['search']>) => get().set({ search: { ...get().search, ...patch } });
@@ -45,7 +45,7 @@ export function composeActions(
             const now = get().project;
             if (!found || !now || now.id !== project.id) return;
             const { pieces } = found.arrangement;
-            keeper.step(
+            autosave.step(
               asLabel(task === 'finish' ? 'studio.do-finish-it' : 'studio.do-re-balance'),
               now,
               produce(now, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
@@ -63,7 +63,7 @@ export function composeActions(
       search({ running: false, progress: null });
       if (!progress || !project) return;
       const pieces = progress.pieces.map((p) => ({ ...p }));
-      keeper.step(
+      autosave.step(
         asLabel('studio.do-keep-best'),
         project,
         produce(project, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
@@ -72,7 +72,7 @@ export function composeActions(
     keep(proposal, step = asLabel('studio.do-keep-proposal')) {
       const { arrangementIndex, project } = get();
       if (!project) return;
-      keeper.step(
+      autosave.step(
         step,
         project,
         produce(project, (draft) => {

@@ -2,53 +2,53 @@ import { produce } from 'immer';
 import type { Piece } from '@/core/compose/arrangement';
 import { takenBack } from '@/core/make/stock';
 import type { Label } from '@/core/words/asLabel';
-import type { Keeper } from './keeper';
+import type { Autosave } from './autosave';
 import type { Recipe, Studio } from './studio';
 
 /** Changes to the open job, each a step with a name that is undone by it. */
 export function editActions(
-  keeper: Keeper,
+  autosave: Autosave,
   get: () => Studio,
 ): Pick<Studio, 'edit' | 'preview' | 'settle' | 'giveUp' | 'undo' | 'redo' | 'select' | 'applyRemedy'> {
   const edit = (label: Label, recipe: Recipe) => {
     const before = get().project;
-    if (before) keeper.step(label, before, produce(before, recipe));
+    if (before) autosave.step(label, before, produce(before, recipe));
   };
   return {
     edit,
     preview(recipe) {
       const { project } = get();
       if (!project) return;
-      keeper.beginPreview(project);
-      keeper.show(produce(project, recipe));
+      autosave.beginPreview(project);
+      autosave.show(produce(project, recipe));
     },
     settle(label) {
-      const before = keeper.endPreview();
+      const before = autosave.endPreview();
       const after = get().project;
-      if (before && after) keeper.step(label, before, after);
+      if (before && after) autosave.step(label, before, after);
     },
     giveUp() {
-      const before = keeper.endPreview();
-      if (before) keeper.show(before);
+      const before = autosave.endPreview();
+      if (before) autosave.show(before);
     },
     undo() {
       const { past, future, project } = get();
       const last = past[past.length - 1];
       if (!last || !project || get().onlyLook) return;
       const { label, stock } = last;
-      keeper.show(last.project, { past: past.slice(0, -1), future: [{ label, project, ...(stock && { stock }) }, ...future] });
-      if (stock) void keeper.setStock(takenBack(get(), stock.before, stock.after));
-      keeper.saveSoon();
+      autosave.show(last.project, { past: past.slice(0, -1), future: [{ label, project, ...(stock && { stock }) }, ...future] });
+      if (stock) void autosave.setStock(takenBack(get(), stock.before, stock.after));
+      autosave.saveSoon();
     },
     redo() {
       const { past, future, project } = get();
       const next = future[0];
       if (!next || !project || get().onlyLook) return;
       const { label, stock } = next;
-      keeper.show(next.project, { future: future.slice(1), past: [...past, { label, project, ...(stock && { stock }) }] });
+      autosave.show(next.project, { future: future.slice(1), past: [...past, { label, project, ...(stock && { stock }) }] });
       // going forward again is taking the way back back
-      if (stock) void keeper.setStock(takenBack(get(), stock.after, stock.before));
-      keeper.saveSoon();
+      if (stock) void autosave.setStock(takenBack(get(), stock.after, stock.before));
+      autosave.saveSoon();
     },
     select: (ids) => get().set({ selection: ids }),
     applyRemedy(remedy, name) {

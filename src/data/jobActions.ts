@@ -5,7 +5,7 @@ import { newProject } from '@/core/plan/newProject';
 import type { Project } from '@/core/plan/project';
 import { habitsFrom } from './habits';
 import { seedDemos } from './jobs';
-import type { Keeper } from './keeper';
+import type { Autosave } from './autosave';
 import { readLastPlan } from './lastPlan';
 import { readStock } from './stockShelf';
 import { NO_SEARCH } from './fresh';
@@ -17,7 +17,7 @@ const FRESH = { past: [], future: [], selection: [], arrangementIndex: 0, plan: 
 /** Opening, making, copying, removing and reading in jobs. */
 export function jobActions(
   ports: StudioPorts,
-  keeper: Keeper,
+  autosave: Autosave,
   get: () => Studio,
 ): Pick<
   Studio,
@@ -38,9 +38,9 @@ export function jobActions(
 > {
   const { shelf } = ports;
   const openProject = async (project: Project, patch: Partial<StudioState> = {}) => {
-    await keeper.flush();
+    await autosave.flush();
     ports.composer.cancel();
-    keeper.show(project, {
+    autosave.show(project, {
       onlyLook: false,
       ...FRESH,
       search: NO_SEARCH,
@@ -48,8 +48,8 @@ export function jobActions(
       ...patch,
     });
     await shelf.setSetting('lastJob', project.id);
-    await keeper.claim(project);
-    await keeper.refreshJobs();
+    await autosave.claim(project);
+    await autosave.refreshJobs();
     get().set({ photos: await shelf.photos(project.id) });
   };
   const addJob = async (project: Project, patch: Partial<StudioState> = {}) => {
@@ -89,8 +89,8 @@ export function jobActions(
       if (!first) get().set(found);
       else {
         const plan = planOf(first);
-        keeper.show(first, { ...FRESH, ...found, plan, planOf: plan && first });
-        await keeper.claim(first);
+        autosave.show(first, { ...FRESH, ...found, plan, planOf: plan && first });
+        await autosave.claim(first);
         get().set({ photos: await shelf.photos(first.id) });
       }
     },
@@ -126,10 +126,10 @@ export function jobActions(
         });
     },
     async remove(id) {
-      await keeper.flush();
+      await autosave.flush();
       const project = await shelf.load(id);
       await shelf.remove(id);
-      await keeper.refreshJobs();
+      await autosave.refreshJobs();
       // ends of wire that it had set aside and not yet cut are free again
       if (project?.offcuts.length && !project.wiresCut) await get().setOffcuts(offcutsWith(get().offcuts, project.offcuts, 1));
       get().set({ deleted: project ? { project: { ...project, offcuts: project.wiresCut ? project.offcuts : [] } } : null });
@@ -164,10 +164,10 @@ export function jobActions(
     goBackTo(version) {
       const { project } = get();
       if (project && version.project.id === project.id)
-        keeper.step(asLabel('studio.do-earlier-version'), project, version.project);
+        autosave.step(asLabel('studio.do-earlier-version'), project, version.project);
     },
-    shareDays: () => keeper.shareDays(),
-    flush: () => keeper.flush(),
+    shareDays: () => autosave.shareDays(),
+    flush: () => autosave.flush(),
     setEvening(evening) {
       get().set({ evening });
       void shelf.setSetting('evening', evening);

@@ -23,9 +23,9 @@ import type { Tabs } from './tabs';
 import { NO_DEVICES, NO_SEARCH } from './fresh';
 import { tinActions } from './tinActions';
 import type { JobShelf, JobSummary } from './jobs';
-import type { Storage } from './dependable';
+import type { Storage } from './storageFallback';
 import { PLAIN_HABITS, type Habits } from './habits';
-import { Keeper } from './keeper';
+import { Autosave } from './autosave';
 import type { ComposeFault } from '@/core/compose/facts';
 import type { Label } from '@/core/words/asLabel';
 
@@ -224,19 +224,19 @@ const EMPTY: StudioState = {
 
 /** The studio's state without React: one open job, its history without limit, autosave, and the plan derived beside it. */
 export function createStudio(ports: StudioPorts): StoreApi<Studio> {
-  const keeper = new Keeper(ports);
+  const autosave = new Autosave(ports);
   const store = createStore<Studio>()((set, get) => ({
     ...EMPTY,
-    ...jobActions(ports, keeper, get),
-    ...editActions(keeper, get),
-    ...composeActions(ports, keeper, get),
-    ...tinActions(keeper, get),
+    ...jobActions(ports, autosave, get),
+    ...editActions(autosave, get),
+    ...composeActions(ports, autosave, get),
+    ...tinActions(autosave, get),
     ...logActions(ports, get),
-    ...backupActions(ports, keeper, get),
+    ...backupActions(ports, autosave, get),
     set: (patch) => set(patch),
   }));
-  keeper.store = store;
-  keeper.followTabs();
-  keeper.watchStorage();
+  autosave.store = store;
+  autosave.followTabs();
+  autosave.watchStorage();
   return store;
 }

@@ -4,7 +4,7 @@ import { takingsFor, tinAfter } from '@/core/make/takings';
 import { freeInTin, type TinPiece } from '@/core/compose/tin';
 import type { Stock } from '@/core/make/stock';
 import { offcutsWith } from '@/core/wire/offcuts';
-import type { Keeper } from './keeper';
+import type { Autosave } from './autosave';
 import type { Recipe, Studio } from './studio';
 
 /** What of the tin is free for the open job: not set aside for another. */
@@ -17,16 +17,16 @@ export const freeForJob = ({ tin, jobs, project }: Pick<Studio, 'tin' | 'jobs' |
 const piecesIn = (rows: readonly { count: number }[]): number => rows.reduce((sum, row) => sum + row.count, 0);
 
 export function tinActions(
-  keeper: Keeper,
+  autosave: Autosave,
   get: () => Studio,
 ): Pick<Studio, 'setTin' | 'bringBackStock' | 'takeFromTin' | 'putAway' | 'setOffcuts' | 'useOffcuts' | 'keepOffcuts'> {
   /** A step of the job that changes the stock with it; both are undone together. */
   const stockStep = async (label: Label, after: Stock, recipe: Recipe) => {
     const { project, tin, offcuts } = get();
     if (!project) return;
-    if (get().onlyLook) return keeper.step(label, project, produce(project, recipe));
-    const set = keeper.setStock(after);
-    keeper.step(label, project, produce(project, recipe), { before: { tin, offcuts }, after });
+    if (get().onlyLook) return autosave.step(label, project, produce(project, recipe));
+    const set = autosave.setStock(after);
+    autosave.step(label, project, produce(project, recipe), { before: { tin, offcuts }, after });
     await set;
   };
   /** What is taken out can be brought back, until something else is taken out. */
@@ -34,7 +34,7 @@ export function tinActions(
     const { tin, offcuts } = get();
     const fewer = piecesIn(after.tin) < piecesIn(tin) || piecesIn(after.offcuts) < piecesIn(offcuts);
     if (fewer) get().set({ takenOut: { tin, offcuts }, message: null });
-    return keeper.setStock(after);
+    return autosave.setStock(after);
   };
   return {
     setTin: (tin) => changeStock({ tin, offcuts: get().offcuts }),
@@ -42,13 +42,13 @@ export function tinActions(
     async bringBackStock() {
       const { takenOut } = get();
       get().set({ takenOut: null });
-      if (takenOut) await keeper.setStock(takenOut);
+      if (takenOut) await autosave.setStock(takenOut);
     },
     takeFromTin() {
       const { project } = get();
       if (!project) return;
       const taken = takingsFor(project.arrangements, freeForJob(get()));
-      keeper.step(
+      autosave.step(
         asLabel('studio.do-take-from-tin'),
         project,
         produce(project, (draft) => void (draft.taken = taken)),

@@ -2,7 +2,7 @@
 
 import { useStore } from 'zustand';
 import { StudioDb } from '@/data/db';
-import { browserNote, dependableShelf } from '@/data/dependable';
+import { browserNote, shelfWithFallback } from '@/data/storageFallback';
 import { memoryShelf } from '@/data/memoryShelf';
 import { browserTabs } from '@/data/tabs';
 import { createStudio, type Studio, type StudioPorts } from '@/data/studio';
@@ -40,7 +40,7 @@ if (typeof window !== 'undefined') {
 function shelfHere(): Pick<StudioPorts, 'shelf' | 'storage'> {
   if (typeof window === 'undefined')
     return { shelf: memoryShelf(), storage: { keeps: async () => 'page', lost: () => undefined, keptBefore: async () => false } };
-  const shelf = dependableShelf(new StudioDb(), () => Date.now(), browserNote());
+  const shelf = shelfWithFallback(new StudioDb(), () => Date.now(), browserNote());
   return { shelf, storage: shelf };
 }
 

@@ -7,7 +7,7 @@ import type { Reading } from '@/core/compose/reading';
 import { buildScene, type Scene } from '@/core/compose/scene';
 import type { Arrangement } from '@/core/compose/arrangement';
 import type { Cake } from '@/core/cake/cake';
-import { Memory } from '@/core/geometry/memory';
+import { Memo } from '@/core/geometry/memo';
 import { degToRad } from '@/core/geometry/numbers';
 import { cakePicture, cakeSight } from '@/core/picture/cakePicture';
 import { cakeGlb } from '@/core/picture/glb';
@@ -24,7 +24,7 @@ import { cutOptimally } from '@/core/wire/cutOptimum';
 import { solverFrom } from '@/core/wire/solver';
 
 /** of the last plan, so that a change works out anew only what it touched */
-const memory = new Memory();
+const memory = new Memo();
 const live = new LiveBalance();
 let highs: Promise<Highs> | null = null;
 

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../botany/catalogue';
 import type { Cake } from '../cake/cake';
-import { sameParts } from '../geometry/memory';
+import { sameParts } from '../geometry/memo';
 import type { Arrangement, LineSpec } from './arrangement';
 import { Measures } from './measures';
 import { readMeasured, type Reading } from './reading';

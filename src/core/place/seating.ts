@@ -2,7 +2,7 @@ import type { Cake } from '../cake/cake';
 import { azimuthOf } from '../cake/skin';
 import type { CakeSolid, RayIntoCake } from '../cake/solid';
 import { clamp, radToDeg, TAU } from '../geometry/numbers';
-import { afresh, type Ground, type Recall } from '../geometry/memory';
+import { unmemoised, type Ground, type Memoise } from '../geometry/memo';
 import { add, addScaled, anyPerpendicular, cross, distance, normalize, scale, type Vec3 } from '../geometry/vec3';
 import { BARRIERS, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
 import { trialFact, type BarrierTrial, type WhyNot } from './compared';
@@ -237,7 +237,7 @@ function bestSeat(
 /** How seats are looked for, beside the cake itself. */
 export interface SeatOptions {
   /** must be of this cake alone */
-  recall?: Recall;
+  memoise?: Memoise;
   /** what the crumb bears, where a push test says so, kPa */
   kPa?: number;
   /** those of the job; what ships unless said */
@@ -283,18 +283,18 @@ function settle(
   requests: readonly SeatRequest[],
   cake: Cake,
   solid: CakeSolid,
-  { recall = afresh, kPa = CRUMB_KPA[cake.crumb], barriers = BARRIERS }: SeatOptions,
+  { memoise = unmemoised, kPa = CRUMB_KPA[cake.crumb], barriers = BARRIERS }: SeatOptions,
 ): { placed: Placed[]; walls: Walls; warnings: PlaceWarning[] } {
   const placed: Placed[] = [];
   const warnings: PlaceWarning[] = [];
   const held: Held = { kPa, barriers };
   const seatFor = (request: SeatRequest, others: readonly Placed[]): Placed | null => {
-    const reach = recall('reach', [...request.base, ...request.axis, ...request.normal, request.leafy], () =>
+    const reach = memoise('reach', [...request.base, ...request.axis, ...request.normal, request.leafy], () =>
       reachOf(request, solid),
     );
     const near = within(reach, others);
     const of = [...groundOf(request), reach, kPa, ...near.map((p) => p.spot)];
-    const found = recall('seat', of, () => {
+    const found = memoise('seat', of, () => {
       const seat = bestSeat(request, reach.at, held, near);
       if (!seat) return null;
       const od = seat.barrier.outsideMm(request.bundleMm);
@@ -302,7 +302,7 @@ function settle(
     });
     if (!found) return null;
     const { point, direction, insideMm, od } = found;
-    return { ...found, spot: recall('spot', [...point, ...direction, insideMm, od], () => ({})) };
+    return { ...found, spot: memoise('spot', [...point, ...direction, insideMm, od], () => ({})) };
   };
   for (const request of [...requests].sort((a, b) => b.massGrams - a.massGrams)) {
     let own = seatFor(request, placed);

@@ -2,7 +2,7 @@ import type { Piece } from '../compose/arrangement';
 import { drawLine, type Line } from '../compose/line';
 import { placePiece, type PlacedPiece } from '../compose/placement';
 import { clamp } from '../geometry/numbers';
-import { Memory } from '../geometry/memory';
+import { Memo } from '../geometry/memo';
 import { addScaled, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
 import type { Warning } from './warnings';
 import { wallBetweenMm, wantedWallMm } from '../place/walls';
@@ -30,7 +30,7 @@ const stopsOf = (plan: DerivedPlan): number => plan.warnings.filter((w) => w.lev
  * nothing better, or a new stop, is not kept. Every piece that stands elsewhere in the end, and how many entries are still too near.
  */
 export function movedApart(project: Project): { moves: MovedPiece[]; left: number } {
-  const memory = new Memory();
+  const memory = new Memo();
   let best = { project, plan: derivePlan(project, memory) };
   let now = best;
   for (let round = 0; round < ROUNDS && crowded(now.plan).length > 0; round++) {

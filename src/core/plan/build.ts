@@ -5,7 +5,7 @@ import { SKEWER_SHARE } from '../compose/lines/plaque';
 import type { Scene } from '../compose/scene';
 import { azimuthOf } from '../cake/skin';
 import type { Mend } from '../facts/fact';
-import type { Memory } from '../geometry/memory';
+import type { Memo } from '../geometry/memo';
 import { radToDeg } from '../geometry/numbers';
 import { add, addScaled, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import { plateGrams } from '../make/plaque';
@@ -81,9 +81,9 @@ function requestFor(bunch: Bunch, id: string, bundle: number): SeatRequest {
 }
 
 /** Every stem or small bunch has its own barrier and goes in on the cake, focal first. */
-export function buildStemByStem(project: Project, arrangement: Arrangement, scene: Scene, memory: Memory): Built {
+export function buildStemByStem(project: Project, arrangement: Arrangement, scene: Scene, memo: Memo): Built {
   const context = contextOf(project);
-  const recall = memory.under([arrangement.id, project.cake]);
+  const memoise = memo.under([arrangement.id, project.cake]);
   const bunches = gatherBunches(scene.heads);
   const ids = bunches.map((b) => `${arrangement.id}-${b.members[0]!.piece.id}`);
   const bunchOf = new Map(ids.map((id, i) => [id, bunches[i]!]));
@@ -98,7 +98,7 @@ export function buildStemByStem(project: Project, arrangement: Arrangement, scen
       for (const p of bunchOf.get(seat.id)!.members)
         stemOf.set(p.piece.id, makeStem(p, stemToEntry(p, seat, scene.solid), context));
   };
-  const options = { recall, ...heldBy(project) };
+  const options = { memoise, ...heldBy(project) };
   // the gauge wants the free length and the seat wants the gauge: twice round settles it
   drawStems(seatsOf(requests(), project.cake, scene.solid, options));
   const seated = seatAll(requests(), project.cake, scene.solid, options);
@@ -143,10 +143,10 @@ function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
 }
 
 /** Whole sprays taped off the cake, each on one pick. */
-export function buildSprays(project: Project, arrangement: Arrangement, scene: Scene, memory: Memory): Built {
+export function buildSprays(project: Project, arrangement: Arrangement, scene: Scene, memo: Memo): Built {
   const context = contextOf(project);
   const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
-  const onLine = memory.under([arrangement.id, project.cake, arrangement.line, context.system, context.colour, context.gauges]);
+  const onLine = memo.under([arrangement.id, project.cake, arrangement.line, context.system, context.colour, context.gauges]);
   const trees = branchTrees(scene.heads, scene.line, arrangement.id, arrangement.joints, onLine);
   const thickness = (bare: readonly number[]) => bundleMm(bare, false);
   const wire = (tree: Spray, insideMm: number) => {
@@ -170,7 +170,7 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
     };
   });
   const seated = seatAll(requests, project.cake, scene.solid, {
-    recall: memory.under([arrangement.id, project.cake]),
+    memoise: memo.under([arrangement.id, project.cake]),
     ...heldBy(project),
   });
   const wired = trees.map((tree) => {

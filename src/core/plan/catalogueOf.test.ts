@@ -4,7 +4,7 @@ import { BARRIERS } from '../place/barrier';
 import { METHODS } from '../botany/methods';
 import { SHIPPED, speciesById } from '../botany/catalogue';
 import { ownCopyOf, type OwnSpecies } from '../botany/ownSpecies';
-import { Memory } from '../geometry/memory';
+import { Memo } from '../geometry/memo';
 import { planNumbers } from '../testing/planNumbers';
 import { CALLED, cakeOf, proposalFor } from '../testing/samples';
 import { catalogueOf } from './catalogueOf';
@@ -57,8 +57,8 @@ const gramsOf = (job: Project) => derivePlan(job).heads.reduce((a, h) => a + h.m
 test('two jobs with own species, methods and barriers under the same ids never touch each other, in whatever order they are planned', () => {
   const alone = [THIN, THICK].map((job) => planNumbers(derivePlan(job)));
   expect(alone[0]).not.toEqual(alone[1]);
-  const memories = [new Memory(), new Memory()];
-  const shared = new Memory();
+  const memories = [new Memo(), new Memo()];
+  const shared = new Memo();
   for (const i of [0, 1, 1, 0, 1, 0]) {
     const job = [THIN, THICK][i]!;
     expect(planNumbers(derivePlan(job, memories[i]))).toEqual(alone[i]);

@@ -9,7 +9,7 @@ import type { Pool, Shop } from '../days/schedule';
 import { SAFETY } from '../days/settings';
 import { careOf, ownJointMinutes, tasksOf, type Task } from '../days/tasks';
 import { SKILLS, windowsOf, type Maker, type Skill } from '../days/windows';
-import type { Memory } from '../geometry/memory';
+import type { Memo } from '../geometry/memo';
 import { countedLog, looksOf } from '../log/entries';
 import { ownDrying, type Own } from '../log/own';
 import type { TrayKind } from '../make/tray';
@@ -68,7 +68,7 @@ export function daysOf(
   planned: readonly { built: Built; arrangement: Arrangement }[],
   entries: readonly Entry[],
   { colours, plaques }: { colours: number; plaques: number },
-  memory: Memory,
+  memo: Memo,
   others: readonly OtherWork[] = [],
 ): { plan: DaysPlan; warnings: DaysWarning[] } {
   const { brief, days } = project;
@@ -113,16 +113,16 @@ export function daysOf(
     return { plan: none, warnings: daysWarnings(project, none, cakeReadyAt) };
   }
   const asked = works.map((w) => [w.id, w.duration, w.after, w.skill, w.likeness, w.dries, w.notBefore, w.pinned, w.was]);
-  const { placed, leeway, unpinned, homeless } = memory.recall(
+  const { placed, leeway, unpinned, homeless } = memo.memoise(
     'days',
     [
-      memory.same('works', asked),
+      memo.same('works', asked),
       days,
       brief.hours,
       brief.busy,
       brief.leavesAt,
       brief.lastMorningFrom,
-      memory.same('others', others),
+      memo.same('others', others),
     ],
     () => {
       const found = schedule(works, left, stepsFor(works.length) >> 2);

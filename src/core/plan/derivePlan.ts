@@ -5,7 +5,7 @@ import { LiveBalance } from '../compose/liveBalance';
 import { careOf } from '../days/tasks';
 import { countedLog } from '../log/entries';
 import { LEVELS } from '../facts/fact';
-import { Memory } from '../geometry/memory';
+import { Memo } from '../geometry/memo';
 import { pasteByColour, type PasteBall } from '../make/paste';
 import { trayOf, type TrayKind } from '../make/tray';
 import { foodOf } from '../make/mixing';
@@ -50,15 +50,15 @@ export interface DerivedPlan extends DaysPlan {
 /**
  * The whole derived plan of a project: one pure function, from the composition to the hand-over sheet. Same project, same
  * plan. An empty cake or arrangement gives an empty plan with the sentence that says what is missing; it never throws for a
- * project that passed `checkProject`. With the memory of the last plan only what was touched is worked out anew; the plan is
+ * project that passed `checkProject`. With the memo of the last plan only what was touched is worked out anew; the plan is
  * the same, but for the readings' remedies: they are looked for where the hand rests. `others` are jobs that leave before it.
  */
-export function derivePlan(asked: Project, last?: Memory, others: readonly OtherWork[] = []): DerivedPlan {
-  const memory = last ?? new Memory();
+export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWork[] = []): DerivedPlan {
+  const memo = last ?? new Memo();
   const catalogue = catalogueOf(asked);
-  memory.belongsTo(catalogue);
-  memory.turn();
-  const project = memory.same('project', asked);
+  memo.belongsTo(catalogue);
+  memo.turn();
+  const project = memo.same('project', asked);
   const warnings: Warning[] = cakeFaults(project.cake).map(({ path: _path, ...fault }) => ({
     ...fault,
     level: 'stop',
@@ -66,11 +66,11 @@ export function derivePlan(asked: Project, last?: Memory, others: readonly Other
   }));
   const dust = foodOf(project.brief.dust, project.paints);
   const planned = project.arrangements.map((arrangement) => {
-    const live = memory.recall('balance', [project.id, arrangement.id], () => new LiveBalance());
+    const live = memo.memoise('balance', [project.id, arrangement.id], () => new LiveBalance());
     const { cake, brief, gauges } = project;
     const of = [arrangement, cake, dust, gauges, project.paints, project.barrierFor, ...contextOf(brief)];
-    return memory.recall('arrangement', of, () =>
-      planArrangement(project, arrangement, { catalogue, dust, live, memory, remedies: !last }),
+    return memo.memoise('arrangement', of, () =>
+      planArrangement(project, arrangement, { catalogue, dust, live, memo, remedies: !last }),
     );
   });
   warnings.push(...planned.flatMap((p) => p.warnings));
@@ -78,7 +78,7 @@ export function derivePlan(asked: Project, last?: Memory, others: readonly Other
   const wires = planned.flatMap((p) =>
     p.built.wires.map((w) => ({ ...w, arrangementId: p.arrangement.id, times: p.arrangement.quantity })),
   );
-  const cuts = cutLists(wires, { stockMm: project.brief.stockMm, offcuts: project.offcuts }, memory.recall);
+  const cuts = cutLists(wires, { stockMm: project.brief.stockMm, offcuts: project.offcuts }, memo.memoise);
   warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
   const log = countedLog(project.log);
   const madeOf = trayOf(project.arrangements, {
@@ -90,19 +90,19 @@ export function derivePlan(asked: Project, last?: Memory, others: readonly Other
     madeBy: project.madeBy,
     care: careOf(project.brief.finish),
   });
-  const tray = memory.same('tray', madeOf);
-  const plaques = memory.same(
+  const tray = memo.same('tray', madeOf);
+  const plaques = memo.same(
     'plaques',
     planned.flatMap(({ plaque }) => plaque ?? []),
   );
-  const paste = memory.recall('paste', [tray, plaques], () => pasteByColour(tray, catalogue, plaques));
+  const paste = memo.memoise('paste', [tray, plaques], () => pasteByColour(tray, catalogue, plaques));
   const days = daysOf(
     project,
     tray,
     planned,
     entries,
     { colours: paste.length, plaques: plaques.reduce((a, p) => a + p.count, 0) },
-    memory,
+    memo,
     others,
   );
   warnings.push(...days.warnings, ...objectionsOf(project), ...withSmallChildren(project, entries));

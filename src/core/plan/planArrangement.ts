@@ -4,7 +4,7 @@ import { lineLimits, pieceLimits } from '../compose/lineLimits';
 import type { LiveBalance } from '../compose/liveBalance';
 import { overallScore, readMeasured, type Reading } from '../compose/reading';
 import type { Scene } from '../compose/scene';
-import type { Memory } from '../geometry/memory';
+import type { Memo } from '../geometry/memo';
 import type { Vec3 } from '../geometry/vec3';
 import { foodOf } from '../make/mixing';
 import { plateGrams, type PlaqueToMake } from '../make/plaque';
@@ -58,20 +58,20 @@ export interface ArrangementPlan {
   warnings: Warning[];
 }
 
-function buildArrangement(project: Project, arrangement: Arrangement, scene: Scene, memory: Memory): Built {
+function buildArrangement(project: Project, arrangement: Arrangement, scene: Scene, memo: Memo): Built {
   if (scene.heads.length === 0) return EMPTY_BUILT;
   const { plate, stand } = scene.line;
   if (plate) return buildPlaque(project, arrangement, scene, plate);
-  if (stand || arrangement.method === 'taped spray') return buildSprays(project, arrangement, scene, memory);
+  if (stand || arrangement.method === 'taped spray') return buildSprays(project, arrangement, scene, memo);
   if (arrangement.method === 'dummy') return buildSoft(project, arrangement, scene);
-  return buildStemByStem(project, arrangement, scene, memory);
+  return buildStemByStem(project, arrangement, scene, memo);
 }
 
 interface Judging {
   catalogue: JobCatalogue;
   dust: ReturnType<typeof foodOf>;
   live: LiveBalance;
-  memory: Memory;
+  memo: Memo;
   /** whether remedies of the readings are looked for, which may take longer than all the rest */
   remedies: boolean;
 }
@@ -80,11 +80,11 @@ interface Judging {
 export function planArrangement(
   project: Project,
   arrangement: Arrangement,
-  { catalogue, dust, live, memory, remedies }: Judging,
+  { catalogue, dust, live, memo, remedies }: Judging,
 ): ArrangementPlan {
   const measures = live.measure(project.cake, arrangement, catalogue);
   if (!measures) return lost(project, arrangement);
-  const raw = buildArrangement(project, arrangement, measures, memory);
+  const raw = buildArrangement(project, arrangement, measures, memo);
   const built = { ...raw, ...putInOrder(raw, measures) };
   const contacts = contactWarnings({
     catalogue,

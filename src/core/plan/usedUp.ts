@@ -2,7 +2,7 @@ import { speciesById } from '../botany/catalogue';
 import type { Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 import type { PasteBall } from '../make/paste';
-import { afresh, type Recall } from '../geometry/memory';
+import { unmemoised, type Memoise } from '../geometry/memo';
 import { suppliesFor, type Supply } from '../make/recipes';
 import type { TrayKind } from '../make/tray';
 import { tapeLengthMm, tapeWidthShare } from '../tape/bundle';
@@ -35,7 +35,7 @@ interface Planned {
 export function cutLists(
   wires: readonly (WireCut & { times: number })[],
   { stockMm, offcuts }: { stockMm: number; offcuts: readonly Offcut[] },
-  recall: Recall = afresh,
+  memoise: Memoise = unmemoised,
 ): GaugeCuts[] {
   const groups = new Map<string, Pick<GaugeCuts, 'gauge' | 'colour' | 'diameterMm' | 'demands'>>();
   for (const { gauge, colour, diameterMm, lengthMm, count, times } of wires) {
@@ -51,7 +51,7 @@ export function cutLists(
       const demands = g.demands.sort((a, b) => b.lengthMm - a.lengthMm);
       const own = offcuts.filter((o) => o.gauge === g.gauge && o.colour === g.colour);
       const of = [g.gauge, g.colour, g.diameterMm, stockMm, ...demands.flatMap((d) => [d.lengthMm, d.count]), 'ends', ...own];
-      return recall('cuts', of, () => {
+      return memoise('cuts', of, () => {
         const { bars, rest } = cutFromOffcuts(demands, own);
         return {
           ...g,

@@ -1,6 +1,6 @@
 import harbour from '../demo/demo-harbour-library.ofrenda.json';
 import { dayText, wallFromText, wallToText } from '../days/clock';
-import { Memory } from '../geometry/memory';
+import { Memo } from '../geometry/memo';
 import { derivePlan } from './derivePlan';
 import { movesFrom, whyNotOn } from './moves';
 import { checkProject, type Project } from './project';
@@ -93,7 +93,7 @@ describe('a late change', () => {
 });
 
 test('a task on a day on which it cannot be: why, in a sentence', () => {
-  const pin = (task: string, day: string) => derivePlan({ ...JOB, days: { ...JOB.days, pins: [{ task, day }] } }, new Memory());
+  const pin = (task: string, day: string) => derivePlan({ ...JOB, days: { ...JOB.days, pins: [{ task, day }] } }, new Memo());
   const first = PLAN.schedule.find((p) => PLAN.tasks.find((t) => t.id === p.id)!.dryHours > 6)!;
   const plan = pin(first.id, JOB.brief.leavesAt.slice(0, 10));
   expect(plan.unpinned).toEqual([first.id]);

@@ -7,7 +7,7 @@ import { dayText, wallFromText, weekdayOf, type WallMinutes } from '../days/cloc
 import type { RepairFact, TaskName } from '../days/facts';
 import { criticalPath } from '../days/network';
 import { SKILLS } from '../days/windows';
-import { Memory } from '../geometry/memory';
+import { Memo } from '../geometry/memo';
 import { takingsFor } from '../make/takings';
 import { derivePlan, type DerivedPlan } from './derivePlan';
 import type { OtherWork } from './daysOf';
@@ -161,7 +161,7 @@ export function whatFits(
   tin: readonly TinPiece[],
   others: readonly OtherWork[] = [],
 ): CheckedRepair[] {
-  const memory = new Memory();
+  const memory = new Memo();
   const plan = derivePlan(project, memory, others);
   if (shortMinutes(plan, now) === 0) return [];
   const repairs = repairsFor(project, plan, tin);

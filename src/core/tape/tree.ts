@@ -2,7 +2,7 @@ import type { PlacedPiece } from '../compose/placement';
 import { ONTO_HEEL, ONTO_STEM, type JointEdit } from '../compose/arrangement';
 import type { Line } from '../compose/line';
 import { polylineLengthMm } from '../geometry/curve';
-import { afresh, type Recall } from '../geometry/memory';
+import { unmemoised, type Memoise } from '../geometry/memo';
 import { clamp, radToDeg } from '../geometry/numbers';
 import { addScaled, angleBetween, distance, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import { divide } from './divide';
@@ -316,7 +316,7 @@ function heelJoint(local: Local, { pointMm, normal, downShare }: AtHeel, order: 
 
 /**
  * The branch trees of an arrangement: every piece exactly once, side branches before their lead, arms from the tip, heel last.
- * `edits` are what a person wants otherwise; what cannot be taped so is left to the rule, and `treeFaults` says it. `recall`
+ * `edits` are what a person wants otherwise; what cannot be taped so is left to the rule, and `treeFaults` says it. `memoise`
  * must be of this line alone: sprays that nothing touched come back as they were.
  */
 export function branchTrees(
@@ -324,14 +324,14 @@ export function branchTrees(
   line: Line,
   arrangementId: string,
   edits: readonly JointEdit[] = [],
-  recall: Recall = afresh,
+  memoise: Memoise = unmemoised,
 ): Spray[] {
   if (heads.length === 0) return [];
   const byPiece: Edits = new Map(edits.map((e) => [e.pieceId, e]));
   if (line.stand) return [standSpray(heads, line.stand, `${arrangementId}-spray-1`, byPiece)];
   return divide(heads, line, byPiece).map((group, i) => {
     const id = `${arrangementId}-spray-${i + 1}`;
-    return recall('spray', [id, ...group, ...group.map((p) => byPiece.get(p.piece.id))], () =>
+    return memoise('spray', [id, ...group, ...group.map((p) => byPiece.get(p.piece.id))], () =>
       buildSpray(group, line, id, byPiece),
     );
   });

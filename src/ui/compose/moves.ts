@@ -1,7 +1,7 @@
 import { bodyOf, MOST_TILT_RAD } from '@/core/botany/catalogue';
 import type { Piece } from '@/core/compose/arrangement';
 import { drawLine } from '@/core/compose/line';
-import { copyAlong, distribute, mirrorAcross, mirrorAlong } from '@/core/compose/many';
+import { copyAlong, distribute, mirrorAcross, mirrorAlong } from '@/core/compose/severalPieces';
 import { MOST_LIFT } from '@/core/compose/pieceHandles';
 import { clamp } from '@/core/geometry/numbers';
 import { freshId } from '@/data/editActions';

@@ -1,7 +1,7 @@
 import { defaultLine } from '../plan/newProject';
 import { cakeOf, proposalFor } from '../testing/samples';
 import { drawLine } from './line';
-import { copyAlong, distribute, mirrorAcross, mirrorAlong } from './many';
+import { copyAlong, distribute, mirrorAcross, mirrorAlong } from './severalPieces';
 
 const CAKE = cakeOf([220, 110]);
 const { arrangement } = proposalFor('crescent', CAKE, 4, 0.1);

@@ -3,13 +3,13 @@ export type Ground = readonly (string | number | boolean | null | undefined | ob
 
 /**
  * Gives what `make` gave for the same `name` and `of` before. `make` may depend on nothing else; what it gave is never
- * changed. An object in `of` has to be one that stays the same while nothing in it changes (`Memory.same`, or one that was
+ * changed. An object in `of` has to be one that stays the same while nothing in it changes (`Memo.same`, or one that was
  * recalled itself): a new one is a new ground.
  */
-export type Recall = <T>(name: string, of: Ground, make: () => T) => T;
+export type Memoise = <T>(name: string, of: Ground, make: () => T) => T;
 
 /** Remembers nothing. */
-export const afresh: Recall = (_name, _of, make) => make();
+export const unmemoised: Memoise = (_name, _of, make) => make();
 
 type Plain = Readonly<Record<string, unknown>>;
 const isPlain = (value: unknown): value is Plain => typeof value === 'object' && value !== null;
@@ -46,7 +46,7 @@ export function sameParts<T>(before: unknown, now: T): T {
  * What was worked out last time, under what it was worked out from: after a small change only what it touched is worked out
  * anew. What one turn does not ask for is let go, so it holds no more than one turn needs.
  */
-export class Memory {
+export class Memo {
   private last = new Map<string, unknown>();
   private now = new Map<string, unknown>();
   private readonly numbers = new WeakMap<object, number>();
@@ -94,7 +94,7 @@ export class Memory {
     return number;
   }
 
-  readonly recall: Recall = <T>(name: string, of: Ground, make: () => T): T => {
+  readonly memoise: Memoise = <T>(name: string, of: Ground, make: () => T): T => {
     const key = this.keyOf(name, of);
     if (this.now.has(key)) return this.now.get(key) as T;
     const value = this.last.has(key) ? (this.last.get(key) as T) : make();
@@ -103,8 +103,8 @@ export class Memory {
   };
 
   /** The same for what depends on all of this too. */
-  under(ground: Ground): Recall {
+  under(ground: Ground): Memoise {
     const under = this.keyOf('', ground);
-    return (name, of, make) => this.recall(`${name} under${under}`, of, make);
+    return (name, of, make) => this.memoise(`${name} under${under}`, of, make);
   }
 }

@@ -28,7 +28,7 @@ const WEEKS_SHARED = 8;
 const MOST_SHARED = 12;
 
 /** Puts every shown change on the shelf and asks for its plan; late answers are ignored. */
-export class Keeper {
+export class Autosave {
   store!: StoreApi<Studio>;
   private dropTimer: (() => void) | null = null;
   private dropPlanTimer: (() => void) | null = null;

@@ -34,7 +34,7 @@ export const browserNote = (): Note => {
 };
 
 /** The shelf in the browser's database or, where that cannot be opened, one in memory; each call waits until it is known which. */
-export function dependableShelf(db: StudioDb, now: () => number, note: Note): JobShelf & Storage {
+export function shelfWithFallback(db: StudioDb, now: () => number, note: Note): JobShelf & Storage {
   const opened = db.open().then(
     () => ({ keeps: 'disk' as const, shelf: jobShelf(db, now) }),
     () => ({ keeps: 'page' as const, shelf: memoryShelf() as JobShelf }),

@@ -1,31 +1,31 @@
 import fc from 'fast-check';
-import { afresh, Memory, sameParts, type Ground } from '../geometry/memory';
+import { unmemoised, Memo, sameParts, type Ground } from '../geometry/memo';
 import { seededRandom } from '../geometry/random';
 import { randomProject } from '../testing/samples';
 import { derivePlan } from './derivePlan';
 import type { Project } from './project';
 
 test('what was made for the same is recalled, for one turn longer than it was asked for', () => {
-  const memory = new Memory();
+  const memo = new Memo();
   let made = 0;
-  const ask = (of: Ground) => memory.recall('x', of, () => ++made);
+  const ask = (of: Ground) => memo.memoise('x', of, () => ++made);
   expect([ask([1]), ask([1]), ask([2])]).toEqual([1, 1, 2]);
-  memory.turn();
+  memo.turn();
   expect(ask([1])).toBe(1);
-  memory.turn();
+  memo.turn();
   expect([ask([1]), ask([2])]).toEqual([1, 3]);
-  const under = memory.under(['a long', 'ground']);
+  const under = memo.under(['a long', 'ground']);
   expect(under('x', [1], () => 'its own')).toBe('its own');
-  expect(memory.under(['a', 'long ground'])('x', [1], () => 'another’s')).toBe('another’s');
-  memory.forget();
+  expect(memo.under(['a', 'long ground'])('x', [1], () => 'another’s')).toBe('another’s');
+  memo.forget();
   expect(ask([1])).toBe(4);
-  expect(afresh('x', [1], () => 'anew')).toBe('anew');
+  expect(unmemoised('x', [1], () => 'anew')).toBe('anew');
 });
 
 test('an object is a ground by which it is; words that run together are two grounds', () => {
-  const memory = new Memory();
+  const memo = new Memo();
   let made = 0;
-  const ask = (...of: Ground) => memory.recall('x', of, () => ++made);
+  const ask = (...of: Ground) => memo.memoise('x', of, () => ++made);
   const one = { id: 'one' };
   expect([ask(one), ask(one), ask({ ...one })]).toEqual([1, 1, 2]);
   expect([ask('a|b', 'c'), ask('a', 'b|c'), ask('1'), ask(1)]).toEqual([3, 4, 5, 6]);
@@ -84,13 +84,13 @@ const rounded = (value: unknown): unknown =>
   );
 
 test.each([3, 5, 8, 12, 17, 21, 26, 33, 40, 47])(
-  'a plan with the memory of the last one is the plan made afresh, seed %i',
+  'a plan with the memo of the last one is the plan made afresh, seed %i',
   (seed) => {
     const random = seededRandom(seed);
-    const memory = new Memory();
+    const memo = new Memo();
     let project = randomProject(seed, 40);
     for (let turn = 0; turn < 8; turn++) {
-      expect(rounded(derivePlan(project, memory))).toEqual(rounded(derivePlan(structuredClone(project))));
+      expect(rounded(derivePlan(project, memo))).toEqual(rounded(derivePlan(structuredClone(project))));
       project = changed(project, random);
     }
   },
