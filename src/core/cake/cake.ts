@@ -1,19 +1,24 @@
 import * as v from 'valibot';
 import { between, hue } from '../boundary/parts';
 import type { TierRef } from '../facts/fact';
+import { clamp } from '../geometry/numbers';
 import type { CakeFact } from './facts';
 import { outlineOf, type Outline } from './outline';
 
 export const TIER_SHAPES = ['round', 'square', 'rectangle', 'hexagon'] as const;
+
+/** How wide and how high a tier may be, mm. */
+export const TIER_WIDTH_MM = { least: 40, most: 800 } as const;
+export const TIER_HEIGHT_MM = { least: 10, most: 400 } as const;
 
 const tierSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1)),
   /** Plan outline of the tier. */
   shape: v.picklist(TIER_SHAPES),
   /** across: a round's diameter, the side of a square, a rectangle's width, a hexagon from flat to flat */
-  diameterMm: between(40, 800),
+  diameterMm: between(TIER_WIDTH_MM.least, TIER_WIDTH_MM.most),
   /** a rectangle's other side, front to back; other shapes do not use it */
-  depthMm: v.optional(between(40, 800), 200),
+  depthMm: v.optional(between(TIER_WIDTH_MM.least, TIER_WIDTH_MM.most), 200),
   /** radius of the softened upright corners of shapes that have corners */
   cornerMm: v.optional(between(0, 120), 12),
   /** off the middle of the board, x to the right and y to the back, and turned counter-clockwise seen from above */
@@ -22,7 +27,7 @@ const tierSchema = v.strictObject({
     yMm: 0,
   }),
   turnRad: v.optional(v.pipe(v.number(), v.finite()), 0),
-  heightMm: between(10, 400),
+  heightMm: between(TIER_HEIGHT_MM.least, TIER_HEIGHT_MM.most),
   /** What stands inside: cake that is eaten, foam that nobody eats, or a separator that only holds the next tier up. */
   kind: v.picklist(['edible', 'dummy', 'separator']),
   covering: v.strictObject({ name: v.string(), colour: hue, eaten: v.boolean() }),
@@ -88,7 +93,10 @@ export function stackTiers(cake: Cake): StackedTier[] {
 
 export const cakeHeightMm = (cake: Cake): number => cake.tiers.reduce((total, tier) => total + tier.heightMm, 0);
 
-/** What a decorator calls a tier: top, middle, bottom, or counted from below. */
+/** A tier as wide as a hand draws it, in steps of two millimetres, and as high, in whole ones; as far as a tier may be. */
+export const drawnWidthMm = (mm: number): number => Math.round(clamp(mm, TIER_WIDTH_MM.least, TIER_WIDTH_MM.most) / 2) * 2;
+export const drawnHeightMm = (mm: number): number => Math.round(clamp(mm, TIER_HEIGHT_MM.least, TIER_HEIGHT_MM.most));
+
 /** A tier as facts carry it. */
 export const tierRef = (cake: Cake, index: number): TierRef => ({ index, of: cake.tiers.length });
 

@@ -1,6 +1,7 @@
 import { clamp } from '../geometry/numbers';
 import type { Random } from '../geometry/random';
 import type { Piece } from './arrangement';
+import { alongLine } from './bounds';
 import type { Line } from './line';
 import type { PlacedPiece } from './placement';
 import { leanOf } from './startLayout';
@@ -17,7 +18,7 @@ export function nudged(p: PlacedPiece, line: Line, kind: NudgeKind, size: number
   }
   if (kind === 'lift') return { ...piece, lift: clamp(piece.lift + r() * 0.25, 0, p.body.role === 'focal' ? 0.25 : 0.9) };
   const s = piece.s + (r() * 26) / line.lengthMm;
-  return { ...piece, s: line.closed ? s - Math.floor(s) : clamp(s), side: clamp(piece.side + r() * 0.4, -1.15, 1.15) };
+  return { ...piece, s: alongLine(line, s), side: clamp(piece.side + r() * 0.4, -1.15, 1.15) };
 }
 
 /** Two pieces in each other's places, each running the way it ran. */

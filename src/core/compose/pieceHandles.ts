@@ -1,4 +1,4 @@
-import { MOST_TILT_RAD } from '../botany/catalogue';
+import { leanWithin, liftOf } from './bounds';
 import { clamp, wrapRad } from '../geometry/numbers';
 import { add, addScaled, angleBetween, cross, dot, length, normalize, rotateAbout, sub, type Vec3 } from '../geometry/vec3';
 import type { Piece } from './arrangement';
@@ -18,7 +18,6 @@ export interface PieceHandle {
 
 /** Grips stand this far off the piece, so that a finger takes the grip and not the petals. mm */
 const OFF_MM = 14;
-export const MOST_LIFT = 1.2;
 
 /** What the look grip turns about: the middle of a head, the foot of a sprig. */
 const pivotOf = (p: PlacedPiece): Vec3 => (p.spine.length ? p.base : p.centre);
@@ -80,7 +79,7 @@ function look(p: PlacedPiece, origin: Vec3, direction: Vec3): Partial<Piece> {
   const about = cross(from, drawn);
   const to = length(about) < 1e-9 ? p.axis : rotateAbout(p.axis, normalize(about), angleBetween(from, drawn));
   const { along: e, toSide, normal } = p.frame;
-  const tiltRad = clamp(Math.acos(clamp(dot(to, normal), -1, 1)), 0, MOST_TILT_RAD[p.body.role]);
+  const tiltRad = leanWithin(Math.acos(clamp(dot(to, normal), -1, 1)), p.body.role);
   return { tiltRad, headingRad: Math.atan2(dot(to, toSide), dot(to, e)) };
 }
 
@@ -99,7 +98,7 @@ function lift(p: PlacedPiece, line: Line, grip: Vec3, origin: Vec3, direction: V
   const at = nearestOnWay(grip, p.frame.normal, origin, direction);
   if (!at) return null;
   const mm = dot(sub(at, grip), p.frame.normal);
-  return { lift: clamp(p.piece.lift + mm / line.riseMm(p.piece.s), 0, MOST_LIFT) };
+  return { lift: liftOf(p.piece.lift + mm / line.riseMm(p.piece.s)) };
 }
 
 /** The place of a straight way that a sight passes nearest; null when they run side by side. */

@@ -1,10 +1,8 @@
-import { clamp } from '../geometry/numbers';
 import type { Piece } from './arrangement';
+import { alongLine } from './bounds';
 import type { Line } from './line';
 
 /** Changes to several pieces at once. Pure: pieces in, pieces out, in the same order; pinned ones stay. */
-
-const along = (line: Line, s: number): number => (line.closed ? s - Math.floor(s) : clamp(s));
 
 /** Over the line's own axis to its other side, faces turned with them. */
 export const mirrorAcross = (pieces: readonly Piece[]): Piece[] =>
@@ -17,11 +15,11 @@ export function mirrorAlong(pieces: readonly Piece[], line: Line): Piece[] {
     if (p.pinned) return p;
     // arms may differ in length: a place half-way out on one arm comes half-way out on the other
     const s = line.closed
-      ? along(line, 2 * about - p.s)
+      ? alongLine(line, 2 * about - p.s)
       : p.s < about
         ? about + ((about - p.s) / about) * (1 - about)
         : about - ((p.s - about) / (1 - about || 1)) * about;
-    return { ...p, s: along(line, s), headingRad: Math.PI - p.headingRad, rollRad: -p.rollRad };
+    return { ...p, s: alongLine(line, s), headingRad: Math.PI - p.headingRad, rollRad: -p.rollRad };
   });
 }
 
@@ -31,7 +29,7 @@ export function distribute(pieces: readonly Piece[], line: Line): Piece[] {
   if (order.length < 3) return [...pieces];
   const [from, to] = [order[0]!.s, order[order.length - 1]!.s];
   const place = new Map(order.map((p, i) => [p.id, from + ((to - from) * i) / (order.length - 1)]));
-  return pieces.map((p) => (p.pinned ? p : { ...p, s: along(line, place.get(p.id)!) }));
+  return pieces.map((p) => (p.pinned ? p : { ...p, s: alongLine(line, place.get(p.id)!) }));
 }
 
 /** The same pieces again farther along, as far apart as they reach, without ids. Past an open tip nothing is put. */
@@ -42,5 +40,5 @@ export function copyAlong(pieces: readonly Piece[], line: Line): Omit<Piece, 'id
   return pieces
     .map(({ id: _id, ...p }) => ({ ...p, s: p.s + reach, pinned: false }))
     .filter((p) => line.closed || p.s <= 1)
-    .map((p) => ({ ...p, s: along(line, p.s) }));
+    .map((p) => ({ ...p, s: alongLine(line, p.s) }));
 }

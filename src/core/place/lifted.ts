@@ -1,9 +1,8 @@
 import type { CakeSolid } from '../cake/solid';
 import type { Piece } from '../compose/arrangement';
 import type { Line } from '../compose/line';
-import { MOST_LIFT } from '../compose/pieceHandles';
+import { liftOf, MOST_LIFT } from '../compose/bounds';
 import { intoCakeMm, placePiece } from '../compose/placement';
-import { clamp } from '../geometry/numbers';
 import type { Catalogue } from '../botany/catalogue';
 
 /** A head or leaf that is this deep in the skin lies on it. */
@@ -20,7 +19,7 @@ export function liftedClear(
 ): Pick<Piece, 'lift' | 'tiltRad'> | null {
   for (const share of TURNED_UP)
     for (let mm = leastMm; mm <= MOST_LIFT_MM; mm++) {
-      const lift = clamp(piece.lift + mm / Math.max(1, line.riseMm(piece.s)), 0, MOST_LIFT);
+      const lift = liftOf(piece.lift + mm / Math.max(1, line.riseMm(piece.s)));
       const to = { lift, tiltRad: piece.tiltRad * share };
       if (intoCakeMm(placePiece({ ...piece, ...to }, line, catalogue), solid) <= HEAD_TOUCH_MM) return to;
       if (lift === MOST_LIFT) break;

@@ -3,7 +3,7 @@
 import { Move, Plus, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { cakeFaults, crumbs, TIER_SHAPES, tierRef, type Cake } from '@/core/cake/cake';
+import { cakeFaults, crumbs, TIER_SHAPES, tierRef, type Cake, TIER_HEIGHT_MM, TIER_WIDTH_MM } from '@/core/cake/cake';
 import { degToRad, radToDeg } from '@/core/geometry/numbers';
 import { capital } from '@/core/words/capital';
 import { newTier } from '@/core/plan/newProject';
@@ -155,8 +155,8 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         mm
         unit={tier.shape === 'round' ? 'Ø' : words.label('brief.mm-wide')}
         width={tier.shape === 'round' ? 116 : 128}
-        least={40}
-        most={800}
+        least={TIER_WIDTH_MM.least}
+        most={TIER_WIDTH_MM.most}
         step={2}
         onChange={(v) => change(asLabel('brief.do-width-of-the', { name }), (t) => void (t.diameterMm = v))}
       />
@@ -167,8 +167,8 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         unit={words.label('brief.high')}
         mm="unsaid"
         width={104}
-        least={10}
-        most={400}
+        least={TIER_HEIGHT_MM.least}
+        most={TIER_HEIGHT_MM.most}
         step={5}
         onChange={(v) => change(asLabel('brief.do-height-of-the', { name }), (t) => void (t.heightMm = v))}
       />
@@ -265,8 +265,8 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
               mm
               unit={words.label('brief.mm-deep')}
               width={132}
-              least={40}
-              most={800}
+              least={TIER_WIDTH_MM.least}
+              most={TIER_WIDTH_MM.most}
               step={2}
               onChange={(v) => change(asLabel('brief.do-depth-of-the', { name }), (t) => void (t.depthMm = v))}
             />

@@ -1,11 +1,10 @@
 'use client';
 
 import { useRef, type PointerEvent } from 'react';
-import { cakeHeightMm, stackTiers, type Cake, type StackedTier } from '@/core/cake/cake';
+import { cakeHeightMm, stackTiers, type Cake, type StackedTier, drawnHeightMm, drawnWidthMm } from '@/core/cake/cake';
 import { speciesById } from '@/core/botany/catalogue';
 import { colourwayOf } from '@/core/botany/species';
 import { drawLine } from '@/core/compose/line';
-import { clamp } from '@/core/geometry/numbers';
 import { seededRandom } from '@/core/geometry/random';
 import { getStudio, useStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
@@ -30,20 +29,19 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
     const from = { x: e.clientX, y: e.clientY };
     const box = svg.current!.getBoundingClientRect();
     const mmPerPx = W / box.width / scale;
-    const target = e.currentTarget;
+    const target: SVGElement = e.currentTarget;
     const move = (m: globalThis.PointerEvent) => {
       getStudio().preview((d) => {
         const tier = d.cake.tiers[index]!;
-        if (what === 'width')
-          tier.diameterMm = Math.round(clamp(start.diameterMm + (m.clientX - from.x) * mmPerPx * 2, 40, 800) / 2) * 2;
-        else tier.heightMm = Math.round(clamp(start.heightMm - (m.clientY - from.y) * mmPerPx, 10, 400));
+        if (what === 'width') tier.diameterMm = drawnWidthMm(start.diameterMm + (m.clientX - from.x) * mmPerPx * 2);
+        else tier.heightMm = drawnHeightMm(start.heightMm - (m.clientY - from.y) * mmPerPx);
       });
     };
     const up = () => {
-      target.removeEventListener('pointermove', move as never);
+      target.removeEventListener('pointermove', move);
       getStudio().settle(what === 'width' ? asLabel('brief.do-width-of-a-tier') : asLabel('brief.do-height-of-a-tier'));
     };
-    target.addEventListener('pointermove', move as never);
+    target.addEventListener('pointermove', move);
     target.addEventListener('pointerup', up, { once: true });
   };
   return (

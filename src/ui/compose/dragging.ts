@@ -1,17 +1,15 @@
-import { clamp } from '@/core/geometry/numbers';
+import { alongLine, liftOf, offLine } from '@/core/compose/bounds';
 import { dot, length, sub, type Vec3 } from '@/core/geometry/vec3';
 import { nearestOnLine } from '@/core/compose/line';
 import { dragHandle, lineHandles, type LineHandle } from '@/core/compose/lineHandles';
 import { pickSkin } from '@/core/compose/pick';
-import { dragPieceHandle, MOST_LIFT, nearestOnWay, pieceHandles, type PieceHandle } from '@/core/compose/pieceHandles';
+import { dragPieceHandle, nearestOnWay, pieceHandles, type PieceHandle } from '@/core/compose/pieceHandles';
 import type { PlacedPiece } from '@/core/compose/placement';
 import type { Piece } from '@/core/compose/arrangement';
 import type { LiveScene } from './useScene';
 import { getStudio } from '../useStudio';
 import { currentWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
-
-export const SIDE_MOST = 1.4;
 
 /** Changes pieces of the open arrangement in a draft. */
 export function changePieces(ids: readonly string[], change: (piece: Piece) => void) {
@@ -36,16 +34,15 @@ export function startDrag(scene: LiveScene, p: PlacedPiece, grabbed: Vec3, lifti
     const at = pickSkin(solid, origin, direction, height);
     if (!at || !line || !from) return;
     const now = nearestOnLine(line, at);
-    const s = s0 + now.s - from.s;
-    const half = line.halfWidthMm(clamp(s));
+    const s = alongLine(line, s0 + now.s - from.s);
     const sideMm = side0 * line.halfWidthMm(s0) + now.sideMm - from.sideMm;
-    show({ s: line.closed ? s - Math.floor(s) : clamp(s), side: clamp(sideMm / half, -SIDE_MOST, SIDE_MOST) });
+    show({ s, side: offLine(sideMm / line.halfWidthMm(s)) });
   };
   const lift = (origin: Vec3, direction: Vec3) => {
     if (!line) return;
     const n = p.frame.normal;
     const at = nearestOnWay(grabbed, n, origin, direction);
-    if (at) show({ lift: clamp(lift0 + dot(sub(at, grabbed), n) / line.riseMm(s0), 0, MOST_LIFT) });
+    if (at) show({ lift: liftOf(lift0 + dot(sub(at, grabbed), n) / line.riseMm(s0)) });
   };
   const show = (to: Partial<Piece>) => {
     moved = true;

@@ -1,13 +1,11 @@
-import { bodyOf, MOST_TILT_RAD } from '@/core/botany/catalogue';
+import { bodyOf } from '@/core/botany/catalogue';
 import type { Piece } from '@/core/compose/arrangement';
 import { drawLine } from '@/core/compose/line';
 import { copyAlong, distribute, mirrorAcross, mirrorAlong } from '@/core/compose/severalPieces';
-import { MOST_LIFT } from '@/core/compose/pieceHandles';
-import { clamp } from '@/core/geometry/numbers';
+import { besideIt, leanWithin, liftOf, movedBy } from '@/core/compose/bounds';
 import { freshId } from '@/data/editActions';
 import { getStudio } from '../useStudio';
-import { changePieces, SIDE_MOST } from './dragging';
-import {} from '../useCatalogue';
+import { changePieces } from './dragging';
 import { currentCatalogue } from '../useCatalogue';
 import { asLabel, type Label } from '@/core/words/asLabel';
 
@@ -25,10 +23,7 @@ export function nudge(ids: readonly string[], key: string, fast: boolean): void 
   edit(
     asLabel('compose.do-nudge'),
     changePieces(ids, (piece) => {
-      if (along) {
-        const s = piece.s + mm / line.lengthMm;
-        piece.s = line.closed ? s - Math.floor(s) : clamp(s);
-      } else piece.side = clamp(piece.side - mm / line.halfWidthMm(piece.s), -SIDE_MOST, SIDE_MOST);
+      Object.assign(piece, movedBy(piece, line, along ? { alongMm: mm } : { acrossMm: -mm }));
     }),
   );
 }
@@ -50,9 +45,9 @@ export function removeChosen(): void {
 
 /** Lift, turn, lean and spin of the chosen pieces, in steps that a finger can press. */
 export const MOVES = {
-  lift: (by: number) => (piece: Piece) => void (piece.lift = clamp(piece.lift + by, 0, MOST_LIFT)),
+  lift: (by: number) => (piece: Piece) => void (piece.lift = liftOf(piece.lift + by)),
   lean: (byRad: number) => (piece: Piece) =>
-    void (piece.tiltRad = clamp(piece.tiltRad + byRad, 0, MOST_TILT_RAD[bodyOf(piece, currentCatalogue()).role])),
+    void (piece.tiltRad = leanWithin(piece.tiltRad + byRad, bodyOf(piece, currentCatalogue()).role)),
   turn: (byRad: number) => (piece: Piece) => void (piece.headingRad += byRad),
   spin: (byRad: number) => (piece: Piece) => void (piece.rollRad += byRad),
 } as const;
@@ -73,8 +68,7 @@ export function addAnother(): void {
     draft.arrangements[arrangementIndex]!.pieces.push({
       ...one,
       id,
-      s: clamp(one.s + 0.06),
-      side: clamp(one.side + 0.25, -1.2, 1.2),
+      ...besideIt(one),
       pinned: false,
     });
   });

@@ -2,12 +2,12 @@
  * Files of the device: saved and opened through the browser's file access where it has one, by download and upload where not. A
  * file that was opened stays known, so that its job can be saved into it again.
  */
-interface Picker {
-  showSaveFilePicker?(options: object): Promise<FileSystemFileHandle>;
-  showOpenFilePicker?(options: object): Promise<FileSystemFileHandle[]>;
+declare global {
+  interface Window {
+    showSaveFilePicker?(options: object): Promise<FileSystemFileHandle>;
+    showOpenFilePicker?(options: object): Promise<FileSystemFileHandle[]>;
+  }
 }
-
-const picker = (): Picker => window as unknown as Picker;
 
 /** A person who closes the dialog wants nothing saved; any other refusal (a press that is too long ago) falls back to a download. */
 const closed = (cause: unknown): boolean => cause instanceof DOMException && cause.name === 'AbortError';
@@ -18,7 +18,7 @@ export async function saveFile(
   content: string | Uint8Array<ArrayBuffer>,
   type = 'application/json',
 ): Promise<FileSystemFileHandle | null> {
-  const { showSaveFilePicker } = picker();
+  const { showSaveFilePicker } = window;
   if (showSaveFilePicker) {
     try {
       const ending = name.slice(name.lastIndexOf('.'));
@@ -47,7 +47,7 @@ export async function writeInto(handle: FileSystemFileHandle, content: string | 
 
 /** Asks for one file where the browser has file access; `upload` where it has not, null where none was chosen. */
 export async function askForFile(accept: Record<string, string[]>): Promise<FileSystemFileHandle | 'upload' | null> {
-  const { showOpenFilePicker } = picker();
+  const { showOpenFilePicker } = window;
   if (!showOpenFilePicker) return 'upload';
   try {
     return (await showOpenFilePicker({ types: [{ accept }], multiple: false }))[0] ?? null;
