@@ -314,7 +314,7 @@ test('Brief: a square tier off the middle is drawn, and one pushed over the edge
   await page.getByRole('button', { name: 'Shape and place of the top tier' }).click();
   await page.getByRole('combobox', { name: 'Shape of the top tier' }).selectOption('square');
   await page.getByRole('spinbutton', { name: 'top tier to the right' }).fill('90');
-  await expect(page.getByRole('alert').filter({ hasText: /top tier stands \d+ mm over the edge/ })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: /top tier stands \d+\smm over the edge/ })).toBeVisible();
 });
 
 test('Brief: the form, its size against the cake and how it meets it; counts and drawing follow', async ({ page }) => {
