@@ -86,11 +86,11 @@ test('templates: a sheet for each, with the measured round, printed as PDF and w
 
 test('a push test sets how firm the cake is, and back to what is assumed', async ({ page }) => {
   await openBench(page, '/place');
-  await page.getByText(/^How firm the cake is: 40 kPa, assumed/).click();
+  await page.getByText(/^How firm the cake is: 40\skPa, assumed/).click();
   await page.getByRole('spinbutton', { name: label('place.it-gave-way-at') }).fill('100');
-  await expect(page.getByText(/29 kPa, tested/)).toBeVisible();
+  await expect(page.getByText(/29\skPa, tested/)).toBeVisible();
   await page.getByRole('button', { name: /^As assumed for/ }).click();
-  await expect(page.getByText(/40 kPa, assumed/)).toBeVisible();
+  await expect(page.getByText(/40\skPa, assumed/)).toBeVisible();
 });
 
 test('hand over: the sheet for the table, in Spanish, and both as a PDF', async ({ page }) => {
