@@ -63,7 +63,7 @@ test('Wire & tape: least wire against fractions, and pressing a length shows its
   const length = cut.getByRole('button', { name: /mm of 20 gauge/ }).first();
   const mm = Number(/(\d+)\smm/.exec((await length.getAttribute('aria-label'))!)![1]);
   await length.click();
-  await expect(cut).toContainText(new RegExp(`${mm} mm for .* is .*hook.*inside the piece.*to trim`));
+  await expect(cut).toContainText(new RegExp(`${mm}\\smm for .* is .*hook.*inside the piece.*to trim`));
 });
 
 test('taped in sprays: joints are numbered, taped one by one, and the count is kept over a reload', async ({ page }) => {
@@ -87,7 +87,7 @@ test('Place: an entry chosen on the map is cut open beside it, and the list says
   await expect(map.getByRole('button', { name: /^Entry 5,/ })).toHaveAttribute('aria-pressed', 'true');
   const cut = page.getByRole('region', { name: label('place.cut-through-the-cake') });
   await expect(cut).toContainText(/5: cut through at/);
-  await expect(cut).toContainText(/Cut to \d+ mm, \d+° down, stem \d/);
+  await expect(cut).toContainText(/Cut to \d+\smm, \d+° down, stem \d/);
   const mm = /Cut to (\d+)\smm/.exec(await cut.innerText())![1]!;
   await page.getByRole('button', { name: label('shell.list') }).click();
   const row = page.getByRole('row').filter({ has: page.getByRole('button', { name: '5', exact: true }) });
