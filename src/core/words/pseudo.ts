@@ -1,4 +1,6 @@
+import { IntlMessageFormat } from 'intl-messageformat';
 import { MESSAGES as ENGLISH } from './en';
+import { mostLetters } from './messageParts';
 import type { Messages, Noun } from './messages';
 
 /** Letters that stand for those of English: read as them, and seen to come through the words. */
@@ -22,16 +24,14 @@ const drawn = (text: string, letters: number): string => `[${text}${'~'.repeat(M
 export function pseudo(message: string): string {
   let depth = 0;
   let out = '';
-  let letters = 0;
   for (const c of message) {
     if (c === '}') depth--;
     const text = depth % 2 === 0 && c !== '{' && c !== '}';
-    if (text && LETTERS[c]) letters++;
     out += text ? (LETTERS[c] ?? c) : c;
     if (c === '{') depth++;
   }
-  // the longest way through a message with branches is about half of its letters
-  return letters === 0 ? out : drawn(out, message.includes(', select') ? letters / 2 : letters);
+  const letters = mostLetters(new IntlMessageFormat(message, 'en', undefined, { ignoreTag: true }).getAst());
+  return letters === 0 ? out : drawn(out, letters);
 }
 
 /** Every text within, at any depth. */

@@ -205,7 +205,7 @@ describe('the pseudo-locale', () => {
   test.each([
     ['Close', '[Çļóšé~~]'],
     ['{n} mm', '[{n} ɱɱ~]'],
-    ['{n, plural, one {# piece} other {# pieces}} of {kind}', '[{n, plural, one {# þíéçé} other {# þíéçéš}} óƒ {kind}~~~~~~]'],
+    ['{n, plural, one {# piece} other {# pieces}} of {kind}', '[{n, plural, one {# þíéçé} other {# þíéçéš}} óƒ {kind}~~~~]'],
     ['{a}: {b}', '{a}: {b}'],
   ])('%s', (message, said) => expect(pseudo(message)).toBe(said));
 

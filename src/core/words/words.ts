@@ -9,6 +9,7 @@ import { ALL_FACTS } from './facts';
 import type { Label } from './asLabel';
 import type { LabelArgs } from './labelArgs';
 import type { BarrierWords, Messages, MethodWords, Noun } from './messages';
+import { countedIn } from './messageParts';
 import { Units, type Reading } from './units';
 
 /** What a job calls things by itself: own species, barriers and methods keep the names that a person gave them. */
@@ -66,18 +67,6 @@ const FORMATTERS: Formatters = {
   getDateTimeFormat: (...args) => new Intl.DateTimeFormat(...args),
   getPluralRules: (...args) => new Intl.PluralRules(...args),
 };
-
-/** Elements of a parsed message that are neither text nor a bare argument (MessageFormat: number 2, date 3, time 4, select 5, plural 6). */
-function countedIn(
-  elements: readonly { type: number; value?: unknown; options?: object }[],
-  names = new Set<string>(),
-): Set<string> {
-  for (const e of elements) {
-    if (e.type >= 2 && e.type <= 6) names.add(String(e.value));
-    for (const option of Object.values(e.options ?? {}) as { value: [] }[]) countedIn(option.value, names);
-  }
-  return names;
-}
 
 /** A word of several ones, as a message selects by it: “not edible” is notEdible. */
 const slug = (word: string): string => word.replace(/[ -](\w)/g, (_, letter: string) => letter.toUpperCase());
