@@ -5,22 +5,30 @@ import { countRenders } from './renders';
 
 const turntable = (page: Page) => page.getByRole('application', { name: /^Turntable/ });
 
-/** Presses about the middle of the cake until a piece is chosen; says where. */
+const PLACES = [
+  [0.55, 0.45],
+  [0.5, 0.6],
+  [0.5, 0.48],
+  [0.46, 0.52],
+  [0.42, 0.6],
+  [0.58, 0.38],
+] as const;
+
+/** Presses about the middle of the cake until a piece is chosen, once pieces are drawn there; says where. */
 async function chooseInPicture(page: Page): Promise<{ x: number; y: number }> {
   const box = (await page.locator('canvas').boundingBox())!;
-  for (const [fx, fy] of [
-    [0.55, 0.45],
-    [0.5, 0.6],
-    [0.5, 0.48],
-    [0.46, 0.52],
-    [0.42, 0.6],
-    [0.58, 0.38],
-  ] as const) {
-    const at = { x: box.x + box.width * fx, y: box.y + box.height * fy };
-    await page.mouse.click(at.x, at.y);
-    if (await page.getByRole('group', { name: /^Chosen:/ }).isVisible()) return at;
-  }
-  throw new Error('no piece under any of these places');
+  let found: { x: number; y: number } | null = null;
+  await expect(async () => {
+    for (const [fx, fy] of PLACES) {
+      const at = { x: box.x + box.width * fx, y: box.y + box.height * fy };
+      await page.mouse.click(at.x, at.y);
+      if (!(await page.getByRole('group', { name: /^Chosen:/ }).isVisible())) continue;
+      found = at;
+      return;
+    }
+    throw new Error('no piece under any of these places');
+  }).toPass({ timeout: 30_000 });
+  return found!;
 }
 
 test('propose three, keep one, undo and redo by name', async ({ page }) => {
