@@ -1,27 +1,22 @@
 import type { Cake } from '../cake/cake';
 import { azimuthOf } from '../cake/skin';
 import type { CakeSolid, RayIntoCake } from '../cake/solid';
-import { clamp, radToDeg, TAU } from '../geometry/numbers';
+import { clamp, radToDeg } from '../geometry/numbers';
 import { unmemoised, type Ground, type Memoise } from '../geometry/memo';
-import { add, addScaled, anyPerpendicular, cross, distance, normalize, scale, type Vec3 } from '../geometry/vec3';
+import { distance, type Vec3 } from '../geometry/vec3';
 import { BARRIERS, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
 import { trialFact, type BarrierTrial, type WhyNot } from './compared';
 import type { Entry } from './entry';
 import type { EntryReason, PlaceWarning } from './facts';
 import { CRUMB_KPA, holdDepthMm } from './holding';
+import { reachOf, type Candidate, type Reach, type Wish } from './reach';
 import { crowdingWarnings, holeWarnings, noSeat, unwanted } from './seatWarnings';
 import { wallBetweenMm, Walls, wantedWallMm, type Standing } from './walls';
 
 /** What asks for a place in the cake. */
-export interface SeatRequest {
+export interface SeatRequest extends Wish {
   id: string;
   pieceIds: string[];
-  base: Vec3;
-  /** mean axis of the heads, outward */
-  axis: Vec3;
-  /** the cake's own normal under it */
-  normal: Vec3;
-  leafy: boolean;
   massGrams: number;
   /** middle of the mass, for lever and horizontal offset */
   weightAt: Vec3;
@@ -53,18 +48,6 @@ interface Seat {
   holdMm: number;
   clearMm: number;
   cost: number;
-}
-
-/** Directions that a surface takes: tops 45–90° down, sides 8–45° down and not flat along the wall. */
-function allowedDirection(direction: Vec3, normal: Vec3): Vec3 {
-  const top = normal[2] > 0.7;
-  const down = Math.asin(clamp(-direction[2], -1, 1));
-  const [low, high] = top ? [Math.PI / 4, Math.PI / 2] : [0.14, 0.78];
-  const want = clamp(down, low, high);
-  const flat = normalize([direction[0], direction[1], 0], normalize([-normal[0], -normal[1], 0]));
-  const into = normalize([-normal[0], -normal[1], 0], flat);
-  const heading = top ? flat : normalize(add(scale(flat, 0.4), scale(into, 0.6)), into);
-  return [heading[0] * Math.cos(want), heading[1] * Math.cos(want), -Math.sin(want)];
 }
 
 const clearanceFor = (meets: RayIntoCake['meets']): number =>
@@ -128,45 +111,6 @@ const compareAt = (
       : { barrier: barrier.id, insideMm: seat.insideMm, whyNot: null, taken: isTaken };
   });
 
-interface Candidate {
-  ray: RayIntoCake;
-  direction: Vec3;
-  moveMm: number;
-}
-
-/** Candidate places: where the stem's own direction meets the skin, and rings round it. */
-function candidates(request: SeatRequest, solid: CakeSolid): Candidate[] {
-  const found: Candidate[] = [];
-  const blend = request.leafy ? 0.15 : 0.3;
-  const wish = normalize(add(scale(request.axis, -blend), scale(request.normal, blend - 1)));
-  const x = anyPerpendicular(request.normal);
-  const y = cross(request.normal, x);
-  for (const ring of [0, 6, 12, 18, 25, 32]) {
-    const steps = ring === 0 ? 1 : 8;
-    for (let k = 0; k < steps; k++) {
-      const a = (k / steps) * TAU + ring;
-      const from = add(request.base, add(scale(x, ring * Math.cos(a)), scale(y, ring * Math.sin(a))));
-      const first = solid.rayInto(from, wish) ?? solid.rayInto(from, scale(request.normal, -1));
-      if (!first) continue;
-      const normal = solid.normalAt(addScaled(first.entry, request.normal, 0.5));
-      const direction = allowedDirection(wish, normal);
-      const ray = solid.rayInto(addScaled(first.entry, normal, 0.6), direction);
-      if (ray && ray.tier.tier.kind !== 'separator' && !nearEdge(ray, solid)) found.push({ ray, direction, moveMm: ring });
-    }
-  }
-  return found;
-}
-
-/** Too near a rim, the foot of the next tier or a tier's own foot: cake breaks there. */
-function nearEdge(ray: RayIntoCake, solid: CakeSolid): boolean {
-  const { tier } = ray;
-  const [x, y, z] = ray.entry;
-  const onTop = z > tier.topMm - tier.edgeMm * 0.6;
-  const above = solid.tiers[tier.index + 1];
-  if (onTop) return tier.outline.signedMm(x, y) > -11 || (above !== undefined && above.outline.signedMm(x, y) < 5);
-  return z > tier.topMm - 11 || z < tier.footMm + 9;
-}
-
 interface Placed extends Seat, Standing {
   request: SeatRequest;
   compared: BarrierTrial[];
@@ -188,17 +132,6 @@ function crowdCost(seat: Seat, od: number, placed: readonly Placed[], most: numb
     if (wall < least) cost += 6 + 4 * (least - wall);
   }
   return cost;
-}
-
-/** Where a request may be seated: its candidates, and how far they are from the first of them. */
-interface Reach {
-  at: readonly Candidate[];
-  farthestMm: number;
-}
-
-function reachOf(request: SeatRequest, solid: CakeSolid): Reach {
-  const at = candidates(request, solid);
-  return { at, farthestMm: Math.max(0, ...at.map((c) => distance(c.ray.entry, at[0]!.ray.entry))) };
 }
 
 /** Those of the placed that can crowd a seat at any of the candidates. */
