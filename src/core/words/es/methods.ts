@@ -1,5 +1,17 @@
 import type { MethodWords } from '../messages';
 
+const DUST_FLOWER = 'Polvo del centro hacia fuera, bordes al final';
+const STEAM = 'Pasar por vapor, nunca mojar';
+const STEAM_DRY = 'secar otra vez antes de la caja';
+const OVERNIGHT = 'colgar toda la noche';
+const DEEP_HEART = 'intenso en el centro, de la base hacia fuera';
+const PALE_EDGE = 'más pálido hacia el borde, por delante y por detrás';
+const RED_TIPS = 'una pizca de rojo en puntas y base, al final';
+const GLUE = 'pegamento comestible, pincel fino';
+const HOOKED = 'alambre, con gancho';
+const CLEAN_EDGES = 'Los bordes del cortador están limpios: ni mellas ni desgarros.';
+const LIGHT_THROUGH = 'Los bordes dejan pasar la luz, el centro no.';
+
 /** Methods of making, as they are called, and what lies ready for each; by id. */
 export const METHODS: MethodWords = {
   layered: {
@@ -7,31 +19,20 @@ export const METHODS: MethodWords = {
     steps: {
       centre: 'Engancha el alambre en un cono, deja secar',
       petals: 'Corta aros, afina cada borde, envuelve aro a aro',
-      dust: 'Polvo del centro hacia fuera, bordes al final',
-      steam: 'Pasar por vapor, nunca mojar',
+      dust: DUST_FLOWER,
+      steam: STEAM,
     },
     drying: {
       centre: 'centros',
-      petals: 'colgar toda la noche',
-      steam: 'secar otra vez antes de la caja',
+      petals: OVERNIGHT,
+      steam: STEAM_DRY,
     },
-    tools: [
-      'cortadores de rosa o de aros',
-      'alambre, con gancho',
-      'almohadilla blanda',
-      'bolillo',
-      'pegamento comestible, pincel fino',
-      'espuma o rejilla para colgar',
-    ],
-    dusting: [
-      'intenso en el centro, de la base hacia fuera',
-      'más pálido hacia el borde, por delante y por detrás',
-      'una pizca de rojo en puntas y base, al final',
-    ],
+    tools: ['cortadores de rosa o de aros', HOOKED, 'almohadilla blanda', 'bolillo', GLUE, 'espuma o rejilla para colgar'],
+    dusting: [DEEP_HEART, PALE_EDGE, RED_TIPS],
     checks: [
       'El centro está seco del todo antes de los pétalos.',
-      'Los bordes del cortador están limpios: ni mellas ni desgarros.',
-      'Los bordes dejan pasar la luz, el centro no.',
+      CLEAN_EDGES,
+      LIGHT_THROUGH,
       'Cada aro cubre los huecos del anterior.',
       'No se ve alambre por el pétalo ni sale por arriba.',
     ],
@@ -41,14 +42,14 @@ export const METHODS: MethodWords = {
     steps: {
       centre: 'Centro en alambre grueso, deja secar',
       petals: 'Corta, alambra, afina y vetea cada pétalo',
-      dust: 'Polvo del centro hacia fuera, bordes al final',
-      steam: 'Pasar por vapor, nunca mojar',
+      dust: DUST_FLOWER,
+      steam: STEAM,
       assemble: 'Ata los pétalos vuelta a vuelta, en los huecos',
     },
     drying: {
       centre: 'centros',
       petals: 'en moldes toda la noche',
-      steam: 'secar otra vez antes de la caja',
+      steam: STEAM_DRY,
     },
     tools: [
       'cortadores de pétalo',
@@ -57,17 +58,13 @@ export const METHODS: MethodWords = {
       'tabla acanalada',
       'bolillo',
       'moldes cóncavos',
-      'pegamento comestible, pincel fino',
+      GLUE,
     ],
-    dusting: [
-      'intenso en el centro, de la base hacia fuera',
-      'más pálido hacia el borde, por delante y por detrás',
-      'una pizca de rojo en puntas y base, al final',
-    ],
+    dusting: [DEEP_HEART, PALE_EDGE, RED_TIPS],
     checks: [
       'No se ve alambre por el pétalo ni sale por arriba.',
       'El alambre sujeta dos tercios del pétalo.',
-      'Los bordes del cortador están limpios: ni mellas ni desgarros.',
+      CLEAN_EDGES,
       'Algunos secan boca abajo, para que no haya dos iguales.',
       'Los pétalos atados van en los huecos de la vuelta anterior.',
     ],
@@ -77,58 +74,33 @@ export const METHODS: MethodWords = {
     steps: {
       centre: 'Alambre con gancho en una quilla pequeña',
       petals: 'Alas y estandarte, rizados y puestos alrededor',
-      dust: 'Polvo del centro hacia fuera, bordes al final',
-      steam: 'Pasar por vapor, nunca mojar',
+      dust: DUST_FLOWER,
+      steam: STEAM,
     },
     drying: {
       centre: 'quillas',
-      petals: 'colgar toda la noche',
-      steam: 'secar otra vez antes de la caja',
+      petals: OVERNIGHT,
+      steam: STEAM_DRY,
     },
-    tools: [
-      'cortadores de pétalo pequeños',
-      'alambre, con gancho',
-      'palillo de rizar',
-      'almohadilla blanda',
-      'pegamento comestible, pincel fino',
-    ],
-    dusting: [
-      'intenso en el centro, de la base hacia fuera',
-      'más pálido hacia el borde, por delante y por detrás',
-      'una pizca de rojo en puntas y base, al final',
-    ],
-    checks: [
-      'La quilla está seca antes de vestirla.',
-      'Los bordes dejan pasar la luz, el centro no.',
-      'Las alas se abren, el estandarte va detrás.',
-    ],
+    tools: ['cortadores de pétalo pequeños', HOOKED, 'palillo de rizar', 'almohadilla blanda', GLUE],
+    dusting: [DEEP_HEART, PALE_EDGE, RED_TIPS],
+    checks: ['La quilla está seca antes de vestirla.', LIGHT_THROUGH, 'Las alas se abren, el estandarte va detrás.'],
   },
   'one piece': {
     name: 'Cortada de una pieza',
     steps: {
       petals: 'Corta, ablanda, vetea; centro prensado y pegado',
-      dust: 'Polvo del centro hacia fuera, bordes al final',
-      steam: 'Pasar por vapor, nunca mojar',
+      dust: DUST_FLOWER,
+      steam: STEAM,
     },
     drying: {
       petals: 'en cuencos toda la noche',
-      steam: 'secar otra vez antes de la caja',
+      steam: STEAM_DRY,
     },
-    tools: [
-      'cortador de margarita',
-      'veteador',
-      'molde de centro',
-      'alambre, con gancho',
-      'cuencos',
-      'pegamento comestible, pincel fino',
-    ],
-    dusting: [
-      'primero el centro, más oscuro en su borde',
-      'intenso en el centro, de la base hacia fuera',
-      'más pálido hacia el borde, por delante y por detrás',
-    ],
+    tools: ['cortador de margarita', 'veteador', 'molde de centro', HOOKED, 'cuencos', GLUE],
+    dusting: ['primero el centro, más oscuro en su borde', DEEP_HEART, PALE_EDGE],
     checks: [
-      'Los bordes del cortador están limpios: ni mellas ni desgarros.',
+      CLEAN_EDGES,
       'Las capas van desplazadas: ningún pétalo sobre otro.',
       'El centro está en medio y no se mueve al sacudir.',
     ],
@@ -137,14 +109,14 @@ export const METHODS: MethodWords = {
     name: 'Estirada a mano',
     steps: {
       petals: 'Cono, abre, recorta, aplana, alambre por el centro',
-      dust: 'Polvo del centro hacia fuera, bordes al final',
-      steam: 'Pasar por vapor, nunca mojar',
+      dust: DUST_FLOWER,
+      steam: STEAM,
     },
     drying: {
-      petals: 'colgar toda la noche',
-      steam: 'secar otra vez antes de la caja',
+      petals: OVERNIGHT,
+      steam: STEAM_DRY,
     },
-    tools: ['herramienta de punta', 'tijeras finas', 'alambre, con gancho', 'un poco de grasa para los dedos'],
+    tools: ['herramienta de punta', 'tijeras finas', HOOKED, 'un poco de grasa para los dedos'],
     dusting: ['garganta intensa, hacia fuera más clara', 'puntas, apenas'],
     checks: [
       'Los pétalos son de un tamaño: una florecilla torcida viene de un agujero descentrado; deséchala o úsala detrás.',
@@ -156,13 +128,13 @@ export const METHODS: MethodWords = {
     name: 'Florecillas estiradas en espiga',
     steps: {
       florets: 'Estira y alambra las florecillas',
-      dust: 'Polvo del centro hacia fuera, bordes al final',
-      steam: 'Pasar por vapor, nunca mojar',
+      dust: DUST_FLOWER,
+      steam: STEAM,
       assemble: 'Ata las florecillas de la punta hacia abajo',
     },
     drying: {
-      florets: 'colgar toda la noche',
-      steam: 'secar otra vez antes de la caja',
+      florets: OVERNIGHT,
+      steam: STEAM_DRY,
     },
     tools: ['herramienta de punta', 'tijeras finas', 'alambre fino, con gancho', 'alambre portador', 'cinta, medio ancho'],
     dusting: [
@@ -194,13 +166,13 @@ export const METHODS: MethodWords = {
     steps: {
       florets: 'Capullos y florecillas abiertas en alambres cortos',
       assemble: 'Base blanda en una brocheta, 5–10 min, luego mete capullos, flores alrededor',
-      dust: 'Polvo del centro hacia fuera, bordes al final',
-      steam: 'Pasar por vapor, nunca mojar',
+      dust: DUST_FLOWER,
+      steam: STEAM,
     },
     drying: {
       florets: 'florecillas toda la noche',
       assemble: 'la base',
-      steam: 'secar otra vez antes de la caja',
+      steam: STEAM_DRY,
     },
     tools: ['herramienta de punta', 'alambres finos y cortos', 'brocheta', 'pasta blanda para la base'],
     dusting: ['florecillas abiertas del centro hacia fuera', 'capullos más verdes', 'más intenso el lado de sombra de la cúpula'],
@@ -221,7 +193,7 @@ export const METHODS: MethodWords = {
       berries: 'hasta que estén firmes',
       assemble: 'glaseado',
     },
-    tools: ['alambre, con gancho', 'cortador de cáliz de estrella', 'glaseado, pincel'],
+    tools: [HOOKED, 'cortador de cáliz de estrella', 'glaseado, pincel'],
     dusting: [
       'primero el lado verde, pálido',
       'más intenso el lado maduro, no dos iguales',
@@ -241,7 +213,7 @@ export const METHODS: MethodWords = {
       berries: 'núcleos',
       drupelets: 'bolitas',
     },
-    tools: ['alambre, con gancho', 'cortador de cáliz de estrella', 'pegamento comestible, pincel fino', 'glaseado, pincel'],
+    tools: [HOOKED, 'cortador de cáliz de estrella', GLUE, 'glaseado, pincel'],
     dusting: ['las verdes, verde y rojo', 'las maduras intensas, en cada hueco', 'glaseado al final'],
     checks: [
       'Los núcleos están firmes antes de cubrirlos.',
@@ -254,42 +226,29 @@ export const METHODS: MethodWords = {
     steps: {
       leaves: 'Corta, alambra dos tercios, vetea, afina los bordes',
       dust: 'Polvo de la base a la punta, bordes al final',
-      steam: 'Pasar por vapor, nunca mojar',
+      steam: STEAM,
       assemble: 'Ata las hojas de la punta hacia abajo',
     },
     drying: {
       leaves: 'sobre papel arrugado',
-      steam: 'secar otra vez antes de la caja',
+      steam: STEAM_DRY,
     },
-    tools: [
-      'cortadores de hoja',
-      'veteador',
-      'tabla acanalada',
-      'almohadilla blanda',
-      'bolillo',
-      'papel arrugado o molde',
-      'pegamento comestible, pincel fino',
-    ],
+    tools: ['cortadores de hoja', 'veteador', 'tabla acanalada', 'almohadilla blanda', 'bolillo', 'papel arrugado o molde', GLUE],
     dusting: ['verde de la base a la punta, margen libre', 'nervio y envés, más claro', 'margen de su color, al final'],
-    checks: [
-      'El alambre sujeta dos tercios y no se ve por la cara.',
-      'Los bordes del cortador están limpios: ni mellas ni desgarros.',
-      'Los bordes dejan pasar la luz, el centro no.',
-      'No hay dos dobladas igual.',
-    ],
+    checks: ['El alambre sujeta dos tercios y no se ve por la cara.', CLEAN_EDGES, LIGHT_THROUGH, 'No hay dos dobladas igual.'],
   },
   'glued leaf': {
     name: 'Hojas pegadas al portador',
     steps: {
       leaves: 'Corta hojas finas, pégalas por el alambre',
       dust: 'Polvo de la base a la punta',
-      steam: 'Pasar por vapor, nunca mojar',
+      steam: STEAM,
     },
     drying: {
       leaves: 'tumbadas',
-      steam: 'secar otra vez antes de la caja',
+      steam: STEAM_DRY,
     },
-    tools: ['tijeras finas o cortador', 'alambre portador', 'pegamento comestible, pincel fino'],
+    tools: ['tijeras finas o cortador', 'alambre portador', GLUE],
     dusting: ['de la base a la punta', 'portador verde, luego marrón encima donde es leñoso'],
     checks: ['Cada hoja aguanta al golpear el tallo.', 'Las hojas menguan hacia la punta.', 'No brilla el pegamento.'],
   },
@@ -297,12 +256,12 @@ export const METHODS: MethodWords = {
     name: 'Roseta enrollada, sin alambre',
     steps: {
       petals: 'Corta tiras, enrolla, aprieta la base, recórtala plana',
-      dust: 'Polvo del centro hacia fuera, bordes al final',
+      dust: DUST_FLOWER,
     },
     drying: {
       petals: 'de pie, toda la noche',
     },
-    tools: ['cortador de tiras o cuchillo', 'rodillo', 'pegamento comestible, pincel fino'],
+    tools: ['cortador de tiras o cuchillo', 'rodillo', GLUE],
     dusting: ['intenso hacia el centro', 'bordes pálidos'],
     checks: [
       'El centro prieto, la vuelta exterior abierta.',
@@ -314,13 +273,13 @@ export const METHODS: MethodWords = {
     name: 'Flor en cuenco, sin alambre',
     steps: {
       petals: 'Cinco discos finos solapados en un cuenco empolvado, luego el centro',
-      dust: 'Polvo del centro hacia fuera, bordes al final',
+      dust: DUST_FLOWER,
     },
     drying: {
       petals: 'en cuencos toda la noche',
     },
-    tools: ['cortadores redondos', 'cuencos empolvados', 'bolillo', 'pegamento comestible, pincel fino'],
-    dusting: ['intenso en el centro, de la base hacia fuera', 'más pálido hacia el borde, por delante y por detrás'],
+    tools: ['cortadores redondos', 'cuencos empolvados', 'bolillo', GLUE],
+    dusting: [DEEP_HEART, PALE_EDGE],
     checks: ['Los pétalos se solapan todo alrededor, el último bajo el primero.', 'Sale del cuenco sin pegarse.'],
   },
   'hand-wrapped': {
@@ -328,14 +287,14 @@ export const METHODS: MethodWords = {
     steps: {
       centre: 'Cono, de pie',
       petals: 'Discos finos envueltos uno sobre otro, cada uno más abierto; aprieta, recorta',
-      dust: 'Polvo del centro hacia fuera, bordes al final',
+      dust: DUST_FLOWER,
     },
     drying: {
       centre: 'conos',
       petals: '24–48 h para tomar firmeza',
     },
-    tools: ['rodillo', 'cuchillo', 'pegamento comestible, pincel fino'],
-    dusting: ['intenso en el centro, de la base hacia fuera', 'más pálido hacia el borde, por delante y por detrás'],
+    tools: ['rodillo', 'cuchillo', GLUE],
+    dusting: [DEEP_HEART, PALE_EDGE],
     checks: [
       'Cada pétalo se afina solo por una mitad.',
       'Cada uno se abre algo más que el anterior.',
@@ -347,12 +306,12 @@ export const METHODS: MethodWords = {
     steps: {
       core: 'Bola de núcleo de otro color, envuelta en un disco fino, en alambre retorcido',
       petals: 'Tijeras a 45°, fila tras fila de la base a la punta',
-      dust: 'Polvo del centro hacia fuera, bordes al final',
-      steam: 'Pasar por vapor, nunca mojar',
+      dust: DUST_FLOWER,
+      steam: STEAM,
     },
     drying: {
-      petals: 'colgar toda la noche',
-      steam: 'secar otra vez antes de la caja',
+      petals: OVERNIGHT,
+      steam: STEAM_DRY,
     },
     tools: ['tijeras finas', 'alambre retorcido', 'cortador de disco fino'],
     dusting: ['solo las puntas'],
@@ -385,19 +344,15 @@ export const METHODS: MethodWords = {
     steps: {
       leaves: 'Estira dos colores juntos, corta, vetea, alambra',
       dust: 'Polvo de la base a la punta, bordes al final',
-      steam: 'Pasar por vapor, nunca mojar',
+      steam: STEAM,
       assemble: 'Ata las hojas de la punta hacia abajo',
     },
     drying: {
       leaves: 'sobre papel arrugado',
-      steam: 'secar otra vez antes de la caja',
+      steam: STEAM_DRY,
     },
-    tools: ['plantilla de hoja o cuchillo', 'veteador', 'tabla acanalada', 'pegamento comestible, pincel fino', 'papel arrugado'],
+    tools: ['plantilla de hoja o cuchillo', 'veteador', 'tabla acanalada', GLUE, 'papel arrugado'],
     dusting: ['verde de la base a la punta, margen libre', 'nervio y envés, más claro', 'margen de su color, al final'],
-    checks: [
-      'Las dos caras son parejas, la unión no se ve en el borde.',
-      'El alambre sujeta dos tercios.',
-      'Los bordes dejan pasar la luz, el centro no.',
-    ],
+    checks: ['Las dos caras son parejas, la unión no se ve en el borde.', 'El alambre sujeta dos tercios.', LIGHT_THROUGH],
   },
 };
