@@ -46,6 +46,7 @@ const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   devIndicators: false,
+  turbopack: { rules: { '**/private/intl/**/*.mjs': { loaders: ['./scripts/languagesOfFields.cjs'] } } },
   headers: async () => [
     { source: '/:path*', headers: HEADERS },
     { source: '/offline.js', headers: [{ key: 'Cache-Control', value: 'no-cache' }] },

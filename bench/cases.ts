@@ -1,7 +1,7 @@
 import type { Cake, Tier } from '../src/core/cake/cake';
 import type { Arrangement, LineSpec } from '../src/core/compose/arrangement';
 import type { LineForm } from '../src/core/compose/lineKinds';
-import { FULL_DENSITY, type ComposeRequest } from '../src/core/compose/composer';
+import { FULL_DENSITY, type ComposeRequest } from '../src/core/compose/proposal';
 import { drawLine } from '../src/core/compose/line';
 import { shareOut, type Style } from '../src/core/compose/shareOut';
 import { defaultLine, newArrangement, newTier } from '../src/core/plan/newProject';

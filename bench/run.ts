@@ -4,7 +4,7 @@ import { randomShop } from '../src/core/testing/dayShops';
 import { packEnclose, packSiblings } from 'd3-hierarchy';
 import { composeAll } from '../src/core/compose/composer';
 import { Measures } from '../src/core/compose/measures';
-import { readMeasured } from '../src/core/compose/reading';
+import { readMeasured } from '../src/core/compose/readBalance';
 import { buildScene } from '../src/core/compose/scene';
 import { enclosingDiameter } from '../src/core/geometry/circlePacking';
 import { Memo } from '../src/core/geometry/memo';

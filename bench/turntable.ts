@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { chromium, type Browser, type Page } from '@playwright/test';
-import { composeAll, FULL_DENSITY } from '../src/core/compose/composer';
+import { FULL_DENSITY } from '../src/core/compose/proposal';
+import { composeAll } from '../src/core/compose/composer';
 import { writeProjectFile } from '../src/core/formats/projectFile';
 import { newProject } from '../src/core/plan/newProject';
 import { drawLine } from '../src/core/compose/line';

@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import highsLoader from 'highs';
-import { composeAll, composeFault, MOST_PROPOSALS } from '../src/core/compose/composer';
+import { MOST_PROPOSALS } from '../src/core/compose/proposal';
+import { composeAll, composeFault } from '../src/core/compose/composer';
 import { enclosingDiameter } from '../src/core/geometry/circlePacking';
 import { readCutListCsv } from '../src/core/formats/cutListCsv';
 import { readProjectFile, writeProjectFile } from '../src/core/formats/projectFile';

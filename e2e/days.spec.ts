@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { pick, typeMoment } from './fields';
 import { label } from './label';
 import { goTo, openBench, saved, undo } from './bench';
 
@@ -28,12 +29,12 @@ test('a task goes to another day by its list, by arrow key and by hand; where it
   const before = await title.innerText();
   await page.getByRole('list', { name: list }).getByRole('button').first().click();
   const card = page.getByRole('region', { name: label('days.one-sitting') });
-  const day = card.getByRole('combobox').first();
-  await day.selectOption({ index: 1 });
+  const day = /^Day for/;
+  await pick(card, day, 1);
   await expect(title).not.toHaveText(before);
   await page.getByRole('button', { name: /^Free \d+ tasks?/ }).click();
   await expect(title).toHaveText(before);
-  await day.selectOption({ label: 'Saturday 12 June' });
+  await pick(card, day, 'Saturday 12 June');
   await expect(card).toContainText(/Not on Saturday 12 June:/);
   await undo(page).click();
   const block = page.getByRole('group', { name: /^Work and drying/ }).getByRole('button', { name: /^Mix the pastes/ });
@@ -98,18 +99,18 @@ test('who works when: a day off, hours that end before they begin, racks, a cake
   const title = page.getByRole('heading', { name: /of work, beginning/ });
   const before = await title.innerText();
   await page.getByText(label('days.who-works-when-where-dries')).click();
-  await page.getByLabel(label('days.a-day-off')).fill('2027-06-09');
+  await typeMoment(page, label('days.a-day-off'), '09062027');
   await page.getByRole('button', { name: label('days.nobody-works-then') }).click();
   await expect(title).not.toHaveText(before);
-  await page.getByLabel('You, Monday, to').fill('17:00');
+  await typeMoment(page, 'You, Monday, to', '1700');
   await expect(page.getByText(label('days.ends-before-begins-no-work'))).toBeVisible();
   await page.getByRole('button', { name: 'Places on the rack: not counted' }).click();
-  await page.getByRole('spinbutton', { name: label('days.places-on-the-rack') }).fill('0');
+  await page.getByRole('textbox', { name: label('days.places-on-the-rack') }).fill('0');
   await expect(page.getByText(/Places on the rack is at least 1/)).toBeVisible();
-  await page.getByLabel(label('days.cake-baked-covered-firm')).fill('2027-06-12T09:20');
+  await typeMoment(page, label('days.cake-baked-covered-firm'), '12062027 0920');
   await expect(page.getByRole('alert').filter({ hasText: 'before the cake is ready' })).toBeVisible();
   await page.getByRole('radio', { name: label('days.as-early-as-possible') }).click();
-  await page.getByLabel(label('days.begin-no-sooner-than')).fill('2027-05-01T00:00');
+  await typeMoment(page, label('days.begin-no-sooner-than'), '01052027 0000');
   await expect(title).toContainText('1 May');
 });
 
@@ -133,7 +134,7 @@ test('a packet goes to a helper, is worked from and comes back: counted once, ho
     .getByRole('list', { name: label('helper.what-to-make') })
     .getByRole('listitem')
     .first();
-  await first.getByRole('spinbutton', { name: label('shared.made') }).fill('3');
+  await first.getByRole('textbox', { name: label('shared.made') }).fill('3');
   await first.getByRole('button', { name: /^Write down/ }).click();
   await expect(first).toContainText(/^.*3 of \d+ made/);
   const coming = page.waitForEvent('download');

@@ -72,7 +72,7 @@ async function lane(baseURL: string, kills: number, random: () => number): Promi
       try {
         const page = browser.contexts()[0]!.pages()[0]!;
         await page.goto(`${baseURL}/brief`);
-        const field = page.getByRole('spinbutton', { name: label('brief.at-the-table') });
+        const field = page.getByRole('textbox', { name: label('brief.at-the-table') });
         await expect(page.getByRole('heading', { name: 'Harbour library, a hundred years' })).toBeVisible();
         const kept = Number(await field.inputValue());
         if (round > 0) {

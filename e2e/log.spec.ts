@@ -11,8 +11,8 @@ test('a tray by hand with a note and a photograph; corrected, not changed; looke
   await openBench(page, '/log');
   const bench = page.getByRole('region', { name: label('shared.at-the-bench') });
   await bench.getByText(label('log.a-tray-by-hand-note')).click();
-  await bench.getByRole('spinbutton', { name: label('shared.made') }).fill('2');
-  await bench.getByRole('spinbutton', { name: label('log.minutes-0-if-not-timed') }).fill('50');
+  await bench.getByRole('textbox', { name: label('shared.made') }).fill('2');
+  await bench.getByRole('textbox', { name: label('log.minutes-0-if-not-timed') }).fill('50');
   await bench.getByLabel(label('log.note')).fill('edges thinner next time');
   await bench.getByLabel(label('log.photograph-file')).setInputFiles({ name: 'tray.png', mimeType: 'image/png', buffer: PIXEL });
   await expect(bench.getByRole('img', { name: label('log.the-photograph') })).toBeVisible();
@@ -28,7 +28,7 @@ test('a tray by hand with a note and a photograph; corrected, not changed; looke
   await expect(written).toContainText('2 made, 50 min, “edges thinner next time”');
   await expect(written.getByRole('img', { name: label('log.a-photograph-of-it') })).toBeVisible();
   await written.getByRole('button', { name: /^Correct 2 made/ }).click();
-  await written.getByRole('spinbutton', { name: 'Made, corrected' }).fill('1');
+  await written.getByRole('textbox', { name: 'Made, corrected' }).fill('1');
   await written.getByRole('button', { name: label('log.put-it-right') }).click();
   await expect(bench.getByRole('list', { name: '1 made, 0 broken' })).toBeVisible();
   await expect(written.getByRole('listitem')).toHaveCount(1);
@@ -57,15 +57,15 @@ test('found not dry, a batch weighed on the simulated scale: both are learnt fro
   await openBench(page, '/log');
   await page.getByRole('checkbox', { name: 'Kitchen scale (simulated)' }).check();
   const looked = page.getByRole('region', { name: label('log.found-dry-or-not') });
-  await looked.getByRole('spinbutton', { name: label('log.looked-at-after') }).fill('20');
+  await looked.getByRole('textbox', { name: label('log.looked-at-after') }).fill('20');
   await looked.getByRole('button', { name: label('log.not-dry-yet') }).click();
   await expect(looked).toContainText(/Yours dries in 1\.\d\d times the expected hours, from 1/);
   await page.getByText(label('log.weigh-a-batch')).click();
-  await page.getByRole('spinbutton', { name: label('log.what-lies-on-it') }).fill('100');
+  await page.getByRole('textbox', { name: label('log.what-lies-on-it') }).fill('100');
   await page.getByRole('button', { name: label('log.lay-it-on') }).click();
   await expect(page.getByText('settling, simulated scale')).toBeVisible();
   await page.getByRole('button', { name: 'as paste taken' }).click();
-  await page.getByRole('spinbutton', { name: 'The pieces' }).fill('60');
+  await page.getByRole('textbox', { name: 'The pieces' }).fill('60');
   await expect(page.getByText(/40% lost/)).toBeVisible();
   await page
     .getByRole('region', { name: label('shared.at-the-bench') })

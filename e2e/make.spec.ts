@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { pick } from './fields';
 import { label } from './label';
 import { goTo, numberIn, openBench, saved, stationLink, undo } from './bench';
 
@@ -16,7 +17,7 @@ test('tin: what it gives is drawn in it and need not be made; a chipped piece is
   const before = await numberIn(page, /(\d+) pieces to make/);
   await expect(page.getByRole('button', { name: /^rosehip sprig: .*5 in the tin/ })).toBeVisible();
   await side(page, 'Tin');
-  await page.getByLabel('State of rosehip sprig of 38 mm').selectOption('chipped');
+  await pick(page, 'State of rosehip sprig of 38 mm', label('tin.chipped'));
   await side(page, 'Tray');
   await page.getByRole('button', { name: label('make.take-what-fits') }).click();
   await expect(page.getByRole('button', { name: /^rosehip sprig: \d+ to make, 15 and \d+ spare$/ })).toBeVisible();
@@ -24,7 +25,7 @@ test('tin: what it gives is drawn in it and need not be made; a chipped piece is
   await undo(page).click();
   await expect(page.getByRole('button', { name: /^rosehip sprig: .*5 in the tin/ })).toBeVisible();
   await side(page, 'Tin');
-  await page.getByRole('spinbutton', { name: 'dahlia left over' }).fill('2');
+  await page.getByRole('textbox', { name: 'dahlia left over' }).fill('2');
   await page.getByLabel(label('shared.where')).fill('hat box');
   await page.getByRole('button', { name: /^Put \d+ pieces in the tin/ }).click();
   const tin = page.getByRole('region', { name: label('make.in-the-tin-2') });
@@ -37,7 +38,7 @@ test('tin: what it gives is drawn in it and need not be made; a chipped piece is
 test('spares by a rule that can be changed', async ({ page }) => {
   await openBench(page, '/make');
   const before = await numberIn(page, /(\d+) pieces to make/);
-  await page.getByRole('spinbutton', { name: label('make.spares-at-the-least') }).fill('6');
+  await page.getByRole('textbox', { name: label('make.spares-at-the-least') }).fill('6');
   await expect.poll(() => numberIn(page, /(\d+) pieces to make/)).toBeGreaterThan(before);
   await expect(stationLink(page, 'Make')).toContainText(`${await numberIn(page, /(\d+) pieces to make/)} to make`);
 });
@@ -57,9 +58,9 @@ test('colours: each paste has a recipe that says how near it comes, and one labe
   await expect(guide.getByRole('listitem').first()).toContainText(/differs by \d/);
   const shelf = page.getByRole('region', { name: label('make.colours-dusts-glazes-glues') });
   await expect(shelf.getByRole('status')).toContainText('is not edible');
-  await page.getByLabel('What the label of plum dust says').selectOption('edible');
+  await pick(page, 'What the label of plum dust says', label('food.edible'));
   await expect(shelf.getByRole('status')).toContainText('not known to be edible: it counts as not edible');
-  await page.getByLabel('What the label of leaf glaze says').selectOption('edible');
+  await pick(page, 'What the label of leaf glaze says', label('food.edible'));
   await expect(shelf.getByRole('status')).toContainText('is edible');
   await goTo(page, 'Hand over');
   await expect(page.getByRole('article', { name: label('handover.hand-over-sheet') })).not.toContainText(/dust that is/);
@@ -80,10 +81,10 @@ test('price: what the client sees is one price; for oneself every line; the hour
   await expect(lines).toContainText(/Work.*min at € 24 an hour/);
   const total = () => lines.getByRole('listitem').last().innerText();
   const before = await total();
-  await page.getByRole('spinbutton', { name: label('make.an-hour') }).fill('30');
+  await page.getByRole('textbox', { name: label('make.an-hour') }).fill('30');
   await expect(lines).toContainText('at € 30 an hour');
   expect(await total()).not.toBe(before);
-  await page.getByRole('spinbutton', { name: label('shared.margin') }).fill('-4');
+  await page.getByRole('textbox', { name: label('shared.margin') }).fill('-4');
   await expect(page.locator('main').getByRole('alert')).toContainText(/Margin/);
   await expect(lines).toContainText('18% of the price');
 });
@@ -118,7 +119,7 @@ test('own species: a copy with six petals looks otherwise, can be chosen in Brie
   const picture = editor.getByRole('img', { name: /, open$/ });
   await expect(picture).toBeVisible();
   const five = await picture.getAttribute('src');
-  await editor.getByRole('spinbutton', { name: label('shared.how-many') }).fill('6');
+  await editor.getByRole('textbox', { name: label('shared.how-many') }).fill('6');
   await expect.poll(() => picture.getAttribute('src')).not.toBe(five);
   await editor.getByLabel(label('shared.name'), { exact: true }).fill('Dogwood');
   await editor.getByLabel(label('shared.name'), { exact: true }).press('Tab');
@@ -129,7 +130,7 @@ test('own species: a copy with six petals looks otherwise, can be chosen in Brie
   await page.reload();
   await side(page, 'Own species');
   await expect(
-    page.getByRole('region', { name: 'Change Dogwood' }).getByRole('spinbutton', { name: label('shared.how-many') }),
+    page.getByRole('region', { name: 'Change Dogwood' }).getByRole('textbox', { name: label('shared.how-many') }),
   ).toHaveValue('6');
   await goTo(page, 'Brief');
   await page
@@ -145,7 +146,7 @@ test('another way of making a species: its steps, tools and checks on the card, 
   await openBench(page, '/make');
   const card = page.getByRole('region', { name: label('make.how-to-make-it') });
   await expect(card).toContainText('Look for');
-  await page.getByLabel('How dahlias are made').selectOption({ label: 'Snipped pompon' });
+  await pick(page, 'How dahlias are made', 'Snipped pompon');
   await expect(card).toContainText('Scissors at 45°, row after row from base to tip');
   await expect(page.getByText('Snipped pompon').first()).toBeVisible();
   await undo(page).click();
@@ -161,8 +162,8 @@ test('ends of wire: what cutting leaves goes in the tin with one press, and serv
   await side(page, 'Tin');
   const ends = page.getByRole('region', { name: label('make.ends-of-wire') });
   await expect(ends.getByRole('listitem').first()).toContainText('gauge');
-  await page.getByRole('spinbutton', { name: label('make.long') }).fill('300');
-  await ends.getByLabel(label('make.wire')).selectOption({ label: '22 ga' });
+  await page.getByRole('textbox', { name: label('make.long') }).fill('300');
+  await pick(ends, label('make.wire'), '22 ga');
   await ends.getByRole('button', { name: label('make.an-end') }).click();
   await expect(ends.getByRole('listitem').filter({ hasText: '22 gauge green, 300 mm' })).toBeVisible();
   await goTo(page, 'Wire & tape');

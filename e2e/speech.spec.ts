@@ -70,13 +70,13 @@ test('inches and a twelve-hour clock: read so, typed so, kept in millimetres', a
   await read(page, 'Inches');
   await read(page, '12 hours');
   await expect(page.locator('header')).toContainText('leaves at 9:30 am');
-  const board = page.getByRole('spinbutton', { name: 'Board diameter' });
+  const board = page.getByRole('textbox', { name: 'Board diameter' });
   await board.fill('14');
   await board.press('Tab');
   await saved(page);
   await read(page, 'Millimetres');
   await read(page, '24 hours');
-  await expect(page.getByRole('spinbutton', { name: 'Board diameter' })).toHaveValue('355.6');
+  await expect(page.getByRole('textbox', { name: 'Board diameter' })).toHaveValue('355.6');
   await expect(page.locator('header')).toContainText('leaves at 09:30');
   await undo(page).click();
   await expect(undo(page)).toBeDisabled();

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { pick } from './fields';
 import { label } from './label';
 import { goTo, numberIn, openBench, saved, stationLink, STATIONS, undo, watch } from './bench';
 
@@ -68,7 +69,7 @@ test('Wire & tape: least wire against fractions, and pressing a length shows its
 
 test('taped in sprays: joints are numbered, taped one by one, and the count is kept over a reload', async ({ page }) => {
   await openBench(page);
-  await page.getByLabel(label('compose.how-meets-cake')).selectOption('taped spray');
+  await pick(page, label('compose.how-meets-cake'), label('compose.taped-sprays-on-picks'));
   await expect(stationLink(page, 'Wire & tape')).toContainText(/joints/);
   await goTo(page, 'Wire & tape');
   await page.getByRole('button', { name: 'Tape joint 1' }).click();
@@ -96,7 +97,7 @@ test('Place: an entry chosen on the map is cut open beside it, and the list says
 
 test('a stop closes the way out: bare wire planned into cake is never a go', async ({ page }) => {
   await openBench(page);
-  await page.getByLabel(label('compose.how-meets-cake')).selectOption('dummy');
+  await pick(page, label('compose.how-meets-cake'), label('compose.into-a-dummy-tier'));
   await expect(stationLink(page, 'Place')).toContainText(/stop/);
   await expect(stationLink(page, 'Hand over')).toContainText('needs Place');
   await goTo(page, 'Place');
@@ -113,7 +114,7 @@ test('Days: longer evenings begin later, damp air is said', async ({ page }) => 
   const before = await title.innerText();
   await page.getByRole('radio', { name: '4 h evenings' }).click();
   await expect(title).not.toHaveText(before);
-  const humidity = page.getByRole('spinbutton', { name: label('days.humidity') });
+  const humidity = page.getByRole('textbox', { name: label('days.humidity') });
   await humidity.fill('82');
   await expect(page.getByRole('alert').filter({ hasText: 'paste may not dry' })).toBeVisible();
   await humidity.fill('500');

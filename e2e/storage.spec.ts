@@ -6,7 +6,7 @@ import { goTo, openBench, saved } from './bench';
 const ASTRONOMY = readFileSync('src/core/demo/demo-astronomy-toppers.ofrenda.json', 'utf8');
 
 const sign = (page: Page) => page.locator('main').getByRole('alert');
-const guests = (page: Page) => page.getByRole('spinbutton', { name: label('brief.at-the-table') });
+const guests = (page: Page) => page.getByRole('textbox', { name: label('brief.at-the-table') });
 
 async function edit(page: Page, count: string): Promise<void> {
   const field = guests(page);

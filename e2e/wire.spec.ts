@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { pick } from './fields';
 import { label } from './label';
 import { openBench, saved, undo } from './bench';
 
@@ -64,11 +65,11 @@ test('a joint is sent to the heel, and split off into a spray of its own; both a
   await openWreath(page);
   const tabs = page.getByRole('tab', { name: /^Spray/ });
   const before = await tabs.count();
-  await page.getByLabel(label('wire.joint-to-change')).selectOption({ index: 2 });
+  await pick(page, label('wire.joint-to-change'), 2);
   const card = page.getByRole('group', { name: label('wire.change-a-joint') });
-  await card.getByLabel(label('wire.it-joins')).selectOption({ label: 'the heel, at the pick' });
+  await pick(card, label('wire.it-joins'), 'the heel, at the pick');
   await expect(page.getByRole('button', { name: /^Undo joint 2 elsewhere/ })).toBeVisible();
-  await card.getByLabel(label('wire.taped-into')).selectOption({ label: 'a new spray' });
+  await pick(card, label('wire.taped-into'), 'a new spray');
   await expect(tabs).toHaveCount(before + 1);
   await undo(page).click();
   await expect(tabs).toHaveCount(before);
@@ -119,9 +120,9 @@ test('which wire and why: a thinner wire by hand is taken, said to be thin, and 
   const table = page.getByRole('region', { name: label('wire.which-wire-and-why') });
   const row = table.getByRole('listitem').filter({ hasText: 'Dahlia' });
   await expect(row).toContainText('by strength');
-  await row.getByLabel('Wire for Dahlia').selectOption({ label: '30 ga' });
+  await pick(row, 'Wire for Dahlia', '30 ga');
   await expect(row).toContainText('Chosen by hand');
-  await row.getByLabel('Wire for Dahlia').selectOption({ label: 'by the rule' });
+  await pick(row, 'Wire for Dahlia', 'by the rule');
   await expect(row).not.toContainText('Chosen by hand');
 });
 
@@ -131,11 +132,11 @@ test('one branch without a cake: counted as wanted, with its wires and joints, i
   await openBench(page, '/wire');
   await page.getByRole('link', { name: label('wire.one-branch-without-cake') }).click();
   const own = page.getByRole('region', { name: label('shared.own-species') });
-  await own.getByLabel(label('make.begin-from')).first().selectOption({ label: 'Delphinium spike' });
+  await pick(own, label('make.begin-from'), 'Delphinium spike');
   await own.getByRole('button', { name: label('make.copy-it') }).click();
-  await page.getByRole('spinbutton', { name: label('counts.buds') }).fill('9');
-  await page.getByRole('spinbutton', { name: label('counts.opening') }).fill('7');
-  await page.getByRole('spinbutton', { name: label('counts.open') }).fill('15');
+  await page.getByRole('textbox', { name: label('counts.buds') }).fill('9');
+  await page.getByRole('textbox', { name: label('counts.opening') }).fill('7');
+  await page.getByRole('textbox', { name: label('counts.open') }).fill('15');
   const one = page.getByRole('region', { name: 'One Delphinium spike, own' });
   await expect(one).toContainText('9 buds');
   await expect(one).toContainText('22 florets');

@@ -63,7 +63,7 @@ try {
     await page.getByRole('radio', { name: side, exact: true }).click();
     if (side === 'Own species') {
       await page.getByRole('button', { name: 'Copy it' }).click();
-      await page.getByRole('spinbutton', { name: 'How many' }).fill('6');
+      await page.getByRole('textbox', { name: 'How many' }).fill('6');
     }
     await shot(name);
   }

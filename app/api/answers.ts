@@ -1,4 +1,5 @@
-import { compose, composeFault, MOST_PROPOSALS, type ComposeRequest, type Proposal } from '@/core/compose/composer';
+import { MOST_PROPOSALS, type ComposeRequest, type Proposal } from '@/core/compose/proposal';
+import { compose, composeFault } from '@/core/compose/composer';
 import { MOST_FILE_CHARACTERS, readProjectFile } from '@/core/formats/projectFile';
 import { composeRequestOf } from '@/core/plan/composeRequest';
 import { derivePlan } from '@/core/plan/derivePlan';

@@ -1,5 +1,6 @@
 import { asLabel } from '@/core/words/asLabel';
-import { type ComposeRequest, type Proposal, composeAll } from '@/core/compose/composer';
+import { type ComposeRequest, type Proposal } from '@/core/compose/proposal';
+import { composeAll } from '@/core/compose/composer';
 import { freshId } from './editActions';
 import { opened, step } from './testing/studioForTest';
 

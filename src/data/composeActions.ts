@@ -3,7 +3,7 @@ import { produce, type Draft } from 'immer';
 import type { Arrangement } from '@/core/compose/arrangement';
 import type { Project } from '@/core/plan/project';
 import { composeRequestOf } from '@/core/plan/composeRequest';
-import { bestFirst, type Proposal } from '@/core/compose/composer';
+import { bestFirst, type Proposal } from '@/core/compose/proposal';
 import { takingsFor } from '@/core/make/takings';
 import { freeForJob } from './tinActions';
 import type { Autosave } from './autosave';

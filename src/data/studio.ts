@@ -1,7 +1,7 @@
 import type { Draft } from 'immer';
 import type { Fact } from '@/core/facts/fact';
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/composer';
+import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/proposal';
 import type { Remedy } from '@/core/compose/reading';
 import type { OtherWork } from '@/core/plan/daysOf';
 import type { DerivedPlan } from '@/core/plan/derivePlan';

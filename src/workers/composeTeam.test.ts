@@ -1,4 +1,4 @@
-import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/composer';
+import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/proposal';
 import { compose, composeAll } from '@/core/compose/composer';
 import { cakeOf, requestFor } from '@/core/testing/samples';
 import { ComposeTeam, dealt, type ComposeHand } from './composeTeam';

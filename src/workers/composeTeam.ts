@@ -1,4 +1,4 @@
-import { bestFirst, type ComposeProgress, type ComposeRequest, type Proposal } from '@/core/compose/composer';
+import { bestFirst, type ComposeProgress, type ComposeRequest, type Proposal } from '@/core/compose/proposal';
 import type { ComposeMessage, ComposeReply } from './messages';
 import type { ComposeFault } from '@/core/compose/facts';
 

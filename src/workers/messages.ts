@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { COMPOSE_TASKS, MOST_PROPOSALS, type ComposeProgress, type ComposeRequest, type Proposal } from '@/core/compose/composer';
+import { COMPOSE_TASKS, MOST_PROPOSALS, type ComposeProgress, type ComposeRequest, type Proposal } from '@/core/compose/proposal';
 import { arrangementSchema } from '@/core/compose/arrangement';
 import { choiceSchema, STYLES } from '@/core/compose/shareOut';
 import { cakeSchema } from '@/core/cake/cake';

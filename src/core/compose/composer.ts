@@ -7,71 +7,14 @@ import type { Arrangement, Piece } from './arrangement';
 import type { ComposeFault, ProposalName } from './facts';
 import { finePolish } from './finePolish';
 import { drawLine, type Line } from './line';
-import { tinFirst, type TinPiece } from './tin';
+import { tinFirst } from './tin';
 import { givenWay } from './settle';
-import { overallScore, readBalance, type Reading } from './reading';
+import { bestFirst, MOST_PROPOSALS, WAYS, type ComposeProgress, type ComposeRequest, type Proposal } from './proposal';
+import { missingKinds, without } from './missingKinds';
+import { overallScore, readBalance } from './readBalance';
 import { buildScene } from './scene';
-import { shareOut, type Choice, type KindCount, type Style } from './shareOut';
+import { shareOut } from './shareOut';
 import { startLayout } from './startLayout';
-
-export interface ComposeRequest {
-  cake: Cake;
-  /** the line to fill; its pinned pieces stay, the others give way */
-  arrangement: Arrangement;
-  choices: readonly Choice[];
-  style: Style;
-  catalogue: Catalogue;
-  /** pieces already made, used before any is made; nothing unless said */
-  tin?: readonly TinPiece[];
-  /** exact counts asked for; null to let the line's area decide */
-  counts: readonly KindCount[] | null;
-  /** what is to be done with what stands there; proposing anew unless said */
-  task?: ComposeTask;
-  seed: number;
-  proposals: number;
-  /** which of the ways to fill the line are tried here, so that several workers share them; the first ones unless said */
-  ways?: readonly number[];
-  /** work per piece; 1 is a polished proposal */
-  effort: number;
-}
-
-/** Propose anew; add what is still missing and leave the rest; or move what stands there, adding nothing. */
-export const COMPOSE_TASKS = ['propose', 'finish', 're-balance'] as const;
-type ComposeTask = (typeof COMPOSE_TASKS)[number];
-
-export interface Proposal {
-  name: ProposalName;
-  arrangement: Arrangement;
-  readings: Reading[];
-  score: number;
-  iterations: number;
-}
-
-/** Told while the search runs: which proposal, how far, and the best of it so far. */
-export interface ComposeProgress {
-  proposal: number;
-  proposals: number;
-  share: number;
-  cost: number;
-  pieces: readonly Piece[];
-  /** a proposal that has just been finished */
-  found?: Proposal;
-}
-
-/** A full line holds a fifth more than its area alone would say. */
-export const FULL_DENSITY = 1.2;
-
-/** Clearly different ways to fill one line: mood, density and where the focal point lies. */
-const WAYS: readonly { name: ProposalName; style: Style | null; density: number; focalShift: number }[] = [
-  { name: 'full', style: null, density: FULL_DENSITY, focalShift: 0 },
-  { name: 'airy', style: 'meadow', density: 0.9, focalShift: -0.14 },
-  { name: 'leafy', style: 'foliage-led', density: 1.1, focalShift: 0.12 },
-  { name: 'lush', style: 'lush', density: 1.3, focalShift: 0.05 },
-  { name: 'meadow', style: 'meadow', density: 1, focalShift: 0.1 },
-  { name: 'single-heart', style: 'focal-led', density: 0.9, focalShift: -0.08 },
-];
-
-export const MOST_PROPOSALS = WAYS.length;
 
 /** What stands in the way of composing; null when nothing does. */
 export function composeFault(
@@ -107,8 +50,6 @@ function* searchFor(request: ComposeRequest): Generator<ComposeProgress, Proposa
   }
   return bestFirst(done);
 }
-
-export const bestFirst = (proposals: readonly Proposal[]): Proposal[] => [...proposals].sort((a, b) => b.score - a.score);
 
 function* composeOne(request: ComposeRequest, k: number, proposals: number): Generator<ComposeProgress, Proposal> {
   const way = WAYS[k]!;
@@ -165,16 +106,6 @@ function freshIds(pieces: readonly Piece[]): () => string {
   };
 }
 
-/** What a line wants and does not have yet, kind by kind. Empty when nothing is missing. */
-export function missingKinds(
-  request: Pick<ComposeRequest, 'cake' | 'arrangement' | 'choices' | 'style' | 'counts' | 'catalogue'>,
-): KindCount[] {
-  const line = drawLine(request.arrangement.line, request.cake);
-  if (!line || request.choices.length === 0) return [];
-  const wanted = request.counts ?? shareOut(line, request.style, request.choices, request.catalogue, FULL_DENSITY);
-  return without(wanted, request.arrangement.pieces).filter((k) => k.count > 0);
-}
-
 /** With fewer pieces than this the search begins more than once: so few easily settle in a poor place, and cost little. */
 const FEW_PIECES = 48;
 const MOST_STARTS = 4;
@@ -228,16 +159,6 @@ function* rebalance(request: ComposeRequest): Generator<ComposeProgress, Proposa
   const after = proposalOf(request, 're-balanced', request.arrangement.line, polished);
   const before = proposalOf(request, 're-balanced', request.arrangement.line, { pieces: [...pieces], iterations: 0 });
   return after.score >= before.score ? after : before;
-}
-
-/** What is still to be placed when some of it is pinned already. */
-function without(kinds: readonly KindCount[], pinned: readonly Piece[]): KindCount[] {
-  const left = kinds.map((k) => ({ ...k }));
-  for (const piece of pinned) {
-    const same = left.find((k) => k.species === piece.species && k.stage === piece.stage && k.count > 0);
-    if (same) same.count -= 1;
-  }
-  return left;
 }
 
 /** The search takes this share of the work, the last touch by the readings the rest. */

@@ -4,7 +4,7 @@ import { FORMS, cakeOf, proposalFor, randomProject } from '../testing/samples';
 import { angleBetween, distance } from '../geometry/vec3';
 import type { Arrangement, Piece } from './arrangement';
 import { finePolish } from './finePolish';
-import { overallScore, readBalance } from './reading';
+import { overallScore, readBalance } from './readBalance';
 import { buildScene } from './scene';
 
 const CAKE = cakeOf([230, 110], [150, 90]);

@@ -5,7 +5,7 @@ import type { Random } from '../geometry/random';
 import type { Arrangement, Piece } from './arrangement';
 import { Measures, type Measured } from './measures';
 import { exchanged, nudged, type NudgeKind } from './nudge';
-import { overallScore, readMeasured } from './reading';
+import { overallScore, readMeasured } from './readBalance';
 import type { PlacedPiece } from './placement';
 import { buildScene } from './scene';
 import type { Catalogue } from '../botany/catalogue';

@@ -3,7 +3,8 @@ import type { Cake } from '../cake/cake';
 import { sameParts } from '../geometry/memo';
 import type { Arrangement, LineSpec } from './arrangement';
 import { Measures } from './measures';
-import { readMeasured, type Reading } from './reading';
+import { readMeasured } from './readBalance';
+import { type Reading } from './reading';
 import { buildScene } from './scene';
 
 /** Whether it can be built is for the plan to say. */

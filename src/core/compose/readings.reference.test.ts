@@ -4,7 +4,8 @@ import { colourwayOf } from '../botany/species';
 import { FORMS, cakeOf, proposalFor, randomProject } from '../testing/samples';
 import type { Arrangement } from './arrangement';
 import type { PlacedPiece } from './placement';
-import { readBalance, type Reading, type ReadingId } from './reading';
+import { readBalance } from './readBalance';
+import { type Reading, type ReadingId } from './reading';
 import { Measures } from './measures';
 import { buildScene, FRONT_RAD, PETAL_GIVE_MM, viewsFrom, type Scene } from './scene';
 

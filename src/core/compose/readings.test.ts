@@ -3,7 +3,8 @@ import { produce } from 'immer';
 import { cakeOf, FORMS, proposalFor } from '../testing/samples';
 import { SPOILERS } from '../testing/spoilers';
 import type { Arrangement, LineSpec, Piece } from './arrangement';
-import { overallScore, READING_IDS, readBalance, type Reading, type ReadingId, type Remedy } from './reading';
+import { overallScore, readBalance } from './readBalance';
+import { READING_IDS, type Reading, type ReadingId, type Remedy } from './reading';
 import { buildScene, FRONT_RAD } from './scene';
 import { ENGLISH } from '../words/english';
 

@@ -1,5 +1,5 @@
 import { materialSchema, type Material, type Prices } from '../make/price';
-import type { Paint } from '../make/mixing';
+import type { Paint } from '../make/paints';
 import type { TinPiece } from '../compose/tin';
 import * as v from 'valibot';
 

@@ -1,5 +1,6 @@
 import { ciede2000 } from '../testing/ciede2000';
-import { foodOf, mixed, recipeFor, WHITE_PASTE, type Paint } from './mixing';
+import { foodOf, type Paint } from './paints';
+import { mixed, recipeFor, WHITE_PASTE } from './mixing';
 import { lab65 } from 'culori';
 
 const paint = (name: string, hue: string, change: Partial<Paint> = {}): Paint => ({

@@ -1,22 +1,6 @@
 import { mix, Color } from 'spectral.js';
-import * as v from 'valibot';
-import { hue } from '../boundary/parts';
 import { colourDifference } from '../compose/colourDifference';
-
-export const PAINT_USES = ['paste colour', 'dust', 'glaze', 'glue'] as const;
-export const FOOD_WORDS = ['edible', 'not edible', 'unknown'] as const;
-export type FoodWord = (typeof FOOD_WORDS)[number];
-
-/** Something that a person owns and colours, dusts, glazes or glues with. What its label says decides whether it may be eaten. */
-const paintSchema = v.strictObject({
-  id: v.pipe(v.string(), v.minLength(1)),
-  name: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(60)),
-  use: v.picklist(PAINT_USES),
-  hue,
-  food: v.picklist(FOOD_WORDS),
-});
-export type Paint = v.InferOutput<typeof paintSchema>;
-export const paintsSchema = v.pipe(v.array(paintSchema), v.maxLength(60));
+import type { Paint } from './paints';
 
 /** Plain paste, into which the colours go. */
 export const WHITE_PASTE = '#f4f0e6';
@@ -109,16 +93,4 @@ const off = (wanted: string, paints: readonly { name: string; hue: string }[], s
 function told(paints: readonly { name: string; hue: string }[], shares: readonly number[], difference: number): Recipe {
   const parts = partsOf(paints, shares);
   return { parts, hue: mixed(parts), difference, said: SAID.find(([most]) => difference <= most)![1] };
-}
-
-const WORST: readonly FoodWord[] = ['edible', 'unknown', 'not edible'];
-
-/**
- * What goes on the pieces, taken together: as good as the worst of it. Unknown counts as not edible until its label is recorded.
- * Recorded labels of dusts answer what was unknown of dust in general; what was said to be not edible stays so.
- */
-export function foodOf(said: FoodWord, paints: readonly Paint[]): FoodWord {
-  const on = paints.filter((p) => p.use !== 'paste colour');
-  const first: FoodWord = said === 'unknown' && on.some((p) => p.use === 'dust') ? 'edible' : said;
-  return on.reduce((worst, { food }) => (WORST.indexOf(food) > WORST.indexOf(worst) ? food : worst), first);
 }

@@ -1,4 +1,4 @@
-import type { ComposeRequest } from '../compose/composer';
+import type { ComposeRequest } from '../compose/proposal';
 import type { TinPiece } from '../compose/tin';
 import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';

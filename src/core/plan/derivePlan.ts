@@ -8,7 +8,7 @@ import { LEVELS } from '../facts/fact';
 import { Memo } from '../geometry/memo';
 import { pasteByColour, type PasteBall } from '../make/paste';
 import { trayOf, type TrayKind } from '../make/tray';
-import { foodOf } from '../make/mixing';
+import { foodOf } from '../make/paints';
 import type { Supply } from '../make/recipes';
 import type { Entry } from '../place/entry';
 import type { WireCut } from '../wire/wireLength';

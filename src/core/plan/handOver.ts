@@ -3,7 +3,7 @@ import type { Part } from '../botany/shape/recipe';
 import { stageOf, type Role } from '../botany/species';
 import { tierRef, type Tier } from '../cake/cake';
 import type { TierRef } from '../facts/fact';
-import { foodOf } from '../make/mixing';
+import { foodOf } from '../make/paints';
 import type { TrayKind } from '../make/tray';
 import { barrierById } from '../place/barrier';
 import type { Entry } from '../place/entry';

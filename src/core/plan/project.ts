@@ -8,7 +8,7 @@ import { HEMISPHERES } from '../botany/season';
 import { cakeSchema } from '../cake/cake';
 import { arrangementSchema } from '../compose/arrangement';
 import { choiceSchema, STYLES } from '../compose/shareOut';
-import { paintsSchema } from '../make/mixing';
+import { paintsSchema } from '../make/paints';
 import { NO_PRICES, pricesSchema } from '../make/price';
 import { FLORIST_GAUGES, FLORIST_MM, WIRE_SYSTEMS } from '../wire/gauge';
 import { offcutsSchema } from '../wire/offcuts';

@@ -7,7 +7,7 @@ import type { Arrangement, Piece } from '../compose/arrangement';
 import { envelopeGrid } from '../compose/envelope';
 import { drawLine } from '../compose/line';
 import { coversSight, intoCakeMm, outlineShareOf, overlapMm, placePiece, type PlacedPiece } from '../compose/placement';
-import { overallScore, readBalance } from '../compose/reading';
+import { overallScore, readBalance } from '../compose/readBalance';
 import { buildScene } from '../compose/scene';
 import type { KindCount } from '../compose/shareOut';
 

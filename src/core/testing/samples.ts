@@ -1,5 +1,6 @@
 import type { Cake } from '../cake/cake';
-import { composeAll, type ComposeRequest, type Proposal } from '../compose/composer';
+import { type ComposeRequest, type Proposal } from '../compose/proposal';
+import { composeAll } from '../compose/composer';
 import type { Arrangement } from '../compose/arrangement';
 import type { LineForm } from '../compose/lineKinds';
 import { LINE_FORMS } from '../compose/lineKinds';

@@ -1,5 +1,5 @@
 import { asLabel, type Label } from '@/core/words/asLabel';
-import type { ComposeRequest } from '@/core/compose/composer';
+import type { ComposeRequest } from '@/core/compose/proposal';
 import { otherWorkOf } from '@/core/plan/daysOf';
 import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
 import { newProject } from '@/core/plan/newProject';

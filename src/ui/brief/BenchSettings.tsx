@@ -1,7 +1,8 @@
 'use client';
 
 import { ALLERGENS } from '@/core/plan/handOver';
-import { Choice, NumberField } from '../shared/fields';
+import { Choice } from '../fields/Choice';
+import { NumberField } from '../fields/NumberField';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { ALLERGEN_KEYS } from '@/core/plan/handOver';

@@ -7,7 +7,8 @@ import { cakeFaults, crumbs, TIER_SHAPES, tierRef, type Cake, TIER_HEIGHT_MM, TI
 import { degToRad, radToDeg } from '@/core/geometry/numbers';
 import { capital } from '@/core/words/capital';
 import { newTier } from '@/core/plan/newProject';
-import { NumberField } from '../shared/fields';
+import { Pick } from '../fields/Pick';
+import { NumberField } from '../fields/NumberField';
 import { getStudio, useStudio } from '../useStudio';
 import { BenchSettings } from './BenchSettings';
 import { CakeDrawing } from './CakeDrawing';
@@ -89,22 +90,14 @@ function CakeForm({ cake }: { cake: Cake }) {
         >
           <Plus size={20} /> {words.label('shared.tier')}
         </button>
-        <label>
-          <span className="sr-only">{words.label('brief.what-the-cake-is')}</span>
-          <select
-            className="key appearance-auto"
-            value={cake.crumb}
-            onChange={(e) =>
-              edit(asLabel('brief.do-change-the-crumb'), (d) => void (d.cake.crumb = crumbs.find((c) => c === e.target.value)!))
-            }
-          >
-            {crumbs.map((c) => (
-              <option key={c} value={c}>
-                {words.label(`crumb.${c}`)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Pick
+          label={words.label('brief.what-the-cake-is')}
+          hideLabel
+          className="key px-3"
+          value={cake.crumb}
+          options={crumbs.map((c) => ({ value: c, name: words.label(`crumb.${c}`) }))}
+          onChange={(crumb) => edit(asLabel('brief.do-change-the-crumb'), (d) => void (d.cake.crumb = crumb))}
+        />
         <NumberField
           hideLabel
           label={words.label('brief.board-diameter')}
@@ -172,24 +165,19 @@ function TierRow({ cake, index }: { cake: Cake; index: number }) {
         step={5}
         onChange={(v) => change(asLabel('brief.do-height-of-the', { name }), (t) => void (t.heightMm = v))}
       />
-      <select
-        className="key appearance-auto px-2"
-        aria-label={words.label('brief.tier-kind', { title })}
+      <Pick
+        label={words.label('brief.tier-kind', { title })}
+        hideLabel
+        className="key px-3"
         value={tier.kind}
-        onChange={(e) => {
-          const kind = KINDS.find((k) => k.value === e.target.value)!.value;
+        options={KINDS.map((k) => ({ value: k.value, name: words.label(k.name) }))}
+        onChange={(kind) =>
           change(asLabel('brief.do-what-tier-is', { name }), (t) => {
             t.kind = kind;
             t.covering.eaten = kind === 'edible';
-          });
-        }}
-      >
-        {KINDS.map((k) => (
-          <option key={k.value} value={k.value}>
-            {words.label(k.name)}
-          </option>
-        ))}
-      </select>
+          })
+        }
+      />
       <label className="key px-2">
         <span className="sr-only">{words.label('brief.covering-colour', { title })}</span>
         <input
@@ -238,25 +226,14 @@ function TierShape({ cake, index }: { cake: Cake; index: number }) {
       </button>
       {open && (
         <div className="order-last flex w-full flex-wrap items-center gap-2 pl-[96px]">
-          <label>
-            <span className="sr-only">{words.label('brief.shape-of-the', { name })}</span>
-            <select
-              className="key appearance-auto px-2"
-              value={tier.shape}
-              onChange={(e) =>
-                change(
-                  asLabel('brief.do-shape-of-the', { name }),
-                  (t) => void (t.shape = TIER_SHAPES.find((s) => s === e.target.value)!),
-                )
-              }
-            >
-              {TIER_SHAPES.map((s) => (
-                <option key={s} value={s}>
-                  {words.label(`shape.${s}`)}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Pick
+            label={words.label('brief.shape-of-the', { name })}
+            hideLabel
+            className="key px-3"
+            value={tier.shape}
+            options={TIER_SHAPES.map((s) => ({ value: s, name: words.label(`shape.${s}`) }))}
+            onChange={(shape) => change(asLabel('brief.do-shape-of-the', { name }), (t) => void (t.shape = shape))}
+          />
           {tier.shape === 'rectangle' && (
             <NumberField
               hideLabel

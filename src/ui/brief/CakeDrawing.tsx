@@ -1,6 +1,7 @@
 'use client';
 
-import { useRef, type PointerEvent } from 'react';
+import { useDrag } from '@use-gesture/react';
+import { useRef } from 'react';
 import { cakeHeightMm, stackTiers, type Cake, type StackedTier, drawnHeightMm, drawnWidthMm } from '@/core/cake/cake';
 import { speciesById } from '@/core/botany/catalogue';
 import { colourwayOf } from '@/core/botany/species';
@@ -14,6 +15,27 @@ import { asLabel } from '@/core/words/asLabel';
 const W = 620;
 const H = 238;
 
+/** A tier's side or top is pulled: it follows the hand, is one step when let go, and stays as it was when the pull is broken off. */
+function usePull(cake: Cake, mmPerPx: () => number) {
+  return useDrag<PointerEvent>(
+    ({ args, movement: [x, y], memo, last, canceled }) => {
+      const [index, side] = args as [number, 'width' | 'height'];
+      const { preview, settle, giveUp } = getStudio();
+      const start: { tier: Cake['tiers'][number]; mmPerPx: number } = memo ?? { tier: cake.tiers[index]!, mmPerPx: mmPerPx() };
+      if (canceled) giveUp();
+      else if (last) settle(side === 'width' ? asLabel('brief.do-width-of-a-tier') : asLabel('brief.do-height-of-a-tier'));
+      else
+        preview((d) => {
+          const tier = d.cake.tiers[index]!;
+          if (side === 'width') tier.diameterMm = drawnWidthMm(start.tier.diameterMm + x * start.mmPerPx * 2);
+          else tier.heightMm = drawnHeightMm(start.tier.heightMm - y * start.mmPerPx);
+        });
+      return start;
+    },
+    { filterTaps: true, pointer: { keys: false } },
+  );
+}
+
 /** The tiers to scale, seen from the front; sides and tops can be pulled. The arrangement is dabs of its colours only. */
 export function CakeDrawing({ cake }: { cake: Cake }) {
   const words = useWords();
@@ -23,27 +45,7 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
   const scale = Math.min((H - 26) / height, W / wide);
   const X = (mm: number) => W / 2 + mm * scale;
   const Y = (mm: number) => H - 18 - mm * scale;
-  const pull = (e: PointerEvent<SVGElement>, index: number, what: 'width' | 'height') => {
-    e.currentTarget.setPointerCapture(e.pointerId);
-    const start = cake.tiers[index]!;
-    const from = { x: e.clientX, y: e.clientY };
-    const box = svg.current!.getBoundingClientRect();
-    const mmPerPx = W / box.width / scale;
-    const target: SVGElement = e.currentTarget;
-    const move = (m: globalThis.PointerEvent) => {
-      getStudio().preview((d) => {
-        const tier = d.cake.tiers[index]!;
-        if (what === 'width') tier.diameterMm = drawnWidthMm(start.diameterMm + (m.clientX - from.x) * mmPerPx * 2);
-        else tier.heightMm = drawnHeightMm(start.heightMm - (m.clientY - from.y) * mmPerPx);
-      });
-    };
-    const up = () => {
-      target.removeEventListener('pointermove', move);
-      getStudio().settle(what === 'width' ? asLabel('brief.do-width-of-a-tier') : asLabel('brief.do-height-of-a-tier'));
-    };
-    target.addEventListener('pointermove', move);
-    target.addEventListener('pointerup', up, { once: true });
-  };
+  const pull = usePull(cake, () => W / svg.current!.getBoundingClientRect().width / scale);
   return (
     <svg
       ref={svg}
@@ -99,7 +101,7 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
             fill="var(--glaze)"
             stroke="var(--ink)"
             strokeWidth="1.6"
-            onPointerDown={(e) => pull(e, t.index, 'width')}
+            {...pull(t.index, 'width')}
             style={{ cursor: 'ew-resize' }}
           />
           <rect
@@ -111,7 +113,7 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
             fill="var(--glaze)"
             stroke="var(--ink)"
             strokeWidth="1.6"
-            onPointerDown={(e) => pull(e, t.index, 'height')}
+            {...pull(t.index, 'height')}
             style={{ cursor: 'ns-resize' }}
           />
         </g>

@@ -2,7 +2,9 @@
 
 import type { ReactNode } from 'react';
 import { monthOf, seasonOf } from '@/core/botany/season';
-import { Choice, NumberField } from '../shared/fields';
+import { Choice } from '../fields/Choice';
+import { MomentField } from '../fields/dates';
+import { NumberField } from '../fields/NumberField';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
@@ -12,11 +14,6 @@ export function DayAndTable() {
   const words = useWords();
   const brief = useStudio((s) => s.project!.brief);
   const { edit } = getStudio();
-  const [day, hour] = brief.leavesAt.split('T') as [string, string];
-  const leave = (d: string, h: string) =>
-    /^\d{4}-\d{2}-\d{2}$/.test(d) &&
-    /^\d{2}:\d{2}$/.test(h) &&
-    edit(asLabel('brief.do-change-the-day'), (draft) => void (draft.brief.leavesAt = `${d}T${h}`));
   const month = monthOf(brief.leavesAt);
   const dustWords = {
     edible: words.label('brief.heads-may-rest-on-icing'),
@@ -26,27 +23,13 @@ export function DayAndTable() {
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap gap-3">
-        <label>
-          <span className="block pb-1 text-[15px] font-semibold">{words.label('brief.leaves-the-kitchen')}</span>
-          <span className="flex gap-2">
-            <span className="fld">
-              <input
-                type="date"
-                aria-label={words.label('brief.day-it-leaves')}
-                value={day}
-                onChange={(e) => leave(e.target.value, hour)}
-              />
-            </span>
-            <span className="fld">
-              <input
-                type="time"
-                aria-label={words.label('brief.hour-it-leaves')}
-                value={hour}
-                onChange={(e) => leave(day, e.target.value)}
-              />
-            </span>
-          </span>
-        </label>
+        <MomentField
+          label={words.label('brief.leaves-the-kitchen')}
+          value={brief.leavesAt}
+          onChange={(moment) =>
+            moment && edit(asLabel('brief.do-change-the-day'), (draft) => void (draft.brief.leavesAt = moment))
+          }
+        />
         <NumberField
           label={words.label('brief.at-the-table')}
           value={brief.guests}

@@ -2,7 +2,7 @@
 
 import { LINE_SIZES, sizedLine, sizeOfLine, type LineSize } from '@/core/plan/newProject';
 import { Arrangements, FormPicker, Method } from '../compose/LineParts';
-import { Choice } from '../shared/fields';
+import { Choice } from '../fields/Choice';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';

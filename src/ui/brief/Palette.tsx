@@ -4,6 +4,7 @@ import { Palette as PaletteIcon } from 'lucide-react';
 import { useState } from 'react';
 import { speciesById } from '@/core/botany/catalogue';
 import { HARMONIES, nearestColourway, paletteFrom, type Harmony } from '@/core/compose/palette';
+import { Pick } from '../fields/Pick';
 import { getStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
@@ -55,23 +56,14 @@ export function Palette({ palette, onPalette }: { palette: readonly string[]; on
               onChange={(e) => show(e.target.value, harmony)}
             />
           </label>
-          <select
-            className="key appearance-auto px-2"
-            aria-label={words.label('brief.harmony')}
+          <Pick
+            label={words.label('brief.harmony')}
+            hideLabel
+            className="key px-3"
             value={harmony}
-            onChange={(e) =>
-              show(
-                from,
-                HARMONIES.find((h) => h === e.target.value)!,
-              )
-            }
-          >
-            {HARMONIES.map((h) => (
-              <option key={h} value={h}>
-                {words.label(`harmony.${h}`)}
-              </option>
-            ))}
-          </select>
+            options={HARMONIES.map((h) => ({ value: h, name: words.label(`harmony.${h}`) }))}
+            onChange={(h) => show(from, h)}
+          />
           <span className="flex" aria-label={words.label('brief.the-palette')} role="img">
             {palette.map((hex, i) => (
               <span

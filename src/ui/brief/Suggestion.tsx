@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { FULL_DENSITY } from '@/core/compose/composer';
+import { FULL_DENSITY } from '@/core/compose/proposal';
 import { drawLine } from '@/core/compose/line';
 import { shareOut } from '@/core/compose/shareOut';
 import { useStudio } from '../useStudio';

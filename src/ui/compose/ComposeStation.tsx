@@ -11,7 +11,6 @@ import { KindTray } from './KindTray';
 import { LineCard } from './LineCard';
 import { nudge, removeChosen } from './moves';
 import { PieceCard } from './PieceCard';
-import { PieceList } from './PieceList';
 import { Readings } from './Readings';
 import { Shelf } from './Shelf';
 import type { PrintHandle } from './PrintPicture';
@@ -21,6 +20,7 @@ import { useScene } from './useScene';
 import { ViewNames } from './ViewNames';
 import { currentWords, useWords } from '../speech/useWords';
 
+const PieceList = dynamic(() => import('./PieceList').then((m) => m.PieceList), { ssr: false });
 const Turntable = dynamic(() => import('./Turntable').then((m) => m.Turntable), {
   ssr: false,
   loading: () => <p className="say p-8">{currentWords().label('compose.setting-up-the-turntable')}</p>,

@@ -5,7 +5,7 @@ import { speciesById, bodyOf } from '@/core/botany/catalogue';
 import { colourwayOf, roleAt, stageOf, type Role } from '@/core/botany/species';
 import type { Piece } from '@/core/compose/arrangement';
 import { drawLine } from '@/core/compose/line';
-import { FULL_DENSITY } from '@/core/compose/composer';
+import { FULL_DENSITY } from '@/core/compose/proposal';
 import { shareOut } from '@/core/compose/shareOut';
 import { freshId } from '@/data/editActions';
 import { Portrait } from '../shared/Portrait';

@@ -6,7 +6,9 @@ import type { LineSpec } from '@/core/compose/arrangement';
 import { lineKind } from '@/core/compose/lineKinds';
 import { PLAQUE_OUTLINES } from '@/core/compose/lines/plaque';
 import { fieldValue, lineFields, withField } from '@/core/compose/lineFields';
-import { Choice, NumberField } from '../shared/fields';
+import { Pick } from '../fields/Pick';
+import { Choice } from '../fields/Choice';
+import { NumberField } from '../fields/NumberField';
 import { capital } from '@/core/words/capital';
 import { getStudio, useStudio } from '../useStudio';
 import { copyArrangement, removeArrangement } from './arrangements';
@@ -95,18 +97,14 @@ function Ways({ spec }: { spec: LineSpec }) {
   return (
     <div className="mt-2 flex flex-wrap items-center gap-2">
       {'tier' in spec && cake.tiers.length > 1 && !top && (
-        <select
-          className="key appearance-auto px-2"
-          aria-label={words.label('shared.tier')}
+        <Pick
+          label={words.label('shared.tier')}
+          hideLabel
+          className="key px-3"
           value={spec.tier}
-          onChange={(e) => change(asLabel('compose.do-tier-of-the-line'), { ...spec, tier: Number(e.target.value) })}
-        >
-          {cake.tiers.map((t, i) => (
-            <option key={t.id} value={i}>
-              {words.tier(tierRef(cake, i))[0]}
-            </option>
-          ))}
-        </select>
+          options={cake.tiers.map((_, i) => ({ value: i, name: words.tier(tierRef(cake, i))[0] }))}
+          onChange={(tier) => change(asLabel('compose.do-tier-of-the-line'), { ...spec, tier })}
+        />
       )}
       {spec.form === 'ring' && (
         <Choice
@@ -132,23 +130,14 @@ function Ways({ spec }: { spec: LineSpec }) {
       )}
       {spec.form === 'plaque' && (
         <>
-          <select
-            className="key appearance-auto px-2"
-            aria-label={words.label('compose.outline-of-the-plaque')}
+          <Pick
+            label={words.label('compose.outline-of-the-plaque')}
+            hideLabel
+            className="key px-3"
             value={spec.outline}
-            onChange={(e) =>
-              change(asLabel('compose.do-outline-of-the-plaque'), {
-                ...spec,
-                outline: PLAQUE_OUTLINES.find((o) => o === e.target.value)!,
-              })
-            }
-          >
-            {PLAQUE_OUTLINES.map((o) => (
-              <option key={o} value={o}>
-                {words.label(`outline.${o}`)}
-              </option>
-            ))}
-          </select>
+            options={PLAQUE_OUTLINES.map((o) => ({ value: o, name: words.label(`outline.${o}`) }))}
+            onChange={(outline) => change(asLabel('compose.do-outline-of-the-plaque'), { ...spec, outline })}
+          />
           <Choice
             label={words.label('compose.how-it-stands')}
             value={spec.upright ? 'upright' : 'flat'}

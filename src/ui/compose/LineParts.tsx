@@ -5,6 +5,7 @@ import { useState, type ReactNode } from 'react';
 import { METHODS } from '@/core/compose/arrangement';
 import { LINE_FORMS, lineKind, type LineForm } from '@/core/compose/lineKinds';
 import { defaultLine } from '@/core/plan/newProject';
+import { Pick } from '../fields/Pick';
 import { FormIcon } from '../shared/FormIcon';
 import { getStudio, useStudio } from '../useStudio';
 import { openArrangement } from './arrangements';
@@ -110,21 +111,16 @@ export function Method() {
   if (hold === 'glued') return <p className="small pt-1">{words.label('compose.glued-no-wire')}</p>;
   if (hold === 'one stem') return <p className="small pt-1">{words.label('compose.taped-one-stem-on-pick')}</p>;
   return (
-    <select
-      className="key w-full appearance-auto px-2 text-[15px]"
-      aria-label={words.label('compose.how-meets-cake')}
+    <Pick
+      label={words.label('compose.how-meets-cake')}
+      hideLabel
+      className="key w-full justify-between px-3 text-[15px]"
       value={method}
-      onChange={(e) => {
+      options={METHODS.map((m) => ({ value: m, name: words.label(METHOD_WORDS[m]) }))}
+      onChange={(next) => {
         const { arrangementIndex, edit } = getStudio();
-        const next = METHODS.find((m) => m === e.target.value);
-        if (next) edit(asLabel('compose.do-set-2'), (draft) => void (draft.arrangements[arrangementIndex]!.method = next));
+        edit(asLabel('compose.do-set-2'), (draft) => void (draft.arrangements[arrangementIndex]!.method = next));
       }}
-    >
-      {METHODS.map((m) => (
-        <option key={m} value={m}>
-          {words.label(METHOD_WORDS[m])}
-        </option>
-      ))}
-    </select>
+    />
   );
 }

@@ -3,6 +3,7 @@
 import { AlignHorizontalSpaceAround, Copy, FlipHorizontal2, FlipVertical2, Pin, PinOff, Plus, Trash2, X } from 'lucide-react';
 import { bodyOf, allSpecies, speciesById } from '@/core/botany/catalogue';
 import { colourwayOf } from '@/core/botany/species';
+import { Pick } from '../fields/Pick';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { changePieces } from './dragging';
@@ -175,12 +176,14 @@ function Swap({
   const select = 'key appearance-auto px-2 text-[15px]';
   return (
     <div className="mt-2 flex flex-wrap gap-2">
-      <select
+      <Pick
+        label={words.label('compose.species')}
+        hideLabel
         className={select}
-        aria-label={words.label('compose.species')}
         value={species.id}
-        onChange={(e) => {
-          const next = speciesById(e.target.value, catalogue);
+        options={allSpecies(catalogue).map((s) => ({ value: s.id, name: capital(words.species(s.id)[0]) }))}
+        onChange={(id) => {
+          const next = speciesById(id, catalogue);
           edit(asLabel('compose.do-swap-for', { next: words.species(next.id)[0] }), {
             species: next.id,
             stage: next.stages[next.stages.length - 1]!.id,
@@ -188,52 +191,37 @@ function Swap({
             colourway: next.colourways[0]!.id,
           });
         }}
-      >
-        {allSpecies(catalogue).map((s) => (
-          <option key={s.id} value={s.id}>
-            {capital(words.species(s.id)[0])}
-          </option>
-        ))}
-      </select>
+      />
       {species.stages.length > 1 && (
-        <select
+        <Pick
+          label={words.label('compose.stage')}
+          hideLabel
           className={select}
-          aria-label={words.label('compose.stage')}
           value={one.stage}
-          onChange={(e) => edit(asLabel('compose.do-change-stage'), { stage: e.target.value })}
-        >
-          {species.stages.map((s) => (
-            <option key={s.id} value={s.id}>
-              {words.stage(s)}
-            </option>
-          ))}
-        </select>
+          options={species.stages.map((s) => ({ value: s.id, name: words.stage(s) }))}
+          onChange={(stage) => edit(asLabel('compose.do-change-stage'), { stage })}
+        />
       )}
-      <select
+      <Pick
+        label={words.label('compose.size')}
+        hideLabel
         className={select}
-        aria-label={words.label('compose.size')}
         value={one.sizeMm}
-        onChange={(e) => edit(asLabel('compose.do-change-size'), { sizeMm: Number(e.target.value) })}
-      >
-        {[...new Set([...species.sizesMm, one.sizeMm])].map((mm) => (
-          <option key={mm} value={mm}>
-            {words.units.mm(mm)}
-          </option>
-        ))}
-      </select>
+        options={[...new Set([...species.sizesMm, one.sizeMm])].map((mm) => ({ value: mm, name: words.units.mm(mm) }))}
+        onChange={(sizeMm) => edit(asLabel('compose.do-change-size'), { sizeMm })}
+      />
       {species.colourways.length > 1 && (
-        <select
+        <Pick
+          label={words.label('shared.colour')}
+          hideLabel
           className={select}
-          aria-label={words.label('shared.colour')}
           value={colourwayOf(species, one.colourway).id}
-          onChange={(e) => edit(asLabel('compose.do-change-colour'), { colourway: e.target.value })}
-        >
-          {species.colourways.map((w) => (
-            <option key={w.id} value={w.id}>
-              {words.colour({ species: species.id, colourway: w.id })}
-            </option>
-          ))}
-        </select>
+          options={species.colourways.map((w) => ({
+            value: w.id,
+            name: words.colour({ species: species.id, colourway: w.id }),
+          }))}
+          onChange={(colourway) => edit(asLabel('compose.do-change-colour'), { colourway })}
+        />
       )}
     </div>
   );

@@ -1,53 +1,49 @@
 'use client';
 
-import { useRef } from 'react';
+import type { KeyboardEvent } from 'react';
+import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
 import { useWords } from '../speech/useWords';
 import { getStudio, useStudio } from '../useStudio';
 import { nudge, removeChosen } from './moves';
 import type { LiveScene } from './useScene';
 
-/** The line pulled straight: every piece in order along it. Up and down choose, left and right nudge, Shift five times. */
+/** Left and right nudge the chosen pieces, Shift five times; Delete takes them away. All else is the list's. */
+function onKey(e: KeyboardEvent): void {
+  const { selection } = getStudio();
+  if (selection.length === 0) return;
+  if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') nudge(selection, e.key, e.shiftKey);
+  else if (e.key === 'Delete') removeChosen();
+  else return;
+  e.preventDefault();
+  e.stopPropagation();
+}
+
+/** The line pulled straight: every piece in order along it. Up and down choose, with Shift more than one. */
 export function PieceList({ scene }: { scene: LiveScene }) {
   const words = useWords();
   const selection = useStudio((s) => s.selection);
-  const list = useRef<HTMLUListElement>(null);
   const heads = [...scene.heads].sort((a, b) => a.piece.s - b.piece.s);
   const length = scene.line?.lengthMm ?? 0;
-  const choose = (i: number) => {
-    const p = heads[Math.max(0, Math.min(heads.length - 1, i))];
-    if (!p) return;
-    getStudio().select([p.piece.id]);
-    list.current?.querySelector<HTMLElement>(`[data-piece="${p.piece.id}"]`)?.focus();
-  };
   return (
     <div>
       <h1>{words.label('compose.pieces-along', { heads: heads.length, length: words.units.length(length) })}</h1>
-      <ul
-        ref={list}
-        role="listbox"
-        aria-label={words.label('compose.pieces-along-the-line')}
-        aria-multiselectable="true"
-        className="mt-2"
-      >
-        {heads.map((p, i) => {
-          const on = selection.includes(p.piece.id);
-          return (
-            <li
+      <div onKeyDownCapture={onKey}>
+        <ListBox
+          aria-label={words.label('compose.pieces-along-the-line')}
+          className="mt-2"
+          selectionMode="multiple"
+          selectionBehavior="replace"
+          selectedKeys={selection}
+          onSelectionChange={(keys) =>
+            getStudio().select(heads.map((p) => p.piece.id).filter((id) => keys === 'all' || keys.has(id)))
+          }
+        >
+          {heads.map((p) => (
+            <ListBoxItem
               key={p.piece.id}
-              role="option"
-              data-piece={p.piece.id}
-              aria-selected={on}
-              tabIndex={on || (selection.length === 0 && i === 0) ? 0 : -1}
-              className={`flex min-h-[44px] cursor-pointer items-center gap-3 border-t border-[var(--line)] px-2 ${on ? 'rounded-lg bg-[var(--nextwash)]' : ''}`}
-              onClick={() => getStudio().select([p.piece.id])}
-              onKeyDown={(e) => {
-                if (e.key === 'ArrowDown') choose(i + 1);
-                else if (e.key === 'ArrowUp') choose(i - 1);
-                else if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') nudge([p.piece.id], e.key, e.shiftKey);
-                else if (e.key === 'Delete') removeChosen();
-                else return;
-                e.preventDefault();
-              }}
+              id={p.piece.id}
+              textValue={words.piece(p.piece)[0]}
+              className={`flex min-h-[44px] cursor-pointer items-center gap-3 border-t border-[var(--line)] px-2 ${selection.includes(p.piece.id) ? 'rounded-lg bg-[var(--nextwash)]' : ''}`}
             >
               <span className="fig w-16 shrink-0 text-right">{words.units.length(p.piece.s * length)}</span>
               <span className="min-w-0 grow font-semibold">{words.piece(p.piece)[0]}</span>
@@ -61,10 +57,10 @@ export function PieceList({ scene }: { scene: LiveScene }) {
                     })}
               </span>
               <span className="small w-14 shrink-0">{p.piece.pinned ? words.label('compose.pinned') : ''}</span>
-            </li>
-          );
-        })}
-      </ul>
+            </ListBoxItem>
+          ))}
+        </ListBox>
+      </div>
     </div>
   );
 }

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { READING_FIGURES, type Reading, type ReadingFigure, type ReadingId } from '@/core/compose/reading';
 import { asLabel } from '@/core/words/asLabel';
 import type { Words } from '@/core/words/words';
-import { Vial } from '../shared/fields';
+import { Vial } from '../shared/Vial';
 import { getStudio, useStudio } from '../useStudio';
 import { headline, isLevel } from './headline';
 import { currentWords, useWords } from '../speech/useWords';

@@ -3,7 +3,8 @@
 import { Plus, Spline } from 'lucide-react';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import type { Arrangement } from '@/core/compose/arrangement';
-import { missingKinds, type Proposal } from '@/core/compose/composer';
+import { type Proposal } from '@/core/compose/proposal';
+import { missingKinds } from '@/core/compose/missingKinds';
 import type { KindCount } from '@/core/compose/shareOut';
 import { composeRequestOf } from '@/core/plan/composeRequest';
 import { tierRef } from '@/core/cake/cake';

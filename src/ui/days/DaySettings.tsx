@@ -6,7 +6,10 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { wallFromText } from '@/core/days/clock';
 import { usesFormers } from '@/core/plan/daysOf';
 import type { Project } from '@/core/plan/project';
-import { Choice, NumberField } from '../shared/fields';
+import { Pick } from '../fields/Pick';
+import { Choice } from '../fields/Choice';
+import { DayField, MomentField } from '../fields/dates';
+import { NumberField } from '../fields/NumberField';
 import { getStudio, useStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
@@ -113,7 +116,7 @@ function HowLaid({ days, set }: { days: Days; set: Set }) {
         onChange={lay}
       />
       {days.direction === 'early' && (
-        <When
+        <MomentField
           label={words.label('days.begin-no-sooner-than')}
           value={days.beginAt}
           onChange={(v) => set(asLabel('days.do-begin-no-sooner'), { beginAt: v })}
@@ -158,12 +161,12 @@ function Drying({ days, set, plan }: { days: Days; set: Set; plan: DerivedPlan }
           onChange={(v) => set(asLabel('days.do-formers-and-cups'), { formers: v })}
         />
       )}
-      <When
+      <MomentField
         label={words.label('days.cake-baked-covered-firm')}
         value={days.cakeFirmAt}
         onChange={(v) => set(asLabel('days.do-cake-firm'), { cakeFirmAt: v })}
       />
-      <When
+      <MomentField
         label={words.label('days.out-cold-last-time')}
         value={days.lastChillingTo}
         onChange={(v) => set(asLabel('days.do-last-chilling'), { lastChillingTo: v })}
@@ -186,20 +189,18 @@ function DaysOff() {
   const words = useWords();
   const off = useStudio((s) => s.project!.days.daysOff);
   const { edit } = getStudio();
-  const [next, setNext] = useState('');
+  const [next, setNext] = useState<string | null>(null);
   const dayOff = (day: string) => words.units.longDay(wallFromText(`${day}T00:00`));
   return (
     <div className="flex flex-wrap items-end gap-2">
-      <label className="text-[15px] font-semibold">
-        {words.label('days.a-day-off')}
-        <input type="date" className="fld mt-1 block font-normal" value={next} onChange={(e) => setNext(e.target.value)} />
-      </label>
+      <DayField label={words.label('days.a-day-off')} value={next} onChange={setNext} />
       <button
         className="key"
-        disabled={!next || off.includes(next)}
+        disabled={next === null || off.includes(next)}
         onClick={() => {
+          if (next === null) return;
           edit(asLabel('days.do-off', { next: dayOff(next) }), (d) => void (d.days.daysOff = [...d.days.daysOff, next].sort()));
-          setNext('');
+          setNext(null);
         }}
       >
         {words.label('days.nobody-works-then')}
@@ -243,37 +244,16 @@ function Places({ label, value, onChange }: { label: string; value: number | nul
   );
 }
 
-function When({ label, value, onChange }: { label: string; value: string | null; onChange(v: string | null): void }) {
-  return (
-    <label className="text-[15px] font-semibold">
-      {label}
-      <input
-        type="datetime-local"
-        className="fld mt-1 block font-normal"
-        value={value ?? ''}
-        onChange={(e) => onChange(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(e.target.value) ? e.target.value : null)}
-      />
-    </label>
-  );
-}
-
 function Zone() {
   const words = useWords();
   const zone = useStudio((s) => s.project!.days.zone);
   const zones = useMemo(() => (typeof Intl.supportedValuesOf === 'function' ? Intl.supportedValuesOf('timeZone') : []), []);
   return (
-    <label className="text-[15px] font-semibold">
-      {words.label('days.time-zone-kitchen')}
-      <select
-        className="fld mt-1 block font-normal"
-        value={zone ?? ''}
-        onChange={(e) => getStudio().edit(asLabel('days.do-time-zone'), (d) => void (d.days.zone = e.target.value || null))}
-      >
-        <option value="">{words.label('days.its-clock-never-changed')}</option>
-        {zones.map((z) => (
-          <option key={z}>{z}</option>
-        ))}
-      </select>
-    </label>
+    <Pick
+      label={words.label('days.time-zone-kitchen')}
+      value={zone}
+      options={[{ value: null, name: words.label('days.its-clock-never-changed') }, ...zones.map((z) => ({ value: z, name: z }))]}
+      onChange={(z) => getStudio().edit(asLabel('days.do-time-zone'), (d) => void (d.days.zone = z))}
+    />
   );
 }

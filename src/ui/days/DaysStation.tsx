@@ -7,7 +7,7 @@ import { speciesById } from '@/core/botany/catalogue';
 import { dayStart } from '@/core/days/clock';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { dayList } from '@/core/plan/dayList';
-import { Choice } from '../shared/fields';
+import { Choice } from '../fields/Choice';
 import { leavesWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { Calendars } from './Calendars';

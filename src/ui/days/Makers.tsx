@@ -4,6 +4,7 @@ import { SKILLS, type Skill } from '@/core/days/windows';
 import type { Project } from '@/core/plan/project';
 import { asLabel } from '@/core/words/asLabel';
 import type { LabelKey } from '@/core/words/words';
+import { HourField } from '../fields/dates';
 import { useWords } from '../speech/useWords';
 import { getStudio, useStudio } from '../useStudio';
 
@@ -93,14 +94,12 @@ export function HoursRow({ who, hours, onChange }: { who: string; hours: Hours; 
         const h = hours[day] ?? null;
         const name = words.units.weekday(day);
         const time = (end: 'fromMinute' | 'toMinute', which: string) => (
-          <input
-            type="time"
-            className="fld"
-            aria-label={`${who}, ${name}, ${which}`}
+          <HourField
+            label={`${who}, ${name}, ${which}`}
+            hideLabel
             value={toText(h![end])}
-            step={900}
-            onChange={(e) => {
-              const minute = toMinute(e.target.value);
+            onChange={(hour) => {
+              const minute = toMinute(hour);
               if (minute !== null && h) put(day, { ...h, [end]: minute });
             }}
           />

@@ -1,5 +1,6 @@
 'use client';
 
+import { useDrag } from '@use-gesture/react';
 import { useState } from 'react';
 import type { Species } from '@/core/botany/species';
 import { dayStart } from '@/core/days/clock';
@@ -59,22 +60,28 @@ interface RailProps {
 
 const idsOf = (b: Block): string[] => b.tasks.map((t) => t.task.id);
 const nameOf = (b: Block): string => b.tasks.map((t) => currentWords().say(t.task.name)).join('; ');
-/** Nearer than this to where it was taken, a block is only pressed, px. */
-const STILL_PX = 4;
-
 /** A block is drawn to another day by hand, or sent there with the arrows; a press opens it. */
 function useBlockDrag(ROW: number, onTask: (id: string) => void) {
   const words = useWords();
-  const [drag, setDrag] = useState<{ id: string; y0: number; dy: number; day: number } | null>(null);
-  const target = drag ? dayStart(drag.day + Math.round(drag.dy / ROW) * 1440) : null;
-  const drawn = drag && Math.abs(drag.dy) > STILL_PX ? drag : null;
+  const [drag, setDrag] = useState<{ id: string; dy: number; target: number } | null>(null);
   const open = (b: Block) => onTask(b.tasks[0]!.task.id);
+  const byHand = useDrag<PointerEvent>(
+    ({ args, movement: [, dy], last, canceled, tap }) => {
+      const [b] = args as [Block];
+      const from = dayStart(b.from);
+      const target = dayStart(from + Math.round(dy / ROW) * 1440);
+      setDrag(last || tap ? null : { id: b.key, dy, target });
+      if (last && !tap && !canceled && target !== from) moveTo(idsOf(b), target);
+    },
+    { axis: 'y', filterTaps: true, pointer: { keys: false } },
+  );
   const hold = (b: Block) => ({
+    ...byHand(b),
     tabIndex: 0,
     role: 'button',
     'aria-label': `${currentWords().say(b.tasks[0]!.task.name)}, ${words.units.duration(b.to - b.from)}`,
     style: { cursor: 'grab', touchAction: 'none' as const },
-    transform: `translate(0 ${drawn?.id === b.key ? drawn.dy : 0})`,
+    transform: `translate(0 ${drag?.id === b.key ? drag.dy : 0})`,
     onClick: () => open(b),
     onKeyDown: (e: React.KeyboardEvent) => {
       const by = e.key === 'ArrowUp' ? -1440 : e.key === 'ArrowDown' ? 1440 : 0;
@@ -83,18 +90,8 @@ function useBlockDrag(ROW: number, onTask: (id: string) => void) {
       else return;
       e.preventDefault();
     },
-    onPointerDown: (e: React.PointerEvent<SVGGElement>) => {
-      e.currentTarget.setPointerCapture(e.pointerId);
-      setDrag({ id: b.key, y0: e.clientY, dy: 0, day: dayStart(b.from) });
-    },
-    onPointerMove: (e: React.PointerEvent) => setDrag((d) => (d && d.id === b.key ? { ...d, dy: e.clientY - d.y0 } : d)),
-    onPointerUp: () => {
-      setDrag(null);
-      if (target !== null && target !== dayStart(b.from)) moveTo(idsOf(b), target);
-    },
-    onPointerCancel: () => setDrag(null),
   });
-  return { hold, target: drawn ? target : null };
+  return { hold, target: drag?.target ?? null };
 }
 
 /** How a block looks: done or not, chosen or not. */

@@ -4,6 +4,7 @@ import { dayStart, dayText, wallFromText, weekdayOf } from '@/core/days/clock';
 import type { DayRow } from '@/core/plan/dayList';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { whyNotOn } from '@/core/plan/moves';
+import { Pick } from '../fields/Pick';
 import { useStudio } from '../useStudio';
 import { moveTo, setDone, setFree } from './moveTo';
 import { useWords } from '../speech/useWords';
@@ -99,25 +100,18 @@ export function TaskCard({
                 )}
               </span>
               <span className="flex items-center gap-2">
-                <label className="small">
-                  <span className="sr-only">{words.label('days.day-for', { task: words.say(task.name) })}</span>
-                  <select
-                    className="fld"
-                    value={pin?.day ?? ''}
-                    onChange={(e) =>
-                      e.target.value === ''
-                        ? setFree([task.id])
-                        : moveTo([task.id], Date.parse(`${e.target.value}T00:00Z`) / 60_000)
-                    }
-                  >
-                    <option value="">{words.label('days.where-it-fits-best')}</option>
-                    {daysRound(rows, planned.from).map((day) => (
-                      <option key={day} value={dayText(day)}>
-                        {words.units.longDay(day)}
-                      </option>
-                    ))}
-                  </select>
-                </label>
+                <Pick
+                  label={words.label('days.day-for', { task: words.say(task.name) })}
+                  hideLabel
+                  value={pin?.day ?? null}
+                  options={[
+                    { value: null, name: words.label('days.where-it-fits-best') },
+                    ...daysRound(rows, planned.from).map((day) => ({ value: dayText(day), name: words.units.longDay(day) })),
+                  ]}
+                  onChange={(day) =>
+                    day === null ? setFree([task.id]) : moveTo([task.id], Date.parse(`${day}T00:00Z`) / 60_000)
+                  }
+                />
               </span>
             </li>
           );

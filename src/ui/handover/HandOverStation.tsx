@@ -9,7 +9,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 import type { Words } from '@/core/words/words';
 import { wallFromText } from '@/core/days/clock';
-import { Choice } from '../shared/fields';
+import { Choice } from '../fields/Choice';
 import { useSheetWords, useWords } from '../speech/useWords';
 import { getStudio, useStudio } from '../useStudio';
 import { NumberedView, sidesShown } from './NumberedView';

@@ -4,7 +4,7 @@ import { methodById } from '@/core/botany/catalogue';
 import { useState } from 'react';
 import { dryingFactor } from '@/core/days/drying';
 import type { TrayKind } from '@/core/make/tray';
-import { NumberField } from '../shared/fields';
+import { NumberField } from '../fields/NumberField';
 import { useStudio } from '../useStudio';
 import { addNotes } from './addEntry';
 import { useCatalogue } from '../useCatalogue';

@@ -7,7 +7,7 @@ import { careOf } from '@/core/days/tasks';
 import { halfWidthShare, sureOfShare, type Sure } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { Choice } from '../shared/fields';
+import { Choice } from '../fields/Choice';
 import { Portrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';

@@ -6,7 +6,7 @@ import { DROPOUT_MINUTES, dryAt, dryingFactor, sameDryingAir, type Air } from '@
 import { airsOf } from '@/core/log/entries';
 import { READ_EVERY_MINUTES, readBetween, simulatedRoomSensor } from '@/core/log/devices/roomSensor';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { NumberField } from '../shared/fields';
+import { NumberField } from '../fields/NumberField';
 import { useWidth } from '../shared/useWidth';
 import { getStudio, useStudio } from '../useStudio';
 import { addNotes, textNow } from './addEntry';

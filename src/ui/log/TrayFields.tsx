@@ -1,4 +1,4 @@
-import { NumberField } from '../shared/fields';
+import { NumberField } from '../fields/NumberField';
 import { useWords } from '../speech/useWords';
 
 /** What one counts of a tray. */

@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { simulatedScale, type Shown } from '@/core/log/devices/scale';
 import type { TrayKind } from '@/core/make/tray';
-import { NumberField } from '../shared/fields';
+import { NumberField } from '../fields/NumberField';
 import { useStudio } from '../useStudio';
 import { addNotes } from './addEntry';
 import { useWords } from '../speech/useWords';

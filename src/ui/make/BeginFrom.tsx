@@ -1,6 +1,7 @@
 'use client';
 
 import { Plus } from 'lucide-react';
+import { Pick } from '../fields/Pick';
 import { useWords } from '../speech/useWords';
 
 /** Something of one's own begins as a copy: what to copy, and the key that does it. */
@@ -20,16 +21,12 @@ export function BeginFrom({
   const words = useWords();
   return (
     <div className="flex flex-wrap items-end gap-3">
-      <label className="text-[15px] font-semibold">
-        {words.label('make.begin-from')}
-        <select className="fld mt-1 block font-normal" value={value} onChange={(e) => onChange(e.target.value)}>
-          {among.map((x) => (
-            <option key={x.id} value={x.id}>
-              {x.name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Pick
+        label={words.label('make.begin-from')}
+        value={value}
+        options={among.map((x) => ({ value: x.id, name: x.name }))}
+        onChange={onChange}
+      />
       <button className="key" onClick={onCopy}>
         <Plus size={20} /> {label}
       </button>

@@ -3,9 +3,11 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
 import { allowedFor } from '@/core/place/eaten';
-import { FOOD_WORDS, foodOf, PAINT_USES, recipeFor, type Paint } from '@/core/make/mixing';
+import { FOOD_WORDS, foodOf, PAINT_USES, type Paint } from '@/core/make/paints';
+import { recipeFor } from '@/core/make/mixing';
 import { recipeById, scaled, type Supply } from '@/core/make/recipes';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { Pick } from '../fields/Pick';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
@@ -177,30 +179,22 @@ function OnShelf({ paint, keepsake }: { paint: Paint; keepsake: boolean }) {
         maxLength={60}
         onBlur={(e) => e.target.value.trim() && e.target.value !== paint.name && change({ name: e.target.value.trim() })}
       />
-      <select
+      <Pick
+        label={words.label('make.what-is-for', { paint: paint.name })}
+        hideLabel
         className="fld text-[15px]"
-        aria-label={words.label('make.what-is-for', { paint: paint.name })}
         value={paint.use}
-        onChange={(e) => change({ use: PAINT_USES.find((u) => u === e.target.value) ?? paint.use })}
-      >
-        {PAINT_USES.map((u) => (
-          <option key={u} value={u}>
-            {words.label(`use.${u}`)}
-          </option>
-        ))}
-      </select>
-      <select
+        options={PAINT_USES.map((u) => ({ value: u, name: words.label(`use.${u}`) }))}
+        onChange={(use) => change({ use })}
+      />
+      <Pick
+        label={words.label('make.what-label-says', { paint: paint.name })}
+        hideLabel
         className="fld text-[15px]"
-        aria-label={words.label('make.what-label-says', { paint: paint.name })}
         value={paint.food}
-        onChange={(e) => change({ food: FOOD_WORDS.find((f) => f === e.target.value) ?? paint.food })}
-      >
-        {FOOD_WORDS.map((f) => (
-          <option key={f} value={f}>
-            {words.label(`food.${f}`)}
-          </option>
-        ))}
-      </select>
+        options={FOOD_WORDS.map((f) => ({ value: f, name: words.label(`food.${f}`) }))}
+        onChange={(food) => change({ food })}
+      />
       <button
         className="key px-2.5"
         aria-label={words.label('make.take-off-the-shelf', { paint: paint.name })}

@@ -5,6 +5,7 @@ import { stepMinutes, type Method } from '@/core/botany/methods';
 import { careOf } from '@/core/days/tasks';
 import { stageOf, wiredParts, type Species } from '@/core/botany/species';
 import type { TrayKind } from '@/core/make/tray';
+import { Pick } from '../fields/Pick';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
@@ -99,18 +100,14 @@ export function KindCard({ kind }: { kind: TrayKind }) {
       <h1>{words.pieceTitle({ species: species.id, stage: species.stages.at(-1)!.id })}</h1>
       <label className="small flex flex-wrap items-center gap-2">
         {words.label('make.made-by')}
-        <select
+        <Pick
+          label={words.label('make.how-are-made', { plural: words.species(species.id)[1] })}
+          hideLabel
           className="fld text-[15px] text-[var(--ink)]"
-          aria-label={words.label('make.how-are-made', { plural: words.species(species.id)[1] })}
           value={method.id}
-          onChange={(e) => makeBy(species, e.target.value)}
-        >
-          {allMethods(catalogue).map((m) => (
-            <option key={m.id} value={m.id}>
-              {words.method(m.id)}
-            </option>
-          ))}
-        </select>
+          options={allMethods(catalogue).map((m) => ({ value: m.id, name: words.method(m.id) }))}
+          onChange={(id) => makeBy(species, id)}
+        />
         {words.label('make.paste-thick-batches-of', { pasteMm: words.units.mm(species.pasteMm), batch: method.batch })}
       </label>
       <div className="flex items-end gap-6 py-2">

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState, useSyncExternalStore } from 'react';
-import { Choice } from '../shared/fields';
+import { Choice } from '../fields/Choice';
 import { useStudio } from '../useStudio';
 import { PriceBar } from './PriceBar';
 import { Tray } from './Tray';

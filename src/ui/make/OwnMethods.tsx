@@ -4,7 +4,7 @@ import { allMethods, methodById } from '@/core/botany/catalogue';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { OwnMethod } from '@/core/botany/methods';
-import { NumberField } from '../shared/fields';
+import { NumberField } from '../fields/NumberField';
 import { getStudio, useStudio } from '../useStudio';
 import { BeginFrom } from './BeginFrom';
 import { useCatalogue } from '../useCatalogue';

@@ -7,7 +7,8 @@ import type { OwnSpecies as Own } from '@/core/botany/ownSpecies';
 import { ROLES, type Role } from '@/core/botany/species';
 import { asLabel, type Label } from '@/core/words/asLabel';
 import type { LabelKey } from '@/core/words/words';
-import { NumberField } from '../shared/fields';
+import { Pick } from '../fields/Pick';
+import { NumberField } from '../fields/NumberField';
 import { Portrait } from '../shared/Portrait';
 import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
@@ -108,36 +109,18 @@ function RoleAndMethod({ own, change }: Part) {
   const catalogue = useCatalogue();
   return (
     <>
-      <label className="text-[15px] font-semibold">
-        {words.label('make.role')}
-        <select
-          className="fld mt-1 block font-normal"
-          value={own.role}
-          onChange={(e) =>
-            change(asLabel('make.do-role'), (s) => void (s.role = ROLES.find((r) => r === e.target.value) ?? s.role))
-          }
-        >
-          {ROLES.filter((r) => r !== 'bud').map((r) => (
-            <option key={r} value={r}>
-              {words.label(ROLE_NAMES[r])}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label className="text-[15px] font-semibold">
-        {words.label('make.made')}
-        <select
-          className="fld mt-1 block font-normal"
-          value={own.method}
-          onChange={(e) => change(asLabel('make.do-method'), (s) => void (s.method = e.target.value))}
-        >
-          {allMethods(catalogue).map((m) => (
-            <option key={m.id} value={m.id}>
-              {words.method(m.id)}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Pick
+        label={words.label('make.role')}
+        value={own.role}
+        options={ROLES.filter((r) => r !== 'bud').map((r) => ({ value: r, name: words.label(ROLE_NAMES[r]) }))}
+        onChange={(role) => change(asLabel('make.do-role'), (s) => void (s.role = role))}
+      />
+      <Pick
+        label={words.label('make.made')}
+        value={own.method}
+        options={allMethods(catalogue).map((m) => ({ value: m.id, name: words.method(m.id) }))}
+        onChange={(method) => change(asLabel('make.do-method'), (s) => void (s.method = method))}
+      />
     </>
   );
 }

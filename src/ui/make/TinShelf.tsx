@@ -9,6 +9,7 @@ import { TIN_STATES, type TinPiece } from '@/core/compose/tin';
 import type { TrayKind } from '@/core/make/tray';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { useState } from 'react';
+import { Pick } from '../fields/Pick';
 import { ReadIn, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
 import { Portrait } from '../shared/Portrait';
@@ -74,18 +75,14 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
                   {taken > 0 && <span className="block text-[var(--leaf)]">{words.label('make.for-this-job', { taken })}</span>}
                   {promised(t.id) > 0 && words.label('make.for-another', { promised: promised(t.id) })}
                 </span>
-                <select
+                <Pick
+                  label={words.label('make.state-of-of', { name, sizeMm: words.units.mm(t.sizeMm) })}
+                  hideLabel
                   className="fld text-[15px]"
-                  aria-label={words.label('make.state-of-of', { name, sizeMm: words.units.mm(t.sizeMm) })}
                   value={t.state}
-                  onChange={(e) => change(t.id, { state: TIN_STATES.find((s) => s === e.target.value) ?? t.state })}
-                >
-                  {TIN_STATES.map((s) => (
-                    <option key={s} value={s}>
-                      {words.label(`tin.${s}`)}
-                    </option>
-                  ))}
-                </select>
+                  options={TIN_STATES.map((s) => ({ value: s, name: words.label(`tin.${s}`) }))}
+                  onChange={(state) => change(t.id, { state })}
+                />
                 <span className="flex items-center gap-1">
                   <button
                     className="key px-2.5"

@@ -6,7 +6,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { basesOf } from '@/core/make/paste';
 import { takingsFor } from '@/core/make/takings';
 import { freeForJob } from '@/data/tinActions';
-import { NumberField } from '../shared/fields';
+import { NumberField } from '../fields/NumberField';
 import { getStudio, useStudio } from '../useStudio';
 import { KindCard, KindShelf } from './Kinds';
 import { useWords } from '../speech/useWords';

@@ -5,7 +5,9 @@ import { useState } from 'react';
 import { KEEP_OFFCUT_MM } from '@/core/wire/cutList';
 import { offcutsWith, sameOffcut, type Offcut } from '@/core/wire/offcuts';
 import { mmToGauge, soldIn } from '@/core/wire/gauge';
-import { Choice, NumberField } from '../shared/fields';
+import { Pick } from '../fields/Pick';
+import { Choice } from '../fields/Choice';
+import { NumberField } from '../fields/NumberField';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 
@@ -53,20 +55,12 @@ export function WireEnds() {
         })}
       </ul>
       <div className="flex flex-wrap items-end gap-3 border-t border-[var(--line)] pt-3">
-        <label className="text-[15px] font-semibold">
-          {words.label('make.wire')}
-          <select
-            className="fld mt-1 block font-normal"
-            value={next.gauge}
-            onChange={(e) => setNext({ ...next, gauge: Number(e.target.value) })}
-          >
-            {soldIn(system).map((g) => (
-              <option key={g} value={g}>
-                {words.gauge(g)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Pick
+          label={words.label('make.wire')}
+          value={next.gauge}
+          options={soldIn(system).map((g) => ({ value: g, name: words.gauge(g) }))}
+          onChange={(gauge) => setNext({ ...next, gauge })}
+        />
         <NumberField
           label={words.label('make.long')}
           value={next.lengthMm}

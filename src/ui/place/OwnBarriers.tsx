@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import * as v from 'valibot';
 import { ownBarrierSchema, type OwnBarrier } from '@/core/place/ownBarrier';
-import { Choice, NumberField } from '../shared/fields';
+import { Choice } from '../fields/Choice';
+import { NumberField } from '../fields/NumberField';
 import { getStudio, useStudio } from '../useStudio';
 import { refusalOf } from '@/core/boundary/refusal';
 import { useWords } from '../speech/useWords';

@@ -13,7 +13,7 @@ import { tierRef } from '@/core/cake/cake';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { applyMend } from '@/core/plan/mends';
 import { planBench } from '@/workers/clients';
-import { NumberField } from '../shared/fields';
+import { NumberField } from '../fields/NumberField';
 import { useHash } from '../shared/useHash';
 import { getStudio, useStudio } from '../useStudio';
 import { ClockMap } from './ClockMap';

@@ -8,7 +8,8 @@ import { templates } from '@/core/formats/template';
 import { capital } from '@/core/words/capital';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { DrawingView } from '../shared/DrawingView';
-import { NumberField } from '../shared/fields';
+import { Tabs } from '../fields/Tabs';
+import { NumberField } from '../fields/NumberField';
 import { downloadSheets, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
 import { getStudio, useStudio } from '../useStudio';
@@ -39,44 +40,36 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
           }
         />
       </div>
-      <div className="flex flex-wrap items-end gap-3 pb-3">
-        <div className="flex flex-wrap gap-2" role="tablist" aria-label={words.label('place.templates')}>
-          {drawings.map((d, i) => (
-            <button
-              key={d.title}
-              role="tab"
-              aria-selected={d === drawing}
-              className={`key ${d === drawing ? 'on' : ''}`}
-              onClick={() => setShown(i)}
-            >
-              {short(d.title)}
-            </button>
-          ))}
+      <Tabs
+        label={words.label('place.templates')}
+        names={drawings.map((d) => short(d.title))}
+        at={drawings.indexOf(drawing)}
+        onChange={setShown}
+      >
+        <div className="flex flex-wrap items-end gap-3 pb-3">
+          {stackTiers(cake)
+            .filter((t) => drawings.some((d) => d.tierIndex === t.index && d.face === 'side'))
+            .map((t) => (
+              <NumberField
+                key={t.tier.id}
+                label={words.label('place.round-tier', { tier: words.tier(tierRef(cake, t.index))[0] })}
+                value={wrapMm.find((w) => w.tierId === t.tier.id)?.mm ?? Math.round(unrollSide(t.outline).lengthMm)}
+                mm
+                unit=""
+                least={100}
+                most={4000}
+                onChange={(mm) =>
+                  getStudio().edit(asLabel('place.do-measured-round'), (d) => {
+                    d.wrapMm = [...d.wrapMm.filter((w) => w.tierId !== t.tier.id), { tierId: t.tier.id, mm }];
+                  })
+                }
+              />
+            ))}
         </div>
-      </div>
-      <div className="flex flex-wrap items-end gap-3 pb-3">
-        {stackTiers(cake)
-          .filter((t) => drawings.some((d) => d.tierIndex === t.index && d.face === 'side'))
-          .map((t) => (
-            <NumberField
-              key={t.tier.id}
-              label={words.label('place.round-tier', { tier: words.tier(tierRef(cake, t.index))[0] })}
-              value={wrapMm.find((w) => w.tierId === t.tier.id)?.mm ?? Math.round(unrollSide(t.outline).lengthMm)}
-              mm
-              unit=""
-              least={100}
-              most={4000}
-              onChange={(mm) =>
-                getStudio().edit(asLabel('place.do-measured-round'), (d) => {
-                  d.wrapMm = [...d.wrapMm.filter((w) => w.tierId !== t.tier.id), { tierId: t.tier.id, mm }];
-                })
-              }
-            />
-          ))}
-      </div>
-      <div className={drawing.face === 'side' ? '' : 'max-w-[640px]'}>
-        <DrawingView drawing={drawing} label={words.label('place.with-every-point-prick', { short: short(drawing.title) })} />
-      </div>
+        <div className={drawing.face === 'side' ? '' : 'max-w-[640px]'}>
+          <DrawingView drawing={drawing} label={words.label('place.with-every-point-prick', { short: short(drawing.title) })} />
+        </div>
+      </Tabs>
     </section>
   );
 }

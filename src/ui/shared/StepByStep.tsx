@@ -3,6 +3,8 @@
 import { CircleHelp, Timer, Volume2, X } from 'lucide-react';
 import { format } from 'date-fns';
 import { useEffect, useRef, useState, type MouseEvent, type ReactNode, type RefObject } from 'react';
+import { Dialog } from 'react-aria-components/Dialog';
+import { Modal, ModalOverlay } from 'react-aria-components/Modal';
 import type { Step } from '@/core/plan/benchSteps';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
@@ -71,59 +73,60 @@ const logSitting = (kind: string, { steps, minutes }: { steps: number; minutes: 
 
 /** Full screen, one step at a time, large enough for an arm's length: tap anywhere, space, arrow or a pedal goes on. */
 export function StepByStep<S extends Step>({ label, steps, picture, head, finished, logKind, onClose }: StepByStepProps<S>) {
-  const dialog = useRef<HTMLDialogElement>(null);
   const next = useRef<HTMLButtonElement>(null);
   const { at, step, on, back, close, timer } = useSteps(steps, logKind, onClose);
   useScreenOn();
   useEffect(() => {
-    const own = dialog.current!;
-    if (!own.open) own.showModal();
     // not the first key, which starts the timer
     next.current?.focus();
   }, []);
   return (
-    <dialog
-      ref={dialog}
-      aria-label={label}
-      className="m-0 h-dvh max-h-none w-screen max-w-none bg-[var(--bench)] p-0 text-[var(--ink)]"
-      onCancel={(e) => {
-        e.preventDefault();
-        close();
-      }}
-      onClick={(e: MouseEvent) => {
-        // a pedal or the space bar goes on, whatever key was touched before; a keyboard’s own press keeps its place
-        if (!(e.target as HTMLElement).closest('button')) on();
-        else if (e.detail > 0) next.current?.focus();
-      }}
-      onKeyDown={(e) => {
-        const onKey = (e.target as HTMLElement).closest('button') && (e.key === ' ' || e.key === 'Enter');
-        if (onKey || (e.target as HTMLElement).closest('[role=radiogroup]')) return;
-        if (NEXT_KEYS.includes(e.key)) on();
-        else if (BACK_KEYS.includes(e.key)) back();
-        else return;
-        e.preventDefault();
-      }}
+    <ModalOverlay
+      isOpen
+      onOpenChange={(open) => !open && close()}
+      className="fixed inset-0 z-50 h-dvh w-screen bg-[var(--bench)]"
     >
-      <div className="flex h-full flex-col gap-3 p-5">
-        <div className="flex items-center gap-3">
-          {head}
-          <Progress at={at} count={steps.length} />
-          <Tools step={step} timer={timer} onClose={close} />
-        </div>
-        {step ? (
-          <div className="grid min-h-0 grow gap-x-8 gap-y-3 overflow-y-auto lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
-            <div className="relative min-h-[280px]">{picture(step)}</div>
-            <Said key={step.key} step={step} />
+      <Modal className="h-full text-[var(--ink)]">
+        <Dialog aria-label={label} className="h-full outline-none">
+          <div
+            className="h-full"
+            onClick={(e: MouseEvent) => {
+              // a pedal or the space bar goes on, whatever key was touched before; a keyboard’s own press keeps its place
+              if (!(e.target as HTMLElement).closest('button')) on();
+              else if (e.detail > 0) next.current?.focus();
+            }}
+            onKeyDown={(e) => {
+              const onKey = (e.target as HTMLElement).closest('button') && (e.key === ' ' || e.key === 'Enter');
+              if (onKey || (e.target as HTMLElement).closest('[role=radiogroup]')) return;
+              if (NEXT_KEYS.includes(e.key)) on();
+              else if (BACK_KEYS.includes(e.key)) back();
+              else return;
+              e.preventDefault();
+            }}
+          >
+            <div className="flex h-full flex-col gap-3 p-5">
+              <div className="flex items-center gap-3">
+                {head}
+                <Progress at={at} count={steps.length} />
+                <Tools step={step} timer={timer} onClose={close} />
+              </div>
+              {step ? (
+                <div className="grid min-h-0 grow gap-x-8 gap-y-3 overflow-y-auto lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+                  <div className="relative min-h-[280px]">{picture(step)}</div>
+                  <Said key={step.key} step={step} />
+                </div>
+              ) : (
+                <div className="grow pt-16 text-center">
+                  <h1>{finished.title}</h1>
+                  <p className="say pt-2">{finished.words}</p>
+                </div>
+              )}
+              <LargeKeys at={at} count={steps.length} next={next} on={on} back={back} goOn={finished.goOn} onClose={close} />
+            </div>
           </div>
-        ) : (
-          <div className="grow pt-16 text-center">
-            <h1>{finished.title}</h1>
-            <p className="say pt-2">{finished.words}</p>
-          </div>
-        )}
-        <LargeKeys at={at} count={steps.length} next={next} on={on} back={back} goOn={finished.goOn} onClose={close} />
-      </div>
-    </dialog>
+        </Dialog>
+      </Modal>
+    </ModalOverlay>
   );
 }
 

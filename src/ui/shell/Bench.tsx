@@ -7,6 +7,7 @@ import { useEffect, type ReactNode } from 'react';
 import { getStudio, useStudio } from '../useStudio';
 import { leavesWords } from '../shared/words';
 import { DropIn } from './DropIn';
+import { isTyping } from './isTyping';
 import { Stem } from './Stem';
 import { useOffline } from './useOffline';
 import { Sheets } from './Sheets';
@@ -212,8 +213,7 @@ function Newer() {
 function useShortcuts() {
   useEffect(() => {
     const key = (e: KeyboardEvent) => {
-      const typing = e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName);
-      if (typing || !(e.ctrlKey || e.metaKey)) return;
+      if (isTyping(e) || !(e.ctrlKey || e.metaKey)) return;
       const k = e.key.toLowerCase();
       if (k === 'z' && !e.shiftKey) getStudio().undo();
       else if (k === 'y' || (k === 'z' && e.shiftKey)) getStudio().redo();

@@ -1,6 +1,9 @@
 'use client';
 
 import { useEffect, useRef, type ReactNode } from 'react';
+import { Dialog as Sheet } from 'react-aria-components/Dialog';
+import { Heading } from 'react-aria-components/Heading';
+import { Modal, ModalOverlay } from 'react-aria-components/Modal';
 import { useWords } from '../speech/useWords';
 
 /** A sheet over the bench that is closed by its key, by Escape, or by a press beside it. */
@@ -16,28 +19,29 @@ export function Dialog({
   children: ReactNode;
 }) {
   const words = useWords();
-  const dialog = useRef<HTMLDialogElement>(null);
+  const content = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    dialog.current?.showModal();
     // where something is typed, the fingers begin there
-    dialog.current?.querySelector('input')?.focus();
+    content.current?.querySelector('input')?.focus();
   }, []);
   return (
-    <dialog
-      ref={dialog}
-      aria-label={title}
-      className="m-auto max-h-[86dvh] overflow-auto rounded-3xl bg-[var(--bench)] p-6 text-[var(--ink)]"
-      style={{ width: `min(${wide}px, 92vw)` }}
-      onClose={onClose}
-      onClick={(e) => e.target === dialog.current && dialog.current?.close()}
-    >
-      <div className="flex items-center gap-3 pb-2">
-        <h1 className="grow">{title}</h1>
-        <form method="dialog">
-          <button className="key">{words.label('shared.close')}</button>
-        </form>
-      </div>
-      {children}
-    </dialog>
+    <ModalOverlay isOpen isDismissable onOpenChange={(open) => !open && onClose()} className="over">
+      <Modal
+        className="max-h-[86dvh] overflow-auto rounded-3xl bg-[var(--bench)] p-6 text-[var(--ink)]"
+        style={{ width: `min(${wide}px, 92vw)` }}
+      >
+        <Sheet className="outline-none">
+          <div className="flex items-center gap-3 pb-2">
+            <Heading slot="title" level={1} className="grow">
+              {title}
+            </Heading>
+            <button className="key" onClick={onClose}>
+              {words.label('shared.close')}
+            </button>
+          </div>
+          <div ref={content}>{children}</div>
+        </Sheet>
+      </Modal>
+    </ModalOverlay>
   );
 }

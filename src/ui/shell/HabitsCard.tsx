@@ -1,7 +1,7 @@
 'use client';
 
 import type { Habits } from '@/data/habits';
-import { Choice } from '../shared/fields';
+import { Choice } from '../fields/Choice';
 import { getStudio, useStudio } from '../useStudio';
 import { Dialog } from './Dialog';
 import { capital } from '@/core/words/capital';

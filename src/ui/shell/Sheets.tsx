@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useState } from 'react';
 import { getStudio, useStudio } from '../useStudio';
 import type { Sheet } from './commands';
+import { isTyping } from './isTyping';
 import type { StationId } from './stations';
 import { useWords } from '../speech/useWords';
 
@@ -14,9 +15,6 @@ const HabitsCard = dynamic(() => import('./HabitsCard').then((m) => m.HabitsCard
 const HelpCard = dynamic(() => import('./HelpCard').then((m) => m.HelpCard), { ssr: false });
 const KeysHelp = dynamic(() => import('./KeysHelp').then((m) => m.KeysHelp), { ssr: false });
 const Tour = dynamic(() => import('./Tour').then((m) => m.Tour), { ssr: false });
-
-const isTyping = (e: KeyboardEvent): boolean =>
-  e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName);
 
 const KEYS = [
   { sheet: 'commands', name: 'shell.find-a-command', title: 'shell.everything-by-name-ctrl-k', Icon: Search },
@@ -39,7 +37,7 @@ export function Sheets({ here }: { here: StationId | null }) {
     const key = (e: KeyboardEvent) => {
       const command = (e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'k';
       const asked = command ? 'commands' : e.key === 'F1' ? 'help' : e.key === '?' && !isTyping(e) ? 'keys' : null;
-      if (!asked || document.querySelector('dialog[open]')) return;
+      if (!asked || document.querySelector('[role=dialog]')) return;
       e.preventDefault();
       setOpen(asked);
     };

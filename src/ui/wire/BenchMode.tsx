@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { TAPING } from '@/core/days/tasks';
 import type { BenchStep } from '@/core/plan/benchSteps';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { Choice } from '../shared/fields';
+import { Choice } from '../fields/Choice';
 import { StepByStep } from '../shared/StepByStep';
 import { useStudio } from '../useStudio';
 import { SpraySoFar, StepPicture } from './StepPicture';

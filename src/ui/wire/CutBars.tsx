@@ -7,7 +7,7 @@ import { KEEP_OFFCUT_MM, type CutBar, type CutPlan } from '@/core/wire/cutList';
 import { offcutsOf, offcutsWith, type Offcut, type OffcutBar } from '@/core/wire/offcuts';
 import { offcutsThatServe } from '@/core/plan/usedUp';
 import { planBench } from '@/workers/clients';
-import { Choice } from '../shared/fields';
+import { Choice } from '../fields/Choice';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';

@@ -5,6 +5,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { speciesById } from '@/core/botany/catalogue';
 import { FLORIST_GAUGES, FLORIST_MM, soldIn } from '@/core/wire/gauge';
 import type { TrayKind } from '@/core/make/tray';
+import { Pick } from '../fields/Pick';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
@@ -67,25 +68,23 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
               <span className="w-[128px] text-[15px]">
                 <b>{speciesById(kind.species, catalogue).wiring.floorSwg}</b> {words.label('wire.swg-the-trade')}
               </span>
-              <label className="flex items-center gap-2 text-[15px]">
-                <span className="sr-only">{words.label('wire.for-kind', { kind: name })}</span>
-                <select
-                  className="fld text-[15px]"
-                  value={own ?? ''}
-                  onChange={(e) => takeGauge(kind, e.target.value === '' ? null : Number(e.target.value))}
-                >
-                  <option value="">
-                    {own === null
-                      ? words.label('wire.by-the-rule', { taken: taken.map((g) => words.gauge(g)).join(', ') })
-                      : words.label('wire.by-the-rule-2')}
-                  </option>
-                  {soldIn(system).map((g) => (
-                    <option key={g} value={g}>
-                      {words.gauge(g)}
-                    </option>
-                  ))}
-                </select>
-              </label>
+              <Pick
+                label={words.label('wire.for-kind', { kind: name })}
+                hideLabel
+                className="fld text-[15px]"
+                value={own}
+                options={[
+                  {
+                    value: null,
+                    name:
+                      own === null
+                        ? words.label('wire.by-the-rule', { taken: taken.map((g) => words.gauge(g)).join(', ') })
+                        : words.label('wire.by-the-rule-2'),
+                  },
+                  ...soldIn(system).map((g) => ({ value: g, name: words.gauge(g) })),
+                ]}
+                onChange={(gauge) => takeGauge(kind, gauge)}
+              />
               <span
                 className={`min-w-[260px] flex-1 text-[14px] leading-snug ${heaviest.gauge.use > 1 ? 'text-[var(--stop)]' : 'text-[var(--ink2)]'}`}
               >

@@ -3,7 +3,8 @@
 import { ONTO_HEEL, ONTO_STEM, type JointEdit } from '@/core/compose/arrangement';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Joint, Spray } from '@/core/tape/tree';
-import { NumberField } from '../shared/fields';
+import { Pick } from '../fields/Pick';
+import { NumberField } from '../fields/NumberField';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
 import { asLabel, type Label } from '@/core/words/asLabel';
@@ -33,21 +34,15 @@ export function JointCard({ of: arrangementId, spray, sprays, plan, pieceId, onC
     });
   return (
     <fieldset aria-label={words.label('wire.change-a-joint')} className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-2">
-      <label className="text-[15px] font-semibold">
-        {words.label('wire.joint-to-change')}
-        <select
-          className="fld mt-1 block font-normal"
-          value={joint?.pieceId ?? ''}
-          onChange={(e) => onChoose(e.target.value || null)}
-        >
-          <option value="">{words.label('wire.none')}</option>
-          {spray.joints.map((j) => (
-            <option key={j.order} value={j.pieceId}>
-              {j.order}, {name(j.pieceId)}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Pick
+        label={words.label('wire.joint-to-change')}
+        value={joint?.pieceId ?? null}
+        options={[
+          { value: null, name: words.label('wire.none') },
+          ...spray.joints.map((j) => ({ value: j.pieceId, name: `${j.order}, ${name(j.pieceId)}` })),
+        ]}
+        onChange={onChoose}
+      />
       {joint && (
         <Changes
           joint={joint}
@@ -112,24 +107,16 @@ function Changes({ joint, spray, sprays, own, name, change }: ChangesProps) {
         </>
       )}
       <Joins joint={joint} spray={spray} own={own} name={name} change={change} />
-      <label className="text-[15px] font-semibold">
-        {words.label('wire.taped-into')}
-        <select
-          className="fld mt-1 block font-normal"
-          value={own?.spray ?? ''}
-          onChange={(e) =>
-            change(asLabel('wire.do-joint-to-another-spray', { order }), { spray: Number(e.target.value) || null })
-          }
-        >
-          <option value="">{words.label('wire.this-spray-by-rule')}</option>
-          {sprays.map((s, i) => (
-            <option key={s.id} value={i + 1}>
-              {words.label('wire.spray', { i: i + 1 })}
-            </option>
-          ))}
-          <option value={sprays.length + 1}>{words.label('wire.a-new-spray')}</option>
-        </select>
-      </label>
+      <Pick
+        label={words.label('wire.taped-into')}
+        value={own?.spray ?? null}
+        options={[
+          { value: null, name: words.label('wire.this-spray-by-rule') },
+          ...sprays.map((_, i) => ({ value: i + 1, name: words.label('wire.spray', { i: i + 1 }) })),
+          { value: sprays.length + 1, name: words.label('wire.a-new-spray') },
+        ]}
+        onChange={(into) => change(asLabel('wire.do-joint-to-another-spray', { order }), { spray: into })}
+      />
     </>
   );
 }
@@ -139,23 +126,20 @@ function Joins({ joint, spray, own, name, change }: Omit<ChangesProps, 'sprays'>
   const words = useWords();
   const stems = spray.joints.filter((j) => j.arm === joint.arm && j.arm !== 'heel' && j.onto === null && j !== joint);
   return (
-    <label className="text-[15px] font-semibold">
-      {words.label('wire.it-joins')}
-      <select
-        className="fld mt-1 block font-normal"
-        value={own?.onto ?? ''}
-        onChange={(e) => change(asLabel('wire.do-joint-elsewhere', { order: joint.order }), { onto: e.target.value || null })}
-      >
-        <option value="">{words.label('wire.as-rule-has', { joins: joinsWords(joint, name) })}</option>
-        <option value={ONTO_STEM}>{words.label('wire.the-main-stem')}</option>
-        <option value={ONTO_HEEL}>{words.label('wire.the-heel-at-pick')}</option>
-        {stems.map((j) => (
-          <option key={j.order} value={j.pieceId}>
-            {words.label('wire.the-stem-of', { order: j.order, name: name(j.pieceId) })}
-          </option>
-        ))}
-      </select>
-    </label>
+    <Pick
+      label={words.label('wire.it-joins')}
+      value={own?.onto ?? null}
+      options={[
+        { value: null, name: words.label('wire.as-rule-has', { joins: joinsWords(joint, name) }) },
+        { value: ONTO_STEM, name: words.label('wire.the-main-stem') },
+        { value: ONTO_HEEL, name: words.label('wire.the-heel-at-pick') },
+        ...stems.map((j) => ({
+          value: j.pieceId,
+          name: words.label('wire.the-stem-of', { order: j.order, name: name(j.pieceId) }),
+        })),
+      ]}
+      onChange={(onto) => change(asLabel('wire.do-joint-elsewhere', { order: joint.order }), { onto })}
+    />
   );
 }
 

@@ -6,7 +6,8 @@ import type { Entry } from '@/core/place/entry';
 import type { Joint, Spray } from '@/core/tape/tree';
 import { clamp } from '@/core/geometry/numbers';
 import { Minus, Plus } from 'lucide-react';
-import { useRef, useState, type PointerEvent } from 'react';
+import { useDrag } from '@use-gesture/react';
+import { useState } from 'react';
 import { drawingSvg } from '@/core/formats/drawing';
 import { rowDrawings, sprayDrawing } from '@/core/formats/sprayDrawing';
 import { downloadSheets, WriteOut } from '../shared/files';
@@ -316,39 +317,29 @@ function JointMark({
   );
 }
 
+/** So far a joint may be shifted from where the rule has it, mm. */
+const MOST_SHIFT_MM = 60;
+
 /** A joint is pulled along its stem; the rest of the tree follows while the hand moves, and it is one step when it lets go. */
 function usePull(of: string, joint: Joint, mmPerUnit: number | null) {
-  const from = useRef<{ x: number; mm: number; mmPerPx: number } | null>(null);
-  if (mmPerUnit === null) return {};
-  const { preview, settle, giveUp } = getStudio();
-  const end = (e: PointerEvent<SVGGElement>, keep: boolean) => {
-    if (!from.current) return;
-    const moved = Math.abs(e.clientX - from.current.x) > 3;
-    from.current = null;
-    if (keep && moved) settle(asLabel('wire.do-joint-moved-along', { order: joint.order }));
-    else giveUp();
-  };
-  return {
-    style: { cursor: 'ew-resize', touchAction: 'none' as const },
-    onPointerDown: (e: PointerEvent<SVGGElement>) => {
-      const matrix = e.currentTarget.ownerSVGElement?.getScreenCTM();
-      const before = getStudio()
-        .project!.arrangements.find((a) => a.id === of)
-        ?.joints.find((j) => j.pieceId === joint.pieceId);
-      if (!matrix) return;
-      e.currentTarget.setPointerCapture(e.pointerId);
-      from.current = { x: e.clientX, mm: before?.shiftMm ?? 0, mmPerPx: mmPerUnit / matrix.a };
+  const bind = useDrag<PointerEvent>(
+    ({ event, movement: [x], memo, last, canceled, tap, first }) => {
+      const { preview, settle, giveUp, project } = getStudio();
+      const own = project!.arrangements.find((a) => a.id === of)?.joints.find((j) => j.pieceId === joint.pieceId);
+      const matrix = (event.currentTarget as SVGGElement | null)?.ownerSVGElement?.getScreenCTM();
+      const start: { mm: number; mmPerPx: number } = first || !memo ? { mm: own?.shiftMm ?? 0, mmPerPx: (mmPerUnit ?? 0) / (matrix?.a ?? 1) } : memo; // prettier-ignore
+      if (canceled || (last && tap)) giveUp();
+      else if (last) settle(asLabel('wire.do-joint-moved-along', { order: joint.order }));
+      else {
+        const shiftMm = Math.round(clamp(start.mm + x * start.mmPerPx, -MOST_SHIFT_MM, MOST_SHIFT_MM));
+        preview((d) => {
+          const a = d.arrangements.find((one) => one.id === of);
+          if (a) a.joints = wishJoint(a.joints, joint.pieceId, { shiftMm });
+        });
+      }
+      return start;
     },
-    onPointerMove: (e: PointerEvent<SVGGElement>) => {
-      if (!from.current || Math.abs(e.clientX - from.current.x) <= 3) return;
-      const { x, mm, mmPerPx } = from.current;
-      const shiftMm = Math.round(clamp(mm + (e.clientX - x) * mmPerPx, -60, 60));
-      preview((d) => {
-        const a = d.arrangements.find((one) => one.id === of);
-        if (a) a.joints = wishJoint(a.joints, joint.pieceId, { shiftMm });
-      });
-    },
-    onPointerUp: (e: PointerEvent<SVGGElement>) => end(e, true),
-    onPointerCancel: (e: PointerEvent<SVGGElement>) => end(e, false),
-  };
+    { axis: 'x', filterTaps: true, enabled: mmPerUnit !== null, pointer: { keys: false } },
+  );
+  return mmPerUnit === null ? {} : { ...bind(), style: { cursor: 'ew-resize', touchAction: 'none' as const } };
 }

@@ -1,12 +1,13 @@
 'use client';
 
 import { Hand, Sprout } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import { benchSteps } from '@/core/plan/benchSteps';
 import { useHash } from '../shared/useHash';
+import { Tabs } from '../fields/Tabs';
 import { useStudio } from '../useStudio';
-import { BenchMode } from './BenchMode';
 import { CutBars } from './CutBars';
 import { GaugeTable } from './GaugeTable';
 import { SprayDiagram } from './SprayDiagram';
@@ -14,6 +15,8 @@ import { StemStrip } from './StemStrip';
 import { TapeList } from './TapeList';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
+
+const BenchMode = dynamic(() => import('./BenchMode').then((m) => m.BenchMode), { ssr: false });
 
 /** Which wire, which joint, in which order: the sprays or the single stems above, the lengths to cut below. */
 export function WireStation() {
@@ -43,32 +46,22 @@ export function WireStation() {
   return (
     <div className="flex flex-col gap-5 px-6 pb-6">
       <section aria-label={chosen ? words.label('wire.branching-diagram') : words.label('wire.stems')}>
-        <div className="flex flex-wrap items-start justify-end gap-3 pb-1 pt-1">
-          {sprays.length > 1 && (
-            <div
-              className="flex min-w-0 basis-full flex-wrap gap-2 lg:flex-1 lg:basis-0"
-              role="tablist"
-              aria-label={words.label('wire.sprays')}
-            >
-              {sprays.map((s, i) => (
-                <button
-                  key={s.id}
-                  role="tab"
-                  aria-selected={s === chosen}
-                  className={`key ${s === chosen ? 'on' : ''}`}
-                  onClick={() => setSpray(i)}
-                >
-                  {words.label('wire.spray-pieces', { pieceIds: s.pieceIds.length, i: i + 1 })}
-                </button>
-              ))}
-            </div>
-          )}
-          <OneAlone />
-          <button className="key" onClick={() => setAtBench(true)}>
-            <Hand size={20} /> {words.label('shared.at-bench-step-by-step')}
-          </button>
-        </div>
-        {chosen ? <SprayDiagram spray={chosen} plan={plan} /> : <StemStrip plan={plan} />}
+        <Tabs
+          label={words.label('wire.sprays')}
+          names={sprays.map((s, i) => words.label('wire.spray-pieces', { pieceIds: s.pieceIds.length, i: i + 1 }))}
+          at={chosen ? sprays.indexOf(chosen) : 0}
+          onChange={setSpray}
+          beside={
+            <>
+              <OneAlone />
+              <button className="key" onClick={() => setAtBench(true)}>
+                <Hand size={20} /> {words.label('shared.at-bench-step-by-step')}
+              </button>
+            </>
+          }
+        >
+          {chosen ? <SprayDiagram spray={chosen} plan={plan} /> : <StemStrip plan={plan} />}
+        </Tabs>
       </section>
       <CutBars plan={plan} />
       <TapeList tape={plan.tape} />

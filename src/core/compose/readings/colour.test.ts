@@ -2,7 +2,7 @@ import { SHIPPED } from '../../botany/catalogue';
 import { cakeOf, proposalFor } from '../../testing/samples';
 import type { Arrangement, Piece } from '../arrangement';
 import type { PlacedPiece } from '../placement';
-import { readBalance } from '../reading';
+import { readBalance } from '../readBalance';
 import { buildScene } from '../scene';
 import { colourGroups, contiguity } from './colour';
 

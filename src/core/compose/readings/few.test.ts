@@ -3,7 +3,8 @@ import { cakeOf } from '../../testing/samples';
 import { defaultLine, newArrangement } from '../../plan/newProject';
 import type { Piece } from '../arrangement';
 import type { LineForm } from '../lineKinds';
-import { readBalance, type Reading, type ReadingId } from '../reading';
+import { readBalance } from '../readBalance';
+import { type Reading, type ReadingId } from '../reading';
 import { buildScene } from '../scene';
 import { Measures } from '../measures';
 

@@ -1,0 +1,37 @@
+'use client';
+
+import { ToggleButton } from 'react-aria-components/ToggleButton';
+import { ToggleButtonGroup } from 'react-aria-components/ToggleButtonGroup';
+
+/** Two or three ways, one chosen. Arrow keys move between them, a press chooses. */
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: readonly { value: T; name: string }[];
+  onChange(value: T): void;
+}) {
+  return (
+    <ToggleButtonGroup
+      className="two"
+      aria-label={label}
+      selectionMode="single"
+      disallowEmptySelection
+      selectedKeys={[value]}
+      onSelectionChange={([key]) => {
+        const chosen = options.find((o) => o.value === key);
+        if (chosen) onChange(chosen.value);
+      }}
+    >
+      {options.map((o) => (
+        <ToggleButton key={o.value} id={o.value}>
+          {o.name}
+        </ToggleButton>
+      ))}
+    </ToggleButtonGroup>
+  );
+}
