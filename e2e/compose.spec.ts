@@ -149,8 +149,8 @@ test('the list by keyboard alone: choose, nudge, take away', async ({ page }) =>
   await page.getByRole('button', { name: label('shell.list') }).focus();
   await page.keyboard.press('Enter');
   const list = page.getByRole('listbox', { name: label('compose.pieces-along-the-line') });
-  const count = await list.getByRole('option').count();
   await list.getByRole('option').first().focus();
+  const count = await list.getByRole('option').count();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowDown');
   const chosen = list.getByRole('option', { selected: true });

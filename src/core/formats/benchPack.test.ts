@@ -7,6 +7,7 @@ import wreath from '../demo/demo-midwinter-wreath.ofrenda.json';
 import { derivePlan } from '../plan/derivePlan';
 import { newProject } from '../plan/newProject';
 import { checkProject, type Project } from '../plan/project';
+import { PAPER_FONTS } from '../testing/paperFonts';
 import { benchPackPdf } from './benchPackPdf';
 import { handOverSheets } from './handOverSheets';
 import { CHECK_BAR_MM } from './drawing';
@@ -32,7 +33,13 @@ function readBack(pdf: Uint8Array): Read {
 async function packOf(project: Project) {
   const plan = derivePlan(project);
   const sheets = Object.values(handOverSheets(plan.handOver, { name: project.name, when: 'Saturday', copies: 1 }, ENGLISH));
-  const pdf = await benchPackPdf(project, plan, { leaves: 'Saturday, 9.30', printed: '1 June 2027', sheets, pictures: [] });
+  const pdf = await benchPackPdf(project, plan, {
+    leaves: 'Saturday, 9.30',
+    printed: '1 June 2027',
+    sheets,
+    pictures: [],
+    fonts: PAPER_FONTS,
+  });
   return { plan, read: readBack(pdf) };
 }
 

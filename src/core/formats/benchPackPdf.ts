@@ -1,23 +1,21 @@
-import { PDFDocument, type PDFFont, type PDFPage } from 'pdf-lib';
 import { benchSteps, type Step } from '../plan/benchSteps';
+import { catalogueOf } from '../plan/catalogueOf';
 import { dayList } from '../plan/dayList';
 import type { DerivedPlan } from '../plan/derivePlan';
 import { placeSteps } from '../plan/placeSteps';
 import type { Project } from '../plan/project';
 import type { CutBar } from '../wire/cutList';
-import { addBookmarks, type Bookmark } from './bookmarks';
-import { handOverPdf, type NumberedPicture } from './handOverPdf';
+import { capital } from '../words/capital';
+import { ENGLISH } from '../words/english';
+import type { Words } from '../words/words';
+import { addHandOver, type NumberedPicture } from './handOverPdf';
 import type { HandOverSheet } from './handOverSheets';
-import { Column, FAINT, INK, MARGIN, mm } from './pdfColumn';
-import { printable, standardFonts, type Fonts } from './fonts';
-import { PAPERS, sheetsPdf } from './sheets';
+import { FAINT, INK, mm, Paper, PAPERS, type PaperFonts } from './paper';
+import { Column, MARGIN, MARGIN_MM } from './pdfColumn';
+import { addSheets } from './sheets';
 import { rowDrawings } from './sprayDrawing';
 import { templates } from './template';
-import { weekPdf } from './weekPdf';
-import { ENGLISH } from '../words/english';
-import { capital } from '../words/capital';
-import type { Words } from '../words/words';
-import { catalogueOf } from '../plan/catalogueOf';
+import { addWeek } from './weekPdf';
 
 /** What the pack is printed with beside the job and its plan. */
 export interface PackNotes {
@@ -27,12 +25,20 @@ export interface PackNotes {
   printed: string;
   sheets: readonly HandOverSheet[];
   pictures: readonly NumberedPicture[];
+  fonts: PaperFonts;
+}
+
+/** A part of the pack by its title, what writes it, and whether there is any of it. */
+interface Part {
+  title: string;
+  any: boolean;
+  write(paper: Paper): void;
 }
 
 /**
- * Everything that lies on the bench as one PDF (1.7): what is in it, the tray, the wire to cut, steps and diagrams, putting it on
- * the cake, paper to prick through at true size, the days, the hand-over; with a bookmark for each. Every page says job, day and
- * page of pages. A plan that says stop says so on the first page, before all else.
+ * Everything that lies on the bench as one PDF (1.7, tagged): what is in it, the tray, the wire to cut, steps and diagrams, putting
+ * it on the cake, paper to prick through at true size, the days, the hand-over; with a bookmark for each. Every page says job, day
+ * and page of pages. A plan that says stop says so on the first page, before all else.
  */
 export async function benchPackPdf(
   project: Project,
@@ -40,93 +46,92 @@ export async function benchPackPdf(
   notes: PackNotes,
   words: Words = ENGLISH,
 ): Promise<Uint8Array> {
-  const pdf = await PDFDocument.create();
-  const fonts = await standardFonts(pdf);
+  const { name } = project;
+  const paper = new Paper(`${name}: ${words.label('pack.title')}`, notes.fonts, words.messages.locale);
+  const first = columnOn(paper, project);
+  paper.bookmark(words.label('pack.contents'));
+  const begun: { title: string; page: number }[] = [];
+  for (const { title, write } of partsOf(project, plan, notes, words)) {
+    const page = paper.pages;
+    write(paper);
+    paper.turnTo(page);
+    paper.bookmark(title);
+    begun.push({ title, page });
+  }
+  contents(first, { project, plan, leaves: notes.leaves, begun }, words);
+  paper.onEveryPage(
+    () => 7,
+    MARGIN_MM,
+    (page, pages) => `${name}, ${notes.printed}, ${words.label('pack.page', { page, pages })}`,
+  );
+  return paper.bytes();
+}
+
+/** A new page, and the column of it. */
+function columnOn(paper: Paper, { brief }: Project): Column {
+  const [wide, high] = PAPERS[brief.paper];
+  const addPage = () => paper.addPage(wide, high, MARGIN_MM);
+  addPage();
+  return new Column(paper, addPage, MARGIN, mm(wide) - 2 * MARGIN);
+}
+
+/** What the job has of all that may lie on the bench, in the order of the work. */
+function partsOf(project: Project, plan: DerivedPlan, notes: PackNotes, words: Words): Part[] {
   const { name, brief } = project;
-  pdf.setTitle(`${name}: ${words.label('pack.title')}`);
-  pdf.setProducer('Ofrenda');
-  pdf.setCreationDate(new Date(0));
-  pdf.setModificationDate(new Date(0));
-  const [w, h] = PAPERS[brief.paper].map(mm) as [number, number];
-  const bookmarks: Bookmark[] = [];
-  const mark = (title: string) => bookmarks.push({ title, page: pdf.getPageCount() });
-  const written = (title: string, write: (column: Column) => void) => {
-    mark(title);
-    const next = () => pdf.addPage([w, h]);
-    const column = new Column(next(), next, fonts, MARGIN, w - 2 * MARGIN, h - MARGIN);
-    column.words(title, 22, fonts.bold);
-    write(column);
-  };
-  const joined = async (title: string, bytes: Uint8Array) => {
-    const other = await PDFDocument.load(bytes);
-    mark(title);
-    for (const page of await pdf.copyPages(other, other.getPageIndices())) pdf.addPage(page);
-  };
-  const first = pdf.addPage([w, h]);
-  bookmarks.push({ title: words.label('pack.contents'), page: 0 });
-  written(words.label('pack.tray'), (c) => tray(c, plan, words));
-  if (plan.cuts.length) written(words.label('pack.wire'), (c) => wire(c, plan, project, fonts, words));
+  const written = (title: string, any: boolean, write: (column: Column, paper: Paper) => void): Part => ({
+    title,
+    any,
+    write: (paper) => {
+      const column = columnOn(paper, project);
+      column.title(title);
+      write(column, paper);
+    },
+  });
   const steps = benchSteps(plan, brief.finish, catalogueOf(project));
-  if (steps.length) written(words.label('pack.taping'), (c) => stepByStep(c, steps, fonts, words));
-  const drawings = plan.arrangements.flatMap(({ id, sprays }) =>
+  const placing = placeSteps(plan, project);
+  const days = dayList(plan, brief.leavesAt);
+  const diagrams = plan.arrangements.flatMap(({ id, sprays }) =>
     sprays.flatMap((s, i) =>
       rowDrawings(s, { ...plan, words }, id, words.label('pack.spray', { job: name, spray: i + 1, sprays: sprays.length })),
     ),
   );
-  if (drawings.length) await joined(words.label('pack.diagrams'), await sheetsPdf(drawings, brief.paper, words));
-  const placing = placeSteps(plan, project);
-  if (placing.length) written(words.label('pack.placing'), (c) => stepByStep(c, placing, fonts, words));
-  const paper = templates(project.cake, plan.entries, name, words, project.wrapMm);
-  if (paper.length) await joined(words.label('pack.paper'), await sheetsPdf(paper, brief.paper, words));
-  const days = dayList(plan, brief.leavesAt);
-  const makers = project.days.makers.map((m) => m.name);
-  if (days.length)
-    await joined(
-      words.label('pack.days'),
-      await weekPdf(days, { name, leaves: notes.leaves, makers }, brief.paper, false, words),
-    );
-  if (notes.sheets.length)
-    await joined(
-      words.label('pack.hand-over'),
-      await handOverPdf(notes.sheets, notes.pictures, brief.paper, `${name}, ${words.label('pack.hand-over')}`, false),
-    );
-  contents(
-    new Column(first, () => pdf.addPage([w, h]), fonts, MARGIN, w - 2 * MARGIN, h - MARGIN),
-    project,
-    plan,
-    notes,
-    bookmarks,
-    words,
-  );
-  addBookmarks(pdf, bookmarks);
-  const pages = pdf.getPages();
-  pages.forEach((page, i) =>
-    head(page, fonts, `${name}, ${notes.printed}, ${words.label('pack.page', { page: i + 1, pages: pages.length })}`),
-  );
-  return pdf.save();
+  const pricked = templates(project.cake, plan.entries, name, words, project.wrapMm);
+  const job = { name, leaves: notes.leaves, makers: project.days.makers.map((m) => m.name) };
+  const parts: Part[] = [
+    written(words.label('pack.tray'), true, (c) => tray(c, plan, words)),
+    written(words.label('pack.wire'), plan.cuts.length > 0, (c, paper) => wire(c, paper, { plan, project }, words)),
+    written(words.label('pack.taping'), steps.length > 0, (c) => stepByStep(c, steps, words)),
+    {
+      title: words.label('pack.diagrams'),
+      any: diagrams.length > 0,
+      write: (paper) => addSheets(paper, diagrams, brief.paper, words),
+    },
+    written(words.label('pack.placing'), placing.length > 0, (c) => stepByStep(c, placing, words)),
+    {
+      title: words.label('pack.paper'),
+      any: pricked.length > 0,
+      write: (paper) => addSheets(paper, pricked, brief.paper, words),
+    },
+    { title: words.label('pack.days'), any: days.length > 0, write: (paper) => addWeek(paper, days, job, brief.paper, words) },
+    {
+      title: words.label('pack.hand-over'),
+      any: notes.sheets.length > 0,
+      write: (paper) => addHandOver(paper, notes.sheets, notes.pictures, brief.paper),
+    },
+  ];
+  return parts.filter((p) => p.any);
 }
 
-/** At the upper edge, over what any of the parts draws. */
-function head(page: PDFPage, fonts: Fonts, words: string): void {
-  page.drawText(printable(fonts.plain, words), {
-    x: MARGIN,
-    y: page.getHeight() - mm(7),
-    size: 8.5,
-    font: fonts.plain,
-    color: FAINT,
-  });
+interface Contents {
+  project: Project;
+  plan: DerivedPlan;
+  leaves: string;
+  begun: readonly { title: string; page: number }[];
 }
 
-function contents(
-  c: Column,
-  project: Project,
-  plan: DerivedPlan,
-  notes: PackNotes,
-  bookmarks: readonly Bookmark[],
-  words: Words,
-): void {
-  c.words(project.name, 26, c.bold);
-  c.words(notes.leaves, 12);
+function contents(c: Column, { project, plan, leaves, begun }: Contents, words: Words): void {
+  c.words(project.name, 26, 'bold', 'H1');
+  c.words(leaves, 12);
   const stops = plan.warnings.filter((x) => x.level === 'stop');
   c.heading(words.label(stops.length ? 'pack.stopped' : 'pack.go'));
   if (stops.length === 0) c.words(words.label('pack.go-why'), 10.5);
@@ -135,7 +140,7 @@ function contents(
     c.words(`${where ? `${what}, ${where}` : what}: ${why} ${remedy}`, 10.5);
   }
   c.heading(words.label('pack.list'));
-  for (const { title, page } of bookmarks.slice(1)) c.words(words.label('pack.entry', { title, page: page + 1 }), 12);
+  for (const { title, page } of begun) c.words(words.label('pack.entry', { title, page: page + 1 }), 12);
 }
 
 function tray(c: Column, plan: DerivedPlan, words: Words): void {
@@ -159,8 +164,9 @@ const BAR_TALL = 13;
 const TIMES_WIDE = 34;
 
 /** Every length of wire as a bar, its cuts to scale. */
-function wire(c: Column, plan: DerivedPlan, project: Project, fonts: Fonts, words: Words): void {
+function wire(c: Column, paper: Paper, { plan, project }: { plan: DerivedPlan; project: Project }, words: Words): void {
   const { stockMm } = project.brief;
+  const scale = (c.width - TIMES_WIDE) / stockMm;
   c.words(words.label('pack.lengths', { stock: words.units.length(stockMm) }), 10.5);
   for (const cut of plan.cuts) {
     const colour = words.messages.names.wireColours[cut.colour];
@@ -171,9 +177,10 @@ function wire(c: Column, plan: DerivedPlan, project: Project, fonts: Fonts, word
       c.words(words.label('pack.from-end', { length: words.units.length(o.lengthMm), cuts }), 10);
     }
     for (const { bar, times } of alike(cut.least.bars)) {
-      c.block(BAR_TALL + 5, (page, x, top) => {
-        page.drawText(`${times} ×`, { x, y: top - BAR_TALL + 3, size: 10, font: fonts.bold, color: INK });
-        drawBar(page, bar, { x: x + TIMES_WIDE, y: top - BAR_TALL, scale: (c.width - TIMES_WIDE) / stockMm }, fonts.plain, words);
+      const told = `${times} × ${bar.cutsMm.map((long) => words.units.figure(long)).join(', ')}`;
+      c.figure(BAR_TALL + 5, told, (x, top) => {
+        paper.line(`${times} ×`, { x, y: top + BAR_TALL - 3, size: 10, weight: 'bold' });
+        drawBar(paper, bar, { x: x + TIMES_WIDE, top, scale }, words);
       });
     }
   }
@@ -190,21 +197,24 @@ function alike(bars: readonly CutBar[]): { bar: CutBar; times: number }[] {
   return [...groups.values()];
 }
 
-function drawBar(page: PDFPage, bar: CutBar, at: { x: number; y: number; scale: number }, font: PDFFont, { units }: Words): void {
+function drawBar(paper: Paper, bar: CutBar, at: { x: number; top: number; scale: number }, { units }: Words): void {
   let x = at.x;
   for (const [i, long] of [...bar.cutsMm, bar.leftMm].entries()) {
     const left = i === bar.cutsMm.length;
-    const color = left ? FAINT : INK;
+    const colour = left ? FAINT : INK;
     const width = long * at.scale;
-    page.drawRectangle({ x, y: at.y, width, height: BAR_TALL, borderWidth: left ? 0.3 : 0.8, borderColor: color });
-    const figure = printable(font, units.figure(long));
-    const wide = font.widthOfTextAtSize(figure, 8);
-    if (wide + 2 < width) page.drawText(figure, { x: x + (width - wide) / 2, y: at.y + 3.5, size: 8, font, color });
+    paper.doc
+      .lineWidth(left ? 0.3 : 0.8)
+      .rect(x, at.top, width, BAR_TALL)
+      .stroke(colour);
+    const figure = units.figure(long);
+    const wide = paper.widthOf(figure, 8);
+    if (wide + 2 < width) paper.line(figure, { x: x + (width - wide) / 2, y: at.top + BAR_TALL - 3.5, size: 8, colour });
     x += width;
   }
 }
 
-function stepByStep(c: Column, steps: readonly Step[], fonts: Fonts, words: Words): void {
+function stepByStep(c: Column, steps: readonly Step[], words: Words): void {
   let group = '';
   for (const [i, step] of steps.entries()) {
     if (step.where.code !== group) c.heading('');
@@ -215,7 +225,7 @@ function stepByStep(c: Column, steps: readonly Step[], fonts: Fonts, words: Word
       .map((f) => words.figure(f))
       .map((f) => `${f.figure}${/^\d/.test(f.words) ? ',' : ''} ${f.words}`)
       .join('; ');
-    if (figures) c.words(figures, 9.5, fonts.bold);
+    if (figures) c.words(figures, 9.5, 'bold');
     for (const how of step.how) c.words(words.say(how), 9.5);
   }
 }

@@ -8,6 +8,7 @@ import { ALLERGENS, ALLERGENS_EU_MORE, ALLERGENS_US, fitsCylinder } from '../pla
 import { newProject } from '../plan/newProject';
 import type { Project } from '../plan/project';
 import { cakeOf, proposalFor, randomProject } from '../testing/samples';
+import { PAPER_FONTS } from '../testing/paperFonts';
 import { handOverPdf } from './handOverPdf';
 import { MESSAGES as EN } from '../words/en';
 import { MESSAGES as ES } from '../words/es';
@@ -123,7 +124,7 @@ test('as a PDF, read back by another reader: both sheets, every number with its 
   const plan = derivePlan({ ...project, arrangements: [{ ...project.arrangements[0]!, method: 'stem by stem' }] });
   const { cutter, client } = handOverSheets(plan.handOver, { name: 'Job ñ', when: 'Saturday', copies: 1 }, SPOKEN.es);
   const file = join(mkdtempSync(join(tmpdir(), 'handover-')), 'handover.pdf');
-  writeFileSync(file, await handOverPdf([cutter, client], [], 'A4', 'Job ñ'));
+  writeFileSync(file, await handOverPdf([cutter, client], [], { name: 'Job ñ', size: 'A4' }, PAPER_FONTS));
   const { pages } = JSON.parse(
     execFileSync(process.execPath, [join(__dirname, '..', 'testing', 'readPdf.mjs'), file], {
       encoding: 'utf8',

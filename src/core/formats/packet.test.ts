@@ -8,6 +8,7 @@ import type { LogEntry } from '../log/entries';
 import { SKILLS } from '../days/windows';
 import { derivePlan } from '../plan/derivePlan';
 import { checkProject, type Project } from '../plan/project';
+import { PAPER_FONTS } from '../testing/paperFonts';
 import { boxLabels, simulatedLabelPrinter } from './labelsPdf';
 import { doubtsOf, mergePacket, packetFor, readPacket, writePacket, type Packet } from './packetFile';
 import { ENGLISH } from '../words/english';
@@ -124,7 +125,7 @@ describe('taking packets back', () => {
 test('labels of boxes: a page of 62 × 29 mm for each kind, read back by another reader', async () => {
   const labels = boxLabels(PLAN.tray, { name: JOB.name, leavesAt: JOB.brief.leavesAt }, ENGLISH);
   const file = join(mkdtempSync(join(tmpdir(), 'labels-')), 'labels.pdf');
-  writeFileSync(file, await simulatedLabelPrinter.print(labels));
+  writeFileSync(file, await simulatedLabelPrinter(PAPER_FONTS, 'en').print(labels));
   const { pages } = JSON.parse(execFileSync('node', ['src/core/testing/readPdf.mjs', file], { encoding: 'utf8' })) as {
     pages: { widthMm: number; heightMm: number; words: { words: string }[] }[];
   };

@@ -1,104 +1,98 @@
-import { rgb, type PDFFont, type PDFPage } from 'pdf-lib';
-import { printable, type Fonts } from './fonts';
+import { FAINT, INK, mm, type Paper, type Weight } from './paper';
 
-const POINTS_PER_MM = 72 / 25.4;
-export const mm = (n: number): number => n * POINTS_PER_MM;
-export const MARGIN = mm(16);
+export const MARGIN_MM = 16;
+export const MARGIN = mm(MARGIN_MM);
 /** What a row with a box takes. */
 export const ROW = 17;
-export const INK = rgb(0.23, 0.08, 0.18);
-export const FAINT = rgb(0.55, 0.48, 0.53);
+const BOX = 11;
+const ROW_SIZE = 10;
 
 /** Text that flows down one column and on to the next page. */
 export class Column {
+  /** of the paper, from the first */
+  page: number;
   y: number;
   constructor(
-    private page: PDFPage,
-    private readonly next: () => PDFPage,
-    private readonly fonts: Fonts,
+    private readonly paper: Paper,
+    private readonly addPage: () => void,
     readonly x: number,
     readonly width: number,
-    top: number,
+    top = MARGIN,
   ) {
+    this.page = paper.pages - 1;
     this.y = top;
   }
 
-  words(text: string, size: number, font: PDFFont = this.fonts.plain, colour = INK): void {
-    for (const line of wrap(printable(font, text), font, size, this.width)) {
-      this.room(size * 1.35);
-      this.page.drawText(line, { x: this.x, y: this.y - size, size, font, color: colour });
-      this.y -= size * 1.35;
-    }
+  words(text: string, size: number, weight: Weight = 'plain', tag = 'P'): void {
+    if (!text) return;
+    this.room(size * 1.35);
+    this.paper.told(tag, () => this.paper.flow(text, { x: this.x, y: this.y, width: this.width, size, weight, colour: INK }));
+    this.follow();
+  }
+
+  title(text: string): void {
+    this.words(text, 22, 'bold', 'H1');
   }
 
   heading(text: string): void {
     this.room(34);
-    this.y -= 5;
-    this.page.drawLine({
-      start: { x: this.x, y: this.y },
-      end: { x: this.x + this.width, y: this.y },
-      thickness: 0.5,
-      color: FAINT,
+    this.y += 5;
+    this.paper.aside(() => {
+      const { doc } = this.paper;
+      doc.lineWidth(0.5).strokeColor(FAINT);
+      doc.moveTo(this.x, this.y).lineTo(this.x + this.width, this.y).stroke(); // prettier-ignore
     });
-    this.y -= 5;
-    if (text) this.words(text, 12.5, this.fonts.bold);
+    this.y += 5;
+    this.words(text, 12.5, 'bold', 'H2');
   }
 
   /** A box to tick, its number or hour, and what and where it is. */
   row(number: number | string, text: string, least = 38): void {
-    const size = 10;
-    const { plain, bold } = this.fonts;
-    const label = printable(bold, `${number}`);
-    const indent = Math.max(least, 17 + bold.widthOfTextAtSize(label, size) + 6);
-    const [first = '', ...rest] = wrap(printable(plain, text), plain, size, this.width - indent - 2);
-    this.room(ROW + rest.length * 12);
-    this.page.drawRectangle({ x: this.x, y: this.y - 12, width: 11, height: 11, borderColor: INK, borderWidth: 0.9 });
-    this.page.drawText(label, {
-      x: this.x + 17,
-      y: this.y - 10,
-      size,
-      font: this.fonts.bold,
-      color: INK,
-    });
-    this.page.drawText(first, { x: this.x + indent, y: this.y - 10, size, font: this.fonts.plain, color: INK });
-    this.y -= 15.5;
-    for (const line of rest) {
-      this.page.drawText(line, { x: this.x + indent, y: this.y - 7, size, font: this.fonts.plain, color: INK });
-      this.y -= 12;
-    }
+    const label = `${number}`;
+    const indent = Math.max(least, 17 + this.paper.widthOf(label, ROW_SIZE, 'bold') + 6);
+    const width = this.width - indent - 2;
+    this.room(Math.max(ROW, this.paper.heightOf(text, { width, size: ROW_SIZE })));
+    this.paper.aside(() =>
+      this.paper.doc
+        .lineWidth(0.9)
+        .strokeColor(INK)
+        .rect(this.x, this.y + 1, BOX, BOX)
+        .stroke(),
+    );
+    this.paper.toldAsEntry(
+      () => this.paper.line(label, { x: this.x + 17, y: this.y + ROW_SIZE, size: ROW_SIZE, weight: 'bold' }),
+      () => this.paper.flow(text, { x: this.x + indent, y: this.y, width, size: ROW_SIZE }),
+    );
+    this.follow();
+    this.y += 2;
   }
 
-  get bold(): PDFFont {
-    return this.fonts.bold;
-  }
-
-  /** A drawing of its own, so tall; it is given the page, its left edge and its top. */
-  block(tall: number, draw: (page: PDFPage, x: number, top: number) => void): void {
+  /** A drawing of its own, so tall, told by what stands for it; it is given its left edge and its top. */
+  figure(tall: number, alt: string, draw: (x: number, top: number) => void): void {
     this.room(tall);
-    draw(this.page, this.x, this.y);
-    this.y -= tall;
+    this.paper.told('Figure', () => draw(this.x, this.y), alt);
+    this.y += tall;
   }
 
   hasRoom(points: number): boolean {
-    return this.y - points > MARGIN;
+    return this.y + points < this.foot;
+  }
+
+  private get foot(): number {
+    this.paper.turnTo(this.page);
+    return this.paper.doc.page.height - MARGIN;
   }
 
   private room(points: number): void {
     if (this.hasRoom(points)) return;
-    this.page = this.next();
-    this.y = this.page.getHeight() - MARGIN;
+    this.addPage();
+    this.page = this.paper.pages - 1;
+    this.y = MARGIN;
   }
-}
 
-function wrap(text: string, font: PDFFont, size: number, width: number): string[] {
-  const lines: string[] = [];
-  let line = '';
-  for (const word of text.split(' ')) {
-    const longer = line ? `${line} ${word}` : word;
-    if (line && font.widthOfTextAtSize(longer, size) > width) {
-      lines.push(line);
-      line = word;
-    } else line = longer;
+  /** What has flowed over the foot of the page stands on the last one. */
+  private follow(): void {
+    if (this.paper.doc.y < this.y) this.page = this.paper.pages - 1;
+    this.y = this.paper.doc.y;
   }
-  return [...lines, line];
 }

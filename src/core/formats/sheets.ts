@@ -1,23 +1,7 @@
-import {
-  clip,
-  degrees,
-  endPath,
-  PDFDocument,
-  popGraphicsState,
-  pushGraphicsState,
-  rectangle,
-  rgb,
-  type PDFPage,
-  type RGB,
-} from 'pdf-lib';
 import { CHECK_BAR_MM, type At, type Drawing, type Mark } from './drawing';
-import { printable, standardFonts, type Fonts } from './fonts';
+import { mm, Paper, PAPERS, type PaperFonts, type PaperSize } from './paper';
 import { ENGLISH } from '../words/english';
 import type { Words } from '../words/words';
-
-/** Paper in use, mm (ISO 216 and ANSI/ASME Y14.1 sizes). */
-export const PAPERS = { A4: [210, 297], Letter: [215.9, 279.4] } as const;
-export type Paper = keyof typeof PAPERS;
 
 /** Printers leave this edge blank. */
 const MARGIN_MM = 10;
@@ -25,7 +9,6 @@ const MARGIN_MM = 10;
 export const LAP_MM = 10;
 /** Below the drawing on every sheet: the bar, and which sheet it is. */
 const FOOT_MM = 16;
-const POINTS_PER_MM = 72 / 25.4;
 
 /** One sheet: the part of the drawing that it shows, and where the sheet lies in the whole. */
 export interface Sheet {
@@ -43,7 +26,7 @@ const room = (paperMm: number, foot: number): number => paperMm - 2 * MARGIN_MM 
 const count = (longMm: number, roomMm: number): number => Math.max(1, Math.ceil((longMm - LAP_MM) / (roomMm - LAP_MM) - 1e-9));
 
 /** A drawing cut into sheets that lap by 10 mm, upright or across, whichever needs fewer. */
-export function sheetsOf(drawing: Drawing, paper: Paper): Sheet[] {
+export function sheetsOf(drawing: Drawing, paper: PaperSize): Sheet[] {
   const [short, long] = PAPERS[paper];
   const layouts = [[short, long] as const, [long, short] as const].map((paperMm) => {
     const sizeMm: At = [room(paperMm[0], 0), room(paperMm[1], FOOT_MM)];
@@ -76,97 +59,86 @@ function shows({ drawing, fromMm: [x, y], sizeMm: [w, h] }: Sheet): boolean {
 }
 
 /**
- * Drawings at true size on as many sheets as they need (PDF 1.7): laps with crop marks, and on every sheet a 100 mm bar to check
- * the print by, the title and which sheet it is. Letters that the standard fonts do not have become a question mark.
+ * Drawings at true size on as many sheets as they need (PDF 1.7, tagged): laps with crop marks, and on every sheet a 100 mm bar to
+ * check the print by, the title and which sheet it is.
  */
-export async function sheetsPdf(drawings: readonly Drawing[], paper: Paper, told: Words = ENGLISH): Promise<Uint8Array> {
-  const pdf = await PDFDocument.create();
-  const fonts = await standardFonts(pdf);
-  const sheets = drawings.flatMap((d) => sheetsOf(d, paper));
-  pdf.setTitle(sheets[0]?.drawing.title ?? 'Ofrenda');
-  pdf.setProducer('Ofrenda');
-  // the same plan gives the same file
-  pdf.setCreationDate(new Date(0));
-  pdf.setModificationDate(new Date(0));
+export async function sheetsPdf(
+  drawings: readonly Drawing[],
+  size: PaperSize,
+  fonts: PaperFonts,
+  told: Words = ENGLISH,
+): Promise<Uint8Array> {
+  const paper = new Paper(drawings[0]?.title ?? 'Ofrenda', fonts, told.messages.locale);
+  addSheets(paper, drawings, size, told);
+  return paper.bytes();
+}
+
+/** The same as part of something larger. */
+export function addSheets(paper: Paper, drawings: readonly Drawing[], size: PaperSize, told: Words): void {
+  const sheets = drawings.flatMap((d) => sheetsOf(d, size));
   sheets.forEach((sheet, i) => {
-    const page = pdf.addPage([sheet.paperMm[0] * POINTS_PER_MM, sheet.paperMm[1] * POINTS_PER_MM]);
-    const pen = new Pen(page, fonts, sheet);
-    pen.within(() => sheet.drawing.marks.forEach((m) => pen.mark(m)));
-    cropMarks(pen, sheet);
-    foot(pen, sheet, i + 1, sheets.length, told);
+    paper.addPage(sheet.paperMm[0], sheet.paperMm[1], 0);
+    const pen = new Pen(paper, sheet);
+    paper.told('Figure', () => pen.within(() => sheet.drawing.marks.forEach((m) => pen.mark(m))), sheet.drawing.title);
+    paper.aside(() => cropMarks(pen, sheet));
+    paper.told('P', () => foot(pen, sheet, { number: i + 1, of: sheets.length }, told));
   });
-  return pdf.save();
 }
 
 /** Draws in the drawing's millimetres on one sheet. */
 class Pen {
   constructor(
-    private readonly page: PDFPage,
-    private readonly fonts: Fonts,
+    private readonly paper: Paper,
     private readonly sheet: Sheet,
   ) {}
 
   /** Draws nothing outside the sheet's own part. */
   within(draw: () => void): void {
     const { fromMm, sizeMm } = this.sheet;
-    const [x, y] = this.at([fromMm[0], fromMm[1] + sizeMm[1]]);
-    this.page.pushOperators(
-      pushGraphicsState(),
-      rectangle(x, y, sizeMm[0] * POINTS_PER_MM, sizeMm[1] * POINTS_PER_MM),
-      clip(),
-      endPath(),
-    );
+    const [x, y] = this.at(fromMm);
+    this.paper.doc.save().rect(x, y, mm(sizeMm[0]), mm(sizeMm[1])).clip();
     draw();
-    this.page.pushOperators(popGraphicsState());
+    this.paper.doc.restore();
   }
 
   mark(mark: Mark): void {
     if (mark.kind === 'text') return this.words(mark);
-    const stroke = { color: colourOf(mark.colour), width: mark.widthMm * POINTS_PER_MM };
-    const dash = mark.dashMm?.map((mm) => mm * POINTS_PER_MM);
-    if (mark.kind === 'line') {
-      const [start, end] = [this.at(mark.from), this.at(mark.to)].map(([x, y]) => ({ x, y }));
-      this.page.drawLine({ start: start!, end: end!, thickness: stroke.width, color: stroke.color, dashArray: dash });
-      return;
+    const { doc } = this.paper;
+    doc.save().lineWidth(mm(mark.widthMm));
+    if (mark.dashMm) doc.dash(mm(mark.dashMm[0] ?? 1), { space: mm(mark.dashMm[1] ?? mark.dashMm[0] ?? 1) });
+    if (mark.kind === 'line') doc.moveTo(...this.at(mark.from)).lineTo(...this.at(mark.to));
+    else if (mark.kind === 'ellipse') {
+      const origin = this.at(mark.at);
+      doc.rotate(mark.turnDeg, { origin }).ellipse(...origin, mm(mark.rxMm), mm(mark.ryMm));
+    } else {
+      mark.points.forEach((p, i) => (i ? doc.lineTo(...this.at(p)) : doc.moveTo(...this.at(p))));
+      if (mark.closed) doc.closePath();
     }
-    const shape = {
-      color: mark.fill ? colourOf(mark.fill) : undefined,
-      borderColor: stroke.color,
-      borderWidth: stroke.width,
-      borderDashArray: dash,
-    };
-    if (mark.kind === 'ellipse') {
-      const [x, y] = this.at(mark.at);
-      const [xScale, yScale] = [mark.rxMm * POINTS_PER_MM, mark.ryMm * POINTS_PER_MM];
-      this.page.drawEllipse({ x, y, xScale, yScale, rotate: degrees(-mark.turnDeg), ...shape });
-      return;
-    }
-    const [x, y] = this.at([0, 0]);
-    const path = mark.points.map((p, i) => `${i ? 'L' : 'M'}${p[0] * POINTS_PER_MM} ${p[1] * POINTS_PER_MM}`).join('');
-    this.page.drawSvgPath(path + (mark.closed ? 'Z' : ''), { x, y, ...shape });
+    if (mark.kind !== 'line' && mark.fill) doc.fillAndStroke(mark.fill, mark.colour);
+    else doc.stroke(mark.colour);
+    doc.restore();
   }
 
-  private words(mark: Extract<Mark, { kind: 'text' }>): void {
-    const font = mark.bold ? this.fonts.bold : this.fonts.plain;
-    const size = mark.sizeMm * POINTS_PER_MM;
-    const words = printable(font, mark.words);
-    const long = font.widthOfTextAtSize(words, size);
-    const back = mark.anchor === 'middle' ? long / 2 : mark.anchor === 'end' ? long : 0;
-    const turn = (-(mark.turnDeg ?? 0) * Math.PI) / 180;
-    const [x, y] = this.at(mark.at);
-    this.page.drawText(words, {
+  private words({ at, words, sizeMm, anchor, bold, colour, turnDeg = 0 }: Extract<Mark, { kind: 'text' }>): void {
+    const weight = bold ? 'bold' : 'plain';
+    const size = mm(sizeMm);
+    const long = this.paper.widthOf(words, size, weight);
+    const back = anchor === 'middle' ? long / 2 : anchor === 'end' ? long : 0;
+    const turn = (turnDeg * Math.PI) / 180;
+    const [x, y] = this.at(at);
+    this.paper.line(words, {
       x: x - back * Math.cos(turn),
       y: y - back * Math.sin(turn),
       size,
-      font,
-      color: colourOf(mark.colour ?? '#3b152d'),
-      rotate: degrees(-(mark.turnDeg ?? 0)),
+      weight,
+      turnDeg,
+      colour,
     });
   }
 
   private at([x, y]: At): [number, number] {
-    const { fromMm, paperMm } = this.sheet;
-    return [(x - fromMm[0] + MARGIN_MM) * POINTS_PER_MM, (paperMm[1] - (y - fromMm[1] + MARGIN_MM)) * POINTS_PER_MM];
+    const { fromMm } = this.sheet;
+    return [mm(x - fromMm[0] + MARGIN_MM), mm(y - fromMm[1] + MARGIN_MM)];
   }
 }
 
@@ -184,7 +156,7 @@ function cropMarks(pen: Pen, { fromMm: [x, y], sizeMm: [w, h], columns, rows }: 
   }
 }
 
-function foot(pen: Pen, sheet: Sheet, number: number, of: number, told: Words): void {
+function foot(pen: Pen, sheet: Sheet, which: { number: number; of: number }, told: Words): void {
   const { fromMm, sizeMm, columns, rows, drawing } = sheet;
   const y = fromMm[1] + sizeMm[1] + 9;
   const x = fromMm[0] + 8;
@@ -194,15 +166,10 @@ function foot(pen: Pen, sheet: Sheet, number: number, of: number, told: Words): 
   const words = (at: At, said: string) => pen.mark({ kind: 'text', at, words: said, sizeMm: 3, anchor: 'start' });
   words([x, y + 5], told.label('paper.check-bar', { length: told.units.length(CHECK_BAR_MM) }));
   words([x + CHECK_BAR_MM + 4, y + 1], `${drawing.title}`.slice(0, 60));
-  const at = { sheet: number, sheets: of };
+  const at = { sheet: which.number, sheets: which.of };
   const where = { row: sheet.row + 1, rows, column: sheet.column + 1, columns };
   words(
     [x + CHECK_BAR_MM + 4, y + 5],
     columns * rows > 1 ? told.label('paper.sheet-at', { ...at, ...where }) : told.label('paper.sheet', at),
   );
-}
-
-function colourOf(hex: string): RGB {
-  const [r, g, b] = [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16) / 255);
-  return rgb(r!, g!, b!);
 }

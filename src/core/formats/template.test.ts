@@ -10,6 +10,7 @@ import { derivePlan } from '../plan/derivePlan';
 import { newProject } from '../plan/newProject';
 import { cakeOf, proposalFor } from '../testing/samples';
 import { drawingSvg, type Mark } from './drawing';
+import { PAPER_FONTS } from '../testing/paperFonts';
 import { sheetsOf, sheetsPdf } from './sheets';
 import { spread, templates } from './template';
 import { ENGLISH } from '../words/english';
@@ -135,7 +136,7 @@ describe.each([
 
   test('as a PDF, read back by another reader: every dot within 0.2 mm on some sheet, the bar 100.0 ± 0.1', async () => {
     const file = join(mkdtempSync(join(tmpdir(), 'template-')), 'template.pdf');
-    writeFileSync(file, await sheetsPdf(drawn, 'A4'));
+    writeFileSync(file, await sheetsPdf(drawn, 'A4', PAPER_FONTS));
     const { pages } = JSON.parse(
       execFileSync(process.execPath, [join(__dirname, '..', 'testing', 'readPdf.mjs'), file], {
         encoding: 'utf8',

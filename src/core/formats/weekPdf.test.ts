@@ -7,6 +7,7 @@ import { wallToText } from '../days/clock';
 import { dayList } from '../plan/dayList';
 import { derivePlan } from '../plan/derivePlan';
 import { checkProject } from '../plan/project';
+import { PAPER_FONTS } from '../testing/paperFonts';
 import { weekPdf } from './weekPdf';
 import { ENGLISH } from '../words/english';
 
@@ -18,7 +19,7 @@ const rows = dayList(plan, project.brief.leavesAt);
 
 test('the week on paper, read back by another reader: every day, every sitting’s hours, a box and an hour for each task', async () => {
   const file = join(mkdtempSync(join(tmpdir(), 'week-')), 'week.pdf');
-  writeFileSync(file, await weekPdf(rows, { name: project.name, leaves: 'Saturday', makers: [] }, 'A4'));
+  writeFileSync(file, await weekPdf(rows, { name: project.name, leaves: 'Saturday', makers: [] }, 'A4', PAPER_FONTS));
   const { pages } = JSON.parse(execFileSync('node', ['src/core/testing/readPdf.mjs', file], { encoding: 'utf8' })) as {
     pages: { widthMm: number; heightMm: number; words: { words: string }[] }[];
   };

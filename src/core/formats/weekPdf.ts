@@ -1,33 +1,41 @@
-import { PDFDocument } from 'pdf-lib';
 import type { Task } from '../days/tasks';
 import type { DayRow } from '../plan/dayList';
-import { Column, FAINT, MARGIN, mm } from './pdfColumn';
-import { printable, standardFonts } from './fonts';
+import { Column, MARGIN, MARGIN_MM } from './pdfColumn';
+import { mm, Paper, PAPERS, type PaperFonts, type PaperSize } from './paper';
 import { ENGLISH } from '../words/english';
 import { capital } from '../words/capital';
 import type { Words } from '../words/words';
-import { PAPERS, type Paper } from './sheets';
+
+/** Whose days they are, when it leaves in words, and who helps. */
+interface WeekOf {
+  name: string;
+  leaves: string;
+  makers: readonly string[];
+}
 
 /**
- * The days of a job to hang up: each sitting, and a box to tick for each thing to do in it. Every page says job and page, unless
- * `foot` is false: then it is part of something larger that does.
+ * The days of a job to hang up: each sitting, and a box to tick for each thing to do in it. Every page says job and page.
  */
 export async function weekPdf(
   rows: readonly DayRow[],
-  job: { name: string; leaves: string; makers: readonly string[] },
-  paper: Paper,
-  foot = true,
+  job: WeekOf,
+  size: PaperSize,
+  fonts: PaperFonts,
   words: Words = ENGLISH,
 ): Promise<Uint8Array> {
-  const pdf = await PDFDocument.create();
-  const fonts = await standardFonts(pdf);
-  const [w, h] = PAPERS[paper].map(mm) as [number, number];
-  pdf.setTitle(`${job.name}: ${words.label('week.title')}`);
-  pdf.setProducer('Ofrenda');
-  pdf.setCreationDate(new Date(0));
-  pdf.setModificationDate(new Date(0));
-  const column = new Column(pdf.addPage([w, h]), () => pdf.addPage([w, h]), fonts, MARGIN, w - 2 * MARGIN, h - MARGIN);
-  column.words(job.name, 22, fonts.bold);
+  const paper = new Paper(`${job.name}: ${words.label('week.title')}`, fonts, words.messages.locale);
+  addWeek(paper, rows, job, size, words);
+  paper.onEveryPage((pageMm) => pageMm - 8, MARGIN_MM, (page, of) => `${job.name}, ${words.label('week.title')}, ${page} / ${of}`); // prettier-ignore
+  return paper.bytes();
+}
+
+/** The same as part of something larger, which says the pages. */
+export function addWeek(paper: Paper, rows: readonly DayRow[], job: WeekOf, size: PaperSize, words: Words): void {
+  const [wide, high] = PAPERS[size];
+  const addPage = () => paper.addPage(wide, high, MARGIN_MM);
+  addPage();
+  const column = new Column(paper, addPage, MARGIN, mm(wide) - 2 * MARGIN);
+  column.title(job.name);
   column.words(job.leaves, 11);
   for (const { day, sittings, minutes } of rows) {
     const date = words.units.day(day, { weekday: 'long', day: 'numeric', month: 'long' });
@@ -44,22 +52,11 @@ export async function weekPdf(
       column.words(
         s.maker === 0 ? words.label('week.sitting', at) : words.label('week.sitting-of', { ...at, maker }),
         10.5,
-        fonts.bold,
+        'bold',
       );
       for (const item of s.items) column.row(words.units.time(item.planned.from), taskLine(item.task, words), 56);
     }
   }
-  const pages = foot ? pdf.getPages() : [];
-  pages.forEach((page, i) =>
-    page.drawText(printable(fonts.plain, `${job.name}, ${words.label('week.title')}, ${i + 1} / ${pages.length}`), {
-      x: MARGIN,
-      y: mm(8),
-      size: 8.5,
-      font: fonts.plain,
-      color: FAINT,
-    }),
-  );
-  return pdf.save();
 }
 
 /** A task with how many pieces it takes, and how it dries. */

@@ -398,6 +398,7 @@ export interface LabelArgs {
   'place.leans': { n: Arg };
   'shared.do-back-to': { title: Arg };
   'shared.new-changed-gone': { what: Arg; added: Arg; changed: Arg; gone: Arg };
+  'shared.not-printed': { scripts: Arg };
   'shared.nothing-was-changed-more': { why: Arg; more: Arg };
   'shared.of-done': { at: Arg; count: Arg };
   'shared.leaves-at': { day: Arg; time: Arg };

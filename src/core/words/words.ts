@@ -310,6 +310,12 @@ export class Words {
     return this.list(ids.map((id) => String(this.naming.entry(id) ?? '?')));
   }
 
+  /** Scripts by their codes (ISO 15924), as the language calls them. */
+  scripts(codes: readonly string[]): string {
+    const names = new Intl.DisplayNames(this.messages.locale, { type: 'script' });
+    return this.list(codes.map((code) => names.of(code) ?? code));
+  }
+
   sides = (sides: readonly string[]): string =>
     this.list(sides.map((s) => this.messages.names.sides[s as keyof Messages['names']['sides']] ?? s));
 

@@ -9,6 +9,7 @@ import { FULL_DENSITY } from '@/core/compose/proposal';
 import { drawLine } from '@/core/compose/line';
 import { flowersFor, nearestColourway } from '@/core/compose/palette';
 import { STYLES, shareOut, type Choice as Chosen } from '@/core/compose/shareOut';
+import { NumberField } from '../fields/NumberField';
 import { Choice } from '../fields/Choice';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
@@ -172,18 +173,15 @@ function Chosens() {
             <Portrait kind={{ species: c.species, stage, sizeMm: 50, colourway: way.id }} px={42} />
             <span className="min-w-0">
               <span className="flex items-center gap-1">
-                <input
-                  type="number"
-                  inputMode="numeric"
-                  min={1}
-                  max={300}
-                  aria-label={words.label('brief.how-many', { piece: words.piece({ species: species.id, stage })[1] })}
-                  className={`fig h-[30px] w-[46px] rounded-lg border bg-transparent text-center text-lg ${asked ? 'border-[var(--leaf)]' : 'border-transparent'}`}
+                <NumberField
+                  label={words.label('brief.how-many', { piece: words.piece({ species: species.id, stage })[1] })}
+                  hideLabel
+                  look={`fig flex h-[30px] w-[46px] items-center rounded-lg border text-lg ${asked ? 'border-[var(--leaf)]' : 'border-transparent'}`}
                   value={count.open}
-                  onChange={(e) => {
-                    const n = Math.round(Number(e.target.value));
-                    if (n >= 1 && n <= 300) ask(c, n);
-                  }}
+                  unit=""
+                  least={1}
+                  most={300}
+                  onChange={(n) => ask(c, Math.round(n))}
                 />
                 {asked && (
                   <button
@@ -222,29 +220,32 @@ function Chosens() {
   );
 }
 
+/** A cutter gives so many petals at the least. */
+const FEWEST_PETALS = 2;
+
 /** Botanical mode only: how many petals the cutter at hand gives. */
 function Petals({ choice, species }: { choice: Chosen; species: Species }) {
   const words = useWords();
   return (
-    <label className="small flex items-center gap-1">
+    <span className="small flex items-center gap-1">
       {words.label('brief.cutter-of')}
-      <input
-        type="number"
-        min={2}
-        max={30}
-        aria-label={words.label('brief.petals-cutter-gives', { species: words.species(species.id)[0] })}
-        className="w-[40px] rounded border border-[var(--line)] bg-transparent text-center"
-        value={choice.petalsCut ?? species.petals}
-        onChange={(e) => {
-          const n = Math.round(Number(e.target.value));
-          if (n >= 2 && n <= 30)
-            getStudio().edit(asLabel('brief.do-cutter-of-petals', { n }), (d) => {
-              const own = d.brief.choices.find((x) => x.species === choice.species);
-              if (own) own.petalsCut = n;
-            });
+      <NumberField
+        label={words.label('brief.petals-cutter-gives', { species: words.species(species.id)[0] })}
+        hideLabel
+        look="flex w-[40px] rounded border border-[var(--line)]"
+        value={choice.petalsCut ?? species.petals ?? FEWEST_PETALS}
+        unit=""
+        least={FEWEST_PETALS}
+        most={30}
+        onChange={(typed) => {
+          const n = Math.round(typed);
+          getStudio().edit(asLabel('brief.do-cutter-of-petals', { n }), (d) => {
+            const own = d.brief.choices.find((x) => x.species === choice.species);
+            if (own) own.petalsCut = n;
+          });
         }}
       />
-    </label>
+    </span>
   );
 }
 

@@ -6,6 +6,8 @@ import { clockOf, wallFromText } from '@/core/days/clock';
 import { calendarFile } from '@/core/formats/calendarFile';
 import type { DayRow } from '@/core/plan/dayList';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { NotPrinted } from '../shared/NotPrinted';
+import { paperFonts } from '../shared/paperFonts';
 import { ReadIn, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
 import { leavesWords } from '../shared/words';
@@ -31,7 +33,7 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
       rows,
       { name, leaves: leavesWords(leavesAt, words), makers: makers.map((m) => m.name) },
       paper,
-      true,
+      await paperFonts(),
       currentWords(),
     );
     void saveFile('days.pdf', new Uint8Array(pdf), 'application/pdf');
@@ -41,6 +43,7 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
       <button className="key" onClick={() => void print()}>
         <Printer size={20} /> {words.label('days.print-the-week')}
       </button>
+      <NotPrinted />
       <WriteOut
         label={words.label('days.to-a-calendar')}
         onPress={() =>

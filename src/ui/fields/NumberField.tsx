@@ -26,6 +26,8 @@ interface NumberFieldProps {
   step?: number;
   width?: number;
   hideLabel?: boolean;
+  /** how what it stands in looks, where it is no plain field */
+  look?: string;
   onChange(value: number): void;
 }
 
@@ -54,7 +56,7 @@ const inInchesOf = (mm: NumberFieldProps): NumberFieldProps => ({
   onChange: (value) => mm.onChange(inchFieldToMm(value)),
 });
 
-function Figure({ label, value, unit, least, most, step = 1, width = 118, hideLabel, onChange }: NumberFieldProps) {
+function Figure({ label, value, unit, least, most, step = 1, width, hideLabel, look, onChange }: NumberFieldProps) {
   const words = useWords();
   /** what stands in the field while a hand is at it, or what is to be mended; NaN is an empty field */
   const [typed, setTyped] = useState<number | null>(null);
@@ -84,9 +86,9 @@ function Figure({ label, value, unit, least, most, step = 1, width = 118, hideLa
       onBlur={() => setTyped(fault ? typed : null)}
     >
       <Label className={labelClass(hideLabel)}>{label}</Label>
-      <Group className={`fld ${fault ? 'bad' : ''}`} style={{ width }}>
-        <Input className="w-full" onInput={(e) => read(e.currentTarget.value)} />
-        <span className="small">{unit}</span>
+      <Group className={`${look ?? 'fld'} ${fault ? 'bad' : ''}`} style={look ? undefined : { width: width ?? 118 }}>
+        <Input className={look ? 'w-full text-center outline-none' : 'w-full'} onInput={(e) => read(e.currentTarget.value)} />
+        {unit && <span className="small">{unit}</span>}
       </Group>
       {fault && (
         <FieldError className="block max-w-56 pt-1 text-[13px] leading-tight text-[var(--stop)]">

@@ -13,6 +13,7 @@ import { Choice } from '../fields/Choice';
 import { useSheetWords, useWords } from '../speech/useWords';
 import { getStudio, useStudio } from '../useStudio';
 import { NumberedView, sidesShown } from './NumberedView';
+import { NotPrinted } from '../shared/NotPrinted';
 import { savePack, savePdf } from './print';
 import { asLabel } from '@/core/words/asLabel';
 
@@ -126,6 +127,7 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
         <button className="key" onClick={() => void savePack([sheets.cutter, sheets.client], plan, project)}>
           <Library size={20} /> {words.label('handover.the-whole-bench-pack')}
         </button>
+        <NotPrinted />
         <button className="key" aria-pressed={large} onClick={() => setLarge(!large)}>
           {words.label('handover.larger-type')}
         </button>

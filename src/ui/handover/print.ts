@@ -4,6 +4,7 @@ import type { HandOverSheet } from '@/core/formats/handOverSheets';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 import { currentWords } from '../speech/useWords';
+import { paperFonts } from '../shared/paperFonts';
 import { saveFile } from '../shared/fileAccess';
 import { pictureToUrl } from '../shared/Portrait';
 import { leavesWords, wallOf } from '../shared/words';
@@ -28,7 +29,13 @@ const picturesOf = (plan: DerivedPlan, project: Project): Promise<NumberedPictur
 /** Both sheets with the numbered pictures, as a file. */
 export async function savePdf(sheets: readonly HandOverSheet[], plan: DerivedPlan, project: Project): Promise<void> {
   const { handOverPdf } = await import('@/core/formats/handOverPdf');
-  const pdf = await handOverPdf(sheets, await picturesOf(plan, project), project.brief.paper, project.name);
+  const pdf = await handOverPdf(
+    sheets,
+    await picturesOf(plan, project),
+    { name: project.name, size: project.brief.paper },
+    await paperFonts(),
+    currentWords(),
+  );
   await saveFile('hand-over.pdf', new Uint8Array(pdf), 'application/pdf');
 }
 
@@ -40,6 +47,7 @@ export async function savePack(sheets: readonly HandOverSheet[], plan: DerivedPl
     printed: currentWords().units.day(wallOf(new Date()), { day: 'numeric', month: 'long', year: 'numeric' }),
     sheets,
     pictures: await picturesOf(plan, project),
+    fonts: await paperFonts(),
   };
   const pdf = await benchPackPdf(project, plan, notes, currentWords());
   await saveFile(fileName(project.name, '-bench-pack.pdf'), new Uint8Array(pdf), 'application/pdf');

@@ -2,6 +2,9 @@
 
 import { Camera } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
+import { valibotResolver } from '@hookform/resolvers/valibot';
+import { Controller, useForm, useWatch } from 'react-hook-form';
+import * as v from 'valibot';
 import { methodById } from '@/core/botany/catalogue';
 import { minutesForOne } from '@/core/botany/methods';
 import { careOf } from '@/core/days/tasks';
@@ -196,38 +199,61 @@ function Forgotten({ asked, name, usual, onAnswer }: ForgottenProps) {
   );
 }
 
+const handTraySchema = v.object({
+  counted: v.object({ made: v.number(), broken: v.number(), minutes: v.number() }),
+  note: v.pipe(v.string(), v.trim(), v.maxLength(1000)),
+  photo: v.nullable(v.object({ id: v.string(), url: v.string() })),
+});
+type HandTray = v.InferOutput<typeof handTraySchema>;
+const EMPTY_TRAY: HandTray = { counted: { made: 6, broken: 0, minutes: 0 }, note: '', photo: null };
+
 /** A whole tray written down by hand, with a note and a photograph if wanted. */
 function Tray({ kind, name }: { kind: TrayKind; name: string }) {
   const words = useWords();
-  const [counted, setCounted] = useState({ made: 6, broken: 0, minutes: 0 });
-  const { made, broken, minutes } = counted;
-  const [note, setNote] = useState('');
-  const [photo, setPhoto] = useState<{ id: string; url: string } | null>(null);
+  const { register, control, handleSubmit, reset, setValue } = useForm<HandTray>({
+    resolver: valibotResolver(handTraySchema),
+    defaultValues: EMPTY_TRAY,
+  });
+  const counted = useWatch({ control, name: 'counted' });
+  const note = useWatch({ control, name: 'note' });
+  const photo = useWatch({ control, name: 'photo' });
   const [fault, setFault] = useState<string | null>(null);
   const file = useRef<HTMLInputElement>(null);
-  const nothing = made + broken === 0 && note.trim() === '' && photo === null;
+  const nothing = counted.made + counted.broken === 0 && note.trim() === '' && photo === null;
   const take = async (chosen: File) => {
     const picture = await photographOf(chosen);
     if ('sentence' in picture) return setFault(picture.sentence);
     setFault(null);
     await getStudio().addPhoto(picture);
-    setPhoto({ id: picture.id, url: `data:${picture.type};base64,${picture.base64}` });
+    setValue('photo', { id: picture.id, url: `data:${picture.type};base64,${picture.base64}` });
+  };
+  const write = ({ counted: { made, broken, minutes }, note: said, photo: seen }: HandTray) => {
+    addEntry(asLabel('log.do-written-down', { made, name }), {
+      kind: kind.key,
+      made,
+      broken,
+      minutes: minutes > 0 && made + broken > 0 ? minutes : null,
+      ...(said ? { note: said } : {}),
+      ...(seen ? { photo: seen.id } : {}),
+    });
+    reset({ ...EMPTY_TRAY, counted: { made, broken, minutes } });
   };
   return (
     <details className="mt-3 border-t border-[var(--line)] pt-1">
       <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">{words.label('log.a-tray-by-hand-note')}</summary>
-      <div className="flex flex-wrap items-end gap-3">
-        <TrayFields counted={counted} minutesName={words.label('log.minutes-0-if-not-timed')} onChange={setCounted} />
+      <form className="flex flex-wrap items-end gap-3" onSubmit={(e) => void handleSubmit(write)(e)}>
+        <Controller
+          control={control}
+          name="counted"
+          render={({ field }) => (
+            <TrayFields counted={field.value} minutesName={words.label('log.minutes-0-if-not-timed')} onChange={field.onChange} />
+          )}
+        />
         <label className="min-w-52 grow text-[15px] font-semibold">
           {words.label('log.note')}
-          <input
-            className="fld mt-1 block w-full font-normal"
-            value={note}
-            maxLength={1000}
-            onChange={(e) => setNote(e.target.value)}
-          />
+          <input className="fld mt-1 block w-full font-normal" maxLength={1000} {...register('note')} />
         </label>
-        <button className="key" onClick={() => file.current?.click()}>
+        <button type="button" className="key" onClick={() => file.current?.click()}>
           <Camera size={20} /> {words.label('log.photograph')}
         </button>
         <input
@@ -245,25 +271,10 @@ function Tray({ kind, name }: { kind: TrayKind; name: string }) {
         />
         {/* eslint-disable-next-line @next/next/no-img-element -- a photograph that is only in this browser */}
         {photo && <img src={photo.url} alt={words.label('log.the-photograph')} className="h-14 rounded-lg" />}
-        <button
-          className="key"
-          disabled={nothing}
-          onClick={() => {
-            addEntry(asLabel('log.do-written-down', { made, name }), {
-              kind: kind.key,
-              made,
-              broken,
-              minutes: minutes > 0 && made + broken > 0 ? minutes : null,
-              ...(note.trim() ? { note: note.trim() } : {}),
-              ...(photo ? { photo: photo.id } : {}),
-            });
-            setNote('');
-            setPhoto(null);
-          }}
-        >
+        <button className="key" type="submit" disabled={nothing}>
           {words.label('shared.write-it-down')}
         </button>
-      </div>
+      </form>
       {fault && (
         <p role="alert" className="pt-1 text-[15px] text-[var(--stop)]">
           {fault}

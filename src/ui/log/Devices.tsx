@@ -3,6 +3,8 @@
 import type { LabelKey } from '@/core/words/words';
 import { Printer } from 'lucide-react';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { NotPrinted } from '../shared/NotPrinted';
+import { paperFonts } from '../shared/paperFonts';
 import { saveFile } from '../shared/fileAccess';
 import { getStudio, useStudio } from '../useStudio';
 import type { Devices as Switched } from '@/data/studio';
@@ -21,8 +23,9 @@ export function Devices({ plan }: { plan: DerivedPlan }) {
   const { name, brief } = useStudio((s) => s.project!);
   const print = async () => {
     const { boxLabels, simulatedLabelPrinter } = await import('@/core/formats/labelsPdf');
+    const printer = simulatedLabelPrinter(await paperFonts(), currentWords().messages.locale);
     const labels = boxLabels(plan.tray, { name, leavesAt: brief.leavesAt }, currentWords());
-    void saveFile('labels.pdf', new Uint8Array(await simulatedLabelPrinter.print(labels)), 'application/pdf');
+    void saveFile('labels.pdf', new Uint8Array(await printer.print(labels)), 'application/pdf');
   };
   return (
     <section aria-label={words.label('log.devices')} className="min-w-0">
@@ -45,6 +48,7 @@ export function Devices({ plan }: { plan: DerivedPlan }) {
             <Printer size={20} /> {words.label('log.labels-for-the-boxes')}
           </button>
         )}
+        {devices.printer && <NotPrinted />}
       </div>
     </section>
   );

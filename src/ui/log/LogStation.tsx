@@ -9,7 +9,6 @@ import { useStudio } from '../useStudio';
 import { Counting } from './Counting';
 import { Devices } from './Devices';
 import { Entries } from './Entries';
-import { LookBack } from './LookBack';
 import { Looks } from './Looks';
 import { OwnValues } from './OwnValues';
 import { PacketsBack } from './PacketsBack';
@@ -17,6 +16,7 @@ import { RoomAir } from './RoomAir';
 import { Weigh } from './Weigh';
 import { useWords } from '../speech/useWords';
 
+const LookBack = dynamic(() => import('./LookBack').then((m) => m.LookBack), { ssr: false });
 const OverTime = dynamic(() => import('./OverTime').then((m) => m.OverTime), { ssr: false });
 
 /** What really happened: pieces made and broken, minutes, air, weights; the estimates learn from it. */

@@ -1,13 +1,15 @@
 'use client';
 
 import { Printer } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { readPriceListCsv, writePriceListCsv, writeShoppingCsv } from '@/core/formats/makeTables';
 import { changesOf } from '@/core/formats/table';
 import type { Material, Need, Prices, Quote } from '@/core/make/price';
 import { shoppingList } from '@/core/make/shopping';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Choice } from '../fields/Choice';
+import type { Words } from '@/core/words/words';
+import { SortedTable, type Column } from '../shared/SortedTable';
 import { NumberField } from '../fields/NumberField';
 import { ReadIn, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
@@ -226,13 +228,12 @@ function Shopping({ needs, prices }: { needs: readonly Need[]; prices: Prices })
 function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }) {
   const words = useWords();
   const missing = needs.filter((n) => !prices.materials.some((m) => m.id === n.id));
-  const wanted = (m: Material) => needs.some((n) => n.id === m.id);
-  const rows = [...prices.materials].sort((a, b) => Number(wanted(b)) - Number(wanted(a)));
-  const change = (id: string, patch: Partial<Material>) =>
-    getStudio().edit(asLabel('make.do-price-list'), (d) => {
-      const own = d.prices.materials.find((m) => m.id === id);
-      if (own) Object.assign(own, patch);
-    });
+  const needed = useMemo(() => new Set(needs.map((n) => n.id)), [needs]);
+  const rows = useMemo(
+    () => [...prices.materials].sort((a, b) => Number(needed.has(b.id)) - Number(needed.has(a.id))),
+    [prices.materials, needed],
+  );
+  const columns = useMemo(() => priceColumns(words, prices.currency), [words, prices.currency]);
   return (
     <div className="pt-5">
       <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
@@ -280,50 +281,46 @@ function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }
         </button>
       )}
       <div className="max-h-[420px] overflow-y-auto">
-        <table className="w-full text-[15px]">
-          <thead>
-            <tr className="small text-left">
-              <th className="font-normal">{words.label('make.what')}</th>
-              <th className="font-normal">{words.label('make.a-pack-holds')}</th>
-              <th className="font-normal">{words.label('make.costs')}</th>
-              <th className="font-normal">{words.label('make.is-there')}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((m) => (
-              <tr key={m.id} className={`border-t border-[var(--line)] ${wanted(m) ? '' : 'opacity-60'}`}>
-                <td className="py-1 pr-2">
-                  {m.name}
-                  <span className="small block">{m.shop}</span>
-                </td>
-                {(
-                  [
-                    ['pack', m.unit, 0.001],
-                    ['packPrice', prices.currency, 0],
-                    ['onHand', m.unit, 0],
-                  ] as const
-                ).map(([key, unit, least]) => (
-                  <td key={key} className="py-1 pr-2 align-top">
-                    <NumberField
-                      label={words.label('make.a-pack-holds-2', {
-                        name: m.name,
-                        field: key,
-                      })}
-                      hideLabel
-                      width={104}
-                      value={m[key]}
-                      unit={unit === 'piece' ? words.label('make.pieces') : unit}
-                      least={least}
-                      most={1_000_000}
-                      onChange={(n) => change(m.id, { [key]: n })}
-                    />
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <SortedTable rows={rows} columns={columns} keyOf={(m) => m.id} rowClass={(m) => (needed.has(m.id) ? '' : 'opacity-60')} />
       </div>
     </div>
   );
 }
+
+const changePrice = (id: string, patch: Partial<Material>) =>
+  getStudio().edit(asLabel('make.do-price-list'), (d) => {
+    const own = d.prices.materials.find((m) => m.id === id);
+    if (own) Object.assign(own, patch);
+  });
+
+/** Figures that are typed in place do not put their rows in order: nothing jumps while it is written. */
+const priceColumns = (words: Words, currency: string): Column<Material>[] => {
+  const figure = (m: Material, field: 'pack' | 'packPrice' | 'onHand', unit: string, least: number) => (
+    <NumberField
+      label={words.label('make.a-pack-holds-2', { name: m.name, field })}
+      hideLabel
+      width={104}
+      value={m[field]}
+      unit={unit === 'piece' ? words.label('make.pieces') : unit}
+      least={least}
+      most={1_000_000}
+      onChange={(n) => changePrice(m.id, { [field]: n })}
+    />
+  );
+  return [
+    {
+      id: 'what',
+      name: words.label('make.what'),
+      by: (m) => m.name,
+      cell: (m) => (
+        <>
+          {m.name}
+          <span className="small block">{m.shop}</span>
+        </>
+      ),
+    },
+    { id: 'pack', name: words.label('make.a-pack-holds'), cell: (m) => figure(m, 'pack', m.unit, 0.001) },
+    { id: 'costs', name: words.label('make.costs'), cell: (m) => figure(m, 'packPrice', currency, 0) },
+    { id: 'there', name: words.label('make.is-there'), cell: (m) => figure(m, 'onHand', m.unit, 0) },
+  ];
+};

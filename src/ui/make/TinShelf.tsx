@@ -9,6 +9,7 @@ import { TIN_STATES, type TinPiece } from '@/core/compose/tin';
 import type { TrayKind } from '@/core/make/tray';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { useState } from 'react';
+import { NumberField } from '../fields/NumberField';
 import { Pick } from '../fields/Pick';
 import { ReadIn, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
@@ -176,17 +177,15 @@ function LeftOvers({ plan }: { plan: DerivedPlan }) {
             <li key={k.key} className="flex items-center gap-3 border-t border-[var(--line)] py-0.5">
               <Portrait kind={k} px={34} />
               <span className="grow">{name}</span>
-              <input
-                type="number"
-                min={0}
-                max={2000}
-                aria-label={words.label('make.left-over-2', { name })}
-                className="fld w-[86px] text-right"
+              <NumberField
+                label={words.label('make.left-over-2', { name })}
+                hideLabel
+                width={86}
                 value={of(k)}
-                onChange={(e) => {
-                  const n = Math.round(Number(e.target.value));
-                  if (n >= 0 && n <= 2000) setCounts({ ...counts, [k.key]: n });
-                }}
+                unit=""
+                least={0}
+                most={2000}
+                onChange={(n) => setCounts({ ...counts, [k.key]: Math.round(n) })}
               />
             </li>
           );

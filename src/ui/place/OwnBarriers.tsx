@@ -1,6 +1,7 @@
 'use client';
 
-import { useState } from 'react';
+import { valibotResolver } from '@hookform/resolvers/valibot';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import * as v from 'valibot';
 import { ownBarrierSchema, type OwnBarrier } from '@/core/place/ownBarrier';
 import { Choice } from '../fields/Choice';
@@ -21,103 +22,129 @@ const FIRST: OwnBarrier = {
   minutes: 1.5,
 };
 
+interface Figure {
+  label: string;
+  name: 'boreMm' | 'outsideMm' | 'stockMm' | 'mostGrams';
+  /** grams, where it is no length */
+  grams?: boolean;
+  least: number;
+  most: number;
+  step: number;
+}
+
 /** Straws and picks that a person has measured; they are compared with the rest. */
 export function OwnBarriers() {
   const words = useWords();
   const own = useStudio((s) => s.project!.barriers);
-  const [next, setNext] = useState(FIRST);
-  const made = { ...next, id: freeId(own) };
-  const checked = v.safeParse(ownBarrierSchema, made);
-  const set = (patch: Partial<OwnBarrier>) => setNext({ ...next, ...patch });
-  const figure = (
-    label: string,
-    key: 'boreMm' | 'outsideMm' | 'stockMm' | 'mostGrams',
-    unit: string,
-    least: number,
-    most: number,
-    step: number,
-  ) => (
-    <NumberField
-      label={label}
-      value={next[key]}
-      mm={unit === 'mm'}
-      unit={unit === 'mm' ? '' : unit}
-      least={least}
-      most={most}
-      step={step}
-      onChange={(n) => set({ [key]: n })}
-    />
-  );
   return (
     <details className="border-t border-[var(--line)] pt-1">
       <summary className="min-h-[44px] cursor-pointer py-2.5 font-semibold">
         {words.label('place.straws-picks-your-own', { own: own.length })}
       </summary>
-      <ul>
-        {own.map((b) => (
-          <li key={b.id} className="flex flex-wrap items-center gap-3 py-1 text-[15px]">
-            <b>{b.name}</b>{' '}
-            {words.label('place.bore-long-up-g', {
-              kind: words.label(b.kind === 'straw' ? 'place.straw' : 'place.pick').toLowerCase(),
-              bore: words.units.length(b.boreMm, 1),
-              outside: words.units.mm(b.outsideMm),
-              stock: words.units.mm(b.stockMm),
-              grams: words.units.grams(b.mostGrams),
-            })}
-            <button
-              className="key"
-              aria-label={words.label('place.take-away', { b: b.name })}
-              onClick={() =>
-                getStudio().edit(asLabel('place.do-away', { b: b.name }), (d) => {
-                  d.barriers = d.barriers.filter((x) => x.id !== b.id);
-                  d.barrierFor = d.barrierFor.filter((x) => x.barrier !== b.id);
-                })
-              }
-            >
-              {words.label('shared.take-away')}
-            </button>
-          </li>
-        ))}
-      </ul>
+      <Measured own={own} />
+      <OneMore own={own} />
+      <p className="small pt-1">{words.label('place.measure-with-caliper-take-only')}</p>
+    </details>
+  );
+}
+
+/** Those there are, each with its figures. */
+function Measured({ own }: { own: readonly OwnBarrier[] }) {
+  const words = useWords();
+  return (
+    <ul>
+      {own.map((b) => (
+        <li key={b.id} className="flex flex-wrap items-center gap-3 py-1 text-[15px]">
+          <b>{b.name}</b>{' '}
+          {words.label('place.bore-long-up-g', {
+            kind: words.label(b.kind === 'straw' ? 'place.straw' : 'place.pick').toLowerCase(),
+            bore: words.units.length(b.boreMm, 1),
+            outside: words.units.mm(b.outsideMm),
+            stock: words.units.mm(b.stockMm),
+            grams: words.units.grams(b.mostGrams),
+          })}
+          <button
+            className="key"
+            aria-label={words.label('place.take-away', { b: b.name })}
+            onClick={() =>
+              getStudio().edit(asLabel('place.do-away', { b: b.name }), (d) => {
+                d.barriers = d.barriers.filter((x) => x.id !== b.id);
+                d.barrierFor = d.barrierFor.filter((x) => x.barrier !== b.id);
+              })
+            }
+          >
+            {words.label('shared.take-away')}
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** One more, as it was measured. What does not go together is said under the form. */
+function OneMore({ own }: { own: readonly OwnBarrier[] }) {
+  const words = useWords();
+  const { register, control, handleSubmit, reset, getValues, formState } = useForm<OwnBarrier>({
+    resolver: valibotResolver(ownBarrierSchema),
+    mode: 'onChange',
+    defaultValues: { ...FIRST, id: freeId(own) },
+  });
+  const add = (made: OwnBarrier) => {
+    getStudio().edit(asLabel('place.do-added', { made: made.name }), (d) => void d.barriers.push(made));
+    reset({ ...FIRST, id: freeId([...own, made]) });
+  };
+  const typed = { ...getValues(), ...useWatch({ control }) };
+  const fault = typed.name === '' ? null : v.safeParse(ownBarrierSchema, typed).issues?.[0];
+  const figure = ({ label, name, grams, least, most, step }: Figure) => (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => (
+        <NumberField
+          label={label}
+          value={field.value}
+          mm={!grams}
+          unit={grams ? 'g' : ''}
+          least={least}
+          most={most}
+          step={step}
+          onChange={field.onChange}
+        />
+      )}
+    />
+  );
+  return (
+    <form onSubmit={(e) => void handleSubmit(add)(e)}>
       <div className="flex flex-wrap items-end gap-3 pt-1">
         <label className="text-[15px] font-semibold">
           {words.label('shared.name')}
-          <input
-            className="fld mt-1 block font-normal"
-            value={next.name}
-            maxLength={60}
-            onChange={(e) => set({ name: e.target.value })}
-          />
+          <input className="fld mt-1 block font-normal" maxLength={60} {...register('name')} />
         </label>
-        <Choice
-          label={words.label('place.kind-of-barrier')}
-          value={next.kind}
-          options={[
-            { value: 'straw', name: words.label('place.straw') },
-            { value: 'pick', name: words.label('place.pick') },
-          ]}
-          onChange={(kind) => set({ kind })}
+        <Controller
+          control={control}
+          name="kind"
+          render={({ field }) => (
+            <Choice
+              label={words.label('place.kind-of-barrier')}
+              value={field.value}
+              options={[
+                { value: 'straw', name: words.label('place.straw') },
+                { value: 'pick', name: words.label('place.pick') },
+              ]}
+              onChange={field.onChange}
+            />
+          )}
         />
-        {figure(words.label('place.bore-field'), 'boreMm', 'mm', 1, 30, 0.1)}
-        {figure(words.label('place.outside'), 'outsideMm', 'mm', 1.2, 34, 0.1)}
-        {figure(words.label('make.length'), 'stockMm', 'mm', 20, 400, 1)}
-        {figure(words.label('place.carries'), 'mostGrams', 'g', 1, 400, 1)}
-        <button
-          className="key"
-          disabled={!checked.success}
-          onClick={() => {
-            getStudio().edit(asLabel('place.do-added', { made: made.name }), (d) => void d.barriers.push(made));
-            setNext(FIRST);
-          }}
-        >
+        {figure({ label: words.label('place.bore-field'), name: 'boreMm', least: 1, most: 30, step: 0.1 })}
+        {figure({ label: words.label('place.outside'), name: 'outsideMm', least: 1.2, most: 34, step: 0.1 })}
+        {figure({ label: words.label('make.length'), name: 'stockMm', least: 20, most: 400, step: 1 })}
+        {figure({ label: words.label('place.carries'), name: 'mostGrams', grams: true, least: 1, most: 400, step: 1 })}
+        <button className="key" type="submit" disabled={!formState.isValid}>
           {words.label('place.add-it')}
         </button>
       </div>
-      {!checked.success && next.name !== '' && (
-        <p className="small pt-1 text-[var(--stop)]">{words.say(refusalOf(checked.issues[0]))}.</p>
-      )}
-      <p className="small pt-1">{words.label('place.measure-with-caliper-take-only')}</p>
-    </details>
+      {fault && <p className="small pt-1 text-[var(--stop)]">{words.say(refusalOf(fault))}.</p>}
+    </form>
   );
 }
 

@@ -3,17 +3,20 @@
 import dynamic from 'next/dynamic';
 import { Hand } from 'lucide-react';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { barrierById } from '@/core/place/barrier';
 import type { Mend } from '@/core/facts/fact';
 import type { Warning } from '@/core/plan/warnings';
 import { CRUMB_KPA, PUSH_TEST, pushTestKPa } from '@/core/place/holding';
 import { capital } from '@/core/words/capital';
-import { tierRef } from '@/core/cake/cake';
+import { tierRef, type Cake } from '@/core/cake/cake';
+import type { Entry } from '@/core/place/entry';
+import type { Words } from '@/core/words/words';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { applyMend } from '@/core/plan/mends';
 import { planBench } from '@/workers/clients';
 import { NumberField } from '../fields/NumberField';
+import { SortedTable, type Column } from '../shared/SortedTable';
 import { useHash } from '../shared/useHash';
 import { getStudio, useStudio } from '../useStudio';
 import { ClockMap } from './ClockMap';
@@ -265,34 +268,59 @@ function EntryList({ chosen, onChoose }: { chosen: string | null; onChoose(id: s
   const words = useWords();
   const entries = useStudio((s) => s.plan!.entries);
   const cake = useStudio((s) => s.project!.cake);
+  const columns = useMemo(() => entryColumns(words, cake, onChoose), [words, cake, onChoose]);
   return (
-    <table className="w-full text-left text-[15px]">
-      <thead className="small">
-        <tr>
-          <th>{words.label('place.number')}</th>
-          <th>{words.label('place.barrier')}</th>
-          <th>{words.label('shared.where')}</th>
-          <th className="text-right">{words.label('place.cut', { sign: words.units.sign })}</th>
-          <th className="text-right">{words.label('place.down')}</th>
-          <th className="text-right">{words.label('place.stem', { sign: words.units.sign })}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {entries.map((e) => (
-          <tr key={e.id} className={`border-t border-[var(--line)] ${e.id === chosen ? 'bg-[var(--nextwash)]' : ''}`}>
-            <td>
-              <button className="min-h-[44px] min-w-[44px] text-left font-semibold underline" onClick={() => onChoose(e.id)}>
-                {e.number}
-              </button>
-            </td>
-            <td>{words.barrier(e.barrier)[0]}</td>
-            <td>{words.place({ tier: tierRef(cake, e.tierIndex), azimuthRad: e.azimuthRad })}</td>
-            <td className="text-right">{e.cutMm ? words.units.figure(e.cutMm) : '–'}</td>
-            <td className="text-right">{Math.round(e.downDeg)}°</td>
-            <td className="text-right">{words.units.figure(e.bundleMm, 1)}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <SortedTable
+      rows={entries}
+      columns={columns}
+      keyOf={(e) => e.id}
+      rowClass={(e) => (e.id === chosen ? 'bg-[var(--nextwash)]' : '')}
+    />
   );
 }
+
+const entryColumns = (words: Words, cake: Cake, onChoose: (id: string) => void): Column<Entry>[] => [
+  {
+    id: 'number',
+    name: words.label('place.number'),
+    by: (e) => e.number,
+    cell: (e) => (
+      <button className="min-h-[44px] min-w-[44px] text-left font-semibold underline" onClick={() => onChoose(e.id)}>
+        {e.number}
+      </button>
+    ),
+  },
+  {
+    id: 'barrier',
+    name: words.label('place.barrier'),
+    by: (e) => words.barrier(e.barrier)[0],
+    cell: (e) => words.barrier(e.barrier)[0],
+  },
+  {
+    id: 'where',
+    name: words.label('shared.where'),
+    by: (e) => e.tierIndex * 100 + e.azimuthRad,
+    cell: (e) => words.place({ tier: tierRef(cake, e.tierIndex), azimuthRad: e.azimuthRad }),
+  },
+  {
+    id: 'cut',
+    name: words.label('place.cut', { sign: words.units.sign }),
+    by: (e) => e.cutMm || null,
+    cell: (e) => (e.cutMm ? words.units.figure(e.cutMm) : '–'),
+    figures: true,
+  },
+  {
+    id: 'down',
+    name: words.label('place.down'),
+    by: (e) => e.downDeg,
+    cell: (e) => `${Math.round(e.downDeg)}°`,
+    figures: true,
+  },
+  {
+    id: 'stem',
+    name: words.label('place.stem', { sign: words.units.sign }),
+    by: (e) => e.bundleMm,
+    cell: (e) => words.units.figure(e.bundleMm, 1),
+    figures: true,
+  },
+];

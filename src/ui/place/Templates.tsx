@@ -8,6 +8,7 @@ import { templates } from '@/core/formats/template';
 import { capital } from '@/core/words/capital';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { DrawingView } from '../shared/DrawingView';
+import { NotPrinted } from '../shared/NotPrinted';
 import { Tabs } from '../fields/Tabs';
 import { NumberField } from '../fields/NumberField';
 import { downloadSheets, WriteOut } from '../shared/files';
@@ -40,6 +41,7 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
           }
         />
       </div>
+      <NotPrinted />
       <Tabs
         label={words.label('place.templates')}
         names={drawings.map((d) => short(d.title))}

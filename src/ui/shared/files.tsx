@@ -3,16 +3,17 @@
 import { Download, FolderInput } from 'lucide-react';
 import { useState } from 'react';
 import type { Drawing } from '@/core/formats/drawing';
-import type { Paper } from '@/core/formats/sheets';
+import type { PaperSize } from '@/core/formats/paper';
 import type { Issue } from '@/core/boundary/refusal';
 import { currentWords, useWords } from '../speech/useWords';
+import { paperFonts } from './paperFonts';
 import { saveFile } from './fileAccess';
 import { OpenFile } from './OpenFile';
 
 /** Drawings at true size on sheets of paper, as a PDF. What writes it is fetched when it is first asked for. */
-export async function downloadSheets(name: string, drawings: readonly Drawing[], paper: Paper): Promise<void> {
+export async function downloadSheets(name: string, drawings: readonly Drawing[], paper: PaperSize): Promise<void> {
   const { sheetsPdf } = await import('@/core/formats/sheets');
-  await saveFile(name, new Uint8Array(await sheetsPdf(drawings, paper, currentWords())), 'application/pdf');
+  await saveFile(name, new Uint8Array(await sheetsPdf(drawings, paper, await paperFonts(), currentWords())), 'application/pdf');
 }
 
 type ReadResult<T> = { value: T } | { issues: Issue[] };

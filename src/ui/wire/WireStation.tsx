@@ -10,12 +10,12 @@ import { Tabs } from '../fields/Tabs';
 import { useStudio } from '../useStudio';
 import { CutBars } from './CutBars';
 import { GaugeTable } from './GaugeTable';
-import { SprayDiagram } from './SprayDiagram';
 import { StemStrip } from './StemStrip';
 import { TapeList } from './TapeList';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
 
+const SprayDiagram = dynamic(() => import('./SprayDiagram').then((m) => m.SprayDiagram), { ssr: false });
 const BenchMode = dynamic(() => import('./BenchMode').then((m) => m.BenchMode), { ssr: false });
 
 /** Which wire, which joint, in which order: the sprays or the single stems above, the lengths to cut below. */

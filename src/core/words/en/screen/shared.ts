@@ -25,6 +25,7 @@ export const SHARED = {
   'shared.new-changed-gone':
     '{what, select, busy {{added, plural, one {# busy time} other {# busy times}}} other {{added, plural, one {# row} other {# rows}}}} new, {changed} changed, {gone} gone.',
   'shared.new-job': 'New job',
+  'shared.not-printed': 'The sheets have no letters for {scripts}: on paper each is an empty box.',
   'shared.nothing-was-changed-more': 'Nothing was changed. {why}{more, plural, =0 {} other { And # more.}}',
   'shared.of-done': '{at} of {count} done',
   'shared.own-species': 'Own species',

@@ -27,6 +27,7 @@ export const SHARED: Readonly<Record<keyof typeof EN, string>> = {
   'shared.new-changed-gone':
     '{what, select, busy {{added, plural, one {# hora ocupada nueva} other {# horas ocupadas nuevas}}} other {{added, plural, one {# fila nueva} other {# filas nuevas}}}}, {changed} cambiadas, {gone} quitadas.',
   'shared.new-job': 'Trabajo nuevo',
+  'shared.not-printed': 'Las hojas no tienen letras para {scripts}: en el papel cada una sale como un recuadro vacío.',
   'shared.nothing-was-changed-more': 'No se ha cambiado nada. {why}{more, plural, =0 {} other { Y # más.}}',
   'shared.of-done': '{at} de {count} hechos',
   'shared.own-species': 'Especies propias',

@@ -27,6 +27,7 @@ export const SHARED: Readonly<Record<keyof typeof EN, string>> = {
   'shared.new-changed-gone':
     '{what, select, busy {{added, plural, one {# nouvelle heure occupée} other {# nouvelles heures occupées}}} other {{added, plural, one {# nouvelle ligne} other {# nouvelles lignes}}}}, {changed} changées, {gone} retirées.',
   'shared.new-job': 'Nouveau travail',
+  'shared.not-printed': 'Les feuilles n’ont pas de lettres pour {scripts} : sur le papier, chacune est une case vide.',
   'shared.nothing-was-changed-more': 'Rien n’a changé. {why}{more, plural, =0 {} other { Et # de plus.}}',
   'shared.of-done': '{at} sur {count} faites',
   'shared.own-species': 'Espèces à vous',
