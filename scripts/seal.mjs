@@ -62,7 +62,7 @@ async function offlineWorker(stations) {
     swSrc: raw,
     swDest: 'public/offline.js',
     globDirectory: '.next/static',
-    globPatterns: ['**/*.{js,css,woff2,wasm,svg,png,json}'],
+    globPatterns: ['**/*.{js,css,woff,woff2,wasm,svg,png,json}'],
     modifyURLPrefix: { '': '/_next/static/' },
     dontCacheBustURLsMatching: /./,
     maximumFileSizeToCacheInBytes: 12e6,

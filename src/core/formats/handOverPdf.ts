@@ -7,7 +7,7 @@ import { spread } from './template';
 
 /** A picture of the cake with the places of what comes out, in shares of its width and height from the upper left. */
 export interface NumberedPicture {
-  png: Uint8Array;
+  jpeg: Uint8Array;
   widthPx: number;
   heightPx: number;
   marks: { number: number; x: number; y: number }[];
@@ -70,7 +70,7 @@ function addPicture(paper: Paper, column: Column, picture: NumberedPicture, alt:
   const wide = column.width - 2 * LABELS;
   const tall = (wide / picture.widthPx) * picture.heightPx;
   column.figure(tall + 8, alt, (x, top) => {
-    paper.doc.image(picture.png as Buffer, x + LABELS, top, { width: wide, height: tall });
+    paper.doc.image(picture.jpeg as Buffer, x + LABELS, top, { width: wide, height: tall });
     drawMarks(paper, picture, { x, top, wide: column.width, tall });
   });
 }
@@ -95,6 +95,7 @@ function drawMarks(
     const ys = spread(
       sorted.map((m) => m.y * tall),
       Math.min(10.5, tall / Math.max(1, sorted.length)),
+      tall,
     );
     sorted.forEach((m, i) => {
       const words = `${m.number}`;

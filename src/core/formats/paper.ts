@@ -78,6 +78,8 @@ export class Paper {
       bufferPages: true,
       pdfVersion: '1.7',
       tagged: true,
+      // none of the standard fonts: nothing is set in letters that are not embedded
+      font: '',
       lang: language,
       displayTitle: true,
       // the same plan gives the same file

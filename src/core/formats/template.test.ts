@@ -61,6 +61,10 @@ test('places spread apart keep their order, their distance and their middle', ()
   expect((to[0]! + to[1]! + to[2]!) / 3).toBeCloseTo(11, 9);
   expect(spread([], 8)).toEqual([]);
   expect(spread([0, 20], 8)).toEqual([0, 20]);
+  // five at one edge stay within it, as far apart
+  expect(spread([1, 1, 2, 2, 3], 8, 100)).toEqual([0, 8, 16, 24, 32]);
+  expect(spread([97, 98, 99], 8, 100)).toEqual([84, 92, 100]);
+  expect(spread([40, 60], 8, 100)).toEqual([40, 60]);
 });
 
 const jobOn = (form: LineForm, cake: Cake) => {

@@ -181,8 +181,8 @@ function ringLabels(
   return marks;
 }
 
-/** Sorted places moved as little as keeps them apart, their middle where it was. */
-export function spread(sorted: readonly number[], apart: number): number[] {
+/** Sorted places moved as little as keeps them apart, their middle where it was; all of them from nought to `within` where they fit. */
+export function spread(sorted: readonly number[], apart: number, within = Infinity): number[] {
   const groups = sorted.map((at) => ({ sum: at, count: 1 }));
   const top = (g: { sum: number; count: number }) => g.sum / g.count - ((g.count - 1) / 2) * apart;
   for (let i = 1; i < groups.length;) {
@@ -194,7 +194,10 @@ export function spread(sorted: readonly number[], apart: number): number[] {
     groups.splice(i - 1, 2, { sum: a.sum + b.sum, count: a.count + b.count });
     i = Math.max(1, i - 1);
   }
-  return groups.flatMap((g) => Array.from({ length: g.count }, (_, k) => top(g) + k * apart));
+  const free = groups.flatMap((g) => Array.from({ length: g.count }, (_, k) => top(g) + k * apart));
+  if (!Number.isFinite(within)) return free;
+  // before each there is room for those above it, after each for those below
+  return free.map((at, i) => Math.max(i * apart, Math.min(at, within - (free.length - 1 - i) * apart)));
 }
 
 /** A tier's side laid flat, as it is read from outside: the back seam at both ends, the front in the middle. */

@@ -25,7 +25,7 @@ const hourCycleOf = (clock: 24 | 12) => (clock === 12 ? 12 : 24);
 
 /** The parts of a day or hour, each typed or stepped by itself. */
 const Segments = () => (
-  <DateInput className="flex items-center whitespace-nowrap">
+  <DateInput className="flex items-center whitespace-pre">
     {(segment) => <DateSegment segment={segment} className="segment" />}
   </DateInput>
 );
@@ -76,6 +76,7 @@ export function MomentField({
     <DatePicker<CalendarDateTime>
       className="inline-block align-top"
       granularity="minute"
+      shouldForceLeadingZeros
       hourCycle={hourCycleOf(clock)}
       {...typed}
     >
@@ -119,6 +120,7 @@ export function HourField({ label, hideLabel, value, onChange }: Labelled & { va
   const clock = useStudio((s) => s.habits.clock);
   return (
     <TimeField
+      shouldForceLeadingZeros
       className="inline-block align-top"
       hourCycle={hourCycleOf(clock)}
       value={parseTime(value)}

@@ -6,7 +6,7 @@ import type { Project } from '@/core/plan/project';
 import { currentWords } from '../speech/useWords';
 import { paperFonts } from '../shared/paperFonts';
 import { saveFile } from '../shared/fileAccess';
-import { pictureToUrl } from '../shared/Portrait';
+import { pictureToPaper } from '../shared/Portrait';
 import { leavesWords, wallOf } from '../shared/words';
 import { pictureOf, placesOn, sidesShown } from './NumberedView';
 
@@ -16,9 +16,8 @@ const picturesOf = (plan: DerivedPlan, project: Project): Promise<NumberedPictur
   Promise.all(
     sidesShown(plan, project).map(async (side): Promise<NumberedPicture> => {
       const picture = await pictureOf(side, project, PDF_TIMES);
-      const png = await (await fetch(pictureToUrl(picture))).arrayBuffer();
       return {
-        png: new Uint8Array(png),
+        jpeg: await pictureToPaper(picture),
         widthPx: picture.width,
         heightPx: picture.height,
         marks: placesOn(side, plan, project).map(({ entry, x, y }) => ({ number: entry.number, x, y })),

@@ -8,13 +8,26 @@ import { useCatalogue } from '../useCatalogue';
 
 const cache = new Map<string, Promise<string>>();
 
+function canvasOf({ width, height, rgba }: Picture): HTMLCanvasElement {
+  const canvas = Object.assign(document.createElement('canvas'), { width, height });
+  canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(rgba), width, height), 0, 0);
+  return canvas;
+}
+
 /** A picture as an address that an image can show. */
-export function pictureToUrl(picture: Picture): string {
-  const canvas = document.createElement('canvas');
-  canvas.width = picture.width;
-  canvas.height = picture.height;
-  canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(picture.rgba), picture.width, picture.height), 0, 0);
-  return canvas.toDataURL();
+export const pictureToUrl = (picture: Picture): string => canvasOf(picture).toDataURL();
+
+const PRINT_QUALITY = 0.95;
+
+/** A picture on white paper, as JPEG. */
+export async function pictureToPaper(picture: Picture): Promise<Uint8Array> {
+  const canvas = canvasOf(picture);
+  const pen = canvas.getContext('2d')!;
+  pen.globalCompositeOperation = 'destination-over';
+  pen.fillStyle = '#ffffff';
+  pen.fillRect(0, 0, canvas.width, canvas.height);
+  const file = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', PRINT_QUALITY));
+  return new Uint8Array((await file?.arrayBuffer()) ?? []);
 }
 
 const RENDER_PX = 192;
