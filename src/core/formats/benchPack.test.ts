@@ -7,7 +7,7 @@ import wreath from '../demo/demo-midwinter-wreath.ofrenda.json';
 import { derivePlan } from '../plan/derivePlan';
 import { newProject } from '../plan/newProject';
 import { checkProject, type Project } from '../plan/project';
-import { PAPER_FONTS } from '../testing/paperFonts';
+import { PAPER_FONTS } from './fontsForTests';
 import { benchPackPdf } from './benchPackPdf';
 import { handOverSheets } from './handOverSheets';
 import { CHECK_BAR_MM } from './drawing';

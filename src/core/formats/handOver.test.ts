@@ -8,7 +8,7 @@ import { ALLERGENS, ALLERGENS_EU_MORE, ALLERGENS_US, fitsCylinder } from '../pla
 import { newProject } from '../plan/newProject';
 import type { Project } from '../plan/project';
 import { cakeOf, proposalFor, randomProject } from '../testing/samples';
-import { PAPER_FONTS } from '../testing/paperFonts';
+import { PAPER_FONTS } from './fontsForTests';
 import { handOverPdf } from './handOverPdf';
 import { MESSAGES as EN } from '../words/en';
 import { MESSAGES as ES } from '../words/es';

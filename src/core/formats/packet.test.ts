@@ -8,7 +8,7 @@ import type { LogEntry } from '../log/entries';
 import { SKILLS } from '../days/windows';
 import { derivePlan } from '../plan/derivePlan';
 import { checkProject, type Project } from '../plan/project';
-import { PAPER_FONTS } from '../testing/paperFonts';
+import { PAPER_FONTS } from './fontsForTests';
 import { boxLabels, simulatedLabelPrinter } from './labelsPdf';
 import { doubtsOf, mergePacket, packetFor, readPacket, writePacket, type Packet } from './packetFile';
 import { ENGLISH } from '../words/english';

@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { CHECK_BAR_MM, circle, drawingSvg, line, text, type Drawing } from './drawing';
-import { PAPER_FONTS } from '../testing/paperFonts';
+import { PAPER_FONTS } from './fontsForTests';
 import { PAPERS } from './paper';
 import { LAP_MM, sheetsOf, sheetsPdf } from './sheets';
 

@@ -10,7 +10,7 @@ import { derivePlan } from '../plan/derivePlan';
 import { newProject } from '../plan/newProject';
 import { cakeOf, proposalFor } from '../testing/samples';
 import { drawingSvg, type Mark } from './drawing';
-import { PAPER_FONTS } from '../testing/paperFonts';
+import { PAPER_FONTS } from './fontsForTests';
 import { sheetsOf, sheetsPdf } from './sheets';
 import { spread, templates } from './template';
 import { ENGLISH } from '../words/english';

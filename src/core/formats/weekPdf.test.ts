@@ -7,7 +7,7 @@ import { wallToText } from '../days/clock';
 import { dayList } from '../plan/dayList';
 import { derivePlan } from '../plan/derivePlan';
 import { checkProject } from '../plan/project';
-import { PAPER_FONTS } from '../testing/paperFonts';
+import { PAPER_FONTS } from './fontsForTests';
 import { weekPdf } from './weekPdf';
 import { ENGLISH } from '../words/english';
 

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { PaperFonts } from '../formats/paper';
+import type { PaperFonts } from './paper';
 
 const FACES = [
   ['atkinson-hyperlegible-next', 'latin'],
