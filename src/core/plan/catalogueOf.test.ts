@@ -55,14 +55,14 @@ const THICK = jobWith({ pasteMm: 1.4, minutes: 50, boreMm: 9 });
 const gramsOf = (job: Project) => derivePlan(job).heads.reduce((a, h) => a + h.massGrams, 0);
 
 test('two jobs with own species, methods and barriers under the same ids never touch each other, in whatever order they are planned', () => {
-  const alone = [THIN, THICK].map((job) => planNumbers(derivePlan(job)));
+  const alone = [THIN, THICK].map((job) => planNumbers(derivePlan(job), job));
   expect(alone[0]).not.toEqual(alone[1]);
   const memories = [new Memo(), new Memo()];
   const shared = new Memo();
   for (const i of [0, 1, 1, 0, 1, 0]) {
     const job = [THIN, THICK][i]!;
-    expect(planNumbers(derivePlan(job, memories[i]))).toEqual(alone[i]);
-    expect(planNumbers(derivePlan(job, shared))).toEqual(alone[i]);
+    expect(planNumbers(derivePlan(job, memories[i]), job)).toEqual(alone[i]);
+    expect(planNumbers(derivePlan(job, shared), job)).toEqual(alone[i]);
   }
 });
 

@@ -9,7 +9,7 @@ const HELD: Readonly<Record<string, Record<string, string>>> = held;
 test.each(heldProjects(DEMO_JOBS).map((p) => [p.id, p] as const))(
   '%s: every part of the plan has the numbers of before',
   (id, project) => {
-    expect(planNumbers(derivePlan(project))).toEqual(HELD[id]);
+    expect(planNumbers(derivePlan(project), project)).toEqual(HELD[id]);
   },
 );
 

@@ -1,5 +1,8 @@
 import { createHash } from 'node:crypto';
 import type { DerivedPlan } from '../plan/derivePlan';
+import { benchSteps } from '../plan/benchSteps';
+import { catalogueOf } from '../plan/catalogueOf';
+import { placeSteps } from '../plan/placeSteps';
 import { checkProject, type Project } from '../plan/project';
 import { randomProject } from './samples';
 
@@ -22,16 +25,19 @@ const rounded = (value: unknown): unknown =>
       : String(value)
     : Array.isArray(value)
       ? value.map(rounded)
-      : value;
+      : typeof value === 'object' && value !== null
+        ? Object.fromEntries(Object.entries(value).map(([key, part]) => [key, rounded(part)]))
+        : value;
 
-const digest = (value: unknown): string =>
+/** Figures to a hundred-thousandth, told by sixteen letters. */
+export const digest = (value: unknown): string =>
   createHash('sha256')
     .update(JSON.stringify(rounded(value)))
     .digest('hex')
     .slice(0, 16);
 
 /** What a plan says in figures, a digest for each of its parts: no words, so that wording may change and numbers may not. */
-export function planNumbers(plan: DerivedPlan): Record<string, string> {
+export function planNumbers(plan: DerivedPlan, project: Project): Record<string, string> {
   const parts: Record<string, unknown> = {
     heads: plan.heads.map((h) => [h.pieceId, h.centreMm, h.baseMm, h.axis, h.radialMm, h.axialMm, h.massGrams]),
     stems: plan.stems.map((s) => [s.pieceId, s.lengthMm, s.gauge.gauge, s.gauge.diameterMm, s.wires]),
@@ -57,6 +63,13 @@ export function planNumbers(plan: DerivedPlan): Record<string, string> {
     tasks: plan.tasks.map((t) => [t.id, t.pieces, t.minutes, t.duration, t.dryHours, t.after.map((a) => [a.id, a.wait])]),
     schedule: [plan.doneBy, plan.schedule.map((s) => [s.id, s.maker, s.from, s.to])],
     verdict: plan.verdict,
+    warnings: plan.warnings,
+    handOver: plan.handOver,
+    leeway: [plan.leeway, plan.critical],
+    steps: [...benchSteps(plan, project.brief.finish, catalogueOf(project)), ...placeSteps(plan, project)].map((s) => [
+      [s.key, s.where, s.title, s.figures],
+      [s.how, s.why],
+    ]),
   };
   return Object.fromEntries(Object.entries(parts).map(([part, value]) => [part, digest(value)]));
 }
