@@ -233,6 +233,8 @@ describe('drying by a sensor', () => {
     // 5.75 h at a third of the speed, the rest at the usual
     expect(found.at / 60).toBeCloseTo(5.75 + (8 - 5.75 / dryingFactor(20, 0.7)), 0);
     expect(dryAt(0, 8, [], usual)!.unread).toBe(1);
+    // in air that never changes, to the minute: not on the grid it is summed over
+    expect(dryAt(60, 8, [], usual)!.at).toBeCloseTo(60 + 8 * dryingFactor(usual.celsius, usual.humidityShare) * 60, 6);
   });
   test('air in which nothing dries, and none at all', () => {
     expect(

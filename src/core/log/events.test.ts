@@ -39,6 +39,17 @@ test('merged in any order, grouping and as often as one likes the result is the 
   }
 });
 
+test('by time, then by id, then by what they say', () => {
+  const at = (id: string, hour: string, n = 1): Made => ({ id, at: `2027-06-01T${hour}`, made: n });
+  const sorted = [at('b', '08:00'), at('a', '09:00', 1), at('a', '09:00', 2), at('c', '09:00'), at('a', '10:00')];
+  for (const order of [
+    [4, 3, 2, 1, 0],
+    [2, 0, 4, 1, 3],
+    [1, 2, 3, 4, 0],
+  ])
+    expect(mergeEvents(order.map((i) => sorted[i]!))).toEqual(sorted);
+});
+
 test('nothing is counted twice, a correction counts instead of what it corrects', () => {
   const events = [made('a:1', 4), made('a:2', 3), made('b:1', 5, ['a:1'])];
   expect(standing(events).map((e) => e.id)).toEqual(['a:2', 'b:1']);
