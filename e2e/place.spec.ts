@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { label } from './label';
 import { openBench, saved, undo } from './bench';
+import { pick } from './fields';
 
 test('barriers side by side: another one taken, undone, and left to the rule again', async ({ page }) => {
   await openBench(page, '/place');
@@ -99,7 +100,7 @@ test('hand over: the sheet for the table, in Spanish, and both as a PDF', async 
   await expect(sheet).toContainText('For the person with the knife');
   await page.getByRole('radio', { name: label('handover.the-table') }).click();
   await expect(sheet).toContainText('Only to look at');
-  await page.getByRole('radio', { name: 'Español' }).click();
+  await pick(page, label('handover.language-of-the-sheets'), 'Español');
   await expect(sheet).toContainText('Solo para mirar');
   await expect(sheet).toHaveAttribute('lang', 'es');
   const waiting = page.waitForEvent('download');

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { openBench, withoutOwn, written } from './bench';
+import { list, pick } from './fields';
 
 /** Keeps a habit in the browser's own database, as the application does. */
 const keepHabits = (page: Page, habits: object) =>
@@ -102,10 +103,10 @@ test('another language takes over where one is: what was typed and where one sta
   const note = page.getByLabel('Note');
   await note.fill('edges too thick');
   await page.getByRole('button', { name: 'Language and units' }).click();
-  await page.getByRole('radio', { name: 'Español' }).click();
+  await pick(page, 'Language', 'Español');
   const sheet = page.getByRole('dialog', { name: 'Idioma y unidades' });
   await expect(sheet).toBeVisible();
-  await expect(page.getByRole('radio', { name: 'Español' })).toBeChecked();
+  await expect(list(page, 'Idioma')).toContainText('Español');
   await page.keyboard.press('Escape');
   await expect(sheet).toHaveCount(0);
   await expect(page.getByLabel('Nota', { exact: true })).toHaveValue('edges too thick');

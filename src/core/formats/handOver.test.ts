@@ -12,6 +12,7 @@ import { PAPER_FONTS } from './fontsForTests';
 import { handOverPdf } from './handOverPdf';
 import { MESSAGES as EN } from '../words/en';
 import { MESSAGES as ES } from '../words/es';
+import { ARGENTINA, COLOMBIA, MEXICO } from '../words/es/regions';
 import { MESSAGES as FR } from '../words/fr';
 import { LANGUAGE_IDS } from '../words/languages';
 import { tierPlace, Words } from '../words/words';
@@ -20,9 +21,24 @@ import { handOverSheets } from './handOverSheets';
 const CAKE = cakeOf([250, 110], [180, 100], [120, 90]);
 const { arrangement } = proposalFor('cascade', CAKE, 3, 0.05);
 const JOB: Project = { ...newProject('p', 'P', '2027-06-12T09:30'), cake: CAKE, arrangements: [arrangement] };
-const SPOKEN = { en: new Words(EN), es: new Words(ES), fr: new Words(FR) };
+const SPOKEN = {
+  en: new Words(EN),
+  es: new Words(ES),
+  'es-MX': new Words(MEXICO),
+  'es-CO': new Words(COLOMBIA),
+  'es-AR': new Words(ARGENTINA),
+  fr: new Words(FR),
+};
+const ES_PLACE = /piso .*, a /;
 /** A tier and the hour on it, as each language says it. */
-const PLACE = { en: /tier,? at|tier, /, es: /piso .*, a /, fr: /étage .*, à / };
+const PLACE = {
+  en: /tier,? at|tier, /,
+  es: ES_PLACE,
+  'es-MX': ES_PLACE,
+  'es-CO': ES_PLACE,
+  'es-AR': ES_PLACE,
+  fr: /étage .*, à /,
+};
 type Language = keyof typeof SPOKEN;
 const sheetsFor = (edit: (d: Project) => void, language: Language = 'en', copies = 1) =>
   handOverSheets(derivePlan(produce(JOB, edit)).handOver, { name: 'Job', when: 'Saturday', copies }, SPOKEN[language]);

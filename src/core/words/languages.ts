@@ -1,9 +1,12 @@
 import type { Messages } from './messages';
 
-/** Languages, each a folder and a line here. Each is fetched when it is first spoken. */
+/** Languages, each a folder and a line here, their regions a line. Each is fetched when it is first spoken. */
 export const LANGUAGES = {
   en: { name: 'English', load: async (): Promise<Messages> => (await import('./en')).MESSAGES },
   es: { name: 'Español', load: async (): Promise<Messages> => (await import('./es')).MESSAGES },
+  'es-MX': { name: 'Español, México', load: async (): Promise<Messages> => (await import('./es/regions')).MEXICO },
+  'es-CO': { name: 'Español, Colombia', load: async (): Promise<Messages> => (await import('./es/regions')).COLOMBIA },
+  'es-AR': { name: 'Español, Argentina', load: async (): Promise<Messages> => (await import('./es/regions')).ARGENTINA },
   fr: { name: 'Français', load: async (): Promise<Messages> => (await import('./fr')).MESSAGES },
 } as const;
 export type Language = keyof typeof LANGUAGES;
@@ -20,6 +23,10 @@ export const PSEUDO = 'en-XA';
 export const messagesOf = async (language: Language | typeof PSEUDO): Promise<Messages> =>
   language === PSEUDO ? (await import('./pseudo')).MESSAGES : LANGUAGES[language].load();
 
+/** A language tag (RFC 5646) as one of ours: with its region where that is one, else the language alone. */
+const regionOf = (tag: string): string =>
+  LANGUAGE_IDS.find((id) => id.toLowerCase() === tag.toLowerCase()) ?? tag.split('-')[0] ?? '';
+
 /** The language that is wanted most of those there are, by the header Accept-Language (RFC 9110, 12.5.4); English else. */
 export function acceptedLanguage(header: string | null): Language {
   const wanted = (header ?? '')
@@ -27,7 +34,7 @@ export function acceptedLanguage(header: string | null): Language {
     .map((part, order) => {
       const [tag = '', ...parameters] = part.trim().toLowerCase().split(';');
       const q = parameters.map((p) => /^\s*q=([\d.]+)\s*$/.exec(p)?.[1]).find((x) => x !== undefined);
-      return { language: tag.split('-')[0] ?? '', weight: q === undefined ? 1 : Number(q), order };
+      return { language: regionOf(tag), weight: q === undefined ? 1 : Number(q), order };
     })
     .filter((w) => w.weight > 0)
     .sort((a, b) => b.weight - a.weight || a.order - b.order);

@@ -9,6 +9,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 import type { Words } from '@/core/words/words';
 import { wallFromText } from '@/core/days/clock';
+import { Pick } from '../fields/Pick';
 import { Choice } from '../fields/Choice';
 import { useSheetWords, useWords } from '../speech/useWords';
 import { getStudio, useStudio } from '../useStudio';
@@ -93,7 +94,7 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
           ]}
           onChange={(v) => setShown(v)}
         />
-        <Choice
+        <Pick
           label={words.label('handover.language-of-the-sheets')}
           value={language}
           options={LANGUAGE_IDS.map((l) => ({ value: l, name: LANGUAGES[l].name }))}

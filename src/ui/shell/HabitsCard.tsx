@@ -1,6 +1,7 @@
 'use client';
 
 import type { Habits } from '@/data/habits';
+import { Pick } from '../fields/Pick';
 import { Choice } from '../fields/Choice';
 import { getStudio, useStudio } from '../useStudio';
 import { Dialog } from './Dialog';
@@ -18,8 +19,9 @@ export function HabitsCard({ onClose }: { onClose(): void }) {
       <dl className="grid grid-cols-[auto_1fr] items-center gap-x-6 gap-y-3">
         <dt className="font-semibold">{words.label('shell.language')}</dt>
         <dd translate="no">
-          <Choice<Habits['language']>
+          <Pick<Habits['language']>
             label={words.label('shell.language')}
+            hideLabel
             value={habits.language}
             options={LANGUAGE_IDS.map((value) => ({ value, name: LANGUAGES[value].name }))}
             onChange={(language) => set({ language })}
