@@ -149,6 +149,8 @@ test('the main job once by roles and names alone, as one who does not see the pi
       .locator('button:visible, a[href]:visible, input:visible, select:visible, [role="button"]:visible')
       .evaluateAll((all) =>
         all
+          // what is hidden from readers stands for a form's own sake
+          .filter((e) => !e.closest('[aria-hidden="true"]'))
           .filter((e) => {
             const labelled = e
               .getAttribute('aria-labelledby')

@@ -43,9 +43,14 @@ const whereAt = (cake: Cake, solid: CakeSolid, point: Vec3) => {
   return { ...(tier ? { tier: tierRef(cake, tier.index) } : {}), azimuthRad: azimuthOf(point) };
 };
 
-/** Contact along whole stems and heads, not only at entries. Dust that is unknown counts as not edible. */
+/**
+ * Contact along whole stems and heads, not only at entries. Dust that is unknown counts as not edible. Where a head is in the cake
+ * its stem is too: that is not said beside it.
+ */
 export function contactWarnings(input: ContactInput): PlaceWarning[] {
-  return [...headContacts(input), ...stemContacts(input)];
+  const heads = headContacts(input);
+  const sunk = new Set(heads.flatMap((w) => (w.code === 'place.head-in-cake' ? [w.pieceId] : [])));
+  return [...heads, ...stemContacts(input).filter((w) => !sunk.has(w.pieceId))];
 }
 
 function headContacts({

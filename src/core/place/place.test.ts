@@ -334,6 +334,9 @@ describe('contact', () => {
     expect(w).toMatchObject({ level: 'stop', pieceId: 'p1' });
     expect(w!.code).toBe('place.stem-on-icing');
     expect(w!.mends).toEqual([{ do: 'lift', mm: 2 }]);
+    // a head that is in the cake takes its stem along: one stop, not two
+    const sunk = contactWarnings(input({ intoCake: [9], stems: [{ pieceId: 'p1', curve: lying, endsInEntry: true }] }));
+    expect(sunk.map((x) => x.code)).toEqual(['place.head-in-cake']);
     const upright: Vec3[] = [
       [60, 0, 120],
       [60, 0, 114],
