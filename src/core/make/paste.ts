@@ -66,17 +66,35 @@ export function pasteByColour(
   catalogue: Catalogue,
   plaques: readonly PlaqueToMake[] = [],
 ): PasteBall[] {
+  const balls = kneaded(tray, catalogue, plaques);
+  const bases = leafBases(balls);
+  return balls.map((b) => pasteBall(b, bases)).sort((a, b) => b.grams - a.grams);
+}
+
+function pasteBall(b: Kneading, bases: readonly Pick<PasteBase, 'colour' | 'balls'>[]): PasteBall {
+  const tones = tonesOf(b);
+  return {
+    name: b.name,
+    colour: b.colour,
+    grams: tones.length ? tones.reduce((a, t) => a + t.grams, 0) : upToStep(b.gross),
+    netGrams: b.net,
+    kinds: [
+      ...(b.plaques ? [PLAQUE] : []),
+      ...[...b.species].map((species): PasteFact => ({ code: 'paste.for-species', values: { species } })),
+    ],
+    tones,
+    base: bases.find((base) => base.balls.includes(b.colour))?.colour ?? null,
+  };
+}
+
+/** What is kneaded in each colour, for plaques and for the pieces that are still to make. */
+function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: readonly PlaqueToMake[]): Kneading[] {
   const balls = new Map<string, Kneading>();
   const ballOf = (colour: string, name: PasteFact, leaf: boolean): Kneading => {
-    const known = balls.get(colour) ?? {
-      name,
-      colour,
-      net: 0,
-      gross: 0,
+    const known: Kneading = balls.get(colour) ?? {
+      ...{ name, colour, leaf, net: 0, gross: 0, plaques: false },
       species: new Set<string>(),
-      plaques: false,
       toned: [0, 0, 0],
-      leaf,
     };
     balls.set(colour, known);
     return known;
@@ -104,24 +122,7 @@ export function pasteByColour(
     const tones = species.shape.tones?.(stageOf(species, kind.stage).open) ?? [0, 1, 0];
     tones.forEach((share, k) => (ball.toned[k]! += share * gross));
   }
-  const bases = leafBases([...balls.values()]);
-  return [...balls.values()]
-    .map((b): PasteBall => {
-      const tones = tonesOf(b);
-      return {
-        name: b.name,
-        colour: b.colour,
-        grams: tones.length ? tones.reduce((a, t) => a + t.grams, 0) : upToStep(b.gross),
-        netGrams: b.net,
-        kinds: [
-          ...(b.plaques ? [PLAQUE] : []),
-          ...[...b.species].map((species): PasteFact => ({ code: 'paste.for-species', values: { species } })),
-        ],
-        tones,
-        base: bases.find((base) => base.balls.includes(b.colour))?.colour ?? null,
-      };
-    })
-    .sort((a, b) => b.grams - a.grams);
+  return [...balls.values()];
 }
 
 function tonesOf({ colour, gross, toned }: Kneading): PasteTone[] {

@@ -228,6 +228,47 @@ export function buildPlaque(project: Project, arrangement: Arrangement, scene: S
 
 const FOAM_DEPTH_MM = 30;
 
+/** A bunch pushed into foam as it is: no barrier, so deep, and counted out again. */
+function entryInFoam(
+  bunch: Bunch,
+  ray: NonNullable<ReturnType<Scene['solid']['rayInto']>>,
+  { id, direction, context }: { id: string; direction: Vec3; context: WireContext },
+): Entry {
+  const bundle = bundleMm(
+    bunch.members.map((p) => gaugeFor(p, 14, context).diameterMm),
+    true,
+  );
+  return {
+    id,
+    number: 0,
+    pieceIds: bunch.members.map((p) => p.piece.id),
+    tierIndex: ray.tier.index,
+    pointMm: ray.entry,
+    direction,
+    azimuthRad: azimuthOf(ray.entry),
+    downDeg: radToDeg(Math.asin(Math.max(-1, Math.min(1, -direction[2])))),
+    bundleMm: bundle,
+    massGrams: bunch.massGrams,
+    barrier: null,
+    kind: null,
+    outsideMm: bundle,
+    boreMm: null,
+    insideMm: FOAM_DEPTH_MM,
+    cutMm: 0,
+    wireInsideMm: FOAM_DEPTH_MM,
+    holdMm: 0,
+    cakeMm: ray.insideMm,
+    clearMm: ray.insideMm - FOAM_DEPTH_MM,
+    meets: ray.meets,
+    springDeg: 0,
+    reason: { code: 'entry.foam', values: {} },
+    countsOut: true,
+    nearestEntryMm: Infinity,
+    seenFrom: [],
+    compared: [],
+  };
+}
+
 /** Stems pushed into foam that nobody eats: no barrier. Where the tier is not a dummy, that is a stop. */
 export function buildSoft(project: Project, arrangement: Arrangement, scene: Scene): Built {
   const context = contextOf(project);
@@ -258,39 +299,7 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
       const mends: Mend[] = [{ do: 'covering not eaten', tierIndex: ray.tier.index }];
       warnings.push({ code: 'place.through-icing', ...warned(ray.tier.index, mends) });
     }
-    const bundle = bundleMm(
-      bunch.members.map((p) => gaugeFor(p, 14, context).diameterMm),
-      true,
-    );
-    const entry: Entry = {
-      id,
-      number: 0,
-      pieceIds: bunch.members.map((p) => p.piece.id),
-      tierIndex: ray.tier.index,
-      pointMm: ray.entry,
-      direction,
-      azimuthRad: azimuthOf(ray.entry),
-      downDeg: radToDeg(Math.asin(Math.max(-1, Math.min(1, -direction[2])))),
-      bundleMm: bundle,
-      massGrams: bunch.massGrams,
-      barrier: null,
-      kind: null,
-      outsideMm: bundle,
-      boreMm: null,
-      insideMm: FOAM_DEPTH_MM,
-      cutMm: 0,
-      wireInsideMm: FOAM_DEPTH_MM,
-      holdMm: 0,
-      cakeMm: ray.insideMm,
-      clearMm: ray.insideMm - FOAM_DEPTH_MM,
-      meets: ray.meets,
-      springDeg: 0,
-      reason: { code: 'entry.foam', values: {} },
-      countsOut: true,
-      nearestEntryMm: Infinity,
-      seenFrom: [],
-      compared: [],
-    };
+    const entry = entryInFoam(bunch, ray, { id, direction, context });
     entries.push(entry);
     for (const p of bunch.members) {
       const stem = makeStem(p, stemToEntry(p, entry, scene.solid), context);

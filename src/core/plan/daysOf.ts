@@ -61,11 +61,16 @@ const CLOCK_DAYS = 130;
 /** A task is cut so that it leaves room beside it, even in a long sitting. */
 const MOST_TASK_MINUTES = 120;
 
+interface Planned {
+  built: Built;
+  arrangement: Arrangement;
+}
+
 /** Everything that happens to a job between now and the hour it leaves. */
 export function daysOf(
   project: Project,
   tray: readonly TrayKind[],
-  planned: readonly { built: Built; arrangement: Arrangement }[],
+  planned: readonly Planned[],
   entries: readonly Entry[],
   { colours, plaques }: { colours: number; plaques: number },
   memo: Memo,
@@ -77,18 +82,11 @@ export function daysOf(
   const dryFactor = dryingFactor(brief.room.celsius, brief.room.humidityShare);
   const shop = shopOf(project, others);
   const cakeReadyAt = cakeReady(project);
-  const { barriers } = catalogueOf(project);
   const work = {
-    catalogue: catalogueOf(project),
+    ...benchWork(project, planned, entries),
     colours,
-    dryFactor,
-    joints: planned.reduce((a, p) => a + p.arrangement.quantity * p.built.sprays.reduce((b, s) => b + s.joints.length, 0), 0),
-    entries: entries.length,
-    barrierMinutes: entries.reduce((a, e) => a + (e.barrier ? (barrierById(e.barrier, barriers)?.minutes ?? 0) : 0.5), 0),
     plaques,
-    wired: planned.some((p) => p.built.wires.length > 0),
-    care: careOf(brief.finish),
-    jointMinutes: ownJointMinutes(countedLog(project.log)),
+    dryFactor,
     cakeReadyAt: Math.max(cakeReadyAt, leavesAt - PLACED_BEFORE_MINUTES),
   };
   const safety = SAFETY[days.safety];
@@ -99,36 +97,10 @@ export function daysOf(
   }).map((task) => withWishes(task, days, shop));
   const { tasks: works, done, shop: left } = withoutDone(all, days, shop);
   if (all.length === 0 || !Number.isFinite(leavesAt) || !Array.isArray(topologicalOrder(all)) || shop.windows.length === 0) {
-    const none: DaysPlan = {
-      tasks: all,
-      schedule: [],
-      leeway: [],
-      critical: [],
-      dryFactor,
-      ownDry,
-      doneBy: shop.end,
-      unpinned: [],
-      homeless: [],
-    };
+    const none: DaysPlan = { ...NOT_LAID, tasks: all, dryFactor, ownDry, doneBy: shop.end };
     return { plan: none, warnings: daysWarnings(project, none, cakeReadyAt) };
   }
-  const asked = works.map((w) => [w.id, w.duration, w.after, w.skill, w.likeness, w.dries, w.notBefore, w.pinned, w.was]);
-  const { placed, leeway, unpinned, homeless } = memo.memoise(
-    'days',
-    [
-      memo.same('works', asked),
-      days,
-      brief.hours,
-      brief.busy,
-      brief.leavesAt,
-      brief.lastMorningFrom,
-      memo.same('others', others),
-    ],
-    () => {
-      const found = schedule(works, left, stepsFor(works.length) >> 2);
-      return { ...found, leeway: leewayOf(found.placed, works, left) };
-    },
-  );
+  const { placed, leeway, unpinned, homeless } = laidOut(project, { works, left, others }, memo);
   const plan: DaysPlan = {
     tasks: all,
     schedule: [...done, ...placed.map(({ id, maker, from, to }) => ({ id, maker, from, to }))].sort((a, b) => a.from - b.from),
@@ -141,6 +113,45 @@ export function daysOf(
     homeless,
   };
   return { plan, warnings: daysWarnings(project, plan, cakeReadyAt) };
+}
+
+/** The tasks laid over the days, and how far each may be moved; as last time where nothing they depend on has changed. */
+function laidOut(
+  { days, brief }: Project,
+  { works, left, others }: { works: readonly Task[]; left: Shop; others: readonly OtherWork[] },
+  memo: Memo,
+) {
+  const asked = works.map((w) => [w.id, w.duration, w.after, w.skill, w.likeness, w.dries, w.notBefore, w.pinned, w.was]);
+  const { hours, busy, leavesAt, lastMorningFrom } = brief;
+  const ground = [memo.same('works', asked), days, hours, busy, leavesAt, lastMorningFrom, memo.same('others', others)];
+  return memo.memoise('days', ground, () => {
+    const found = schedule(works, left, stepsFor(works.length) >> 2);
+    return { ...found, leeway: leewayOf(found.placed, works, left) };
+  });
+}
+
+/** A plan of which nothing is laid over the days. */
+const NOT_LAID: Pick<DaysPlan, 'schedule' | 'leeway' | 'critical' | 'unpinned' | 'homeless'> = {
+  schedule: [],
+  leeway: [],
+  critical: [],
+  unpinned: [],
+  homeless: [],
+};
+
+/** What there is to do at the bench besides the pieces themselves: joints, barriers, and how this person works. */
+function benchWork(project: Project, planned: readonly Planned[], entries: readonly Entry[]) {
+  const catalogue = catalogueOf(project);
+  const minutesOf = (e: Entry): number => (e.barrier ? (barrierById(e.barrier, catalogue.barriers)?.minutes ?? 0) : 0.5);
+  return {
+    catalogue,
+    joints: planned.reduce((a, p) => a + p.arrangement.quantity * p.built.sprays.reduce((b, s) => b + s.joints.length, 0), 0),
+    entries: entries.length,
+    barrierMinutes: entries.reduce((a, e) => a + minutesOf(e), 0),
+    wired: planned.some((p) => p.built.wires.length > 0),
+    care: careOf(project.brief.finish),
+    jointMinutes: ownJointMinutes(countedLog(project.log)),
+  };
 }
 
 /** When flowers may go onto the cake: it is firm, and it has left the cold for the last time. */

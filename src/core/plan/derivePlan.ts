@@ -15,7 +15,7 @@ import type { WireCut } from '../wire/wireLength';
 import { daysOf, type DaysPlan, type OtherWork } from './daysOf';
 import { handOverOf, type HandOver } from './handOver';
 import { planArrangement, type PlannedArrangement, type PlannedHead } from './planArrangement';
-import { catalogueOf, ownCatalogueOf } from './catalogueOf';
+import { catalogueOf, ownCatalogueOf, type JobCatalogue } from './catalogueOf';
 import type { Project } from './project';
 import type { Stem } from './stems';
 import type { Warning } from './warnings';
@@ -59,11 +59,7 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
   memo.belongsTo(catalogue);
   memo.turn();
   const project = memo.same('project', asked);
-  const warnings: Warning[] = cakeFaults(project.cake).map(({ path: _path, ...fault }) => ({
-    ...fault,
-    level: 'stop',
-    station: 'brief',
-  }));
+  const warnings: Warning[] = faultsOfCake(project);
   const dust = foodOf(project.brief.dust, project.paints);
   const planned = project.arrangements.map((arrangement) => {
     const live = memo.memoise('balance', [project.id, arrangement.id], () => new LiveBalance());
@@ -80,17 +76,7 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
   );
   const cuts = cutLists(wires, { stockMm: project.brief.stockMm, offcuts: project.offcuts }, memo.memoise);
   warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
-  const log = countedLog(project.log);
-  const madeOf = trayOf(project.arrangements, {
-    catalogue,
-    rule: project.spares,
-    taken: project.taken,
-    log,
-    notes: project.notes,
-    madeBy: project.madeBy,
-    care: careOf(project.brief.finish),
-  });
-  const tray = memo.same('tray', madeOf);
+  const tray = memo.same('tray', trayOfJob(project, catalogue));
   const plaques = memo.same(
     'plaques',
     planned.flatMap(({ plaque }) => plaque ?? []),
@@ -127,6 +113,21 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
     verdict: stops > 0 ? 'stop' : tray.length === 0 ? 'empty' : 'go',
   };
 }
+
+const faultsOfCake = ({ cake }: Project): Warning[] =>
+  cakeFaults(cake).map(({ path: _path, ...fault }) => ({ ...fault, level: 'stop', station: 'brief' }));
+
+/** What is to make, by what is taken from the tin, what the log has learned, and who makes it. */
+const trayOfJob = ({ arrangements, spares, taken, log, notes, madeBy, brief }: Project, catalogue: JobCatalogue) =>
+  trayOf(arrangements, {
+    catalogue,
+    rule: spares,
+    taken,
+    log: countedLog(log),
+    notes,
+    madeBy,
+    care: careOf(brief.finish),
+  });
 
 /** What of the brief an arrangement's building and judging depends on. */
 const contextOf = ({ wireSystem, wireColour, keepsake, pushTestGrams, realPlants }: Project['brief']) =>
