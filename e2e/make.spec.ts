@@ -84,7 +84,7 @@ test('price: what the client sees is one price; for oneself every line; the hour
   await page.getByRole('textbox', { name: label('make.an-hour') }).fill('30');
   await expect(lines).toContainText('at € 30 an hour');
   expect(await total()).not.toBe(before);
-  await page.getByRole('textbox', { name: label('shared.margin') }).fill('-4');
+  await page.getByRole('textbox', { name: label('shared.margin') }).fill('95');
   await expect(page.locator('main').getByRole('alert')).toContainText(/Margin/);
   await expect(lines).toContainText('18% of the price');
 });

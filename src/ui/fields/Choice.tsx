@@ -3,7 +3,7 @@
 import { ToggleButton } from 'react-aria-components/ToggleButton';
 import { ToggleButtonGroup } from 'react-aria-components/ToggleButtonGroup';
 
-/** Two or three ways, one chosen. Arrow keys move between them, a press chooses. */
+/** Two or three ways, one chosen. Arrow keys go from one to the next and choose it, as radios do (WAI-ARIA Authoring Practices). */
 export function Choice<T extends string>({
   label,
   value,
@@ -28,7 +28,14 @@ export function Choice<T extends string>({
       }}
     >
       {options.map((o) => (
-        <ToggleButton key={o.value} id={o.value}>
+        <ToggleButton
+          key={o.value}
+          id={o.value}
+          onFocus={({ currentTarget, relatedTarget }) => {
+            const among = relatedTarget instanceof Node && currentTarget.parentElement?.contains(relatedTarget);
+            if (among && o.value !== value) onChange(o.value);
+          }}
+        >
           {o.name}
         </ToggleButton>
       ))}

@@ -87,23 +87,23 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
       className="fixed inset-0 z-50 h-dvh w-screen bg-[var(--bench)]"
     >
       <Modal className="h-full text-[var(--ink)]">
-        <Dialog aria-label={label} className="h-full outline-none">
-          <div
-            className="h-full"
-            onClick={(e: MouseEvent) => {
-              // a pedal or the space bar goes on, whatever key was touched before; a keyboard’s own press keeps its place
-              if (!(e.target as HTMLElement).closest('button')) on();
-              else if (e.detail > 0) next.current?.focus();
-            }}
-            onKeyDown={(e) => {
-              const onKey = (e.target as HTMLElement).closest('button') && (e.key === ' ' || e.key === 'Enter');
-              if (onKey || (e.target as HTMLElement).closest('[role=radiogroup]')) return;
-              if (NEXT_KEYS.includes(e.key)) on();
-              else if (BACK_KEYS.includes(e.key)) back();
-              else return;
-              e.preventDefault();
-            }}
-          >
+        <div
+          className="h-full"
+          onClick={(e: MouseEvent) => {
+            // a pedal or the space bar goes on, whatever key was touched before; a keyboard’s own press keeps its place
+            if (!(e.target as HTMLElement).closest('button')) on();
+            else if (e.detail > 0) next.current?.focus();
+          }}
+          onKeyDown={(e) => {
+            const onKey = (e.target as HTMLElement).closest('button') && (e.key === ' ' || e.key === 'Enter');
+            if (onKey || (e.target as HTMLElement).closest('[role=radiogroup]')) return;
+            if (NEXT_KEYS.includes(e.key)) on();
+            else if (BACK_KEYS.includes(e.key)) back();
+            else return;
+            e.preventDefault();
+          }}
+        >
+          <Dialog aria-label={label} className="h-full outline-none">
             <div className="flex h-full flex-col gap-3 p-5">
               <div className="flex items-center gap-3">
                 {head}
@@ -123,8 +123,8 @@ export function StepByStep<S extends Step>({ label, steps, picture, head, finish
               )}
               <LargeKeys at={at} count={steps.length} next={next} on={on} back={back} goOn={finished.goOn} onClose={close} />
             </div>
-          </div>
-        </Dialog>
+          </Dialog>
+        </div>
       </Modal>
     </ModalOverlay>
   );

@@ -253,7 +253,7 @@ function JointMark({
   mmPerUnit: number | null;
 }) {
   const words = useWords();
-  const pull = usePull(of, joint, mmPerUnit);
+  const pull = usePull({ of, joint, mmPerUnit, onPulled: onChoose });
   const up = level % 2 === 0;
   const away = (level < 2 ? 58 : 88) * (up ? -1 : 1);
   const hx = x - 20;
@@ -320,8 +320,15 @@ function JointMark({
 /** So far a joint may be shifted from where the rule has it, mm. */
 const MOST_SHIFT_MM = 60;
 
+interface Pulled {
+  of: string;
+  joint: Joint;
+  mmPerUnit: number | null;
+  onPulled(): void;
+}
+
 /** A joint is pulled along its stem; the rest of the tree follows while the hand moves, and it is one step when it lets go. */
-function usePull(of: string, joint: Joint, mmPerUnit: number | null) {
+function usePull({ of, joint, mmPerUnit, onPulled }: Pulled) {
   const bind = useDrag<PointerEvent>(
     ({ event, movement: [x], memo, last, canceled, tap, first }) => {
       const { preview, settle, giveUp, project } = getStudio();
@@ -329,8 +336,10 @@ function usePull(of: string, joint: Joint, mmPerUnit: number | null) {
       const matrix = (event.currentTarget as SVGGElement | null)?.ownerSVGElement?.getScreenCTM();
       const start: { mm: number; mmPerPx: number } = first || !memo ? { mm: own?.shiftMm ?? 0, mmPerPx: (mmPerUnit ?? 0) / (matrix?.a ?? 1) } : memo; // prettier-ignore
       if (canceled || (last && tap)) giveUp();
-      else if (last) settle(asLabel('wire.do-joint-moved-along', { order: joint.order }));
-      else {
+      else if (last) {
+        settle(asLabel('wire.do-joint-moved-along', { order: joint.order }));
+        onPulled();
+      } else {
         const shiftMm = Math.round(clamp(start.mm + x * start.mmPerPx, -MOST_SHIFT_MM, MOST_SHIFT_MM));
         preview((d) => {
           const a = d.arrangements.find((one) => one.id === of);
