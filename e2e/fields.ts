@@ -9,7 +9,8 @@ export const list = (within: Page | Locator, label: string | RegExp) => within.g
 export async function pick(within: Page | Locator, label: string | RegExp, option: string | number): Promise<void> {
   await list(within, label).first().click();
   const open = pageOf(within).getByRole('listbox');
-  const wanted = typeof option === 'number' ? open.getByRole('option').nth(option) : open.getByRole('option', { name: option, exact: true }); // prettier-ignore
+  const wanted =
+    typeof option === 'number' ? open.getByRole('option').nth(option) : open.getByRole('option', { name: option, exact: true });
   await wanted.click();
   await expect(open).toHaveCount(0);
 }

@@ -181,7 +181,7 @@ function GaugeBars({
   return (
     <div className="border-t border-[var(--line)] pt-2">
       <p className="text-[15px]">
-        <b>{cuts.gauge < 10 ? words.gauge(cuts.gauge) : `${cuts.gauge} ${system}`}</b>{' '}
+        <b>{words.gauge(cuts.gauge)}</b> {cuts.gauge < 10 ? '' : `${system} `}
         <span className="small">
           {words.label('wire.bars-of', {
             diameter: words.units.length(cuts.diameterMm, 2),
