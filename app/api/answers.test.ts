@@ -32,7 +32,8 @@ test('a plan is the core’s own plan, with its words beside it', async () => {
 
 test.each([
   ['es', 'es', 'Mezclar las pastas'],
-  ['fi;q=0.9, es-MX;q=0.8, en;q=0.3', 'es', 'Mezclar las pastas'],
+  ['fi;q=0.9, es-MX;q=0.8, en;q=0.3', 'es-MX', 'Mezclar las pastas'],
+  ['es-PE;q=0.8, en;q=0.3', 'es', 'Mezclar las pastas'],
   ['es;q=0, *', 'en', 'Mix the pastes'],
   ['tlh', 'en', 'Mix the pastes'],
 ])('in the language of Accept-Language “%s” (RFC 9110, 12.5.4)', async (header, language, said) => {

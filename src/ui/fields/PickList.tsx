@@ -5,9 +5,8 @@ import { Label } from 'react-aria-components/Label';
 import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
 import { Popover } from 'react-aria-components/Popover';
 import { Select, SelectValue } from 'react-aria-components/Select';
-
-import { Opens, type Picked, type PickProps } from './Pick';
 import { labelClass } from './labelClass';
+import { Opens, type Picked, type PickProps } from './PickClosed';
 
 /** One of a list that opens at a press; letters jump to what begins with them. The values may be text, numbers or nothing. */
 export function PickList<T extends Picked>({ label, hideLabel, value, options, className = 'fld', onChange }: PickProps<T>) {

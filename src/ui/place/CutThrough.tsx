@@ -104,7 +104,7 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: PlannedEn
             })}
           </text>
           <text x={X(end.r) + 8} y={Y(end.z) + 4} fontWeight="600">
-            {words.units.figure(entry.insideMm)}
+            {words.units.length(entry.insideMm)}
           </text>
         </g>
       )}
