@@ -22,6 +22,7 @@ import type { TinPiece } from '@/core/compose/tin';
 import type { CutDemand, CutPlan } from '@/core/wire/cutList';
 import { cutOptimally } from '@/core/wire/cutOptimum';
 import { solverFrom } from '@/core/wire/solver';
+import { checkedCalls } from './messages';
 
 /** of the last plan, so that a change works out anew only what it touched */
 const memory = new Memo();
@@ -105,4 +106,4 @@ const bench = {
 };
 
 export type Bench = typeof bench;
-Comlink.expose(bench);
+Comlink.expose(checkedCalls(bench));

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
-import { defaultCake, defaultLine, newArrangement } from '@/core/plan/newProject';
-import { composeRequestSchema } from './messages';
+import { defaultCake, defaultLine, newArrangement, newProject } from '@/core/plan/newProject';
+import { type BENCH_ASKS, checkedCalls, composeRequestSchema } from './messages';
 
 const cake = defaultCake();
 const request = {
@@ -32,4 +32,47 @@ test.each([
   ['a line of an unknown form', { arrangement: { ...request.arrangement, line: { form: 'zigzag' } } }],
 ])('%s does not reach the composer', (_name, over) => {
   expect(v.safeParse(composeRequestSchema, { ...request, ...over }).success).toBe(false);
+});
+
+describe('what the bench worker is asked', () => {
+  const own = request.catalogue;
+  const rose = { species: 'rose', stage: 'open', sizeMm: 58, colourway: 'blush' };
+  const view = { azimuthRad: 0.5, elevationDeg: 20, width: 400, height: 300, detail: 'near' };
+  const others = [{ job: 'a', sittings: [{ from: 0, to: 60 }], racks: [{ pool: 'rack', places: 4, from: 60, to: 900 }] }];
+  const asked: Record<keyof typeof BENCH_ASKS, readonly unknown[]> = {
+    ready: [],
+    plan: [newProject('p', 'P', '2027-06-12T09:30'), others],
+    otherWork: [newProject('p', 'P', '2027-06-12T09:30'), []],
+    whatFits: [newProject('p', 'P', '2027-06-12T09:30'), 900, [], others],
+    apart: [newProject('p', 'P', '2027-06-12T09:30')],
+    read: [cake, request.arrangement, true, own],
+    mesh: [rose, 'far', 2, own],
+    portrait: [rose, 192, own],
+    cakePicture: [cake, [request.arrangement], view, own],
+    glb: ['P', cake, [request.arrangement], own],
+    cutOptimally: [[{ lengthMm: 90, count: 3 }], 360],
+  };
+  const count = (...args: unknown[]): number => args.length;
+  const bench = checkedCalls({
+    ...{ ready: count, plan: count, otherWork: count, whatFits: count, apart: count, read: count, mesh: count },
+    ...{ portrait: count, cakePicture: count, glb: count, cutOptimally: count },
+  });
+  type Call = keyof typeof bench;
+
+  test.each(Object.entries(asked))('%s passes as it is, and not with one thing too few', (name, args) => {
+    expect(bench[name as Call](...args)).toBe(args.length);
+    if (args.length) expect(() => bench[name as Call](...args.slice(0, -1))).toThrow('fault.unreadable');
+  });
+
+  test.each([
+    ['plan', [{}, [{ job: 'a', sittings: [], racks: [{ pool: 'cellar', places: 1, from: 0, to: 1 }] }]]],
+    ['whatFits', [{}, Number.NaN, [], []]],
+    ['read', [cake, { ...request.arrangement, quantity: -1 }, true, own]],
+    ['mesh', [{ ...rose, sizeMm: 0 }, 'far', 2, own]],
+    ['portrait', [rose, Infinity, own]],
+    ['cakePicture', [cake, [], { ...view, detail: 'best' }, own]],
+    ['cutOptimally', [[{ lengthMm: 90, count: 0.5 }], 360]],
+  ])('%s is refused with what is none of its kind', (name, args) => {
+    expect(() => bench[name as Call](...args)).toThrow('fault.unreadable');
+  });
 });
