@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { derivePlan } from '../plan/derivePlan';
 import { dayList } from '../plan/dayList';
 import type { Project } from '../plan/project';
-import { digest } from '../testing/planNumbers';
+import { digest } from '../boundary/digest';
 import { ENGLISH } from '../words/english';
 import { benchPackPdf } from './benchPackPdf';
 import type { Drawing, Mark } from './drawing';

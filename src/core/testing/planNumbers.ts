@@ -1,4 +1,4 @@
-import { createHash } from 'node:crypto';
+import { digest } from '../boundary/digest';
 import type { DerivedPlan } from '../plan/derivePlan';
 import { benchSteps } from '../plan/benchSteps';
 import { catalogueOf } from '../plan/catalogueOf';
@@ -17,24 +17,6 @@ export const heldProjects = (demo: readonly unknown[]): Project[] => [
   }),
   ...RANDOM_SEEDS.map((seed) => randomProject(seed, 34)),
 ];
-
-const rounded = (value: unknown): unknown =>
-  typeof value === 'number'
-    ? Number.isFinite(value)
-      ? Math.round(value * 1e5) / 1e5 || 0
-      : String(value)
-    : Array.isArray(value)
-      ? value.map(rounded)
-      : typeof value === 'object' && value !== null
-        ? Object.fromEntries(Object.entries(value).map(([key, part]) => [key, rounded(part)]))
-        : value;
-
-/** Figures to a hundred-thousandth, told by sixteen letters. */
-export const digest = (value: unknown): string =>
-  createHash('sha256')
-    .update(JSON.stringify(rounded(value)))
-    .digest('hex')
-    .slice(0, 16);
 
 /** What a plan says in figures, a digest for each of its parts: no words, so that wording may change and numbers may not. */
 export function planNumbers(plan: DerivedPlan, project: Project): Record<string, string> {
