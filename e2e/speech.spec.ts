@@ -1,9 +1,13 @@
 import { expect, test, type Page } from '@playwright/test';
 import { goTo, openBench, saved, stationLink, STATIONS, undo, withoutOwn, written } from './bench';
+import { pick } from './fields';
 
 async function read(page: Page, choice: string): Promise<void> {
   await page.getByRole('button', { name: /Language and units|Idioma y unidades/ }).click();
-  await page.getByRole('radio', { name: choice }).click();
+  const sheet = page.getByRole('dialog');
+  const languages = ['English', 'Español', 'Français'];
+  if (languages.includes(choice)) await pick(sheet, /^(\S+) (Language|Idioma|Langue)$/, choice);
+  else await sheet.getByRole('radio', { name: choice }).click();
   // the sheet itself is said anew at that moment: closed is what stays closed
   await expect(async () => {
     await page.keyboard.press('Escape');
