@@ -107,3 +107,17 @@ test('paste lost: the mean of weighings, the starting share counting like two', 
   expect(ownLoss(0.3, [0.1, 0.1]).share).toBeCloseTo(0.2, 9);
   expect(ownLoss(0.3, [NaN, -1, 2]).entries).toBe(0);
 });
+
+test('before anyone has looked, drying is as unsure as it was assumed: a spread of 0.3 round the starting value', () => {
+  const own = ownDrying([]);
+  expect(own.error).toBeCloseTo(0.3, 2);
+  expect(own.share).toBeCloseTo(1, 6);
+});
+
+test('each look narrows it: to no more than before, and twelve of one mind to less than half', () => {
+  const look = { hours: 12, reckonedHours: 10, dry: true };
+  const errors = [0, 1, 4, 12].map((n) => ownDrying(Array.from({ length: n }, () => look)).error);
+  for (let i = 1; i < errors.length; i++) expect(errors[i]!).toBeLessThan(errors[i - 1]! + 1e-9);
+  const both = Array.from({ length: 12 }, (_, i) => ({ ...look, dry: i % 2 === 0 }));
+  expect(ownDrying(both).error).toBeLessThan(0.15);
+});

@@ -58,3 +58,14 @@ describe('the simulated scale', () => {
     expect(scale.read(5000).grams).toBe(2000);
   });
 });
+
+test('the simulated room is warmest at three in the afternoon and dampest at three at night, as made up', () => {
+  const at = (hour: number) =>
+    Array.from({ length: 200 }, (_, day) => simulatedRoomSensor(5).read((day * 24 + hour) * 60)).filter((a) => a !== null);
+  const mean = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
+  const [day, night] = [at(15), at(3)];
+  expect(mean(day.map((a) => a.celsius)) - mean(night.map((a) => a.celsius))).toBeCloseTo(3.2, 1);
+  expect(mean(night.map((a) => a.humidityShare)) - mean(day.map((a) => a.humidityShare))).toBeCloseTo(0.12, 1);
+  // a kitchen cooks in the evening: about nineteen it is damper than the turn of the day alone makes it
+  expect(mean(at(18).map((a) => a.humidityShare)) - mean(at(12).map((a) => a.humidityShare))).toBeGreaterThan(0.03);
+});
