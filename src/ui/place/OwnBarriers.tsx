@@ -12,7 +12,8 @@ import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
 
 const FIRST: OwnBarrier = {
-  id: '',
+  // its own is given when it is added
+  id: 'own-new',
   name: '',
   kind: 'straw',
   boreMm: 6,
@@ -87,11 +88,12 @@ function OneMore({ own }: { own: readonly OwnBarrier[] }) {
   const { register, control, handleSubmit, reset, getValues, formState } = useForm<OwnBarrier>({
     resolver: valibotResolver(ownBarrierSchema),
     mode: 'onChange',
-    defaultValues: { ...FIRST, id: freeId(own) },
+    defaultValues: FIRST,
   });
-  const add = (made: OwnBarrier) => {
+  const add = (typed: OwnBarrier) => {
+    const made = { ...typed, id: freeId(own) };
     getStudio().edit(asLabel('place.do-added', { made: made.name }), (d) => void d.barriers.push(made));
-    reset({ ...FIRST, id: freeId([...own, made]) });
+    reset(FIRST);
   };
   const typed = { ...getValues(), ...useWatch({ control }) };
   const fault = typed.name === '' ? null : v.safeParse(ownBarrierSchema, typed).issues?.[0];
