@@ -1,12 +1,12 @@
 'use client';
 
-import { useDrag } from '@use-gesture/react';
 import { useRef } from 'react';
 import { cakeHeightMm, stackTiers, type Cake, type StackedTier, drawnHeightMm, drawnWidthMm } from '@/core/cake/cake';
 import { speciesById } from '@/core/botany/catalogue';
 import { colourwayOf } from '@/core/botany/species';
 import { drawLine } from '@/core/compose/line';
 import { seededRandom } from '@/core/geometry/random';
+import { usePull } from '../shared/pull';
 import { getStudio, useStudio } from '../useStudio';
 import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
@@ -15,25 +15,23 @@ import { asLabel } from '@/core/words/asLabel';
 const W = 620;
 const H = 238;
 
-/** A tier's side or top is pulled: it follows the hand, is one step when let go, and stays as it was when the pull is broken off. */
-function usePull(cake: Cake, mmPerPx: () => number) {
-  return useDrag<PointerEvent>(
-    ({ args, movement: [x, y], memo, last, canceled }) => {
-      const [index, side] = args as [number, 'width' | 'height'];
-      const { preview, settle, giveUp } = getStudio();
-      const start: { tier: Cake['tiers'][number]; mmPerPx: number } = memo ?? { tier: cake.tiers[index]!, mmPerPx: mmPerPx() };
-      if (canceled) giveUp();
-      else if (last) settle(side === 'width' ? asLabel('brief.do-width-of-a-tier') : asLabel('brief.do-height-of-a-tier'));
-      else
-        preview((d) => {
-          const tier = d.cake.tiers[index]!;
-          if (side === 'width') tier.diameterMm = drawnWidthMm(start.tier.diameterMm + x * start.mmPerPx * 2);
-          else tier.heightMm = drawnHeightMm(start.tier.heightMm - y * start.mmPerPx);
-        });
-      return start;
-    },
-    { filterTaps: true, pointer: { keys: false } },
-  );
+type Edge = [tierIndex: number, edge: 'width' | 'height'];
+
+/** A tier's side or top is pulled: it follows the hand, and is one step when let go. */
+function useTierPull(cake: Cake, mmPerPx: () => number) {
+  const { preview, settle, giveUp } = getStudio();
+  return usePull<Edge, { tier: Cake['tiers'][number] | undefined; mmPerPx: number }>({
+    begin: ([index]) => ({ tier: cake.tiers[index], mmPerPx: mmPerPx() }),
+    move: ([index, edge], { start, xPx, yPx }) =>
+      preview((d) => {
+        const tier = d.cake.tiers[index];
+        if (!tier || !start.tier) return;
+        if (edge === 'width') tier.diameterMm = drawnWidthMm(start.tier.diameterMm + xPx * start.mmPerPx * 2);
+        else tier.heightMm = drawnHeightMm(start.tier.heightMm - yPx * start.mmPerPx);
+      }),
+    end: ([, edge]) => settle(edge === 'width' ? asLabel('brief.do-width-of-a-tier') : asLabel('brief.do-height-of-a-tier')),
+    giveUp,
+  });
 }
 
 /** The tiers to scale, seen from the front; sides and tops can be pulled. The arrangement is dabs of its colours only. */
@@ -45,7 +43,7 @@ export function CakeDrawing({ cake }: { cake: Cake }) {
   const scale = Math.min((H - 26) / height, W / wide);
   const X = (mm: number) => W / 2 + mm * scale;
   const Y = (mm: number) => H - 18 - mm * scale;
-  const pull = usePull(cake, () => W / svg.current!.getBoundingClientRect().width / scale);
+  const pull = useTierPull(cake, () => W / svg.current!.getBoundingClientRect().width / scale);
   return (
     <svg
       ref={svg}

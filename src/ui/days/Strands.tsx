@@ -1,6 +1,5 @@
 'use client';
 
-import { useDrag } from '@use-gesture/react';
 import { useState } from 'react';
 import type { Species } from '@/core/botany/species';
 import { dayStart } from '@/core/days/clock';
@@ -8,6 +7,7 @@ import { SAFETY } from '@/core/days/settings';
 import type { Task } from '@/core/days/tasks';
 import type { DayRow } from '@/core/plan/dayList';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { usePull } from '../shared/pull';
 import { Portrait } from '../shared/Portrait';
 import { useWidth } from '../shared/useWidth';
 import { useStudio } from '../useStudio';
@@ -65,15 +65,18 @@ function useBlockDrag(ROW: number, onTask: (id: string) => void) {
   const words = useWords();
   const [drag, setDrag] = useState<{ id: string; dy: number; target: number } | null>(null);
   const open = (b: Block) => onTask(b.tasks[0]!.task.id);
-  const byHand = useDrag<PointerEvent>(
-    ({ args, movement: [, dy], last, canceled, tap }) => {
-      const [b] = args as [Block];
-      const from = dayStart(b.from);
-      const target = dayStart(from + Math.round(dy / ROW) * 1440);
-      setDrag(last || tap ? null : { id: b.key, dy, target });
-      if (last && !tap && !canceled && target !== from) moveTo(idsOf(b), target);
+  const targetOf = (b: Block, yPx: number): number => dayStart(dayStart(b.from) + Math.round(yPx / ROW) * 1440);
+  const byHand = usePull<[Block], object>(
+    {
+      begin: (_, held) => held,
+      move: ([b], { yPx }) => setDrag({ id: b.key, dy: yPx, target: targetOf(b, yPx) }),
+      end: ([b], { yPx }) => {
+        setDrag(null);
+        if (targetOf(b, yPx) !== dayStart(b.from)) moveTo(idsOf(b), targetOf(b, yPx));
+      },
+      giveUp: () => setDrag(null),
     },
-    { axis: 'y', filterTaps: true, pointer: { keys: false } },
+    { axis: 'y' },
   );
   const hold = (b: Block) => ({
     ...byHand(b),

@@ -6,7 +6,6 @@ import type { Entry } from '@/core/place/entry';
 import type { Joint, Spray } from '@/core/tape/tree';
 import { clamp } from '@/core/geometry/numbers';
 import { Minus, Plus } from 'lucide-react';
-import { useDrag } from '@use-gesture/react';
 import { useState } from 'react';
 import { drawingSvg } from '@/core/formats/drawing';
 import { rowDrawings, sprayDrawing } from '@/core/formats/sprayDrawing';
@@ -15,6 +14,8 @@ import { saveFile } from '../shared/fileAccess';
 import { JointCard, wishJoint } from './JointCard';
 import { PiecePicture } from './PiecePicture';
 import { InBarrier, Ruler } from './RowParts';
+import type { Project } from '@/core/plan/project';
+import { usePull } from '../shared/pull';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
@@ -253,7 +254,7 @@ function JointMark({
   mmPerUnit: number | null;
 }) {
   const words = useWords();
-  const pull = usePull({ of, joint, mmPerUnit, onPulled: onChoose });
+  const pull = useJointPull({ of, joint, mmPerUnit, onPulled: onChoose });
   const up = level % 2 === 0;
   const away = (level < 2 ? 58 : 88) * (up ? -1 : 1);
   const hx = x - 20;
@@ -328,27 +329,31 @@ interface Pulled {
 }
 
 /** A joint is pulled along its stem; the rest of the tree follows while the hand moves, and it is one step when it lets go. */
-function usePull({ of, joint, mmPerUnit, onPulled }: Pulled) {
-  const bind = useDrag<PointerEvent>(
-    ({ event, movement: [x], memo, last, canceled, tap, first }) => {
-      const { preview, settle, giveUp, project } = getStudio();
-      const own = project!.arrangements.find((a) => a.id === of)?.joints.find((j) => j.pieceId === joint.pieceId);
-      const matrix = (event.currentTarget as SVGGElement | null)?.ownerSVGElement?.getScreenCTM();
-      const start: { mm: number; mmPerPx: number } = first || !memo ? { mm: own?.shiftMm ?? 0, mmPerPx: (mmPerUnit ?? 0) / (matrix?.a ?? 1) } : memo; // prettier-ignore
-      if (canceled || (last && tap)) giveUp();
-      else if (last) {
-        settle(asLabel('wire.do-joint-moved-along', { order: joint.order }));
-        onPulled();
-      } else {
-        const shiftMm = Math.round(clamp(start.mm + x * start.mmPerPx, -MOST_SHIFT_MM, MOST_SHIFT_MM));
+function useJointPull({ of, joint, mmPerUnit, onPulled }: Pulled) {
+  const { preview, settle, giveUp } = getStudio();
+  const bind = usePull<[], { mm: number; mmPerPx: number }>(
+    {
+      begin: (_, held) => ({
+        mm: arrangementOf(getStudio().project, of)?.joints.find((j) => j.pieceId === joint.pieceId)?.shiftMm ?? 0,
+        mmPerPx: (mmPerUnit ?? 0) / (held.ownerSVGElement?.getScreenCTM()?.a ?? 1),
+      }),
+      move: (_, { start, xPx }) => {
+        const shiftMm = Math.round(clamp(start.mm + xPx * start.mmPerPx, -MOST_SHIFT_MM, MOST_SHIFT_MM));
         preview((d) => {
-          const a = d.arrangements.find((one) => one.id === of);
+          const a = arrangementOf(d, of);
           if (a) a.joints = wishJoint(a.joints, joint.pieceId, { shiftMm });
         });
-      }
-      return start;
+      },
+      end: () => {
+        settle(asLabel('wire.do-joint-moved-along', { order: joint.order }));
+        onPulled();
+      },
+      giveUp,
     },
-    { axis: 'x', filterTaps: true, enabled: mmPerUnit !== null, pointer: { keys: false } },
+    { axis: 'x', enabled: mmPerUnit !== null },
   );
   return mmPerUnit === null ? {} : { ...bind(), style: { cursor: 'ew-resize', touchAction: 'none' as const } };
 }
+
+const arrangementOf = <P extends Pick<Project, 'arrangements'>>(project: P | null, id: string) =>
+  project?.arrangements.find((a) => a.id === id);
