@@ -67,6 +67,8 @@ const LINE = 1.35;
 export class Paper {
   readonly doc: PDFKit.PDFDocument;
   private readonly root: PDFKit.PDFStructureElement;
+  /** the list that entries are being added to */
+  private list: PDFKit.PDFStructureElement | null = null;
 
   constructor(
     title: string,
@@ -110,21 +112,24 @@ export class Paper {
 
   /** Part of what is read: one element of the tree of tags, with what is drawn in it. */
   told(tag: string, draw: () => void, alt?: string): void {
+    this.list = null;
+    this.root.add(this.element(tag, draw, alt));
+  }
+
+  /** An entry of a list: its sign or number, and what it says. Entries that follow each other are one list. */
+  toldAsEntry(label: () => void, body: () => void): void {
+    if (!this.list) {
+      this.list = this.doc.struct('L');
+      this.root.add(this.list);
+    }
+    this.list.add(this.doc.struct('LI', {}, [this.element('Lbl', label), this.element('LBody', body)]));
+  }
+
+  private element(tag: string, draw: () => void, alt?: string): PDFKit.PDFStructureElement {
     const content = this.doc.markStructureContent(tag);
     draw();
     this.doc.endMarkedContent();
-    this.root.add(this.doc.struct(tag, alt ? { alt } : {}, [content]));
-  }
-
-  /** An entry of a list: its sign or number, and what it says. */
-  toldAsEntry(label: () => void, body: () => void): void {
-    const parts = ([['Lbl', label], ['LBody', body]] as const).map(([tag, draw]) => {
-      const content = this.doc.markStructureContent(tag);
-      draw();
-      this.doc.endMarkedContent();
-      return this.doc.struct(tag, {}, [content]);
-    }); // prettier-ignore
-    this.root.add(this.doc.struct('L', {}, [this.doc.struct('LI', {}, parts)]));
+    return this.doc.struct(tag, alt ? { alt } : {}, [content]);
   }
 
   /** What belongs to the page and not to what is read: lines, boxes, numbers of pages. */

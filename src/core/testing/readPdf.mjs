@@ -39,11 +39,20 @@ for (let n = 1; n <= pdf.numPages; n++) {
       paths.push({ points, curved, widthMm: state.lineWidth * MM, clips: args[0] === OPS.endPath });
     }
   });
+  // the tree of tags as a reader of the screen is given it, each with what stands for it where it is a picture
+  const roles = [];
+  const walk = (node, depth) => {
+    if (!node.role) return;
+    roles.push({ role: node.role, depth, ...(node.alt ? { alt: node.alt } : {}) });
+    for (const child of node.children ?? []) walk(child, depth + 1);
+  };
+  const tree = await page.getStructTree();
+  if (tree) walk(tree, 0);
   const { items } = await page.getTextContent();
   const words = items
     .filter((t) => t.str.trim())
     .map((t) => ({ words: t.str, at: [t.transform[4] * MM, (height - t.transform[5]) * MM] }));
-  pages.push({ widthMm: width * MM, heightMm: height * MM, paths, words });
+  pages.push({ widthMm: width * MM, heightMm: height * MM, paths, words, roles });
 }
 const { info } = await pdf.getMetadata();
 const outline = [];
