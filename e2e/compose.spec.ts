@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { pick } from './fields';
+import { list, pick } from './fields';
 import { label } from './label';
 import { goTo, openBench, redo, saved, stationLink, undo } from './bench';
 import { countRenders } from './renders';
@@ -31,6 +31,9 @@ async function chooseInPicture(page: Page): Promise<{ x: number; y: number }> {
   }).toPass({ timeout: 30_000 });
   return found!;
 }
+
+/** The key that opens the list of lines says which it is, and then what it is for. */
+const LINE = /^(crescent|lazy S|cascade|side spray|corner spray|wreath|garland|posy|cluster|plaque|pick) Line$/;
 
 test('propose three, keep one, undo and redo by name', async ({ page }) => {
   await openBench(page);
@@ -178,12 +181,8 @@ test('the cake is turned by dial and by key', async ({ page }) => {
 test('another line keeps the pieces; each form is drawn and read', async ({ page }) => {
   await openBench(page);
   for (const form of ['wreath', 'lazy S', 'side spray', 'garland', 'cluster', 'plaque', 'crescent']) {
-    await page.getByRole('button', { name: /^Line: / }).click();
-    await page
-      .getByRole('radiogroup', { name: label('compose.line-2') })
-      .getByRole('radio', { name: form })
-      .click();
-    await expect(page.getByRole('button', { name: `Line: ${form}. Choose another` })).toBeVisible();
+    await pick(page, LINE, form);
+    await expect(list(page, LINE)).toContainText(form);
     await expect(undo(page)).toHaveAccessibleName(`Undo ${form} line`);
   }
   await expect(
@@ -334,12 +333,35 @@ test('Brief: the form, its size against the cake and how it meets it; counts and
   await expect(page.getByRole('radio', { name: label('brief.grand') })).toBeChecked();
   await expect(pieces).not.toHaveText(before);
   await expect(undo(page)).toHaveAccessibleName(label('shell.undo', { back: label('brief.do-against-the-cake') }));
-  await page.getByRole('button', { name: /^Line: cascade/ }).click();
-  await page.getByRole('radio', { name: 'wreath' }).click();
-  await expect(page.getByRole('button', { name: /^Line: wreath/ })).toBeVisible();
+  await pick(page, LINE, 'wreath');
+  await expect(list(page, LINE)).toContainText('wreath');
   await expect(page.getByRole('radio', { name: label('brief.fitting') })).toBeChecked();
   await pick(page, label('compose.how-meets-cake'), label('compose.taped-sprays-on-picks'));
   await expect(undo(page)).toHaveAccessibleName(label('shell.undo', { back: label('compose.do-set-2') }));
+});
+
+test('Brief: a tier is pulled wider in one step; a pull the system breaks off leaves it as it was', async ({ page }) => {
+  await openBench(page, '/brief');
+  const width = page.getByRole('textbox', { name: 'Bottom tier diameter' });
+  const before = await width.inputValue();
+  const edge = page.locator('svg[role="img"] rect[style*="ew-resize"]').first();
+  const pull = async (px: number) => {
+    const box = (await edge.boundingBox())!;
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + px, box.y + box.height / 2, { steps: 5 });
+  };
+  await pull(20);
+  await expect(width).not.toHaveValue(before);
+  await edge.dispatchEvent('pointercancel', { pointerId: 1, pointerType: 'mouse', bubbles: true });
+  await expect(width).toHaveValue(before);
+  await page.mouse.up();
+  await expect(undo(page)).toBeDisabled();
+  await pull(20);
+  await page.mouse.up();
+  await expect(undo(page)).toHaveAccessibleName(label('shell.undo', { back: label('brief.do-width-of-a-tier') }));
+  await undo(page).click();
+  await expect(width).toHaveValue(before);
 });
 
 test('workers that die are made anew: plan, balance and pictures go on with the next change', async ({ page }) => {

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { label } from './label';
-import { openBench, saved, undo } from './bench';
+import { goTo, openBench, saved, undo } from './bench';
 import { pick } from './fields';
 
 test('barriers side by side: another one taken, undone, and left to the rule again', async ({ page }) => {
@@ -106,4 +106,38 @@ test('hand over: the sheet for the table, in Spanish, and both as a PDF', async 
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: label('handover.both-as-pdf') }).click();
   expect((await waiting).suggestedFilename()).toBe('hand-over.pdf');
+});
+
+test('the list of entries is put in order by the head of a column, and as it was at the third press', async ({ page }) => {
+  await openBench(page, '/place');
+  await page.getByRole('button', { name: label('shell.list') }).click();
+  const table = page.getByRole('table');
+  const column = table.getByRole('columnheader', { name: /^cut/i });
+  const cuts = async () => (await table.locator('tbody tr td:nth-child(4)').allInnerTexts()).map(Number);
+  const first = await cuts();
+  const rising = [...first].sort((a, b) => a - b);
+  expect(first).not.toEqual(rising);
+  await column.getByRole('button').click();
+  await expect(column).toHaveAttribute('aria-sort', 'ascending');
+  expect(await cuts()).toEqual(rising);
+  await column.getByRole('button').click();
+  await expect(column).toHaveAttribute('aria-sort', 'descending');
+  expect(await cuts()).toEqual([...rising].reverse());
+  await column.getByRole('button').click();
+  await expect(column).toHaveAttribute('aria-sort', 'none');
+  expect(await cuts()).toEqual(first);
+});
+
+test('a script that the sheets have no letters for is named where they are printed, and gone with it', async ({ page }) => {
+  await openBench(page, '/brief');
+  const name = page.getByLabel(label('brief.name-of-the-job'));
+  await name.fill('शादी, June');
+  await goTo(page, 'Hand over');
+  const said = page.getByRole('note').filter({ hasText: 'Devanagari' });
+  await expect(said).toBeVisible();
+  await goTo(page, 'Brief');
+  await name.fill('Žofie, Ωραία, Жук');
+  await goTo(page, 'Hand over');
+  await expect(page.getByRole('button', { name: label('handover.both-as-pdf') })).toBeVisible();
+  await expect(said).toHaveCount(0);
 });

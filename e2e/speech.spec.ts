@@ -151,3 +151,15 @@ test('a look round is offered on a first visit, walks the demo job, and is not o
   await openBench(page, '/compose');
   await expect(page.getByRole('button', { name: 'Guided tour' })).toHaveCount(0);
 });
+
+test('figures are typed with the decimal sign of one’s language, and kept the same', async ({ page }) => {
+  await openBench(page, '/brief');
+  await read(page, 'Español');
+  const field = page.getByRole('textbox', { name: 'Diámetro de la base' });
+  await field.fill('335,5');
+  await field.press('Tab');
+  await expect(field).toHaveValue('335,5');
+  await read(page, 'English');
+  await saved(page);
+  await expect(page.getByRole('textbox', { name: 'Board diameter' })).toHaveValue('335.5');
+});

@@ -106,7 +106,6 @@ export interface LabelArgs {
   'compose.finish-it-more': { short: Arg };
   'compose.level': { readings: Arg; score: Arg };
   'compose.line': { name: Arg };
-  'compose.line-choose-another': { form: Arg };
   'compose.look-from-above': { side: Arg };
   'compose.missing': { missingWords: Arg };
   'compose.of-choose-all': { name: Arg; placed2: Arg; wanted: Arg; placed: Arg };

@@ -1,10 +1,10 @@
 'use client';
 
-import { ChevronDown } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { METHODS } from '@/core/compose/arrangement';
 import { LINE_FORMS, lineKind, type LineForm } from '@/core/compose/lineKinds';
 import { defaultLine } from '@/core/plan/newProject';
+import { Choice } from '../fields/Choice';
 import { Pick } from '../fields/Pick';
 import { FormIcon } from '../shared/FormIcon';
 import { getStudio, useStudio } from '../useStudio';
@@ -23,20 +23,16 @@ export function Arrangements() {
   const arrangements = JSON.parse(told) as [id: string, form: LineForm, pieces: number][];
   if (arrangements.length < 2) return null;
   return (
-    <div className="flex flex-wrap gap-1" role="radiogroup" aria-label={words.label('compose.arrangements')}>
-      {arrangements.map(([id, form, pieces], i) => (
-        <button
-          key={id}
-          role="radio"
-          aria-checked={i === open}
-          aria-label={words.label('compose.arrangement-pieces', { n: i + 1, form: called(form), pieces })}
-          className={`rounded-xl border ${i === open ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-[var(--line)]'}`}
-          onClick={() => openArrangement(i)}
-        >
-          <FormIcon form={form} />
-        </button>
-      ))}
-    </div>
+    <Choice
+      label={words.label('compose.arrangements')}
+      value={`${open}`}
+      options={arrangements.map(([, form, pieces], i) => ({
+        value: `${i}`,
+        name: words.label('compose.arrangement-pieces', { n: i + 1, form: called(form), pieces }),
+        picture: <FormIcon form={form} />,
+      }))}
+      onChange={(i) => openArrangement(Number(i))}
+    />
   );
 }
 
@@ -45,52 +41,27 @@ export function FormPicker({ beside }: { beside?: ReactNode }) {
   const words = useWords();
   const called = (form: LineForm) => words.messages.names.lines[form][0];
   const form = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.line.form ?? null);
-  const [choosing, setChoosing] = useState(false);
   if (!form) return null;
   const choose = (f: LineForm) => {
-    setChoosing(false);
     const { project, arrangementIndex, edit } = getStudio();
-    if (!project || f === form) return;
+    if (!project) return;
     edit(
       asLabel('compose.do-line', { line: called(f) }),
       (draft) => void (draft.arrangements[arrangementIndex]!.line = defaultLine(f, project.cake)),
     );
   };
   return (
-    <div className="relative">
-      <div className="flex gap-1">
-        <button
-          className="key min-w-0 grow justify-start gap-1 px-1"
-          aria-expanded={choosing}
-          aria-label={words.label('compose.line-choose-another', { form: called(form) })}
-          onClick={() => setChoosing(!choosing)}
-        >
-          <FormIcon form={form} />
-          <span className="truncate">{called(form)}</span>
-          <ChevronDown size={18} className="ml-auto shrink-0" />
-        </button>
-        {beside}
-      </div>
-      {choosing && (
-        <div
-          className="tray absolute left-0 top-full z-10 mt-1 grid w-[376px] grid-cols-4 gap-1 p-2"
-          role="radiogroup"
-          aria-label={words.label('compose.line-2')}
-        >
-          {LINE_FORMS.map((f) => (
-            <button
-              key={f}
-              role="radio"
-              aria-checked={f === form}
-              className={`flex flex-col items-center rounded-xl border py-1 ${f === form ? 'border-[var(--leaf)] bg-[var(--leafwash)]' : 'border-transparent'}`}
-              onClick={() => choose(f)}
-            >
-              <FormIcon form={f} />
-              <span className="text-[13px]">{called(f)}</span>
-            </button>
-          ))}
-        </div>
-      )}
+    <div className="flex gap-1">
+      <Pick
+        label={words.label('compose.line-2')}
+        hideLabel
+        wide
+        className="key justify-start gap-1 px-1"
+        value={form}
+        options={LINE_FORMS.map((f) => ({ value: f, name: called(f), picture: <FormIcon form={f} /> }))}
+        onChange={choose}
+      />
+      {beside}
     </div>
   );
 }
@@ -114,7 +85,8 @@ export function Method() {
     <Pick
       label={words.label('compose.how-meets-cake')}
       hideLabel
-      className="key w-full justify-between px-3 text-[15px]"
+      wide
+      className="key justify-between px-3 text-[15px]"
       value={method}
       options={METHODS.map((m) => ({ value: m, name: words.label(METHOD_WORDS[m]) }))}
       onChange={(next) => {

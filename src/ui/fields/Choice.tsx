@@ -1,5 +1,6 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import { ToggleButton } from 'react-aria-components/ToggleButton';
 import { ToggleButtonGroup } from 'react-aria-components/ToggleButtonGroup';
 
@@ -12,7 +13,8 @@ export function Choice<T extends string>({
 }: {
   label: string;
   value: T;
-  options: readonly { value: T; name: string }[];
+  /** a picture stands in the place of the name, which readers are told */
+  options: readonly { value: T; name: string; picture?: ReactNode }[];
   onChange(value: T): void;
 }) {
   return (
@@ -31,12 +33,13 @@ export function Choice<T extends string>({
         <ToggleButton
           key={o.value}
           id={o.value}
+          aria-label={o.picture ? o.name : undefined}
           onFocus={({ currentTarget, relatedTarget }) => {
             const among = relatedTarget instanceof Node && currentTarget.parentElement?.contains(relatedTarget);
             if (among && o.value !== value) onChange(o.value);
           }}
         >
-          {o.name}
+          {o.picture ?? o.name}
         </ToggleButton>
       ))}
     </ToggleButtonGroup>

@@ -80,7 +80,6 @@ export const COMPOSE = {
   'compose.lift': 'Lift',
   'compose.line': 'Line: {name}',
   'compose.line-2': 'Line',
-  'compose.line-choose-another': 'Line: {form}. Choose another',
   'compose.look-from-above': 'Look from {side}',
   'compose.lower': 'lower',
   'compose.missing': 'Missing: {missingWords}',

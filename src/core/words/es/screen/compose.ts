@@ -81,7 +81,6 @@ export const COMPOSE: Readonly<Record<keyof typeof EN, string>> = {
   'compose.lift': 'Altura',
   'compose.line': 'Línea: {name}',
   'compose.line-2': 'Línea',
-  'compose.line-choose-another': 'Línea: {form}. Elegir otra',
   'compose.look-from-above': 'Mirar desde {side}',
   'compose.lower': 'más baja',
   'compose.missing': 'Faltan: {missingWords}',

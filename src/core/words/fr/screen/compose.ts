@@ -82,7 +82,6 @@ export const COMPOSE: Readonly<Record<keyof typeof EN, string>> = {
   'compose.lift': 'Hauteur',
   'compose.line': 'Ligne : {name}',
   'compose.line-2': 'Ligne',
-  'compose.line-choose-another': 'Ligne : {form}. En choisir une autre',
   'compose.look-from-above': 'Regarder de {side}',
   'compose.lower': 'plus bas',
   'compose.missing': 'Il manque : {missingWords}',
