@@ -51,7 +51,7 @@ export function FormPicker({ beside }: { beside?: ReactNode }) {
     );
   };
   return (
-    <div className="flex gap-1">
+    <div className="flex items-center gap-1">
       <Pick
         label={words.label('compose.line-2')}
         hideLabel

@@ -1,5 +1,6 @@
 import type { PaperFonts } from '@/core/formats/paper';
 
+// each address stands in full: the build finds the files by it
 // the typeface of the bench first; Greek and Cyrillic letters, which it has not, from another
 const PLAIN = [
   new URL('@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff', import.meta.url),
