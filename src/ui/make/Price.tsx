@@ -24,8 +24,8 @@ export function Price({ plan }: { plan: DerivedPlan }) {
   const { needs, quote, prices } = useQuote(plan);
   const [whose, setWhose] = useState<'client' | 'maker'>('client');
   return (
-    <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]">
-      <section aria-label={words.label('make.quote')}>
+    <div className="grid gap-x-10 gap-y-8 max-lg:grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]">
+      <section className="min-w-0" aria-label={words.label('make.quote')}>
         <div className="flex flex-wrap items-center justify-between gap-3 pb-2">
           <h2>{words.label('make.quote')}</h2>
           <Choice<'client' | 'maker'>
@@ -50,7 +50,7 @@ export function Price({ plan }: { plan: DerivedPlan }) {
         </div>
         {whose === 'maker' && <Rates prices={prices} />}
       </section>
-      <section aria-label={words.label('make.shopping-and-price-list')} className="no-print">
+      <section aria-label={words.label('make.shopping-and-price-list')} className="no-print min-w-0">
         <Shopping needs={needs} prices={prices} />
         <PriceList needs={needs} prices={prices} />
       </section>

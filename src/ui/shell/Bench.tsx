@@ -93,7 +93,7 @@ function Header({ here }: { here: StationId | null }) {
   const evening = useStudio((s) => s.evening);
   const list = useStudio((s) => s.showList);
   return (
-    <header className="no-print flex items-start justify-between gap-4 px-6 pt-4">
+    <header className="no-print flex items-start justify-between gap-4 px-6 pt-4 max-sm:flex-col max-sm:items-stretch max-sm:gap-1">
       <div className="min-w-0">
         <h2 className="truncate" translate="no">
           {name}
@@ -109,7 +109,7 @@ function Header({ here }: { here: StationId | null }) {
           </span>
         </p>
       </div>
-      <div className="flex shrink-0 items-center">
+      <div className="flex shrink-0 flex-wrap items-center">
         <button
           className="key bare"
           aria-label={back ? words.label('shell.undo', { back }) : words.label('shell.undo-2')}
