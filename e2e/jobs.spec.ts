@@ -127,7 +127,7 @@ test('the bench’s own settings reach the plan: wire system, length of a wire, 
   await page.getByLabel(label('brief.length-of-a-wire')).fill('400');
   await goTo(page, 'Wire & tape');
   await expect(page.getByRole('region', { name: label('pack.wire') })).toContainText('One bar is one wire of 400 mm');
-  await expect(page.getByRole('region', { name: label('pack.wire') })).toContainText(/\d+ AWG/);
+  await expect(page.getByRole('region', { name: label('pack.wire') })).toContainText(/\d+ ga AWG/);
   await goTo(page, 'Hand over');
   await expect(page.getByRole('article', { name: label('handover.hand-over-sheet') })).toContainText(/sesame/);
 });

@@ -1,7 +1,7 @@
 import { useDrag, type FullGestureState } from '@use-gesture/react';
 
 /** How far the hand is from where it began, px, and with what it was begun. */
-export interface Pull<Start> {
+interface Pull<Start> {
   start: Start;
   xPx: number;
   yPx: number;
