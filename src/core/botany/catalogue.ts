@@ -9,6 +9,7 @@ import { GREENS } from './species/greens';
 import { METHODS, type Method } from './methods';
 import { speciesOf, withPetals, type OwnSpecies } from './ownSpecies';
 import { colourwayOf, roleAt, stageOf, type Role, type Species, type Stage } from './species';
+import { must } from '../geometry/must';
 
 /** What ships with the product. */
 export const SPECIES: readonly Species[] = [...FLOWERS, ...GREENS];
@@ -144,9 +145,9 @@ function extentOf(species: Species, stage: Stage): Extent {
   const n = b.vertexCount;
   const sprig = species.habit === 'sprig';
   const wide = Float64Array.from({ length: n }, (_, i) =>
-    sprig ? Math.abs(b.positions[i * 3]!) : Math.hypot(b.positions[i * 3]!, b.positions[i * 3 + 1]!),
+    sprig ? Math.abs(must(b.positions[i * 3])) : Math.hypot(must(b.positions[i * 3]), must(b.positions[i * 3 + 1])),
   ).sort();
-  const high = Float64Array.from({ length: n }, (_, i) => b.positions[i * 3 + 2]!).sort();
+  const high = Float64Array.from({ length: n }, (_, i) => must(b.positions[i * 3 + 2])).sort();
   const extent = {
     radial: percentile(wide, 0.96) || 1,
     low: sprig ? 0 : percentile(high, 0.05),
@@ -162,7 +163,7 @@ const OPEN_FROM = 0.4;
 /** Millimetres to one unit of the shape: heads by their diameter, sprigs by their length. */
 function unitMm(kind: Kind, species: Species, at: Stage): number {
   // petals come from one cutter, however far the flower has opened: it is as wide as they then reach
-  const stage = species.habit === 'head' && at.open >= OPEN_FROM ? species.stages[species.stages.length - 1]! : at;
+  const stage = species.habit === 'head' && at.open >= OPEN_FROM ? must(species.stages[species.stages.length - 1]) : at;
   const extent = extentOf(species, stage);
   const sizeMm = kind.sizeMm * stage.sizeShare;
   return species.habit === 'sprig' ? sizeMm / extent.high : sizeMm / 2 / extent.radial;
@@ -226,7 +227,8 @@ export function kindMesh(kind: Kind, detail: Detail, catalogue: Catalogue, varia
   const mesh = b.finish();
   const extent = extentOf(species, stage);
   const middle = species.habit === 'sprig' ? 0 : (extent.low + extent.high) / 2;
-  for (let i = 0; i < mesh.positions.length; i++) mesh.positions[i] = (mesh.positions[i]! - (i % 3 === 2 ? middle : 0)) * unit;
+  for (let i = 0; i < mesh.positions.length; i++)
+    mesh.positions[i] = (must(mesh.positions[i]) - (i % 3 === 2 ? middle : 0)) * unit;
   return mesh;
 }
 

@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { between, hue, named, refusedBy, wholeBetween } from '../boundary/parts';
 import { PLAIN_TUNE } from './shape/tune';
 import { ROLES, type Species } from './species';
+import { must } from '../geometry/must';
 
 /** Ids of a person's own species and methods begin with this, so that none hides one that ships with the product. */
 export const OWN_ID = /^own-[a-z0-9-]{1,40}$/;
@@ -90,7 +91,7 @@ export function withPetals(base: Species, petals: number): Species {
 
 /** A composite built of other numbers, each within what its shape allows; a count that it does not know changes nothing. */
 function recounted({ shape, stages }: Species, counts: OwnSpecies['counts']): Species['shape'] {
-  const { open } = stages[stages.length - 1]!;
+  const { open } = must(stages[stages.length - 1]);
   const known = (shape.counts?.(open) ?? []).flatMap(({ id, least, most }): [string, number][] => {
     const n = counts[id];
     return n === undefined ? [] : [[id, Math.min(most, Math.max(least, n))]];

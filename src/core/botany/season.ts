@@ -1,4 +1,5 @@
 import type { Species } from './species';
+import { must } from '../geometry/must';
 
 export const HEMISPHERES = ['north', 'south'] as const;
 export type Hemisphere = (typeof HEMISPHERES)[number];
@@ -8,7 +9,7 @@ export type Season = (typeof SEASONS)[number];
 /** Meteorological seasons by calendar month in the north, half a year on in the south. Months 1–12. */
 export function seasonOf(month: number, hemisphere: Hemisphere): Season {
   const north = hemisphere === 'north' ? month : ((month + 5) % 12) + 1;
-  return SEASONS[Math.floor((north % 12) / 3)]!;
+  return must(SEASONS[Math.floor((north % 12) / 3)]);
 }
 
 /** Whether a species flowers, fruits or is in leaf in a month there. */

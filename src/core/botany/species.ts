@@ -1,4 +1,5 @@
 import type { Shape } from './shape/recipe';
+import { must } from '../geometry/must';
 
 export const ROLES = ['focal', 'secondary', 'spray', 'filler', 'bud', 'berry', 'foliage'] as const;
 export type Role = (typeof ROLES)[number];
@@ -81,10 +82,10 @@ export interface Species {
 }
 
 export const stageOf = (species: Species, id: string): Stage =>
-  species.stages.find((stage) => stage.id === id) ?? species.stages[species.stages.length - 1]!;
+  species.stages.find((stage) => stage.id === id) ?? must(species.stages[species.stages.length - 1]);
 
 export const colourwayOf = (species: Species, id: string): Colourway =>
-  species.colourways.find((way) => way.id === id) ?? species.colourways[0]!;
+  species.colourways.find((way) => way.id === id) ?? must(species.colourways[0]);
 
 /** The wires of a piece's parts: petals as the catalogue says, leaves, florets and berries as many as it is built of. */
 export function wiredParts(species: Species, stageId: string): (WiredPart & { count: number })[] {

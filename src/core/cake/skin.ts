@@ -2,6 +2,7 @@ import { TAU } from '../geometry/numbers';
 import type { Vec3 } from '../geometry/vec3';
 import { normalize } from '../geometry/vec3';
 import { stackTiers, type Cake, type StackedTier } from './cake';
+import { must } from '../geometry/must';
 
 /**
  * The skin unrolled about its pole, the middle of the top tier. A place on it is an azimuth (radians, front −π/2,
@@ -101,7 +102,7 @@ function rimOf(tier: StackedTier, pole: readonly [number, number]): RimAt {
     const at = ((((a % TAU) + TAU) % TAU) / TAU) * RIM_STEPS;
     const k = Math.min(RIM_STEPS - 1, Math.floor(at));
     const t = at - k;
-    const [p, q] = [table[k]!, table[k + 1]!];
+    const [p, q] = [must(table[k]), must(table[k + 1])];
     const nx = p.nx + (q.nx - p.nx) * t;
     const ny = p.ny + (q.ny - p.ny) * t;
     const size = Math.hypot(nx, ny) || 1;
@@ -183,15 +184,18 @@ function blendedNormals(
       const stretch = find(Math.abs(m));
       const here = stretch.profile(Math.abs(m) - stretch.fromMm);
       const weight = 1 - Math.abs(i) / (BLEND_STEPS + 1);
-      if (stretch.tierIndex >= 0) outward[stretch.tierIndex]![k]! += (m < 0 ? -here.nr : here.nr) * weight;
-      up[k]! += here.nz * weight;
+      if (stretch.tierIndex >= 0) {
+        const ofTier = must(outward[stretch.tierIndex]);
+        ofTier[k] = must(ofTier[k]) + (m < 0 ? -here.nr : here.nr) * weight;
+      }
+      up[k] = must(up[k]) + here.nz * weight;
     }
   }
   return (m) => {
     const x = m / TABLE_STEP_MM;
     const k = Math.min(count - 2, Math.floor(x));
     const t = Math.min(1, x - k);
-    const at = (table: Float64Array) => table[k]! + (table[k + 1]! - table[k]!) * t;
+    const at = (table: Float64Array) => must(table[k]) + (must(table[k + 1]) - must(table[k])) * t;
     return { outward: outward.map(at), up: at(up) };
   };
 }
@@ -214,12 +218,12 @@ function stretchesOf(tiers: readonly StackedTier[], rims: readonly RimAt[]): { s
   const footOf =
     (k: number): RimAt =>
     (a) =>
-      beyond(rims[k]!(a), tiers[k]!.edgeMm);
+      beyond(must(rims[k])(a), must(tiers[k]).edgeMm);
   let fromMm = 0;
   for (const tier of [...tiers].reverse()) {
     const above = tiers[tier.index + 1];
     const on = above ? { radiusMm: above.radiusMm, foot: footOf(above.index) } : null;
-    const made = tierStretches(tier, rims[tier.index]!, on, fromMm);
+    const made = tierStretches(tier, must(rims[tier.index]), on, fromMm);
     stretches.push(...made.stretches);
     spans.unshift(made.span);
     fromMm = made.span.sideToMm;
@@ -241,7 +245,7 @@ function unrollSkin(cake: Cake): Skin {
   const pole = [top?.xMm ?? 0, top?.yMm ?? 0] as const;
   const rims = tiers.map((tier) => rimOf(tier, pole));
   const { stretches, spans } = stretchesOf(tiers, rims);
-  const last = stretches[stretches.length - 1]!;
+  const last = must(stretches[stretches.length - 1]);
   const find = (m: number): Stretch => stretches.find((s) => m < s.toMm) ?? last;
   const blended = blendedNormals(find, tiers.length, last.fromMm + 80);
 
@@ -255,7 +259,7 @@ function unrollSkin(cake: Cake): Skin {
     let y = 0;
     outward.forEach((share, k) => {
       if (share === 0) return;
-      const rim = rims[k]!(azimuth);
+      const rim = must(rims[k])(azimuth);
       x += rim.nx * share;
       y += rim.ny * share;
     });

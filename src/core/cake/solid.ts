@@ -1,6 +1,7 @@
 import type { Vec3 } from '../geometry/vec3';
 import { addScaled, distance, mix, normalize } from '../geometry/vec3';
 import { stackTiers, type Cake, type StackedTier } from './cake';
+import { must } from '../geometry/must';
 
 /** The cake as a solid: distances, normals, and rays into it. Points in mm in the cake's frame. */
 export interface CakeSolid {
@@ -37,7 +38,7 @@ function tierDistance(tier: StackedTier, x: number, y: number, z: number): numbe
 
 /** Inside a stack only exposed faces count: the side, and the part of the top that the next tier leaves free. */
 function insideDistance(tiers: readonly StackedTier[], k: number, x: number, y: number, z: number): number {
-  const tier = tiers[k]!;
+  const tier = must(tiers[k]);
   const above = tiers[k + 1];
   const side = sideDepth(tier, x, y, z);
   if (!above) return Math.min(side, tier.topMm - z);
@@ -108,7 +109,7 @@ export function cakeSolid(cake: Cake): CakeSolid {
     const [x, y, z] = point;
     let outside = Infinity;
     for (let k = 0; k < tiers.length; k++) {
-      const d = tierDistance(tiers[k]!, x, y, z);
+      const d = tierDistance(must(tiers[k]), x, y, z);
       if (d <= 0) return Math.min(-insideDistance(tiers, k, x, y, z), 0);
       outside = Math.min(outside, d);
     }
@@ -200,5 +201,5 @@ export function keepStemClear(curve: readonly Vec3[], solid: CakeSolid, clearMm:
     return middle === straight && !before.length && !after.length ? [] : [...before, middle, ...after];
   };
   const bent = curve.map((point, i) => (i === 0 || i === curve.length - 1 ? point : moved(point)));
-  return bent.flatMap((point, i) => (i === 0 ? [point] : [...between(bent[i - 1]!, point), point]));
+  return bent.flatMap((point, i) => (i === 0 ? [point] : [...between(must(bent[i - 1]), point), point]));
 }

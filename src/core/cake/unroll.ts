@@ -1,4 +1,5 @@
 import type { Outline, OutlinePoint } from './outline';
+import { must } from '../geometry/must';
 
 /**
  * A tier's side laid flat: mm along it from the back seam, as it is read from outside, left to right, the front in the middle.
@@ -22,17 +23,17 @@ function arcMm(a: OutlinePoint, b: OutlinePoint): number {
 export function unrollSide(outline: Outline): UnrolledSide {
   const points = outline.round(0);
   const from: number[] = [0];
-  points.forEach((p, i) => from.push(from[i]! + arcMm(p, points[(i + 1) % points.length]!)));
-  const lengthMm = from[points.length]!;
+  points.forEach((p, i) => from.push(must(from[i]) + arcMm(p, must(points[(i + 1) % points.length]))));
+  const lengthMm = must(from[points.length]);
   const nearest = (x: number, y: number): number => {
     let best = { off: Infinity, mm: 0 };
     points.forEach((p, i) => {
-      const q = points[(i + 1) % points.length]!;
+      const q = must(points[(i + 1) % points.length]);
       const [dx, dy] = [q.x - p.x, q.y - p.y];
       const long2 = dx * dx + dy * dy;
       const t = long2 > 0 ? Math.max(0, Math.min(1, ((x - p.x) * dx + (y - p.y) * dy) / long2)) : 0;
       const off = Math.hypot(x - p.x - t * dx, y - p.y - t * dy);
-      if (off < best.off) best = { off, mm: from[i]! + t * (from[i + 1]! - from[i]!) };
+      if (off < best.off) best = { off, mm: must(from[i]) + t * (must(from[i + 1]) - must(from[i])) };
     });
     return best.mm;
   };
@@ -44,8 +45,8 @@ export function unrollSide(outline: Outline): UnrolledSide {
     at(alongMm) {
       const mm = (((alongMm + seamMm) % lengthMm) + lengthMm) % lengthMm;
       const i = Math.max(0, from.findIndex((f) => f > mm) - 1);
-      const [p, q] = [points[i]!, points[(i + 1) % points.length]!];
-      const t = (mm - from[i]!) / Math.max(1e-9, from[i + 1]! - from[i]!);
+      const [p, q] = [must(points[i]), must(points[(i + 1) % points.length])];
+      const t = (mm - must(from[i])) / Math.max(1e-9, must(from[i + 1]) - must(from[i]));
       return [p.x + (q.x - p.x) * t, p.y + (q.y - p.y) * t];
     },
   };

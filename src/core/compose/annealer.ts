@@ -29,6 +29,7 @@ import { PETAL_GIVE_MM } from './scene';
 import { pushed } from './settle';
 import { lookedAt } from './sight';
 import type { Catalogue } from '../botany/catalogue';
+import { must } from '../geometry/must';
 
 /** One arrangement while it is being improved: placed pieces, how often each cell is covered, and the cost so far. */
 export class Annealer {
@@ -71,7 +72,10 @@ export class Annealer {
     const across = Math.ceil(columns / 4);
     this.block = Int32Array.from(cells, (c) => Math.floor(c.column / 4) + across * Math.floor((c.row * 3) / rows));
     this.blockArea = new Float64Array(across * 3);
-    cells.forEach((c, i) => (this.blockArea[this.block[i]!]! += c.areaMm2));
+    cells.forEach((c, i) => {
+      const block = must(this.block[i]);
+      this.blockArea[block] = must(this.blockArea[block]) + c.areaMm2;
+    });
     this.blockBare = Float64Array.from(this.blockArea);
     this.areaTotal = this.grid.areaMm2;
     this.bare = this.areaTotal;
@@ -96,19 +100,20 @@ export class Annealer {
     const share = outlineShareOf(p);
     const { cells } = this.grid;
     this.near.within(p.centre, p.body.radialMm + p.body.axialMm + 12, (i) => {
-      if (coversSight(p, this.cellPoint[i]!, cells[i]!.frame.normal, share)) found.push(i);
+      if (coversSight(p, must(this.cellPoint[i]), must(cells[i]).frame.normal, share)) found.push(i);
     });
     return Int32Array.from(found);
   }
 
   private mark(footprint: Int32Array, by: 1 | -1): void {
     for (const i of footprint) {
-      const before = this.hits[i]!;
+      const before = must(this.hits[i]);
       this.hits[i] = before + by;
       if ((by === 1 && before === 0) || (by === -1 && before === 1)) {
-        const area = this.grid.cells[i]!.areaMm2;
+        const area = must(this.grid.cells[i]).areaMm2;
         this.bare -= by * area;
-        this.blockBare[this.block[i]!]! -= by * area;
+        const block = must(this.block[i]);
+        this.blockBare[block] = must(this.blockBare[block]) - by * area;
       }
     }
   }
@@ -116,14 +121,14 @@ export class Annealer {
   private coverCost(): number {
     let blocks = 0;
     for (let i = 0; i < this.blockArea.length; i++) {
-      if (this.blockArea[i]! > 0) blocks += (this.blockBare[i]! / this.blockArea[i]!) ** 2;
+      if (must(this.blockArea[i]) > 0) blocks += (must(this.blockBare[i]) / must(this.blockArea[i])) ** 2;
     }
     const share = (COST.uncovered * this.bare) / this.areaTotal + (COST.uncoveredBlock * blocks) / this.blockArea.length;
     return share * Math.max(1, this.placed.length / COVER_COUNTS_FULL_AT);
   }
 
   private pair(i: number, p: PlacedPiece, j: number): { cost: number; gapMm: number } {
-    return pairCost(p, this.placed[j]!, this.colours > 1 && this.colour[i] === this.colour[j]);
+    return pairCost(p, must(this.placed[j]), this.colours > 1 && this.colour[i] === this.colour[j]);
   }
 
   /** What piece `i` costs by itself and against all others. */
@@ -136,7 +141,7 @@ export class Annealer {
     let touching = 0;
     for (let j = 0; j < this.placed.length; j++) {
       if (j === i) continue;
-      const q = this.placed[j]!;
+      const q = must(this.placed[j]);
       const pair = this.pair(i, p, j);
       cost += pair.cost;
       if (pair.gapMm < 5) touching++;
@@ -163,8 +168,8 @@ export class Annealer {
     let cost = this.wholeCost();
     for (let i = 0; i < this.placed.length; i++) {
       let pairs = 0;
-      for (let j = 0; j < this.placed.length; j++) if (j !== i) pairs += this.pair(i, this.placed[i]!, j).cost;
-      cost += this.pieceCost(i, this.placed[i]!) - pairs / 2;
+      for (let j = 0; j < this.placed.length; j++) if (j !== i) pairs += this.pair(i, must(this.placed[i]), j).cost;
+      cost += this.pieceCost(i, must(this.placed[i])) - pairs / 2;
     }
     return cost;
   }
@@ -175,7 +180,8 @@ export class Annealer {
     let cakeMm = 0;
     this.placed.forEach((p, i) => {
       cakeMm = Math.max(cakeMm, intoCakeMm(p, this.solid));
-      for (let j = i + 1; j < this.placed.length; j++) worstMm = Math.max(worstMm, overlapMm(p, this.placed[j]!) - PETAL_GIVE_MM);
+      for (let j = i + 1; j < this.placed.length; j++)
+        worstMm = Math.max(worstMm, overlapMm(p, must(this.placed[j])) - PETAL_GIVE_MM);
     });
     return { worstMm, cakeMm };
   }
@@ -188,7 +194,8 @@ export class Annealer {
     let worst = { i: -1, mm: mostMm };
     const pressed = (i: number, p: PlacedPiece): number => {
       let mm = p.spine.length ? 0 : intoCakeMm(p, this.solid);
-      for (let j = 0; j < this.placed.length; j++) if (j !== i) mm = Math.max(mm, overlapMm(p, this.placed[j]!) - PETAL_GIVE_MM);
+      for (let j = 0; j < this.placed.length; j++)
+        if (j !== i) mm = Math.max(mm, overlapMm(p, must(this.placed[j])) - PETAL_GIVE_MM);
       return mm;
     };
     this.placed.forEach((p, i) => {
@@ -197,13 +204,13 @@ export class Annealer {
       // of two that press, the lighter moves
       if (
         mm > worst.mm + 1e-9 ||
-        (worst.i >= 0 && mm > worst.mm - 1e-9 && p.body.massGrams < this.placed[worst.i]!.body.massGrams)
+        (worst.i >= 0 && mm > worst.mm - 1e-9 && p.body.massGrams < must(this.placed[worst.i]).body.massGrams)
       )
         worst = { i, mm };
     });
     if (worst.i < 0) return false;
     const { i } = worst;
-    const { piece } = this.placed[i]!;
+    const { piece } = must(this.placed[i]);
     let best: { p: PlacedPiece; cost: number } | null = null;
     for (let k = 0; k < 160; k++) {
       const reach = 0.15 + k / 160;
@@ -220,7 +227,9 @@ export class Annealer {
       this.put(i, best.p, this.footprint(best.p));
       return true;
     }
-    const smaller = this.placed[i]!.body.species.sizesMm.filter((mm) => mm < piece.sizeMm).sort((a, b) => b - a)[0];
+    const smaller = must(this.placed[i])
+      .body.species.sizesMm.filter((mm) => mm < piece.sizeMm)
+      .sort((a, b) => b - a)[0];
     if (smaller === undefined) return false;
     const p = placePiece({ ...piece, sizeMm: smaller }, this.line, this.catalogue);
     this.put(i, p, this.footprint(p));
@@ -231,7 +240,7 @@ export class Annealer {
   }
 
   private put(i: number, p: PlacedPiece, footprint: Int32Array): void {
-    this.mark(this.footprints[i]!, -1);
+    this.mark(must(this.footprints[i]), -1);
     this.placed[i] = p;
     this.armX[i] = outwardShare(this.line, p.piece);
     this.footprints[i] = footprint;
@@ -240,14 +249,14 @@ export class Annealer {
 
   /** Tries new pieces at some places and keeps them when the cost falls, or by chance at a temperature. Returns whether kept. */
   private attempt(changes: readonly { i: number; piece: Piece }[], temperature: number): boolean {
-    const before = changes.map(({ i }) => ({ i, p: this.placed[i]!, f: this.footprints[i]! }));
-    const localBefore = changes.reduce((a, { i }) => a + this.pieceCost(i, this.placed[i]!), 0);
+    const before = changes.map(({ i }) => ({ i, p: must(this.placed[i]), f: must(this.footprints[i]) }));
+    const localBefore = changes.reduce((a, { i }) => a + this.pieceCost(i, must(this.placed[i])), 0);
     const wholeBefore = this.wholeCost();
     for (const { i, piece } of changes) {
       const p = placePiece(piece, this.line, this.catalogue);
       this.put(i, p, this.footprint(p));
     }
-    const localAfter = changes.reduce((a, { i }) => a + this.pieceCost(i, this.placed[i]!), 0);
+    const localAfter = changes.reduce((a, { i }) => a + this.pieceCost(i, must(this.placed[i])), 0);
     const delta = localAfter - localBefore + this.wholeCost() - wholeBefore;
     if (delta <= 0 || this.random() < Math.exp(-delta / temperature)) return true;
     for (const { i, p, f } of before) this.put(i, p, f);
@@ -261,14 +270,19 @@ export class Annealer {
     const temperature = 2.4 * Math.pow(0.012, cool);
     const size = lerp(1, 0.25, cool);
     const i = Math.floor(this.random() * n);
-    const piece = this.placed[i]!.piece;
+    const piece = must(this.placed[i]).piece;
     if (piece.pinned) return false;
     const kind = this.random();
     if (kind < 0.12) return this.swapPlaces(i, temperature);
     if (kind < 0.24) return this.toBarePlace(i, temperature);
     if (kind < 0.42) return this.moveApart(i, temperature);
     return this.attempt(
-      [{ i, piece: nudged(this.placed[i]!, this.line, kind < 0.6 ? 'turn' : kind < 0.68 ? 'lift' : 'slide', size, this.random) }],
+      [
+        {
+          i,
+          piece: nudged(must(this.placed[i]), this.line, kind < 0.6 ? 'turn' : kind < 0.68 ? 'lift' : 'slide', size, this.random),
+        },
+      ],
       temperature,
     );
   }
@@ -276,8 +290,8 @@ export class Annealer {
   /** Two pieces of like habit change places. */
   private swapPlaces(i: number, temperature: number): boolean {
     const j = Math.floor(this.random() * this.placed.length);
-    const a = this.placed[i]!;
-    const b = this.placed[j]!;
+    const a = must(this.placed[i]);
+    const b = must(this.placed[j]);
     if (i === j || b.piece.pinned || a.spine.length > 0 !== b.spine.length > 0) return false;
     const [first, second] = exchanged(a.piece, b.piece);
     return this.attempt(
@@ -291,12 +305,12 @@ export class Annealer {
 
   /** A small piece goes to a bare cell. */
   private toBarePlace(i: number, temperature: number): boolean {
-    const p = this.placed[i]!;
+    const p = must(this.placed[i]);
     if (p.body.role === 'focal') return false;
     for (let tries = 0; tries < 12; tries++) {
       const c = Math.floor(this.random() * this.hits.length);
-      if (this.hits[c]! > 0) continue;
-      const cell = this.grid.cells[c]!;
+      if (must(this.hits[c]) > 0) continue;
+      const cell = must(this.grid.cells[c]);
       const back = p.spine.length ? (p.body.axialMm * 0.8) / this.line.lengthMm : 0;
       const at = cell.s - back * Math.cos(p.piece.headingRad);
       const s = this.line.closed ? at - Math.floor(at) : clamp(at);
@@ -307,11 +321,11 @@ export class Annealer {
 
   /** Along the summed push of everything it runs into. */
   private moveApart(i: number, temperature: number): boolean {
-    const p = this.placed[i]!;
+    const p = must(this.placed[i]);
     let push: Vec3 = [0, 0, 0];
     for (let j = 0; j < this.placed.length; j++) {
       if (j === i) continue;
-      const q = this.placed[j]!;
+      const q = must(this.placed[j]);
       if (distance(p.centre, q.centre) > p.body.radialMm + q.body.radialMm + p.body.axialMm + q.body.axialMm) continue;
       const mm = overlapMm(p, q);
       if (mm > 0) push = addScaled(push, normalize(sub(p.centre, q.centre), p.frame.along), mm);

@@ -15,6 +15,7 @@ import { overallScore, readBalance } from './readBalance';
 import { buildScene } from './scene';
 import { shareOut } from './shareOut';
 import { startLayout } from './startLayout';
+import { must } from '../geometry/must';
 
 /** What stands in the way of composing; null when nothing does. */
 export function composeFault(
@@ -52,13 +53,13 @@ function* searchFor(request: ComposeRequest): Generator<ComposeProgress, Proposa
 }
 
 function* composeOne(request: ComposeRequest, k: number, proposals: number): Generator<ComposeProgress, Proposal> {
-  const way = WAYS[k]!;
+  const way = must(WAYS[k]);
   const random = seededRandom(request.seed * 1009 + k * 7919 + 17);
   const spec = {
     ...request.arrangement.line,
     focal: Math.max(0.2, Math.min(0.8, request.arrangement.line.focal + way.focalShift)),
   };
-  const line = drawLine(spec, request.cake)!;
+  const line = must(drawLine(spec, request.cake));
   const pinned = request.arrangement.pieces.filter((p) => p.pinned);
   const wanted =
     request.counts && k === 0
@@ -81,7 +82,7 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
     if (!best || found.score > best.score) best = found;
   }
   // new pieces bear old names: nothing said of the old ones' joints holds
-  return { ...best!, arrangement: { ...best!.arrangement, joints: [] } };
+  return { ...must(best), arrangement: { ...must(best).arrangement, joints: [] } };
 }
 
 function proposalOf(
@@ -91,7 +92,11 @@ function proposalOf(
   polished: { pieces: Piece[]; iterations: number },
 ): Proposal {
   const arrangement = { ...request.arrangement, line, pieces: polished.pieces };
-  const readings = readBalance(buildScene(request.cake, arrangement, request.catalogue)!, { stops: 0, looks: 0, first: null });
+  const readings = readBalance(must(buildScene(request.cake, arrangement, request.catalogue)), {
+    stops: 0,
+    looks: 0,
+    first: null,
+  });
   return { name, arrangement, readings, score: overallScore(readings), iterations: polished.iterations };
 }
 
@@ -115,7 +120,7 @@ const ONE_RUN = { proposal: 0, proposals: 1 } as const;
 /** Everything that stands there stays; what is missing is added where it is bare. */
 function* finish(request: ComposeRequest): Generator<ComposeProgress, Proposal> {
   const random = seededRandom(request.seed * 613 + 5);
-  const line = drawLine(request.arrangement.line, request.cake)!;
+  const line = must(drawLine(request.arrangement.line, request.cake));
   const standing = request.arrangement.pieces;
   const held = standing.map((p) => ({ ...p, pinned: true }));
   const added = startLayout(line, tinFirst(missingKinds(request), request.tin ?? []), {
@@ -148,7 +153,7 @@ const REBALANCE_FROM = 0.42;
 /** Nothing is added or taken away; pieces that are not pinned move until the readings are better. Never worse than before. */
 function* rebalance(request: ComposeRequest): Generator<ComposeProgress, Proposal> {
   const random = seededRandom(request.seed * 401 + 3);
-  const line = drawLine(request.arrangement.line, request.cake)!;
+  const line = must(drawLine(request.arrangement.line, request.cake));
   const { pieces } = request.arrangement;
   const polished = yield* polish(request, line, request.arrangement.line, pieces, random, REBALANCE_FROM, (share, cost, now) => ({
     ...ONE_RUN,

@@ -5,6 +5,7 @@ import { focalZoneMm, heaviestRival } from './readings/focal';
 import { sizeCeilingMm, taperGap } from './readings/grading';
 import { outwardShare } from './readings/standing';
 import { PETAL_GIVE_MM } from './scene';
+import { must } from '../geometry/must';
 
 /** Cost of each fault; millimetre terms stay linear so that a bad start still feels where better lies. */
 export const COST = {
@@ -48,7 +49,7 @@ const UNDER_LEAF_MM = 6;
 /** How far a place is from lying under a piece: its face, or the lower half of a sprig. */
 export const fromCoverMm = (at: Vec3, q: PlacedPiece): number =>
   q.spine.length
-    ? UNDER_LEAF_MM + Math.min(distance(at, q.spine[0]!.at), distance(at, q.spine[1]!.at)) - 0.7 * q.body.radialMm
+    ? UNDER_LEAF_MM + Math.min(distance(at, must(q.spine[0]).at), distance(at, must(q.spine[1]).at)) - 0.7 * q.body.radialMm
     : distance(at, q.centre) - 0.9 * reachMm(q);
 
 /** A pair too far apart to matter. */
@@ -112,9 +113,9 @@ export function gradingCost(armX: Float64Array, logSize: Float64Array): number {
   let n = 0;
   let [sx, sy, sxx, syy, sxy] = [0, 0, 0, 0, 0];
   for (let i = 0; i < armX.length; i++) {
-    const y = logSize[i]!;
+    const y = must(logSize[i]);
     if (Number.isNaN(y)) continue;
-    const x = armX[i]!;
+    const x = must(armX[i]);
     n++;
     sx += x;
     sy += y;
@@ -146,9 +147,9 @@ export function balanceCost(placed: readonly PlacedPiece[], heft: Float64Array):
   let weight = 0;
   let side = 0;
   for (let i = 0; i < placed.length; i++) {
-    const w = heft[i]!;
+    const w = must(heft[i]);
     weight += w;
-    side += w * placed[i]!.piece.side;
+    side += w * must(placed[i]).piece.side;
   }
   return weight > 0 ? COST.sideBalance * (side / weight) ** 2 : 0;
 }

@@ -3,6 +3,7 @@ import { clamp } from '../geometry/numbers';
 import { FRONT_AZIMUTH_RAD } from '../geometry/units';
 import { add, cross, normalize, rotateAbout, sub, type Vec3 } from '../geometry/vec3';
 import type { DrawnLine, LineFrame, Stand } from './line';
+import { must } from '../geometry/must';
 
 export interface OnTop {
   tier: number;
@@ -13,7 +14,7 @@ export interface OnTop {
 
 /** The stem of a raised form: up from its place on a tier's top. */
 export function standOn(cake: Cake, place: OnTop): Stand {
-  const { topMm, outline } = stackTiers(cake)[place.tier]!;
+  const { topMm, outline } = must(stackTiers(cake)[place.tier]);
   const x = outline.xMm + place.xMm;
   const y = outline.yMm + place.yMm;
   return { footMm: [x, y, topMm], topMm: [x, y, topMm + place.standMm] };

@@ -9,6 +9,7 @@ import { overallScore, readMeasured } from './readBalance';
 import type { PlacedPiece } from './placement';
 import { buildScene } from './scene';
 import type { Catalogue } from '../botany/catalogue';
+import { must } from '../geometry/must';
 
 /** Tries for one piece, and at the most for all together: reading costs the more, the more pieces there are. */
 const TRIES_EACH = 16;
@@ -40,7 +41,7 @@ function alikeFaces({ faces }: Measured): PlacedPiece[] {
   const alike: PlacedPiece[] = [];
   for (let i = 0; i < large.length; i++)
     for (let j = i + 1; j < large.length; j++) {
-      const [p, q] = [large[i]!, large[j]!];
+      const [p, q] = [must(large[i]), must(large[j])];
       const near = p.body.radialMm + q.body.radialMm + BESIDE_MM;
       if (dot(p.axis, q.axis) > SAME_WAY_COS && distance(p.centre, q.centre) < near)
         alike.push(p.piece.pinned || p.body.massGrams > q.body.massGrams ? q : p);
@@ -95,14 +96,14 @@ function changedOnce(measured: Measured, pieces: readonly Piece[], size: number,
     return changed;
   }
   const i = Math.floor(random() * pieces.length);
-  const kind = KINDS[Math.floor(random() * KINDS.length)]!;
-  if (pieces[i]!.pinned) return null;
+  const kind = must(KINDS[Math.floor(random() * KINDS.length)]);
+  if (must(pieces[i]).pinned) return null;
   if (random() >= EXCHANGE_SHARE) {
-    changed[i] = nudged(heads[i]!, line, kind, size, random);
+    changed[i] = nudged(must(heads[i]), line, kind, size, random);
     return changed;
   }
   const j = Math.floor(random() * pieces.length);
-  if (i === j || pieces[j]!.pinned || heads[i]!.spine.length > 0 !== heads[j]!.spine.length > 0) return null;
-  [changed[i], changed[j]] = exchanged(pieces[i]!, pieces[j]!);
+  if (i === j || must(pieces[j]).pinned || must(heads[i]).spine.length > 0 !== must(heads[j]).spine.length > 0) return null;
+  [changed[i], changed[j]] = exchanged(must(pieces[i]), must(pieces[j]));
   return changed;
 }

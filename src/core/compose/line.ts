@@ -7,6 +7,7 @@ import type { LineForm } from './lineKinds';
 import { armShareFrom, taper } from './taper';
 import { facing } from './dome';
 import { lineKind } from './lineKinds';
+import { must } from '../geometry/must';
 
 /** A place on the skin beside the line, with directions: outward, along toward s = 1, and to the + side. */
 export interface LineFrame {
@@ -111,7 +112,7 @@ const SAMPLES = 240;
 
 function pathLine(spec: LineSpec, skin: Skin, path: readonly PathPoint[], closed: boolean): Line | null {
   const { points, lengths } = measurePath(skin, path);
-  const lengthMm = lengths[lengths.length - 1]!;
+  const lengthMm = must(lengths[lengths.length - 1]);
   if (!(lengthMm > 1)) return null;
   const focal = spec.focal;
   const fromFocal = armShareFrom(focal);
@@ -214,7 +215,13 @@ function measurePath(skin: Skin, path: readonly PathPoint[]): { points: PathPoin
   for (let i = 0; i <= SAMPLES; i++) {
     const x = (i / SAMPLES) * (path.length - 1);
     const k = Math.min(path.length - 2, Math.floor(x));
-    const point = spline(path[Math.max(0, k - 1)]!, path[k]!, path[k + 1]!, path[Math.min(path.length - 1, k + 2)]!, x - k);
+    const point = spline(
+      must(path[Math.max(0, k - 1)]),
+      must(path[k]),
+      must(path[k + 1]),
+      must(path[Math.min(path.length - 1, k + 2)]),
+      x - k,
+    );
     const here = skin.at(point[0], point[1]).pointMm;
     if (last) total += distance(here, last);
     last = here;
@@ -243,13 +250,13 @@ function chartAt(
   let high = lengths.length - 1;
   while (high - low > 1) {
     const mid = (low + high) >> 1;
-    if (lengths[mid]! <= want) low = mid;
+    if (must(lengths[mid]) <= want) low = mid;
     else high = mid;
   }
-  const a = points[low]!;
-  const b = points[high]!;
-  const span = lengths[high]! - lengths[low]! || 1;
-  const t = (want - lengths[low]!) / span;
+  const a = must(points[low]);
+  const b = must(points[high]);
+  const span = must(lengths[high]) - must(lengths[low]) || 1;
+  const t = (want - must(lengths[low])) / span;
   return [a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t, b[0] - a[0], b[1] - a[1]];
 }
 

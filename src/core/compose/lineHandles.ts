@@ -6,6 +6,7 @@ import { fieldValue, lineFields, withKept } from './lineFields';
 import { lineKind } from './lineKinds';
 import type { LineShape } from './lines/kind';
 import type { Grip, GripName } from './lines/grips';
+import { must } from '../geometry/must';
 
 /** A point of a line that a hand takes hold of. */
 export interface LineHandle {
@@ -40,7 +41,8 @@ export function lineHandles(spec: LineSpec, cake: Cake): LineHandle[] {
 const ROUNDS = 14;
 const ENOUGH_MM2 = 0.01;
 const STEP: Record<string, number> = { mm: 0.5, rad: 0.005, share: 0.004 };
-const stepOf = (key: string): number => (key.endsWith('Mm') ? STEP.mm! : key.endsWith('Rad') ? STEP.rad! : STEP.share!);
+const stepOf = (key: string): number =>
+  key.endsWith('Mm') ? must(STEP.mm) : key.endsWith('Rad') ? must(STEP.rad) : must(STEP.share);
 
 /**
  * The line with one of its points brought as near to a place as its figures allow (damped least squares over the point's one
@@ -52,10 +54,10 @@ export function dragHandle(spec: LineSpec, cake: Cake, id: string, to: Vec3): Li
   if (!grip || !first || !to.every(Number.isFinite)) return spec;
   const moved = (from: LineSpec, values: readonly number[]): LineSpec => {
     let next = from;
-    grip.keys.forEach((key, i) => (next = withKept(next, key, values[i]!)));
+    grip.keys.forEach((key, i) => (next = withKept(next, key, must(values[i]))));
     if (grip.keeps) {
       const was = fieldValue(from, grip.keeps[0]);
-      const by = Math.atan2(Math.sin(values[0]! - was), Math.cos(values[0]! - was));
+      const by = Math.atan2(Math.sin(must(values[0]) - was), Math.cos(must(values[0]) - was));
       next = withKept(next, grip.keeps[1], fieldValue(from, grip.keeps[1]) - by);
     }
     return next;
@@ -65,7 +67,7 @@ export function dragHandle(spec: LineSpec, cake: Cake, id: string, to: Vec3): Li
     return line ? sub(grip.place(line, s), to) : null;
   };
   let now = spec;
-  let error = missed(now)!;
+  let error = must(missed(now));
   let damping = 1e-3;
   for (let round = 0; round < ROUNDS; round++) {
     const values = grip.keys.map((k) => fieldValue(now, k));
@@ -90,7 +92,7 @@ export function dragHandle(spec: LineSpec, cake: Cake, id: string, to: Vec3): Li
     const change = solve(slopes, error, damping);
     const next = moved(
       now,
-      values.map((v, i) => v - change[i]!),
+      values.map((v, i) => v - must(change[i])),
     );
     const after = missed(next);
     if (after && dot(after, after) < dot(error, error) - 1e-9) {
@@ -110,11 +112,11 @@ export function dragHandle(spec: LineSpec, cake: Cake, id: string, to: Vec3): Li
 /** (JᵀJ + λ·diag) x = Jᵀe for one or two columns. */
 function solve(slopes: readonly Vec3[], error: Vec3, damping: number): number[] {
   const [a, b] = slopes;
-  const aa = dot(a!, a!) * (1 + damping) + 1e-9;
-  if (!b) return [dot(a!, error) / aa];
+  const aa = dot(must(a), must(a)) * (1 + damping) + 1e-9;
+  if (!b) return [dot(must(a), error) / aa];
   const bb = dot(b, b) * (1 + damping) + 1e-9;
-  const ab = dot(a!, b);
-  const [ea, eb] = [dot(a!, error), dot(b, error)];
+  const ab = dot(must(a), b);
+  const [ea, eb] = [dot(must(a), error), dot(b, error)];
   const det = aa * bb - ab * ab || 1e-12;
   return [(ea * bb - eb * ab) / det, (eb * aa - ea * ab) / det];
 }

@@ -7,6 +7,7 @@ import { facesOf, nearestTo, type Neighbour } from './readings/neighbours';
 import { standingOf, type Standing } from './readings/standing';
 import { clashesOf, coveringAt, nearPair, viewsFrom, visualWeight, type NearPair, type Scene } from './scene';
 import { FACES_EYE, looksAt, type Look } from './sight';
+import { must } from '../geometry/must';
 
 /** The most neighbours that a reading asks for. */
 const NEIGHBOURS = 3;
@@ -109,15 +110,15 @@ export class Measures implements Measured {
     this.heads = [...scene.heads];
     this.nearPairs = this.heads.map(() => []);
     for (const pair of scene.pairs) {
-      this.nearPairs[pair.a]!.push(pair);
-      this.nearPairs[pair.b]!.push(pair);
+      must(this.nearPairs[pair.a]).push(pair);
+      must(this.nearPairs[pair.b]).push(pair);
     }
     this.weights = [...scene.weights];
     this.intoCake = [...scene.intoCake];
     this.intoLettering = [...scene.intoLettering];
     this.standing = this.heads.map((p) => standingOf(this.line, p));
     this.faces = facesOf(this.heads);
-    this.faceStanding = this.standing.filter((_, i) => !this.heads[i]!.spine.length);
+    this.faceStanding = this.standing.filter((_, i) => !must(this.heads[i]).spine.length);
     this.faceAt = this.heads.map((p) => (p.spine.length ? -1 : this.faces.indexOf(p)));
     this.nearest = this.faces.map((_, i) => nearestTo(this.faces, i, NEIGHBOURS));
     this.looks = looksAt(this.line, this.grid, this.frontRad);
@@ -139,11 +140,11 @@ export class Measures implements Measured {
   }
 
   accompanied(i: number): boolean {
-    return this.nearPairs[i]!.length > 0;
+    return must(this.nearPairs[i]).length > 0;
   }
 
   hidersOf(i: number): Hiders {
-    return (this.faceHiders[i] ??= hidersOf(this.heads[i]!, this.heads));
+    return (this.faceHiders[i] ??= hidersOf(must(this.heads[i]), this.heads));
   }
 
   rootsSeen(): Float64Array {
@@ -153,7 +154,7 @@ export class Measures implements Measured {
       let open = 0;
       let seen = 0;
       for (let k = i * n; k < (i + 1) * n; k++) {
-        const how = this.rootOpen[k]!;
+        const how = must(this.rootOpen[k]);
         if (how === SHUT) continue;
         open++;
         if (how === OPEN && !this.rootHidden[k]) seen++;
@@ -169,23 +170,23 @@ export class Measures implements Measured {
     if (pieces.length !== this.heads.length) return false;
     const moved: number[] = [];
     for (let i = 0; i < pieces.length; i++) {
-      const was = this.heads[i]!.piece;
-      const is = pieces[i]!;
+      const was = must(this.heads[i]).piece;
+      const is = must(pieces[i]);
       if (was === is) continue;
       if (was.id !== is.id) return false;
       if (!samePiece(was, is)) moved.push(i);
     }
     if (moved.length > Math.max(2, pieces.length / 4)) return false;
-    const placed = moved.map((i) => placePiece(pieces[i]!, this.line, this.catalogue));
-    if (placed.some((p, k) => p.spine.length > 0 !== this.heads[moved[k]!]!.spine.length > 0)) return false;
-    if (moved.some((i) => !sameMake(this.heads[i]!.piece, pieces[i]!))) this.make = {};
-    moved.forEach((i, k) => this.move(i, placed[k]!));
+    const placed = moved.map((i) => placePiece(must(pieces[i]), this.line, this.catalogue));
+    if (placed.some((p, k) => p.spine.length > 0 !== must(this.heads[must(moved[k])]).spine.length > 0)) return false;
+    if (moved.some((i) => !sameMake(must(this.heads[i]).piece, must(pieces[i])))) this.make = {};
+    moved.forEach((i, k) => this.move(i, must(placed[k])));
     this.arrangement = arrangement;
     return true;
   }
 
   private move(i: number, p: PlacedPiece): void {
-    const was = this.heads[i]!;
+    const was = must(this.heads[i]);
     this.heads[i] = p;
     this.standing[i] = standingOf(this.line, p);
     this.weights[i] = visualWeight(p, coveringAt(this.cake, this.solid, p.frame.pointMm));
@@ -193,7 +194,7 @@ export class Measures implements Measured {
     this.intoLettering[i] = intoLetteringMm(p, this.line.plate);
     this.pairAgain(i);
     this.neighboursAgain(i);
-    this.count(this.covered[i]!, -1);
+    this.count(must(this.covered[i]), -1);
     this.covered[i] = this.looks.map((look) => look.cellsCoveredBy(p));
     this.count(this.covered[i], 1);
     this.forgetHiders(i, was, p);
@@ -206,34 +207,35 @@ export class Measures implements Measured {
 
   private forgetHiders(i: number, was: PlacedPiece, p: PlacedPiece): void {
     for (let j = 0; j < this.heads.length; j++)
-      if (this.faceHiders[j] && (j === i || mayHide(was, this.heads[j]!) || mayHide(p, this.heads[j]!)))
+      if (this.faceHiders[j] && (j === i || mayHide(was, must(this.heads[j])) || mayHide(p, must(this.heads[j]))))
         this.faceHiders[j] = null;
   }
 
   private count(covered: readonly Int32Array[], by: 1 | -1): void {
     covered.forEach((cells, look) => {
-      const hits = this.hits[look]!;
-      const { facing } = this.looks[look]!;
+      const hits = must(this.hits[look]);
+      const { facing } = must(this.looks[look]);
       for (let k = 0; k < cells.length; k++) {
-        const cell = cells[k]!;
-        const before = hits[cell]!;
+        const cell = must(cells[k]);
+        const before = must(hits[cell]);
         hits[cell] = before + by;
-        if (facing[cell] && (before === 0 || before + by === 0)) this.coveredMm2[look]! += by * this.grid.cells[cell]!.areaMm2;
+        if (facing[cell] && (before === 0 || before + by === 0))
+          this.coveredMm2[look] = must(this.coveredMm2[look]) + by * must(this.grid.cells[cell]).areaMm2;
       }
     });
   }
 
   private pairAgain(i: number): void {
-    for (const { a, b } of this.nearPairs[i]!) {
+    for (const { a, b } of must(this.nearPairs[i])) {
       const other = a === i ? b : a;
-      this.nearPairs[other] = this.nearPairs[other]!.filter((p) => p.a !== i && p.b !== i);
+      this.nearPairs[other] = must(this.nearPairs[other]).filter((p) => p.a !== i && p.b !== i);
     }
     const own: NearPair[] = [];
     for (let j = 0; j < this.heads.length; j++) {
       const pair = j === i ? null : nearPair(this.heads, Math.min(i, j), Math.max(i, j));
       if (!pair) continue;
       own.push(pair);
-      this.nearPairs[j]!.push(pair);
+      must(this.nearPairs[j]).push(pair);
     }
     this.nearPairs[i] = own;
     this.clashes = this.clashes
@@ -243,14 +245,14 @@ export class Measures implements Measured {
   }
 
   private neighboursAgain(i: number): void {
-    const at = this.faceAt[i]!;
+    const at = must(this.faceAt[i]);
     if (at < 0) return;
-    this.faceStanding[at] = this.standing[i]!;
-    const { centre } = (this.faces[at] = this.heads[i]!);
+    this.faceStanding[at] = must(this.standing[i]);
+    const { centre } = (this.faces[at] = must(this.heads[i]));
     for (let f = 0; f < this.faces.length; f++) {
-      const own = this.nearest[f]!;
+      const own = must(this.nearest[f]);
       const last = own[NEIGHBOURS - 1]?.mm ?? Infinity;
-      const q = this.faces[f]!.centre;
+      const q = must(this.faces[f]).centre;
       const nearer = (q[0] - centre[0]) ** 2 + (q[1] - centre[1]) ** 2 + (q[2] - centre[2]) ** 2 <= last * last;
       if (f === at || nearer || own.some((n) => n.j === at)) this.nearest[f] = nearestTo(this.faces, f, NEIGHBOURS);
     }
@@ -261,23 +263,25 @@ export class Measures implements Measured {
     const n = this.views.length;
     const reach2 = reach2Of(q);
     for (let v = 0; v < n; v++) {
-      const toEye = this.views[v]!;
+      const toEye = must(this.views[v]);
       for (let j = 0; j < this.roots.length; j++)
-        if (j !== i && hides(q, reach2, this.roots[j]!, toEye)) this.rootHidden[j * n + v]! += by;
+        if (j !== i && hides(q, reach2, must(this.roots[j]), toEye))
+          this.rootHidden[j * n + v] = must(this.rootHidden[j * n + v]) + by;
     }
   }
 
   private lookAtRoot(i: number): void {
     const n = this.views.length;
-    const p = this.heads[i]!;
-    const root = this.roots[i]!;
+    const p = must(this.heads[i]);
+    const root = must(this.roots[i]);
     for (let v = 0; v < n; v++) {
-      const toEye = this.views[v]!;
+      const toEye = must(this.views[v]);
       const open = dot(p.frame.normal, toEye) >= FACES_EYE && !behindCake(this.solid, root, toEye);
       // the head itself hides its own back from where one looks into its face
       this.rootOpen[i * n + v] = !open ? SHUT : !p.spine.length && dot(p.axis, toEye) > 0.05 ? BEHIND_FACE : OPEN;
       let hidden = 0;
-      for (let j = 0; j < this.heads.length; j++) if (j !== i && hides(this.heads[j]!, this.reach2[j]!, root, toEye)) hidden++;
+      for (let j = 0; j < this.heads.length; j++)
+        if (j !== i && hides(must(this.heads[j]), must(this.reach2[j]), root, toEye)) hidden++;
       this.rootHidden[i * n + v] = hidden;
     }
   }

@@ -1,6 +1,7 @@
 import { differenceCiede2000, formatHex, oklch, toGamut } from 'culori';
 import { allSpecies, type Catalogue } from '../botany/catalogue';
 import type { Species } from '../botany/species';
+import { must } from '../geometry/must';
 
 /** Ways to build a palette from one colour: turns of hue in OKLCh (B. Ottosson, "A perceptual color space for image processing", 2020). */
 export const HARMONIES = ['neighbours', 'opposite', 'split', 'three', 'one colour'] as const;
@@ -27,7 +28,7 @@ export function paletteFrom(hex: string, harmony: Harmony): string[] {
   const h = base.h ?? 0;
   const colours = TURNS_DEG[harmony].map((turn, i) => {
     if (i === 0) return hex.toLowerCase();
-    const l = Math.max(0.3, Math.min(0.92, base.l + LIGHTER[i]!));
+    const l = Math.max(0.3, Math.min(0.92, base.l + must(LIGHTER[i])));
     return formatHex(
       inGamut({ mode: 'oklch', l, c: base.c * (harmony === 'one colour' ? 0.75 : 0.92), h: (h + turn + 360) % 360 }),
     );
@@ -37,9 +38,11 @@ export function paletteFrom(hex: string, harmony: Harmony): string[] {
 
 /** The colourway of a species that is nearest to any colour of a palette, with its difference (CIEDE2000). */
 export function nearestColourway(species: Species, palette: readonly string[]): { id: string; hue: string; off: number } {
-  return species.colourways
-    .map((w) => ({ id: w.id, hue: w.hue, off: Math.min(...palette.map((p) => deltaE(p, w.hue))) }))
-    .sort((a, b) => a.off - b.off)[0]!;
+  return must(
+    species.colourways
+      .map((w) => ({ id: w.id, hue: w.hue, off: Math.min(...palette.map((p) => deltaE(p, w.hue))) }))
+      .sort((a, b) => a.off - b.off)[0],
+  );
 }
 
 /** Flowers of the catalogue by how near they come to a palette; foliage is left out. */

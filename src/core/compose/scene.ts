@@ -9,6 +9,7 @@ import { envelopeGrid, type EnvelopeGrid } from './envelope';
 import { drawLine, type Line } from './line';
 import { intoCakeMm, intoLetteringMm, overlapMm, placeAll, type PlacedPiece } from './placement';
 import type { Catalogue } from '../botany/catalogue';
+import { must } from '../geometry/must';
 
 /** Two pieces, a before b in the list, and by how many mm they run into each other; negative when apart. */
 export interface NearPair {
@@ -83,7 +84,7 @@ export function coveringAt(cake: Cake, solid: CakeSolid, point: Vec3): string {
 
 /** The pair, when it is near enough to be spoken of. */
 export function nearPair(heads: readonly PlacedPiece[], a: number, b: number): NearPair | null {
-  const [p, q] = [heads[a]!, heads[b]!];
+  const [p, q] = [must(heads[a]), must(heads[b])];
   const reach = p.body.radialMm + p.body.axialMm + q.body.radialMm + q.body.axialMm + NEAR_MM;
   const [x, y, z] = [p.centre[0] - q.centre[0], p.centre[1] - q.centre[1], p.centre[2] - q.centre[2]];
   if (x * x + y * y + z * z > reach * reach) return null;

@@ -6,6 +6,7 @@ import type { Line } from './line';
 import { intoCakeMm, overlapMm, placePiece, reachMm, type PlacedPiece } from './placement';
 import { PETAL_GIVE_MM } from './scene';
 import type { Catalogue } from '../botany/catalogue';
+import { must } from '../geometry/must';
 
 const ROUNDS = 160;
 /** A piece may be held no higher than this, as a share of the line's rise. */
@@ -40,7 +41,7 @@ export function givenWay(
     const pushes = pushesOf(placed, solid, mostMm);
     if (pushes.every((push) => push === null)) break;
     pushes.forEach((push, i) => {
-      const p = placed[i]!;
+      const p = must(placed[i]);
       if (push && !p.piece.pinned) placed[i] = placePiece(pushed(p, line, push), line, catalogue);
     });
   }
@@ -68,7 +69,7 @@ function pushesOf(placed: readonly PlacedPiece[], solid: CakeSolid, mostMm: numb
   const push = (i: number, direction: Vec3, mm: number) => (pushes[i] = addScaled(pushes[i] ?? [0, 0, 0], direction, mm));
   for (let i = 0; i < placed.length; i++)
     for (let j = i + 1; j < placed.length; j++) {
-      const [p, q] = [placed[i]!, placed[j]!];
+      const [p, q] = [must(placed[i]), must(placed[j])];
       if (distance(p.centre, q.centre) > reachMm(p) + reachMm(q) + p.body.axialMm + q.body.axialMm) continue;
       const mm = overlapMm(p, q) - PETAL_GIVE_MM;
       if (mm <= mostMm) continue;

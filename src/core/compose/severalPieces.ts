@@ -1,6 +1,7 @@
 import type { Piece } from './arrangement';
 import { alongLine } from './bounds';
 import type { Line } from './line';
+import { must } from '../geometry/must';
 
 /** Changes to several pieces at once. Pure: pieces in, pieces out, in the same order; pinned ones stay. */
 
@@ -27,9 +28,9 @@ export function mirrorAlong(pieces: readonly Piece[], line: Line): Piece[] {
 export function distribute(pieces: readonly Piece[], line: Line): Piece[] {
   const order = [...pieces].sort((a, b) => a.s - b.s || a.id.localeCompare(b.id));
   if (order.length < 3) return [...pieces];
-  const [from, to] = [order[0]!.s, order[order.length - 1]!.s];
+  const [from, to] = [must(order[0]).s, must(order[order.length - 1]).s];
   const place = new Map(order.map((p, i) => [p.id, from + ((to - from) * i) / (order.length - 1)]));
-  return pieces.map((p) => (p.pinned ? p : { ...p, s: alongLine(line, place.get(p.id)!) }));
+  return pieces.map((p) => (p.pinned ? p : { ...p, s: alongLine(line, must(place.get(p.id))) }));
 }
 
 /** The same pieces again farther along, as far apart as they reach, without ids. Past an open tip nothing is put. */

@@ -5,6 +5,7 @@ import { clamp } from '../geometry/numbers';
 import { effectiveAreaMm2, envelopeAreaMm2 } from './envelope';
 import type { Line } from './line';
 import { focalZoneMm } from './readings/focal';
+import { must } from '../geometry/must';
 
 export const STYLES = ['focal-led', 'meadow', 'foliage-led', 'lush'] as const;
 export type Style = (typeof STYLES)[number];
@@ -54,7 +55,7 @@ export const nearestOdd = (x: number): number => Math.max(1, 2 * Math.round((x -
 export function fittingSizes(species: Species, halfWidthMm: number): number[] {
   const most = species.habit === 'sprig' ? halfWidthMm * 2.6 : halfWidthMm * 1.9;
   const fit = species.sizesMm.filter((mm) => mm <= most);
-  return fit.length ? fit : [species.sizesMm[species.sizesMm.length - 1]!];
+  return fit.length ? fit : [must(species.sizesMm[species.sizesMm.length - 1])];
 }
 
 const outlineMm2 = (kind: Kind, catalogue: Catalogue): number => {
@@ -73,7 +74,7 @@ function candidatesFor(role: Role, choices: readonly Choice[], catalogue: Catalo
   const list: Candidate[] = [];
   for (const choice of choices) {
     const species = speciesById(choice.species, catalogue);
-    const last = species.stages[species.stages.length - 1]!;
+    const last = must(species.stages[species.stages.length - 1]);
     if (role === 'bud') {
       const bud = species.stages.find((stage) => stage.role === 'bud');
       if (bud && species.role !== 'focal' && species.role !== 'filler' && list.length === 0)
@@ -99,7 +100,8 @@ function splitRole(role: Role, count: number, candidates: readonly Candidate[], 
     left = Math.max(1, left - own);
     const sizes = fittingSizes(candidate.species, halfWidthMm);
     for (let i = 0; i < own; i++) {
-      const size = role === 'focal' ? sizes[i === 0 ? 0 : Math.min(1, sizes.length - 1)]! : sizes[i % Math.min(3, sizes.length)]!;
+      const size =
+        role === 'focal' ? must(sizes[i === 0 ? 0 : Math.min(1, sizes.length - 1)]) : must(sizes[i % Math.min(3, sizes.length)]);
       const kind = { species: candidate.species.id, stage: candidate.stage, sizeMm: size, colourway: candidate.colourway };
       const known = result.find((r) => r.species === kind.species && r.sizeMm === size && r.stage === kind.stage);
       if (known) known.count += 1;

@@ -5,6 +5,7 @@ import type { EnvelopeCell, EnvelopeGrid } from './envelope';
 import type { Line } from './line';
 import { coversSight, outlineShareOf, reachMm, type PlacedPiece } from './placement';
 import { viewsFrom, type ViewName } from './scene';
+import { must } from '../geometry/must';
 
 /** A place that is turned farther away from the eye than this (cosine) is not looked at: one walks round to it. */
 export const FACES_EYE = 0.2;
@@ -46,7 +47,7 @@ function alongNormals(grid: EnvelopeGrid, points: readonly Vec3[], rises: readon
       const share = outlineShareOf(p);
       const found: number[] = [];
       index.within(p.centre, 2 * reachMm(p) + highest, (i) => {
-        if (coversSight(p, points[i]!, grid.cells[i]!.frame.normal, share)) found.push(i);
+        if (coversSight(p, must(points[i]), must(grid.cells[i]).frame.normal, share)) found.push(i);
       });
       return Int32Array.from(found);
     },
@@ -65,21 +66,21 @@ function fromView(
   const seen = grid.cells.flatMap((_, i) => (facing[i] ? [i] : []));
   if (seen.length === 0) return { name, facing, facingMm2: 0, cellsCoveredBy: () => new Int32Array(0) };
   const index = new KDBush(seen.length);
-  for (const i of seen) index.add(dot(points[i]!, right), dot(points[i]!, up));
+  for (const i of seen) index.add(dot(must(points[i]), right), dot(must(points[i]), up));
   index.finish();
   return {
     name,
     facing,
-    facingMm2: seen.reduce((a, i) => a + grid.cells[i]!.areaMm2, 0),
+    facingMm2: seen.reduce((a, i) => a + must(grid.cells[i]).areaMm2, 0),
     cellsCoveredBy: (p) => {
       const share = outlineShareOf(p);
       const depth = dot(p.centre, toEye);
       const reach = reachMm(p);
       const found: number[] = [];
       for (const k of index.within(dot(p.centre, right), dot(p.centre, up), reach)) {
-        const i = seen[k]!;
-        const behind = dot(points[i]!, toEye) - depth;
-        if (behind <= reach + rises[i]! && coversSight(p, points[i]!, toEye, share)) found.push(i);
+        const i = must(seen[k]);
+        const behind = dot(must(points[i]), toEye) - depth;
+        if (behind <= reach + must(rises[i]) && coversSight(p, must(points[i]), toEye, share)) found.push(i);
       }
       return Int32Array.from(found);
     },

@@ -1,9 +1,12 @@
+import { must } from '../geometry/must';
+
 /** Wall time in minutes since 1970-01-01T00:00 of the kitchen's own clock. */
 export type WallMinutes = number;
 
 export const wallFromText = (text: string): WallMinutes => {
-  const m = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}):(\d{2})$/.exec(text);
-  return m ? Date.UTC(+m[1]!, +m[2]! - 1, +m[3]!, +m[4]!, +m[5]!) / 60_000 : NaN;
+  if (!/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(text)) return NaN;
+  const [year = NaN, month = NaN, day = NaN, hour = NaN, minute = NaN] = text.split(/[-T:]/).map(Number);
+  return Date.UTC(year, month - 1, day, hour, minute) / 60_000;
 };
 export const wallToText = (wall: WallMinutes): string => new Date(wall * 60_000).toISOString().slice(0, 16);
 export const dayText = (wall: WallMinutes): string => wallToText(wall).slice(0, 10);
@@ -68,18 +71,18 @@ export function clockOf(zone: string | null, from: WallMinutes, to: WallMinutes)
 }
 
 function fromStretches(stretches: readonly Stretch[]): Clock {
-  const at = (utc: number): Stretch => stretches.findLast((s) => s.utc <= utc) ?? stretches[0]!;
+  const at = (utc: number): Stretch => stretches.findLast((s) => s.utc <= utc) ?? must(stretches[0]);
   const toWall = (utc: number) => utc + at(utc).offset;
   const toUtc = (wall: WallMinutes): number => {
     // the first stretch whose own reading of it falls within it; in the hour that is left out, read by the one before
     for (let i = 0; i < stretches.length; i++) {
-      const utc = wall - stretches[i]!.offset;
+      const utc = wall - must(stretches[i]).offset;
       const next = stretches[i + 1]?.utc ?? Infinity;
       if (utc < next) return utc;
-      const skipped = stretches[i + 1]!;
-      if (utc - skipped.utc < skipped.offset - stretches[i]!.offset) return utc;
+      const skipped = must(stretches[i + 1]);
+      if (utc - skipped.utc < skipped.offset - must(stretches[i]).offset) return utc;
     }
-    return wall - stretches.at(-1)!.offset;
+    return wall - must(stretches.at(-1)).offset;
   };
   return {
     after: (wall, minutes) => toWall(toUtc(wall) + minutes),
@@ -101,9 +104,10 @@ function stretchesOf(zone: string, from: number, to: number): Stretch[] {
     minute: '2-digit',
   });
   const offsetAt = (utc: number): number => {
-    const part: Record<string, number> = {};
-    for (const p of format.formatToParts(utc * 60_000)) part[p.type] = Number(p.value);
-    return Date.UTC(part.year!, part.month! - 1, part.day!, part.hour!, part.minute!) / 60_000 - utc;
+    const part = { year: NaN, month: NaN, day: NaN, hour: NaN, minute: NaN };
+    for (const { type, value } of format.formatToParts(utc * 60_000))
+      if (type in part) part[type as keyof typeof part] = Number(value);
+    return Date.UTC(part.year, part.month - 1, part.day, part.hour, part.minute) / 60_000 - utc;
   };
   const stretches: Stretch[] = [{ utc: from, offset: offsetAt(from) }];
   const STEP = 7 * 1440;

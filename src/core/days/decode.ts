@@ -1,5 +1,6 @@
 import { dayStart } from './clock';
 import { COST, outsideCost, type Bench, type PlacedTask, type Shop, type Turns, type Work } from './schedule';
+import { must } from '../geometry/must';
 
 /** So many windows of each maker are tried for a task. */
 const FITS_A_MAKER = 5;
@@ -82,21 +83,21 @@ class Decoding {
     const { works, turns } = this;
     let pick = 0;
     for (let i = 1; i < ready.length; i++) {
-      const [a, b] = [ready[i]!, ready[pick]!];
-      const [keptA, keptB] = [works[a]!.was !== undefined, works[b]!.was !== undefined];
+      const [a, b] = [must(ready[i]), must(ready[pick])];
+      const [keptA, keptB] = [must(works[a]).was !== undefined, must(works[b]).was !== undefined];
       if (keptA !== keptB) {
         if (keptA) pick = i;
-      } else if (turns.key[a]! > turns.key[b]! || (turns.key[a] === turns.key[b] && a > b)) pick = i;
+      } else if (must(turns.key[a]) > must(turns.key[b]) || (turns.key[a] === turns.key[b] && a > b)) pick = i;
     }
-    const t = ready[pick]!;
-    ready[pick] = ready[ready.length - 1]!;
+    const t = must(ready[pick]);
+    ready[pick] = must(ready[ready.length - 1]);
     ready.pop();
     return t;
   }
 
   /** Places a task where it costs least; one that finds no place is homeless. */
   place(t: number): void {
-    const work = this.works[t]!;
+    const work = must(this.works[t]);
     const limit = this.limitOf(t);
     let found = work.pinned === undefined ? this.kept(t, limit) : this.search(t, limit, work.pinned);
     if (!found && work.pinned !== undefined) this.unpinned.push(work.id);
@@ -107,7 +108,11 @@ class Decoding {
 
   /** Those that waited for this one alone. */
   freedBy(t: number): number[] {
-    return this.toCome[t]!.flatMap((link) => (--this.open[link.at]! === 0 ? [link.at] : []));
+    return must(this.toCome[t]).flatMap((link) => {
+      const left = must(this.open[link.at]) - 1;
+      this.open[link.at] = left;
+      return left === 0 ? [link.at] : [];
+    });
   }
 
   result(): Decoded {
@@ -122,12 +127,12 @@ class Decoding {
   }
 
   private likeKey(w: number, t: number): number {
-    return w * this.bench.likenesses + this.bench.likeness[t]!;
+    return w * this.bench.likenesses + must(this.bench.likeness[t]);
   }
 
   /** What a task costs in a window by itself: a new sitting, laying out anew, days from where it should be. */
   private ownCost(t: number, { w, from }: Spot): number {
-    const early = this.late ? this.shop.end - from - this.works[t]!.duration : from - (this.shop.begin ?? from);
+    const early = this.late ? this.shop.end - from - must(this.works[t]).duration : from - (this.shop.begin ?? from);
     return (
       (this.inWindow[w] ? 0 : COST.sitting) +
       (this.likeIn.has(this.likeKey(w, t)) ? 0 : COST.likeness) +
@@ -137,18 +142,19 @@ class Decoding {
 
   /** The same, with what it adds to the heaviest day. */
   private localCost(t: number, spot: Spot): number {
-    const grown = this.dayMinutes[this.bench.dayOf[spot.w]!]! + this.works[t]!.duration - this.heaviest;
+    const grown = must(this.dayMinutes[must(this.bench.dayOf[spot.w])]) + must(this.works[t]).duration - this.heaviest;
     return this.ownCost(t, spot) + COST.heaviestDay * Math.max(0, grown);
   }
 
   /** The latest (earliest) beginning in a window that ends by (begins at) the limit; NaN where there is none. */
   private gapIn(w: number, duration: number, limit: number): number {
-    const { from, to } = this.shop.windows[w]!;
+    const { from, to } = must(this.shop.windows[w]);
     const own = this.inWindow[w];
     if (this.late) {
       let right = Math.min(to, limit);
       if (own)
-        for (let i = own.length - 1; i >= 0 && own[i]!.to > right - duration; i--) if (own[i]!.from < right) right = own[i]!.from;
+        for (let i = own.length - 1; i >= 0 && must(own[i]).to > right - duration; i--)
+          if (must(own[i]).from < right) right = must(own[i]).from;
       return right - duration >= from ? right - duration : NaN;
     }
     let left = Math.max(from, limit);
@@ -162,8 +168,8 @@ class Decoding {
   /** By when a task has to end, or before when it cannot begin. */
   private limitOf(t: number): number {
     const { late, shop, works, placedAt } = this;
-    let limit = late ? shop.end : Math.max(shop.begin ?? -Infinity, works[t]!.notBefore ?? -Infinity);
-    for (const link of this.gone[t]!) {
+    let limit = late ? shop.end : Math.max(shop.begin ?? -Infinity, must(works[t]).notBefore ?? -Infinity);
+    for (const link of must(this.gone[t])) {
       const other = placedAt[link.at];
       if (!other) continue;
       limit = late
@@ -179,7 +185,7 @@ class Decoding {
     let best: Spot | null = null;
     let bestCost = Infinity;
     for (let m = 0; m < this.shop.makers.length; m++) {
-      if (!bench.can[m]![t] || (pinned === null && turns.by[t]! >= 0 && turns.by[t] !== m)) continue;
+      if (!must(bench.can[m])[t] || (pinned === null && must(turns.by[t]) >= 0 && turns.by[t] !== m)) continue;
       for (const spot of this.spotsOf(t, m, limit, pinned)) {
         const c = this.localCost(t, spot);
         if (c >= bestCost - 1e-9) continue;
@@ -193,12 +199,12 @@ class Decoding {
   /** Up to five spots with one maker, the nearest to the limit first. */
   private spotsOf(t: number, m: number, limit: number, pinned: number | null): Spot[] {
     const { late, bench, turns } = this;
-    const work = this.works[t]!;
-    const own = bench.byMaker[m]!;
+    const work = must(this.works[t]);
+    const own = must(bench.byMaker[m]);
     const spots: Spot[] = [];
-    let skip = pinned === null ? turns.skip[t]! : 0;
+    let skip = pinned === null ? must(turns.skip[t]) : 0;
     for (let i = late ? bench.lastFrom(own, limit - work.duration) : 0; late ? i >= 0 : i < own.length; i += late ? -1 : 1) {
-      const w = own[i]!;
+      const w = must(own[i]);
       if (!this.mayUse(w, pinned)) continue;
       const from = this.gapIn(w, work.duration, limit);
       if (!(from >= 0) || !bench.hasPlaces(this.racks, work, from)) continue;
@@ -213,18 +219,18 @@ class Decoding {
   }
 
   private mayUse(w: number, pinned: number | null): boolean {
-    return pinned === null ? !this.turns.closed.has(w) : this.shop.windows[w]!.day === pinned;
+    return pinned === null ? !this.turns.closed.has(w) : must(this.shop.windows[w]).day === pinned;
   }
 
   /** Where a task was in the plan that is gone by, or as near in that window as goes. */
   private kept(t: number, limit: number): Spot | null {
-    const work = this.works[t]!;
+    const work = must(this.works[t]);
     const { was, duration } = work;
     if (!was) return null;
     const { windows } = this.shop;
-    const w = this.bench.byMaker[was.maker]?.find((i) => windows[i]!.from <= was.from && was.from < windows[i]!.to);
+    const w = this.bench.byMaker[was.maker]?.find((i) => must(windows[i]).from <= was.from && was.from < must(windows[i]).to);
     if (w === undefined) return null;
-    const { from, to } = windows[w]!;
+    const { from, to } = must(windows[w]);
     const inTime = this.late ? was.from + duration <= limit : was.from >= limit;
     const isClear = (at: number) => (this.inWindow[w] ?? []).every((s) => s.to <= at || s.from >= at + duration);
     const asItWas = inTime && was.from + duration <= to && isClear(was.from);
@@ -235,8 +241,8 @@ class Decoding {
   private put(t: number, spot: Spot): void {
     const { bench } = this;
     const { w, from } = spot;
-    const work = this.works[t]!;
-    const window = this.shop.windows[w]!;
+    const work = must(this.works[t]);
+    const window = must(this.shop.windows[w]);
     const to = from + work.duration;
     this.sum += this.ownCost(t, spot);
     if (work.was && dayStart(work.was.from) !== window.day) this.sum += COST.moved;
@@ -245,10 +251,13 @@ class Decoding {
     if (work.notBefore !== undefined) this.tooSoon += Math.max(0, work.notBefore - from);
     const own = (this.inWindow[w] ??= []);
     let place = own.length;
-    while (place > 0 && own[place - 1]!.from > from) place--;
+    while (place > 0 && must(own[place - 1]).from > from) place--;
     own.splice(place, 0, { from, to });
     this.likeIn.add(this.likeKey(w, t));
-    this.heaviest = Math.max(this.heaviest, (this.dayMinutes[bench.dayOf[w]!]! += work.duration));
+    const day = must(bench.dayOf[w]);
+    const minutes = must(this.dayMinutes[day]) + work.duration;
+    this.dayMinutes[day] = minutes;
+    this.heaviest = Math.max(this.heaviest, minutes);
     if (this.racks && work.dries) bench.load(this.racks[work.dries.pool], from, bench.freeAgain(work, from), work.dries.places);
     this.placedAt[t] = { id: work.id, maker: window.maker, window: w, from, to };
   }

@@ -1,6 +1,7 @@
 import { seededRandom } from '../geometry/random';
 import { decode, type Decoded } from './decode';
 import { Bench, type Shop, type Turns, type Work } from './schedule';
+import { must } from '../geometry/must';
 
 /** Late acceptance: a change is taken when it is no worse than what was held so many steps ago. */
 const HISTORY = 20;
@@ -30,14 +31,14 @@ export function schedule(works: readonly Work[], shop: Shop, steps = stepsFor(wo
     const turns = turned(now.turns, bench, now.plan, random);
     const plan = decode(bench, turns);
     const place = step % HISTORY;
-    if (plan.cost <= now.plan.cost || plan.cost <= history[place]!) now = { turns, plan };
+    if (plan.cost <= now.plan.cost || plan.cost <= must(history[place])) now = { turns, plan };
     history[place] = now.plan.cost;
     if (plan.cost < best.plan.cost - 1e-9) {
       best = { turns, plan };
       idle = 0;
     } else if (++idle >= IDLE) {
       idle = 0;
-      now = random() < FROM_THE_BEST ? best : starts[Math.floor(random() * starts.length)]!;
+      now = random() < FROM_THE_BEST ? best : must(starts[Math.floor(random() * starts.length)]);
       history = new Float64Array(HISTORY).fill(now.plan.cost);
     }
   }
@@ -60,20 +61,20 @@ function turned(from: Turns, bench: Bench, plan: Decoded, random: () => number):
   const roll = random();
   if (roll < 0.4) {
     const [a, b] = [any(), any()];
-    [turns.key[a], turns.key[b]] = [turns.key[b]!, turns.key[a]!];
+    [turns.key[a], turns.key[b]] = [must(turns.key[b]), must(turns.key[a])];
   } else if (roll < 0.65) {
-    turns.key[any()] = turns.key[any()]! + (random() < 0.5 ? 1e-3 : -1e-3);
+    turns.key[any()] = must(turns.key[any()]) + (random() < 0.5 ? 1e-3 : -1e-3);
   } else if (makers > 1 && roll < 0.8) {
     const t = any();
     const able = bench.can.flatMap((can, m) => (can[t] ? [m] : []));
     turns.by[t] = able.length > 1 ? ([-1, ...able][Math.floor(random() * (able.length + 1))] ?? -1) : -1;
   } else if (roll < (makers > 1 ? 0.9 : 0.85)) {
     const t = any();
-    turns.skip[t] = turns.skip[t]! > 0 ? 0 : 1 + Math.floor(random() * 2);
+    turns.skip[t] = must(turns.skip[t]) > 0 ? 0 : 1 + Math.floor(random() * 2);
   } else {
     const closed = new Set(from.closed);
-    if (closed.size && random() < 0.5) closed.delete([...closed][Math.floor(random() * closed.size)]!);
-    else if (plan.placed.length) closed.add(plan.placed[Math.floor(random() * plan.placed.length)]!.window);
+    if (closed.size && random() < 0.5) closed.delete(must([...closed][Math.floor(random() * closed.size)]));
+    else if (plan.placed.length) closed.add(must(plan.placed[Math.floor(random() * plan.placed.length)]).window);
     turns.closed = closed;
   }
   return turns;
@@ -89,27 +90,27 @@ function rulesFor(bench: Bench): Float64Array[] {
   const work = new Float64Array(n);
   for (let t = 0; t < n; t++) {
     const seen = new Set<number>();
-    const stack = behind[t]!.map((l) => l.at);
+    const stack = must(behind[t]).map((l) => l.at);
     while (stack.length) {
-      const at = stack.pop()!;
+      const at = must(stack.pop());
       if (seen.has(at)) continue;
       seen.add(at);
-      work[t]! += bench.works[at]!.duration;
-      for (const l of behind[at]!) stack.push(l.at);
+      work[t] = must(work[t]) + must(bench.works[at]).duration;
+      for (const l of must(behind[at])) stack.push(l.at);
     }
   }
   const soon = tail.map((m) => -m);
-  return [soon, head, work, soon.map((m, t) => m + head[t]! / 2)];
+  return [soon, head, work, soon.map((m, t) => m + must(head[t]) / 2)];
 }
 
 /** Longest way from each task on, its own minutes and the waits counted in. */
 function longest(bench: Bench, links: Bench['successors']): Float64Array {
   const far = new Float64Array(bench.works.length).fill(-1);
   const of = (t: number): number => {
-    if (far[t]! >= 0) return far[t]!;
+    if (must(far[t]) >= 0) return must(far[t]);
     let most = 0;
-    for (const l of links[t]!) most = Math.max(most, l.wait + of(l.at));
-    return (far[t] = most + bench.works[t]!.duration);
+    for (const l of must(links[t])) most = Math.max(most, l.wait + of(l.at));
+    return (far[t] = most + must(bench.works[t]).duration);
   };
   for (let t = 0; t < far.length; t++) of(t);
   return far;

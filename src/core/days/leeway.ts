@@ -1,6 +1,7 @@
 import type { WallMinutes } from './clock';
 import { schedule } from './improve';
 import type { PlacedTask, Shop, Work } from './schedule';
+import { must } from '../geometry/must';
 
 /** When a task may begin: from … to, and what keeps it from moving later. */
 export interface Leeway {
@@ -39,7 +40,7 @@ export function leewayOf(placed: readonly PlacedTask[], works: readonly Work[], 
     id: p.id,
     earliest: Math.min(p.from, early.get(p.id) ?? p.from),
     latest: Math.max(p.from, late.get(p.id) ?? p.from),
-    heldBy: heldBy(p, byId.get(p.id)!, after.get(p.id) ?? [], at, placed, shop),
+    heldBy: heldBy(p, must(byId.get(p.id)), after.get(p.id) ?? [], at, placed, shop),
   }));
 }
 
@@ -63,7 +64,7 @@ function heldBy(
     .map((w, i) => ({ ...w, i }))
     .filter(
       (w) =>
-        shop.makers[w.maker]!.can.includes(work.skill) &&
+        must(shop.makers[w.maker]).can.includes(work.skill) &&
         w.to > own.to &&
         Math.max(w.from, own.from + 1) + work.duration <= Math.min(w.to, limit),
     );

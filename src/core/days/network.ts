@@ -1,3 +1,5 @@
+import { must } from '../geometry/must';
+
 /** A task of a network: how long it takes and which tasks must end before it begins, with a wait after each. */
 export interface NetworkTask {
   id: string;
@@ -52,22 +54,22 @@ export function criticalPath(
   const times = new Map<string, TimedTask>();
   let end = 0;
   for (const id of order) {
-    const task = byId.get(id)!;
-    const earlyStart = Math.max(0, ...task.after.map((l) => times.get(l.id)!.earlyFinish + l.wait));
+    const task = must(byId.get(id));
+    const earlyStart = Math.max(0, ...task.after.map((l) => must(times.get(l.id)).earlyFinish + l.wait));
     const earlyFinish = earlyStart + task.duration;
     end = Math.max(end, earlyFinish);
     times.set(id, { earlyStart, earlyFinish, lateStart: Infinity, lateFinish: Infinity, float: 0 });
   }
   for (const id of [...order].reverse()) {
-    const task = byId.get(id)!;
-    const t = times.get(id)!;
+    const task = must(byId.get(id));
+    const t = must(times.get(id));
     t.lateFinish = Math.min(t.lateFinish, end);
     t.lateStart = t.lateFinish - task.duration;
     t.float = t.lateStart - t.earlyStart;
     for (const link of task.after) {
-      const before = times.get(link.id)!;
+      const before = must(times.get(link.id));
       before.lateFinish = Math.min(before.lateFinish, t.lateStart - link.wait);
     }
   }
-  return { end, times, critical: order.filter((id) => Math.abs(times.get(id)!.float) < 1e-9) };
+  return { end, times, critical: order.filter((id) => Math.abs(must(times.get(id)).float) < 1e-9) };
 }

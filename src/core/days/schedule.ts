@@ -1,6 +1,7 @@
 import { dayStart, type Clock, type WallMinutes } from './clock';
 import type { NetworkTask } from './network';
 import type { Maker, Skill, Window } from './windows';
+import { must } from '../geometry/must';
 
 /** Where pieces dry: hanging or standing on the rack, or in formers and cups. */
 export const POOLS = ['rack', 'former'] as const;
@@ -82,9 +83,9 @@ export class Bench {
     this.predecessors = works.map(() => []);
     works.forEach((w, i) => {
       for (const link of w.after) {
-        const before = at.get(link.id)!;
-        this.successors[before]!.push({ at: i, wait: link.wait });
-        this.predecessors[i]!.push({ at: before, wait: link.wait });
+        const before = must(at.get(link.id));
+        must(this.successors[before]).push({ at: i, wait: link.wait });
+        must(this.predecessors[i]).push({ at: before, wait: link.wait });
       }
     });
     this.byMaker = shop.makers.map((_, m) => shop.windows.flatMap((w, i) => (w.maker === m ? [i] : [])));
@@ -92,12 +93,12 @@ export class Bench {
     this.dayOf = Int32Array.from(shop.windows, (w) => {
       const key = `${w.maker}|${w.day}`;
       if (!days.has(key)) days.set(key, days.size);
-      return days.get(key)!;
+      return must(days.get(key));
     });
     this.days = days.size;
     const likes = new Map<string, number>();
     for (const w of works) if (!likes.has(w.likeness)) likes.set(w.likeness, likes.size);
-    this.likeness = Int32Array.from(works, (w) => likes.get(w.likeness)!);
+    this.likeness = Int32Array.from(works, (w) => must(likes.get(w.likeness)));
     this.likenesses = likes.size;
     this.can = shop.makers.map((m) => Uint8Array.from(works, (w) => (m.can.includes(w.skill) ? 1 : 0)));
     this.starts = shop.windows.map((w) => w.from);
@@ -110,7 +111,7 @@ export class Bench {
     let [low, high] = [0, own.length];
     while (low < high) {
       const middle = (low + high) >> 1;
-      if (this.starts[own[middle]!]! <= by) low = middle + 1;
+      if (must(this.starts[must(own[middle])]) <= by) low = middle + 1;
       else high = middle;
     }
     return low - 1;
@@ -122,10 +123,10 @@ export class Bench {
     let [low, high] = [0, windows.length];
     while (low < high) {
       const middle = (low + high) >> 1;
-      if (this.starts[middle]! <= dry) low = middle + 1;
+      if (must(this.starts[middle]) <= dry) low = middle + 1;
       else high = middle;
     }
-    for (let i = low - 1; i >= Math.max(0, low - 4); i--) if (windows[i]!.to >= dry) return dry;
+    for (let i = low - 1; i >= Math.max(0, low - 4); i--) if (must(windows[i]).to >= dry) return dry;
     return this.starts[low] ?? dry;
   }
 
@@ -146,7 +147,7 @@ export class Bench {
 
   load(rack: Int32Array, from: WallMinutes, to: WallMinutes, places: number): void {
     const [a, b] = this.range(from, to);
-    for (let h = a; h <= b; h++) rack[h]! += places;
+    for (let h = a; h <= b; h++) rack[h] = must(rack[h]) + places;
   }
 
   /** Whether the places a task needs are free when it begins at a time. */
@@ -156,7 +157,7 @@ export class Bench {
     if (!Number.isFinite(most)) return true;
     const [a, b] = this.range(from, this.freeAgain(work, from));
     const rack = racks[work.dries.pool];
-    for (let h = a; h <= b; h++) if (rack[h]! + work.dries.places > most) return false;
+    for (let h = a; h <= b; h++) if (must(rack[h]) + work.dries.places > most) return false;
     return true;
   }
 
@@ -176,14 +177,14 @@ export function costOf(placed: readonly PlacedTask[], works: readonly Work[], sh
   let [first, last, tooSoon] = [Infinity, -Infinity, 0];
   for (const p of placed) {
     sittings.add(p.window);
-    likes.add(`${p.window}|${work.get(p.id)!.likeness}`);
-    const day = `${p.maker}|${shop.windows[p.window]!.day}`;
+    likes.add(`${p.window}|${must(work.get(p.id)).likeness}`);
+    const day = `${p.maker}|${must(shop.windows[p.window]).day}`;
     days.set(day, (days.get(day) ?? 0) + p.to - p.from);
     taskDays += Math.max(0, shop.direction === 'late' ? shop.end - p.to : p.from - (shop.begin ?? p.from)) / 1440;
-    const { was } = work.get(p.id)!;
-    if (was && dayStart(was.from) !== shop.windows[p.window]!.day) moved++;
+    const { was } = must(work.get(p.id));
+    if (was && dayStart(was.from) !== must(shop.windows[p.window]).day) moved++;
     [first, last] = [Math.min(first, p.from), Math.max(last, p.to)];
-    tooSoon += Math.max(0, (work.get(p.id)!.notBefore ?? -Infinity) - p.from);
+    tooSoon += Math.max(0, (must(work.get(p.id)).notBefore ?? -Infinity) - p.from);
   }
   const heaviest = days.size ? Math.max(...days.values()) : 0;
   return (

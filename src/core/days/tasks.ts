@@ -8,6 +8,7 @@ import { cut, type Batch, type Cutting } from './batches';
 import { thicknessFactor } from './drying';
 import type { SittingFact, TaskDetail, TaskName } from './facts';
 import type { Work } from './schedule';
+import { must } from '../geometry/must';
 
 /** A task with what the day list says of it. Minutes of work; drying after it in hours, in this room. */
 export interface Task extends Work {
@@ -62,7 +63,7 @@ export function ownJointMinutes(log: readonly { kind: string; made: number; minu
   const timed = log.filter((e) => e.kind === TAPING && e.minutes !== null && e.minutes > 0 && e.made > 0);
   const { minutes } = ownMinutes(
     BENCH_MINUTES.jointEach,
-    timed.map((e) => e.minutes! / e.made),
+    timed.map((e) => must(e.minutes) / e.made),
   );
   return clamp(minutes, BENCH_MINUTES.jointEach / MOST_PACE, BENCH_MINUTES.jointEach * MOST_PACE);
 }

@@ -6,6 +6,7 @@ import type { Stock } from '../make/stock';
 import type { Project } from '../plan/project';
 import { offcutSchema } from '../wire/offcuts';
 import { readProjectFile, writeProjectFile, type Photograph } from './projectFile';
+import { must } from '../geometry/must';
 
 export const BACKUP_KIND = 'ofrenda.backup';
 export const BACKUP_VERSION = 1;
@@ -96,7 +97,7 @@ export async function readBackup(zip: Uint8Array): Promise<{ backup: Backup; mad
   if (!stock.success) return refuse({ code: 'backup.stock', values: {} });
   const jobs: Backup['jobs'] = [];
   for (const name of [...listed.keys()].filter((n) => n.startsWith('jobs/'))) {
-    const read = readProjectFile(strFromU8(files[name]!));
+    const read = readProjectFile(strFromU8(must(files[name])));
     if ('refused' in read) return refuse({ code: 'backup.job', values: { name, why: read.refused } });
     jobs.push(read);
   }

@@ -1,3 +1,5 @@
+import { must } from '../geometry/must';
+
 /** A place on the sheet in mm, x to the right and y down from the upper left corner. */
 export type At = readonly [xMm: number, yMm: number];
 
@@ -67,7 +69,7 @@ export const text = (at: At, words: string, sizeMm: number, anchor: 'start' | 'm
 
 const round = (mm: number): string => String(Math.round(mm * 100) / 100);
 const escaped = (words: string): string =>
-  words.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!);
+  words.replace(/[&<>"]/g, (c) => must({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' }[c]));
 
 const strokeOf = ({ colour, widthMm, dashMm }: Stroke): string =>
   ` stroke="${colour}" stroke-width="${round(widthMm)}"${dashMm ? ` stroke-dasharray="${dashMm.join(' ')}"` : ''}`;

@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { methodSchema, type OwnMethod } from '../botany/methods';
 import { refusalOf, type Issue } from '../boundary/refusal';
 import { cellIssue, readTable, writeTable, type Column } from './table';
+import { must } from '../geometry/must';
 
 const COLUMNS: readonly Column[] = [
   { name: 'method_id', field: 'id', cell: 'text' },
@@ -75,14 +76,22 @@ export function readMethodsCsv(text: string): { rows: OwnMethod[] } | { issues: 
     const [first] = rows;
     for (const { row, line } of rows)
       for (const [field, column] of WHOLE)
-        if (row[field] !== first!.row[field])
+        if (row[field] !== must(first).row[field])
           issues.push(
-            cellIssue(line, column, String(row[field]), { code: 'refusal.unlike-line', values: { line: first!.line } }, column),
+            cellIssue(
+              line,
+              column,
+              String(row[field]),
+              { code: 'refusal.unlike-line', values: { line: must(first).line } },
+              column,
+            ),
           );
     const checked = v.safeParse(methodSchema, methodOf(rows.map((r) => r.row)));
     if (checked.success) return [checked.output];
     for (const issue of checked.issues)
-      issues.push(cellIssue(first!.line, first!.row.id, String(issue.received), refusalOf(issue), issue.expected ?? ''));
+      issues.push(
+        cellIssue(must(first).line, must(first).row.id, String(issue.received), refusalOf(issue), issue.expected ?? ''),
+      );
     return [];
   });
   return issues.length ? { issues } : { rows: methods };

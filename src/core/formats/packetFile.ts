@@ -11,6 +11,7 @@ import { wallTime } from '../boundary/parts';
 import { refusalOf } from '../boundary/refusal';
 import type { FileRefusal } from '../boundary/refusals';
 import type { Words } from '../words/words';
+import { must } from '../geometry/must';
 
 export const PACKET_KIND = 'ofrenda.packet';
 const PACKET_VERSION = 1;
@@ -72,8 +73,8 @@ export function packetFor(project: Project, plan: DerivedPlan, makerId: string, 
   if (!maker) return null;
   const tasks = new Map(plan.tasks.map((t) => [t.id, t]));
   const own = plan.schedule.filter((p) => p.maker === at + 1 && !p.done);
-  const kinds = new Set(own.flatMap((p) => tasks.get(p.id)!.kind || []));
-  const species = new Set([...kinds].map((k) => k.split('|')[0]!));
+  const kinds = new Set(own.flatMap((p) => must(tasks.get(p.id)).kind || []));
+  const species = new Set([...kinds].map((k) => must(k.split('|')[0])));
   const based = project.catalogue.species.filter((s) => species.has(s.id));
   const methods = new Set(plan.tray.filter((k) => kinds.has(k.key)).map((k) => k.method));
   return {
@@ -100,7 +101,7 @@ export function packetFor(project: Project, plan: DerivedPlan, makerId: string, 
         wanted: k.toMake,
       })),
     tasks: own.map((p) => {
-      const task = tasks.get(p.id)!;
+      const task = must(tasks.get(p.id));
       const method = plan.tray.find((k) => k.key === task.kind)?.method;
       const craft = method ? words.craft(method) : null;
       return {
@@ -176,7 +177,7 @@ export function doubtsOf(log: readonly LogEntry[], tray: readonly { key: string;
     const piece = { species, stage };
     if (made > toMake) doubts.push({ code: 'packet.twice', values: { made, piece, wanted: toMake } });
     const timed = entries.filter((e) => e.minutes !== null && e.minutes > 0);
-    const span = (e: LogEntry) => [wallFromText(e.at) - e.minutes!, wallFromText(e.at)] as const;
+    const span = (e: LogEntry) => [wallFromText(e.at) - must(e.minutes), wallFromText(e.at)] as const;
     const twice = timed.some((a, i) =>
       timed.slice(i + 1).some((b) => (a.by ?? '') !== (b.by ?? '') && span(a)[0] < span(b)[1] && span(b)[0] < span(a)[1]),
     );

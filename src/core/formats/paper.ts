@@ -1,6 +1,7 @@
 import { create, type Font } from 'fontkit';
 import PDFDocument from 'pdfkit';
 import { toBytes } from 'pdfkit/output';
+import { must } from '../geometry/must';
 
 /** Paper in use, mm (ISO 216 and ANSI/ASME Y14.1 sizes). */
 export const PAPERS = { A4: [210, 297], Letter: [215.9, 279.4] } as const;
@@ -207,7 +208,7 @@ export class Paper {
     let at = 0;
     for (const letter of text) {
       const code = letter.codePointAt(0) ?? 0;
-      if (!lettersOf(files[at]!).has(code)) {
+      if (!lettersOf(must(files[at])).has(code)) {
         const found = files.findIndex((file) => lettersOf(file).has(code));
         at = found < 0 ? at : found;
       }

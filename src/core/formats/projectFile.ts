@@ -3,6 +3,7 @@ import { refusedBy } from '../boundary/parts';
 import { refusalOf, type Issue } from '../boundary/refusal';
 import type { FileRefusal } from '../boundary/refusals';
 import { checkProject, PROJECT_KIND, PROJECT_VERSION, type Project } from '../plan/project';
+import { must } from '../geometry/must';
 
 /** A project file larger than this is not read: 20 MB of text. */
 export const MOST_FILE_CHARACTERS = 20_000_000;
@@ -58,7 +59,10 @@ export function readProjectFile(text: string): ReadFile {
   }
   const [first] = checked.issues;
   return {
-    refused: { code: 'file.unreadable', values: { ...what, why: first!.why, at: first!.path, placed: first!.path !== '' } },
+    refused: {
+      code: 'file.unreadable',
+      values: { ...what, why: must(first).why, at: must(first).path, placed: must(first).path !== '' },
+    },
     issues: checked.issues,
   };
 }

@@ -2,6 +2,7 @@ import { CHECK_BAR_MM, type At, type Drawing, type Mark } from './drawing';
 import { mm, Paper, PAPERS, type PaperFonts, type PaperSize } from './paper';
 import { ENGLISH } from '../words/english';
 import type { Words } from '../words/words';
+import { must } from '../geometry/must';
 
 /** Printers leave this edge blank. */
 const MARGIN_MM = 10;
@@ -52,7 +53,7 @@ function shows({ drawing, fromMm: [x, y], sizeMm: [w, h] }: Sheet): boolean {
       return within([m.at[0] - r, m.at[0] + r], [m.at[1] - r, m.at[1] + r]);
     }
     return m.points.some((p, i) => {
-      const q = m.points[(i + 1) % m.points.length]!;
+      const q = must(m.points[(i + 1) % m.points.length]);
       return within([p[0], q[0]], [p[1], q[1]]);
     });
   });

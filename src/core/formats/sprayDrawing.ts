@@ -4,6 +4,7 @@ import type { Joint, Spray } from '../tape/tree';
 import { radToDeg } from '../geometry/numbers';
 import type { Words } from '../words/words';
 import { CHECK_BAR_MM, circle, INK, line, text, type Drawing, type Mark } from './drawing';
+import { must } from '../geometry/must';
 
 /** White round the drawing, and between its rows, mm. */
 const MARGIN_MM = 12;
@@ -76,7 +77,7 @@ const rowsOf = (spray: Spray): Row[] =>
   (['first', 'second', 'heel'] as const)
     .map((arm): Row => ({ arm, heel: arm === 'heel', joints: spray.joints.filter((j) => j.arm === arm) }))
     .filter((r) => r.joints.length > 0)
-    .sort((a, b) => a.joints[0]!.order - b.joints[0]!.order);
+    .sort((a, b) => must(a.joints[0]).order - must(b.joints[0]).order);
 
 /** One row from `fromMm` down: its title, the arm, the rule below it, and the list of its pieces in columns. */
 function drawRow(row: Row, plan: Told, arrangementId: string, fromMm: number): { marks: Mark[]; widthMm: number; toMm: number } {
@@ -106,12 +107,12 @@ function drawRow(row: Row, plan: Told, arrangementId: string, fromMm: number): {
   const before = Math.max(10, ...leads.map((j, i) => (j.tip ? tipReach(j) : away(j)) - place(j, i)));
   const x = (j: Joint, i: number) => MARGIN_MM + before + place(j, i);
   const end = row.heel
-    ? x(leads[0]!, leads.length)
+    ? x(must(leads[0]), leads.length)
     : MARGIN_MM + before + Math.max(...leads.map((j) => j.fromTipMm + j.toPickMm));
   const stemY = fromMm + 4 + rise(-1);
   const marks: Mark[] = [text([MARGIN_MM, fromMm], words.label(`diagram.${row.arm}`), 4)];
   leads.forEach((j, i) => {
-    const to = i + 1 < leads.length ? x(leads[i + 1]!, i + 1) : end;
+    const to = i + 1 < leads.length ? x(must(leads[i + 1]), i + 1) : end;
     marks.push(line([x(j, i), stemY], [to, stemY], j.thicknessMm, '#28653c'));
   });
   leads.forEach((j, i) => marks.push(...jointMarks(j, x(j, i), stemY, side(i), headOf(j.pieceId))));

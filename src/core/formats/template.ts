@@ -7,6 +7,7 @@ import type { Entry } from '../place/entry';
 import { capital } from '../words/capital';
 import type { Words } from '../words/words';
 import { circle, INK, line, text, type At, type Drawing, type Mark } from './drawing';
+import { must } from '../geometry/must';
 
 /** White round the drawing, mm. */
 const MARGIN_MM = 12;
@@ -174,8 +175,8 @@ function ringLabels(
     );
     own.forEach(({ e, at }, i) => {
       const x = place(middleX + side * outMm, middleY)[0];
-      marks.push(line([x, ys[i]! - 1.2], at, 0.2, FAINT));
-      marks.push(...labelled(e, [x + side, ys[i]!], side < 0 ? 'end' : 'start', told));
+      marks.push(line([x, must(ys[i]) - 1.2], at, 0.2, FAINT));
+      marks.push(...labelled(e, [x + side, must(ys[i])], side < 0 ? 'end' : 'start', told));
     });
   }
   return marks;
@@ -186,7 +187,7 @@ export function spread(sorted: readonly number[], apart: number, within = Infini
   const groups = sorted.map((at) => ({ sum: at, count: 1 }));
   const top = (g: { sum: number; count: number }) => g.sum / g.count - ((g.count - 1) / 2) * apart;
   for (let i = 1; i < groups.length;) {
-    const [a, b] = [groups[i - 1]!, groups[i]!];
+    const [a, b] = [must(groups[i - 1]), must(groups[i])];
     if (top(a) + a.count * apart <= top(b) + 1e-9) {
       i++;
       continue;
@@ -242,7 +243,7 @@ function sideTemplate(cake: Cake, tier: StackedTier, entries: readonly Point[], 
   }
   sorted.forEach(({ e, along }, i) => {
     const at = place(along, e.pointMm[2] - tier.footMm);
-    const y = top - 4 - rows[i]! * LABEL_MM[1];
+    const y = top - 4 - must(rows[i]) * LABEL_MM[1];
     marks.push(line([at[0], y - 0.5], at, 0.2, FAINT));
     marks.push(...labelled(e, [at[0] + 1, y - 4], 'start', told), ...pricked(e, at, told));
   });

@@ -1,19 +1,21 @@
 import type { Vec3 } from './vec3';
 
 /** Affine map: columns x, y, z and the origin, twelve numbers. */
-export type Affine = readonly number[];
+export type Affine = readonly [
+  ...[number, number, number],
+  ...[number, number, number],
+  ...[number, number, number],
+  ...[number, number, number],
+];
 
 export const IDENTITY: Affine = [1, 0, 0, 0, 1, 0, 0, 0, 1, 0, 0, 0];
 
 /** First b, then a. */
 export function compose(a: Affine, b: Affine): Affine {
-  const r = new Array<number>(12);
-  for (let c = 0; c < 4; c++) {
-    for (let k = 0; k < 3; k++) {
-      r[c * 3 + k] = a[k]! * b[c * 3]! + a[3 + k]! * b[c * 3 + 1]! + a[6 + k]! * b[c * 3 + 2]! + (c === 3 ? a[9 + k]! : 0);
-    }
-  }
-  return r;
+  const x = applyDirection(a, [b[0], b[1], b[2]]);
+  const y = applyDirection(a, [b[3], b[4], b[5]]);
+  const z = applyDirection(a, [b[6], b[7], b[8]]);
+  return frame(x, y, z, applyPoint(a, [b[9], b[10], b[11]]));
 }
 
 export const chain = (...maps: Affine[]): Affine => maps.reduce(compose);
@@ -37,14 +39,14 @@ export function rotationZ(rad: number): Affine {
 }
 
 export const applyPoint = (m: Affine, p: Vec3): Vec3 => [
-  m[0]! * p[0] + m[3]! * p[1] + m[6]! * p[2] + m[9]!,
-  m[1]! * p[0] + m[4]! * p[1] + m[7]! * p[2] + m[10]!,
-  m[2]! * p[0] + m[5]! * p[1] + m[8]! * p[2] + m[11]!,
+  m[0] * p[0] + m[3] * p[1] + m[6] * p[2] + m[9],
+  m[1] * p[0] + m[4] * p[1] + m[7] * p[2] + m[10],
+  m[2] * p[0] + m[5] * p[1] + m[8] * p[2] + m[11],
 ];
 export const applyDirection = (m: Affine, p: Vec3): Vec3 => [
-  m[0]! * p[0] + m[3]! * p[1] + m[6]! * p[2],
-  m[1]! * p[0] + m[4]! * p[1] + m[7]! * p[2],
-  m[2]! * p[0] + m[5]! * p[1] + m[8]! * p[2],
+  m[0] * p[0] + m[3] * p[1] + m[6] * p[2],
+  m[1] * p[0] + m[4] * p[1] + m[7] * p[2],
+  m[2] * p[0] + m[5] * p[1] + m[8] * p[2],
 ];
 
 /** The map whose x, y, z axes are the given directions, at an origin. */

@@ -1,5 +1,6 @@
 import { packEnclose } from 'd3-hierarchy';
 import { seededRandom, type Random } from './random';
+import { must } from './must';
 
 /** A packed circle in any one unit of length. */
 interface PackedCircle {
@@ -12,8 +13,8 @@ interface PackedCircle {
 export function estimateEnclosingDiameter(diametersMm: readonly number[]): number {
   const n = diametersMm.length;
   if (n === 0) return 0;
-  if (n === 1) return diametersMm[0]!;
-  if (n === 2) return diametersMm[0]! + diametersMm[1]!;
+  if (n === 1) return must(diametersMm[0]);
+  if (n === 2) return must(diametersMm[0]) + must(diametersMm[1]);
   const squares = diametersMm.reduce((total, d) => total + d * d, 0);
   const total = diametersMm.reduce((a, d) => a + d, 0);
   return Math.max(1.09 * Math.sqrt(squares) + (0.3 * total) / n, largestPair(diametersMm));
@@ -21,7 +22,7 @@ export function estimateEnclosingDiameter(diametersMm: readonly number[]): numbe
 
 const largestPair = (diameters: readonly number[]): number => {
   const sorted = [...diameters].sort((a, b) => b - a);
-  return sorted[0]! + (sorted[1] ?? 0);
+  return must(sorted[0]) + (sorted[1] ?? 0);
 };
 
 /** Circles while they are pushed about: flat arrays, since this loop is most of the work. */
@@ -39,26 +40,26 @@ function relax({ x, y, r }: Loose, containerR: number, rounds: number, tolerance
     worst = 0;
     for (let i = 0; i < n; i++) {
       for (let j = i + 1; j < n; j++) {
-        const dx = x[j]! - x[i]!;
-        const dy = y[j]! - y[i]!;
-        const need = r[i]! + r[j]!;
+        const dx = must(x[j]) - must(x[i]);
+        const dy = must(y[j]) - must(y[i]);
+        const need = must(r[i]) + must(r[j]);
         const gap2 = dx * dx + dy * dy;
         if (gap2 >= need * need) continue;
         const gap = Math.sqrt(gap2) || 1e-9;
         const push = (need - gap) / (2 * gap);
         if (need - gap > worst) worst = need - gap;
-        x[i]! -= dx * push;
-        y[i]! -= dy * push;
-        x[j]! += dx * push;
-        y[j]! += dy * push;
+        x[i] = must(x[i]) - dx * push;
+        y[i] = must(y[i]) - dy * push;
+        x[j] = must(x[j]) + dx * push;
+        y[j] = must(y[j]) + dy * push;
       }
-      const away = Math.sqrt(x[i]! * x[i]! + y[i]! * y[i]!);
-      const out = away + r[i]! - containerR;
+      const away = Math.sqrt(must(x[i]) ** 2 + must(y[i]) ** 2);
+      const out = away + must(r[i]) - containerR;
       if (out > 0) {
         const k = (away - out) / (away || 1e-9);
         if (out > worst) worst = out;
-        x[i]! *= k;
-        y[i]! *= k;
+        x[i] = must(x[i]) * k;
+        y[i] = must(y[i]) * k;
       }
     }
   }
@@ -101,12 +102,12 @@ function shrinkFrom(start: Loose, containerR: number, tolerance: number): Loose 
 
 /** The last trace of overlap is taken out by spreading all middles alike. */
 function spreadApart({ x, y, r }: Loose): PackedCircle[] {
+  const apart = (i: number, j: number) => Math.hypot(must(x[i]) - must(x[j]), must(y[i]) - must(y[j]));
   let factor = 1;
   for (let i = 0; i < r.length; i++) {
-    for (let j = i + 1; j < r.length; j++)
-      factor = Math.max(factor, (r[i]! + r[j]!) / (Math.hypot(x[i]! - x[j]!, y[i]! - y[j]!) || 1e-9));
+    for (let j = i + 1; j < r.length; j++) factor = Math.max(factor, (must(r[i]) + must(r[j])) / (apart(i, j) || 1e-9));
   }
-  return Array.from(r, (radius, i) => ({ x: x[i]! * factor, y: y[i]! * factor, r: radius }));
+  return Array.from(r, (radius, i) => ({ x: must(x[i]) * factor, y: must(y[i]) * factor, r: radius }));
 }
 
 const cache = new Map<string, number>();
@@ -126,7 +127,7 @@ export function enclosingDiameter(diametersMm: readonly number[], starts = 12): 
   const known = cache.get(key);
   if (known !== undefined) return known;
   const radii = sorted.map((d) => d / 2);
-  const tolerance = radii[radii.length - 1]! * 3e-3;
+  const tolerance = must(radii[radii.length - 1]) * 3e-3;
   const random = seededRandom(sorted.length * 7919 + 1);
   const firstR = (estimateEnclosingDiameter(sorted) / 2) * 1.06;
   let bestR = Infinity;

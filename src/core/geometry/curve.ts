@@ -1,4 +1,5 @@
 import { add, addScaled, cross, distance, length, mix, normalize, scale, sub, type Vec3 } from './vec3';
+import { must } from './must';
 
 /** A curve drawn as points in order. Lengths in mm. */
 export type Polyline = readonly Vec3[];
@@ -18,14 +19,14 @@ export function hermite(p: Vec3, leave: Vec3, q: Vec3, arrive: Vec3, steps: numb
 
 export function polylineLengthMm(line: Polyline): number {
   let total = 0;
-  for (let i = 1; i < line.length; i++) total += distance(line[i - 1]!, line[i]!);
+  for (let i = 1; i < line.length; i++) total += distance(must(line[i - 1]), must(line[i]));
   return total;
 }
 
 /** Arc length from the first point to each point. */
 export function cumulativeLengthsMm(line: Polyline): number[] {
   const lengths = [0];
-  for (let i = 1; i < line.length; i++) lengths.push(lengths[i - 1]! + distance(line[i - 1]!, line[i]!));
+  for (let i = 1; i < line.length; i++) lengths.push(must(lengths[i - 1]) + distance(must(line[i - 1]), must(line[i])));
   return lengths;
 }
 
@@ -33,22 +34,22 @@ export function cumulativeLengthsMm(line: Polyline): number[] {
 export function pointAlong(line: Polyline, lengthsMm: readonly number[], atMm: number): Vec3 {
   if (line.length === 0) return [0, 0, 0];
   let i = 1;
-  while (i < line.length - 1 && lengthsMm[i]! < atMm) i++;
-  if (line.length === 1) return line[0]!;
-  const span = lengthsMm[i]! - lengthsMm[i - 1]!;
-  const t = span > 1e-9 ? Math.max(0, Math.min(1, (atMm - lengthsMm[i - 1]!) / span)) : 0;
-  return mix(line[i - 1]!, line[i]!, t);
+  while (i < line.length - 1 && must(lengthsMm[i]) < atMm) i++;
+  if (line.length === 1) return must(line[0]);
+  const span = must(lengthsMm[i]) - must(lengthsMm[i - 1]);
+  const t = span > 1e-9 ? Math.max(0, Math.min(1, (atMm - must(lengthsMm[i - 1])) / span)) : 0;
+  return mix(must(line[i - 1]), must(line[i]), t);
 }
 
 /** The tightest bend of a polyline as the smallest radius of the circle through three following points; Infinity if straight. */
 export function smallestBendRadiusMm(line: Polyline): number {
   let smallest = Infinity;
   for (let i = 1; i < line.length - 1; i++) {
-    const a = sub(line[i]!, line[i - 1]!);
-    const b = sub(line[i + 1]!, line[i]!);
+    const a = sub(must(line[i]), must(line[i - 1]));
+    const b = sub(must(line[i + 1]), must(line[i]));
     const area2 = length(cross(a, b));
     if (area2 < 1e-9) continue;
-    smallest = Math.min(smallest, (length(a) * length(b) * distance(line[i - 1]!, line[i + 1]!)) / (2 * area2));
+    smallest = Math.min(smallest, (length(a) * length(b) * distance(must(line[i - 1]), must(line[i + 1]))) / (2 * area2));
   }
   return smallest;
 }
@@ -80,5 +81,5 @@ export function segmentDistance(p1: Vec3, q1: Vec3, p2: Vec3, q2: Vec3): { mm: n
 /** Unit direction of a polyline at its end, pointing onward; up for a single point. */
 export function endDirection(line: Polyline): Vec3 {
   const n = line.length;
-  return n < 2 ? [0, 0, 1] : normalize(sub(line[n - 1]!, line[n - 2]!));
+  return n < 2 ? [0, 0, 1] : normalize(sub(must(line[n - 1]), must(line[n - 2])));
 }

@@ -1,3 +1,5 @@
+import { must } from './must';
+
 export const TAU = Math.PI * 2;
 
 /** The golden angle, 137.508° (H. Vogel, "A better way to construct the sunflower head", 1979), in radians. */
@@ -32,7 +34,7 @@ export function correlation(xs: readonly number[], ys: readonly number[]): numbe
   let sxx = 0;
   let syy = 0;
   for (let i = 0; i < xs.length; i++) {
-    const [dx, dy] = [xs[i]! - mx, ys[i]! - my];
+    const [dx, dy] = [must(xs[i]) - mx, must(ys[i]) - my];
     sxy += dx * dy;
     sxx += dx * dx;
     syy += dy * dy;

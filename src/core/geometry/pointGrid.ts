@@ -1,4 +1,5 @@
 import type { Vec3 } from './vec3';
+import { must } from './must';
 
 /** Points in cubic boxes, so that those near a place are found without looking at the rest. Lengths in one unit. */
 export class PointGrid {
@@ -36,7 +37,7 @@ export class PointGrid {
           const own = this.boxes.get(this.key(x, y, z));
           if (!own) continue;
           for (const i of own) {
-            const p = this.points[i]!;
+            const p = must(this.points[i]);
             const d2 = (p[0] - at[0]) ** 2 + (p[1] - at[1]) ** 2 + (p[2] - at[2]) ** 2;
             if (d2 < r2) found(i);
           }

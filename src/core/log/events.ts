@@ -1,3 +1,5 @@
+import { must } from '../geometry/must';
+
 /** Anything that is only ever added: `over` names what it takes the place of. */
 export interface Event {
   id: string;
@@ -51,7 +53,7 @@ export function conflictsOf<T extends Event>(events: readonly T[]): T[][] {
   };
   for (let i = 0; i < own.length; i++)
     for (let k = i + 1; k < own.length; k++) {
-      const [a, b] = [own[i]!, own[k]!];
+      const [a, b] = [must(own[i]), must(own[k])];
       if (a.id === b.id || (a.over?.length && a.over.some((id) => b.over?.includes(id)))) join(a, b);
     }
   return groups;

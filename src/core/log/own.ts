@@ -1,3 +1,5 @@
+import { must } from '../geometry/must';
+
 /** How sure an own value is. */
 export type Sure = 'not yet' | 'unsure' | 'fairly sure' | 'sure';
 
@@ -37,8 +39,8 @@ export function ownFactor(lnRatios: readonly number[], prior = 0): Own {
   let spread = PRIOR_SPREAD;
   for (let round = 0; round < 20; round++) {
     const all = weights.reduce((a, w) => a + w, 0);
-    mean = (weights.reduce((a, w, i) => a + w * ratios[i]!, 0) + PRIOR_ENTRIES * prior) / (all + PRIOR_ENTRIES);
-    const squares = weights.reduce((a, w, i) => a + w * (ratios[i]! - mean) ** 2, 0);
+    mean = (weights.reduce((a, w, i) => a + w * must(ratios[i]), 0) + PRIOR_ENTRIES * prior) / (all + PRIOR_ENTRIES);
+    const squares = weights.reduce((a, w, i) => a + w * (must(ratios[i]) - mean) ** 2, 0);
     spread = Math.sqrt((PRIOR_DEGREES * PRIOR_SPREAD ** 2 + squares) / (PRIOR_DEGREES + all));
     weights = ratios.map((r) => {
       const off = Math.abs(r - mean) / spread;

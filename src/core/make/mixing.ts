@@ -1,6 +1,7 @@
 import { mix, Color } from 'spectral.js';
 import { colourDifference } from '../compose/colourDifference';
 import type { Paint } from './paints';
+import { must } from '../geometry/must';
 
 /** Plain paste, into which the colours go. */
 export const WHITE_PASTE = '#f4f0e6';
@@ -50,7 +51,7 @@ export function recipeFor(wanted: string, paints: readonly Pick<Paint, 'name' | 
     .map((paint) => ({ paint, best: Math.min(...COARSE.map((x) => off(wanted, [paint], [x]))) }))
     .sort((a, b) => a.best - b.best)
     .map((x) => x.paint);
-  let best = { paints: [alone[0]!], shares: [0], off: Infinity };
+  let best = { paints: [must(alone[0])], shares: [0], off: Infinity };
   const tryOut = (pair: typeof alone, shares: number[]) => {
     const d = off(wanted, pair, shares);
     if (d < best.off - 1e-9) best = { paints: pair, shares, off: d };
@@ -66,7 +67,7 @@ export function recipeFor(wanted: string, paints: readonly Pick<Paint, 'name' | 
       from.shares.forEach((_, i) => {
         for (const by of [step, -step]) {
           const shares = [...from.shares];
-          shares[i] = Math.max(0, Math.min(1, shares[i]! + by));
+          shares[i] = Math.max(0, Math.min(1, must(shares[i]) + by));
           tryOut(from.paints, shares);
         }
       });
@@ -81,7 +82,7 @@ const partsOf = (paints: readonly { name: string; hue: string }[], shares: reado
   const white = Math.max(0, 1 - shares.reduce((a, b) => a + b, 0));
   const all = [
     { name: 'white paste', hue: WHITE_PASTE, share: white },
-    ...paints.map((p, i) => ({ name: p.name, hue: p.hue, share: shares[i]! })),
+    ...paints.map((p, i) => ({ name: p.name, hue: p.hue, share: must(shares[i]) })),
   ];
   const whole = all.reduce((a, p) => a + p.share, 0) || 1;
   return all.map((p) => ({ ...p, share: p.share / whole })).filter((p) => p.share > 0.0005);
@@ -92,5 +93,5 @@ const off = (wanted: string, paints: readonly { name: string; hue: string }[], s
 
 function told(paints: readonly { name: string; hue: string }[], shares: readonly number[], difference: number): Recipe {
   const parts = partsOf(paints, shares);
-  return { parts, hue: mixed(parts), difference, said: SAID.find(([most]) => difference <= most)![1] };
+  return { parts, hue: mixed(parts), difference, said: must(SAID.find(([most]) => difference <= most))[1] };
 }

@@ -5,6 +5,7 @@ import { colourDifference } from '../compose/colourDifference';
 import type { PasteFact } from './facts';
 import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
 import type { TrayKind } from './tray';
+import { must } from '../geometry/must';
 
 /** One value of a ball: petals are deeper at the centre and paler outwards (docs/trade.md P5). */
 interface PasteTone {
@@ -120,7 +121,7 @@ function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: reado
     ball.gross += gross;
     ball.species.add(species.id);
     const tones = species.shape.tones?.(stageOf(species, kind.stage).open) ?? [0, 1, 0];
-    tones.forEach((share, k) => (ball.toned[k]! += share * gross));
+    tones.forEach((share, k) => (ball.toned[k] = must(ball.toned[k]) + share * gross));
   }
   return [...balls.values()];
 }
@@ -130,7 +131,11 @@ function tonesOf({ colour, gross, toned }: Kneading): PasteTone[] {
   // what is not parted, such as single-ringed flowers of the same colour, belongs to the middle value
   const parts = [toned[0], gross - toned[0] - toned[2], toned[2]];
   return (['centre', 'middle', 'edge'] as const)
-    .map((name, k) => ({ name, colour: shade(colour, TONE_SHADES[name][0], TONE_SHADES[name][1]), grams: upToStep(parts[k]!) }))
+    .map((name, k) => ({
+      name,
+      colour: shade(colour, TONE_SHADES[name][0], TONE_SHADES[name][1]),
+      grams: upToStep(must(parts[k])),
+    }))
     .filter((t) => t.grams > 0);
 }
 

@@ -1,5 +1,6 @@
 import { PASTE_DENSITY } from '../botany/catalogue';
 import type { Plate } from '../compose/line';
+import { must } from '../geometry/must';
 
 /** A plaque to roll and cut. */
 export interface PlaqueToMake {
@@ -19,7 +20,7 @@ export function plateGrams(plate: Plate): number {
   const ring = plate.outlineMm;
   let mm2 = 0;
   ring.forEach(([x, y], i) => {
-    const [qx, qy] = ring[(i + 1) % ring.length]!;
+    const [qx, qy] = must(ring[(i + 1) % ring.length]);
     mm2 += (x * qy - qx * y) / 2;
   });
   return ((Math.abs(mm2) * plate.thicknessMm) / 1000) * PASTE_DENSITY;

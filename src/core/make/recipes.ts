@@ -1,3 +1,5 @@
+import { must } from '../geometry/must';
+
 /**
  * Kitchen measures in millilitres: US customary ones as NIST Special Publication 811 (2008), appendix B.8, gives them
  * (exact values by the inch; from memory).
@@ -71,7 +73,7 @@ export const RECIPES: readonly BenchRecipe[] = [
   },
 ];
 
-export const recipeById = (id: SupplyId): BenchRecipe => RECIPES.find((r) => r.id === id)!;
+export const recipeById = (id: SupplyId): BenchRecipe => must(RECIPES.find((r) => r.id === id));
 
 /** Used up by one piece or by 100 g of paste: assumed, no source; half as much again is mixed as is used. */
 const GLUE_ML_EACH = 0.2;
@@ -134,5 +136,5 @@ export function spoonOf(ml: number): Spoon {
   const steps = Math.ceil((ml / MEASURES[measure].ml) * (1 - AS_GOOD_AS) * step);
   const eighths = (steps % step) * (8 / step);
   const whole = Math.floor(steps / step);
-  return { measure, figure: `${whole || ''}${EIGHTHS[eighths]!}` };
+  return { measure, figure: `${whole || ''}${must(EIGHTHS[eighths])}` };
 }

@@ -8,6 +8,7 @@ import type { Arrangement } from '../compose/arrangement';
 import type { SpareReason } from './facts';
 import { SPARES_RULE, sparesFor, type SparesRule } from './spares';
 import { inHand, type Taken } from './takings';
+import { must } from '../geometry/must';
 
 /** Everything of one kind to make. */
 export interface TrayKind extends Kind {
@@ -143,7 +144,7 @@ const LEAST_OF_OTHERS = 3;
 function ratiosOf(method: Method, key: string, log: readonly LogEntry[], care: number): number[] {
   return log
     .filter((e) => e.kind === key && e.minutes !== null && e.minutes > 0 && e.made + e.broken > 0)
-    .map((e) => Math.log(e.minutes! / (care * minutesForOne(method) * (e.made + e.broken))));
+    .map((e) => Math.log(must(e.minutes) / (care * minutesForOne(method) * (e.made + e.broken))));
 }
 
 /** The person's factor over all kinds: where nothing is known of a kind it is expected to go as the others do. */

@@ -6,6 +6,7 @@ import { hexToLinear, shade } from '../botany/shape/paint';
 import type { StackedTier } from '../cake/cake';
 import { type Plate, type Stand } from '../compose/line';
 import { SKEWER_SHARE } from '../compose/lines/plaque';
+import { must } from '../geometry/must';
 
 const EDGE_STEPS = 6;
 
@@ -16,10 +17,10 @@ interface RimPoint {
 
 /** Closed rings of points, each as many as the next, joined into a skin. */
 function addRings(b: MeshBuilder, rings: readonly (readonly RimPoint[])[], colour: (ring: number) => LinearColour): void {
-  const n = rings[0]!.length;
+  const n = must(rings[0]).length;
   const first = b.vertexCount;
   rings.forEach((ring, k) => {
-    for (let i = 0; i <= n; i++) b.vertex(IDENTITY, ring[i % n]!.at, ring[i % n]!.normal, colour(k), 2);
+    for (let i = 0; i <= n; i++) b.vertex(IDENTITY, must(ring[i % n]).at, must(ring[i % n]).normal, colour(k), 2);
   });
   for (let k = 0; k + 1 < rings.length; k++) {
     for (let i = 0; i < n; i++) {
@@ -44,7 +45,7 @@ export function addTier(b: MeshBuilder, tier: StackedTier): void {
     const a = (i / EDGE_STEPS) * (Math.PI / 2);
     rings.push(ring(e * (1 - Math.cos(a)), topMm - e + e * Math.sin(a), Math.sin(a)));
   }
-  const rim = rings[rings.length - 1]!;
+  const rim = must(rings[rings.length - 1]);
   rings.push(rim.map((p) => ({ at: p.at, normal: [0, 0, 1] })));
   rings.push(rim.map(() => ({ at: [outline.xMm, outline.yMm, topMm], normal: [0, 0, 1] })));
   const full = hexToLinear(tier.tier.covering.colour);

@@ -5,6 +5,7 @@ import type { Scene } from '../compose/scene';
 import type { Affine } from '../geometry/affine';
 import { boardMesh, modelOf, pieceMap } from './cakePicture';
 import { holderMesh, tierMesh } from './cakeParts';
+import { must } from '../geometry/must';
 
 const GLB_MAGIC = 0x46546c67;
 const JSON_CHUNK = 0x4e4f534a;
@@ -16,21 +17,21 @@ const [VERTICES, ELEMENTS] = [34962, 34963];
 const INTO_METRES = [0.001, 0, 0, 0, 0, 0, -0.001, 0, 0, 0.001, 0, 0, 0, 0, 0, 1];
 
 const matrixOf = (m: Affine): number[] => [
-  m[0]!,
-  m[1]!,
-  m[2]!,
+  must(m[0]),
+  must(m[1]),
+  must(m[2]),
   0,
-  m[3]!,
-  m[4]!,
-  m[5]!,
+  must(m[3]),
+  must(m[4]),
+  must(m[5]),
   0,
-  m[6]!,
-  m[7]!,
-  m[8]!,
+  must(m[6]),
+  must(m[7]),
+  must(m[8]),
   0,
-  m[9]!,
-  m[10]!,
-  m[11]!,
+  must(m[9]),
+  must(m[10]),
+  must(m[11]),
   1,
 ];
 
@@ -57,8 +58,8 @@ class Gltf {
     const most = [-Infinity, -Infinity, -Infinity];
     if (bounds)
       data.forEach((x, i) => {
-        least[i % 3] = Math.min(least[i % 3]!, x);
-        most[i % 3] = Math.max(most[i % 3]!, x);
+        least[i % 3] = Math.min(must(least[i % 3]), x);
+        most[i % 3] = Math.max(must(most[i % 3]), x);
       });
     const accessor = { bufferView: this.view(data, VERTICES), componentType: FLOAT, count: data.length / 3, type: 'VEC3' };
     this.accessors.push(bounds ? { ...accessor, min: least, max: most } : accessor);
@@ -129,7 +130,7 @@ class Gltf {
 function unitNormals(normals: ArrayLike<number>): Float32Array {
   const out = new Float32Array(normals.length);
   for (let i = 0; i < normals.length; i += 3) {
-    const [x, y, z] = [normals[i]!, normals[i + 1]!, normals[i + 2]!];
+    const [x, y, z] = [must(normals[i]), must(normals[i + 1]), must(normals[i + 2])];
     const long = Math.hypot(x, y, z);
     out.set(long > 1e-6 ? [x / long, y / long, z / long] : [0, 0, 1], i);
   }

@@ -2,6 +2,7 @@ import { clamp } from '../geometry/numbers';
 import { dot, normalize, sub, type Vec3 } from '../geometry/vec3';
 import type { Mesh } from '../botany/shape/mesh';
 import { applyDirection, applyPoint, type Affine } from '../geometry/affine';
+import { must } from '../geometry/must';
 
 /** A picture as bytes: red, green, blue, alpha, row by row from the top. */
 export interface Picture {
@@ -90,15 +91,19 @@ export class Raster {
     const lit = new Float32Array(n);
     for (let i = 0; i < n; i++) {
       const k = i * 3;
-      const p = this.project(applyPoint(map, [mesh.positions[k]!, mesh.positions[k + 1]!, mesh.positions[k + 2]!]));
-      const normal = normalize(applyDirection(map, [mesh.normals[k]!, mesh.normals[k + 1]!, mesh.normals[k + 2]!]));
+      const p = this.project(
+        applyPoint(map, [must(mesh.positions[k]), must(mesh.positions[k + 1]), must(mesh.positions[k + 2])]),
+      );
+      const normal = normalize(
+        applyDirection(map, [must(mesh.normals[k]), must(mesh.normals[k + 1]), must(mesh.normals[k + 2])]),
+      );
       x[i] = p[0];
       y[i] = p[1];
       z[i] = p[2];
       lit[i] = this.light(normal);
     }
     for (let i = 0; i < mesh.indices.length; i += 3) {
-      this.triangle(x, y, z, lit, mesh.colours, mesh.indices[i]!, mesh.indices[i + 1]!, mesh.indices[i + 2]!);
+      this.triangle(x, y, z, lit, mesh.colours, must(mesh.indices[i]), must(mesh.indices[i + 1]), must(mesh.indices[i + 2]));
     }
   }
 
@@ -112,27 +117,30 @@ export class Raster {
     b: number,
     c: number,
   ): void {
-    const area = (x[b]! - x[a]!) * (y[c]! - y[a]!) - (y[b]! - y[a]!) * (x[c]! - x[a]!);
+    const [ax, bx, cx] = [must(x[a]), must(x[b]), must(x[c])];
+    const [ay, by, cy] = [must(y[a]), must(y[b]), must(y[c])];
+    const area = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
     if (Math.abs(area) < 1e-6) return;
-    const left = Math.max(0, Math.ceil(Math.min(x[a]!, x[b]!, x[c]!) - 0.5));
-    const right = Math.min(this.w - 1, Math.floor(Math.max(x[a]!, x[b]!, x[c]!) - 0.5));
-    const top = Math.max(0, Math.ceil(Math.min(y[a]!, y[b]!, y[c]!) - 0.5));
-    const bottom = Math.min(this.h - 1, Math.floor(Math.max(y[a]!, y[b]!, y[c]!) - 0.5));
+    const left = Math.max(0, Math.ceil(Math.min(ax, bx, cx) - 0.5));
+    const right = Math.min(this.w - 1, Math.floor(Math.max(ax, bx, cx) - 0.5));
+    const top = Math.max(0, Math.ceil(Math.min(ay, by, cy) - 0.5));
+    const bottom = Math.min(this.h - 1, Math.floor(Math.max(ay, by, cy) - 0.5));
     for (let py = top; py <= bottom; py++) {
       for (let px = left; px <= right; px++) {
         const u = px + 0.5;
         const v = py + 0.5;
-        const wb = ((u - x[a]!) * (y[c]! - y[a]!) - (v - y[a]!) * (x[c]! - x[a]!)) / area;
-        const wc = ((x[b]! - x[a]!) * (v - y[a]!) - (y[b]! - y[a]!) * (u - x[a]!)) / area;
+        const wb = ((u - ax) * (cy - ay) - (v - ay) * (cx - ax)) / area;
+        const wc = ((bx - ax) * (v - ay) - (by - ay) * (u - ax)) / area;
         const wa = 1 - wb - wc;
         if (wa < 0 || wb < 0 || wc < 0) continue;
         const at = py * this.w + px;
-        const deep = wa * z[a]! + wb * z[b]! + wc * z[c]!;
-        if (deep <= this.depth[at]!) continue;
+        const deep = wa * must(z[a]) + wb * must(z[b]) + wc * must(z[c]);
+        if (deep <= must(this.depth[at])) continue;
         this.depth[at] = deep;
-        const light = wa * lit[a]! + wb * lit[b]! + wc * lit[c]!;
+        const light = wa * must(lit[a]) + wb * must(lit[b]) + wc * must(lit[c]);
         for (let k = 0; k < 3; k++) {
-          this.colour[at * 4 + k] = light * (wa * colours[a * 3 + k]! + wb * colours[b * 3 + k]! + wc * colours[c * 3 + k]!);
+          this.colour[at * 4 + k] =
+            light * (wa * must(colours[a * 3 + k]) + wb * must(colours[b * 3 + k]) + wc * must(colours[c * 3 + k]));
         }
         this.colour[at * 4 + 3] = 1;
       }
@@ -155,13 +163,13 @@ export class Raster {
     for (let dy = 0; dy < this.over; dy++) {
       for (let dx = 0; dx < this.over; dx++) {
         const at = ((py * this.over + dy) * this.w + px * this.over + dx) * 4;
-        for (let k = 0; k < 4; k++) total[k]! += this.colour[at + k]!;
+        for (let k = 0; k < 4; k++) total[k] = must(total[k]) + must(this.colour[at + k]);
       }
     }
-    const covered = total[3]! || 1;
+    const covered = must(total[3]) || 1;
     const at = (py * width + px) * 4;
-    for (let k = 0; k < 3; k++) rgba[at + k] = linearToByte(total[k]! / covered);
-    rgba[at + 3] = (255 * total[3]!) / (this.over * this.over);
+    for (let k = 0; k < 3; k++) rgba[at + k] = linearToByte(must(total[k]) / covered);
+    rgba[at + 3] = (255 * must(total[3])) / (this.over * this.over);
   }
 }
 

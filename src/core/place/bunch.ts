@@ -1,6 +1,7 @@
 import { add, angleBetween, distance, scale, type Vec3 } from '../geometry/vec3';
 import { PointGrid } from '../geometry/pointGrid';
 import type { PlacedPiece } from '../compose/placement';
+import { must } from '../geometry/must';
 
 /** Stems that go into the cake together. */
 export interface Bunch {
@@ -32,7 +33,7 @@ function mergeCost(a: Bunch, b: Bunch): number {
   const all = [...a.members, ...b.members];
   const leaves = all.filter((p) => p.body.role === 'foliage').length;
   if (leaves !== 0 && leaves !== all.length) return Infinity;
-  if (angleBetween(a.members[0]!.frame.normal, b.members[0]!.frame.normal) > WIDEST_NORMALS_RAD) return Infinity;
+  if (angleBetween(must(a.members[0]).frame.normal, must(b.members[0]).frame.normal) > WIDEST_NORMALS_RAD) return Infinity;
   const merged = bunchOf(all);
   const reach = Math.max(...all.map((p) => distance(p.base, merged.base)));
   return reach > FARTHEST_BASE_MM ? Infinity : reach;
@@ -58,10 +59,10 @@ export function gatherBunches(heads: readonly PlacedPiece[]): Bunch[] {
   const leads = new Map(light.map((p, i) => [p, i]));
   const mergesWith = (b: number): Merge[] => {
     const merges: Merge[] = [];
-    feet.within(loose[b]!.members[0]!.base, NEAR_MM, (i) => {
-      const a = leads.get(light[i]!);
+    feet.within(must(must(loose[b]).members[0]).base, NEAR_MM, (i) => {
+      const a = leads.get(must(light[i]));
       if (a === undefined || a >= b) return;
-      const cost = mergeCost(loose[a]!, loose[b]!);
+      const cost = mergeCost(must(loose[a]), must(loose[b]));
       if (cost < Infinity) merges.push({ a, b, cost });
     });
     return merges;
@@ -69,9 +70,9 @@ export function gatherBunches(heads: readonly PlacedPiece[]): Bunch[] {
   let merges: Merge[] = loose.flatMap((_, b) => mergesWith(b));
   while (merges.length) {
     const { a, b } = merges.reduce((best, m) => (cheaper(m, best) ? m : best));
-    const members = [...loose[a]!.members, ...loose[b]!.members];
-    leads.delete(loose[b]!.members[0]!);
-    leads.set(members[0]!, loose.length);
+    const members = [...must(loose[a]).members, ...must(loose[b]).members];
+    leads.delete(must(must(loose[b]).members[0]));
+    leads.set(must(members[0]), loose.length);
     loose[a] = null;
     loose[b] = null;
     loose.push(bunchOf(members));

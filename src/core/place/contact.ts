@@ -9,6 +9,7 @@ import type { Mend } from '../facts/fact';
 import type { PlaceWarning } from './facts';
 import { HEAD_TOUCH_MM, liftedClear } from './lifted';
 import type { Catalogue } from '../botany/catalogue';
+import { must } from '../geometry/must';
 
 /** A stem nearer to icing than this touches it, apart from the last stretch into its own barrier. */
 const STEM_CLEARANCE_MM = 1;
@@ -65,7 +66,7 @@ function headContacts({
   realPlants,
 }: ContactInput): PlaceWarning[] {
   return heads.flatMap((p, i): PlaceWarning[] => {
-    const deepMm = intoCake[i]!;
+    const deepMm = must(intoCake[i]);
     if (deepMm <= HEAD_TOUCH_MM || !eatenAt(solid, p.frame.pointMm)) return [];
     const at = { station: 'place', ...whereAt(cake, solid, p.centre), pieceId: p.piece.id } as const;
     const piece = pieceRef(p);
@@ -98,10 +99,10 @@ const WALK_MM = 1;
 
 function* walk(curve: readonly Vec3[]): Generator<Vec3> {
   for (let i = 1; i < curve.length; i++) {
-    const steps = Math.max(1, Math.ceil(distance(curve[i - 1]!, curve[i]!) / WALK_MM));
-    for (let k = 0; k < steps; k++) yield mix(curve[i - 1]!, curve[i]!, k / steps);
+    const steps = Math.max(1, Math.ceil(distance(must(curve[i - 1]), must(curve[i])) / WALK_MM));
+    for (let k = 0; k < steps; k++) yield mix(must(curve[i - 1]), must(curve[i]), k / steps);
   }
-  if (curve.length) yield curve[curve.length - 1]!;
+  if (curve.length) yield must(curve[curve.length - 1]);
 }
 
 interface Nearest {

@@ -2,6 +2,7 @@ import type { PlacedPiece } from '../compose/placement';
 import { overlapMm, reachMm } from '../compose/placement';
 import { addScaled, distance, equal, scale, type Vec3 } from '../geometry/vec3';
 import type { Entry } from './entry';
+import { must } from '../geometry/must';
 
 /** What goes in after what, and what can only go in together. */
 export interface InsertionOrder {
@@ -72,19 +73,19 @@ export function insertionOrder(
   for (const a of all)
     for (const b of all)
       if (a !== b && meet(a.wayBall, b.ball) && runsInto(a, b)) {
-        before.get(b)!.add(a);
-        after.get(a)!.push(b);
+        must(before.get(b)).add(a);
+        must(after.get(a)).push(b);
       }
   const ids: string[] = [];
   const together: string[][] = [];
   let left = [...all].sort((a, b) => a.rank - b.rank || a.fromFocalMm - b.fromFocalMm || a.entry.id.localeCompare(b.entry.id));
   while (left.length) {
-    const free = left.find((o) => before.get(o)!.size === 0);
-    const next = free ?? left[0]!;
-    if (!free) together.push([next.entry.id, ...[...before.get(next)!].map((o) => o.entry.id)]);
+    const free = left.find((o) => must(before.get(o)).size === 0);
+    const next = free ?? must(left[0]);
+    if (!free) together.push([next.entry.id, ...[...must(before.get(next))].map((o) => o.entry.id)]);
     ids.push(next.entry.id);
     left = left.filter((o) => o !== next);
-    for (const o of after.get(next)!) before.get(o)!.delete(next);
+    for (const o of must(after.get(next))) must(before.get(o)).delete(next);
   }
   return { ids, together };
 }
@@ -92,9 +93,10 @@ export function insertionOrder(
 /** A ball that holds all heads on the whole of a way so long. */
 function ballRound(heads: readonly Leaving[], wayMm: number): Ball {
   const middles = heads.map(({ p, out }) => addScaled(p.centre, out, wayMm / 2));
-  const [x, y, z] = [0, 1, 2].map((k) => middles.reduce((a, m) => a + m[k]!, 0) / Math.max(1, middles.length));
-  const far = heads.map((h, i) => distance(middles[i]!, [x!, y!, z!]) + h.reachMm + wayMm / 2);
-  return { x: x!, y: y!, z: z!, radius: Math.max(0, ...far) };
+  const mean = (k: 0 | 1 | 2) => middles.reduce((a, m) => a + m[k], 0) / Math.max(1, middles.length);
+  const [x, y, z] = [mean(0), mean(1), mean(2)];
+  const far = heads.map((h, i) => distance(must(middles[i]), [x, y, z]) + h.reachMm + wayMm / 2);
+  return { x, y, z, radius: Math.max(0, ...far) };
 }
 
 const meet = (a: Ball, b: Ball): boolean => (a.x - b.x) ** 2 + (a.y - b.y) ** 2 + (a.z - b.z) ** 2 < (a.radius + b.radius) ** 2;

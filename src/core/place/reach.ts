@@ -1,6 +1,7 @@
 import type { CakeSolid, RayIntoCake } from '../cake/solid';
 import { clamp, TAU } from '../geometry/numbers';
 import { add, addScaled, anyPerpendicular, cross, distance, normalize, scale, type Vec3 } from '../geometry/vec3';
+import { must } from '../geometry/must';
 
 /** Where a stem would like to go in. */
 export interface Wish {
@@ -72,5 +73,5 @@ export interface Reach {
 
 export function reachOf(wish: Wish, solid: CakeSolid): Reach {
   const at = candidates(wish, solid);
-  return { at, farthestMm: Math.max(0, ...at.map((c) => distance(c.ray.entry, at[0]!.ray.entry))) };
+  return { at, farthestMm: Math.max(0, ...at.map((c) => distance(c.ray.entry, must(at[0]).ray.entry))) };
 }

@@ -12,6 +12,7 @@ import { CRUMB_KPA, holdDepthMm } from './holding';
 import { reachOf, type Candidate, type Reach, type Wish } from './reach';
 import { crowdingWarnings, holeWarnings, noSeat, unwanted } from './seatWarnings';
 import { wallBetweenMm, Walls, wantedWallMm, type Standing } from './walls';
+import { must } from '../geometry/must';
 
 /** What asks for a place in the cake. */
 export interface SeatRequest extends Wish {
@@ -192,7 +193,7 @@ export function seatAll(
   const order = placed
     .map((p, i) => ({ i, ...p.request }))
     .sort((a, b) => a.rank - b.rank || b.massGrams - a.massGrams || a.id.localeCompare(b.id));
-  const entries = order.map(({ i }, at) => toEntry(placed[i]!, at + 1, walls.thinnestMm(i)));
+  const entries = order.map(({ i }, at) => toEntry(must(placed[i]), at + 1, walls.thinnestMm(i)));
   return { entries, warnings: [...warnings, ...crowdingWarnings(entries, cake), ...holeWarnings(entries, cake)] };
 }
 
@@ -265,16 +266,17 @@ function moveApart(placed: Placed[], walls: Walls, seatFor: (request: SeatReques
     walls.set(i, p);
   };
   const worse = (a: number, b: number) =>
-    missingMm[a]! - missingMm[b]! ||
-    placed[b]!.request.massGrams - placed[a]!.request.massGrams ||
-    placed[b]!.request.id.localeCompare(placed[a]!.request.id);
+    must(missingMm[a]) - must(missingMm[b]) ||
+    must(placed[b]).request.massGrams - must(placed[a]).request.massGrams ||
+    must(placed[b]).request.id.localeCompare(must(placed[a]).request.id);
   const tabu: string[] = [];
   for (let round = 0; round < MOST_ROUNDS; round++) {
     let worst: number | null = null;
     for (let i = 0; i < placed.length; i++)
-      if (missingMm[i]! > 0.05 && !tabu.includes(placed[i]!.request.id) && (worst === null || worse(i, worst) > 0)) worst = i;
+      if (must(missingMm[i]) > 0.05 && !tabu.includes(must(placed[i]).request.id) && (worst === null || worse(i, worst) > 0))
+        worst = i;
     if (worst === null) return;
-    const was = placed[worst]!;
+    const was = must(placed[worst]);
     const again = seatFor(
       was.request,
       placed.filter((q) => q !== was),
@@ -282,7 +284,7 @@ function moveApart(placed: Placed[], walls: Walls, seatFor: (request: SeatReques
     if (again) {
       const left = walls.near(worst);
       put(worst, again);
-      if (walls.missingMm(worst) < missingMm[worst]! - 0.05)
+      if (walls.missingMm(worst) < must(missingMm[worst]) - 0.05)
         for (const i of [worst, ...left, ...walls.near(worst)]) missingMm[i] = walls.missingMm(i);
       else put(worst, was);
     }
@@ -301,7 +303,7 @@ function reasonOf({ barrier, request, insideMm, ray }: Placed): EntryReason {
 
 function toEntry(p: Placed, number: number, nearestEntryMm: number): Entry {
   const { barrier, request } = p;
-  const bend = barrier.kind === 'straw' ? radToDeg(springBendRad(barrier.boreMm!, request.bundleMm)) : 0;
+  const bend = barrier.kind === 'straw' ? radToDeg(springBendRad(must(barrier.boreMm), request.bundleMm)) : 0;
   return {
     id: request.id,
     number,

@@ -1,5 +1,6 @@
 import { segmentDistance } from '../geometry/curve';
 import { addScaled, type Vec3 } from '../geometry/vec3';
+import { must } from '../geometry/must';
 
 /** A barrier where it stands in the cake: its mouth, the unit vector down it, its length and width. */
 export interface Standing {
@@ -36,36 +37,36 @@ export class Walls {
   /** Another barrier in the place of one. */
   set(i: number, s: Standing): void {
     this.standing[i] = s;
-    for (let k = 0; k < 3; k++) this.balls[i * 4 + k] = s.point[k]! + (s.direction[k]! * s.insideMm) / 2;
+    for (let k = 0; k < 3; k++) this.balls[i * 4 + k] = must(s.point[k]) + (must(s.direction[k]) * s.insideMm) / 2;
     this.balls[i * 4 + 3] = (s.insideMm + s.od) / 2;
   }
 
   /** Whether two stand surely farther apart than that. */
   private apart(i: number, j: number, mm: number): boolean {
     const { balls } = this;
-    const reach = balls[i * 4 + 3]! + balls[j * 4 + 3]! + mm;
+    const reach = must(balls[i * 4 + 3]) + must(balls[j * 4 + 3]) + mm;
     const [x, y, z] = [
-      balls[i * 4]! - balls[j * 4]!,
-      balls[i * 4 + 1]! - balls[j * 4 + 1]!,
-      balls[i * 4 + 2]! - balls[j * 4 + 2]!,
+      must(balls[i * 4]) - must(balls[j * 4]),
+      must(balls[i * 4 + 1]) - must(balls[j * 4 + 1]),
+      must(balls[i * 4 + 2]) - must(balls[j * 4 + 2]),
     ];
     return reach < 0 || x * x + y * y + z * z > reach * reach;
   }
 
   /** Those that may be nearer to one than the wall that both want. */
   near(i: number): number[] {
-    const own = this.standing[i]!;
+    const own = must(this.standing[i]);
     const found: number[] = [];
     for (let j = 0; j < this.standing.length; j++)
-      if (j !== i && !this.apart(i, j, wantedWallMm(own, this.standing[j]!))) found.push(j);
+      if (j !== i && !this.apart(i, j, wantedWallMm(own, must(this.standing[j])))) found.push(j);
     return found;
   }
 
   /** How much wall is missing round one barrier, summed over its neighbours, mm. */
   missingMm(i: number): number {
-    const own = this.standing[i]!;
+    const own = must(this.standing[i]);
     return this.near(i).reduce((a, j) => {
-      const other = this.standing[j]!;
+      const other = must(this.standing[j]);
       return a + Math.max(0, wantedWallMm(own, other) - wallBetweenMm(own, other));
     }, 0);
   }
@@ -75,7 +76,7 @@ export class Walls {
     let thinnest = Infinity;
     for (let j = 0; j < this.standing.length; j++)
       if (j !== i && !this.apart(i, j, thinnest))
-        thinnest = Math.min(thinnest, wallBetweenMm(this.standing[i]!, this.standing[j]!));
+        thinnest = Math.min(thinnest, wallBetweenMm(must(this.standing[i]), must(this.standing[j])));
     return thinnest;
   }
 }

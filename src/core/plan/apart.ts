@@ -9,6 +9,7 @@ import { wallBetweenMm, wantedWallMm } from '../place/walls';
 import { derivePlan, type DerivedPlan, type PlannedEntry } from './derivePlan';
 import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
+import { must } from '../geometry/must';
 
 /** One piece at another place of its line. */
 export interface MovedPiece {
@@ -40,9 +41,9 @@ export function movedApart(project: Project): { moves: MovedPiece[]; left: numbe
     if (crowded(now.plan).length < crowded(best.plan).length && stopsOf(now.plan) <= stopsOf(best.plan)) best = now;
   }
   const moves = best.project.arrangements.flatMap((a) => {
-    const before = project.arrangements.find((b) => b.id === a.id)!;
+    const before = must(project.arrangements.find((b) => b.id === a.id));
     return a.pieces.flatMap((p): MovedPiece[] => {
-      const was = before.pieces.find((q) => q.id === p.id)!;
+      const was = must(before.pieces.find((q) => q.id === p.id));
       return was.s === p.s && was.side === p.side ? [] : [{ arrangementId: a.id, pieceId: p.id, s: p.s, side: p.side }];
     });
   });

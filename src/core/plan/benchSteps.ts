@@ -11,6 +11,7 @@ import type { DerivedPlan, PlannedEntry } from './derivePlan';
 import type { JobCatalogue } from './catalogueOf';
 import { makeUpSteps, type Ring } from './makeUp';
 import type { Figure, How, StepPlace, StepTitle, Why } from './stepFacts';
+import { must } from '../geometry/must';
 
 /** One thing to do, read from an arm's length. `key` is remembered in the job once it is done. */
 export interface Step {
@@ -335,7 +336,7 @@ function stemStep(entry: PlannedEntry, plan: OwnPlan): BenchStep {
     key: `stem:${entry.id}`,
     kind: 'stem',
     where: { code: 'at.stem', values: { number: entry.number, of: plan.allEntries } },
-    title: { code: 'do.tape', values: { piece: pieceIn(plan, entry.pieceIds[0]!), more } },
+    title: { code: 'do.tape', values: { piece: pieceIn(plan, must(entry.pieceIds[0])), more } },
     figures: [
       ...alike.map(({ wire, count }) => wireFigure(wire, count)),
       ...stems.slice(0, 1).map((s): Figure => ({ code: 'figure.free-above', values: { lengthMm: s.lengthMm } })),

@@ -1,5 +1,6 @@
 import type { Part } from '../botany/shape/recipe';
 import type { StepTitle } from './stepFacts';
+import { must } from '../geometry/must';
 
 /** One joint of a branch made by itself: how many of what, how far below the last, from the tip down. */
 export interface BranchStep {
@@ -33,7 +34,7 @@ export function branchSteps(parts: readonly Part[], longMm: number): BranchStep[
   // what joins at one place stays together: a pair of leaves is never parted
   for (const bundle of together(carried.map((p) => ({ p, at: p.joins })))) {
     const last = rows.at(-1);
-    const z = bundle[0]!.joins[2];
+    const z = must(bundle[0]).joins[2];
     if (last && (last.z - z) * longMm < TOGETHER_MM && last.parts.length + bundle.length <= MOST_TOGETHER)
       last.parts.push(...bundle);
     else rows.push({ parts: [...bundle], z });
@@ -41,7 +42,7 @@ export function branchSteps(parts: readonly Part[], longMm: number): BranchStep[
   return fine.concat(
     rows.map((row, i): BranchStep => ({
       does: { code: i === 0 ? 'do.branch-tip' : 'do.branch-join', values: { parts: countParts(row.parts) } },
-      belowMm: i === 0 ? null : (rows[i - 1]!.z - row.z) * longMm,
+      belowMm: i === 0 ? null : (must(rows[i - 1]).z - row.z) * longMm,
     })),
   );
 }
@@ -50,7 +51,7 @@ export function branchSteps(parts: readonly Part[], longMm: number): BranchStep[
 function together(at: readonly { p: Part; at: Part['joins'] }[]): Part[][] {
   const groups: { at: Part['joins']; parts: Part[] }[] = [];
   for (const { p, at: where } of at) {
-    const known = groups.find((g) => g.at.every((x, k) => Math.abs(x - where[k]!) < 1e-6));
+    const known = groups.find((g) => g.at.every((x, k) => Math.abs(x - must(where[k])) < 1e-6));
     if (known) known.parts.push(p);
     else groups.push({ at: where, parts: [p] });
   }

@@ -36,6 +36,7 @@ import {
 } from './stems';
 import type { WireCut } from '../wire/wireLength';
 import type { Warning } from './warnings';
+import { must } from '../geometry/must';
 
 const contextOf = (project: Project): WireContext => ({
   system: project.brief.wireSystem,
@@ -72,7 +73,7 @@ function requestFor(bunch: Bunch, id: string, bundle: number): SeatRequest {
     base: bunch.base,
     axis,
     normal,
-    leafy: bunch.members[0]!.body.role === 'foliage',
+    leafy: must(bunch.members[0]).body.role === 'foliage',
     massGrams: bunch.massGrams,
     weightAt: centreOfMass(bunch.members),
     bundleMm: bundle,
@@ -85,17 +86,17 @@ export function buildStemByStem(project: Project, arrangement: Arrangement, scen
   const context = contextOf(project);
   const memoise = memo.under([arrangement.id, project.cake]);
   const bunches = gatherBunches(scene.heads);
-  const ids = bunches.map((b) => `${arrangement.id}-${b.members[0]!.piece.id}`);
-  const bunchOf = new Map(ids.map((id, i) => [id, bunches[i]!]));
+  const ids = bunches.map((b) => `${arrangement.id}-${must(b.members[0]).piece.id}`);
+  const bunchOf = new Map(ids.map((id, i) => [id, must(bunches[i])]));
   const stemOf = new Map<string, Stem>();
   const requests = () =>
     bunches.map((bunch, i) => {
       const wires = bunch.members.map((p) => (stemOf.get(p.piece.id)?.gauge ?? gaugeFor(p, 14, context)).diameterMm);
-      return { ...requestFor(bunch, ids[i]!, bundleMm(wires, true)), ...wantedAt(project, ids[i]!) };
+      return { ...requestFor(bunch, must(ids[i]), bundleMm(wires, true)), ...wantedAt(project, must(ids[i])) };
     });
   const drawStems = (seats: readonly SeatAt[]) => {
     for (const seat of seats)
-      for (const p of bunchOf.get(seat.id)!.members)
+      for (const p of must(bunchOf.get(seat.id)).members)
         stemOf.set(p.piece.id, makeStem(p, stemToEntry(p, seat, scene.solid), context));
   };
   const options = { memoise, ...heldBy(project) };
@@ -106,8 +107,8 @@ export function buildStemByStem(project: Project, arrangement: Arrangement, scen
   const stems: Stem[] = [];
   const wires: WireCut[] = [];
   for (const entry of seated.entries) {
-    for (const p of bunchOf.get(entry.id)!.members) {
-      const stem = stemOf.get(p.piece.id)!;
+    for (const p of must(bunchOf.get(entry.id)).members) {
+      const stem = must(stemOf.get(p.piece.id));
       stems.push(stem);
       wires.push(entryWire(p, stem, entry, context), ...partWires(p, context));
     }
@@ -154,7 +155,7 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
   };
   const first = trees.map((tree) => wire(tree, 50));
   const requests = trees.map((spray, i): SeatRequest => {
-    const members = spray.pieceIds.map((id) => heads.get(id)!);
+    const members = spray.pieceIds.map((id) => must(heads.get(id)));
     return {
       id: spray.id,
       pieceIds: spray.pieceIds,
@@ -164,7 +165,7 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
       leafy: false,
       massGrams: spray.massGrams,
       weightAt: centreOfMass(members),
-      bundleMm: bundleMm(first[i]!.atPickMm, true, 2),
+      bundleMm: bundleMm(must(first[i]).atPickMm, true, 2),
       rank: i,
       ...wantedAt(project, spray.id),
     };
@@ -204,7 +205,7 @@ export function buildPlaque(project: Project, arrangement: Arrangement, scene: S
   if (!plate.upright) return EMPTY_BUILT;
   const massGrams = plateGrams(plate) + scene.heads.reduce((a, p) => a + p.body.massGrams, 0);
   const apart = Math.max(...plate.outlineMm.map(([x]) => x)) * SKEWER_SHARE;
-  const foot = scene.line.stand!.footMm;
+  const foot = must(scene.line.stand).footMm;
   const onRight = (p: PlacedPiece) => dot(sub(p.centre, plate.centreMm), plate.across) >= 0;
   const requests = [-1, 1].map((side, i): SeatRequest => {
     const at = addScaled(foot, plate.across, side * apart);
@@ -277,17 +278,17 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
   const entries: Entry[] = [];
   const warnings: Warning[] = [];
   for (const bunch of gatherBunches(scene.heads)) {
-    const normal = bunch.members[0]!.frame.normal;
+    const normal = must(bunch.members[0]).frame.normal;
     const direction = scale(normal, -1);
     const ray = scene.solid.rayInto(addScaled(bunch.base, normal, 1), direction);
-    const id = `${arrangement.id}-${bunch.members[0]!.piece.id}`;
+    const id = `${arrangement.id}-${must(bunch.members[0]).piece.id}`;
     const warned = (tierIndex: number | null, mends: Mend[]) =>
       ({
         values: { pieces: countPieces(bunch.members) },
         level: 'stop',
         station: 'place',
         ...(tierIndex === null ? {} : { tier: tierRef(project.cake, tierIndex) }),
-        pieceId: bunch.members[0]!.piece.id,
+        pieceId: must(bunch.members[0]).piece.id,
         mends,
       }) as const;
     if (!ray || ray.tier.tier.kind !== 'dummy') {

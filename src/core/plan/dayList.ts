@@ -3,6 +3,7 @@ import type { SittingFact } from '../days/facts';
 import type { Task } from '../days/tasks';
 import type { Fact } from '../facts/fact';
 import type { DaysPlan, PlannedTask } from './daysOf';
+import { must } from '../geometry/must';
 
 /** What one person does at a stretch. */
 interface Sitting {
@@ -35,7 +36,7 @@ export function dayList(plan: Pick<DaysPlan, 'tasks' | 'schedule'>, leavesAt: st
     const own = plan.schedule.filter((p) => p.from >= day && p.from < day + 1440);
     const sittings: Sitting[] = [];
     for (const planned of own) {
-      const item = { task: tasks.get(planned.id)!, planned };
+      const item = { task: must(tasks.get(planned.id)), planned };
       const open = sittings.findLast((s) => s.maker === planned.maker);
       if (open && planned.from - open.to <= BREAK_MINUTES) {
         open.items.push(item);

@@ -20,6 +20,7 @@ import type { Entry } from '../place/entry';
 import type { Built } from './built';
 import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
+import { must } from '../geometry/must';
 
 /** One task in its sitting. */
 export interface PlannedTask {
@@ -186,7 +187,7 @@ export function shopOf({ brief, days }: Pick<Project, 'brief' | 'days'>, others:
 }
 
 const longestSitting = (shop: Shop, skill: Skill): number => {
-  const own = shop.windows.filter((w) => shop.makers[w.maker]!.can.includes(skill)).map((w) => w.to - w.from);
+  const own = shop.windows.filter((w) => must(shop.makers[w.maker]).can.includes(skill)).map((w) => w.to - w.from);
   return own.length
     ? Math.min(
         MOST_TASK_MINUTES,
@@ -207,18 +208,18 @@ function withoutDone(
   const tasks = all
     .filter((t) => !times.has(t.id))
     .map((t) => {
-      const dryAt = t.after.flatMap((l) => (times.has(l.id) ? [shop.clock.after(times.get(l.id)!.to, l.wait)] : []));
+      const dryAt = t.after.flatMap((l) => (times.has(l.id) ? [shop.clock.after(must(times.get(l.id)).to, l.wait)] : []));
       const notBefore = Math.max(t.notBefore ?? -Infinity, ...dryAt);
       const rest = { ...t, after: t.after.filter((l) => !times.has(l.id)) };
       return Number.isFinite(notBefore) ? { ...rest, notBefore } : rest;
     });
   const drying = isDone.flatMap((t) => {
-    const { from, to } = times.get(t.id)!;
+    const { from, to } = must(times.get(t.id));
     return t.dries ? [{ pool: t.dries.pool, places: t.dries.places, from, to: shop.clock.after(to, t.dries.minutes) }] : [];
   });
   return {
     tasks,
-    done: isDone.map((t) => ({ id: t.id, maker: 0, ...times.get(t.id)!, done: true })),
+    done: isDone.map((t) => ({ id: t.id, maker: 0, ...must(times.get(t.id)), done: true })),
     shop: { ...shop, taken: [...shop.taken, ...drying] },
   };
 }

@@ -2,6 +2,7 @@ import { methodById, type Catalogue } from '../botany/catalogue';
 import { minutesForOne } from '../botany/methods';
 import type { TrayKind } from '../make/tray';
 import { countedLog, type LogEntry } from '../log/entries';
+import { must } from '../geometry/must';
 
 /** What was planned of a kind and what really happened. */
 export interface LookBackRow {
@@ -27,7 +28,7 @@ export function lookBack(tray: readonly TrayKind[], log: readonly LogEntry[], ca
     if (made + broken === 0) return [];
     const withTime = entries.filter((e) => e.minutes !== null && e.minutes > 0 && e.made + e.broken > 0);
     const timed = withTime.reduce((a, e) => a + e.made + e.broken, 0);
-    const minutes = withTime.reduce((a, e) => a + e.minutes!, 0);
+    const minutes = withTime.reduce((a, e) => a + must(e.minutes), 0);
     return [
       {
         key: kind.key,

@@ -9,6 +9,7 @@ import { sumTerms, TO_TRIM, type WireCut } from '../wire/wireLength';
 import { defaultCake, defaultLine } from './newProject';
 import { branchSteps, countParts, type BranchStep, type PartCount } from './branchSteps';
 import { gaugeFor, partWires, type WireContext } from './stems';
+import { must } from '../geometry/must';
 
 /** A branch, spike or sprig that is made for itself, without a cake. */
 export interface OneBranch {
@@ -32,7 +33,7 @@ const JOINT_TAPE_MM = 12;
 export function oneBranch(kind: Kind, context: WireContext, stockMm: number, catalogue: Catalogue): OneBranch {
   const species = speciesById(kind.species, catalogue);
   const cake = defaultCake();
-  const line = drawLine(defaultLine('posy', cake), cake)!;
+  const line = must(drawLine(defaultLine('posy', cake), cake));
   const piece = { ...kind, id: 'one', s: 0.5, side: 0, lift: 0, tiltRad: 0, headingRad: 0, rollRad: 0, pinned: false };
   const placed = placePiece(piece, line, catalogue);
   const body = bodyOf(kind, catalogue);

@@ -21,6 +21,7 @@ import { EMPTY_BUILT, type Built } from './built';
 import type { JobCatalogue } from './catalogueOf';
 import type { Project } from './project';
 import type { Warning } from './warnings';
+import { must } from '../geometry/must';
 
 /** A head in the world, as the plan reports it. mm, grams, unit vectors. */
 export interface PlannedHead {
@@ -141,11 +142,11 @@ function putInOrder({ entries, warnings, sprays }: Built, scene: Scene): Pick<Bu
   if (entries.length === 0) return { entries, warnings };
   const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
   const rankOf = (e: Entry) => Math.min(...e.pieceIds.map((id) => ROLES.indexOf(heads.get(id)?.body.role ?? 'foliage')));
-  const lead = [...scene.heads].sort((a, b) => b.body.massGrams - a.body.massGrams)[0]!;
+  const lead = must([...scene.heads].sort((a, b) => b.body.massGrams - a.body.massGrams)[0]);
   const { ids, together } = insertionOrder(entries, heads, rankOf, lead.centre, sprays.length > 0);
   const byId = new Map(entries.map((e) => [e.id, e]));
   const ordered = ids.map((id): Entry => {
-    const entry = byId.get(id)!;
+    const entry = must(byId.get(id));
     return { ...entry, seenFrom: seenFrom(entry, scene.heads, scene.solid, scene.frontRad) };
   });
   return { entries: ordered, warnings: [...warnings, ...together.map(inOneMove), ...toCover(ordered)] };

@@ -13,6 +13,7 @@ import type { Project } from './project';
 import { chooseGauge, GRAVITY_N_PER_GRAM, HANDLING_FACTOR, STEEL, secondMoment, type GaugeChoice } from '../wire/mechanics';
 import { gaugeToMm, mmToGauge, type WireSystem } from '../wire/gauge';
 import { SPRUNG_FOLD_MM, sumTerms, TO_TRIM, TRIM_ALLOWANCE_MM, type LengthTerm, type WireCut } from '../wire/wireLength';
+import { must } from '../geometry/must';
 
 /** A visible stem: from the back of a head to where it joins or enters. */
 export interface Stem {
@@ -88,7 +89,7 @@ function headTerms(p: PlacedPiece): LengthTerm[] {
 /** Wires of the piece's parts: separately wired petals, leaves, stamens. They end at the foot of the head. */
 export function partWires(p: PlacedPiece, context: WireContext): WireCut[] {
   const { wiring, sizesMm } = p.body.species;
-  const scaleBy = p.piece.sizeMm / sizesMm[0]!;
+  const scaleBy = p.piece.sizeMm / must(sizesMm[0]);
   const cuts: WireCut[] = [];
   const add = (
     use: 'part' | 'stamen',
@@ -195,7 +196,7 @@ export function wireSpray(
   });
   const spray: Spray = { ...bare, joints };
   for (const joint of joints) {
-    const p = heads.get(joint.pieceId)!;
+    const p = must(heads.get(joint.pieceId));
     const gauge = gaugeFor(p, joint.stalkMm, context);
     stems.push({
       pieceId: joint.pieceId,
@@ -216,8 +217,8 @@ export function wireSpray(
   const carriers = (['first', 'second'] as const).flatMap((arm) => carriersFor(arm, heads, running, context));
   fillThickness(running, carriers, thickness);
   const wires = joints.flatMap((joint, i) => {
-    const p = heads.get(joint.pieceId)!;
-    const run = running[i]!;
+    const p = must(heads.get(joint.pieceId));
+    const run = must(running[i]);
     const toEnd = run.toEnd ? joint.toPickMm + insideMm : Math.min(run.runMm, joint.onto ? run.runMm : joint.toPickMm);
     const { terms, lengthMm } = sumTerms([
       ...headTerms(p),
@@ -230,7 +231,7 @@ export function wireSpray(
       { term: 'in-barrier', mm: run.toEnd ? insideMm : 0, why: { code: 'term.to-pick-end', values: {} } },
       TO_TRIM,
     ]);
-    return [stemCut(p, stems[i]!.gauge, context, terms, lengthMm), ...partWires(p, context)];
+    return [stemCut(p, must(stems[i]).gauge, context, terms, lengthMm), ...partWires(p, context)];
   });
   carriers.forEach((c, i) => wires.push(carrierCut(spray, c, i, insideMm, context)));
   const atPickMm = [...running.filter((r) => r.toEnd).map((r) => r.diameterMm), ...carriers.map((c) => c.diameterMm)];
@@ -258,7 +259,7 @@ function carriersFor(
     const momentNmm = own.reduce((a, r) => {
       const beyond = r.joint.toPickMm - x;
       return beyond >= 0
-        ? a + heads.get(r.joint.pieceId)!.body.massGrams * GRAVITY_N_PER_GRAM * HANDLING_FACTOR * (beyond + 8)
+        ? a + must(heads.get(r.joint.pieceId)).body.massGrams * GRAVITY_N_PER_GRAM * HANDLING_FACTOR * (beyond + 8)
         : a;
     }, 0);
     const passing = own
@@ -314,7 +315,7 @@ function carrierCut(spray: Spray, carrier: Carrier, index: number, insideMm: num
   ]);
   return {
     id: `${spray.id}-carrier-${index + 1}`,
-    pieceId: spray.pieceIds[0]!,
+    pieceId: must(spray.pieceIds[0]),
     use: 'carrier',
     arm: carrier.arm,
     piece: null,

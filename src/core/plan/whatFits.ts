@@ -13,6 +13,7 @@ import { derivePlan, type DerivedPlan } from './derivePlan';
 import type { OtherWork } from './daysOf';
 import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
+import { must } from '../geometry/must';
 
 /** One change that may make the work fit. */
 export interface Repair {
@@ -139,12 +140,12 @@ export function boundsOf(plan: Pick<DerivedPlan, 'tasks' | 'schedule' | 'doneBy'
     .map((t) => ({ id: t.id, duration: t.duration, after: t.after.filter((l) => !done.has(l.id)) }));
   const path = criticalPath(left);
   if ('fault' in path || path.critical.length === 0) return null;
-  const name = (id: string) => plan.tasks.find((t) => t.id === id)!.name;
+  const name = (id: string) => must(plan.tasks.find((t) => t.id === id)).name;
   return {
     chainMinutes: path.end,
     leftMinutes: plan.doneBy - now,
-    first: name(path.critical[0]!),
-    last: name(path.critical.at(-1)!),
+    first: name(must(path.critical[0])),
+    last: name(must(path.critical.at(-1))),
   };
 }
 

@@ -1,6 +1,7 @@
 import type { Line } from '../compose/line';
 import type { PlacedPiece } from '../compose/placement';
 import type { Edits } from './turn';
+import { must } from '../geometry/must';
 
 export const MOST_SPRAY_MM = 260;
 const MOST_SPRAY_PIECES = 30;
@@ -16,7 +17,7 @@ export function divide(heads: readonly PlacedPiece[], line: Line, edits: Edits):
   // one past the last begins a new spray
   const asked: PlacedPiece[][] = Array.from({ length: groups.length + 1 }, () => []);
   groups.forEach((group, g) => {
-    for (const p of group) asked[Math.min(groups.length, (wish(p) ?? g + 1) - 1)]!.push(p);
+    for (const p of group) must(asked[Math.min(groups.length, (wish(p) ?? g + 1) - 1)]).push(p);
   });
   return asked.filter((g) => g.length > 0);
 }
@@ -30,9 +31,9 @@ function dividedByRule(heads: readonly PlacedPiece[], line: Line): PlacedPiece[]
   const groups: PlacedPiece[][] = Array.from({ length: count }, () => []);
   let sum = 0;
   sorted.forEach((p, i) => {
-    const byMass = (sum + mass[i]! / 2) / total;
-    groups[Math.min(count - 1, Math.floor(((byMass + p.piece.s) / 2) * count))]!.push(p);
-    sum += mass[i]!;
+    const byMass = (sum + must(mass[i]) / 2) / total;
+    must(groups[Math.min(count - 1, Math.floor(((byMass + p.piece.s) / 2) * count))]).push(p);
+    sum += must(mass[i]);
   });
   return groups.filter((g) => g.length > 0);
 }
@@ -48,15 +49,15 @@ function lapSeams(groups: readonly PlacedPiece[][], line: Line): PlacedPiece[][]
     const next = (g + 1) % groups.length;
     if (next === 0 && !(line.closed && groups.length > 2)) return;
     const end = Math.max(...group.map((p) => p.piece.s));
-    const begin = Math.min(...groups[next]!.map((p) => p.piece.s)) + (next === 0 ? 1 : 0);
+    const begin = Math.min(...must(groups[next]).map((p) => p.piece.s)) + (next === 0 ? 1 : 0);
     const seam = (end + begin) / 2;
-    for (const p of [...group, ...groups[next]!]) {
+    for (const p of [...group, ...must(groups[next])]) {
       const off = Math.min(...[0, 1].map((turn) => Math.abs(p.piece.s + turn - seam))) * line.lengthMm;
       if (off <= SEAM_MM && p.body.massGrams < SEAM_MOST_GRAMS) to.set(p, p.sideMm >= 0 ? g : next);
     }
   });
   const lapped: PlacedPiece[][] = groups.map(() => []);
-  for (const [p, g] of to) lapped[g]!.push(p);
+  for (const [p, g] of to) must(lapped[g]).push(p);
   return lapped.map((group) => unrolled(group, line)).filter((g) => g.length > 0);
 }
 

@@ -4,6 +4,7 @@ import type { PlacedPiece } from '../compose/placement';
 import { distance } from '../geometry/vec3';
 import type { TapeFact } from './facts';
 import { JOINT_GAP_MM, type Joint, type Spray } from './tree';
+import { must } from '../geometry/must';
 
 /** A stalk shorter than this gives the fingers nothing to hold. Assumed. */
 const LEAST_STALK_MM = 5;
@@ -24,13 +25,13 @@ function sprayFaults(spray: Spray, heads: ReadonlyMap<string, PlacedPiece>): Tap
     if (joint.arm === 'heel') return [];
     const { pieceId, order } = joint;
     const within = spray.pieceIds
-      .map((id) => heads.get(id)!)
+      .map((id) => must(heads.get(id)))
       .find((q) => !q.spine.length && distance(q.centre, joint.at) < INSIDE_SHARE * Math.min(q.body.radialMm, q.body.axialMm));
     const inside: TapeFact[] = within
       ? [{ code: 'tape.joint-in-head', values: { joint: order, head: pieceRef(within) }, pieceId }]
       : [];
     if (joint.tip || joint.stalkMm >= LEAST_STALK_MM) return inside;
-    const values = { joint: order, piece: pieceRef(heads.get(pieceId)!), stalkMm: joint.stalkMm };
+    const values = { joint: order, piece: pieceRef(must(heads.get(pieceId))), stalkMm: joint.stalkMm };
     return [...inside, { code: 'tape.stalk-short', values, pieceId }];
   });
   return faults.concat(tooClose(spray, heads));
@@ -55,7 +56,7 @@ const closeFault = (before: Joint, joint: Joint, heads: ReadonlyMap<string, Plac
     joint: joint.order,
     apartMm: before.toPickMm - joint.toPickMm,
     leastMm: JOINT_GAP_MM,
-    piece: pieceRef(heads.get(joint.pieceId)!),
+    piece: pieceRef(must(heads.get(joint.pieceId))),
   },
   pieceId: joint.pieceId,
 });

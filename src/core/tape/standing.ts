@@ -6,6 +6,7 @@ import { addScaled, angleBetween, sub, type Vec3 } from '../geometry/vec3';
 import { stalkCurve } from './stalk';
 import type { Joint, Spray } from './tree';
 import { inTurn, type Edits } from './turn';
+import { must } from '../geometry/must';
 
 /** Binding points of a standing cluster go down the stem by this much each, as far as the stem goes. */
 const STAND_STEP_MM = 4;
@@ -32,7 +33,7 @@ export function standSpray(heads: readonly PlacedPiece[], stand: Stand, id: stri
       fromTipMm: 0,
       toPickMm: Math.max(0, at[2] - stand.footMm[2]),
       stalkMm: polylineLengthMm(curve),
-      angleDeg: radToDeg(angleBetween(sub(at, curve[0]!), down)),
+      angleDeg: radToDeg(angleBetween(sub(at, must(curve[0])), down)),
       side: p.centre[0] < stand.topMm[0] ? 'left' : 'right',
       at,
       curve,

@@ -9,6 +9,7 @@ import { divide } from './divide';
 import { stalkCurve } from './stalk';
 import { standSpray } from './standing';
 import { inTurn, type Edits } from './turn';
+import { must } from '../geometry/must';
 
 /** A joint: where a piece's stem (or a side branch) is taped to the stem it joins. Lengths in mm along that stem. */
 export interface Joint {
@@ -141,7 +142,7 @@ function sideBranches(
     (a, b) => Math.abs(b.y - stemY(b.x)) - Math.abs(a.y - stemY(a.x)) || a.p.piece.id.localeCompare(b.p.piece.id),
   );
   while (rest.length) {
-    const lead = rest.shift()!;
+    const lead = must(rest.shift());
     leads.push(lead);
     const off = lead.y - stemY(lead.x);
     if (Math.abs(off) < SIDE_BRANCH_AWAY_MM || lead.p.body.massGrams > 5) continue;
@@ -259,7 +260,7 @@ function armJoint(plan: Planned, { arm, sign, armMm, plans, group, line, pickX }
   );
   let fromTipMm = armMm - plan.toPick;
   if (plan.onto) {
-    const lead = plans.find((q) => q.onto === null && q.local.p.piece.id === plan.onto)!.local.p;
+    const lead = must(plans.find((q) => q.onto === null && q.local.p.piece.id === plan.onto)).local.p;
     const siblings = plans.filter((q) => q.onto === plan.onto);
     fromTipMm = 20 + JOINT_GAP_MM * siblings.indexOf(plan);
     const base = addScaled(lead.base, lead.axis, -1.5);
@@ -275,7 +276,7 @@ function armJoint(plan: Planned, { arm, sign, armMm, plans, group, line, pickX }
     fromTipMm,
     toPickMm: plan.toPick,
     stalkMm: polylineLengthMm(curve),
-    angleDeg: radToDeg(angleBetween(sub(at, curve[0]!), onward)),
+    angleDeg: radToDeg(angleBetween(sub(at, must(curve[0])), onward)),
     side: plan.local.y >= stemSide(group, line, p.piece.s) ? 'left' : 'right',
     at,
     curve,
@@ -304,7 +305,7 @@ function heelJoint(local: Local, { pointMm, normal, downShare }: AtHeel, order: 
     fromTipMm: 0,
     toPickMm: 0,
     stalkMm: polylineLengthMm(curve),
-    angleDeg: radToDeg(angleBetween(sub(at, curve[0]!), scale(normal, -1))),
+    angleDeg: radToDeg(angleBetween(sub(at, must(curve[0])), scale(normal, -1))),
     side: local.y >= 0 ? 'left' : 'right',
     at,
     curve,

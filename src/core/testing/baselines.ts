@@ -10,11 +10,12 @@ import { coversSight, intoCakeMm, outlineShareOf, overlapMm, placePiece, type Pl
 import { overallScore, readBalance } from '../compose/readBalance';
 import { buildScene } from '../compose/scene';
 import type { KindCount } from '../compose/shareOut';
+import { must } from '../geometry/must';
 
 /** What the composer has to beat: the obvious ways to fill a line. */
 
 export const scoreOf = (cake: Cake, arrangement: Arrangement): number =>
-  overallScore(readBalance(buildScene(cake, arrangement, SHIPPED)!, { stops: 0, looks: 0, first: null }));
+  overallScore(readBalance(must(buildScene(cake, arrangement, SHIPPED)), { stops: 0, looks: 0, first: null }));
 
 const unrolled = (kinds: readonly KindCount[]): KindCount[] =>
   kinds.flatMap((k) => Array.from({ length: k.count }, () => ({ ...k, count: 1 })));
@@ -46,7 +47,7 @@ export function randomPieces(kinds: readonly KindCount[], random: Random): Piece
  * fanned away from it, leaves laid outward. What a patient person would do without looking back.
  */
 export function greedyPieces(cake: Cake, arrangement: Arrangement, kinds: readonly KindCount[]): Piece[] {
-  const line = drawLine(arrangement.line, cake)!;
+  const line = must(drawLine(arrangement.line, cake));
   const solid = cakeSolid(cake);
   const { cells } = envelopeGrid(line, Math.max(8, line.lengthMm / 60));
   const covered = cells.map(() => false);

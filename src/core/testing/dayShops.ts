@@ -2,6 +2,7 @@ import type { Pool, Shop, Work } from '../days/schedule';
 import { PLAIN_CLOCK, wallFromText, type WallMinutes } from '../days/clock';
 import { SKILLS, windowsOf, type Maker, type Skill, type Window } from '../days/windows';
 import { seededRandom } from '../geometry/random';
+import { must } from '../geometry/must';
 
 export const evenings = (fromHour: number, toHour: number): Maker['hours'] =>
   Array.from({ length: 7 }, () => ({ fromMinute: fromHour * 60, toMinute: toHour * 60 }));
@@ -44,11 +45,11 @@ export function randomShop(
     let before: Work['after'] = [];
     const long = Math.min(between(2, 4), tasks - 2 - works.length);
     for (let k = 0; k < long; k++) {
-      const dryHours = [8, 12, 2, 1][k]! * between(1, 2);
+      const dryHours = must([8, 12, 2, 1][k]) * between(1, 2);
       const id = step(
         `s${strand}-${k}`,
         k < 2 ? 'making' : 'dusting',
-        ['centre', 'petals', 'dust', 'steam'][k]!,
+        must(['centre', 'petals', 'dust', 'steam'][k]),
         before,
         dryHours,
         k === 1 ? 'former' : 'rack',

@@ -10,6 +10,7 @@ import { seededRandom } from '../geometry/random';
 import { defaultLine, newArrangement, newProject, newTier } from '../plan/newProject';
 import type { Project } from '../plan/project';
 import { SHIPPED } from '../botany/catalogue';
+import { must } from '../geometry/must';
 
 /** A plain cake for tests: tiers by diameter and height, bottom first. */
 export function cakeOf(...tiers: readonly (readonly [diameterMm: number, heightMm: number])[]): Cake {
@@ -43,15 +44,15 @@ export function requestFor(form: LineForm, cake: Cake, seed = 1, effort = 0.5): 
 
 /** One quick proposal, the same for the same seed. */
 export const proposalFor = (form: LineForm, cake: Cake, seed = 1, effort = 0.5): Proposal =>
-  composeAll(requestFor(form, cake, seed, effort))[0]!;
+  must(composeAll(requestFor(form, cake, seed, effort))[0]);
 
 /** A project drawn at random: cake, line, method, flowers and pieces anywhere on the line, good and bad alike. */
 export function randomProject(seed: number, most = 24): Project {
   const random = seededRandom(seed);
-  const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
+  const pick = <T>(list: readonly T[]): T => must(list[Math.floor(random() * list.length)]);
   const tiers: [number, number][] = [[150 + random() * 150, 60 + random() * 80]];
   while (random() < 0.5 && tiers.length < 3)
-    tiers.push([tiers[tiers.length - 1]![0] * (0.55 + random() * 0.25), 60 + random() * 60]);
+    tiers.push([must(tiers[tiers.length - 1])[0] * (0.55 + random() * 0.25), 60 + random() * 60]);
   const cake = cakeOf(...tiers);
   if (random() < 0.25) cake.dowels.push({ xMm: 0, yMm: 0, diameterMm: 12, fromMm: 0, toMm: 120 });
   const form = pick(FORMS);

@@ -7,6 +7,7 @@ import type { Line } from '../compose/line';
 import { placePiece } from '../compose/placement';
 import type { ReadingId } from '../compose/reading';
 import { outwardShare } from '../compose/readings/standing';
+import { must } from '../geometry/must';
 
 /** One deliberate fault put into an arrangement: which reading must see it, and which others may fall with right. */
 export interface Spoiler {
@@ -74,7 +75,7 @@ export const SPOILERS: readonly Spoiler[] = [
       const faces = pieces.filter(isFace);
       const places = [...faces].sort((a, b) => x(b) - x(a));
       const large = [...faces].sort((a, b) => bodyOf(b, SHIPPED).radialMm - bodyOf(a, SHIPPED).radialMm);
-      const moved = new Map(large.map((p, i) => [p.id, { s: places[i]!.s, side: places[i]!.side }]));
+      const moved = new Map(large.map((p, i) => [p.id, { s: must(places[i]).s, side: must(places[i]).side }]));
       return pieces.map((p) => ({ ...p, ...moved.get(p.id) }));
     },
   },
@@ -129,7 +130,7 @@ export const SPOILERS: readonly Spoiler[] = [
           ]);
       const more = [...kinds.values()]
         .filter((own) => own.length % 2 === 1)
-        .map((own, i) => ({ ...own[0]!, id: `even-${i}`, s: Math.min(1, own[0]!.s + 0.03), side: -own[0]!.side }));
+        .map((own, i) => ({ ...must(own[0]), id: `even-${i}`, s: Math.min(1, must(own[0]).s + 0.03), side: -must(own[0]).side }));
       return [...pieces, ...more];
     },
   },

@@ -1,4 +1,5 @@
 import type { IntegerSolver } from './cutOptimum';
+import { must } from '../geometry/must';
 
 /** Lengths are whole millimetres, or whole tenths; of anything finer nothing is claimed. */
 const FINENESS = [1, 10] as const;
@@ -40,11 +41,11 @@ export function generateColumns(
   };
   first.forEach((p) => add([...p]));
   // as many of one length as a bar holds, so that the first programme has an answer
-  sizes.forEach((size, i) => add(sizes.map((_, k) => (k === i ? Math.min(counts[i]!, Math.floor(room / size)) : 0))));
+  sizes.forEach((size, i) => add(sizes.map((_, k) => (k === i ? Math.min(must(counts[i]), Math.floor(room / size)) : 0))));
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const answer = solve(masterProgramme(patterns, counts));
     if (!answer?.optimal || !answer.duals) return null;
-    const prices = counts.map((_, i) => Math.max(0, answer.duals![`r${i}`] ?? 0));
+    const prices = counts.map((_, i) => Math.max(0, must(answer.duals)[`r${i}`] ?? 0));
     const missing = dearestPatterns(sizes, counts, prices, room);
     const relaxed = patterns.map((_, j) => answer.columns[`x${j}`] ?? 0);
     const bars = relaxed.reduce((a, x) => a + x, 0);
@@ -84,20 +85,20 @@ export function dearestPatterns(
 ): { pattern: number[]; worth: number }[] {
   const lots: { i: number; n: number; size: number; price: number }[] = [];
   sizes.forEach((size, i) => {
-    if (prices[i]! <= 0) return;
-    let left = Math.min(counts[i]!, Math.floor(room / size));
+    if (must(prices[i]) <= 0) return;
+    let left = Math.min(must(counts[i]), Math.floor(room / size));
     for (let n = 1; left > 0; n *= 2) {
       const take = Math.min(n, left);
       left -= take;
-      lots.push({ i, n: take, size: size * take, price: prices[i]! * take });
+      lots.push({ i, n: take, size: size * take, price: must(prices[i]) * take });
     }
   });
   const best = new Float64Array(room + 1);
   const taken = lots.map(({ size, price }) => {
     const chosen = new Uint8Array(room + 1);
     for (let at = room; at >= size; at--) {
-      const worth = best[at - size]! + price;
-      if (worth > best[at]! + 1e-12) {
+      const worth = must(best[at - size]) + price;
+      if (worth > must(best[at]) + 1e-12) {
         best[at] = worth;
         chosen[at] = 1;
       }
@@ -107,14 +108,15 @@ export function dearestPatterns(
   const found: { pattern: number[]; worth: number }[] = [];
   let below = Infinity;
   for (let from = room; from > 0 && found.length < AT_ONCE; from--) {
-    if (best[from]! >= below - 1e-9) continue;
-    below = best[from]!;
+    if (must(best[from]) >= below - 1e-9) continue;
+    below = must(best[from]);
     if (below <= 1 + EPSILON && found.length > 0) break;
     const pattern = sizes.map(() => 0);
     for (let k = lots.length - 1, at = from; k >= 0; k--) {
-      if (!taken[k]![at]) continue;
-      pattern[lots[k]!.i]! += lots[k]!.n;
-      at -= lots[k]!.size;
+      if (!must(taken[k])[at]) continue;
+      const lot = must(lots[k]);
+      pattern[lot.i] = must(pattern[lot.i]) + lot.n;
+      at -= lot.size;
     }
     found.push({ pattern, worth: below });
   }

@@ -1,5 +1,6 @@
 import { generateColumns, masterProgramme, type Columns } from './columnGeneration';
 import { cutLongestFirst, type CutBar, type CutDemand, type CutPlan } from './cutList';
+import { must } from '../geometry/must';
 
 /**
  * Solves a linear or integer programme written in the LP format; gives each column's value and, of a linear one, each row's
@@ -15,11 +16,12 @@ function fullPatterns(lengthsMm: readonly number[], counts: readonly number[], s
   const shortest = Math.min(...lengthsMm);
   const walk = (k: number, left: number, pattern: number[]): boolean => {
     if (k === lengthsMm.length) {
-      if (left < shortest - 1e-9 || pattern.every((n, i) => n >= counts[i]! || lengthsMm[i]! > left + 1e-9)) found.push(pattern);
+      if (left < shortest - 1e-9 || pattern.every((n, i) => n >= must(counts[i]) || must(lengthsMm[i]) > left + 1e-9))
+        found.push(pattern);
       return found.length <= most;
     }
-    for (let n = Math.min(counts[k]!, Math.floor(left / lengthsMm[k]! + 1e-9)); n >= 0; n--) {
-      if (!walk(k + 1, left - n * lengthsMm[k]!, [...pattern, n])) return false;
+    for (let n = Math.min(must(counts[k]), Math.floor(left / must(lengthsMm[k]) + 1e-9)); n >= 0; n--) {
+      if (!walk(k + 1, left - n * must(lengthsMm[k]), [...pattern, n])) return false;
     }
     return true;
   };
@@ -38,7 +40,7 @@ export function cutOptimally(demands: readonly CutDemand[], stockMm: number, sol
     if (d.count > 0 && d.lengthMm > 0 && d.lengthMm <= stockMm) merged.set(d.lengthMm, (merged.get(d.lengthMm) ?? 0) + d.count);
   if (quick.proven || merged.size === 0) return quick;
   const lengths = [...merged.keys()].sort((a, b) => b - a);
-  const counts = lengths.map((l) => merged.get(l)!);
+  const counts = lengths.map((l) => must(merged.get(l)));
   const all = fullPatterns(lengths, counts, stockMm, mostPatterns);
   if (all) {
     const answer = solve(masterProgramme(all, counts, quick.boundBars));
@@ -84,7 +86,7 @@ function roundings(own: Columns, lengths: readonly number[], counts: readonly nu
     const bars = barsFromPatterns(own.patterns, times, lengths, counts, stockMm);
     const left = lengths.map((lengthMm, i) => ({
       lengthMm,
-      count: counts[i]! - bars.reduce((a, bar) => a + bar.cutsMm.filter((mm) => mm === lengthMm).length, 0),
+      count: must(counts[i]) - bars.reduce((a, bar) => a + bar.cutsMm.filter((mm) => mm === lengthMm).length, 0),
     }));
     return [...bars, ...cutLongestFirst(left, stockMm).bars];
   });
@@ -110,15 +112,18 @@ function dive(
   const bars: CutBar[] = [];
   for (let now: Columns | null = own; now;) {
     const { patterns, relaxed } = now;
-    const most = relaxed.reduce((best, x, j) => (x > relaxed[best]! ? j : best), 0);
+    const most = relaxed.reduce((best, x, j) => (x > must(relaxed[best]) ? j : best), 0);
     const times = relaxed.map((x, j) => Math.max(Math.floor(x + 1 - DIVE_FROM + 1e-9), j === most ? 1 : 0));
     const cut = barsFromPatterns(patterns, times, lengths, left, stockMm);
     bars.push(...cut);
-    for (const bar of cut) for (const mm of bar.cutsMm) left[lengths.indexOf(mm)]! -= 1;
+    for (const mm of cut.flatMap((bar) => bar.cutsMm)) {
+      const k = lengths.indexOf(mm);
+      left[k] = must(left[k]) - 1;
+    }
     if (left.every((n) => n === 0)) return bars;
     if (bars.length >= own.boundBars || cut.length === 0) return null;
     // what still fits what is left begins the next round
-    const fitting = patterns.map((p) => p.map((n, i) => Math.min(n, left[i]!))).filter((p) => p.some((n) => n > 0));
+    const fitting = patterns.map((p) => p.map((n, i) => Math.min(n, must(left[i])))).filter((p) => p.some((n) => n > 0));
     now = generateColumns(lengths, left, stockMm, fitting, solve);
   }
   return null;
@@ -138,12 +143,12 @@ function barsFromPatterns(
   const left = [...counts];
   const bars: CutBar[] = [];
   patterns.forEach((pattern, j) => {
-    for (let t = 0; t < times[j]!; t++) {
+    for (let t = 0; t < must(times[j]); t++) {
       const cutsMm: number[] = [];
       pattern.forEach((n, i) => {
-        for (let k = 0; k < n && left[i]! > 0; k++) {
-          cutsMm.push(lengths[i]!);
-          left[i]! -= 1;
+        for (let k = 0; k < n && must(left[i]) > 0; k++) {
+          cutsMm.push(must(lengths[i]));
+          left[i] = must(left[i]) - 1;
         }
       });
       if (cutsMm.length) bars.push({ cutsMm, leftMm: stockMm - cutsMm.reduce((a, b) => a + b, 0) });

@@ -1,4 +1,5 @@
 import { gaugeToMm, soldIn, type WireSystem } from './gauge';
+import { must } from '../geometry/must';
 
 /** Annealed low-carbon steel (handbook values, from memory). */
 export const STEEL = { youngMPa: 200_000, yieldMPa: 250, densityGramsPerMm3: 0.00785 } as const;
@@ -48,7 +49,7 @@ function byStrength(mass: number, lever: number, system: WireSystem) {
     if (yieldUse <= 1 && droopUse <= 1) return { gauge, law, enough: true };
     law = droopUse > yieldUse ? 'droop' : 'yield';
   }
-  return { gauge: soldIn(system).at(-1)!, law, enough: false };
+  return { gauge: must(soldIn(system).at(-1)), law, enough: false };
 }
 
 /**

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { KEEP_OFFCUT_MM, type CutBar, type CutDemand } from './cutList';
+import { must } from '../geometry/must';
 
 /** Ends of wire that were kept: all of one gauge, colour and length. */
 export const offcutSchema = v.strictObject({
@@ -32,7 +33,7 @@ export function cutFromOffcuts(
     for (let k = 0; k < count; k++) {
       const cutsMm = fullest(rest, lengthMm);
       if (cutsMm.length === 0) break;
-      for (const mm of cutsMm) rest.find((d) => d.lengthMm === mm && d.count > 0)!.count -= 1;
+      for (const mm of cutsMm) must(rest.find((d) => d.lengthMm === mm && d.count > 0)).count -= 1;
       bars.push({ lengthMm, cutsMm, leftMm: lengthMm - cutsMm.reduce((a, b) => a + b, 0) });
     }
   return { bars, rest: rest.filter((d) => d.count > 0) };
@@ -50,16 +51,16 @@ function fullest(demands: readonly CutDemand[], lengthMm: number): number[] {
     const used = new Int32Array(room + 1);
     for (let mm = step; mm <= room; mm++) {
       const before = mm - step;
-      if (reached[mm] !== -1 || reached[before] === -1 || used[before]! >= count) continue;
+      if (reached[mm] !== -1 || reached[before] === -1 || must(used[before]) >= count) continue;
       reached[mm] = d;
-      used[mm] = used[before]! + 1;
+      used[mm] = must(used[before]) + 1;
     }
   });
   let at = room;
   while (at > 0 && reached[at] === -1) at--;
   const cutsMm: number[] = [];
   while (at > 0) {
-    const own = demands[reached[at]!]!.lengthMm;
+    const own = must(demands[must(reached[at])]).lengthMm;
     cutsMm.push(own);
     at -= Math.ceil(own - 1e-9);
   }

@@ -2,12 +2,13 @@ import { IntlMessageFormat } from 'intl-messageformat';
 import { MESSAGES as ENGLISH } from './en';
 import { mostLetters } from './messageParts';
 import type { Messages, Noun } from './messages';
+import { must } from '../geometry/must';
 
 /** Letters that stand for those of English: read as them, and seen to come through the words. */
 const LETTERS: Readonly<Record<string, string>> = Object.fromEntries(
   [...'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ'].map((letter, i) => [
     letter,
-    [...'áƀçðéƒĝĥíĵķļɱñóþɋŕšťúṽŵẋýžÅƁÇÐÉƑĜĤÎĴĶĻṀÑÓÞɊŔŠŤÛṼŴẊÝŽ'][i]!,
+    must([...'áƀçðéƒĝĥíĵķļɱñóþɋŕšťúṽŵẋýžÅƁÇÐÉƑĜĤÎĴĶĻṀÑÓÞɊŔŠŤÛṼŴẊÝŽ'][i]),
   ]),
 );
 /** So much longer than English a language may be. */

@@ -6,6 +6,7 @@ import { petalArea, type PetalShape } from '../shape/petal';
 import type { Part, Shape } from '../shape/recipe';
 import { addBall, addTube, three } from '../shape/solids';
 import { addLeaf, addStalk, leafBlade, leafPaint, leaving } from './stalks';
+import { must } from '../../geometry/must';
 
 /** Leaves on a carrier, lengths in lengths of the branch, foot at the origin, tip at z = 1. */
 export interface LeafBranch {
@@ -141,7 +142,7 @@ export function leafBranch(r: LeafBranch): Shape {
         addStalk(b, part, part.name === 'arm' ? 0.009 : 0.006, [wood, green]);
         if (part.name === 'leaf') addLeaf(b, part, blade, r.twoFaced && random() < 0.3 ? pale : paint, random);
         if (part.name === 'berry') {
-          const { hue } = r.berries!;
+          const { hue } = must(r.berries);
           const skin = three(shade(hue, -0.2), hue, shade(hue, 0.3));
           addBall(b, [1, 0, 0, 0, 1, 0, 0, 0, 1, ...part.at], part.size, b.coarse ? [5, 3] : [8, 6], skin, 1.25, true);
         }
@@ -154,7 +155,15 @@ export function leafBranch(r: LeafBranch): Shape {
 
 const berryParts = (r: LeafBranch): Part[] =>
   Array.from({ length: r.berries?.count ?? 0 }, (_, i): Part => {
-    const { point } = carrierAt(0.3 + (0.5 * i) / Math.max(1, r.berries!.count), r.carrierSway);
+    const { point } = carrierAt(0.3 + (0.5 * i) / Math.max(1, must(r.berries).count), r.carrierSway);
     const along = normalize([i % 2 ? 0.07 : -0.07, -0.04, 0.02]);
-    return { name: 'berry', level: 0, joins: point, at: addScaled(point, along, 0.08), along, size: r.berries!.size, open: 1 };
+    return {
+      name: 'berry',
+      level: 0,
+      joins: point,
+      at: addScaled(point, along, 0.08),
+      along,
+      size: must(r.berries).size,
+      open: 1,
+    };
   });

@@ -1,5 +1,6 @@
 import { applyDirection, applyPoint, type Affine } from '../../geometry/affine';
-import { normalize, type Vec3 } from '../../geometry/vec3';
+import { cross, dot, normalize, sub, type Vec3 } from '../../geometry/vec3';
+import { must } from '../../geometry/must';
 
 /** Linear-light red, green, blue, 0…1. */
 export type LinearColour = readonly [number, number, number];
@@ -79,13 +80,13 @@ export class MeshBuilder {
   splitVertex(index: number, half: number): void {
     const k = index * 3;
     for (let c = k; c < k + 3; c++) {
-      const [at, n] = [this.positions[c]!, this.normals[c]!];
+      const [at, n] = [must(this.positions[c]), must(this.normals[c])];
       this.positions[c] = at + n * half;
       this.positions.push(at - n * half);
       this.normals.push(-n);
-      this.colours.push(this.colours[c]!);
+      this.colours.push(must(this.colours[c]));
     }
-    this.shadeSides.push(this.shadeSides[index]!);
+    this.shadeSides.push(must(this.shadeSides[index]));
   }
 
   finish(): Mesh {
@@ -98,34 +99,28 @@ export class MeshBuilder {
   }
 }
 
+/** Where a vertex of a mesh is. */
+export const vertexAt = (positions: ArrayLike<number>, vertex: number): Vec3 => [
+  must(positions[vertex * 3]),
+  must(positions[vertex * 3 + 1]),
+  must(positions[vertex * 3 + 2]),
+];
+
+/** The corners of each triangle in turn. */
+function* triangles({ positions, indices }: Mesh): Generator<readonly [Vec3, Vec3, Vec3]> {
+  const corner = (i: number) => vertexAt(positions, must(indices[i]));
+  for (let i = 0; i < indices.length; i += 3) yield [corner(i), corner(i + 1), corner(i + 2)];
+}
+
 /** Volume enclosed by a closed mesh (divergence theorem), in the cube of its unit; meaningless for open sheets. */
 export function meshVolume(mesh: Mesh): number {
-  const { positions: p, indices } = mesh;
   let six = 0;
-  for (let i = 0; i < indices.length; i += 3) {
-    const a = indices[i]! * 3;
-    const b = indices[i + 1]! * 3;
-    const c = indices[i + 2]! * 3;
-    six +=
-      p[a]! * (p[b + 1]! * p[c + 2]! - p[b + 2]! * p[c + 1]!) -
-      p[a + 1]! * (p[b]! * p[c + 2]! - p[b + 2]! * p[c]!) +
-      p[a + 2]! * (p[b]! * p[c + 1]! - p[b + 1]! * p[c]!);
-  }
+  for (const [a, b, c] of triangles(mesh)) six += dot(a, cross(b, c));
   return Math.abs(six) / 6;
 }
 
 export function meshArea(mesh: Mesh): number {
-  const { positions: p, indices } = mesh;
   let area = 0;
-  for (let i = 0; i < indices.length; i += 3) {
-    const [a, b, c] = [indices[i]! * 3, indices[i + 1]! * 3, indices[i + 2]! * 3];
-    const ux = p[b]! - p[a]!;
-    const uy = p[b + 1]! - p[a + 1]!;
-    const uz = p[b + 2]! - p[a + 2]!;
-    const vx = p[c]! - p[a]!;
-    const vy = p[c + 1]! - p[a + 1]!;
-    const vz = p[c + 2]! - p[a + 2]!;
-    area += Math.hypot(uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx) / 2;
-  }
+  for (const [a, b, c] of triangles(mesh)) area += Math.hypot(...cross(sub(b, a), sub(c, a))) / 2;
   return area;
 }

@@ -1,6 +1,7 @@
 import { clamp, lerp, TAU } from '../../geometry/numbers';
-import { anyPerpendicular, cross, type Vec3 } from '../../geometry/vec3';
-import type { LinearColour, MeshBuilder } from './mesh';
+import { addScaled, anyPerpendicular, cross, scale, sub, type Vec3 } from '../../geometry/vec3';
+import { vertexAt, type LinearColour, type MeshBuilder } from './mesh';
+import { must } from '../../geometry/must';
 
 const CELLS = 22;
 
@@ -14,11 +15,13 @@ class DensityGrid {
     const high = [-Infinity, -Infinity, -Infinity];
     for (let i = 0; i < b.positions.length; i++) {
       const k = i % 3;
-      this.low[k] = Math.min(this.low[k]!, b.positions[i]!);
-      high[k] = Math.max(high[k]!, b.positions[i]!);
+      this.low[k] = Math.min(must(this.low[k]), must(b.positions[i]));
+      high[k] = Math.max(must(high[k]), must(b.positions[i]));
     }
-    this.cell = (Math.max(high[0]! - this.low[0], high[1]! - this.low[1], high[2]! - this.low[2]) * 1.02) / CELLS || 1;
-    for (let i = 0; i < b.indices.length; i += 3) this.addTriangle(b.indices[i]!, b.indices[i + 1]!, b.indices[i + 2]!);
+    this.cell =
+      (Math.max(must(high[0]) - this.low[0], must(high[1]) - this.low[1], must(high[2]) - this.low[2]) * 1.02) / CELLS || 1;
+    for (let i = 0; i < b.indices.length; i += 3)
+      this.addTriangle(must(b.indices[i]), must(b.indices[i + 1]), must(b.indices[i + 2]));
   }
 
   private index(x: number, y: number, z: number): number {
@@ -30,9 +33,9 @@ class DensityGrid {
 
   private addTriangle(ia: number, ib: number, ic: number): void {
     const p = this.b.positions;
-    const [a, b, c] = [ia * 3, ib * 3, ic * 3];
-    const e1: Vec3 = [p[b]! - p[a]!, p[b + 1]! - p[a + 1]!, p[b + 2]! - p[a + 2]!];
-    const e2: Vec3 = [p[c]! - p[a]!, p[c + 1]! - p[a + 1]!, p[c + 2]! - p[a + 2]!];
+    const corner = vertexAt(p, ia);
+    const e1 = sub(vertexAt(p, ib), corner);
+    const e2 = sub(vertexAt(p, ic), corner);
     const area = Math.hypot(...cross(e1, e2)) / 2;
     const m = Math.max(1, Math.min(6, Math.ceil((Math.sqrt(area) / this.cell) * 1.6)));
     const weight = area / ((m * (m + 1)) / 2) / (this.cell * this.cell);
@@ -40,19 +43,15 @@ class DensityGrid {
       for (let t = 0; t < m - s; t++) {
         const x = (s + 0.33) / m;
         const y = (t + 0.33) / m;
-        const id = this.index(
-          p[a]! + e1[0] * x + e2[0] * y,
-          p[a + 1]! + e1[1] * x + e2[1] * y,
-          p[a + 2]! + e1[2] * x + e2[2] * y,
-        );
-        if (id >= 0) this.cells[id]! += weight;
+        const id = this.index(...addScaled(addScaled(corner, e1, x), e2, y));
+        if (id >= 0) this.cells[id] = must(this.cells[id]) + weight;
       }
     }
   }
 
   at(x: number, y: number, z: number): number {
     const id = this.index(x, y, z);
-    return id < 0 ? 0 : Math.min(1, this.cells[id]!);
+    return id < 0 ? 0 : Math.min(1, must(this.cells[id]));
   }
 }
 
@@ -67,12 +66,12 @@ function openness(grid: DensityGrid, p: Vec3, n: Vec3): number {
     const a = (d * TAU) / 6;
     const c = Math.cos(tilt);
     const s = Math.sin(tilt);
-    const dir = [0, 1, 2].map((k) => n[k]! * c + (x[k]! * Math.cos(a) + y[k]! * Math.sin(a)) * s);
-    const weight = (d ? 0.62 : 1) * (0.75 + 0.25 * dir[2]!);
+    const dir = addScaled(addScaled(scale(n, c), x, Math.cos(a) * s), y, Math.sin(a) * s);
+    const weight = (d ? 0.62 : 1) * (0.75 + 0.25 * dir[2]);
     let through = 1;
     for (let step = 1; step <= 6; step++) {
       const r = grid.cell * (0.6 + step * 1.05);
-      through *= 1 - 0.55 * grid.at(p[0] + dir[0]! * r, p[1] + dir[1]! * r, p[2] + dir[2]! * r);
+      through *= 1 - 0.55 * grid.at(...addScaled(p, dir, r));
     }
     open += through * weight;
     total += weight;
@@ -87,15 +86,15 @@ export function bakeOcclusion(b: MeshBuilder, strength: number, tint: LinearColo
   for (let i = 0; i < b.vertexCount; i++) {
     if (!b.shadeSides[i]) continue;
     const k = i * 3;
-    const p: Vec3 = [b.positions[k]!, b.positions[k + 1]!, b.positions[k + 2]!];
-    const n: Vec3 = [b.normals[k]!, b.normals[k + 1]!, b.normals[k + 2]!];
+    const p: Vec3 = [must(b.positions[k]), must(b.positions[k + 1]), must(b.positions[k + 2])];
+    const n: Vec3 = [must(b.normals[k]), must(b.normals[k + 1]), must(b.normals[k + 2])];
     const front = openness(grid, p, n);
     const back = b.shadeSides[i] === 2 ? front : openness(grid, p, [-n[0], -n[1], -n[2]]);
     const open = clamp(Math.max(front, back) * 0.5 + (front + back) * 0.25);
     const dark = clamp((1 - open) * strength);
     for (let c = 0; c < 3; c++) {
-      const lit = Math.pow(Math.max(0, b.colours[k + c]!), 1 + 0.55 * dark);
-      b.colours[k + c] = lit * lerp(1, tint[c]! * 0.62 + 0.12, Math.pow(dark, 1.3));
+      const lit = Math.pow(Math.max(0, must(b.colours[k + c])), 1 + 0.55 * dark);
+      b.colours[k + c] = lit * lerp(1, must(tint[c]) * 0.62 + 0.12, Math.pow(dark, 1.3));
     }
   }
 }

@@ -6,6 +6,7 @@ import { petalPaint, shade, type PetalPaint } from './paint';
 import { addBall, addCentre, addLathe, three, type FlowerCentre } from './solids';
 import { petalsOf, tuneWhorls, type PetalTune } from './tune';
 import { addWhorl, petalAreas, whorlArea, type Whorl } from './whorl';
+import { must } from '../../geometry/must';
 
 /** Main colour and, where a flower has one, a second (heart, back, other petals). sRGB hex. */
 export interface Hues {
@@ -146,7 +147,10 @@ function tonesOf(whorls: readonly Whorl[], stage: number): Tones {
   if (depths.length < 3 || !(whole > 0)) return [0, 1, 0];
   const third = (depth: number) => Math.min(2, Math.floor((depths.indexOf(depth) / depths.length) * 3));
   const shares: [number, number, number] = [0, 0, 0];
-  for (const { area, depth } of areas) shares[third(depth)]! += area / whole;
+  for (const { area, depth } of areas) {
+    const k = third(depth);
+    shares[k] = must(shares[k]) + area / whole;
+  }
   return shares;
 }
 

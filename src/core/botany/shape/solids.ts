@@ -4,6 +4,7 @@ import type { Random } from '../../geometry/random';
 import { add, anyPerpendicular, cross, normalize, scale, sub, type Vec3 } from '../../geometry/vec3';
 import type { LinearColour, MeshBuilder } from './mesh';
 import { hexToLinear, mixColours } from './paint';
+import { must } from '../../geometry/must';
 
 /** A turned solid: [radius, height] from bottom to top about local z, colours bottom, middle, top. */
 export function addLathe(
@@ -16,8 +17,8 @@ export function addLathe(
   const first = b.vertexCount;
   const last = profile.length - 1;
   profile.forEach(([r, h], j) => {
-    const before = profile[Math.max(0, j - 1)]!;
-    const after = profile[Math.min(last, j + 1)]!;
+    const before = must(profile[Math.max(0, j - 1)]);
+    const after = must(profile[Math.min(last, j + 1)]);
     const dr = after[0] - before[0];
     const dh = after[1] - before[1];
     const v = j / Math.max(1, last);
@@ -32,8 +33,8 @@ export function addLathe(
     for (let i = 0; i < segments; i++) {
       const a = first + j * (segments + 1) + i;
       const d = a + segments + 1;
-      if (profile[j]![0] > 1e-4) b.triangle(a, a + 1, d + 1);
-      if (profile[j + 1]![0] > 1e-4) b.triangle(a, d + 1, d);
+      if (must(profile[j])[0] > 1e-4) b.triangle(a, a + 1, d + 1);
+      if (must(profile[j + 1])[0] > 1e-4) b.triangle(a, d + 1, d);
     }
   }
 }
@@ -75,7 +76,7 @@ export function addTube(
   const first = b.vertexCount;
   const last = points.length - 1;
   points.forEach((point, j) => {
-    const d = normalize(sub(points[Math.min(last, j + 1)]!, points[Math.max(0, j - 1)]!));
+    const d = normalize(sub(must(points[Math.min(last, j + 1)]), must(points[Math.max(0, j - 1)])));
     const x = anyPerpendicular(d);
     const y = cross(d, x);
     const t = j / Math.max(1, last);

@@ -1,5 +1,6 @@
 import { lerp, smoothstep } from '../../geometry/numbers';
 import type { MeshBuilder, SheetRange } from './mesh';
+import { must } from '../../geometry/must';
 
 /** What is left of the rolled thickness at a thinned edge (docs/trade.md P2: thinner still at the edges; the share is assumed). */
 export const EDGE_THICKNESS_SHARE = 0.35;
@@ -32,7 +33,7 @@ function thicken(b: MeshBuilder, { first, across, along }: SheetRange, thickness
   const ring = rim(first, across, along);
   b.sheetTriangles({ first, across, along }).forEach(([p, q, r]) => b.triangle(p + from, r + from, q + from));
   ring.forEach((p, k) => {
-    const q = ring[(k + 1) % ring.length]!;
+    const q = must(ring[(k + 1) % ring.length]);
     b.triangle(p, p + from, q);
     b.triangle(q, p + from, q + from);
   });

@@ -1,5 +1,6 @@
 import { PLAIN_PETAL, type PetalShape } from './petal';
 import type { Whorl } from './whorl';
+import { must } from '../../geometry/must';
 
 /** What a person changes about the petals of a flower. Shares are of the flower it is based on; angles are added, degrees. */
 export interface PetalTune {
@@ -25,7 +26,7 @@ export function shareOverRings(counts: readonly number[], wanted: number): numbe
   const shared = exact.map((x) => Math.floor(x));
   const order = exact.map((x, i) => ({ i, rest: x - Math.floor(x) })).sort((a, b) => b.rest - a.rest || a.i - b.i);
   const left = wanted - shared.reduce((a, b) => a + b, 0);
-  for (const { i } of order.slice(0, left)) shared[i]! += 1;
+  for (const { i } of order.slice(0, left)) shared[i] = must(shared[i]) + 1;
   return shared;
 }
 
@@ -44,7 +45,7 @@ export function tuneWhorls(whorls: readonly Whorl[], tune: PetalTune): Whorl[] {
   const counts = whorls.map((w) => w.count);
   const shared = tune.petals === null ? counts : shareOverRings(counts, tune.petals);
   return whorls.map((w, i) => {
-    const count = shared[i]!;
+    const count = must(shared[i]);
     const widen = count > 0 ? Math.min(1.5, Math.max(0.6, w.count / count)) : 1;
     const part = (p: Partial<PetalShape> | undefined) => tunePart(p, tune, widen);
     return {

@@ -5,6 +5,7 @@ import type { MeshBuilder } from './mesh';
 import type { PetalPaint } from './paint';
 import { mixPetals, petal, petalArea, type PetalShape } from './petal';
 import { addSheet, type SheetGrid } from './sheet';
+import { must } from '../../geometry/must';
 
 /** A set of petals round the axis: from the innermost to the outermost, closed (bud) and open. */
 export interface Whorl {
@@ -78,7 +79,7 @@ function seatOnBall(shape: PetalShape, w: Whorl, i: number, count: number): void
 /** Adds a whole whorl. No two petals are quite alike; the wobble fades as the flower closes so that shells do not pierce. */
 export function addWhorl(b: MeshBuilder, map: Affine, w: Whorl, stage: number, paint: PetalPaint, random: Random): void {
   const coarse = b.coarse && w.farCount !== undefined;
-  const count = coarse ? w.farCount! : w.count;
+  const count = coarse ? must(w.farCount) : w.count;
   const widen = coarse && count > 0 ? Math.sqrt(w.count / count) * 0.98 : 1;
   const wobble = (w.wobble ?? 1) * lerp(0.12, 1, clamp(stage * 1.4));
   const own = { ...paint, ...w.paint };
@@ -97,7 +98,7 @@ export function addWhorl(b: MeshBuilder, map: Affine, w: Whorl, stage: number, p
       shape.twist *= -1;
     }
     const turn = w.layout === 'golden' ? i * GOLDEN_ANGLE_RAD + (w.phase ?? 0) : ((i + (w.phase ?? 0)) * TAU) / count;
-    const azimuth = (w.azimuths ? degToRad(w.azimuths[i % w.azimuths.length]!) : turn) + jitter(0.16);
+    const azimuth = (w.azimuths ? degToRad(must(w.azimuths[i % w.azimuths.length])) : turn) + jitter(0.16);
     addSheet(b, map, azimuth, shape, b.coarse ? w.far : w.near, {
       paint: own,
       ring,

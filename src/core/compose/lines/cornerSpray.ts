@@ -7,6 +7,7 @@ import { focalField, hour, mm } from './fields';
 import { at, begins, ends, focalGrip, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
 import { envelope, finite, focal, FRONT_RAD, tier, trailLimits } from './parts';
+import { must } from '../../geometry/must';
 
 /** How far in from the edge the arm on the top lies, as a share of the line's half-width. */
 const INSET_SHARE = 0.7;
@@ -30,7 +31,7 @@ function cornerAtFront(of: Tier | undefined): number {
   const [first, count] =
     of.shape === 'hexagon' ? [0, 6] : [Math.atan2(of.shape === 'rectangle' ? of.depthMm : of.diameterMm, of.diameterMm), 4];
   const corners = Array.from({ length: count }, (_, i) => {
-    const own = count === 6 ? (i * TAU) / 6 : [first, Math.PI - first, Math.PI + first, -first][i]!;
+    const own = count === 6 ? (i * TAU) / 6 : must([first, Math.PI - first, Math.PI + first, -first][i]);
     return own + of.turnRad;
   });
   const off = (a: number) => Math.abs(Math.atan2(Math.sin(a - want), Math.cos(a - want)));
@@ -51,7 +52,7 @@ export const cornerSpray: LineKind<typeof schema> = {
     riseMm: Math.min(30, topRadiusMm * 0.32),
   }),
   draw(spec, skin) {
-    const span = skin.spans[spec.tier]!;
+    const span = must(skin.spans[spec.tier]);
     const radius = Math.max(20, skin.at(spec.atRad, span.edgeFromMm).radialMm);
     const turn = spec.armMm / radius;
     const onTop = Math.max(span.topFromMm, span.edgeFromMm - spec.widthMm * INSET_SHARE);

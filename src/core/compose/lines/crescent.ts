@@ -6,6 +6,7 @@ import { focalField, hour, mm, share, sweepField } from './fields';
 import { begins, ends, focalGrip, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
 import { envelope, finite, focal, tier, trailLimits, widthLimits } from './parts';
+import { must } from '../../geometry/must';
 
 const schema = v.strictObject({
   form: v.literal('crescent'),
@@ -36,9 +37,9 @@ export const crescent: LineKind<typeof schema> = {
     riseMm: Math.min(34, topRadiusMm * 0.36),
   }),
   draw(spec, skin, cake) {
-    const { radiusMm } = stackTiers(cake)[spec.tier]!;
-    const span = skin.spans[spec.tier]!;
-    const inner = spec.tier + 1 < cake.tiers.length ? cake.tiers[spec.tier + 1]!.diameterMm / 2 : 0;
+    const { radiusMm } = must(stackTiers(cake)[spec.tier]);
+    const span = must(skin.spans[spec.tier]);
+    const inner = spec.tier + 1 < cake.tiers.length ? must(cake.tiers[spec.tier + 1]).diameterMm / 2 : 0;
     const radius = Math.max(inner, radiusMm * spec.radiusShare);
     const onTop = Math.min(span.edgeFromMm, span.topFromMm + (radius - inner));
     const end =

@@ -6,6 +6,7 @@ import { degrees, focalRoundField, hour, mm } from './fields';
 import { begins, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
 import { envelope, finite, focalRound, FRONT_RAD, tier } from './parts';
+import { must } from '../../geometry/must';
 
 const schema = v.strictObject({
   form: v.literal('garland'),
@@ -37,7 +38,7 @@ export const garland: LineKind<typeof schema> = {
     riseMm: 14,
   }),
   draw(spec, skin) {
-    const span = skin.spans[spec.tier]!;
+    const span = must(skin.spans[spec.tier]);
     const points = span.sideFromMm + spec.hangMm;
     const each = 14;
     const path: PathPoint[] = [];

@@ -5,6 +5,7 @@ import { focalField, hour, mm, sweepField } from './fields';
 import { begins, ends, focalGrip, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
 import { envelope, finite, focal, tier, trailLimits } from './parts';
+import { must } from '../../geometry/must';
 
 const schema = v.strictObject({
   form: v.literal('lazy S'),
@@ -34,7 +35,7 @@ export const lazyS: LineKind<typeof schema> = {
     riseMm: Math.min(32, topRadiusMm * 0.34),
   }),
   draw(spec, skin) {
-    const span = skin.spans[spec.tier]!;
+    const span = must(skin.spans[spec.tier]);
     const from = Math.max(span.topFromMm, span.edgeFromMm - spec.insetMm);
     const to = Math.min(span.sideFromMm + spec.dropMm, span.sideToMm);
     const path: PathPoint[] = [];

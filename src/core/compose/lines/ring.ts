@@ -7,6 +7,7 @@ import { degrees, focalRoundField, hour, share } from './fields';
 import { at, focalGrip, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
 import { envelope, finite, focalRound, tier, widthLimits } from './parts';
+import { must } from '../../geometry/must';
 
 const schema = v.strictObject({
   form: v.literal('ring'),
@@ -36,9 +37,9 @@ export const ring: LineKind<typeof schema> = {
     riseMm: 24,
   }),
   draw(spec, skin, cake) {
-    const span = skin.spans[spec.tier]!;
-    const { radiusMm } = stackTiers(cake)[spec.tier]!;
-    const inner = spec.tier + 1 < cake.tiers.length ? cake.tiers[spec.tier + 1]!.diameterMm / 2 : 0;
+    const span = must(skin.spans[spec.tier]);
+    const { radiusMm } = must(stackTiers(cake)[spec.tier]);
+    const inner = spec.tier + 1 < cake.tiers.length ? must(cake.tiers[spec.tier + 1]).diameterMm / 2 : 0;
     const out = span.topFromMm + Math.max(0, radiusMm * spec.radiusShare - inner);
     const meridian = spec.where === 'foot' ? span.sideToMm - 8 : Math.min(out, span.edgeFromMm);
     const sweep = TAU - spec.gapRad;

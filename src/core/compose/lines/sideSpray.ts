@@ -6,6 +6,7 @@ import { degrees, focalField, hour, mm } from './fields';
 import { at, ends, focalGrip, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
 import { envelope, finite, focal, FRONT_RAD, tier } from './parts';
+import { must } from '../../geometry/must';
 
 const schema = v.strictObject({
   form: v.literal('side spray'),
@@ -37,7 +38,7 @@ export const sideSpray: LineKind<typeof schema> = {
     riseMm: 26,
   }),
   draw(spec, skin) {
-    const span = skin.spans[spec.tier]!;
+    const span = must(skin.spans[spec.tier]);
     const middle = span.sideToMm - spec.heightMm;
     const radius = Math.max(20, skin.at(spec.atRad, (span.sideFromMm + span.sideToMm) / 2).radialMm);
     const path: PathPoint[] = [];

@@ -8,6 +8,7 @@ import type { ColourRef } from '../../facts/fact';
 import { colourDifference } from '../colourDifference';
 import type { Measured } from '../measures';
 import { coveringAt } from '../scene';
+import { must } from '../../geometry/must';
 
 /** Colours nearer than this (CIEDE2000) read as one. */
 const SAME_COLOUR = 11;
@@ -40,7 +41,7 @@ function huesOf(faces: readonly PlacedPiece[]): Hues {
   });
   const list = [...index.keys()];
   const table = Float64Array.from(list.flatMap((a) => list.map((b) => colourDifference(a, b) ** 2)));
-  return { list, of, table, d2: (i, j) => table[of[i]! * list.length + of[j]!]! };
+  return { list, of, table, d2: (i, j) => must(table[must(of[i]) * list.length + must(of[j])]) };
 }
 
 /** The heads by colour, the largest area first. Colours that a person would not tell apart count as one. */
@@ -50,10 +51,10 @@ export function colourGroups(faces: readonly PlacedPiece[], { list, of } = huesO
   const area = (p: PlacedPiece) => p.body.radialMm ** 2;
   const total = faces.reduce((a, p) => a + area(p), 0) || 1;
   faces.forEach((p, i) => {
-    const hue = list[of[i]!]!;
-    let group = (groupOf[of[i]!] ??= groups.find((g) => colourDifference(g.hue, hue) < SAME_COLOUR));
+    const hue = must(list[must(of[i])]);
+    let group = (groupOf[must(of[i])] ??= groups.find((g) => colourDifference(g.hue, hue) < SAME_COLOUR));
     if (!group) {
-      group = groupOf[of[i]!] = {
+      group = groupOf[must(of[i])] = {
         hue,
         colour: { species: p.body.species.id, colourway: p.piece.colourway },
         members: [],
@@ -77,7 +78,8 @@ interface Pair {
 function pairsOf({ faces, nearest }: Measured): Pair[] {
   const pairs: Pair[] = [];
   for (let i = 0; i < nearest.length; i++)
-    for (const { j } of nearest[i]!) pairs.push({ i, j, weight: Math.min(faces[i]!.body.radialMm, faces[j]!.body.radialMm) });
+    for (const { j } of must(nearest[i]))
+      pairs.push({ i, j, weight: Math.min(must(faces[i]).body.radialMm, must(faces[j]).body.radialMm) });
   return pairs;
 }
 
@@ -86,15 +88,15 @@ function pairsOf({ faces, nearest }: Measured): Pair[] {
  * of its pairs with those before it, so that counting these by colour is enough.
  */
 function allPairs(faces: readonly PlacedPiece[], { list, of, d2 }: Hues): number {
-  const order = faces.map((_, i) => i).sort((i, j) => faces[j]!.body.radialMm - faces[i]!.body.radialMm);
+  const order = faces.map((_, i) => i).sort((i, j) => must(faces[j]).body.radialMm - must(faces[i]).body.radialMm);
   const before = list.map((_, hue) => ({ first: of.indexOf(hue), count: 0 }));
   let sum = 0;
   let weight = 0;
   order.forEach((i, rank) => {
-    const r = faces[i]!.body.radialMm;
+    const r = must(faces[i]).body.radialMm;
     for (const { first, count } of before) sum += r * count * d2(i, first);
     weight += r * rank;
-    before[of[i]!]!.count++;
+    must(before[must(of[i])]).count++;
   });
   return weight > 0 ? sum / weight : 0;
 }
@@ -122,9 +124,9 @@ function ratioNow({ nearest, faceStanding }: Measured, { of, table, list }: Hues
   let near = 0;
   let nearWeight = 0;
   for (let i = 0; i < nearest.length; i++)
-    for (const { j } of nearest[i]!) {
-      const weight = Math.min(faceStanding[i]!.acrossMm, faceStanding[j]!.acrossMm) / 2;
-      near += weight * table[of[i]! * list.length + of[j]!]!;
+    for (const { j } of must(nearest[i])) {
+      const weight = Math.min(must(faceStanding[i]).acrossMm, must(faceStanding[j]).acrossMm) / 2;
+      near += weight * must(table[must(of[i]) * list.length + must(of[j])]);
       nearWeight += weight;
     }
   return nearWeight > 0 && all > 1e-9 ? near / nearWeight / all : 1;
@@ -152,7 +154,7 @@ function strungOf(scene: Measured, faces: readonly PlacedPiece[], groups: readon
   if (judged.length === 0) return 1;
   return mean(
     judged.map((g) => {
-      const places = Float64Array.from(g.members, (i) => faces[i]!.piece.s);
+      const places = Float64Array.from(g.members, (i) => must(faces[i]).piece.s);
       return clamp((scene.line.closed ? 1 - widestGap(places.sort()) : places.reduce(larger) - places.reduce(smaller)) / 0.6);
     }),
   );
@@ -163,7 +165,7 @@ const smaller = (a: number, b: number): number => (a < b ? a : b);
 
 /** Of places round a ring, in order. */
 const widestGap = (s: Float64Array): number =>
-  s.reduce((worst, v, i) => larger(worst, i ? v - s[i - 1]! : v + 1 - s[s.length - 1]!), 0);
+  s.reduce((worst, v, i) => larger(worst, i ? v - must(s[i - 1]) : v + 1 - must(s[s.length - 1])), 0);
 
 /** Two heads of like size and unlike colour change places, when that leaves fewer of one colour side by side. */
 function changeColours(scene: Measured): Remedy | null {
@@ -172,8 +174,8 @@ function changeColours(scene: Measured): Remedy | null {
   const pairs = pairsOf(scene);
   const touching: Pair[][] = faces.map(() => []);
   for (const p of pairs) {
-    touching[p.i]!.push(p);
-    touching[p.j]!.push(p);
+    must(touching[p.i]).push(p);
+    must(touching[p.j]).push(p);
   }
   const order = faces.map((_, i) => i);
   const total = pairs.reduce((a, p) => a + p.weight * d2(p.i, p.j), 0) || 1;
@@ -181,19 +183,19 @@ function changeColours(scene: Measured): Remedy | null {
   const taken = new Set<number>();
   /** what changing the colours of two heads adds to the difference of neighbours */
   const gain = (i: number, j: number): number => {
-    const after = (k: number) => (k === i ? order[j]! : k === j ? order[i]! : order[k]!);
+    const after = (k: number) => (k === i ? must(order[j]) : k === j ? must(order[i]) : must(order[k]));
     let won = 0;
-    for (const p of new Set([...touching[i]!, ...touching[j]!]))
-      won += p.weight * (d2(after(p.i), after(p.j)) - d2(order[p.i]!, order[p.j]!));
+    for (const p of new Set([...must(touching[i]), ...must(touching[j])]))
+      won += p.weight * (d2(after(p.i), after(p.j)) - d2(must(order[p.i]), must(order[p.j])));
     return won / total;
   };
   for (let round = 0; round < 4; round++) {
     let best = { i: -1, j: -1, won: 0.01 };
     for (let i = 0; i < faces.length; i++) {
-      if (taken.has(i) || faces[i]!.piece.pinned) continue;
+      if (taken.has(i) || must(faces[i]).piece.pinned) continue;
       for (let j = i + 1; j < faces.length; j++) {
-        if (d2(order[i]!, order[j]!) < 25 || taken.has(j) || faces[j]!.piece.pinned) continue;
-        const ratio = faces[i]!.body.radialMm / faces[j]!.body.radialMm;
+        if (d2(must(order[i]), must(order[j])) < 25 || taken.has(j) || must(faces[j]).piece.pinned) continue;
+        const ratio = must(faces[i]).body.radialMm / must(faces[j]).body.radialMm;
         if (ratio > 1.45 || ratio < 0.69) continue;
         const won = gain(i, j);
         if (won > best.won) best = { i, j, won };
@@ -202,7 +204,7 @@ function changeColours(scene: Measured): Remedy | null {
     if (best.i < 0) break;
     swaps.push([best.i, best.j]);
     taken.add(best.i).add(best.j);
-    [order[best.i], order[best.j]] = [order[best.j]!, order[best.i]!];
+    [order[best.i], order[best.j]] = [must(order[best.j]), must(order[best.i])];
   }
   if (swaps.length === 0) return null;
   const place = (p: PlacedPiece) => ({
@@ -215,8 +217,8 @@ function changeColours(scene: Measured): Remedy | null {
   return {
     label: { code: 'remedy.swap-colours', values: { pairs: swaps.length } },
     change: swaps.flatMap(([i, j]) => [
-      { id: faces[i]!.piece.id, to: place(faces[j]!) },
-      { id: faces[j]!.piece.id, to: place(faces[i]!) },
+      { id: must(faces[i]).piece.id, to: place(must(faces[j])) },
+      { id: must(faces[j]).piece.id, to: place(must(faces[i])) },
     ]),
     add: [],
     remove: [],
@@ -277,7 +279,7 @@ export const colour: ReadingMaker = (scene) => {
         : strewn < 0.75
           ? { code: 'reading.colour.lumps', values: { share: ratio } }
           : proportion < 0.7
-            ? { code: 'reading.colour.leads', values: { colour: groups[0]!.colour, share: top } }
+            ? { code: 'reading.colour.leads', values: { colour: must(groups[0]).colour, share: top } }
             : { code: 'reading.colour.level', values: {} },
     remedy: score < 0.92 && !few ? () => changeColours(scene) : null,
     place: null,

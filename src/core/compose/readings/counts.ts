@@ -4,6 +4,7 @@ import { pieceRef } from '../names';
 import type { ReadingMaker, Remedy } from '../reading';
 import { NOTHING_PLACED } from '../facts';
 import type { Scene } from '../scene';
+import { must } from '../../geometry/must';
 
 /** Odd numbers read as a group up to this many (docs/trade.md T6). */
 const PARITY_JUDGED_UP_TO = 11;
@@ -68,12 +69,12 @@ export const counts: ReadingMaker = (scene) => {
     why: even.length
       ? {
           code: 'reading.counts.even',
-          values: { pieces: [{ species: even[0]!.species.id, stage: even[0]!.stage, count: even[0]!.count }] },
+          values: { pieces: [{ species: must(even[0]).species.id, stage: must(even[0]).stage, count: must(even[0]).count }] },
         }
       : scene.heads.length
         ? { code: 'reading.counts.level', values: {} }
         : NOTHING_PLACED,
-    remedy: even.length ? () => makeOdd(scene, even[0]!) : null,
+    remedy: even.length ? () => makeOdd(scene, must(even[0])) : null,
     place: null,
   };
 };

@@ -5,6 +5,7 @@ import type { ReadingMaker, Remedy } from '../reading';
 import { NOTHING_PLACED } from '../facts';
 import type { Scene } from '../scene';
 import { lookedAt } from '../sight';
+import { must } from '../../geometry/must';
 
 /** Share of the outline that should be covered: airy lines breathe, a closed ring of flowers should not. */
 const TARGET_SHARE = 0.88;
@@ -17,13 +18,13 @@ const EDGE_MM = 6;
 /** Of each cell that nothing covers along its normal the distance to the nearest that is covered; the largest is half the hole. */
 function widestHole({ grid, hits }: Measured): { cell: EnvelopeCell; acrossMm: number } | null {
   const { cells, insideMm } = grid;
-  const covered = hits[0]!;
+  const covered = must(hits[0]);
   let widest = -1;
   let widest2 = 0;
   const found = { nearest2: 0, cell: -1 };
   for (let i = 0; i < cells.length; i++) {
     if (covered[i]) continue;
-    const toEdge = insideMm[i]! + EDGE_MM;
+    const toEdge = must(insideMm[i]) + EDGE_MM;
     const toEdge2 = toEdge * toEdge;
     // too near the edge, or to what the last one was nearest to, to be the middle of a wider hole
     if (toEdge2 <= widest2) continue;
@@ -31,13 +32,13 @@ function widestHole({ grid, hits }: Measured): { cell: EnvelopeCell; acrossMm: n
     if (found.nearest2 > widest2) lookForCovered(grid, covered, i, widest2, found);
     if (found.nearest2 > widest2) [widest, widest2] = [i, found.nearest2];
   }
-  return widest < 0 ? null : { cell: cells[widest]!, acrossMm: 2 * Math.sqrt(widest2) };
+  return widest < 0 ? null : { cell: must(cells[widest]), acrossMm: 2 * Math.sqrt(widest2) };
 }
 
 function apart2(pointsMm: Float64Array, i: number, j: number): number {
-  const dx = pointsMm[3 * i]! - pointsMm[3 * j]!;
-  const dy = pointsMm[3 * i + 1]! - pointsMm[3 * j + 1]!;
-  const dz = pointsMm[3 * i + 2]! - pointsMm[3 * j + 2]!;
+  const dx = must(pointsMm[3 * i]) - must(pointsMm[3 * j]);
+  const dy = must(pointsMm[3 * i + 1]) - must(pointsMm[3 * j + 1]);
+  const dz = must(pointsMm[3 * i + 2]) - must(pointsMm[3 * j + 2]);
   return dx * dx + dy * dy + dz * dz;
 }
 
@@ -69,8 +70,11 @@ const SEES_SHARE = 0.25;
 
 /** Share covered in each look, of the cells that face the eye: along the normal, then of the views that see enough. */
 function coveredShares({ grid, looks, coveredMm2 }: Measured): { alongNormal: number; views: number[] } {
-  const shares = looks.map((look, k) => (look.facingMm2 > 0 ? coveredMm2[k]! / look.facingMm2 : 0));
-  return { alongNormal: shares[0]!, views: shares.filter((_, k) => k > 0 && looks[k]!.facingMm2 > grid.areaMm2 * SEES_SHARE) };
+  const shares = looks.map((look, k) => (look.facingMm2 > 0 ? must(coveredMm2[k]) / look.facingMm2 : 0));
+  return {
+    alongNormal: must(shares[0]),
+    views: shares.filter((_, k) => k > 0 && must(looks[k]).facingMm2 > grid.areaMm2 * SEES_SHARE),
+  };
 }
 
 const MOST_AT_ONCE = 3;
@@ -127,6 +131,6 @@ export const cover: ReadingMaker = (scene) => {
         ? { code: 'reading.cover.level', values: { share } }
         : { code: 'reading.cover.open', values: { holeMm, share } },
     remedy: hole && score < 0.9 ? () => fillHole(scene, hole) : null,
-    place: hole && holeMm > half * 0.5 ? { pointMm: lookedAt(scene.line, [hole.cell])[0]!, acrossMm: holeMm } : null,
+    place: hole && holeMm > half * 0.5 ? { pointMm: must(lookedAt(scene.line, [hole.cell])[0]), acrossMm: holeMm } : null,
   };
 };

@@ -5,16 +5,17 @@ import { pieceRef } from '../names';
 import type { ReadingMaker, Remedy } from '../reading';
 import type { ReadingFact } from '../facts';
 import type { Scene } from '../scene';
+import { must } from '../../geometry/must';
 
 /** Moves the lighter of each clashing pair along the skin, away from the other, by what they overlap. */
 function pushApart(scene: Scene): Remedy | null {
   const moved = new Map<string, Partial<Piece>>();
   for (const clash of [...scene.clashes].sort((a, b) => b.mm - a.mm)) {
-    const light = scene.heads[clash.a]!.body.massGrams <= scene.heads[clash.b]!.body.massGrams ? clash.a : clash.b;
+    const light = must(scene.heads[clash.a]).body.massGrams <= must(scene.heads[clash.b]).body.massGrams ? clash.a : clash.b;
     const other = light === clash.a ? clash.b : clash.a;
-    const p = scene.heads[light]!;
+    const p = must(scene.heads[light]);
     if (p.piece.pinned || moved.has(p.piece.id)) continue;
-    const away = normalize(sub(p.centre, scene.heads[other]!.centre), p.frame.along);
+    const away = normalize(sub(p.centre, must(scene.heads[other]).centre), p.frame.along);
     const half = scene.line.halfWidthMm(p.piece.s);
     moved.set(p.piece.id, {
       s: clamp(p.piece.s + (dot(away, p.frame.along) * clash.mm * 1.1) / scene.line.lengthMm),
@@ -23,12 +24,12 @@ function pushApart(scene: Scene): Remedy | null {
     });
   }
   scene.intoCake.forEach((mm, i) => {
-    const p = scene.heads[i]!;
+    const p = must(scene.heads[i]);
     if (mm > 1 && !p.piece.pinned && !moved.has(p.piece.id))
       moved.set(p.piece.id, { lift: clamp(p.piece.lift + (mm * 1.1) / scene.line.riseMm(p.piece.s), 0, 1.5) });
   });
   scene.intoLettering.forEach((mm, i) => {
-    const p = scene.heads[i]!;
+    const p = must(scene.heads[i]);
     const plate = scene.line.plate;
     if (mm <= 1 || !plate || p.piece.pinned || moved.has(p.piece.id)) return;
     const outward = dot(p.frame.toSide, sub(p.centre, plate.letteringMm)) >= 0 ? 1 : -1;
@@ -55,15 +56,18 @@ export const crowding: ReadingMaker = (scene) => {
   const deepest = intoCake.reduce((best, mm, i) => (mm > best.mm ? { i, mm } : best), { i: -1, mm: 1.5 });
   const hides = intoLettering.findIndex((mm) => mm > 1.5);
   const why: ReadingFact =
-    hides >= 0 && intoLettering[hides]! > worst.mm
-      ? { code: 'reading.crowding.lettering', values: { piece: pieceRef(heads[hides]!), hidesMm: intoLettering[hides]! } }
+    hides >= 0 && must(intoLettering[hides]) > worst.mm
+      ? {
+          code: 'reading.crowding.lettering',
+          values: { piece: pieceRef(must(heads[hides])), hidesMm: must(intoLettering[hides]) },
+        }
       : worst.mm > 1
         ? {
             code: 'reading.crowding.press',
-            values: { first: pieceRef(heads[worst.a]!), second: pieceRef(heads[worst.b]!), overlapMm: worst.mm },
+            values: { first: pieceRef(must(heads[worst.a])), second: pieceRef(must(heads[worst.b])), overlapMm: worst.mm },
           }
         : deepest.i >= 0
-          ? { code: 'reading.crowding.in-cake', values: { piece: pieceRef(heads[deepest.i]!), deepMm: deepest.mm } }
+          ? { code: 'reading.crowding.in-cake', values: { piece: pieceRef(must(heads[deepest.i])), deepMm: deepest.mm } }
           : { code: 'reading.crowding.level', values: {} };
   return {
     id: 'crowding',
@@ -74,7 +78,7 @@ export const crowding: ReadingMaker = (scene) => {
     remedy: score < 0.95 ? () => pushApart(scene) : null,
     place:
       worst.mm > 1
-        ? { pointMm: mix(heads[worst.a]!.centre, heads[worst.b]!.centre, 0.5), acrossMm: Math.max(12, worst.mm * 2) }
+        ? { pointMm: mix(must(heads[worst.a]).centre, must(heads[worst.b]).centre, 0.5), acrossMm: Math.max(12, worst.mm * 2) }
         : null,
   };
 };

@@ -5,6 +5,7 @@ import { pieceRef } from '../names';
 import type { PlacedPiece } from '../placement';
 import type { Measured } from '../measures';
 import type { ReadingMaker, Remedy } from '../reading';
+import { must } from '../../geometry/must';
 
 /** Two neighbouring faces nearer than this look the same way. 0.42 rad, about 24°. */
 const SAME_WAY_RAD = 0.42;
@@ -12,9 +13,9 @@ const SAME_WAY_RAD = 0.42;
 /** For each face the angle to its nearest neighbour's, among the two nearest. */
 const neighbourAngles = ({ faces, nearest }: Measured): number[] =>
   faces.map(({ axis }, i) => {
-    const own = nearest[i]!;
+    const own = must(nearest[i]);
     if (own.length === 0) return SAME_WAY_RAD;
-    const alike = Math.max(dot(axis, faces[own[0]!.j]!.axis), own[1] ? dot(axis, faces[own[1].j]!.axis) : -1);
+    const alike = Math.max(dot(axis, must(faces[must(own[0]).j]).axis), own[1] ? dot(axis, must(faces[own[1].j]).axis) : -1);
     return Math.acos(Math.min(1, alike));
   });
 
@@ -52,7 +53,7 @@ export const facing: ReadingMaker = (scene) => {
   const apart = mean(angles.map((rad) => clamp(rad / SAME_WAY_RAD)));
   const shown = mean(scene.faceStanding.map((at) => at.shown));
   const score = faces.length < 2 ? 1 : 0.3 * clamp((1 - together) / 0.1) + 0.45 * clamp(apart / 0.72) + 0.25 * shown;
-  const same = faces.filter((_, i) => angles[i]! < SAME_WAY_RAD * 0.5);
+  const same = faces.filter((_, i) => must(angles[i]) < SAME_WAY_RAD * 0.5);
   return {
     id: 'facing',
     score: 100 * score,
@@ -60,7 +61,7 @@ export const facing: ReadingMaker = (scene) => {
     numbers: { faces: faces.length, sameWay: same.length, togetherShare: together },
     why:
       same.length > 0 && score < 0.9
-        ? { code: 'reading.facing.alike', values: { count: same.length, piece: pieceRef(same[0]!) } }
+        ? { code: 'reading.facing.alike', values: { count: same.length, piece: pieceRef(must(same[0])) } }
         : { code: 'reading.facing.level', values: {} },
     remedy: score < 0.9 ? () => fanOut(same, scene.line.focal) : null,
     place: null,

@@ -4,6 +4,7 @@ import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
 import { NOTHING_PLACED } from '../facts';
 import type { Scene } from '../scene';
+import { must } from '../../geometry/must';
 
 /** Leaves at least this much with the line flow; from the project's own study. */
 const FLOWS = { none: 0.1, open: 0.72, round: 0.5 } as const;
@@ -36,7 +37,7 @@ function turnLeaves(scene: Scene, against: readonly PlacedPiece[]): Remedy | nul
 export const flow: ReadingMaker = (scene) => {
   const { line, heads, standing } = scene;
   const leaves = heads.filter((p) => p.body.role === 'foliage');
-  const flows = standing.filter((_, i) => heads[i]!.body.role === 'foliage').map((at) => at.withLine);
+  const flows = standing.filter((_, i) => must(heads[i]).body.role === 'foliage').map((at) => at.withLine);
   const with_ = line.closed ? Math.abs(mean(flows)) : mean(flows);
   const smallAt = (first: boolean) =>
     heads.some((p) => {
@@ -53,7 +54,7 @@ export const flow: ReadingMaker = (scene) => {
   const flowing = leaves.length ? clamp((with_ - FLOWS.none) / (full - FLOWS.none)) : 0.7;
   const score = 0.6 * flowing + 0.22 * tips + 0.18 * Math.exp(-(strayMm + 14 * alone.length) / (1.2 * n));
   const sign = line.closed && mean(flows) < 0 ? -1 : 1;
-  const against = leaves.filter((_, i) => flows[i]! * sign < 0.1);
+  const against = leaves.filter((_, i) => must(flows[i]) * sign < 0.1);
   return {
     id: 'flow',
     score: heads.length ? 100 * score : 0,
@@ -66,7 +67,7 @@ export const flow: ReadingMaker = (scene) => {
         : against.length > 0 && flowing < 0.85
           ? { code: 'reading.flow.against', values: { against: against.length, leaves: leaves.length } }
           : alone.length > 0
-            ? { code: 'reading.flow.alone', values: { piece: pieceRef(alone[0]!) } }
+            ? { code: 'reading.flow.alone', values: { piece: pieceRef(must(alone[0])) } }
             : tips < 1
               ? { code: 'reading.flow.tip', values: {} }
               : { code: 'reading.flow.level', values: {} },

@@ -5,6 +5,7 @@ import type { Measured } from '../measures';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
 import type { Scene } from '../scene';
+import { must } from '../../geometry/must';
 
 /** Half-length of the zone in which the focal flowers belong: 0.16 of the line, at least 55 mm. */
 export const focalZoneMm = (lineLengthMm: number): number => Math.max(0.16 * lineLengthMm, 55);
@@ -21,8 +22,8 @@ export const focal: ReadingMaker = (scene) => {
   const { standing } = scene;
   const leading = leadingRole(heads);
   const focals: { p: PlacedPiece; i: number }[] = [];
-  for (let i = 0; i < heads.length; i++) if (heads[i]!.body.role === leading) focals.push({ p: heads[i]!, i });
-  const near = mean(focals.map(({ i }) => clamp(1.6 - (1.3 * standing[i]!.fromFocalMm) / zone)));
+  for (let i = 0; i < heads.length; i++) if (must(heads[i]).body.role === leading) focals.push({ p: must(heads[i]), i });
+  const near = mean(focals.map(({ i }) => clamp(1.6 - (1.3 * must(standing[i]).fromFocalMm) / zone)));
   const { inside, largestInside, outside } = aboutZone(scene, zone);
   const areaShare = clamp((2 * zone) / line.lengthMm, 0.1, 1);
   const held = line.closed ? 1 : clamp((inside / areaShare - 0.75) / 0.6);
@@ -67,12 +68,12 @@ export const focal: ReadingMaker = (scene) => {
 function aboutZone({ heads, weights, standing }: Measured, zone: number) {
   let [total, within, largestInside, sumOutside, countOutside] = [0, 0, 0, 0, 0];
   for (let i = 0; i < heads.length; i++) {
-    const { fromFocalMm, acrossMm } = standing[i]!;
-    total += weights[i]!;
+    const { fromFocalMm, acrossMm } = must(standing[i]);
+    total += must(weights[i]);
     if (fromFocalMm < zone) {
-      within += weights[i]!;
+      within += must(weights[i]);
       largestInside = Math.max(largestInside, acrossMm);
-    } else if (!heads[i]!.spine.length) {
+    } else if (!must(heads[i]).spine.length) {
       sumOutside += acrossMm;
       countOutside++;
     }
@@ -83,8 +84,10 @@ function aboutZone({ heads, weights, standing }: Measured, zone: number) {
 /** The heaviest stretch outside the zone over the heaviest in it; 0 where nothing lies outside. */
 export function heaviestRival(line: Line, placed: readonly PlacedPiece[], weights: ArrayLike<number>, zoneMm: number): number {
   const sums = new Float64Array(STRETCHES);
-  for (let i = 0; i < placed.length; i++)
-    sums[Math.min(STRETCHES - 1, Math.floor(placed[i]!.piece.s * STRETCHES))]! += weights[i]!;
+  placed.forEach(({ piece }, i) => {
+    const k = Math.min(STRETCHES - 1, Math.floor(piece.s * STRETCHES));
+    sums[k] = must(sums[k]) + must(weights[i]);
+  });
   let [within, without] = [0, 0];
   sums.forEach((sum, k) => {
     const fromFocalMm = Math.abs((k + 0.5) / STRETCHES - line.focal) * line.lengthMm;
@@ -125,7 +128,7 @@ function gather(scene: Scene, leading: Role): Remedy | null {
     .filter((p) => p.body.role === leading && !p.piece.pinned)
     .sort((a, b) => b.body.radialMm - a.body.radialMm);
   const change = own.slice(0, 3).map((p, i) => {
-    const away = (i === 0 ? 0 : i === 1 ? 1 : -1) * ((own[0]!.body.radialMm + p.body.radialMm) / line.lengthMm) * 0.9;
+    const away = (i === 0 ? 0 : i === 1 ? 1 : -1) * ((must(own[0]).body.radialMm + p.body.radialMm) / line.lengthMm) * 0.9;
     return { id: p.piece.id, to: { s: clamp(line.focal + away), side: i === 0 ? 0 : i === 1 ? 0.3 : -0.3 } };
   });
   return change.length

@@ -2,6 +2,7 @@ import { clamp, correlation } from '../../geometry/numbers';
 import type { Line } from '../line';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
+import { must } from '../../geometry/must';
 
 /** The largest head that sits well at a share x of the arm: full at the focal point, small at the tip. */
 export const sizeCeilingMm = (largestMm: number, x: number): number => largestMm * (1 - 0.62 * x) + 4;
@@ -13,10 +14,10 @@ function changePlaces(
   worst: PlacedPiece,
   largestMm: number,
 ): Remedy | null {
-  const at = x[flowers.indexOf(worst)]!;
+  const at = must(x[flowers.indexOf(worst)]);
   const room = sizeCeilingMm(largestMm, at);
   const other = flowers
-    .map((q, i) => ({ q, x: x[i]! }))
+    .map((q, i) => ({ q, x: must(x[i]) }))
     .filter(({ q, x: nearer }) => nearer < at && q.body.radialMm * 2 <= room && !q.piece.pinned)
     .sort((a, b) => a.x - b.x)[0]?.q;
   if (!other || worst.piece.pinned) return null;
@@ -63,14 +64,16 @@ export function taperGap(taper: Float64Array, armX: ArrayLike<number>, areas: Ar
   const held = new Float64Array(TAPER_STEPS);
   let all = 0;
   for (let i = 0; i < areas.length; i++) {
-    held[Math.min(TAPER_STEPS - 1, Math.floor(armX[i]! * TAPER_STEPS))]! += areas[i]!;
-    all += areas[i]!;
+    const k = Math.min(TAPER_STEPS - 1, Math.floor(must(armX[i]) * TAPER_STEPS));
+    const area = must(areas[i]);
+    held[k] = must(held[k]) + area;
+    all += area;
   }
   if (!(all > 0)) return 0;
   let [sum, gap] = [0, 0];
   for (let k = 0; k < TAPER_STEPS; k++) {
-    sum += held[k]! / all;
-    gap += Math.abs(sum - taper[k]!) / TAPER_STEPS;
+    sum += must(held[k]) / all;
+    gap += Math.abs(sum - must(taper[k])) / TAPER_STEPS;
   }
   return gap;
 }
@@ -87,8 +90,8 @@ export const grading: ReadingMaker = (scene) => {
   for (const { acrossMm } of faceStanding) if (acrossMm > largest) largest = acrossMm;
   const over: { p: PlacedPiece; mm: number }[] = [];
   for (let i = 0; i < flowers.length; i++) {
-    const mm = faceStanding[i]!.acrossMm - sizeCeilingMm(largest, x[i]!);
-    if (mm > 0) over.push({ p: flowers[i]!, mm });
+    const mm = must(faceStanding[i]).acrossMm - sizeCeilingMm(largest, must(x[i]));
+    if (mm > 0) over.push({ p: must(flowers[i]), mm });
   }
   const fall = line.closed || flowers.length < 4 ? 1 : clamp((0.05 - rank) / 0.65);
   const ceiling = line.closed ? 1 : Math.exp(-over.reduce((t, o) => t + o.mm, 0) / (6 * Math.max(4, flowers.length)));

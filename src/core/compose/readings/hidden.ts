@@ -6,6 +6,7 @@ import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
 import { NOTHING_PLACED } from '../facts';
 import type { Scene } from '../scene';
+import { must } from '../../geometry/must';
 
 /** Exposed roots up to the first share do not show; at the second the whole looks bare. From the project's own study. */
 const EXPOSED = [0.05, 0.6] as const;
@@ -63,8 +64,8 @@ export const hidden: ReadingMaker = (scene) => {
   const bare: { p: PlacedPiece; seen: number }[] = [];
   let seenSum = 0;
   for (let i = 0; i < roots.length; i++) {
-    seenSum += roots[i]!;
-    if (roots[i]! > BARE_FROM) bare.push({ p: heads[i]!, seen: roots[i]! });
+    seenSum += must(roots[i]);
+    if (must(roots[i]) > BARE_FROM) bare.push({ p: must(heads[i]), seen: must(roots[i]) });
   }
   bare.sort((a, b) => b.seen - a.seen || b.p.body.radialMm - a.p.body.radialMm);
   const share = seenSum / Math.max(1, heads.length);

@@ -1,5 +1,6 @@
 import { distance } from '../../geometry/vec3';
 import type { PlacedPiece } from '../placement';
+import { must } from '../../geometry/must';
 
 export interface Neighbour {
   j: number;
@@ -10,14 +11,14 @@ export interface Neighbour {
 /** The `count` others that are nearest to head `i`, nearest first; of two as near the one that comes first. */
 export function nearestTo(heads: readonly PlacedPiece[], i: number, count: number): Neighbour[] {
   const near: Neighbour[] = [];
-  const at = heads[i]!.centre;
+  const at = must(heads[i]).centre;
   for (let j = 0; j < heads.length; j++) {
     if (j === i) continue;
-    const mm = distance(at, heads[j]!.centre);
-    if (near.length === count && mm >= near[count - 1]!.mm) continue;
+    const mm = distance(at, must(heads[j]).centre);
+    if (near.length === count && mm >= must(near[count - 1]).mm) continue;
     if (near.length === count) near.pop();
     let k = near.length;
-    while (k > 0 && near[k - 1]!.mm > mm) k--;
+    while (k > 0 && must(near[k - 1]).mm > mm) k--;
     near.splice(k, 0, { j, mm });
   }
   return near;

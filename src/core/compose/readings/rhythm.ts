@@ -4,6 +4,7 @@ import { pieceRef } from '../names';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
 import type { Measured } from '../measures';
+import { must } from '../../geometry/must';
 
 /** Gaps as even as this (coefficient of variation) read as rhythm; from the project's own study. */
 const EVEN_CV = 0.16;
@@ -16,8 +17,8 @@ function gapShares({ nearest, faceStanding }: Measured): Float64Array {
   const shares = new Float64Array(nearest.length);
   let count = 0;
   for (let i = 0; i < nearest.length; i++) {
-    const near = nearest[i]![0];
-    if (near) shares[count++] = (2 * near.mm) / (faceStanding[i]!.acrossMm + faceStanding[near.j]!.acrossMm);
+    const near = must(nearest[i])[0];
+    if (near) shares[count++] = (2 * near.mm) / (must(faceStanding[i]).acrossMm + must(faceStanding[near.j]).acrossMm);
   }
   return shares.subarray(0, count);
 }
@@ -41,7 +42,8 @@ function relax(spots: readonly Spot[]): { x: number; y: number }[] {
       let nearest = { j: -1, ratio: Infinity };
       for (let j = 0; j < now.length; j++) {
         if (j === i) continue;
-        const ratio = Math.hypot(now[i]!.x - now[j]!.x, now[i]!.y - now[j]!.y) / (spots[i]!.r + spots[j]!.r);
+        const ratio =
+          Math.hypot(must(now[i]).x - must(now[j]).x, must(now[i]).y - must(now[j]).y) / (must(spots[i]).r + must(spots[j]).r);
         if (ratio < nearest.ratio) nearest = { j, ratio };
         if (ratio < 0.96) move(now, spots, i, j, 0.98);
       }
@@ -53,13 +55,13 @@ function relax(spots: readonly Spot[]): { x: number; y: number }[] {
 
 /** Brings two spots half-way toward a distance of `ratio` times both radii; one that is held stays. */
 function move(now: { x: number; y: number }[], spots: readonly Spot[], i: number, j: number, ratio: number): void {
-  const [a, b] = [now[i]!, now[j]!];
+  const [a, b] = [must(now[i]), must(now[j])];
   const far = Math.hypot(a.x - b.x, a.y - b.y) || 1e-6;
-  const by = (0.5 * (ratio * (spots[i]!.r + spots[j]!.r) - far)) / far;
-  const share = spots[i]!.free && spots[j]!.free ? 0.5 : 1;
+  const by = (0.5 * (ratio * (must(spots[i]).r + must(spots[j]).r) - far)) / far;
+  const share = must(spots[i]).free && must(spots[j]).free ? 0.5 : 1;
   const [dx, dy] = [(a.x - b.x) * by * share, (a.y - b.y) * by * share];
-  if (spots[i]!.free) now[i] = { x: a.x + dx, y: a.y + dy };
-  if (spots[j]!.free) now[j] = { x: b.x - dx, y: b.y - dy };
+  if (must(spots[i]).free) now[i] = { x: a.x + dx, y: a.y + dy };
+  if (must(spots[j]).free) now[j] = { x: b.x - dx, y: b.y - dy };
 }
 
 /** Heads are spaced along and across the line as evenly as their sizes ask. */
@@ -72,8 +74,8 @@ function space({ line, faces }: Measured): Remedy | null {
     free: !p.piece.pinned,
   }));
   const change = relax(spots).flatMap((to, i) => {
-    const p = faces[i]!;
-    const from = spots[i]!;
+    const p = must(faces[i]);
+    const from = must(spots[i]);
     const far = Math.hypot(to.x - from.x, to.y - from.y);
     if (!from.free || far < 1.5) return [];
     const k = Math.min(1, MOST_MOVE_MM / far);
@@ -100,8 +102,8 @@ export const rhythm: ReadingMaker = (scene) => {
       ? 1
       : 0.7 * clamp(1 - (cv - EVEN_CV) / (UNEVEN_CV - EVEN_CV)) + 0.3 * band(average, TOUCHING[0], TOUCHING[1], 0.4);
   // one head has a neighbour exactly when all have: the list runs beside the faces
-  const widest = gaps.reduce((a, gap, i) => (gap > gaps[a]! ? i : a), 0);
-  const lone = gaps.length ? scene.faces[widest]! : null;
+  const widest = gaps.reduce((a, gap, i) => (gap > must(gaps[a]) ? i : a), 0);
+  const lone = gaps.length ? must(scene.faces[widest]) : null;
   const loneMm = scene.nearest[widest]?.[0]?.mm ?? 0;
   return {
     id: 'rhythm',

@@ -2,6 +2,7 @@ import { band, clamp, mean } from '../../geometry/numbers';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
 import { NOTHING_PLACED } from '../facts';
+import { must } from '../../geometry/must';
 
 /** The largest head over the tier it stands on; a head of a third reads well. From the project's own study. */
 const OF_TIER = [0.12, 0.42] as const;
@@ -18,7 +19,7 @@ const larger = (p: PlacedPiece, q: PlacedPiece): boolean =>
 function takeSize(worst: PlacedPiece, others: readonly PlacedPiece[], mostMm: number): Remedy | null {
   if (worst.piece.pinned) return null;
   const want = others.length ? mean(others.map((p) => p.piece.sizeMm)) : mostMm;
-  const size = [...worst.body.species.sizesMm].sort((a, b) => Math.abs(a - want) - Math.abs(b - want))[0]!;
+  const size = must([...worst.body.species.sizesMm].sort((a, b) => Math.abs(a - want) - Math.abs(b - want))[0]);
   if (size === worst.piece.sizeMm) return null;
   return {
     label: { code: 'remedy.size', values: { sizeMm: size } },
@@ -33,7 +34,7 @@ export const scale: ReadingMaker = (scene) => {
   const { grid, faces, solid } = scene;
   const worst = faces.reduce<PlacedPiece | undefined>((a, p) => (!a || larger(p, a) ? p : a), undefined);
   const tier = worst
-    ? (solid.tiers.find((t) => worst.frame.pointMm[2] <= t.topMm + 1) ?? solid.tiers[solid.tiers.length - 1]!)
+    ? (solid.tiers.find((t) => worst.frame.pointMm[2] <= t.topMm + 1) ?? must(solid.tiers[solid.tiers.length - 1]))
     : null;
   const ofTier = worst && tier ? acrossMm(worst) / (2 * tier.outline.nearMm || tier.tier.diameterMm) : 0;
   const peers = worst ? faces.filter((p) => p !== worst && p.body.role === worst.body.role) : [];
@@ -56,7 +57,7 @@ export const scale: ReadingMaker = (scene) => {
           : fits < 0.8
             ? {
                 code: 'reading.scale.of-tier',
-                values: { ...named, tierMm: tier!.tier.diameterMm, large: ofTier > OF_TIER[1] },
+                values: { ...named, tierMm: must(tier).tier.diameterMm, large: ofTier > OF_TIER[1] },
               }
             : { code: 'reading.scale.level', values: {} },
     remedy:

@@ -4,14 +4,15 @@ import type { Piece } from '../arrangement';
 import type { DraftReading, ReadingMaker, Remedy } from '../reading';
 import { NOTHING_PLACED } from '../facts';
 import type { Scene } from '../scene';
+import { must } from '../../geometry/must';
 
 /** Small pieces of the heavy side go over to the other, the weightiest first, until the line is level across. */
 function moveAcross(scene: Scene): Remedy | null {
   const { heads, weights } = scene;
   const total = weights.reduce((a, b) => a + b, 0) || 1;
-  let lean = heads.reduce((a, p, i) => a + p.piece.side * weights[i]!, 0) / total;
+  let lean = heads.reduce((a, p, i) => a + p.piece.side * must(weights[i]), 0) / total;
   const order = heads
-    .map((p, i) => ({ p, pull: p.piece.side * weights[i]! }))
+    .map((p, i) => ({ p, pull: p.piece.side * must(weights[i]) }))
     .sort((a, b) => (b.pull - a.pull) * Math.sign(lean));
   const change: { id: string; to: Partial<Piece> }[] = [];
   for (const { p, pull } of order) {
@@ -29,8 +30,8 @@ function moveAcross(scene: Scene): Remedy | null {
 function centreOf(heads: Scene['heads'], weights: Scene['weights'], total: number) {
   let [x, y, z, side, meanS] = [0, 0, 0, 0, 0];
   for (let i = 0; i < heads.length; i++) {
-    const { frame, piece } = heads[i]!;
-    const share = weights[i]! / total;
+    const { frame, piece } = must(heads[i]);
+    const share = must(weights[i]) / total;
     x += frame.pointMm[0] * share;
     y += frame.pointMm[1] * share;
     z += frame.pointMm[2] * share;

@@ -1,5 +1,6 @@
 import type { Messages } from '../messages';
 import { MESSAGES } from '.';
+import { must } from '../../geometry/must';
 
 /** What stands in Spain's messages, and what a region says there; earlier ones first. Not yet read by people of the regions. */
 type Swap = readonly [said: RegExp, here: string];
@@ -15,7 +16,7 @@ const POPOTE_LIKE = (one: string): readonly Swap[] => [
   [/\buna pajita\b/g, `un ${one}`],
   [/\bla pajita\b/g, `el ${one}`],
   [/\bLas pajitas\b/g, `Los ${one}s`],
-  [/\bPajita/g, one[0]!.toUpperCase() + one.slice(1)],
+  [/\bPajita/g, must(one[0]).toUpperCase() + one.slice(1)],
   [/\bpajita/g, one],
 ];
 
