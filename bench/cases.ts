@@ -27,7 +27,7 @@ export interface BenchCase {
 export function benchCases(): BenchCase[] {
   return (written as unknown as Written[]).map((w) => {
     const tiers = w.tiers.map(([shape, d, h], i): Tier => ({
-      ...newTier(`t${i}`, d, h, '#e9e3da', 'linen'),
+      ...newTier({ id: `t${i}`, diameterMm: d, heightMm: h, colour: '#e9e3da', name: 'linen' }),
       shape,
       depthMm: d * 0.7,
     }));

@@ -11,7 +11,7 @@ import { derivePlan } from '../src/core/plan/derivePlan';
 for (const brief of demoBriefs()) {
   let best = null;
   for (let seed = 1; seed <= 6; seed++) {
-    const request = composeRequestOf(brief, 0, seed, 1, DEMO_TIN)!;
+    const request = composeRequestOf({ project: brief, index: 0, seed, proposals: 1, tin: DEMO_TIN })!;
     const [proposal] = composeAll({ ...request, effort: 1.6 });
     const arrangements = [proposal!.arrangement];
     const project = { ...brief, arrangements, taken: takingsFor(arrangements, DEMO_TIN) };

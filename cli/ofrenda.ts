@@ -84,7 +84,12 @@ async function planCommand(args: readonly string[]): Promise<void> {
 function composeCommand(args: readonly string[]): void {
   const project = readProject(args[0]);
   const out = option(args, '--out');
-  const request = composeRequestOf(project, 0, whole(args, '--seed', 1, 2 ** 31), whole(args, '--proposals', 1, MOST_PROPOSALS));
+  const request = composeRequestOf({
+    project,
+    index: 0,
+    seed: whole(args, '--seed', 1, 2 ** 31),
+    proposals: whole(args, '--proposals', 1, MOST_PROPOSALS),
+  });
   if (!request) throw refused('arrangements', '>= 1', '0', { code: 'request.no-arrangement', values: {} });
   const fault = composeFault(request);
   if (fault) throw refused('arrangements.0', 'line', request.arrangement.line.form, fault);

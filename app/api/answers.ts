@@ -118,7 +118,7 @@ export async function answerCompose(request: Request): Promise<Response> {
       received: String(query.get('proposals')),
       why: { code: 'request.proposals', values: { limit: MOST_PROPOSALS } },
     });
-  const work = composeRequestOf(project, 0, seed, proposals);
+  const work = composeRequestOf({ project, index: 0, seed, proposals });
   if (!work) {
     const why: FileRefusal = { code: 'request.no-arrangement', values: {} };
     return refuse(request, { path: 'arrangements', expected: '>= 1', received: '0', why });

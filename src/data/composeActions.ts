@@ -20,7 +20,7 @@ export function composeActions(
     compose(proposals) {
       const { project, arrangementIndex } = get();
       const seed = get().search.seed;
-      const request = project && composeRequestOf(project, arrangementIndex, seed, proposals, freeForJob(get()));
+      const request = project && composeRequestOf({ project, index: arrangementIndex, seed, proposals, tin: freeForJob(get()) });
       if (!request) return;
       search({ running: true, fault: null, progress: null, proposals: [], seed: seed + 1 });
       ports.composer.start(request, {
@@ -33,7 +33,8 @@ export function composeActions(
     improve(task) {
       const { project, arrangementIndex } = get();
       const seed = get().search.seed;
-      const request = project && composeRequestOf(project, arrangementIndex, seed, 1, freeForJob(get()));
+      const request =
+        project && composeRequestOf({ project, index: arrangementIndex, seed, proposals: 1, tin: freeForJob(get()) });
       if (!request) return;
       search({ running: true, fault: null, progress: null, proposals: [], seed: seed + 1 });
       ports.composer.start(

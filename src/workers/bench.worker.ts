@@ -83,15 +83,15 @@ const bench = {
     own: OwnCatalogue,
   ): Picture {
     const scenes = scenesOf(cake, arrangements, own);
-    const sight = cakeSight(
+    const sight = cakeSight({
       cake,
-      view.azimuthRad,
-      degToRad(view.elevationDeg),
-      Math.min(1600, view.width),
-      Math.min(1600, view.height),
-      Math.max(0, ...scenes.flatMap((s) => s.heads.map((p) => p.centre[2] + p.body.radialMm))),
-    );
-    return cakePicture(cake, scenes, sight, 2, view.detail);
+      azimuthRad: view.azimuthRad,
+      elevationRad: degToRad(view.elevationDeg),
+      width: Math.min(1600, view.width),
+      height: Math.min(1600, view.height),
+      highestMm: Math.max(0, ...scenes.flatMap((s) => s.heads.map((p) => p.centre[2] + p.body.radialMm))),
+    });
+    return cakePicture({ cake, scenes, sight, over: 2, detail: view.detail });
   },
   /** The whole cake as binary glTF. */
   glb(title: string, cake: Cake, arrangements: readonly Arrangement[], own: OwnCatalogue): Uint8Array {

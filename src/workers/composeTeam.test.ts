@@ -30,7 +30,10 @@ function team(most: number) {
   return { own, hands, heard, handlers };
 }
 
-const request = (proposals: number): ComposeRequest => ({ ...requestFor('crescent', cakeOf([200, 100]), 3, 0.08), proposals });
+const request = (proposals: number): ComposeRequest => ({
+  ...requestFor({ form: 'crescent', cake: cakeOf([200, 100]), seed: 3, effort: 0.08 }),
+  proposals,
+});
 const runOf = (message: ComposeMessage | undefined) => (message && 'run' in message ? message : null)!;
 
 /** Does what a worker does with a request, all at once. */

@@ -175,7 +175,7 @@ const BUD_PETAL_SHARE = 0.3;
 const BUD_CORE_SHARE = 0.35;
 
 /** Paste in one piece, mm³: its sheets at their thickness, its solids, and for a closed head the cone it is wrapped on. */
-function pasteOf(species: Species, stage: Stage, unit: number, bodyMm3: number): number {
+function pasteOf({ species, stage, unit, bodyMm3 }: { species: Species; stage: Stage; unit: number; bodyMm3: number }): number {
   const closed = species.habit === 'head' ? Math.max(0, 1 - stage.open / OPEN_FROM) : 0;
   const petals = 1 - closed * (1 - BUD_PETAL_SHARE);
   const sheets = species.shape.sheetArea(stage.open) * unit ** 2 * species.pasteMm * petals;
@@ -193,7 +193,7 @@ export function bodyOf(kind: Kind, catalogue: Catalogue): Body {
   const unit = unitMm(kind, species, stage);
   const radialMm = extent.radial * unit;
   const axialMm = ((extent.high - extent.low) / 2) * unit;
-  const pasteMm3 = pasteOf(species, stage, unit, (4 / 3) * Math.PI * radialMm ** 2 * axialMm);
+  const pasteMm3 = pasteOf({ species, stage, unit, bodyMm3: (4 / 3) * Math.PI * radialMm ** 2 * axialMm });
   const body: Body = {
     species,
     role: roleAt(species, kind.stage),

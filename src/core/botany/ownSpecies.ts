@@ -47,7 +47,17 @@ export interface CopyNames {
 }
 
 /** A copy of a species to change, under an id of its own; names are cut to 60 letters. */
-export const ownCopyOf = (base: Species, id: string, basedOn: string, called: CopyNames): OwnSpecies => ({
+export const ownCopyOf = ({
+  base,
+  id,
+  basedOn,
+  called,
+}: {
+  base: Species;
+  id: string;
+  basedOn: string;
+  called: CopyNames;
+}): OwnSpecies => ({
   id,
   basedOn,
   name: called.name.slice(0, 60),

@@ -24,7 +24,10 @@ test.each([
   ['no more than the half width, less a millimetre', { edgeRadiusMm: 40, diameterMm: 60, heightMm: 100 }, 29],
   ['a rectangle by its narrower side', { shape: 'rectangle', diameterMm: 200, depthMm: 50, heightMm: 100, edgeRadiusMm: 40 }, 24],
 ] as const)('a softened edge: %s', (_name, change, edgeMm) => {
-  const cake = { ...CAKE, tiers: [{ ...newTier('t', 200, 100, '#ffffff', 'white'), ...change }] };
+  const cake = {
+    ...CAKE,
+    tiers: [{ ...newTier({ id: 't', diameterMm: 200, heightMm: 100, colour: '#ffffff', name: 'white' }), ...change }],
+  };
   expect(stackTiers(cake)[0]!.edgeMm).toBe(edgeMm);
 });
 

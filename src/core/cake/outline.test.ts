@@ -6,7 +6,10 @@ import { outlineOf } from './outline';
 import { cakeSkin } from './skin';
 import { cakeSolid } from './solid';
 
-const tierOf = (over: Partial<Tier>): Tier => ({ ...newTier('t', 200, 100, '#ffffff', 'white'), ...over });
+const tierOf = (over: Partial<Tier>): Tier => ({
+  ...newTier({ id: 't', diameterMm: 200, heightMm: 100, colour: '#ffffff', name: 'white' }),
+  ...over,
+});
 
 const TIERS: readonly Tier[] = TIER_SHAPES.flatMap((shape) => [
   tierOf({ shape, depthMm: 140 }),

@@ -127,7 +127,19 @@ function tierStretches(
   const sideFromMm = edgeFromMm + (e * Math.PI) / 2;
   const sideToMm = sideFromMm + topMm - e - footMm;
   const turn = (mm: number) => (e > 0 ? mm / e : 0);
-  const stretch = (fromMm: number, toMm: number, face: Face, profile: Stretch['profile'], place: Stretch['place']): Stretch => ({
+  const stretch = ({
+    fromMm,
+    toMm,
+    face,
+    profile,
+    place,
+  }: {
+    fromMm: number;
+    toMm: number;
+    face: Face;
+    profile: Stretch['profile'];
+    place: Stretch['place'];
+  }): Stretch => ({
     fromMm,
     toMm,
     tierIndex: index,
@@ -136,32 +148,32 @@ function tierStretches(
     place,
   });
   const stretches = [
-    stretch(
+    stretch({
       fromMm,
-      edgeFromMm,
-      'top',
-      () => ({ nr: 0, nz: 1 }),
-      (a, m) => {
+      toMm: edgeFromMm,
+      face: 'top',
+      profile: () => ({ nr: 0, nz: 1 }),
+      place: (a, m) => {
         const out = rim(a);
         const inner = above?.foot(a) ?? { x: 0, y: 0 };
         const t = m / flat;
         return { x: inner.x + (out.x - inner.x) * t, y: inner.y + (out.y - inner.y) * t, z: topMm };
       },
-    ),
-    stretch(
-      edgeFromMm,
-      sideFromMm,
-      'edge',
-      (m) => ({ nr: Math.sin(turn(m)), nz: Math.cos(turn(m)) }),
-      (a, m) => ({ ...beyond(rim(a), e * Math.sin(turn(m))), z: topMm - e + e * Math.cos(turn(m)) }),
-    ),
-    stretch(
-      sideFromMm,
-      sideToMm,
-      'side',
-      () => ({ nr: 1, nz: 0 }),
-      (a, m) => ({ ...beyond(rim(a), e), z: topMm - e - m }),
-    ),
+    }),
+    stretch({
+      fromMm: edgeFromMm,
+      toMm: sideFromMm,
+      face: 'edge',
+      profile: (m) => ({ nr: Math.sin(turn(m)), nz: Math.cos(turn(m)) }),
+      place: (a, m) => ({ ...beyond(rim(a), e * Math.sin(turn(m))), z: topMm - e + e * Math.cos(turn(m)) }),
+    }),
+    stretch({
+      fromMm: sideFromMm,
+      toMm: sideToMm,
+      face: 'side',
+      profile: () => ({ nr: 1, nz: 0 }),
+      place: (a, m) => ({ ...beyond(rim(a), e), z: topMm - e - m }),
+    }),
   ];
   return { stretches, span: { tierIndex: index, topFromMm: fromMm, edgeFromMm, sideFromMm, sideToMm } };
 }

@@ -157,27 +157,27 @@ test('a stem is bent clear of the skin, all but its end', () => {
     [34, 0, 101],
     [34, 0, 98],
   ];
-  const clear = keepStemClear(curve, solid, 2, 3);
+  const clear = keepStemClear({ curve, solid, clearMm: 2, leaveMm: 3 });
   expect(clear[0]).toEqual(curve[0]);
   expect(clear.at(-1)).toEqual(curve[5]);
   for (const p of clear.slice(0, -1).filter((q) => Math.hypot(q[0] - 34, q[2] - 98) > 3.6))
     expect(solid.signedDistanceMm(p)).toBeGreaterThan(1.99);
-  expect(keepStemClear([], solid, 2, 3)).toEqual([]);
+  expect(keepStemClear({ curve: [], solid, clearMm: 2, leaveMm: 3 })).toEqual([]);
 });
 
 test('between two points on either side of an edge a stem goes round it, not through it', () => {
   const solid = cakeSolid(cakeOf([200, 100]));
-  const clear = keepStemClear(
-    [
+  const clear = keepStemClear({
+    curve: [
       [60, 0, 104],
       [90, 0, 103],
       [103, 0, 80],
       [112, 0, 60],
     ],
     solid,
-    1.6,
-    0,
-  );
+    clearMm: 1.6,
+    leaveMm: 0,
+  });
   let worst = Infinity;
   for (let i = 1; i < clear.length; i++)
     for (let t = 0; t <= 1; t += 0.05) worst = Math.min(worst, solid.signedDistanceMm(mix(clear[i - 1]!, clear[i]!, t)));

@@ -139,7 +139,7 @@ export function cakeSolid(cake: Cake): CakeSolid {
     const { tier } = first;
     const toSkinMm = marchToSkin(signedDistanceMm, origin, direction, Math.max(0, first.enter));
     let leave = first.leave;
-    let meets = exitFace(tier, origin, direction, leave);
+    let meets = exitFace({ tier, origin, direction, leave });
     for (const dowel of cake.dowels) {
       const hit = rayUpright(origin, direction, { ...dowel, radiusMm: dowel.diameterMm / 2 });
       if (hit && hit[1] > toSkinMm && Math.max(hit[0], toSkinMm) < leave) {
@@ -169,7 +169,17 @@ function marchToSkin(distanceMm: (p: Vec3) => number, origin: Vec3, direction: V
   return t;
 }
 
-function exitFace(tier: StackedTier, origin: Vec3, direction: Vec3, leave: number): RayIntoCake['meets'] {
+function exitFace({
+  tier,
+  origin,
+  direction,
+  leave,
+}: {
+  tier: StackedTier;
+  origin: Vec3;
+  direction: Vec3;
+  leave: number;
+}): RayIntoCake['meets'] {
   const z = origin[2] + direction[2] * leave;
   if (Math.abs(z - tier.footMm) < 1e-3) return tier.index === 0 ? 'board' : 'tier below';
   return Math.abs(z - tier.topMm) < 1e-3 ? 'top' : 'far side';
@@ -183,7 +193,17 @@ const MOST_HALVINGS = 4;
  * Bends a stem out of the cake: what is nearer to the skin than `clearMm` is moved out along the skin's normal, all but the
  * last `leaveMm` before its end, where it may go in. Points are put in where a straight piece would cut a corner.
  */
-export function keepStemClear(curve: readonly Vec3[], solid: CakeSolid, clearMm: number, leaveMm: number): Vec3[] {
+export function keepStemClear({
+  curve,
+  solid,
+  clearMm,
+  leaveMm,
+}: {
+  curve: readonly Vec3[];
+  solid: CakeSolid;
+  clearMm: number;
+  leaveMm: number;
+}): Vec3[] {
   const end = curve[curve.length - 1];
   if (!end) return [];
   /** the same point where it is clear */

@@ -3,7 +3,10 @@ import type { Tier } from './cake';
 import { outlineOf } from './outline';
 import { unrollSide } from './unroll';
 
-const side = (over: Partial<Tier>) => unrollSide(outlineOf({ ...newTier('t', 200, 100, '#ffffff', 'white'), ...over }, 6));
+const side = (over: Partial<Tier>) =>
+  unrollSide(
+    outlineOf({ ...newTier({ id: 't', diameterMm: 200, heightMm: 100, colour: '#ffffff', name: 'white' }), ...over }, 6),
+  );
 
 // lengths by hand: a circle is π d; a square with rounded corners four straights and one whole circle of the corner
 test.each([

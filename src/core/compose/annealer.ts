@@ -280,7 +280,13 @@ export class Annealer {
       [
         {
           i,
-          piece: nudged(must(this.placed[i]), this.line, kind < 0.6 ? 'turn' : kind < 0.68 ? 'lift' : 'slide', size, this.random),
+          piece: nudged({
+            p: must(this.placed[i]),
+            line: this.line,
+            kind: kind < 0.6 ? 'turn' : kind < 0.68 ? 'lift' : 'slide',
+            size,
+            random: this.random,
+          }),
         },
       ],
       temperature,

@@ -42,7 +42,7 @@ test('the same seed gives the same arrangement, another seed another', () => {
 });
 
 describe.each(FORMS)('%s', (form) => {
-  const arrangement = proposalFor(form, CAKE, 2, 0.7).arrangement;
+  const arrangement = proposalFor({ form, cake: CAKE, seed: 2, effort: 0.7 }).arrangement;
   const scene = sceneOf(arrangement);
 
   test('no heads through each other or the cake', () => {
@@ -70,7 +70,7 @@ describe.each(FORMS)('%s', (form) => {
 });
 
 test('large at the focal point, small at the tips', () => {
-  const scene = sceneOf(proposalFor('crescent', CAKE, 4, 1).arrangement);
+  const scene = sceneOf(proposalFor({ form: 'crescent', cake: CAKE, seed: 4, effort: 1 }).arrangement);
   const heads = scene.heads.filter((p) => !p.spine.length);
   const middle = heads.filter((p) => scene.line.armShare(p.piece.s) < 0.4).map((p) => p.body.radialMm);
   const tips = heads.filter((p) => scene.line.armShare(p.piece.s) > 0.75).map((p) => p.body.radialMm);
@@ -79,7 +79,7 @@ test('large at the focal point, small at the tips', () => {
 });
 
 test('beats random scatter of the same pieces by far, seeds 1–12 of scatter', () => {
-  const { arrangement } = proposalFor('crescent', CAKE, 3, 1);
+  const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 3, effort: 1 });
   let bestScatter = 0;
   for (let seed = 1; seed <= 12; seed++) {
     const random = seededRandom(seed);
@@ -96,7 +96,7 @@ test('beats random scatter of the same pieces by far, seeds 1–12 of scatter', 
 });
 
 test('the search improves on where it begins', () => {
-  const { arrangement } = proposalFor('crescent', CAKE, 7, 1);
+  const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 7, effort: 1 });
   const line = drawLine(arrangement.line, CAKE)!;
   let n = 0;
   const start = startLayout(line, shareOut(line, 'focal-led', CHOICES, SHIPPED, 1.2), {

@@ -7,7 +7,11 @@ import { balanceCost, COST, FAR, fromCoverMm, gradingCost, heftOf, pairCost, pla
 import { placePiece, type PlacedPiece } from './placement';
 import { buildScene } from './scene';
 
-const scene = buildScene(cakeOf([230, 110]), proposalFor('crescent', cakeOf([230, 110]), 12, 0.1).arrangement, SHIPPED)!;
+const scene = buildScene(
+  cakeOf([230, 110]),
+  proposalFor({ form: 'crescent', cake: cakeOf([230, 110]), seed: 12, effort: 0.1 }).arrangement,
+  SHIPPED,
+)!;
 const { heads, line } = scene;
 const moved = (p: PlacedPiece, to: object) => placePiece({ ...p.piece, ...to }, line, SHIPPED);
 

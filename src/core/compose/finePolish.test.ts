@@ -37,7 +37,7 @@ const worstPress = (cake: typeof CAKE, a: Arrangement): number => {
 test.each(FORMS.map((form, i) => [form, 60 + i] as const))(
   '%s, seed %i: it reads better than before and presses no harder',
   (form, seed) => {
-    const { arrangement } = proposalFor(form, CAKE, seed, 0.05);
+    const { arrangement } = proposalFor({ form, cake: CAKE, seed, effort: 0.05 });
     const pieces = touched(CAKE, arrangement, seed);
     const after = { ...arrangement, pieces };
     const worth = (x: Arrangement) => scoreOf(CAKE, x) - 6 * alikePairs(CAKE, x);
@@ -59,7 +59,7 @@ test.each([5, 6, 7])('seed %i: what is pinned stays, and no piece is lost, doubl
 });
 
 test('nothing and a single piece are left as they are; a line that cannot be drawn too', () => {
-  const { arrangement } = proposalFor('crescent', CAKE, 3, 0.05);
+  const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 3, effort: 0.05 });
   for (const pieces of [[], arrangement.pieces.slice(0, 1)]) expect(touched(CAKE, { ...arrangement, pieces }, 1)).toEqual(pieces);
   expect(touched({ ...CAKE, tiers: [] }, arrangement, 1)).toEqual(arrangement.pieces);
 });

@@ -92,14 +92,14 @@ function changedOnce(measured: Measured, pieces: readonly Piece[], size: number,
   const alike = alikeFaces(measured)[0];
   if (alike && !alike.piece.pinned && random() < 0.7) {
     const i = heads.indexOf(alike);
-    changed[i] = nudged(alike, line, random() < 0.6 ? 'turn' : 'slide', 1, random);
+    changed[i] = nudged({ p: alike, line, kind: random() < 0.6 ? 'turn' : 'slide', size: 1, random });
     return changed;
   }
   const i = Math.floor(random() * pieces.length);
   const kind = must(KINDS[Math.floor(random() * KINDS.length)]);
   if (must(pieces[i]).pinned) return null;
   if (random() >= EXCHANGE_SHARE) {
-    changed[i] = nudged(must(heads[i]), line, kind, size, random);
+    changed[i] = nudged({ p: must(heads[i]), line, kind, size, random });
     return changed;
   }
   const j = Math.floor(random() * pieces.length);

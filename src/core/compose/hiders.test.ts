@@ -54,7 +54,7 @@ describe('what stands before a face', () => {
 test.each(FORMS.map((form, i) => [form, 80 + i] as const))(
   '%s, seed %i: whatever hides a face may hide it, and is named',
   (form, seed) => {
-    const { heads } = buildScene(CAKE, proposalFor(form, CAKE, seed, 0.05).arrangement, SHIPPED)!;
+    const { heads } = buildScene(CAKE, proposalFor({ form, cake: CAKE, seed, effort: 0.05 }).arrangement, SHIPPED)!;
     for (const face of heads.filter((p) => !p.spine.length)) {
       const { share, pieces } = hidersOf(face, heads);
       expect(pieces.every((q) => q !== face && mayHide(q, face))).toBe(true);

@@ -124,7 +124,7 @@ function pathLine(spec: LineSpec, skin: Skin, path: readonly PathPoint[], closed
   const beside = skin.even ? besideOnEven(skin) : besideOnAny(skin);
   const at = (s: number, sideMm: number): LineFrame => {
     const along = closed ? s - Math.floor(s) : clamp(s);
-    return beside(chartAt(points, lengths, along, lengthMm), sideMm);
+    return beside(chartAt({ points, lengths, s: along, lengthMm }), sideMm);
   };
   return {
     form: spec.form,
@@ -233,18 +233,23 @@ function measurePath(skin: Skin, path: readonly PathPoint[]): { points: PathPoin
 
 /** Catmull–Rom through four path points, between the middle two. */
 function spline(a: PathPoint, b: PathPoint, c: PathPoint, d: PathPoint, t: number): PathPoint {
-  const one = (p: number, q: number, r: number, s: number) =>
+  const one = ({ p, q, r, s }: { p: number; q: number; r: number; s: number }) =>
     0.5 * (2 * q + (r - p) * t + (2 * p - 5 * q + 4 * r - s) * t * t + (3 * q - p - 3 * r + s) * t * t * t);
-  return [one(a[0], b[0], c[0], d[0]), one(a[1], b[1], c[1], d[1])];
+  return [one({ p: a[0], q: b[0], r: c[0], s: d[0] }), one({ p: a[1], q: b[1], r: c[1], s: d[1] })];
 }
 
 /** Place and direction in the chart at arc-length share s. */
-function chartAt(
-  points: readonly PathPoint[],
-  lengths: readonly number[],
-  s: number,
-  lengthMm: number,
-): [number, number, number, number] {
+function chartAt({
+  points,
+  lengths,
+  s,
+  lengthMm,
+}: {
+  points: readonly PathPoint[];
+  lengths: readonly number[];
+  s: number;
+  lengthMm: number;
+}): [number, number, number, number] {
   const want = s * lengthMm;
   let low = 0;
   let high = lengths.length - 1;

@@ -73,7 +73,7 @@ describe('what the pieces ask for', () => {
   test('more than the line can hold is said with how much; what the composer proposes never is', () => {
     expect(said(Array.from({ length: 40 }, (_, i) => rose(i, 68)))[0]).toMatch(/times what this line holds/);
     for (const form of FORMS) {
-      const proposed = proposalFor(form, ONE, 2, 0.05).arrangement;
+      const proposed = proposalFor({ form, cake: ONE, seed: 2, effort: 0.05 }).arrangement;
       expect(pieceLimits(proposed, ONE, drawLine(proposed.line, ONE)!, SHIPPED)).toEqual([]);
     }
   });

@@ -42,7 +42,7 @@ function disturbed(piece: Piece, random: () => number): Piece {
 describe.each(FORMS.map((form, i) => [form, 40 + i] as const))('%s, seed %i', (form, seed) => {
   test('kept up to date through forty changes, the balance is what is read afresh', () => {
     const random = seededRandom(seed);
-    let { arrangement } = proposalFor(form, CAKE, seed, 0.05);
+    let { arrangement } = proposalFor({ form, cake: CAKE, seed, effort: 0.05 });
     const measures = new Measures(buildScene(CAKE, arrangement, SHIPPED)!);
     for (let turn = 0; turn < 40; turn++) {
       const many = random() < 0.2 ? 2 : 1;
@@ -58,7 +58,7 @@ describe.each(FORMS.map((form, i) => [form, 40 + i] as const))('%s, seed %i', (f
 });
 
 test('it says so when it cannot follow: a piece more, a piece less, another order, a sprig for a flower, too many moved', () => {
-  const { arrangement } = proposalFor('crescent', CAKE, 4, 0.05);
+  const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 4, effort: 0.05 });
   const { pieces } = arrangement;
   const follow = (changed: readonly Piece[]) =>
     new Measures(buildScene(CAKE, arrangement, SHIPPED)!).follow({ ...arrangement, pieces: [...changed] } satisfies Arrangement);
@@ -72,14 +72,14 @@ test('it says so when it cannot follow: a piece more, a piece less, another orde
 });
 
 test('without remedies everything else is the same', () => {
-  const scene = buildScene(CAKE, proposalFor('cascade', CAKE, 6, 0.05).arrangement, SHIPPED)!;
+  const scene = buildScene(CAKE, proposalFor({ form: 'cascade', cake: CAKE, seed: 6, effort: 0.05 }).arrangement, SHIPPED)!;
   const all = readBalance(scene, CLEAN);
   expect(readMeasured(new Measures(scene), CLEAN, false)).toEqual(all.map((r) => ({ ...r, remedy: null })));
 });
 
 test('the balance in hand follows moves, and starts afresh when the cake, the line or the number of pieces changes', () => {
   const live = new LiveBalance();
-  const { arrangement } = proposalFor('crescent', CAKE, 9, 0.05);
+  const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 9, effort: 0.05 });
   const fresh = (cake: Cake, a: Arrangement) => readBalance(buildScene(cake, a, SHIPPED)!, CLEAN);
   const states: [Cake, Arrangement][] = [
     [CAKE, arrangement],

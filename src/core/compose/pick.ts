@@ -26,7 +26,17 @@ export function pickPiece(
 }
 
 /** Where a sight comes within `liftMm` of the cake's skin or its board; null when it passes the cake by. */
-export function pickSkin(solid: CakeSolid, origin: Vec3, direction: Vec3, liftMm: number): Vec3 | null {
+export function pickSkin({
+  solid,
+  origin,
+  direction,
+  liftMm,
+}: {
+  solid: CakeSolid;
+  origin: Vec3;
+  direction: Vec3;
+  liftMm: number;
+}): Vec3 | null {
   let t = 0;
   for (let i = 0; i < 400 && t < 6000; i++) {
     const p = addScaled(origin, direction, t);

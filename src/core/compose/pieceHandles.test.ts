@@ -14,11 +14,11 @@ const eyeBefore = (p: PlacedPiece, random: () => number): Vec3 =>
   addScaled(p.centre, normalize([p.axis[0] + random() - 0.5, p.axis[1] + random() - 0.5, p.axis[2] + random()]), 900);
 
 describe.each(FORMS.map((form, i) => [form, 60 + i] as const))('%s, seed %i', (form, seed) => {
-  const scene = buildScene(CAKE, proposalFor(form, CAKE, seed, 0.05).arrangement, SHIPPED)!;
+  const scene = buildScene(CAKE, proposalFor({ form, cake: CAKE, seed, effort: 0.05 }).arrangement, SHIPPED)!;
   const random = seededRandom(seed);
   const drag = (p: PlacedPiece, handle: PieceHandle, to: Vec3) => {
     const { origin, direction } = sightThrough(to, eyeBefore(p, random));
-    const change = dragPieceHandle(p, scene.line, handle, origin, direction);
+    const change = dragPieceHandle({ p, line: scene.line, handle, origin, direction });
     return change && placePiece({ ...p.piece, ...change }, scene.line, SHIPPED);
   };
 
@@ -45,7 +45,11 @@ describe.each(FORMS.map((form, i) => [form, 60 + i] as const))('%s, seed %i', (f
       const to = rotateAbout(p.axis, square, angle);
       const drawn = addScaled(from, rotateAbout(grip, square, angle), 1);
       const { origin, direction } = sightThrough(drawn, addScaled(from, way, 900));
-      const now = placePiece({ ...p.piece, ...dragPieceHandle(p, scene.line, look!, origin, direction) }, scene.line, SHIPPED);
+      const now = placePiece(
+        { ...p.piece, ...dragPieceHandle({ p, line: scene.line, handle: look!, origin, direction }) },
+        scene.line,
+        SHIPPED,
+      );
       const wanted = angleBetween(to, p.frame.normal);
       const most = MOST_TILT_RAD[p.body.role];
       expect(angleBetween(now.axis, p.frame.normal)).toBeCloseTo(Math.min(wanted, most), 4);
@@ -65,16 +69,20 @@ describe.each(FORMS.map((form, i) => [form, 60 + i] as const))('%s, seed %i', (f
       ]);
       const to = addScaled(handle.at, p.frame.normal, mm);
       const { origin, direction } = sightThrough(to, addScaled(to, aside, 700));
-      const now = placePiece({ ...p.piece, ...dragPieceHandle(p, scene.line, handle, origin, direction) }, scene.line, SHIPPED);
+      const now = placePiece(
+        { ...p.piece, ...dragPieceHandle({ p, line: scene.line, handle, origin, direction }) },
+        scene.line,
+        SHIPPED,
+      );
       expect(dot(sub(now.centre, p.centre), p.frame.normal)).toBeCloseTo(mm, 4);
       const under = sightThrough(addScaled(handle.at, p.frame.normal, -400), addScaled(to, aside, 700));
-      expect(dragPieceHandle(p, scene.line, handle, under.origin, under.direction)!.lift).toBe(0);
+      expect(dragPieceHandle({ p, line: scene.line, handle, origin: under.origin, direction: under.direction })!.lift).toBe(0);
     }
   });
 });
 
 test('spun by a quarter turn, what pointed aside points across, and the look stays', () => {
-  const scene = buildScene(CAKE, proposalFor('crescent', CAKE, 3, 0.05).arrangement, SHIPPED)!;
+  const scene = buildScene(CAKE, proposalFor({ form: 'crescent', cake: CAKE, seed: 3, effort: 0.05 }).arrangement, SHIPPED)!;
   for (const p of scene.heads.filter((q) => !q.spine.length).slice(0, 6)) {
     const handle = pieceHandles(p, scene.line)[1]!;
     const quarter = ((): Vec3 => {
@@ -83,7 +91,11 @@ test('spun by a quarter turn, what pointed aside points across, and the look sta
     })();
     const to = addScaled(p.centre, quarter, 30);
     const { origin, direction } = sightThrough(to, addScaled(p.centre, p.axis, 800));
-    const now = placePiece({ ...p.piece, ...dragPieceHandle(p, scene.line, handle, origin, direction) }, scene.line, SHIPPED);
+    const now = placePiece(
+      { ...p.piece, ...dragPieceHandle({ p, line: scene.line, handle, origin, direction }) },
+      scene.line,
+      SHIPPED,
+    );
     expect(distance(now.across, quarter)).toBeLessThan(1e-6);
     expect(distance(now.axis, p.axis)).toBeLessThan(1e-9);
   }
@@ -91,14 +103,16 @@ test('spun by a quarter turn, what pointed aside points across, and the look sta
 
 test('a sight along the way, or within the plane, says nothing', () => {
   expect(nearestOnWay([0, 0, 0], [0, 0, 1], [0, 0, 9], [0, 0, -1])).toBeNull();
-  const scene = buildScene(CAKE, proposalFor('posy', CAKE, 3, 0.05).arrangement, SHIPPED)!;
+  const scene = buildScene(CAKE, proposalFor({ form: 'posy', cake: CAKE, seed: 3, effort: 0.05 }).arrangement, SHIPPED)!;
   const p = scene.heads[0]!;
   const spin = pieceHandles(p, scene.line)[1]!;
-  expect(dragPieceHandle(p, scene.line, spin, addScaled(p.centre, p.across, 500), p.across)).toBeNull();
+  expect(
+    dragPieceHandle({ p, line: scene.line, handle: spin, origin: addScaled(p.centre, p.across, 500), direction: p.across }),
+  ).toBeNull();
 });
 
 test('each figure stands with its unit', () => {
-  const scene = buildScene(CAKE, proposalFor('ring', CAKE, 3, 0.05).arrangement, SHIPPED)!;
+  const scene = buildScene(CAKE, proposalFor({ form: 'ring', cake: CAKE, seed: 3, effort: 0.05 }).arrangement, SHIPPED)!;
   const p = placePiece({ ...scene.heads[0]!.piece, tiltRad: 0.5236, headingRad: 0, lift: 0.5, rollRad: 7 }, scene.line, SHIPPED);
   const shown = pieceHandles(p, scene.line).map((h) => h.shown);
   const rounded = JSON.parse(JSON.stringify(shown), (_, v: unknown) =>

@@ -52,16 +52,22 @@ export function pieceHandles(p: PlacedPiece, line: Line): PieceHandle[] {
  * What a grip does to its piece when it is drawn to where a sight (origin, unit direction) passes; null where that says
  * nothing. The piece is taken as it stood when it was gripped; the lean stays within what its role may show.
  */
-export function dragPieceHandle(
-  p: PlacedPiece,
-  line: Line,
-  handle: PieceHandle,
-  origin: Vec3,
-  direction: Vec3,
-): Partial<Piece> | null {
+export function dragPieceHandle({
+  p,
+  line,
+  handle,
+  origin,
+  direction,
+}: {
+  p: PlacedPiece;
+  line: Line;
+  handle: PieceHandle;
+  origin: Vec3;
+  direction: Vec3;
+}): Partial<Piece> | null {
   if (handle.id === 'look') return look(p, origin, direction);
   if (handle.id === 'spin') return spin(p, origin, direction);
-  return lift(p, line, handle.at, origin, direction);
+  return lift({ p, line, grip: handle.at, origin, direction });
 }
 
 /** The sight meets the ball that the grip runs on, or passes it by: then where it comes nearest. The piece turns along. */
@@ -94,7 +100,19 @@ function spin(p: PlacedPiece, origin: Vec3, direction: Vec3): Partial<Piece> | n
 }
 
 /** Up and down the skin's normal through the grip. */
-function lift(p: PlacedPiece, line: Line, grip: Vec3, origin: Vec3, direction: Vec3): Partial<Piece> | null {
+function lift({
+  p,
+  line,
+  grip,
+  origin,
+  direction,
+}: {
+  p: PlacedPiece;
+  line: Line;
+  grip: Vec3;
+  origin: Vec3;
+  direction: Vec3;
+}): Partial<Piece> | null {
   const at = nearestOnWay(grip, p.frame.normal, origin, direction);
   if (!at) return null;
   const mm = dot(sub(at, grip), p.frame.normal);

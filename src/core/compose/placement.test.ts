@@ -136,9 +136,9 @@ describe('sights', () => {
   });
 
   test('the skin is met a stated height above it, or not at all', () => {
-    const at = pickSkin(solid, [0, 0, 400], [0, 0, -1], 12)!;
+    const at = pickSkin({ solid, origin: [0, 0, 400], direction: [0, 0, -1], liftMm: 12 })!;
     expect(at[2]).toBeCloseTo(122, 0);
-    expect(pickSkin(solid, [0, 0, 400], [0, 0, 1], 0)).toBeNull();
+    expect(pickSkin({ solid, origin: [0, 0, 400], direction: [0, 0, 1], liftMm: 0 })).toBeNull();
   });
 });
 

@@ -19,7 +19,7 @@ const CLEAN = { stops: 0, looks: 0, first: null };
 const scenes: readonly (readonly [string, Scene])[] = [
   ...FORMS.map((form, i): [string, Scene] => [
     form,
-    buildScene(CAKE, proposalFor(form, CAKE, 20 + i, 0.08).arrangement, SHIPPED)!,
+    buildScene(CAKE, proposalFor({ form, cake: CAKE, seed: 20 + i, effort: 0.08 }).arrangement, SHIPPED)!,
   ]),
   ...[3, 8, 14].map((seed): [string, Scene] => {
     const project = randomProject(seed);

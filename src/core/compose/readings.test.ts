@@ -17,7 +17,7 @@ const read = (arrangement: Arrangement): Record<ReadingId, Reading> => {
   return Object.fromEntries(list.map((r) => [r.id, r])) as Record<ReadingId, Reading>;
 };
 
-const good = SEEDS.map((seed) => proposalFor('crescent', CAKE, seed, 1).arrangement);
+const good = SEEDS.map((seed) => proposalFor({ form: 'crescent', cake: CAKE, seed, effort: 1 }).arrangement);
 const spoil = (arrangement: Arrangement, change: (pieces: Piece[]) => void): Arrangement =>
   produce(arrangement, (d) => {
     change(d.pieces);
@@ -34,7 +34,7 @@ describe('good arrangements read well', () => {
 
 /** One good arrangement of every form, on two tiers. */
 const TIERS = cakeOf([220, 115], [150, 100]);
-const every = FORMS.map((form, i) => proposalFor(form, TIERS, i + 1, 0.6).arrangement);
+const every = FORMS.map((form, i) => proposalFor({ form, cake: TIERS, seed: i + 1, effort: 0.6 }).arrangement);
 const readOn = (arrangement: Arrangement): Reading[] => readBalance(buildScene(TIERS, arrangement, SHIPPED)!, CLEAN);
 const LEAST_FALL = 20;
 const MOST_UNRELATED = 10;

@@ -4,7 +4,7 @@ import { drawLine } from './line';
 import { copyAlong, distribute, mirrorAcross, mirrorAlong } from './severalPieces';
 
 const CAKE = cakeOf([220, 110]);
-const { arrangement } = proposalFor('crescent', CAKE, 4, 0.1);
+const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 4, effort: 0.1 });
 const line = drawLine(arrangement.line, CAKE)!;
 const ring = drawLine(defaultLine('ring', CAKE), CAKE)!;
 const pieces = arrangement.pieces;

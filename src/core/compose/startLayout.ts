@@ -53,7 +53,7 @@ export function startLayout(
     });
   };
   placeFocals(line, of('focal'), add, catalogue);
-  placeAlongArms(line, [...of('secondary'), ...of('spray'), ...of('filler', 'berry')], random, add, catalogue);
+  placeAlongArms({ line, list: [...of('secondary'), ...of('spray'), ...of('filler', 'berry')], random, add, catalogue });
   of('bud').forEach((k, i) => {
     const x = i < 2 ? 0.95 : 0.78 - 0.1 * (i - 2);
     const s = onArm(line, x, i % 2 === 0);
@@ -91,7 +91,19 @@ function placeFocals(line: Line, focals: readonly KindCount[], add: Add, catalog
   });
 }
 
-function placeAlongArms(line: Line, list: readonly KindCount[], random: Random, add: Add, catalogue: Catalogue): void {
+function placeAlongArms({
+  line,
+  list,
+  random,
+  add,
+  catalogue,
+}: {
+  line: Line;
+  list: readonly KindCount[];
+  random: Random;
+  add: Add;
+  catalogue: Catalogue;
+}): void {
   const n = list.length;
   list.forEach((k, i) => {
     const x = line.closed ? (i + 0.5) / n : Math.pow((i + 0.9) / (n + 0.5), 0.8) * 0.94;

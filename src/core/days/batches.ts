@@ -22,13 +22,19 @@ const MOST_PIECES = 40;
  * So many pieces in batches that fit into a sitting and onto the rack: whole working batches of the method where one fits, else
  * as many pieces as do, as even as can be. One piece that does not fit is cut into equal parts.
  */
-export function cut(
-  pieces: number,
-  batch: number,
-  minutesOf: (pieces: number) => number,
-  mostMinutes: number,
-  places: number,
-): Batch[] {
+export function cut({
+  pieces,
+  batch,
+  minutesOf,
+  mostMinutes,
+  places,
+}: {
+  pieces: number;
+  batch: number;
+  minutesOf: (pieces: number) => number;
+  mostMinutes: number;
+  places: number;
+}): Batch[] {
   const most = Math.max(1, Math.min(MOST_PIECES, places, pieces));
   let size = most;
   while (size > 1 && minutesOf(size) > mostMinutes) size--;

@@ -146,7 +146,7 @@ describe('drying (assumed model; saturation by the Magnus form, values from memo
 describe('batches', () => {
   const minutes = (n: number) => 5 + 10 * n;
   const sizes = (pieces: number, batch: number, most: number, places = Infinity) =>
-    cut(pieces, batch, minutes, most, places).map((b) => b.to - b.from);
+    cut({ pieces, batch, minutesOf: minutes, mostMinutes: most, places }).map((b) => b.to - b.from);
   test('a sitting holds whole working batches, never more than 40 pieces at once', () => {
     expect(sizes(20, 8, 120)).toEqual([8, 8, 4]);
     expect(sizes(90, 20, 1000)).toEqual([40, 40, 10]);
@@ -156,7 +156,9 @@ describe('batches', () => {
     expect(sizes(9, 8, 1000, 3)).toEqual([3, 3, 3]);
   });
   test('one piece that takes longer than a sitting is done in parts, one after the other', () => {
-    expect(cut(2, 4, () => 100, 45, Infinity).map((b) => [b.from, b.part, b.parts])).toEqual([
+    expect(
+      cut({ pieces: 2, batch: 4, minutesOf: () => 100, mostMinutes: 45, places: Infinity }).map((b) => [b.from, b.part, b.parts]),
+    ).toEqual([
       [0, 1, 3],
       [0, 2, 3],
       [0, 3, 3],

@@ -186,7 +186,7 @@ class Decoding {
     let bestCost = Infinity;
     for (let m = 0; m < this.shop.makers.length; m++) {
       if (!must(bench.can[m])[t] || (pinned === null && must(turns.by[t]) >= 0 && turns.by[t] !== m)) continue;
-      for (const spot of this.spotsOf(t, m, limit, pinned)) {
+      for (const spot of this.spotsOf({ t, m, limit, pinned })) {
         const c = this.localCost(t, spot);
         if (c >= bestCost - 1e-9) continue;
         bestCost = c;
@@ -197,7 +197,7 @@ class Decoding {
   }
 
   /** Up to five spots with one maker, the nearest to the limit first. */
-  private spotsOf(t: number, m: number, limit: number, pinned: number | null): Spot[] {
+  private spotsOf({ t, m, limit, pinned }: { t: number; m: number; limit: number; pinned: number | null }): Spot[] {
     const { late, bench, turns } = this;
     const work = must(this.works[t]);
     const own = must(bench.byMaker[m]);

@@ -40,18 +40,25 @@ export function leewayOf(placed: readonly PlacedTask[], works: readonly Work[], 
     id: p.id,
     earliest: Math.min(p.from, early.get(p.id) ?? p.from),
     latest: Math.max(p.from, late.get(p.id) ?? p.from),
-    heldBy: heldBy(p, must(byId.get(p.id)), after.get(p.id) ?? [], at, placed, shop),
+    heldBy: heldBy({ own: p, work: must(byId.get(p.id)), after: after.get(p.id) ?? [], at, placed, shop }),
   }));
 }
 
-function heldBy(
-  own: PlacedTask,
-  work: Work,
-  after: readonly { id: string; wait: number }[],
-  at: ReadonlyMap<string, PlacedTask>,
-  placed: readonly PlacedTask[],
-  shop: Shop,
-): Held {
+function heldBy({
+  own,
+  work,
+  after,
+  at,
+  placed,
+  shop,
+}: {
+  own: PlacedTask;
+  work: Work;
+  after: readonly { id: string; wait: number }[];
+  at: ReadonlyMap<string, PlacedTask>;
+  placed: readonly PlacedTask[];
+  shop: Shop;
+}): Held {
   let limit = shop.end;
   let waits: string | null = null;
   for (const link of after) {

@@ -151,7 +151,13 @@ class TaskList {
     const share = this.work.care * kind.pace.share;
     const minutesOf = (pieces: number) => stepMinutes(step, method.batch, pieces) * share;
     const dryHours = this.dryHoursOf(kind, step);
-    const batches = cut(kind.toMake, method.batch, minutesOf, this.cutting.most(skill), this.cutting.places);
+    const batches = cut({
+      pieces: kind.toMake,
+      batch: method.batch,
+      minutesOf,
+      mostMinutes: this.cutting.most(skill),
+      places: this.cutting.places,
+    });
     const idOf = (i: number) => (batches.length > 1 ? `${kind.key}|${step.id}|${i + 1}` : `${kind.key}|${step.id}`);
     const stepRef = { method: method.id, step: step.id };
     return batches.map((batch, i) => {

@@ -4,8 +4,23 @@ import type { TinPiece } from '../compose/tin';
 import * as v from 'valibot';
 
 /** The made-up bench of the demo jobs: what things cost there, which colours stand on its shelf, and what is in its tin. */
-const material = (id: string, name: string, unit: Material['unit'], pack: number, packPrice: number, shop: string, onHand = 0) =>
-  v.parse(materialSchema, { id, name, unit, pack, packPrice, shop, onHand });
+const material = ({
+  id,
+  name,
+  unit,
+  pack,
+  packPrice,
+  shop,
+  onHand = 0,
+}: {
+  id: string;
+  name: string;
+  unit: Material['unit'];
+  pack: number;
+  packPrice: number;
+  shop: string;
+  onHand?: number;
+}) => v.parse(materialSchema, { id, name, unit, pack, packPrice, shop, onHand });
 
 const SUGAR = 'sugarcraft shop';
 const FLORIST = 'florist’s supplies';
@@ -18,26 +33,34 @@ export const DEMO_PRICES: Prices = {
   taxShare: 0.1,
   roundTo: 5,
   materials: [
-    material('paste', 'Flower paste', 'g', 500, 9.4, SUGAR, 180),
+    material({ id: 'paste', name: 'Flower paste', unit: 'g', pack: 500, packPrice: 9.4, shop: SUGAR, onHand: 180 }),
     ...[18, 20, 22, 24, 26, 28, 30].flatMap((gauge) =>
       (['green', 'white'] as const).map((colour) =>
-        material(
-          `wire-${gauge}-${colour}`,
-          `Wire ${gauge} SWG, ${colour}`,
-          'piece',
-          gauge < 24 ? 20 : 50,
-          3.2,
-          FLORIST,
-          gauge === 24 ? 18 : 0,
-        ),
+        material({
+          id: `wire-${gauge}-${colour}`,
+          name: `Wire ${gauge} SWG, ${colour}`,
+          unit: 'piece',
+          pack: gauge < 24 ? 20 : 50,
+          packPrice: 3.2,
+          shop: FLORIST,
+          onHand: gauge === 24 ? 18 : 0,
+        }),
       ),
     ),
-    material('tape', 'Floral tape', 'm', 27, 2.6, FLORIST, 12),
-    material('dust', 'Dust', 'g', 4, 5.1, SUGAR, 6),
-    material('glue', 'Edible glue', 'g', 50, 3.9, SUGAR, 40),
-    material('glaze', 'Half glaze for leaves and berries', 'g', 60, 6.8, SUGAR, 12),
-    material('starch', 'Starch for rolling out', 'g', 400, 1.9, 'grocer', 150),
-    material('fat', 'White vegetable fat', 'g', 250, 2.1, 'grocer', 60),
+    material({ id: 'tape', name: 'Floral tape', unit: 'm', pack: 27, packPrice: 2.6, shop: FLORIST, onHand: 12 }),
+    material({ id: 'dust', name: 'Dust', unit: 'g', pack: 4, packPrice: 5.1, shop: SUGAR, onHand: 6 }),
+    material({ id: 'glue', name: 'Edible glue', unit: 'g', pack: 50, packPrice: 3.9, shop: SUGAR, onHand: 40 }),
+    material({
+      id: 'glaze',
+      name: 'Half glaze for leaves and berries',
+      unit: 'g',
+      pack: 60,
+      packPrice: 6.8,
+      shop: SUGAR,
+      onHand: 12,
+    }),
+    material({ id: 'starch', name: 'Starch for rolling out', unit: 'g', pack: 400, packPrice: 1.9, shop: 'grocer', onHand: 150 }),
+    material({ id: 'fat', name: 'White vegetable fat', unit: 'g', pack: 250, packPrice: 2.1, shop: 'grocer', onHand: 60 }),
     ...(
       [
         ['stirring-straw', 'Stirring straw', 100, 1.6],
@@ -48,11 +71,23 @@ export const DEMO_PRICES: Prices = {
         ['pick-medium', 'Pick, medium', 25, 5.5],
         ['pick-large', 'Pick, large', 20, 6.5],
       ] as const
-    ).map(([id, name, pack, price]) => material(id, name, 'piece', pack, price, SUGAR)),
+    ).map(([id, name, pack, price]) => material({ id, name, unit: 'piece', pack, packPrice: price, shop: SUGAR })),
   ],
 };
 
-const paint = (id: string, name: string, use: Paint['use'], hue: string, food: Paint['food']): Paint => ({
+const paint = ({
+  id,
+  name,
+  use,
+  hue,
+  food,
+}: {
+  id: string;
+  name: string;
+  use: Paint['use'];
+  hue: string;
+  food: Paint['food'];
+}): Paint => ({
   id,
   name,
   use,
@@ -61,27 +96,35 @@ const paint = (id: string, name: string, use: Paint['use'], hue: string, food: P
 });
 
 export const DEMO_PAINTS: readonly Paint[] = [
-  paint('c1', 'lemon', 'paste colour', '#f2c200', 'edible'),
-  paint('c2', 'orange', 'paste colour', '#e8741a', 'edible'),
-  paint('c3', 'claret', 'paste colour', '#7d1233', 'edible'),
-  paint('c4', 'rose pink', 'paste colour', '#d24d7c', 'edible'),
-  paint('c5', 'violet', 'paste colour', '#57348f', 'edible'),
-  paint('c6', 'leaf green', 'paste colour', '#3d6b35', 'edible'),
-  paint('c7', 'brown', 'paste colour', '#4a2b19', 'edible'),
-  paint('d1', 'plum dust', 'dust', '#5c1f45', 'not edible'),
-  paint('d2', 'moss dust', 'dust', '#6f7f4a', 'edible'),
-  paint('g1', 'leaf glaze', 'glaze', '#e8e3d2', 'unknown'),
+  paint({ id: 'c1', name: 'lemon', use: 'paste colour', hue: '#f2c200', food: 'edible' }),
+  paint({ id: 'c2', name: 'orange', use: 'paste colour', hue: '#e8741a', food: 'edible' }),
+  paint({ id: 'c3', name: 'claret', use: 'paste colour', hue: '#7d1233', food: 'edible' }),
+  paint({ id: 'c4', name: 'rose pink', use: 'paste colour', hue: '#d24d7c', food: 'edible' }),
+  paint({ id: 'c5', name: 'violet', use: 'paste colour', hue: '#57348f', food: 'edible' }),
+  paint({ id: 'c6', name: 'leaf green', use: 'paste colour', hue: '#3d6b35', food: 'edible' }),
+  paint({ id: 'c7', name: 'brown', use: 'paste colour', hue: '#4a2b19', food: 'edible' }),
+  paint({ id: 'd1', name: 'plum dust', use: 'dust', hue: '#5c1f45', food: 'not edible' }),
+  paint({ id: 'd2', name: 'moss dust', use: 'dust', hue: '#6f7f4a', food: 'edible' }),
+  paint({ id: 'g1', name: 'leaf glaze', use: 'glaze', hue: '#e8e3d2', food: 'unknown' }),
 ];
 
-const inTin = (
-  id: string,
-  species: string,
-  stage: string,
-  sizeMm: number,
-  colourway: string,
-  count: number,
-  where: string,
-): TinPiece => ({
+const inTin = ({
+  id,
+  species,
+  stage,
+  sizeMm,
+  colourway,
+  count,
+  where,
+}: {
+  id: string;
+  species: string;
+  stage: string;
+  sizeMm: number;
+  colourway: string;
+  count: number;
+  where: string;
+}): TinPiece => ({
   id,
   species,
   stage,
@@ -94,8 +137,8 @@ const inTin = (
 });
 
 export const DEMO_TIN: readonly TinPiece[] = [
-  inTin('tin-1', 'cosmos', 'open', 31, 'shell', 3, 'blue tin'),
-  inTin('tin-2', 'sweetpea', 'open', 27, 'lilac', 4, 'blue tin'),
-  inTin('tin-3', 'rosehip', 'ripe', 38, 'hip', 5, 'long box'),
-  inTin('tin-4', 'olive', 'grown', 92, 'olive', 4, 'long box'),
+  inTin({ id: 'tin-1', species: 'cosmos', stage: 'open', sizeMm: 31, colourway: 'shell', count: 3, where: 'blue tin' }),
+  inTin({ id: 'tin-2', species: 'sweetpea', stage: 'open', sizeMm: 27, colourway: 'lilac', count: 4, where: 'blue tin' }),
+  inTin({ id: 'tin-3', species: 'rosehip', stage: 'ripe', sizeMm: 38, colourway: 'hip', count: 5, where: 'long box' }),
+  inTin({ id: 'tin-4', species: 'olive', stage: 'grown', sizeMm: 92, colourway: 'olive', count: 4, where: 'long box' }),
 ];

@@ -15,9 +15,9 @@ export function demoBriefs(): Project[] {
 function harbourLibrary(): Project {
   const job = newProject('demo-harbour-library', 'Harbour library, a hundred years', '2027-06-12T09:30');
   const tiers = [
-    newTier('tier-1', 254, 115, '#3f5e78', 'dusk'),
-    newTier('tier-2', 178, 115, '#8fb0bd', 'harbour'),
-    newTier('tier-3', 114, 110, '#e9eeea', 'porcelain'),
+    newTier({ id: 'tier-1', diameterMm: 254, heightMm: 115, colour: '#3f5e78', name: 'dusk' }),
+    newTier({ id: 'tier-2', diameterMm: 178, heightMm: 115, colour: '#8fb0bd', name: 'harbour' }),
+    newTier({ id: 'tier-3', diameterMm: 114, heightMm: 110, colour: '#e9eeea', name: 'porcelain' }),
   ];
   return {
     ...job,
@@ -67,7 +67,11 @@ function midwinterWreath(): Project {
         { species: 'rosemary', colourway: 'grey' },
       ],
     },
-    cake: { ...job.cake, tiers: [newTier('tier-1', 230, 90, '#eef1ee', 'snow')], board: { diameterMm: 320, thicknessMm: 12 } },
+    cake: {
+      ...job.cake,
+      tiers: [newTier({ id: 'tier-1', diameterMm: 230, heightMm: 90, colour: '#eef1ee', name: 'snow' })],
+      board: { diameterMm: 320, thicknessMm: 12 },
+    },
     arrangements: [
       {
         ...newArrangement('a1', {
@@ -103,7 +107,11 @@ function astronomyToppers(): Project {
         { species: 'singleleaf', colourway: 'dark' },
       ],
     },
-    cake: { ...job.cake, tiers: [newTier('tier-1', 90, 75, '#39415f', 'night')], board: { diameterMm: 120, thicknessMm: 6 } },
+    cake: {
+      ...job.cake,
+      tiers: [newTier({ id: 'tier-1', diameterMm: 90, heightMm: 75, colour: '#39415f', name: 'night' })],
+      board: { diameterMm: 120, thicknessMm: 6 },
+    },
     arrangements: [
       {
         ...newArrangement('a1', {

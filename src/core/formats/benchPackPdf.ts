@@ -1,4 +1,5 @@
-import { benchSteps, type Step } from '../plan/benchSteps';
+import { benchSteps } from '../plan/benchSteps';
+import type { Step } from '../plan/step';
 import { catalogueOf } from '../plan/catalogueOf';
 import { dayList } from '../plan/dayList';
 import type { DerivedPlan } from '../plan/derivePlan';
@@ -92,10 +93,15 @@ function partsOf(project: Project, plan: DerivedPlan, notes: PackNotes, words: W
   const days = dayList(plan, brief.leavesAt);
   const diagrams = plan.arrangements.flatMap(({ id, sprays }) =>
     sprays.flatMap((s, i) =>
-      rowDrawings(s, { ...plan, words }, id, words.label('pack.spray', { job: name, spray: i + 1, sprays: sprays.length })),
+      rowDrawings({
+        spray: s,
+        plan: { ...plan, words },
+        arrangementId: id,
+        title: words.label('pack.spray', { job: name, spray: i + 1, sprays: sprays.length }),
+      }),
     ),
   );
-  const pricked = templates(project.cake, plan.entries, name, words, project.wrapMm);
+  const pricked = templates({ cake: project.cake, entries: plan.entries, title: name, words, wrapMm: project.wrapMm });
   const job = { name, leaves: notes.leaves, makers: project.days.makers.map((m) => m.name) };
   const parts: Part[] = [
     written(words.label('pack.tray'), true, (c) => tray(c, plan, words)),
@@ -112,7 +118,11 @@ function partsOf(project: Project, plan: DerivedPlan, notes: PackNotes, words: W
       any: pricked.length > 0,
       write: (paper) => addSheets(paper, pricked, brief.paper, words),
     },
-    { title: words.label('pack.days'), any: days.length > 0, write: (paper) => addWeek(paper, days, job, brief.paper, words) },
+    {
+      title: words.label('pack.days'),
+      any: days.length > 0,
+      write: (paper) => addWeek({ paper, rows: days, job, size: brief.paper, words }),
+    },
     {
       title: words.label('pack.hand-over'),
       any: notes.sheets.length > 0,

@@ -52,7 +52,19 @@ export function calendarFile(
   const leaves = wallFromText(job.leavesAt);
   const clock = clockOf(job.zone ?? null, leaves - 130 * 1440, leaves);
   const time = (wall: WallMinutes) => (job.zone ? `${floating(clock.toUtc(wall))}Z` : floating(wall));
-  const event = (uid: string, from: WallMinutes, to: WallMinutes, name: string, detail: string) => [
+  const event = ({
+    uid,
+    from,
+    to,
+    name,
+    detail,
+  }: {
+    uid: string;
+    from: WallMinutes;
+    to: WallMinutes;
+    name: string;
+    detail: string;
+  }) => [
     'BEGIN:VEVENT',
     `UID:${escaped(uid)}`,
     `DTSTAMP:${stamp}`,
@@ -75,16 +87,22 @@ export function calendarFile(
     'CALSCALE:GREGORIAN',
     ...plan.schedule.flatMap((p) => {
       const task = tasks.get(p.id);
-      return event(
-        `${plan.projectId}-${p.id}@ofrenda`,
-        p.from,
-        p.to,
-        task ? words.say(task.name) : p.id,
-        task?.detail ? words.say(task.detail) : '',
-      );
+      return event({
+        uid: `${plan.projectId}-${p.id}@ofrenda`,
+        from: p.from,
+        to: p.to,
+        name: task ? words.say(task.name) : p.id,
+        detail: task?.detail ? words.say(task.detail) : '',
+      });
     }),
     ...(Number.isFinite(leaves)
-      ? event(`${plan.projectId}-leaves@ofrenda`, leaves, leaves + 15, words.label('calendar.leaves'), '')
+      ? event({
+          uid: `${plan.projectId}-leaves@ofrenda`,
+          from: leaves,
+          to: leaves + 15,
+          name: words.label('calendar.leaves'),
+          detail: '',
+        })
       : []),
     'END:VCALENDAR',
     '',

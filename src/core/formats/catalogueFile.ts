@@ -28,16 +28,26 @@ export function readCatalogueFile(text: string): { catalogue: Catalogue } | { is
   try {
     value = JSON.parse(text);
   } catch (cause) {
-    return refused('', 'JSON', cause instanceof Error ? cause.message : 'text', {
-      code: 'file.no-json',
-      values: { what: 'catalogue' },
+    return refused({
+      path: '',
+      expected: 'JSON',
+      received: cause instanceof Error ? cause.message : 'text',
+      why: {
+        code: 'file.no-json',
+        values: { what: 'catalogue' },
+      },
     });
   }
   const version = (value as { version?: unknown } | null)?.version;
   if (typeof version === 'number' && version > CATALOGUE_VERSION)
-    return refused('version', `<= ${CATALOGUE_VERSION}`, String(version), {
-      code: 'file.newer',
-      values: { what: 'catalogue', version, most: CATALOGUE_VERSION },
+    return refused({
+      path: 'version',
+      expected: `<= ${CATALOGUE_VERSION}`,
+      received: String(version),
+      why: {
+        code: 'file.newer',
+        values: { what: 'catalogue', version, most: CATALOGUE_VERSION },
+      },
     });
   const checked = v.safeParse(fileSchema, value);
   if (!checked.success) return { issues: checked.issues.map(issueOf) };
@@ -46,13 +56,13 @@ export function readCatalogueFile(text: string): { catalogue: Catalogue } | { is
   return issues.length ? { issues } : { catalogue: { species, methods } };
 }
 
-const refused = (path: string, expected: string, received: string, why: Refusal) => ({
+const refused = ({ path, expected, received, why }: { path: string; expected: string; received: string; why: Refusal }) => ({
   issues: [{ path, expected, received, why }],
 });
 
 function strangers(species: readonly OwnSpecies[], methods: ReadonlySet<string>): Issue[] {
   const unknown = (path: string, met: string, code: 'refusal.species' | 'refusal.method') =>
-    refused(path, 'catalogue', met, { code, values: { met } }).issues;
+    refused({ path, expected: 'catalogue', received: met, why: { code, values: { met } } }).issues;
   return species.flatMap((s, i) => [
     ...(SPECIES.some((b) => b.id === s.basedOn) ? [] : unknown(`species.${i}.basedOn`, s.basedOn, 'refusal.species')),
     ...(s.method in METHODS || methods.has(s.method) ? [] : unknown(`species.${i}.method`, s.method, 'refusal.method')),

@@ -29,7 +29,15 @@ export function readCutListCsv(text: string): { rows: CutRow[] } | { issues: Iss
       const value = Number(cell);
       const number = cell.trim() !== '' && Number.isFinite(value);
       if (!number || value <= 0 || (whole && !Number.isInteger(value)))
-        issues.push(cellIssue(i + 2, column, cell, refusalOfCell(cell, number, value), whole ? '1, 2, 3 …' : '> 0'));
+        issues.push(
+          cellIssue({
+            line: i + 2,
+            column,
+            cell,
+            why: refusalOfCell(cell, number, value),
+            expected: whole ? '1, 2, 3 …' : '> 0',
+          }),
+        );
       return value;
     };
     return { gauge: number('gauge', true), lengthMm: number('length_mm', false), count: number('count', true) };

@@ -38,7 +38,19 @@ export const INK = '#3b152d';
 /** Paper is checked by a bar of this length. */
 export const CHECK_BAR_MM = 100;
 
-export const line = (from: At, to: At, widthMm: number, colour = INK, id?: string): Mark => ({
+export const line = ({
+  from,
+  to,
+  widthMm,
+  colour = INK,
+  id,
+}: {
+  from: At;
+  to: At;
+  widthMm: number;
+  colour?: string;
+  id?: string;
+}): Mark => ({
   kind: 'line',
   from,
   to,
@@ -47,7 +59,21 @@ export const line = (from: At, to: At, widthMm: number, colour = INK, id?: strin
   ...(id ? { id } : {}),
 });
 
-export const circle = (at: At, radiusMm: number, widthMm: number, colour = INK, fill?: string, id?: string): Mark => ({
+export const circle = ({
+  at,
+  radiusMm,
+  widthMm,
+  colour = INK,
+  fill,
+  id,
+}: {
+  at: At;
+  radiusMm: number;
+  widthMm: number;
+  colour?: string;
+  fill?: string;
+  id?: string;
+}): Mark => ({
   kind: 'ellipse',
   at,
   rxMm: radiusMm,

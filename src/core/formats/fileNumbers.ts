@@ -45,9 +45,9 @@ export async function fileNumbers(project: Project): Promise<Record<string, stri
   const plan = derivePlan(project);
   const { name, brief } = project;
   const diagrams = plan.arrangements.flatMap(({ id, sprays }) =>
-    sprays.flatMap((s) => rowDrawings(s, { ...plan, words: ENGLISH }, id, name)),
+    sprays.flatMap((s) => rowDrawings({ spray: s, plan: { ...plan, words: ENGLISH }, arrangementId: id, title: name })),
   );
-  const pricked = templates(project.cake, plan.entries, name, ENGLISH, project.wrapMm);
+  const pricked = templates({ cake: project.cake, entries: plan.entries, title: name, words: ENGLISH, wrapMm: project.wrapMm });
   const { cutter, client } = handOverSheets(plan.handOver, { name, when: '', copies: 1 }, ENGLISH);
   const notes = { leaves: '', printed: '', sheets: [cutter, client], pictures: [], fonts: PAPER_FONTS };
   const parts: Record<string, unknown> = {

@@ -19,7 +19,7 @@ import { tierPlace, Words } from '../words/words';
 import { handOverSheets } from './handOverSheets';
 
 const CAKE = cakeOf([250, 110], [180, 100], [120, 90]);
-const { arrangement } = proposalFor('cascade', CAKE, 3, 0.05);
+const { arrangement } = proposalFor({ form: 'cascade', cake: CAKE, seed: 3, effort: 0.05 });
 const JOB: Project = { ...newProject('p', 'P', '2027-06-12T09:30'), cake: CAKE, arrangements: [arrangement] };
 const SPOKEN = {
   en: new Words(EN),
@@ -140,7 +140,10 @@ test('as a PDF, read back by another reader: both sheets, every number with its 
   const plan = derivePlan({ ...project, arrangements: [{ ...project.arrangements[0]!, method: 'stem by stem' }] });
   const { cutter, client } = handOverSheets(plan.handOver, { name: 'Job ñ', when: 'Saturday', copies: 1 }, SPOKEN.es);
   const file = join(mkdtempSync(join(tmpdir(), 'handover-')), 'handover.pdf');
-  writeFileSync(file, await handOverPdf([cutter, client], [], { name: 'Job ñ', size: 'A4' }, PAPER_FONTS));
+  writeFileSync(
+    file,
+    await handOverPdf({ sheets: [cutter, client], pictures: [], job: { name: 'Job ñ', size: 'A4' }, fonts: PAPER_FONTS }),
+  );
   const { pages } = JSON.parse(
     execFileSync(process.execPath, [join(__dirname, '..', 'testing', 'readPdf.mjs'), file], {
       encoding: 'utf8',

@@ -65,12 +65,15 @@ test('what an import would change is told before it is done', () => {
 
 describe('the catalogue file', () => {
   const own = {
-    ...ownCopyOf(speciesById('blossom', SHIPPED), 'own-dogwood', 'blossom', CALLED),
+    ...ownCopyOf({ base: speciesById('blossom', SHIPPED), id: 'own-dogwood', basedOn: 'blossom', called: CALLED }),
     name: 'Dogwood',
     petals: 4,
     method: 'own-quick',
   };
-  const catalogue = { species: [own], methods: [ownMethodOf(METHODS.pulled!, 'own-quick', 'Quick', ENGLISH)] };
+  const catalogue = {
+    species: [own],
+    methods: [ownMethodOf({ from: METHODS.pulled!, id: 'own-quick', name: 'Quick', words: ENGLISH })],
+  };
 
   test('comes back as it went out, as JSON and its species as CSV', () => {
     expect(readCatalogueFile(writeCatalogueFile(catalogue))).toEqual({ catalogue: JSON.parse(JSON.stringify(catalogue)) });
@@ -104,7 +107,7 @@ describe('the catalogue file', () => {
 
   test('a composite keeps what it is built of through a table; a count that is none is said', () => {
     const spike = {
-      ...ownCopyOf(speciesById('delphinium', SHIPPED), 'own-spike', 'delphinium', CALLED),
+      ...ownCopyOf({ base: speciesById('delphinium', SHIPPED), id: 'own-spike', basedOn: 'delphinium', called: CALLED }),
       counts: { buds: 9, opening: 7, open: 15 },
     };
     const text = writeSpeciesCsv([spike]);
@@ -113,7 +116,9 @@ describe('the catalogue file', () => {
   });
 
   test('every method that ships goes out as a table and comes in the same, under a name of its own', () => {
-    const methods = Object.values(METHODS).map((m, i) => ownMethodOf(m, `own-m${i}`, ENGLISH.method(m.id), ENGLISH));
+    const methods = Object.values(METHODS).map((m, i) =>
+      ownMethodOf({ from: m, id: `own-m${i}`, name: ENGLISH.method(m.id), words: ENGLISH }),
+    );
     expect(isMethodsCsv(writeMethodsCsv(methods))).toBe(true);
     expect(isMethodsCsv(writeSpeciesCsv([own]))).toBe(false);
     expect(readMethodsCsv(writeMethodsCsv(methods))).toEqual({ rows: methods.map((m) => JSON.parse(JSON.stringify(m))) });

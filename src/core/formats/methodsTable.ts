@@ -78,19 +78,25 @@ export function readMethodsCsv(text: string): { rows: OwnMethod[] } | { issues: 
       for (const [field, column] of WHOLE)
         if (row[field] !== must(first).row[field])
           issues.push(
-            cellIssue(
+            cellIssue({
               line,
               column,
-              String(row[field]),
-              { code: 'refusal.unlike-line', values: { line: must(first).line } },
-              column,
-            ),
+              cell: String(row[field]),
+              why: { code: 'refusal.unlike-line', values: { line: must(first).line } },
+              expected: column,
+            }),
           );
     const checked = v.safeParse(methodSchema, methodOf(rows.map((r) => r.row)));
     if (checked.success) return [checked.output];
     for (const issue of checked.issues)
       issues.push(
-        cellIssue(must(first).line, must(first).row.id, String(issue.received), refusalOf(issue), issue.expected ?? ''),
+        cellIssue({
+          line: must(first).line,
+          column: must(first).row.id,
+          cell: String(issue.received),
+          why: refusalOf(issue),
+          expected: issue.expected ?? '',
+        }),
       );
     return [];
   });

@@ -28,7 +28,7 @@ const small = {
 const plan = derivePlan(small);
 const own = Object.values(METHODS)
   .slice(0, 3)
-  .map((m, i) => ownMethodOf(m, `own-${i}`, ENGLISH.method(m.id), ENGLISH));
+  .map((m, i) => ownMethodOf({ from: m, id: `own-${i}`, name: ENGLISH.method(m.id), words: ENGLISH }));
 const packet = {
   kind: PACKET_KIND,
   version: 1,

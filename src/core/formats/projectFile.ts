@@ -24,7 +24,17 @@ export type ReadFile = { project: Project; photographs: Photograph[] } | { refus
 export const writeProjectFile = (project: Project, photographs: readonly Photograph[] = []): string =>
   `${JSON.stringify(photographs.length ? { ...project, photographs } : project, null, 1)}\n`;
 
-const refuse = (refused: FileRefusal, path: string, expected: string, received: string): ReadFile => ({
+const refuse = ({
+  refused,
+  path,
+  expected,
+  received,
+}: {
+  refused: FileRefusal;
+  path: string;
+  expected: string;
+  received: string;
+}): ReadFile => ({
   refused,
   issues: [{ path, expected, received, why: refused }],
 });
@@ -33,20 +43,40 @@ const refuse = (refused: FileRefusal, path: string, expected: string, received: 
 export function readProjectFile(text: string): ReadFile {
   const what = { what: 'job' } as const;
   if (text.length > MOST_FILE_CHARACTERS)
-    return refuse({ code: 'file.too-large', values: what }, '', `<= ${MOST_FILE_CHARACTERS}`, `${text.length}`);
+    return refuse({
+      refused: { code: 'file.too-large', values: what },
+      path: '',
+      expected: `<= ${MOST_FILE_CHARACTERS}`,
+      received: `${text.length}`,
+    });
   let value: unknown;
   try {
     value = JSON.parse(text);
   } catch (cause) {
-    return refuse({ code: 'file.no-json', values: what }, '', 'JSON', cause instanceof Error ? cause.message : 'text');
+    return refuse({
+      refused: { code: 'file.no-json', values: what },
+      path: '',
+      expected: 'JSON',
+      received: cause instanceof Error ? cause.message : 'text',
+    });
   }
   const kind = (value as { kind?: unknown } | null)?.kind;
   if (kind !== PROJECT_KIND)
-    return refuse({ code: 'file.other-kind', values: what }, 'kind', PROJECT_KIND, JSON.stringify(kind) ?? 'nothing');
+    return refuse({
+      refused: { code: 'file.other-kind', values: what },
+      path: 'kind',
+      expected: PROJECT_KIND,
+      received: JSON.stringify(kind) ?? 'nothing',
+    });
   const version = (value as { version?: unknown }).version;
   if (typeof version === 'number' && version > PROJECT_VERSION) {
     const values = { ...what, version, most: PROJECT_VERSION };
-    return refuse({ code: 'file.newer', values }, 'version', `<= ${PROJECT_VERSION}`, String(version));
+    return refuse({
+      refused: { code: 'file.newer', values },
+      path: 'version',
+      expected: `<= ${PROJECT_VERSION}`,
+      received: String(version),
+    });
   }
   const { photographs = [], ...job } = value as { photographs?: unknown };
   const checked = checkProject(job);
@@ -55,7 +85,7 @@ export function readProjectFile(text: string): ReadFile {
     if (pictures.success) return { project: checked.project, photographs: pictures.output };
     const [issue] = pictures.issues;
     const refused: FileRefusal = { code: 'file.photographs', values: { why: refusalOf(issue) } };
-    return refuse(refused, 'photographs', issue.expected ?? '', issue.received);
+    return refuse({ refused, path: 'photographs', expected: issue.expected ?? '', received: issue.received });
   }
   const [first] = checked.issues;
   return {

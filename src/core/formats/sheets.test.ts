@@ -33,8 +33,8 @@ const LARGE: Drawing = {
   widthMm: 400,
   heightMm: 320,
   marks: [
-    line([10, 10], [390, 310], 0.5),
-    ...POINTS.map((p) => circle(p, 2, 0.3)),
+    line({ from: [10, 10], to: [390, 310], widthMm: 0.5 }),
+    ...POINTS.map((p) => circle({ at: p, radiusMm: 2, widthMm: 0.3 })),
     text([200, 160], 'in the middle ñ é €', 5, 'middle'),
     text([20, 30], 'Ž ő Ωραία Жук', 4),
   ],

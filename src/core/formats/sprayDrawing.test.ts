@@ -19,10 +19,12 @@ describe.each(FORMS.filter((f) => f === 'crescent' || f === 'ring' || f === 'pos
   const empty = produce({ ...newProject('j', 'J', '2027-06-12T09:30'), cake }, (d) => {
     d.arrangements = [{ ...newArrangement('a1', defaultLine(form, cake)), method: 'taped spray' }];
   });
-  const [best] = composeAll({ ...composeRequestOf(empty, 0, 3, 1, [])!, effort: 0.05 });
+  const [best] = composeAll({ ...composeRequestOf({ project: empty, index: 0, seed: 3, proposals: 1, tin: [] })!, effort: 0.05 });
   const plan = derivePlan({ ...empty, arrangements: [best!.arrangement] });
   const spray = plan.arrangements[0]!.sprays[0]!;
-  const svg = drawingSvg(sprayDrawing(spray, { ...plan, words: ENGLISH }, 'a1', 'Harbour & library <1>'));
+  const svg = drawingSvg(
+    sprayDrawing({ spray, plan: { ...plan, words: ENGLISH }, arrangementId: 'a1', title: 'Harbour & library <1>' }),
+  );
 
   test('a unit is a millimetre, and the bar is 100 of them', () => {
     const [, w, h, vw, vh] = /width="([\d.]+)mm" height="([\d.]+)mm" viewBox="0 0 ([\d.]+) ([\d.]+)"/.exec(svg)!;
@@ -47,7 +49,7 @@ describe.each(FORMS.filter((f) => f === 'crescent' || f === 'ring' || f === 'pos
   });
 
   test('on paper each arm is a drawing of its own, and nothing of it lies outside', () => {
-    const rows = rowDrawings(spray, { ...plan, words: ENGLISH }, 'a1', 'Job');
+    const rows = rowDrawings({ spray, plan: { ...plan, words: ENGLISH }, arrangementId: 'a1', title: 'Job' });
     expect(rows.length).toBe(new Set(spray.joints.map((j) => j.arm)).size);
     for (const row of rows)
       for (const mark of row.marks) {

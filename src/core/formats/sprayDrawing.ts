@@ -44,7 +44,17 @@ interface Told extends Pick<DerivedPlan, 'heads' | 'wires'> {
  * distance from the tip and the thickness below them, and a list of the pieces. Stalks are drawn straight at 45°, in turn above
  * and below. A bar of 100 mm checks the print.
  */
-export function sprayDrawing(spray: Spray, plan: Told, arrangementId: string, title: string): Drawing {
+export function sprayDrawing({
+  spray,
+  plan,
+  arrangementId,
+  title,
+}: {
+  spray: Spray;
+  plan: Told;
+  arrangementId: string;
+  title: string;
+}): Drawing {
   const parts: Mark[] = [text([MARGIN_MM, MARGIN_MM], title, 5)];
   let width = CHECK_BAR_MM + 2 * MARGIN_MM;
   let y = MARGIN_MM + 10;
@@ -54,7 +64,9 @@ export function sprayDrawing(spray: Spray, plan: Told, arrangementId: string, ti
     width = Math.max(width, drawn.widthMm);
     y = drawn.toMm + ROW_GAP_MM;
   }
-  parts.push(line([MARGIN_MM, y + 2], [MARGIN_MM + CHECK_BAR_MM, y + 2], 0.6, INK, 'check-bar'));
+  parts.push(
+    line({ from: [MARGIN_MM, y + 2], to: [MARGIN_MM + CHECK_BAR_MM, y + 2], widthMm: 0.6, colour: INK, id: 'check-bar' }),
+  );
   parts.push(
     text([MARGIN_MM, y + 8], plan.words.label('paper.check-bar', { length: plan.words.units.length(CHECK_BAR_MM) }), 3.4),
   );
@@ -62,7 +74,17 @@ export function sprayDrawing(spray: Spray, plan: Told, arrangementId: string, ti
 }
 
 /** The same with a drawing for each row, so that an arm lies on one sheet of paper where it fits. */
-export const rowDrawings = (spray: Spray, plan: Told, arrangementId: string, title: string): Drawing[] =>
+export const rowDrawings = ({
+  spray,
+  plan,
+  arrangementId,
+  title,
+}: {
+  spray: Spray;
+  plan: Told;
+  arrangementId: string;
+  title: string;
+}): Drawing[] =>
   rowsOf(spray).map((row) => {
     const { marks, widthMm, toMm } = drawRow(row, plan, arrangementId, SHEET_TOP_MM);
     return {
@@ -113,7 +135,7 @@ function drawRow(row: Row, plan: Told, arrangementId: string, fromMm: number): {
   const marks: Mark[] = [text([MARGIN_MM, fromMm], words.label(`diagram.${row.arm}`), 4)];
   leads.forEach((j, i) => {
     const to = i + 1 < leads.length ? x(must(leads[i + 1]), i + 1) : end;
-    marks.push(line([x(j, i), stemY], [to, stemY], j.thicknessMm, '#28653c'));
+    marks.push(line({ from: [x(j, i), stemY], to: [to, stemY], widthMm: j.thicknessMm, colour: '#28653c' }));
   });
   leads.forEach((j, i) => marks.push(...jointMarks(j, x(j, i), stemY, side(i), headOf(j.pieceId))));
   const below = stemY + rise(1) + 4;
@@ -132,12 +154,24 @@ function drawRow(row: Row, plan: Told, arrangementId: string, fromMm: number): {
   const listY = below + RULE_MM + LIST_GAP_MM;
   row.joints.forEach((j, i) => {
     const at = [MARGIN_MM + Math.floor(i / lines) * LIST_MM, listY + (i % lines) * LIST_STEP_MM] as const;
-    marks.push(text(at, listed(j, headOf(j.pieceId), gaugeOf(j.pieceId), row.joints, words), 2.8));
+    marks.push(text(at, listed({ j, head: headOf(j.pieceId), gauge: gaugeOf(j.pieceId), joints: row.joints, words }), 2.8));
   });
   return { marks, widthMm: Math.max(far, MARGIN_MM + columns * LIST_MM) + 4, toMm: listY + lines * LIST_STEP_MM };
 }
 
-function listed(j: Joint, head: Head, gauge: number | null, joints: readonly Joint[], words: Words): string {
+function listed({
+  j,
+  head,
+  gauge,
+  joints,
+  words,
+}: {
+  j: Joint;
+  head: Head;
+  gauge: number | null;
+  joints: readonly Joint[];
+  words: Words;
+}): string {
   const lead = j.onto === null ? null : (joints.find((k) => k.pieceId === j.onto)?.order ?? null);
   return words.label('diagram.piece', {
     joint: j.order,
@@ -157,7 +191,7 @@ function jointMarks(j: Joint, x: number, y: number, side: 1 | -1, { axialMm, rad
   const sprig = axialMm > radialMm;
   const [cx, cy] = [ex + dx * axialMm, ey + dy * axialMm];
   return [
-    line([ex, ey], [x, y], 0.8, '#746370', `stalk-${j.order}`),
+    line({ from: [ex, ey], to: [x, y], widthMm: 0.8, colour: '#746370', id: `stalk-${j.order}` }),
     {
       kind: 'ellipse',
       at: [cx, cy],
@@ -168,7 +202,7 @@ function jointMarks(j: Joint, x: number, y: number, side: 1 | -1, { axialMm, rad
       colour: '#8c7a87',
     },
     text([cx, cy + 1], `${j.order}`, 3, 'middle'),
-    circle([x, y], 2.2, 0.5, '#28653c', '#f9fdfe', `joint-${j.order}`),
+    circle({ at: [x, y], radiusMm: 2.2, widthMm: 0.5, colour: '#28653c', fill: '#f9fdfe', id: `joint-${j.order}` }),
     text([x, y + 0.9], `${j.order}`, 2.6, 'middle'),
   ];
 }

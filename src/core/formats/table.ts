@@ -25,7 +25,19 @@ const asWritten = (cell: string): string =>
   cell.startsWith("'") && FORMULA.test(cell.replace(/^'+/, '')) ? cell.slice(1) : cell;
 
 /** What is wrong with a cell, and where it stands. */
-export const cellIssue = (line: number, column: string, cell: string, why: ValueRefusal, expected: string): Issue => ({
+export const cellIssue = ({
+  line,
+  column,
+  cell,
+  why,
+  expected,
+}: {
+  line: number;
+  column: string;
+  cell: string;
+  why: ValueRefusal;
+  expected: string;
+}): Issue => ({
   path: `line ${line}.${column}`,
   expected,
   received: cell,
@@ -82,17 +94,23 @@ export function readTable<S extends v.GenericSchema>(
       ],
     };
   const issues: Issue[] = [];
-  const rows = parsed.data.map((cells, i) => readRow(cells, i + 2, columns, rowSchema, issues));
+  const rows = parsed.data.map((cells, i) => readRow({ cells, line: i + 2, columns, rowSchema, issues }));
   return issues.length ? { issues } : { rows: rows as v.InferOutput<S>[] };
 }
 
-function readRow(
-  cells: Record<string, string>,
-  line: number,
-  columns: readonly Column[],
-  rowSchema: v.GenericSchema,
-  issues: Issue[],
-): unknown {
+function readRow({
+  cells,
+  line,
+  columns,
+  rowSchema,
+  issues,
+}: {
+  cells: Record<string, string>;
+  line: number;
+  columns: readonly Column[];
+  rowSchema: v.GenericSchema;
+  issues: Issue[];
+}): unknown {
   const row: Record<string, unknown> = {};
   const before = issues.length;
   for (const { name, field, cell, optional } of columns) {
@@ -103,7 +121,7 @@ function readRow(
       const parts = cell === 'list' ? text.split(/\s+/).filter(Boolean) : [text];
       const values = parts.map(readNumber);
       const bad = values.find((x) => typeof x !== 'number');
-      if (bad !== undefined) issues.push(cellIssue(line, name, text, bad, 'number'));
+      if (bad !== undefined) issues.push(cellIssue({ line, column: name, cell: text, why: bad, expected: 'number' }));
       row[field] = cell === 'list' ? values : values[0];
     }
   }
@@ -113,7 +131,9 @@ function readRow(
   for (const issue of checked.issues) {
     const field = String(issue.path?.[0]?.key ?? '');
     const name = columns.find((c) => c.field === field)?.name ?? field;
-    issues.push(cellIssue(line, name, String(issue.received), refusalOf(issue), issue.expected ?? ''));
+    issues.push(
+      cellIssue({ line, column: name, cell: String(issue.received), why: refusalOf(issue), expected: issue.expected ?? '' }),
+    );
   }
   return row;
 }

@@ -68,7 +68,7 @@ test('places spread apart keep their order, their distance and their middle', ()
 });
 
 const jobOn = (form: LineForm, cake: Cake) => {
-  const { arrangement } = proposalFor(form, cake, 3, 0.05);
+  const { arrangement } = proposalFor({ form, cake, seed: 3, effort: 0.05 });
   return derivePlan({ ...newProject('p', 'P', '2027-06-12T09:30'), cake, arrangements: [arrangement] });
 };
 
@@ -88,7 +88,7 @@ describe.each([
   ['side spray', shaped({ shape: 'hexagon' })],
 ] as const)('the templates of a %s, case %#', (form, cake) => {
   const plan = jobOn(form, cake);
-  const drawn = templates(cake, plan.entries, 'Job', ENGLISH);
+  const drawn = templates({ cake, entries: plan.entries, title: 'Job', words: ENGLISH });
   const tiers = stackTiers(cake);
 
   test('every entry is pricked exactly once, within 0.2 mm of where it is', () => {
@@ -121,18 +121,19 @@ describe.each([
     for (const d of drawn.filter((x) => x.title.endsWith('side'))) {
       const rim = rimOf(d.marks);
       const tier = tiers.find((t) =>
-        templates(
-          cake,
-          plan.entries.filter((e) => e.tierIndex === t.index),
-          'Job',
-          ENGLISH,
-        ).some((x) => x.title === d.title),
+        templates({ cake, entries: plan.entries.filter((e) => e.tierIndex === t.index), title: 'Job', words: ENGLISH }).some(
+          (x) => x.title === d.title,
+        ),
       )!;
       const round = unrollSide(tier.outline).lengthMm;
       expect(Math.max(...rim.map((p) => p[0])) - Math.min(...rim.map((p) => p[0]))).toBeCloseTo(round, 6);
-      const wrapped = templates(cake, plan.entries, 'Job', ENGLISH, [{ tierId: tier.tier.id, mm: round + 8 }]).find(
-        (x) => x.title === d.title,
-      )!;
+      const wrapped = templates({
+        cake,
+        entries: plan.entries,
+        title: 'Job',
+        words: ENGLISH,
+        wrapMm: [{ tierId: tier.tier.id, mm: round + 8 }],
+      }).find((x) => x.title === d.title)!;
       const to = rimOf(wrapped.marks);
       expect(Math.max(...to.map((p) => p[0])) - Math.min(...to.map((p) => p[0]))).toBeCloseTo(round + 8, 6);
     }

@@ -63,7 +63,10 @@ function legend(entries: readonly Point[], told: Told, at: At): Mark[] {
     const [x, y] = [at[0] + i * LEGEND_MM, at[1]];
     const count = entries.filter((e) => e.barrier === barrier).length;
     const line = told.words.label('template.legend', { count, barrier: told.words.barrier(barrier)[0] });
-    return [circle([x + 2, y - 1], 1.8, 0.9, toneOf(barrier, told)), text([x + 6, y], line, 3)];
+    return [
+      circle({ at: [x + 2, y - 1], radiusMm: 1.8, widthMm: 0.9, colour: toneOf(barrier, told) }),
+      text([x + 6, y], line, 3),
+    ];
   });
 }
 
@@ -71,13 +74,19 @@ function legend(entries: readonly Point[], told: Told, at: At): Mark[] {
  * Paper templates at true size to prick through: for each tier that something goes into from above its outline, and for each
  * whose side is pierced the side laid flat. `wrapMm` is what was measured round a tier, by its id: the strip is stretched to it.
  */
-export function templates(
-  cake: Cake,
-  entries: readonly Point[],
-  title: string,
-  words: Words,
-  wrapMm: readonly { tierId: string; mm: number }[] = [],
-): Template[] {
+export function templates({
+  cake,
+  entries,
+  title,
+  words,
+  wrapMm = [],
+}: {
+  cake: Cake;
+  entries: readonly Point[];
+  title: string;
+  words: Words;
+  wrapMm?: readonly { tierId: string; mm: number }[];
+}): Template[] {
   const tiers = stackTiers(cake);
   const told: Told = { words, title, barriers: barriersOf(entries) };
   return tiers.flatMap((tier) => {
@@ -86,14 +95,26 @@ export function templates(
     const side = own.filter((e) => !onTop(e, tier));
     const measured = wrapMm.find((w) => w.tierId === tier.tier.id)?.mm ?? null;
     return [
-      ...(top.length ? [topTemplate(cake, tier, tiers[tier.index + 1] ?? null, top, told)] : []),
-      ...(side.length ? [sideTemplate(cake, tier, side, measured, told)] : []),
+      ...(top.length ? [topTemplate({ cake, tier, above: tiers[tier.index + 1] ?? null, entries: top, told })] : []),
+      ...(side.length ? [sideTemplate({ cake, tier, entries: side, measuredMm: measured, told })] : []),
     ];
   });
 }
 
 /** A tier's top from above, the front below; not mirrored: it is laid on the cake with the print up. */
-function topTemplate(cake: Cake, tier: StackedTier, above: StackedTier | null, entries: readonly Point[], told: Told): Template {
+function topTemplate({
+  cake,
+  tier,
+  above,
+  entries,
+  told,
+}: {
+  cake: Cake;
+  tier: StackedTier;
+  above: StackedTier | null;
+  entries: readonly Point[];
+  told: Told;
+}): Template {
   const { words, title } = told;
   const name = words.tier(tierRef(cake, tier.index))[0];
   const { outline } = tier;
@@ -121,15 +142,16 @@ function topTemplate(cake: Cake, tier: StackedTier, above: StackedTier | null, e
     const r = outline.reachMm(outline.xMm, outline.yMm, a, 0);
     const [c, s] = [Math.cos(a), Math.sin(a)];
     const spot = (mm: number) => place(outline.xMm + c * mm, outline.yMm + s * mm);
-    marks.push(line(spot(r - (hour === 6 ? 9 : 5)), spot(r), hour === 6 ? 0.8 : 0.3, FAINT));
+    marks.push(line({ from: spot(r - (hour === 6 ? 9 : 5)), to: spot(r), widthMm: hour === 6 ? 0.8 : 0.3, colour: FAINT }));
     const [x, y] = spot(r - 12);
     marks.push(text([x, y + 1.2], hour === 6 ? words.label('template.front') : `${hour}`, 3.2, 'middle'));
   }
-  marks.push(...ringLabels(entries, place, outline.xMm, outline.yMm, reach + RING_MM, told));
+  marks.push(...ringLabels({ entries, place, middleX: outline.xMm, middleY: outline.yMm, outMm: reach + RING_MM, told }));
   for (const e of entries) {
     const [x, y] = place(e.pointMm[0], e.pointMm[1]);
     const flat = Math.hypot(e.direction[0], e.direction[1]);
-    if (flat > 0.05) marks.push(line([x, y], [x + e.direction[0] * 12, y - e.direction[1] * 12], 0.4, CUT));
+    if (flat > 0.05)
+      marks.push(line({ from: [x, y], to: [x + e.direction[0] * 12, y - e.direction[1] * 12], widthMm: 0.4, colour: CUT }));
     marks.push(...pricked(e, [x, y], told));
   }
   marks.push(...legend(entries, told, [MARGIN_MM, middleY + reach + MARGIN_MM - 1]));
@@ -145,8 +167,8 @@ function topTemplate(cake: Cake, tier: StackedTier, above: StackedTier | null, e
 
 /** A ring as wide as the barrier, and the dot to prick. */
 const pricked = (e: Point, at: At, told: Told): Mark[] => [
-  circle(at, Math.max(1, e.outsideMm / 2), 0.6, toneOf(e.barrier, told), undefined, `ring-${e.number}`),
-  circle(at, 0.5, 0.2, INK, INK, `point-${e.number}`),
+  circle({ at, radiusMm: Math.max(1, e.outsideMm / 2), widthMm: 0.6, colour: toneOf(e.barrier, told), id: `ring-${e.number}` }),
+  circle({ at, radiusMm: 0.5, widthMm: 0.2, colour: INK, fill: INK, id: `point-${e.number}` }),
 ];
 
 const labelled = (e: Point, [x, y]: At, anchor: 'start' | 'end' | 'middle', told: Told): Mark[] => [
@@ -155,14 +177,21 @@ const labelled = (e: Point, [x, y]: At, anchor: 'start' | 'end' | 'middle', told
 ];
 
 /** Labels left and right of the outline in columns, in the order of their height, each with a line to its point. */
-function ringLabels(
-  entries: readonly Point[],
-  place: (x: number, y: number) => At,
-  middleX: number,
-  middleY: number,
-  outMm: number,
-  told: Told,
-): Mark[] {
+function ringLabels({
+  entries,
+  place,
+  middleX,
+  middleY,
+  outMm,
+  told,
+}: {
+  entries: readonly Point[];
+  place: (x: number, y: number) => At;
+  middleX: number;
+  middleY: number;
+  outMm: number;
+  told: Told;
+}): Mark[] {
   const marks: Mark[] = [];
   for (const side of [-1, 1] as const) {
     const own = entries
@@ -175,7 +204,7 @@ function ringLabels(
     );
     own.forEach(({ e, at }, i) => {
       const x = place(middleX + side * outMm, middleY)[0];
-      marks.push(line([x, must(ys[i]) - 1.2], at, 0.2, FAINT));
+      marks.push(line({ from: [x, must(ys[i]) - 1.2], to: at, widthMm: 0.2, colour: FAINT }));
       marks.push(...labelled(e, [x + side, must(ys[i])], side < 0 ? 'end' : 'start', told));
     });
   }
@@ -202,7 +231,19 @@ export function spread(sorted: readonly number[], apart: number, within = Infini
 }
 
 /** A tier's side laid flat, as it is read from outside: the back seam at both ends, the front in the middle. */
-function sideTemplate(cake: Cake, tier: StackedTier, entries: readonly Point[], measuredMm: number | null, told: Told): Template {
+function sideTemplate({
+  cake,
+  tier,
+  entries,
+  measuredMm,
+  told,
+}: {
+  cake: Cake;
+  tier: StackedTier;
+  entries: readonly Point[];
+  measuredMm: number | null;
+  told: Told;
+}): Template {
   const { words, title } = told;
   const name = words.tier(tierRef(cake, tier.index))[0];
   const side = unrollSide(tier.outline);
@@ -237,14 +278,16 @@ function sideTemplate(cake: Cake, tier: StackedTier, entries: readonly Point[], 
     const { outline } = tier;
     const r = outline.reachMm(outline.xMm, outline.yMm, a, 0);
     const along = side.alongMm(outline.xMm + Math.cos(a) * r, outline.yMm + Math.sin(a) * r) * stretch;
-    marks.push(line(place(along, 0), place(along, hour === 6 ? 9 : 5), hour === 6 ? 0.8 : 0.3, FAINT));
+    marks.push(
+      line({ from: place(along, 0), to: place(along, hour === 6 ? 9 : 5), widthMm: hour === 6 ? 0.8 : 0.3, colour: FAINT }),
+    );
     const [x, y] = place(along, 0);
     marks.push(text([x, y + 4.5], hour === 6 ? words.label('template.front') : `${hour}`, 3.2, 'middle'));
   }
   sorted.forEach(({ e, along }, i) => {
     const at = place(along, e.pointMm[2] - tier.footMm);
     const y = top - 4 - must(rows[i]) * LABEL_MM[1];
-    marks.push(line([at[0], y - 0.5], at, 0.2, FAINT));
+    marks.push(line({ from: [at[0], y - 0.5], to: at, widthMm: 0.2, colour: FAINT }));
     marks.push(...labelled(e, [at[0] + 1, y - 4], 'start', told), ...pricked(e, at, told));
   });
   marks.push(...legend(entries, told, [MARGIN_MM, top + tall + MARGIN_MM - 1]));

@@ -19,7 +19,10 @@ const rows = dayList(plan, project.brief.leavesAt);
 
 test('the week on paper, read back by another reader: every day, every sitting’s hours, a box and an hour for each task', async () => {
   const file = join(mkdtempSync(join(tmpdir(), 'week-')), 'week.pdf');
-  writeFileSync(file, await weekPdf(rows, { name: project.name, leaves: 'Saturday', makers: [] }, 'A4', PAPER_FONTS));
+  writeFileSync(
+    file,
+    await weekPdf({ rows, job: { name: project.name, leaves: 'Saturday', makers: [] }, size: 'A4', fonts: PAPER_FONTS }),
+  );
   const { pages } = JSON.parse(execFileSync('node', ['src/core/testing/readPdf.mjs', file], { encoding: 'utf8' })) as {
     pages: { widthMm: number; heightMm: number; words: { words: string }[] }[];
   };

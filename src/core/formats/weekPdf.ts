@@ -16,21 +16,39 @@ interface WeekOf {
 /**
  * The days of a job to hang up: each sitting, and a box to tick for each thing to do in it. Every page says job and page.
  */
-export async function weekPdf(
-  rows: readonly DayRow[],
-  job: WeekOf,
-  size: PaperSize,
-  fonts: PaperFonts,
-  words: Words = ENGLISH,
-): Promise<Uint8Array> {
+export async function weekPdf({
+  rows,
+  job,
+  size,
+  fonts,
+  words = ENGLISH,
+}: {
+  rows: readonly DayRow[];
+  job: WeekOf;
+  size: PaperSize;
+  fonts: PaperFonts;
+  words?: Words;
+}): Promise<Uint8Array> {
   const paper = new Paper(`${job.name}: ${words.label('week.title')}`, fonts, words.messages.locale);
-  addWeek(paper, rows, job, size, words);
+  addWeek({ paper, rows, job, size, words });
   paper.onEveryPage((pageMm) => pageMm - 8, MARGIN_MM, (page, of) => `${job.name}, ${words.label('week.title')}, ${page} / ${of}`); // prettier-ignore
   return paper.bytes();
 }
 
 /** The same as part of something larger, which says the pages. */
-export function addWeek(paper: Paper, rows: readonly DayRow[], job: WeekOf, size: PaperSize, words: Words): void {
+export function addWeek({
+  paper,
+  rows,
+  job,
+  size,
+  words,
+}: {
+  paper: Paper;
+  rows: readonly DayRow[];
+  job: WeekOf;
+  size: PaperSize;
+  words: Words;
+}): void {
   const [wide, high] = PAPERS[size];
   const addPage = () => paper.addPage(wide, high, MARGIN_MM);
   addPage();

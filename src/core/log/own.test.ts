@@ -48,7 +48,7 @@ describe('own minutes', () => {
 
 describe('breakage', () => {
   test('worked example: 437 of 980 with a flat prior has the posterior mean .446 (Gelman et al., "Bayesian Data Analysis", placenta previa)', () => {
-    expect(betaMean(437, 980 - 437, 1, 1)).toBeCloseTo(0.446, 3);
+    expect(betaMean({ hits: 437, misses: 980 - 437, alpha: 1, beta: 1 })).toBeCloseTo(0.446, 3);
   });
   test('ten in a hundred at the start count like ten pieces', () => {
     expect(ownBreakage(0.1, [])).toMatchObject({ share: 0.1, own: false });

@@ -98,13 +98,18 @@ export function ownBreakage(
   const each = sizes.reduce((a, n) => a + n * n, 0) / all;
   const effect = 1 + (each - 1) * CLUSTERED;
   const broken = days.reduce((a, d) => a + d.broken, 0) / effect;
-  const share = betaMean(broken, all / effect - broken, startingShare * PRIOR_PIECES, (1 - startingShare) * PRIOR_PIECES);
+  const share = betaMean({
+    hits: broken,
+    misses: all / effect - broken,
+    alpha: startingShare * PRIOR_PIECES,
+    beta: (1 - startingShare) * PRIOR_PIECES,
+  });
   const error = Math.sqrt((share * (1 - share)) / (all / effect + PRIOR_PIECES + 1));
   return { share, entries: all, own: true, error };
 }
 
 /** Mean of a beta posterior after so many of either kind. */
-export const betaMean = (hits: number, misses: number, alpha: number, beta: number): number =>
+export const betaMean = ({ hits, misses, alpha, beta }: { hits: number; misses: number; alpha: number; beta: number }): number =>
   (hits + alpha) / (hits + misses + alpha + beta);
 
 /** Share of paste that is lost, from weighings: their mean, the starting share counting like two of them. */

@@ -9,16 +9,26 @@ export interface Stock {
 
 /** The stock when what led from `before` to `after` is taken back now: whatever else has changed since stays changed. */
 export const takenBack = (now: Stock, before: Stock, after: Stock): Stock => ({
-  tin: rowsTakenBack((t) => t.id, now.tin, before.tin, after.tin),
-  offcuts: rowsTakenBack((o) => `${o.gauge}|${o.colour}|${o.lengthMm}`, now.offcuts, before.offcuts, after.offcuts),
+  tin: rowsTakenBack({ keyOf: (t) => t.id, now: now.tin, before: before.tin, after: after.tin }),
+  offcuts: rowsTakenBack({
+    keyOf: (o) => `${o.gauge}|${o.colour}|${o.lengthMm}`,
+    now: now.offcuts,
+    before: before.offcuts,
+    after: after.offcuts,
+  }),
 });
 
-function rowsTakenBack<T extends { count: number }>(
-  keyOf: (row: T) => string,
-  now: readonly T[],
-  before: readonly T[],
-  after: readonly T[],
-): T[] {
+function rowsTakenBack<T extends { count: number }>({
+  keyOf,
+  now,
+  before,
+  after,
+}: {
+  keyOf: (row: T) => string;
+  now: readonly T[];
+  before: readonly T[];
+  after: readonly T[];
+}): T[] {
   const counts = (rows: readonly T[]) => new Map(rows.map((r) => [keyOf(r), r.count]));
   const [was, became, is] = [counts(before), counts(after), counts(now)];
   const rows = [...now, ...before.filter((r) => !is.has(keyOf(r)))];

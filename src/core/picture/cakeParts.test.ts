@@ -8,7 +8,7 @@ import { cakeOf } from '../testing/samples';
 import { holderMesh, tierMesh } from './cakeParts';
 
 const tierOf = (over: Partial<Tier>): Tier => ({
-  ...newTier('t', 200, 100, '#ffffff', 'white'),
+  ...newTier({ id: 't', diameterMm: 200, heightMm: 100, colour: '#ffffff', name: 'white' }),
   edgeRadiusMm: 0,
   cornerMm: 0,
   ...over,

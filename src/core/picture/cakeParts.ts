@@ -60,7 +60,19 @@ export function tierMesh(tier: StackedTier): Mesh {
 }
 
 /** A round stick between two points. */
-function addStick(b: MeshBuilder, from: Vec3, to: Vec3, radiusMm: number, colour: LinearColour): void {
+function addStick({
+  b,
+  from,
+  to,
+  radiusMm,
+  colour,
+}: {
+  b: MeshBuilder;
+  from: Vec3;
+  to: Vec3;
+  radiusMm: number;
+  colour: LinearColour;
+}): void {
   const axis = normalize(sub(to, from), [0, 0, 1]);
   const x = anyPerpendicular(axis);
   const y = cross(axis, x);
@@ -104,10 +116,22 @@ function addHolder(b: MeshBuilder, stand: Stand | null, plate: Plate | null): vo
     for (const side of [-away, away]) {
       const foot = addScaled(addScaled(stand.footMm, plate.across, side), plate.normal, -plate.thicknessMm - SKEWER_MM / 2);
       const high = plate.centreMm[2] - stand.footMm[2];
-      addStick(b, addScaled(foot, [0, 0, 1], -4), addScaled(foot, [0, 0, 1], high), SKEWER_MM / 2, wood);
+      addStick({
+        b,
+        from: addScaled(foot, [0, 0, 1], -4),
+        to: addScaled(foot, [0, 0, 1], high),
+        radiusMm: SKEWER_MM / 2,
+        colour: wood,
+      });
     }
   } else if (!plate && stand.topMm[2] > stand.footMm[2] + 1) {
-    addStick(b, addScaled(stand.footMm, [0, 0, 1], -4), stand.topMm, BINDING_MM / 2, hexToLinear('#6f8a5c'));
+    addStick({
+      b,
+      from: addScaled(stand.footMm, [0, 0, 1], -4),
+      to: stand.topMm,
+      radiusMm: BINDING_MM / 2,
+      colour: hexToLinear('#6f8a5c'),
+    });
   }
 }
 

@@ -46,19 +46,19 @@ export function boardMesh(cake: Cake): Mesh {
 function addBoard(b: MeshBuilder, cake: Cake): void {
   const board = cake.board.diameterMm / 2;
   const grey = three('#d8cfc6', '#e6dfd8', '#efe9e3');
-  addLathe(
+  addLathe({
     b,
-    IDENTITY,
-    [
+    map: IDENTITY,
+    profile: [
       [0, -cake.board.thicknessMm],
       [board, -cake.board.thicknessMm],
       [board, -1],
       [board - 1, 0],
       [0, 0],
     ],
-    64,
-    grey,
-  );
+    segments: 64,
+    colours: grey,
+  });
 }
 
 const meshes = new Map<string, Mesh>();
@@ -75,29 +75,42 @@ function cachedMesh(kind: Kind, detail: Detail, catalogue: Catalogue): Mesh {
 }
 
 /** Straight sight at a whole cake and what stands on it, up to `highestMm`, from an azimuth and a height, fitted into a sheet. */
-export function cakeSight(
-  cake: Cake,
-  azimuthRad: number,
-  elevationRad: number,
-  width: number,
-  height: number,
+export function cakeSight({
+  cake,
+  azimuthRad,
+  elevationRad,
+  width,
+  height,
   highestMm = 0,
-): Sight {
+}: {
+  cake: Cake;
+  azimuthRad: number;
+  elevationRad: number;
+  width: number;
+  height: number;
+  highestMm?: number;
+}): Sight {
   const tall = Math.max(cakeHeightMm(cake) + 60, highestMm + 10);
   const wide = Math.max(cake.board.diameterMm + 12, 80);
   const seen = tall * Math.cos(elevationRad) + wide * Math.sin(elevationRad);
   const scale = Math.min(width / wide, height / Math.max(60, seen));
-  return sightFrom(azimuthRad, elevationRad, [0, 0, (tall - 40) / 2], scale, width, height);
+  return sightFrom({ azimuthRad, elevationRad, centre: [0, 0, (tall - 40) / 2], pixelsPerMm: scale, width, height });
 }
 
 /** A still picture of the whole cake with its flowers. */
-export function cakePicture(
-  cake: Cake,
-  scenes: readonly Pick<Scene, 'heads' | 'line' | 'catalogue'>[],
-  sight: Sight,
+export function cakePicture({
+  cake,
+  scenes,
+  sight,
   over = 2,
-  detail: Detail = 'near',
-): Picture {
+  detail = 'near',
+}: {
+  cake: Cake;
+  scenes: readonly Pick<Scene, 'heads' | 'line' | 'catalogue'>[];
+  sight: Sight;
+  over?: number;
+  detail?: Detail;
+}): Picture {
   const raster = new Raster(sight, over);
   raster.add(cakeMesh(cake), IDENTITY);
   for (const { line } of scenes) {

@@ -12,7 +12,7 @@ interface Gltf {
 }
 const CAKE = cakeOf([220, 110], [150, 100]);
 const glbOf = (form: (typeof FORMS)[number]) => {
-  const scene = buildScene(CAKE, proposalFor(form, CAKE, 2, 0.05).arrangement, SHIPPED)!;
+  const scene = buildScene(CAKE, proposalFor({ form, cake: CAKE, seed: 2, effort: 0.05 }).arrangement, SHIPPED)!;
   return { scene, glb: cakeGlb('Cake', CAKE, [scene], 'far') };
 };
 const jsonOf = (glb: Uint8Array): Gltf => {

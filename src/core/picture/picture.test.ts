@@ -19,13 +19,15 @@ const opaque = (p: Picture): number => {
 
 const ball = (radius: number) => {
   const b = new MeshBuilder(false);
-  addBall(b, IDENTITY, radius, [64, 48], three('#ff0000'), 1, true);
+  addBall({ b, map: IDENTITY, radius, detail: [64, 48], colours: three('#ff0000'), squash: 1, whole: true });
   return b.finish();
 };
 
 describe('the small renderer', () => {
   test('the outline of a ball is a disc of π r²', () => {
-    const raster = new Raster(sightFrom(0.7, 0.4, [0, 0, 0], 3, 120, 120));
+    const raster = new Raster(
+      sightFrom({ azimuthRad: 0.7, elevationRad: 0.4, centre: [0, 0, 0], pixelsPerMm: 3, width: 120, height: 120 }),
+    );
     raster.add(ball(15), IDENTITY);
     expect(opaque(raster.finish()) / (Math.PI * 45 ** 2)).toBeCloseTo(1, 1);
   });
@@ -34,7 +36,9 @@ describe('the small renderer', () => {
     const red = ball(10);
     const blue = { ...ball(10), colours: Float32Array.from(ball(10).colours, (_c, i) => (i % 3 === 2 ? 1 : 0)) };
     for (const order of [0, 1]) {
-      const raster = new Raster(sightFrom(-Math.PI / 2, 0, [0, 0, 0], 2, 60, 60));
+      const raster = new Raster(
+        sightFrom({ azimuthRad: -Math.PI / 2, elevationRad: 0, centre: [0, 0, 0], pixelsPerMm: 2, width: 60, height: 60 }),
+      );
       const parts = [
         () => raster.add(red, [1, 0, 0, 0, 1, 0, 0, 0, 1, 0, -30, 0]),
         () => raster.add(blue, [1, 0, 0, 0, 1, 0, 0, 0, 1, 0, 30, 0]),
@@ -48,7 +52,14 @@ describe('the small renderer', () => {
   });
 
   test('from the front, right is right and up is up', () => {
-    const sight = sightFrom(-Math.PI / 2, 0, [0, 0, 0], 2, 100, 80);
+    const sight = sightFrom({
+      azimuthRad: -Math.PI / 2,
+      elevationRad: 0,
+      centre: [0, 0, 0],
+      pixelsPerMm: 2,
+      width: 100,
+      height: 80,
+    });
     expect(projectPoint(sight, [0, 0, 0])).toEqual([50, 40, 0]);
     const [x, y] = projectPoint(sight, [10, 0, 5]);
     expect(x).toBeCloseTo(70, 9);
@@ -57,7 +68,13 @@ describe('the small renderer', () => {
   });
 
   test('nothing drawn is nothing seen', () => {
-    expect(opaque(new Raster(sightFrom(0, 0, [0, 0, 0], 1, 10, 10)).finish())).toBe(0);
+    expect(
+      opaque(
+        new Raster(
+          sightFrom({ azimuthRad: 0, elevationRad: 0, centre: [0, 0, 0], pixelsPerMm: 1, width: 10, height: 10 }),
+        ).finish(),
+      ),
+    ).toBe(0);
   });
 });
 
@@ -97,14 +114,17 @@ describe('the cake in a picture', () => {
       [0, false],
       [high, true],
     ] as const) {
-      const [, y] = projectPoint(cakeSight(cake, -Math.PI / 2, 0.25, 200, 240, given), [0, 0, high]);
+      const [, y] = projectPoint(
+        cakeSight({ cake, azimuthRad: -Math.PI / 2, elevationRad: 0.25, width: 200, height: 240, highestMm: given }),
+        [0, 0, high],
+      );
       expect(y > 0 && y < 240).toBe(inside);
     }
   });
 
   test('fits its sheet from every side, with room for flowers', () => {
     for (const azimuth of [0, 1, 2, 3]) {
-      const sight = cakeSight(cake, azimuth, 0.25, 200, 240);
+      const sight = cakeSight({ cake, azimuthRad: azimuth, elevationRad: 0.25, width: 200, height: 240 });
       for (let a = 0; a < 6.2; a += 0.5) {
         const [x, y] = projectPoint(sight, [140 * Math.cos(a), 140 * Math.sin(a), 0]);
         expect(x).toBeGreaterThan(0);
@@ -115,7 +135,7 @@ describe('the cake in a picture', () => {
   });
 
   test('a piece is drawn where it is placed', () => {
-    const { arrangement } = proposalFor('crescent', cake, 2, 0.1);
+    const { arrangement } = proposalFor({ form: 'crescent', cake, seed: 2, effort: 0.1 });
     const scene = buildScene(cake, arrangement, SHIPPED)!;
     for (const p of scene.heads) {
       const map = pieceMap(p);
@@ -124,8 +144,20 @@ describe('the cake in a picture', () => {
         expect(distance(applyPoint(map, [0, 0, long]), applyPoint(map, [0, 0, 0]))).toBeCloseTo(p.body.axialMm * 2, 6);
       else expect(distance(applyPoint(map, [0, 0, 0]), p.centre)).toBeLessThan(1e-9);
     }
-    const bare = cakePicture(cake, [], cakeSight(cake, 0, 0.25, 90, 110), 1, 'far');
-    const full = cakePicture(cake, [scene], cakeSight(cake, -Math.PI / 2, 0.25, 90, 110), 1, 'far');
+    const bare = cakePicture({
+      cake,
+      scenes: [],
+      sight: cakeSight({ cake, azimuthRad: 0, elevationRad: 0.25, width: 90, height: 110 }),
+      over: 1,
+      detail: 'far',
+    });
+    const full = cakePicture({
+      cake,
+      scenes: [scene],
+      sight: cakeSight({ cake, azimuthRad: -Math.PI / 2, elevationRad: 0.25, width: 90, height: 110 }),
+      over: 1,
+      detail: 'far',
+    });
     expect(full.rgba).not.toEqual(bare.rgba);
     expect(opaque(full)).toBeGreaterThan(1500);
   });

@@ -13,7 +13,14 @@ export function portrait(kind: Kind, pixels: number, catalogue: Catalogue, over 
   const closed = stage.open < 0.3;
   if (species.habit === 'sprig') {
     const raster = new Raster(
-      sightFrom(-Math.PI / 2, degToRad(8), [0, 0, sizeMm / 2], pixels / (sizeMm * 1.06), pixels, pixels),
+      sightFrom({
+        azimuthRad: -Math.PI / 2,
+        elevationRad: degToRad(8),
+        centre: [0, 0, sizeMm / 2],
+        pixelsPerMm: pixels / (sizeMm * 1.06),
+        width: pixels,
+        height: pixels,
+      }),
       over,
     );
     raster.add(mesh, IDENTITY);
@@ -25,7 +32,14 @@ export function portrait(kind: Kind, pixels: number, catalogue: Catalogue, over 
   const turn = degToRad(elevation);
   const deepMm = 2.2 * (radialMm * Math.sin(turn) + axialMm * Math.cos(turn));
   const raster = new Raster(
-    sightFrom(-Math.PI / 2, turn, [0, 0, 0], pixels / Math.max(sizeMm * (closed ? 1.7 : 1.24), deepMm), pixels, pixels),
+    sightFrom({
+      azimuthRad: -Math.PI / 2,
+      elevationRad: turn,
+      centre: [0, 0, 0],
+      pixelsPerMm: pixels / Math.max(sizeMm * (closed ? 1.7 : 1.24), deepMm),
+      width: pixels,
+      height: pixels,
+    }),
     over,
   );
   raster.add(mesh, IDENTITY);

@@ -23,14 +23,21 @@ export interface Sight {
 }
 
 /** Sight from an azimuth and a height above the horizon, both in radians; azimuth −π/2 is the front. */
-export function sightFrom(
-  azimuthRad: number,
-  elevationRad: number,
-  centre: Vec3,
-  pixelsPerMm: number,
-  width: number,
-  height: number,
-): Sight {
+export function sightFrom({
+  azimuthRad,
+  elevationRad,
+  centre,
+  pixelsPerMm,
+  width,
+  height,
+}: {
+  azimuthRad: number;
+  elevationRad: number;
+  centre: Vec3;
+  pixelsPerMm: number;
+  width: number;
+  height: number;
+}): Sight {
   const ca = Math.cos(azimuthRad);
   const sa = Math.sin(azimuthRad);
   const ce = Math.cos(elevationRad);

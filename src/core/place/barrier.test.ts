@@ -10,7 +10,7 @@ import * as v from 'valibot';
 import { ENGLISH } from '../words/english';
 
 const CAKE = cakeOf([250, 110]);
-const { arrangement } = proposalFor('crescent', CAKE, 2, 0.1);
+const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 2, effort: 0.1 });
 const job: Project = { ...newProject('p', 'P', '2027-06-12T09:30'), cake: CAKE, arrangements: [arrangement] };
 const OWN = {
   id: 'own-bubble',

@@ -19,14 +19,21 @@ const HANDLING_SHARE = 0.5;
  * weight acting `horizontalMm` aside and the stem leaning `tiltRad` from upright. Uniform limit pressure p on both sides:
  * h = 2H/(p d), he = 2M/(p d), L = h + √(2h² + 4he); the 2 is a safety factor. The model is the project's own and simple.
  */
-export function holdDepthMm(
-  massGrams: number,
-  leverMm: number,
-  horizontalMm: number,
-  tiltRad: number,
-  outsideMm: number,
-  kPa: number,
-): number {
+export function holdDepthMm({
+  massGrams,
+  leverMm,
+  horizontalMm,
+  tiltRad,
+  outsideMm,
+  kPa,
+}: {
+  massGrams: number;
+  leverMm: number;
+  horizontalMm: number;
+  tiltRad: number;
+  outsideMm: number;
+  kPa: number;
+}): number {
   const weightN = Math.max(0, massGrams) * GRAVITY_N_PER_GRAM;
   const sidewaysN = weightN * (Math.abs(Math.sin(tiltRad)) + HANDLING_SHARE);
   const momentNmm = weightN * (Math.abs(horizontalMm) + HANDLING_SHARE * Math.max(0, leverMm));

@@ -54,7 +54,7 @@ function expectSafe(project: Project, plan: DerivedPlan): void {
   expect(plan.handOver.comesOut).toBe(plan.entries.length);
   expect(plan.handOver.out.map((o) => o.number).sort((a, b) => a - b)).toEqual(plan.entries.map((e) => e.number));
   expect(new Set(plan.entries.map((e) => e.id)).size).toBe(plan.entries.length);
-  const pricked = templates(project.cake, plan.entries, 'Job', ENGLISH).flatMap((d) =>
+  const pricked = templates({ cake: project.cake, entries: plan.entries, title: 'Job', words: ENGLISH }).flatMap((d) =>
     d.marks.flatMap((m) => (m.kind === 'ellipse' && m.id?.startsWith('point-') ? [m.id] : [])),
   );
   expect(pricked).toHaveLength(plan.entries.length);

@@ -14,14 +14,14 @@ import { insertionOrder } from './order';
 import { seenFrom } from './seen';
 
 const CAKE = cakeOf([250, 110]);
-const { arrangement } = proposalFor('crescent', CAKE, 4, 0.1);
+const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 4, effort: 0.1 });
 const scene = buildScene(CAKE, arrangement, SHIPPED)!;
 const plan = derivePlan({ ...newProject('p', 'P', '2027-06-12T09:30'), cake: CAKE, arrangements: [arrangement] });
 const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
 
 describe('the order of putting in', () => {
   const rank = (e: Entry) => (heads.get(e.pieceIds[0]!)?.body.role === 'focal' ? 0 : 1);
-  const { ids, together } = insertionOrder(plan.entries, heads, rank, scene.heads[0]!.centre);
+  const { ids, together } = insertionOrder({ entries: plan.entries, heads, rankOf: rank, focal: scene.heads[0]!.centre });
 
   test('every entry once; the plan numbers them so', () => {
     expect([...ids].sort()).toEqual(plan.entries.map((e) => e.id).sort());
@@ -59,16 +59,21 @@ describe('the order of putting in', () => {
     const at = (id: string): Entry => ({ ...plan.entries[0]!, id, pieceIds: [id], pointMm: [0, 0, 110], direction: [0, 0, -1] });
     const aboveFirst = (e: Entry) => (e.id === 'above' ? 0 : 1);
     // bent in along its own axis, sideways, nothing is in its way; along its pick the other is
-    expect(insertionOrder([at('below'), at('above')], both, aboveFirst, [0, 0, 110]).ids).toEqual(['above', 'below']);
-    expect(insertionOrder([at('below'), at('above')], both, aboveFirst, [0, 0, 110], true).ids).toEqual(['below', 'above']);
+    expect(
+      insertionOrder({ entries: [at('below'), at('above')], heads: both, rankOf: aboveFirst, focal: [0, 0, 110] }).ids,
+    ).toEqual(['above', 'below']);
+    expect(
+      insertionOrder({ entries: [at('below'), at('above')], heads: both, rankOf: aboveFirst, focal: [0, 0, 110], whole: true })
+        .ids,
+    ).toEqual(['below', 'above']);
   });
 
   test('nothing blocks: by rank, then outward; a focal entry comes before what only stands beside it', () => {
     const far = plan.entries.map((e, i) => ({ ...e, pieceIds: [], pointMm: [i * 40, 0, 0] as Vec3, id: `e${i}` }));
-    const order = insertionOrder(far, heads, (e) => (e.id === 'e3' ? 0 : 1), [0, 0, 0]);
+    const order = insertionOrder({ entries: far, heads, rankOf: (e) => (e.id === 'e3' ? 0 : 1), focal: [0, 0, 0] });
     expect(order.ids).toEqual(['e3', ...far.map((e) => e.id).filter((id) => id !== 'e3')]);
     expect(order.together).toEqual([]);
-    expect(insertionOrder([], heads, () => 0, [0, 0, 0])).toEqual({ ids: [], together: [] });
+    expect(insertionOrder({ entries: [], heads, rankOf: () => 0, focal: [0, 0, 0] })).toEqual({ ids: [], together: [] });
   });
 });
 
@@ -129,7 +134,14 @@ describe('the push test', () => {
     const { widthMm, deepMm, aboveMm } = PUSH_TEST;
     for (const grams of [20, 120, 700]) {
       // lying, a head pulls with one and a half of its weight, and all counts twice: a third of the grams; its moment by its offset
-      const depth = holdDepthMm(grams / 3, 0, 1.5 * aboveMm, Math.PI / 2, widthMm, pushTestKPa(grams));
+      const depth = holdDepthMm({
+        massGrams: grams / 3,
+        leverMm: 0,
+        horizontalMm: 1.5 * aboveMm,
+        tiltRad: Math.PI / 2,
+        outsideMm: widthMm,
+        kPa: pushTestKPa(grams),
+      });
       expect(depth).toBeCloseTo(deepMm, 6);
     }
   });

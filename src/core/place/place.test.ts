@@ -65,7 +65,10 @@ describe('what holds a head (own simple model; pressures assumed)', () => {
     ['foam', [13, 11, 9, 8, 6]],
   ] as const)('%s: within a fifth of the study, or 2 mm', (crumb, depths) => {
     [3, 4, 6, 8, 11].forEach((od, i) => {
-      const off = Math.abs(holdDepthMm(20, 40, 40, 0, od, CRUMB_KPA[crumb]) - depths[i]!);
+      const off = Math.abs(
+        holdDepthMm({ massGrams: 20, leverMm: 40, horizontalMm: 40, tiltRad: 0, outsideMm: od, kPa: CRUMB_KPA[crumb] }) -
+          depths[i]!,
+      );
       expect(off).toBeLessThan(Math.max(2.5, depths[i]! * 0.2));
     });
   });
@@ -76,7 +79,7 @@ describe('what holds a head (own simple model; pressures assumed)', () => {
       [8, 25, 4, 0, 3, 40],
       [60, 50, 30, 0.8, 11, 60],
     ] as const) {
-      const L = holdDepthMm(grams, lever, aside, tilt, od, kPa);
+      const L = holdDepthMm({ massGrams: grams, leverMm: lever, horizontalMm: aside, tiltRad: tilt, outsideMm: od, kPa });
       const weight = grams * 0.00980665;
       const force = 2 * weight * (Math.sin(tilt) + 0.5);
       const moment = 2 * weight * (aside + 0.5 * lever);
@@ -97,13 +100,19 @@ describe('what holds a head (own simple model; pressures assumed)', () => {
   });
 
   test('deeper for heavier heads and longer levers, less deep in firmer crumb and for thicker barriers', () => {
-    const base = holdDepthMm(20, 40, 10, 0.4, 6, 40);
-    expect(holdDepthMm(40, 40, 10, 0.4, 6, 40)).toBeGreaterThan(base);
-    expect(holdDepthMm(20, 80, 10, 0.4, 6, 40)).toBeGreaterThan(base);
-    expect(holdDepthMm(20, 40, 10, 0.4, 6, 80)).toBeLessThan(base);
-    expect(holdDepthMm(20, 40, 10, 0.4, 11, 40)).toBeLessThan(base);
-    expect(holdDepthMm(0, 40, 10, 0.4, 6, 40)).toBe(0);
-    expect(holdDepthMm(20, 40, 10, 0.4, 6, 0)).toBe(Infinity);
+    const base = holdDepthMm({ massGrams: 20, leverMm: 40, horizontalMm: 10, tiltRad: 0.4, outsideMm: 6, kPa: 40 });
+    expect(holdDepthMm({ massGrams: 40, leverMm: 40, horizontalMm: 10, tiltRad: 0.4, outsideMm: 6, kPa: 40 })).toBeGreaterThan(
+      base,
+    );
+    expect(holdDepthMm({ massGrams: 20, leverMm: 80, horizontalMm: 10, tiltRad: 0.4, outsideMm: 6, kPa: 40 })).toBeGreaterThan(
+      base,
+    );
+    expect(holdDepthMm({ massGrams: 20, leverMm: 40, horizontalMm: 10, tiltRad: 0.4, outsideMm: 6, kPa: 80 })).toBeLessThan(base);
+    expect(holdDepthMm({ massGrams: 20, leverMm: 40, horizontalMm: 10, tiltRad: 0.4, outsideMm: 11, kPa: 40 })).toBeLessThan(
+      base,
+    );
+    expect(holdDepthMm({ massGrams: 0, leverMm: 40, horizontalMm: 10, tiltRad: 0.4, outsideMm: 6, kPa: 40 })).toBe(0);
+    expect(holdDepthMm({ massGrams: 20, leverMm: 40, horizontalMm: 10, tiltRad: 0.4, outsideMm: 6, kPa: 0 })).toBe(Infinity);
   });
 });
 

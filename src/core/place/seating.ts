@@ -59,14 +59,33 @@ const notAble = (barrier: Barrier, { bundleMm, massGrams }: SeatRequest): 'bore'
   !fitsBore(barrier, bundleMm) ? 'bore' : massGrams > barrier.mostGrams ? 'weight' : null;
 
 /** Tries one barrier at one place: how deep it must go and what it costs, or why it will not do there. */
-function tryBarrier(barrier: Barrier, request: SeatRequest, ray: RayIntoCake, direction: Vec3, crumbKPa: number): Seat | WhyNot {
+function tryBarrier({
+  barrier,
+  request,
+  ray,
+  direction,
+  crumbKPa,
+}: {
+  barrier: Barrier;
+  request: SeatRequest;
+  ray: RayIntoCake;
+  direction: Vec3;
+  crumbKPa: number;
+}): Seat | WhyNot {
   const never = notAble(barrier, request);
   if (never) return never;
   const kPa = ray.tier.tier.kind === 'dummy' ? CRUMB_KPA.foam : crumbKPa;
   const od = barrier.outsideMm(request.bundleMm);
   const lever = distance(request.weightAt, ray.entry);
   const horizontal = Math.hypot(request.weightAt[0] - ray.entry[0], request.weightAt[1] - ray.entry[1]);
-  const holdMm = holdDepthMm(request.massGrams, lever, horizontal, Math.acos(clamp(-direction[2], 0, 1)), od, kPa);
+  const holdMm = holdDepthMm({
+    massGrams: request.massGrams,
+    leverMm: lever,
+    horizontalMm: horizontal,
+    tiltRad: Math.acos(clamp(-direction[2], 0, 1)),
+    outsideMm: od,
+    kPa,
+  });
   const fixed = barrier.kind === 'pick';
   const tip = barrier.tipMm(od);
   const wireInsideMm = fixed
@@ -105,7 +124,7 @@ const compareAt = (
   { kPa, barriers }: Held,
 ): BarrierTrial[] =>
   barriers.map((barrier): BarrierTrial => {
-    const seat = tryBarrier(barrier, request, ray, direction, kPa);
+    const seat = tryBarrier({ barrier, request, ray, direction, crumbKPa: kPa });
     const isTaken = barrier.id === taken.id;
     return typeof seat === 'string'
       ? { barrier: barrier.id, insideMm: null, whyNot: trialFact(seat, barrier, request), taken: isTaken }
@@ -157,7 +176,7 @@ function bestSeat(
     const away = (c.moveMm / 10) ** 2 + 0.5 * Math.min(1, request.massGrams / 8) * (lever / 25) ** 2;
     for (const { barrier, leastCost } of able) {
       if (best && leastCost + away >= best.cost) continue;
-      const seat = tryBarrier(barrier, request, c.ray, c.direction, kPa);
+      const seat = tryBarrier({ barrier, request, ray: c.ray, direction: c.direction, crumbKPa: kPa });
       if (typeof seat === 'string') continue;
       seat.cost += away;
       if (best && seat.cost >= best.cost) continue;

@@ -1,7 +1,8 @@
 import { SHIPPED } from '../botany/catalogue';
 import { produce } from 'immer';
 import { cakeOf, FORMS, randomProject } from '../testing/samples';
-import { benchSteps, jointKey } from './benchSteps';
+import { benchSteps } from './benchSteps';
+import { jointKey } from './jointSteps';
 import { composeAll } from '../compose/composer';
 import { defaultLine, newArrangement, newProject } from './newProject';
 import { composeRequestOf } from './composeRequest';
@@ -17,7 +18,7 @@ const taped = (form: (typeof FORMS)[number]) => {
   const empty = produce(job, (d) => {
     d.arrangements = [{ ...newArrangement('a1', defaultLine(form, cake)), method: 'taped spray' }];
   });
-  const [best] = composeAll({ ...composeRequestOf(empty, 0, 3, 1, [])!, effort: 0.05 });
+  const [best] = composeAll({ ...composeRequestOf({ project: empty, index: 0, seed: 3, proposals: 1, tin: [] })!, effort: 0.05 });
   return { ...empty, arrangements: [best!.arrangement] };
 };
 

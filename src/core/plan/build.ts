@@ -148,10 +148,18 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
   const context = contextOf(project);
   const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
   const onLine = memo.under([arrangement.id, project.cake, arrangement.line, context.system, context.colour, context.gauges]);
-  const trees = branchTrees(scene.heads, scene.line, arrangement.id, arrangement.joints, onLine);
+  const trees = branchTrees({
+    heads: scene.heads,
+    line: scene.line,
+    arrangementId: arrangement.id,
+    edits: arrangement.joints,
+    memoise: onLine,
+  });
   const thickness = (bare: readonly number[]) => bundleMm(bare, false);
   const wire = (tree: Spray, insideMm: number) => {
-    return onLine('wiring', [tree, insideMm], () => wireSpray(tree, heads, context, scene.solid, insideMm, thickness));
+    return onLine('wiring', [tree, insideMm], () =>
+      wireSpray({ bare: tree, heads, context, solid: scene.solid, insideMm, thickness }),
+    );
   };
   const first = trees.map((tree) => wire(tree, 50));
   const requests = trees.map((spray, i): SeatRequest => {

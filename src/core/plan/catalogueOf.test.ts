@@ -13,13 +13,17 @@ import { newProject } from './newProject';
 import { checkProject, type Project } from './project';
 
 const CAKE = cakeOf([220, 110], [150, 100]);
-const { arrangement } = proposalFor('crescent', CAKE, 4, 0.1);
+const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 4, effort: 0.1 });
 
 /** A job whose roses are its own, made its own way, set in its own straw: the same ids in every such job, the numbers its own. */
 function jobWith({ pasteMm, minutes, boreMm }: { pasteMm: number; minutes: number; boreMm: number }): Project {
   const rose = speciesById('rose', SHIPPED);
-  const way = ownMethodOf(METHODS[rose.method]!, 'own-way', 'own way', ENGLISH);
-  const own: OwnSpecies = { ...ownCopyOf(rose, 'own-rose', 'rose', CALLED), pasteMm, method: 'own-way' };
+  const way = ownMethodOf({ from: METHODS[rose.method]!, id: 'own-way', name: 'own way', words: ENGLISH });
+  const own: OwnSpecies = {
+    ...ownCopyOf({ base: rose, id: 'own-rose', basedOn: 'rose', called: CALLED }),
+    pasteMm,
+    method: 'own-way',
+  };
   const checked = checkProject({
     ...newProject('p', 'P', '2027-06-12T09:30'),
     cake: CAKE,

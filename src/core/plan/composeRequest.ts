@@ -7,13 +7,19 @@ import type { Project } from './project';
  * What the composer is asked for one arrangement of a project, `tin` what is free for it there; null when the project has no
  * such arrangement.
  */
-export function composeRequestOf(
-  project: Project,
-  index: number,
-  seed: number,
-  proposals: number,
-  tin: readonly TinPiece[] = [],
-): ComposeRequest | null {
+export function composeRequestOf({
+  project,
+  index,
+  seed,
+  proposals,
+  tin = [],
+}: {
+  project: Project;
+  index: number;
+  seed: number;
+  proposals: number;
+  tin?: readonly TinPiece[];
+}): ComposeRequest | null {
   const arrangement = project.arrangements[index];
   if (!arrangement) return null;
   const { choices, style, useTin } = project.brief;

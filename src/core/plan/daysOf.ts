@@ -67,15 +67,23 @@ interface Planned {
   arrangement: Arrangement;
 }
 
+/** What the days have to hold. */
+interface WhatIsMade {
+  tray: readonly TrayKind[];
+  planned: readonly Planned[];
+  entries: readonly Entry[];
+  /** balls of paste to colour */
+  colours: number;
+  plaques: number;
+  /** what other jobs ask of the same hands */
+  others?: readonly OtherWork[];
+}
+
 /** Everything that happens to a job between now and the hour it leaves. */
 export function daysOf(
   project: Project,
-  tray: readonly TrayKind[],
-  planned: readonly Planned[],
-  entries: readonly Entry[],
-  { colours, plaques }: { colours: number; plaques: number },
+  { tray, planned, entries, colours, plaques, others = [] }: WhatIsMade,
   memo: Memo,
-  others: readonly OtherWork[] = [],
 ): { plan: DaysPlan; warnings: DaysWarning[] } {
   const { brief, days } = project;
   const leavesAt = wallFromText(brief.leavesAt);

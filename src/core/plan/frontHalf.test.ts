@@ -13,7 +13,7 @@ const CAKE = cakeOf([220, 110], [150, 100]);
 function backs(form: (typeof FORMS)[number], seed: number) {
   const arrangement = { ...newArrangement('a1', defaultLine(form, CAKE)), method: 'taped spray' as const };
   const job = { ...newProject('j', 'J', '2027-06-12T09:30'), cake: CAKE, arrangements: [arrangement] };
-  const [best] = composeAll({ ...composeRequestOf(job, 0, seed, 1, [])!, effort: 0.05 });
+  const [best] = composeAll({ ...composeRequestOf({ project: job, index: 0, seed, proposals: 1, tin: [] })!, effort: 0.05 });
   const heads = new Map(buildScene(CAKE, best!.arrangement, SHIPPED)!.heads.map((h) => [h.piece.id, h]));
   const plan = derivePlan({ ...job, arrangements: [best!.arrangement] });
   return plan.arrangements[0]!.sprays.flatMap((spray) =>

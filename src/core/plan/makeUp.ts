@@ -79,7 +79,7 @@ export function makeUpSteps(
   if (parts.length === 0) return steps;
   const inBase = parts.some((p) => p.inBase);
   if (inBase) return [...steps, ...intoBase(species, kind.stage, parts, wireFigure)];
-  if (built.length > 0) return [...steps, ...composite(species, built, longMm, parts, wireFigure, finish)];
+  if (built.length > 0) return [...steps, ...composite({ species, built, longMm, parts, wireFigure, finish })];
   for (const part of parts) steps.push(...petalSteps(species, part, wireFigure));
   return steps;
 }
@@ -116,14 +116,21 @@ function petalSteps(species: Species, part: { name: string; count: number }, wir
 /** Stems of the finest parts are painted for everyday work and taped to their ends for a showpiece (docs/trade.md T3). */
 const FINEST = ['floret', 'bud'];
 
-function composite(
-  species: Species,
-  built: Parameters<typeof branchSteps>[0],
-  longMm: number,
-  parts: readonly { name: string }[],
-  wireFigure: WireFigure,
-  finish: 'everyday' | 'showpiece',
-): MakeUpStep[] {
+function composite({
+  species,
+  built,
+  longMm,
+  parts,
+  wireFigure,
+  finish,
+}: {
+  species: Species;
+  built: Parameters<typeof branchSteps>[0];
+  longMm: number;
+  parts: readonly { name: string }[];
+  wireFigure: WireFigure;
+  finish: 'everyday' | 'showpiece';
+}): MakeUpStep[] {
   const fine = parts.find((p) => FINEST.includes(p.name));
   const first = fine ? [fineStems(fine.name, wireFigure, finish)] : [];
   const joined = branchSteps(built, longMm).map(({ does, belowMm }): MakeUpStep => {

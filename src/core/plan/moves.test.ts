@@ -52,21 +52,21 @@ describe('why a task cannot be on a day', () => {
   const plan = { tasks, schedule, unpinned: ['petals'] };
   const always = () => true;
 
-  test('it is there: nothing to say', () => expect(whyNotOn('2027-06-02', 'dust', plan, always)).toBeNull());
+  test('it is there: nothing to say', () => expect(whyNotOn({ day: '2027-06-02', id: 'dust', plan, works: always })).toBeNull());
 
   test('nobody works then', () => {
-    expect(whyNotOn('2027-06-02', 'petals', plan, () => false)).toEqual({ code: 'day.nobody', values: {} });
+    expect(whyNotOn({ day: '2027-06-02', id: 'petals', plan, works: () => false })).toEqual({ code: 'day.nobody', values: {} });
     const asked: number[] = [];
-    whyNotOn('2027-06-02', 'petals', plan, (d) => (asked.push(d), true));
+    whyNotOn({ day: '2027-06-02', id: 'petals', plan, works: (d) => (asked.push(d), true) });
     expect(asked).toEqual([wallFromText('2027-06-02T00:00')]);
   });
 
   test('the first that waits for it is named with its day, where that is not later', () => {
-    expect(whyNotOn('2027-06-05', 'petals', plan, always)).toEqual({
+    expect(whyNotOn({ day: '2027-06-05', id: 'petals', plan, works: always })).toEqual({
       code: 'day.waited-for',
       values: { task: name('dust'), on: '2027-06-04', dryHours: 12 },
     });
-    expect(whyNotOn('2027-06-04', 'petals', plan, always)?.code).toBe('day.waited-for');
-    expect(whyNotOn('2027-06-03', 'petals', plan, always)).toEqual({ code: 'day.full', values: {} });
+    expect(whyNotOn({ day: '2027-06-04', id: 'petals', plan, works: always })?.code).toBe('day.waited-for');
+    expect(whyNotOn({ day: '2027-06-03', id: 'petals', plan, works: always })).toEqual({ code: 'day.full', values: {} });
   });
 });

@@ -46,7 +46,10 @@ test('without a tier a first line is still a line, to be drawn once there is one
 });
 
 test('a new tier is eaten, with its covering, until somebody says otherwise', () => {
-  expect(newTier('t', 120, 90, '#ffffff', 'white')).toMatchObject({ kind: 'edible', covering: { eaten: true } });
+  expect(newTier({ id: 't', diameterMm: 120, heightMm: 90, colour: '#ffffff', name: 'white' })).toMatchObject({
+    kind: 'edible',
+    covering: { eaten: true },
+  });
 });
 
 describe('the demo briefs', () => {
@@ -58,8 +61,12 @@ describe('the demo briefs', () => {
         const species = findSpecies(c.species, SHIPPED);
         expect(species?.colourways.some((w) => w.id === c.colourway)).toBe(true);
       }
-      expect(composeRequestOf(brief, 0, 1, 1)).toMatchObject({ seed: 1, proposals: 1, cake: brief.cake });
-      expect(composeRequestOf(brief, 9, 1, 1)).toBeNull();
+      expect(composeRequestOf({ project: brief, index: 0, seed: 1, proposals: 1 })).toMatchObject({
+        seed: 1,
+        proposals: 1,
+        cake: brief.cake,
+      });
+      expect(composeRequestOf({ project: brief, index: 9, seed: 1, proposals: 1 })).toBeNull();
     },
   );
 });

@@ -49,19 +49,25 @@ function defaultBrief(leavesAt: string): Brief {
 }
 
 export const defaultCake = (): Cake => ({
-  tiers: [newTier('tier-1', 200, 110, '#f3ece2', 'ivory')],
+  tiers: [newTier({ id: 'tier-1', diameterMm: 200, heightMm: 110, colour: '#f3ece2', name: 'ivory' })],
   board: { diameterMm: 280, thicknessMm: 12 },
   crumb: 'butter cake, chilled',
   dowels: [],
 });
 
-export const newTier = (
-  id: string,
-  diameterMm: number,
-  heightMm: number,
-  colour: string,
-  name: string,
-): Cake['tiers'][number] => ({
+export const newTier = ({
+  id,
+  diameterMm,
+  heightMm,
+  colour,
+  name,
+}: {
+  id: string;
+  diameterMm: number;
+  heightMm: number;
+  colour: string;
+  name: string;
+}): Cake['tiers'][number] => ({
   id,
   shape: 'round',
   diameterMm,

@@ -7,7 +7,7 @@ import { ENGLISH } from '../words/english';
 const GREEN = { system: 'SWG' as const, colour: 'green' as const, gauges: [] };
 
 const ownIn = (base: string, over: Partial<OwnSpecies>): Catalogue => {
-  const copy = { ...ownCopyOf(speciesById(base, SHIPPED), 'own-one', base, CALLED), ...over };
+  const copy = { ...ownCopyOf({ base: speciesById(base, SHIPPED), id: 'own-one', basedOn: base, called: CALLED }), ...over };
   return catalogueWith({ ...SHIPPED.own, species: [copy] });
 };
 

@@ -69,7 +69,9 @@ export function oneBranch(kind: Kind, context: WireContext, stockMm: number, cat
     counts: countParts(parts),
     wires,
     cuts: cutsOf(wires, stockMm),
-    tapeMm: tapeLengthMm(thickMm, FOOT_MM + highestMm) + carried.length * tapeLengthMm(stem.diameterMm, JOINT_TAPE_MM),
+    tapeMm:
+      tapeLengthMm({ stemMm: thickMm, stretchMm: FOOT_MM + highestMm }) +
+      carried.length * tapeLengthMm({ stemMm: stem.diameterMm, stretchMm: JOINT_TAPE_MM }),
     steps: branchSteps(parts, longMm),
     thickMm,
   };

@@ -34,7 +34,7 @@ test.each(Array.from({ length: 12 }, (_, i) => i + 1))(
 
 test('picks go into the cake first, straws and coats on the stem first (docs/trade.md C12; common practice, no source)', () => {
   const cake = cakeOf([300, 150]);
-  const { arrangement } = proposalFor('crescent', cake, 2, 0.05);
+  const { arrangement } = proposalFor({ form: 'crescent', cake, seed: 2, effort: 0.05 });
   const job = { ...newProject('p', 'P', '2027-06-12T09:30'), cake, arrangements: [arrangement] };
   const every = derivePlan(job).entries.map((e, i) => ({ entryId: e.id, barrier: i % 2 ? 'pick-small' : 'drinking-straw' }));
   const project = { ...job, barrierFor: every };

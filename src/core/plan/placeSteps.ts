@@ -2,7 +2,7 @@ import { tierRef } from '../cake/cake';
 import { degToRad } from '../geometry/numbers';
 import { ABILITIES, barrierById, type Barrier } from '../place/barrier';
 import { RIM_PROUD_MM } from '../place/seating';
-import { plainly, type Step } from './benchSteps';
+import { plainly, type Step } from './step';
 import type { DerivedPlan, PlannedEntry } from './derivePlan';
 import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';

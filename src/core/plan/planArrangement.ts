@@ -143,7 +143,7 @@ function putInOrder({ entries, warnings, sprays }: Built, scene: Scene): Pick<Bu
   const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
   const rankOf = (e: Entry) => Math.min(...e.pieceIds.map((id) => ROLES.indexOf(heads.get(id)?.body.role ?? 'foliage')));
   const lead = must([...scene.heads].sort((a, b) => b.body.massGrams - a.body.massGrams)[0]);
-  const { ids, together } = insertionOrder(entries, heads, rankOf, lead.centre, sprays.length > 0);
+  const { ids, together } = insertionOrder({ entries, heads, rankOf, focal: lead.centre, whole: sprays.length > 0 });
   const byId = new Map(entries.map((e) => [e.id, e]));
   const ordered = ids.map((id): Entry => {
     const entry = must(byId.get(id));

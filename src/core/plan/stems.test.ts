@@ -22,7 +22,7 @@ import {
 
 const CAKE = cakeOf([220, 110]);
 const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [] };
-const { arrangement } = proposalFor('crescent', CAKE, 6, 0.3);
+const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 6, effort: 0.3 });
 const scene = buildScene(CAKE, arrangement, SHIPPED)!;
 const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
 
@@ -75,8 +75,15 @@ describe('stems and parts', () => {
 });
 
 describe('wiring a spray', () => {
-  const [tree] = branchTrees(scene.heads, scene.line, 'a1');
-  const wired = wireSpray(tree!, heads, GREEN, scene.solid, 50, (bare) => bundleMm(bare, false));
+  const [tree] = branchTrees({ heads: scene.heads, line: scene.line, arrangementId: 'a1' });
+  const wired = wireSpray({
+    bare: tree!,
+    heads,
+    context: GREEN,
+    solid: scene.solid,
+    insideMm: 50,
+    thickness: (bare) => bundleMm(bare, false),
+  });
   const { spray } = wired;
 
   test('one stem wire for each piece, with its joint named in the reason', () => {
@@ -145,8 +152,15 @@ describe('a bundle bears what it carries: the moment at every joint is within wh
     });
     const own = buildScene(cake, best!.arrangement, SHIPPED)!;
     const byId = new Map(own.heads.map((p) => [p.piece.id, p]));
-    for (const tree of branchTrees(own.heads, own.line, 'a1')) {
-      const { spray, wires } = wireSpray(tree, byId, GREEN, own.solid, 30, (d) => d.length);
+    for (const tree of branchTrees({ heads: own.heads, line: own.line, arrangementId: 'a1' })) {
+      const { spray, wires } = wireSpray({
+        bare: tree,
+        heads: byId,
+        context: GREEN,
+        solid: own.solid,
+        insideMm: 30,
+        thickness: (d) => d.length,
+      });
       const along = (w: WireCut) => w.terms.find((t) => t.term === 'along-stem')?.mm ?? 0;
       for (const arm of ['first', 'second'] as const) {
         const joints = spray.joints.filter((j) => j.arm === arm);

@@ -37,13 +37,13 @@ export interface WireContext {
 
 /** Gauge of a piece's own stem: its mass at the end of its free length. */
 export const gaugeFor = (p: PlacedPiece, freeMm: number, { system, gauges }: WireContext): GaugeChoice =>
-  chooseGauge(
-    p.body.massGrams,
-    freeMm + p.body.axialMm,
-    p.body.species.wiring.floorSwg,
+  chooseGauge({
+    massGrams: p.body.massGrams,
+    leverMm: freeMm + p.body.axialMm,
+    floorSwg: p.body.species.wiring.floorSwg,
     system,
-    gauges.find((g) => g.species === p.piece.species && g.stage === p.piece.stage)?.gauge ?? null,
-  );
+    chosen: gauges.find((g) => g.species === p.piece.species && g.stage === p.piece.stage)?.gauge ?? null,
+  });
 
 type StemEnd = Pick<Entry, 'pointMm' | 'direction'>;
 
@@ -63,12 +63,12 @@ export function stemToEntry(p: PlacedPiece, entry: StemEnd, solid: CakeSolid): V
 function drawStem(p: PlacedPiece, entry: StemEnd, solid: CakeSolid): Vec3[] {
   const rim = addScaled(entry.pointMm, entry.direction, -RIM_PROUD_MM);
   const reach = Math.max(4, distance(p.base, rim));
-  return keepStemClear(
-    hermite(p.base, scale(p.axis, -reach), rim, scale(entry.direction, reach), 12),
+  return keepStemClear({
+    curve: hermite(p.base, scale(p.axis, -reach), rim, scale(entry.direction, reach), 12),
     solid,
-    STEM_LIFT_MM,
-    AT_RIM_MM,
-  );
+    clearMm: STEM_LIFT_MM,
+    leaveMm: AT_RIM_MM,
+  });
 }
 
 /** Wire that the trade names by an SWG number, as the job's own system has it: the nearest in thickness. */
@@ -143,10 +143,22 @@ export function entryWire(p: PlacedPiece, stem: Stem, entry: Entry, context: Wir
     },
     TO_TRIM,
   ]);
-  return stemCut(p, stem.gauge, context, terms, lengthMm);
+  return stemCut({ p, gauge: stem.gauge, context, terms, lengthMm });
 }
 
-const stemCut = (p: PlacedPiece, gauge: GaugeChoice, context: WireContext, terms: LengthTerm[], lengthMm: number): WireCut => ({
+const stemCut = ({
+  p,
+  gauge,
+  context,
+  terms,
+  lengthMm,
+}: {
+  p: PlacedPiece;
+  gauge: GaugeChoice;
+  context: WireContext;
+  terms: LengthTerm[];
+  lengthMm: number;
+}): WireCut => ({
   id: `${p.piece.id}-stem`,
   pieceId: p.piece.id,
   use: 'stem',
@@ -180,18 +192,30 @@ interface RunningWire {
 }
 
 /** Gauges, run-past lengths, carriers and thickness of one spray; the spray that is handed in stays as it is. */
-export function wireSpray(
-  bare: Spray,
-  heads: ReadonlyMap<string, PlacedPiece>,
-  context: WireContext,
-  solid: CakeSolid,
-  insideMm: number,
-  thickness: (bare: readonly number[]) => number,
-): SprayWiring {
+export function wireSpray({
+  bare,
+  heads,
+  context,
+  solid,
+  insideMm,
+  thickness,
+}: {
+  bare: Spray;
+  heads: ReadonlyMap<string, PlacedPiece>;
+  context: WireContext;
+  solid: CakeSolid;
+  insideMm: number;
+  thickness: (bare: readonly number[]) => number;
+}): SprayWiring {
   const stems: Stem[] = [];
   const running: RunningWire[] = [];
   const joints = bare.joints.map((joint): Joint => {
-    const curve = keepStemClear(joint.curve, solid, STEM_LIFT_MM, joint.arm === 'heel' ? AT_RIM_MM : 0);
+    const curve = keepStemClear({
+      curve: joint.curve,
+      solid,
+      clearMm: STEM_LIFT_MM,
+      leaveMm: joint.arm === 'heel' ? AT_RIM_MM : 0,
+    });
     return { ...joint, curve, stalkMm: polylineLengthMm(curve) };
   });
   const spray: Spray = { ...bare, joints };
@@ -231,9 +255,9 @@ export function wireSpray(
       { term: 'in-barrier', mm: run.toEnd ? insideMm : 0, why: { code: 'term.to-pick-end', values: {} } },
       TO_TRIM,
     ]);
-    return [stemCut(p, must(stems[i]).gauge, context, terms, lengthMm), ...partWires(p, context)];
+    return [stemCut({ p, gauge: must(stems[i]).gauge, context, terms, lengthMm }), ...partWires(p, context)];
   });
-  carriers.forEach((c, i) => wires.push(carrierCut(spray, c, i, insideMm, context)));
+  carriers.forEach((c, i) => wires.push(carrierCut({ spray, carrier: c, index: i, insideMm, context })));
   const atPickMm = [...running.filter((r) => r.toEnd).map((r) => r.diameterMm), ...carriers.map((c) => c.diameterMm)];
   return { spray, stems, wires, atPickMm };
 }
@@ -307,7 +331,19 @@ function fillThickness(
   }
 }
 
-function carrierCut(spray: Spray, carrier: Carrier, index: number, insideMm: number, context: WireContext): WireCut {
+function carrierCut({
+  spray,
+  carrier,
+  index,
+  insideMm,
+  context,
+}: {
+  spray: Spray;
+  carrier: Carrier;
+  index: number;
+  insideMm: number;
+  context: WireContext;
+}): WireCut {
   const { terms, lengthMm } = sumTerms([
     { term: 'along-stem', mm: carrier.fromPickMm, why: { code: 'term.stiffens', values: {} } },
     { term: 'in-barrier', mm: insideMm, why: { code: 'term.to-pick-end', values: {} } },

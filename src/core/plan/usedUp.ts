@@ -146,22 +146,35 @@ export function tapeNeeded(planned: readonly Planned[], project: Project): TapeU
       const species = pieces.get(pieceId);
       return species && speciesById(species, catalogue).wiring.bark ? 'brown' : wireColour;
     };
-    const wind = (colour: TapeColour, thickMm: number, longMm: number, turns = 0) => {
+    const wind = ({
+      colour,
+      thickMm,
+      longMm,
+      turns = 0,
+    }: {
+      colour: TapeColour;
+      thickMm: number;
+      longMm: number;
+      turns?: number;
+    }) => {
       const widthShare = tapeWidthShare(thickMm);
       const key = `${colour}|${widthShare}`;
       const use = wound.get(key) ?? { colour, widthShare, mm: 0 };
-      use.mm += (tapeLengthMm(thickMm, longMm) + turns * Math.PI * thickMm) * arrangement.quantity;
+      use.mm += (tapeLengthMm({ stemMm: thickMm, stretchMm: longMm }) + turns * Math.PI * thickMm) * arrangement.quantity;
       wound.set(key, use);
     };
-    for (const stem of built.stems) wind(colourAt(stem.pieceId), stem.gauge.diameterMm + 0.3, stem.lengthMm + 5);
+    for (const stem of built.stems)
+      wind({ colour: colourAt(stem.pieceId), thickMm: stem.gauge.diameterMm + 0.3, longMm: stem.lengthMm + 5 });
     for (const wire of built.wires) {
       if (wire.use !== 'part' || (finish === 'everyday' && FINEST_PARTS.includes(wire.part))) continue;
       const along = wire.terms.find((t) => t.term === 'along-stem')?.mm ?? 0;
-      for (let i = 0; i < wire.count; i++) wind(colourAt(wire.pieceId), wire.diameterMm + 0.3, along);
+      for (let i = 0; i < wire.count; i++)
+        wind({ colour: colourAt(wire.pieceId), thickMm: wire.diameterMm + 0.3, longMm: along });
     }
     for (const spray of built.sprays)
-      for (const joint of spray.joints) wind(wireColour, joint.thicknessMm, joint.onto ? 15 : 12, 2);
-    for (const entry of built.entries) wind(wireColour, entry.bundleMm, entry.wireInsideMm);
+      for (const joint of spray.joints)
+        wind({ colour: wireColour, thickMm: joint.thicknessMm, longMm: joint.onto ? 15 : 12, turns: 2 });
+    for (const entry of built.entries) wind({ colour: wireColour, thickMm: entry.bundleMm, longMm: entry.wireInsideMm });
   }
   return [...wound.values()]
     .map(({ colour, widthShare, mm: net }) => {

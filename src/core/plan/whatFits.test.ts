@@ -97,7 +97,9 @@ test('a task on a day on which it cannot be: why, in a sentence', () => {
   const first = PLAN.schedule.find((p) => PLAN.tasks.find((t) => t.id === p.id)!.dryHours > 6)!;
   const plan = pin(first.id, JOB.brief.leavesAt.slice(0, 10));
   expect(plan.unpinned).toEqual([first.id]);
-  expect(whyNotOn(JOB.brief.leavesAt.slice(0, 10), first.id, plan, () => true)?.code).toMatch(/^day\.(waited-for|full)$/);
-  expect(whyNotOn('2027-06-01', first.id, plan, () => false)?.code).toBe('day.nobody');
-  expect(whyNotOn('2027-06-01', 'tape', plan, () => true)).toBeNull();
+  expect(whyNotOn({ day: JOB.brief.leavesAt.slice(0, 10), id: first.id, plan, works: () => true })?.code).toMatch(
+    /^day\.(waited-for|full)$/,
+  );
+  expect(whyNotOn({ day: '2027-06-01', id: first.id, plan, works: () => false })?.code).toBe('day.nobody');
+  expect(whyNotOn({ day: '2027-06-01', id: 'tape', plan, works: () => true })).toBeNull();
 });

@@ -23,7 +23,17 @@ export function tapeWidthShare(stemMm: number): number {
  * Tape to wind a stretch of stem, mm of tape as it comes off the roll: a helix of pitch p, length L·√(1 + (πD/p)²), half
  * overlapped and stretched by a quarter. The advance angle is capped at 60°.
  */
-export function tapeLengthMm(stemMm: number, stretchMm: number, overlap = 0.5, stretch = 1.25): number {
+export function tapeLengthMm({
+  stemMm,
+  stretchMm,
+  overlap = 0.5,
+  stretch = 1.25,
+}: {
+  stemMm: number;
+  stretchMm: number;
+  overlap?: number;
+  stretch?: number;
+}): number {
   if (!(stemMm > 0) || !(stretchMm > 0)) return 0;
   return (stretchMm * Math.sqrt(1 + ((Math.PI * stemMm) / tapePitchMm(stemMm, overlap)) ** 2)) / stretch;
 }

@@ -22,7 +22,7 @@ const [composed] = composeAll({
 });
 const scene = buildScene(CAKE, composed!.arrangement, SHIPPED)!;
 const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
-const built = (edits: JointEdit[]) => branchTrees(scene.heads, scene.line, 'a1', edits);
+const built = (edits: JointEdit[]) => branchTrees({ heads: scene.heads, line: scene.line, arrangementId: 'a1', edits });
 const wish = (pieceId: string, over: Partial<JointEdit>): JointEdit => ({
   pieceId,
   shiftMm: 0,

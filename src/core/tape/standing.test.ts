@@ -27,7 +27,7 @@ function clusterOn(standMm: number, spread: 'fan' | 'dome'): Scene {
 
 describe.each(['fan', 'dome'] as const)('a standing %s', (spread) => {
   const scene = clusterOn(40, spread);
-  const [spray, ...more] = branchTrees(scene.heads, scene.line, 'a1');
+  const [spray, ...more] = branchTrees({ heads: scene.heads, line: scene.line, arrangementId: 'a1' });
 
   test('is one spray on one stem, every piece in it once, entered at the stem’s foot', () => {
     expect(more).toEqual([]);

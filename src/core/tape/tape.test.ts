@@ -43,22 +43,22 @@ describe('tape', () => {
     const pitch = (Math.PI * D * advance) / Math.sqrt(1 - advance * advance);
     const turns = 100 / pitch;
     const helix = Math.sqrt(100 ** 2 + (turns * Math.PI * D) ** 2);
-    expect(tapeLengthMm(D, 100)).toBeCloseTo(helix / 1.25, 6);
+    expect(tapeLengthMm({ stemMm: D, stretchMm: 100 })).toBeCloseTo(helix / 1.25, 6);
   });
 
   test('grows with the stretch taped; nothing for nothing, NaN included', () => {
-    expect(tapeLengthMm(2, 200)).toBeCloseTo(2 * tapeLengthMm(2, 100), 9);
-    expect(tapeLengthMm(0, 100)).toBe(0);
-    expect(tapeLengthMm(NaN, 100)).toBe(0);
-    expect(tapeLengthMm(2, -5)).toBe(0);
+    expect(tapeLengthMm({ stemMm: 2, stretchMm: 200 })).toBeCloseTo(2 * tapeLengthMm({ stemMm: 2, stretchMm: 100 }), 9);
+    expect(tapeLengthMm({ stemMm: 0, stretchMm: 100 })).toBe(0);
+    expect(tapeLengthMm({ stemMm: NaN, stretchMm: 100 })).toBe(0);
+    expect(tapeLengthMm({ stemMm: 2, stretchMm: -5 })).toBe(0);
   });
 });
 
 describe.each(FORMS.map((form) => [form, 1] as const))('branch trees of a %s, seed %i', (form, seed) => {
   const cake = cakeOf([220, 110]);
-  const { arrangement } = proposalFor(form, cake, seed, 0.15);
+  const { arrangement } = proposalFor({ form, cake, seed, effort: 0.15 });
   const scene = buildScene(cake, arrangement, SHIPPED)!;
-  const sprays = branchTrees(scene.heads, scene.line, 'a1');
+  const sprays = branchTrees({ heads: scene.heads, line: scene.line, arrangementId: 'a1' });
   const heads = new Map<string, PlacedPiece>(scene.heads.map((p) => [p.piece.id, p]));
   const each = (check: (spray: Spray, joint: Joint) => void) => sprays.forEach((s) => s.joints.forEach((j) => check(s, j)));
 
@@ -121,22 +121,22 @@ describe.each(FORMS.map((form) => [form, 1] as const))('branch trees of a %s, se
   });
 
   test('same input, same trees', () => {
-    expect(branchTrees(scene.heads, scene.line, 'a1')).toEqual(sprays);
+    expect(branchTrees({ heads: scene.heads, line: scene.line, arrangementId: 'a1' })).toEqual(sprays);
   });
 });
 
 test('no piece, no spray', () => {
   const cake = cakeOf([220, 110]);
-  const { arrangement } = proposalFor('crescent', cake, 1, 0.1);
+  const { arrangement } = proposalFor({ form: 'crescent', cake, seed: 1, effort: 0.1 });
   const scene = buildScene(cake, { ...arrangement, pieces: [] }, SHIPPED)!;
-  expect(branchTrees([], scene.line, 'a1')).toEqual([]);
+  expect(branchTrees({ heads: [], line: scene.line, arrangementId: 'a1' })).toEqual([]);
 });
 
 test.each(['ring', 'cascade', 'garland'] as const)('sprays of a %s grip into each other where they meet', (form) => {
   const cake = cakeOf([320, 120], [220, 110]);
-  const { arrangement } = proposalFor(form, cake, 2, 0.1);
+  const { arrangement } = proposalFor({ form, cake, seed: 2, effort: 0.1 });
   const { heads, line } = buildScene(cake, arrangement, SHIPPED)!;
-  const sprays = branchTrees(heads, line, 'a1');
+  const sprays = branchTrees({ heads, line, arrangementId: 'a1' });
   expect(sprays.length).toBeGreaterThan(1);
   const meets = sprays.map((own, i) => ({ own, next: sprays[i + 1] ?? (line.closed && sprays.length > 2 ? sprays[0]! : null) }));
   let lapped = 0;
@@ -154,11 +154,11 @@ test.each(FORMS.filter((f) => f !== 'plaque').map((form) => [form] as const))(
   'dragging along a %s: of twenty steps of a millimetre few joints jump (own study: 7 of 1521 by more than 6 mm for one)',
   (form) => {
     const cake = cakeOf([250, 110]);
-    const { arrangement } = proposalFor(form, cake, 5, 0.1);
+    const { arrangement } = proposalFor({ form, cake, seed: 5, effort: 0.1 });
     const { line } = buildScene(cake, arrangement, SHIPPED)!;
     const at = (pieces: typeof arrangement.pieces) =>
       new Map(
-        branchTrees(buildScene(cake, { ...arrangement, pieces }, SHIPPED)!.heads, line, 'a1')
+        branchTrees({ heads: buildScene(cake, { ...arrangement, pieces }, SHIPPED)!.heads, line, arrangementId: 'a1' })
           .flatMap((s) => s.joints)
           .map((j) => [j.pieceId, j]),
       );

@@ -100,7 +100,19 @@ interface Planned {
 }
 
 /** Where each piece of one arm joins: 45° out from the stem, at least a short stalk, 6 mm apart; what finds no room goes to the heel. */
-function planArm(locals: readonly Local[], heel: Local[], stemY: (x: number) => number, pickX: number, edits: Edits): Planned[] {
+function planArm({
+  locals,
+  heel,
+  stemY,
+  pickX,
+  edits,
+}: {
+  locals: readonly Local[];
+  heel: Local[];
+  stemY: (x: number) => number;
+  pickX: number;
+  edits: Edits;
+}): Planned[] {
   const { leads, members } = sideBranches(locals, stemY, edits);
   const wish = leads.map((local) => {
     const away = Math.hypot(local.y - stemY(local.x), 4);
@@ -192,20 +204,8 @@ function buildSpray(group: readonly PlacedPiece[], line: Line, id: string, edits
   const heel: Local[] = locals.filter((l) => belongsAtHeel(l, pickX, edits));
   const onArms = locals.filter((l) => !heel.includes(l));
   const arms = {
-    first: planArm(
-      onArms.filter((l) => l.x < pickX),
-      heel,
-      stemY,
-      pickX,
-      edits,
-    ),
-    second: planArm(
-      onArms.filter((l) => l.x >= pickX),
-      heel,
-      stemY,
-      pickX,
-      edits,
-    ),
+    first: planArm({ locals: onArms.filter((l) => l.x < pickX), heel, stemY, pickX, edits }),
+    second: planArm({ locals: onArms.filter((l) => l.x >= pickX), heel, stemY, pickX, edits }),
   };
   const heavier = weigh(arms.first) >= weigh(arms.second) ? (['first', 'second'] as const) : (['second', 'first'] as const);
   const joints: Joint[] = [];
@@ -320,13 +320,19 @@ function heelJoint(local: Local, { pointMm, normal, downShare }: AtHeel, order: 
  * `edits` are what a person wants otherwise; what cannot be taped so is left to the rule, and `treeFaults` says it. `memoise`
  * must be of this line alone: sprays that nothing touched come back as they were.
  */
-export function branchTrees(
-  heads: readonly PlacedPiece[],
-  line: Line,
-  arrangementId: string,
-  edits: readonly JointEdit[] = [],
-  memoise: Memoise = unmemoised,
-): Spray[] {
+export function branchTrees({
+  heads,
+  line,
+  arrangementId,
+  edits = [],
+  memoise = unmemoised,
+}: {
+  heads: readonly PlacedPiece[];
+  line: Line;
+  arrangementId: string;
+  edits?: readonly JointEdit[];
+  memoise?: Memoise;
+}): Spray[] {
   if (heads.length === 0) return [];
   const byPiece: Edits = new Map(edits.map((e) => [e.pieceId, e]));
   if (line.stand) return [standSpray(heads, line.stand, `${arrangementId}-spray-1`, byPiece)];

@@ -20,7 +20,21 @@ export const scoreOf = (cake: Cake, arrangement: Arrangement): number =>
 const unrolled = (kinds: readonly KindCount[]): KindCount[] =>
   kinds.flatMap((k) => Array.from({ length: k.count }, () => ({ ...k, count: 1 })));
 
-const pieceOf = (k: KindCount, id: string, s: number, side: number, tiltRad: number, headingRad: number): Piece => ({
+const pieceOf = ({
+  k,
+  id,
+  s,
+  side,
+  tiltRad,
+  headingRad,
+}: {
+  k: KindCount;
+  id: string;
+  s: number;
+  side: number;
+  tiltRad: number;
+  headingRad: number;
+}): Piece => ({
   id,
   species: k.species,
   stage: k.stage,
@@ -38,7 +52,14 @@ const pieceOf = (k: KindCount, id: string, s: number, side: number, tiltRad: num
 /** Every piece anywhere in the envelope, looking anywhere its kind may look. */
 export function randomPieces(kinds: readonly KindCount[], random: Random): Piece[] {
   return unrolled(kinds).map((k, i) =>
-    pieceOf(k, `p${i + 1}`, random(), random() * 2 - 1, (k.role === 'foliage' ? 1.2 : 0) + random() * 0.6, random() * 6.28),
+    pieceOf({
+      k,
+      id: `p${i + 1}`,
+      s: random(),
+      side: random() * 2 - 1,
+      tiltRad: (k.role === 'foliage' ? 1.2 : 0) + random() * 0.6,
+      headingRad: random() * 6.28,
+    }),
   );
 }
 
@@ -59,7 +80,14 @@ export function greedyPieces(cake: Cake, arrangement: Arrangement, kinds: readon
       const out = line.closed || cell.s >= line.focal ? 0 : Math.PI;
       const heading = k.role === 'foliage' ? out : Math.atan2(cell.side || 0.2, (cell.s - line.focal) * 2 || 0.2);
       const p = placePiece(
-        pieceOf(k, `p${n + 1}`, cell.s, cell.side, k.role === 'foliage' ? 1.25 : 0.35, heading),
+        pieceOf({
+          k,
+          id: `p${n + 1}`,
+          s: cell.s,
+          side: cell.side,
+          tiltRad: k.role === 'foliage' ? 1.25 : 0.35,
+          headingRad: heading,
+        }),
         line,
         SHIPPED,
       );

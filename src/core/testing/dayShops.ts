@@ -28,7 +28,21 @@ export function randomShop(
   const between = (least: number, most: number) => least + Math.floor(random() * (most - least + 1));
   const works: Work[] = [];
   const ends: Work['after'][number][] = [];
-  const step = (id: string, skill: Skill, likeness: string, after: Work['after'], dryHours: number, pool: Pool): string => {
+  const step = ({
+    id,
+    skill,
+    likeness,
+    after,
+    dryHours,
+    pool,
+  }: {
+    id: string;
+    skill: Skill;
+    likeness: string;
+    after: Work['after'];
+    dryHours: number;
+    pool: Pool;
+  }): string => {
     works.push({
       id,
       duration: grid * between(1, Math.max(1, Math.floor(90 / grid))),
@@ -46,20 +60,20 @@ export function randomShop(
     const long = Math.min(between(2, 4), tasks - 2 - works.length);
     for (let k = 0; k < long; k++) {
       const dryHours = must([8, 12, 2, 1][k]) * between(1, 2);
-      const id = step(
-        `s${strand}-${k}`,
-        k < 2 ? 'making' : 'dusting',
-        must(['centre', 'petals', 'dust', 'steam'][k]),
-        before,
+      const id = step({
+        id: `s${strand}-${k}`,
+        skill: k < 2 ? 'making' : 'dusting',
+        likeness: must(['centre', 'petals', 'dust', 'steam'][k]),
+        after: before,
         dryHours,
-        k === 1 ? 'former' : 'rack',
-      );
+        pool: k === 1 ? 'former' : 'rack',
+      });
       before = [{ id, wait: dryHours * 60 }];
     }
     ends.push(...before);
   }
-  step('tape', 'taping', 'tape', ends, 0, 'rack');
-  step('place', 'placing', 'place', [{ id: 'tape', wait: 0 }], 0, 'rack');
+  step({ id: 'tape', skill: 'taping', likeness: 'tape', after: ends, dryHours: 0, pool: 'rack' });
+  step({ id: 'place', skill: 'placing', likeness: 'place', after: [{ id: 'tape', wait: 0 }], dryHours: 0, pool: 'rack' });
   const leavesAt = wallFromText('2027-06-12T09:00');
   const people: Maker[] = Array.from({ length: makers }, (_, m) => ({
     name: `maker ${m + 1}`,

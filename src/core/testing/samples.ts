@@ -15,7 +15,7 @@ import { must } from '../geometry/must';
 /** A plain cake for tests: tiers by diameter and height, bottom first. */
 export function cakeOf(...tiers: readonly (readonly [diameterMm: number, heightMm: number])[]): Cake {
   return {
-    tiers: tiers.map(([d, h], i) => newTier(`t${i + 1}`, d, h, '#f3ece2', 'ivory')),
+    tiers: tiers.map(([d, h], i) => newTier({ id: `t${i + 1}`, diameterMm: d, heightMm: h, colour: '#f3ece2', name: 'ivory' })),
     board: { diameterMm: Math.max(60, (tiers[0]?.[0] ?? 200) + 80), thicknessMm: 12 },
     crumb: 'butter cake, chilled',
     dowels: [],
@@ -27,7 +27,17 @@ export const FORMS: readonly LineForm[] = LINE_FORMS;
 export const CHOICES = ['rose', 'ranunculus', 'blossom', 'froth', 'roundleaf'].map((species) => ({ species, colourway: 'own' }));
 
 /** What the composer is asked for one quick proposal for a form on a cake. */
-export function requestFor(form: LineForm, cake: Cake, seed = 1, effort = 0.5): ComposeRequest {
+export function requestFor({
+  form,
+  cake,
+  seed = 1,
+  effort = 0.5,
+}: {
+  form: LineForm;
+  cake: Cake;
+  seed?: number;
+  effort?: number;
+}): ComposeRequest {
   const arrangement = newArrangement('a1', defaultLine(form, cake));
   return {
     cake,
@@ -43,8 +53,17 @@ export function requestFor(form: LineForm, cake: Cake, seed = 1, effort = 0.5): 
 }
 
 /** One quick proposal, the same for the same seed. */
-export const proposalFor = (form: LineForm, cake: Cake, seed = 1, effort = 0.5): Proposal =>
-  must(composeAll(requestFor(form, cake, seed, effort))[0]);
+export const proposalFor = ({
+  form,
+  cake,
+  seed = 1,
+  effort = 0.5,
+}: {
+  form: LineForm;
+  cake: Cake;
+  seed?: number;
+  effort?: number;
+}): Proposal => must(composeAll(requestFor({ form, cake, seed, effort }))[0]);
 
 /** A project drawn at random: cake, line, method, flowers and pieces anywhere on the line, good and bad alike. */
 export function randomProject(seed: number, most = 24): Project {

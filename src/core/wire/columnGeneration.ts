@@ -19,13 +19,19 @@ export interface Columns {
  * cutting-stock problem", 1961): the relaxed programme over the patterns known so far prices each length, and a knapsack over
  * those prices finds the patterns that are missing. When none is missing the relaxed optimum, rounded up, bounds every plan.
  */
-export function generateColumns(
-  lengthsMm: readonly number[],
-  counts: readonly number[],
-  stockMm: number,
-  first: readonly number[][],
-  solve: IntegerSolver,
-): Columns | null {
+export function generateColumns({
+  lengthsMm,
+  counts,
+  stockMm,
+  first,
+  solve,
+}: {
+  lengthsMm: readonly number[];
+  counts: readonly number[];
+  stockMm: number;
+  first: readonly number[][];
+  solve: IntegerSolver;
+}): Columns | null {
   const perMm = FINENESS.find((f) => lengthsMm.every((l) => Math.abs(l * f - Math.round(l * f)) < 1e-6));
   if (!perMm) return null;
   const sizes = lengthsMm.map((l) => Math.round(l * perMm));
@@ -46,7 +52,7 @@ export function generateColumns(
     const answer = solve(masterProgramme(patterns, counts));
     if (!answer?.optimal || !answer.duals) return null;
     const prices = counts.map((_, i) => Math.max(0, must(answer.duals)[`r${i}`] ?? 0));
-    const missing = dearestPatterns(sizes, counts, prices, room);
+    const missing = dearestPatterns({ sizes, counts, prices, room });
     const relaxed = patterns.map((_, j) => answer.columns[`x${j}`] ?? 0);
     const bars = relaxed.reduce((a, x) => a + x, 0);
     const worth = Math.max(0, ...missing.map((m) => m.worth));
@@ -77,12 +83,17 @@ export function masterProgramme(patterns: readonly number[][], counts: readonly 
 const AT_ONCE = 6;
 
 /** The dearest ways to fill a bar, by bounded knapsack over whole sizes; each count taken apart into powers of two. */
-export function dearestPatterns(
-  sizes: readonly number[],
-  counts: readonly number[],
-  prices: readonly number[],
-  room: number,
-): { pattern: number[]; worth: number }[] {
+export function dearestPatterns({
+  sizes,
+  counts,
+  prices,
+  room,
+}: {
+  sizes: readonly number[];
+  counts: readonly number[];
+  prices: readonly number[];
+  room: number;
+}): { pattern: number[]; worth: number }[] {
   const lots: { i: number; n: number; size: number; price: number }[] = [];
   sizes.forEach((size, i) => {
     if (must(prices[i]) <= 0) return;

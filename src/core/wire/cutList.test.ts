@@ -207,7 +207,7 @@ describe('bad input', () => {
       for (let n = 0; n <= counts[k]! && n * sizes[k]! <= left; n++) walk(k + 1, left - n * sizes[k]!, worth + n * prices[k]!);
     };
     walk(0, 60, 0);
-    const [best] = dearestPatterns(sizes, counts, prices, 60);
+    const [best] = dearestPatterns({ sizes, counts, prices, room: 60 });
     expect(best!.worth).toBeCloseTo(most, 9);
     expect(best!.pattern.reduce((a, n, i) => a + n * prices[i]!, 0)).toBeCloseTo(most, 9);
     expect(best!.pattern.reduce((a, n, i) => a + n * sizes[i]!, 0)).toBeLessThanOrEqual(60);

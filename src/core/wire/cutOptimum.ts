@@ -11,7 +11,17 @@ export type IntegerSolver = (
 ) => { columns: Record<string, number>; duals?: Record<string, number>; optimal: boolean } | null;
 
 /** All ways to cut one bar that leave too little for any further piece; null when there are more than `most`. */
-function fullPatterns(lengthsMm: readonly number[], counts: readonly number[], stockMm: number, most: number): number[][] | null {
+function fullPatterns({
+  lengthsMm,
+  counts,
+  stockMm,
+  most,
+}: {
+  lengthsMm: readonly number[];
+  counts: readonly number[];
+  stockMm: number;
+  most: number;
+}): number[][] | null {
   const found: number[][] = [];
   const shortest = Math.min(...lengthsMm);
   const walk = (k: number, left: number, pattern: number[]): boolean => {
@@ -41,22 +51,22 @@ export function cutOptimally(demands: readonly CutDemand[], stockMm: number, sol
   if (quick.proven || merged.size === 0) return quick;
   const lengths = [...merged.keys()].sort((a, b) => b - a);
   const counts = lengths.map((l) => must(merged.get(l)));
-  const all = fullPatterns(lengths, counts, stockMm, mostPatterns);
+  const all = fullPatterns({ lengthsMm: lengths, counts, stockMm, most: mostPatterns });
   if (all) {
     const answer = solve(masterProgramme(all, counts, quick.boundBars));
     if (!answer) return quick;
-    const bars = barsFromPatterns(all, timesOf(answer.columns, all.length), lengths, counts, stockMm);
+    const bars = barsFromPatterns({ patterns: all, times: timesOf(answer.columns, all.length), lengths, counts, stockMm });
     return planOf(bars, answer.optimal ? bars.length : quick.boundBars, quick);
   }
-  const own = generateColumns(lengths, counts, stockMm, patternsOf(quick.bars, lengths), solve);
+  const own = generateColumns({ lengthsMm: lengths, counts, stockMm, first: patternsOf(quick.bars, lengths), solve });
   if (!own) return quick;
-  const rounded = roundings(own, lengths, counts, stockMm);
+  const rounded = roundings({ own, lengths, counts, stockMm });
   if (rounded.length <= own.boundBars || quick.bars.length <= own.boundBars) return planOf(rounded, own.boundBars, quick);
-  const dived = dive(own, lengths, counts, stockMm, solve);
+  const dived = dive({ own, lengths, counts, stockMm, solve });
   if (dived && dived.length <= own.boundBars) return planOf(dived, own.boundBars, quick);
   const answer = solve(masterProgramme(own.patterns, counts, own.boundBars));
   const times = answer && timesOf(answer.columns, own.patterns.length);
-  const bars = times ? barsFromPatterns(own.patterns, times, lengths, counts, stockMm) : rounded;
+  const bars = times ? barsFromPatterns({ patterns: own.patterns, times, lengths, counts, stockMm }) : rounded;
   return planOf(bars.length < rounded.length ? bars : rounded, own.boundBars, quick);
 }
 
@@ -80,10 +90,20 @@ function planOf(found: CutBar[], bound: number, quick: CutPlan): CutPlan {
 const ROUND_UP_FROM = [1, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3] as const;
 
 /** Plans rounded from the relaxed one; the one with the fewest bars. */
-function roundings(own: Columns, lengths: readonly number[], counts: readonly number[], stockMm: number): CutBar[] {
+function roundings({
+  own,
+  lengths,
+  counts,
+  stockMm,
+}: {
+  own: Columns;
+  lengths: readonly number[];
+  counts: readonly number[];
+  stockMm: number;
+}): CutBar[] {
   const plans = ROUND_UP_FROM.map((from) => {
     const times = own.relaxed.map((x) => Math.floor(x + 1 - from + 1e-9));
-    const bars = barsFromPatterns(own.patterns, times, lengths, counts, stockMm);
+    const bars = barsFromPatterns({ patterns: own.patterns, times, lengths, counts, stockMm });
     const left = lengths.map((lengthMm, i) => ({
       lengthMm,
       count: must(counts[i]) - bars.reduce((a, bar) => a + bar.cutsMm.filter((mm) => mm === lengthMm).length, 0),
@@ -101,20 +121,26 @@ const DIVE_FROM = 0.7;
  * F. Vanderbeck, "Computational study of a column generation algorithm for bin packing and cutting stock problems", 1999).
  * Null when the solver gives up on the way or more bars are cut than the bound leaves room for.
  */
-function dive(
-  own: Columns,
-  lengths: readonly number[],
-  counts: readonly number[],
-  stockMm: number,
-  solve: IntegerSolver,
-): CutBar[] | null {
+function dive({
+  own,
+  lengths,
+  counts,
+  stockMm,
+  solve,
+}: {
+  own: Columns;
+  lengths: readonly number[];
+  counts: readonly number[];
+  stockMm: number;
+  solve: IntegerSolver;
+}): CutBar[] | null {
   const left = [...counts];
   const bars: CutBar[] = [];
   for (let now: Columns | null = own; now;) {
     const { patterns, relaxed } = now;
     const most = relaxed.reduce((best, x, j) => (x > must(relaxed[best]) ? j : best), 0);
     const times = relaxed.map((x, j) => Math.max(Math.floor(x + 1 - DIVE_FROM + 1e-9), j === most ? 1 : 0));
-    const cut = barsFromPatterns(patterns, times, lengths, left, stockMm);
+    const cut = barsFromPatterns({ patterns, times, lengths, counts: left, stockMm });
     bars.push(...cut);
     for (const mm of cut.flatMap((bar) => bar.cutsMm)) {
       const k = lengths.indexOf(mm);
@@ -124,7 +150,7 @@ function dive(
     if (bars.length >= own.boundBars || cut.length === 0) return null;
     // what still fits what is left begins the next round
     const fitting = patterns.map((p) => p.map((n, i) => Math.min(n, must(left[i])))).filter((p) => p.some((n) => n > 0));
-    now = generateColumns(lengths, left, stockMm, fitting, solve);
+    now = generateColumns({ lengthsMm: lengths, counts: left, stockMm, first: fitting, solve });
   }
   return null;
 }
@@ -133,13 +159,19 @@ function dive(
 const patternsOf = (bars: readonly CutBar[], lengths: readonly number[]): number[][] =>
   bars.map((bar) => lengths.map((l) => bar.cutsMm.filter((mm) => mm === l).length));
 
-function barsFromPatterns(
-  patterns: readonly number[][],
-  times: readonly number[],
-  lengths: readonly number[],
-  counts: readonly number[],
-  stockMm: number,
-): CutBar[] {
+function barsFromPatterns({
+  patterns,
+  times,
+  lengths,
+  counts,
+  stockMm,
+}: {
+  patterns: readonly number[][];
+  times: readonly number[];
+  lengths: readonly number[];
+  counts: readonly number[];
+  stockMm: number;
+}): CutBar[] {
   const left = [...counts];
   const bars: CutBar[] = [];
   patterns.forEach((pattern, j) => {

@@ -72,7 +72,7 @@ describe('wire sold by its thickness', () => {
       [0.4, 34, 24],
       [2.6, 52, 24],
     ] as const) {
-      const choice = chooseGauge(grams, lever, floor, system);
+      const choice = chooseGauge({ massGrams: grams, leverMm: lever, floorSwg: floor, system });
       expect(soldIn(system)).toContain(choice.gauge);
       expect(choice.use).toBeLessThanOrEqual(1);
       expect(choice.diameterMm).toBeGreaterThan(gaugeToMm('SWG', floor) - 0.03);

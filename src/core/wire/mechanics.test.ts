@@ -33,11 +33,11 @@ describe('the thinnest wire that carries the head, with a handling factor of 2',
     ['berry of 12 mm', 1.2, 31, 22, 22],
     ['large many-petalled focal', 22, 38, 20, 20],
   ])('%s: the trade’s gauge holds', (_name, grams, leverMm, floorSwg, want) => {
-    expect(chooseGauge(grams, leverMm, floorSwg).gauge).toBe(want);
+    expect(chooseGauge({ massGrams: grams, leverMm, floorSwg }).gauge).toBe(want);
   });
 
   test('a very heavy head goes past its floor and says which law decided', () => {
-    const choice = chooseGauge(60, 41, 18);
+    const choice = chooseGauge({ massGrams: 60, leverMm: 41, floorSwg: 18 });
     expect(choice.gauge).toBe(16);
     expect(['yield', 'droop']).toContain(choice.decidedBy);
   });
@@ -49,7 +49,7 @@ describe('the thinnest wire that carries the head, with a handling factor of 2',
       [30, 30],
       [0.5, 90],
     ] as const) {
-      const choice = chooseGauge(grams, lever, 33);
+      const choice = chooseGauge({ massGrams: grams, leverMm: lever, floorSwg: 33 });
       const use = wireUse(grams, lever, choice.diameterMm);
       expect(use.yieldUse).toBeLessThanOrEqual(1);
       expect(use.droopUse).toBeLessThanOrEqual(1);
@@ -64,12 +64,14 @@ describe('the thinnest wire that carries the head, with a handling factor of 2',
   });
 
   test('no load, negative and NaN loads fall to the floor; an impossible one is said', () => {
-    expect(chooseGauge(0, 0, 26)).toMatchObject({ gauge: 26, decidedBy: 'floor' });
-    expect(chooseGauge(-5, NaN, 26).gauge).toBe(26);
-    expect(chooseGauge(4000, 200, 20).decidedBy).toBe('none thick enough');
+    expect(chooseGauge({ massGrams: 0, leverMm: 0, floorSwg: 26 })).toMatchObject({ gauge: 26, decidedBy: 'floor' });
+    expect(chooseGauge({ massGrams: -5, leverMm: NaN, floorSwg: 26 }).gauge).toBe(26);
+    expect(chooseGauge({ massGrams: 4000, leverMm: 200, floorSwg: 20 }).decidedBy).toBe('none thick enough');
   });
 
   test('under the other system the diameter still satisfies the floor, nearly', () => {
-    expect(chooseGauge(0.1, 10, 24, 'AWG').diameterMm).toBeGreaterThan(gaugeToMm('SWG', 24) - 0.03);
+    expect(chooseGauge({ massGrams: 0.1, leverMm: 10, floorSwg: 24, system: 'AWG' }).diameterMm).toBeGreaterThan(
+      gaugeToMm('SWG', 24) - 0.03,
+    );
   });
 });

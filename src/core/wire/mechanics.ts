@@ -57,13 +57,19 @@ function byStrength(mass: number, lever: number, system: WireSystem) {
  * The floor is an SWG number; under another system the gauge of nearest diameter is meant. Negative or NaN loads count as 0.
  * A gauge that a person has `chosen` is taken as it is; one that the system does not have is passed over.
  */
-export function chooseGauge(
-  massGrams: number,
-  leverMm: number,
-  floorSwg: number,
-  system: WireSystem = 'SWG',
-  chosen: number | null = null,
-): GaugeChoice {
+export function chooseGauge({
+  massGrams,
+  leverMm,
+  floorSwg,
+  system = 'SWG',
+  chosen = null,
+}: {
+  massGrams: number;
+  leverMm: number;
+  floorSwg: number;
+  system?: WireSystem;
+  chosen?: number | null;
+}): GaugeChoice {
   const mass = massGrams > 0 ? massGrams : 0;
   const lever = leverMm > 0 ? leverMm : 0;
   const strong = byStrength(mass, lever, system);

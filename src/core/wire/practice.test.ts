@@ -45,13 +45,13 @@ describe.each(rows.map((r) => [r.piece, r] as const))('%s', (_piece, r) => {
   const thinnest = Math.max(...r.trade);
 
   test('what the table says the mechanics takes, it takes, and never more than one step thicker than the trade', () => {
-    const choice = chooseGauge(r.grams, r.leverMm, 33);
+    const choice = chooseGauge({ massGrams: r.grams, leverMm: r.leverMm, floorSwg: 33 });
     expect(choice.byStrength).toBe(r.alone);
     expect(step(r.alone)).toBeLessThanOrEqual(step(thickest) + 1);
   });
 
   test('with the trade’s floor the table’s gauge is taken, within the trade’s range or one step over it', () => {
-    const choice = chooseGauge(r.grams, r.leverMm, r.taken);
+    const choice = chooseGauge({ massGrams: r.grams, leverMm: r.leverMm, floorSwg: r.taken });
     expect(choice.gauge).toBe(r.taken);
     expect(step(r.taken)).toBeGreaterThanOrEqual(step(thinnest));
     expect(step(r.taken)).toBeLessThanOrEqual(step(thickest) + 1);
@@ -60,13 +60,23 @@ describe.each(rows.map((r) => [r.piece, r] as const))('%s', (_piece, r) => {
   test('where the floor decides, its reason is named', () => {
     const thicker = gaugeToMm('SWG', r.taken) > gaugeToMm('SWG', r.alone);
     expect(r.reason.length > 3).toBe(thicker);
-    if (thicker) expect(chooseGauge(r.grams, r.leverMm, r.taken).decidedBy).toBe('floor');
+    if (thicker) expect(chooseGauge({ massGrams: r.grams, leverMm: r.leverMm, floorSwg: r.taken }).decidedBy).toBe('floor');
   });
 });
 
 test('a gauge chosen by hand is taken as it is, its use said; one that is not sold in the system is passed over', () => {
-  expect(chooseGauge(22, 38, 20, 'SWG', 26)).toMatchObject({ gauge: 26, decidedBy: 'chosen', byStrength: 20 });
-  expect(chooseGauge(22, 38, 20, 'SWG', 26).use).toBeGreaterThan(1);
-  expect(chooseGauge(0.1, 20, 30, 'SWG', 18)).toMatchObject({ gauge: 18, decidedBy: 'chosen' });
-  expect(chooseGauge(22, 38, 20, 'SWG', 99)).toMatchObject({ gauge: 20, decidedBy: 'yield' });
+  expect(chooseGauge({ massGrams: 22, leverMm: 38, floorSwg: 20, system: 'SWG', chosen: 26 })).toMatchObject({
+    gauge: 26,
+    decidedBy: 'chosen',
+    byStrength: 20,
+  });
+  expect(chooseGauge({ massGrams: 22, leverMm: 38, floorSwg: 20, system: 'SWG', chosen: 26 }).use).toBeGreaterThan(1);
+  expect(chooseGauge({ massGrams: 0.1, leverMm: 20, floorSwg: 30, system: 'SWG', chosen: 18 })).toMatchObject({
+    gauge: 18,
+    decidedBy: 'chosen',
+  });
+  expect(chooseGauge({ massGrams: 22, leverMm: 38, floorSwg: 20, system: 'SWG', chosen: 99 })).toMatchObject({
+    gauge: 20,
+    decidedBy: 'yield',
+  });
 });

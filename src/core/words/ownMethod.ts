@@ -2,7 +2,7 @@ import type { Method, OwnMethod } from '../botany/methods';
 import type { Words } from './words';
 
 /** A copy of a method to change, its words in this language: a person's own from then on. */
-export function ownMethodOf(from: Method, id: string, name: string, words: Words): OwnMethod {
+export function ownMethodOf({ from, id, name, words }: { from: Method; id: string; name: string; words: Words }): OwnMethod {
   const { tools, dusting, checks } = words.craft(from.id);
   return {
     id,

@@ -73,8 +73,14 @@ const nextTier = (cake: Cake): Cake['tiers'][number] => {
   let n = cake.tiers.length + 1;
   while (ids.has(`tier-${n}`)) n++;
   return top
-    ? newTier(`tier-${n}`, Math.max(60, top.diameterMm - 60), top.heightMm, top.covering.colour, top.covering.name)
-    : newTier(`tier-${n}`, 200, 110, '#f3ece2', 'ivory');
+    ? newTier({
+        id: `tier-${n}`,
+        diameterMm: Math.max(60, top.diameterMm - 60),
+        heightMm: top.heightMm,
+        colour: top.covering.colour,
+        name: top.covering.name,
+      })
+    : newTier({ id: `tier-${n}`, diameterMm: 200, heightMm: 110, colour: '#f3ece2', name: 'ivory' });
 };
 
 function CakeForm({ cake }: { cake: Cake }) {

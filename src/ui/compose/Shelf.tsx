@@ -74,7 +74,7 @@ function Propose() {
   const index = useStudio((s) => s.arrangementIndex);
   const pieces = project?.arrangements[index]?.pieces.length ?? 0;
   const missing = useMemo(() => {
-    const request = project && pieces > 0 ? composeRequestOf(project, index, 1, 1) : null;
+    const request = project && pieces > 0 ? composeRequestOf({ project, index, seed: 1, proposals: 1 }) : null;
     return request ? missingKinds(request) : [];
   }, [project, index, pieces]);
   const short = missing.reduce((a, k) => a + k.count, 0);

@@ -31,7 +31,7 @@ export function startDrag(scene: LiveScene, p: PlacedPiece, grabbed: Vec3, lifti
   let moved = false;
 
   const slide = (origin: Vec3, direction: Vec3) => {
-    const at = pickSkin(solid, origin, direction, height);
+    const at = pickSkin({ solid, origin, direction, liftMm: height });
     if (!at || !line || !from) return;
     const now = nearestOnLine(line, at);
     const s = alongLine(line, s0 + now.s - from.s);
@@ -91,7 +91,7 @@ export function startGripDrag(scene: LiveScene, { p, handle }: { p: PlacedPiece;
   let moved = false;
   return {
     to(origin: Vec3, direction: Vec3) {
-      const to = scene.line && dragPieceHandle(p, scene.line, handle, origin, direction);
+      const to = scene.line && dragPieceHandle({ p, line: scene.line, handle, origin, direction });
       if (!to) return;
       moved = true;
       getStudio().preview(changePieces([p.piece.id], (piece) => Object.assign(piece, to)));
@@ -115,7 +115,12 @@ export function startLineDrag(scene: LiveScene, handle: LineHandle) {
       if (!project || !spec) return;
       const at =
         handle.moves === 'on the skin'
-          ? pickSkin(scene.solid, origin, direction, Math.max(0, Math.min(scene.solid.signedDistanceMm(handle.at), 60)))
+          ? pickSkin({
+              solid: scene.solid,
+              origin,
+              direction,
+              liftMm: Math.max(0, Math.min(scene.solid.signedDistanceMm(handle.at), 60)),
+            })
           : nearestOnWay(handle.at, handle.moves, origin, direction);
       if (!at) return;
       moved = true;

@@ -29,13 +29,13 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
   const key = (b: { from: string; to: string }) => `${b.from}|${b.to}`;
   const print = async () => {
     const { weekPdf } = await import('@/core/formats/weekPdf');
-    const pdf = await weekPdf(
+    const pdf = await weekPdf({
       rows,
-      { name, leaves: leavesWords(leavesAt, words), makers: makers.map((m) => m.name) },
-      paper,
-      await paperFonts(),
-      currentWords(),
-    );
+      job: { name, leaves: leavesWords(leavesAt, words), makers: makers.map((m) => m.name) },
+      size: paper,
+      fonts: await paperFonts(),
+      words: currentWords(),
+    });
     void saveFile('days.pdf', new Uint8Array(pdf), 'application/pdf');
   };
   return (

@@ -57,7 +57,7 @@ export function TaskCard({
         {sitting.items.map(({ task, planned }) => {
           const room = plan.leeway.find((l) => l.id === task.id);
           const pin = pins.find((p) => p.task === task.id);
-          const why = pin && whyNotOn(pin.day, task.id, plan, worksOn);
+          const why = pin && whyNotOn({ day: pin.day, id: task.id, plan, works: worksOn });
           const held = room?.heldBy;
           const free = room && room.latest - room.earliest >= 60;
           return (

@@ -27,14 +27,14 @@ const LABEL_GAP = 30;
 
 /** What is taken out on the side that is shown, with its place in the picture. */
 export function placesOn(side: Side, plan: DerivedPlan, project: Project): { entry: PlannedEntry; x: number; y: number }[] {
-  const sight = cakeSight(
-    project.cake,
-    SIDES[side],
-    degToRad(ELEVATION_DEG),
-    W,
-    H,
-    Math.max(0, ...plan.heads.map((h) => h.centreMm[2] + h.radialMm)),
-  );
+  const sight = cakeSight({
+    cake: project.cake,
+    azimuthRad: SIDES[side],
+    elevationRad: degToRad(ELEVATION_DEG),
+    width: W,
+    height: H,
+    highestMm: Math.max(0, ...plan.heads.map((h) => h.centreMm[2] + h.radialMm)),
+  });
   return plan.entries
     .filter((e) => e.countsOut && e.pointMm[1] > BEHIND_MM === (side === 'back'))
     .map((entry) => {

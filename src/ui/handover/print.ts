@@ -28,13 +28,13 @@ const picturesOf = (plan: DerivedPlan, project: Project): Promise<NumberedPictur
 /** Both sheets with the numbered pictures, as a file. */
 export async function savePdf(sheets: readonly HandOverSheet[], plan: DerivedPlan, project: Project): Promise<void> {
   const { handOverPdf } = await import('@/core/formats/handOverPdf');
-  const pdf = await handOverPdf(
+  const pdf = await handOverPdf({
     sheets,
-    await picturesOf(plan, project),
-    { name: project.name, size: project.brief.paper },
-    await paperFonts(),
-    currentWords(),
-  );
+    pictures: await picturesOf(plan, project),
+    job: { name: project.name, size: project.brief.paper },
+    fonts: await paperFonts(),
+    words: currentWords(),
+  });
   await saveFile('hand-over.pdf', new Uint8Array(pdf), 'application/pdf');
 }
 

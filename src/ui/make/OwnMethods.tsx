@@ -21,7 +21,7 @@ export function OwnMethods() {
   const add = () => {
     const from = methodById(base, catalogue);
     const name = words.label('make.own-named', { from: words.method(from.id) });
-    const copy = ownMethodOf(from, `own-${crypto.randomUUID().slice(0, 8)}`, name, words);
+    const copy = ownMethodOf({ from, id: `own-${crypto.randomUUID().slice(0, 8)}`, name, words });
     getStudio().edit(
       asLabel('make.do-own-method-from', { from: words.method(from.id).toLowerCase() }),
       (d) => void d.catalogue.methods.push(copy),

@@ -36,10 +36,15 @@ export function OwnSpecies() {
     const from = own.species.find((s) => s.id === base);
     const copy = from
       ? { ...from, id, name: words.label('make.copy-named', { from: from.name }).slice(0, 60) }
-      : ownCopyOf(speciesById(base, catalogue), id, base, {
-          name: capital(words.label('make.own-named', { from: words.species(base)[0] })),
-          plural: words.label('make.own-named', { from: words.species(base)[1] }),
-          colour: (colourway) => words.colour({ species: base, colourway }),
+      : ownCopyOf({
+          base: speciesById(base, catalogue),
+          id,
+          basedOn: base,
+          called: {
+            name: capital(words.label('make.own-named', { from: words.species(base)[0] })),
+            plural: words.label('make.own-named', { from: words.species(base)[1] }),
+            colour: (colourway) => words.colour({ species: base, colourway }),
+          },
         });
     getStudio().edit(
       asLabel('make.do-own-species-from', { speciesById: words.species(base)[0] }),

@@ -25,7 +25,10 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
   const paper = useStudio((s) => s.project!.brief.paper);
   const wrapMm = useStudio((s) => s.project!.wrapMm);
   const [shown, setShown] = useState(0);
-  const drawings = useMemo(() => templates(cake, plan.entries, name, words, wrapMm), [cake, plan.entries, name, words, wrapMm]);
+  const drawings = useMemo(
+    () => templates({ cake, entries: plan.entries, title: name, words, wrapMm }),
+    [cake, plan.entries, name, words, wrapMm],
+  );
   if (drawings.length === 0) return null;
   const drawing = drawings[Math.min(shown, drawings.length - 1)]!;
   const short = (title: string) => capital(title.slice(name.length + 2));

@@ -5,7 +5,7 @@ import { format } from 'date-fns';
 import { useEffect, useRef, useState, type MouseEvent, type ReactNode, type RefObject } from 'react';
 import { Dialog } from 'react-aria-components/Dialog';
 import { Modal, ModalOverlay } from 'react-aria-components/Modal';
-import type { Step } from '@/core/plan/benchSteps';
+import type { Step } from '@/core/plan/step';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';

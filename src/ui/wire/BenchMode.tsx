@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { TAPING } from '@/core/days/tasks';
-import type { BenchStep } from '@/core/plan/benchSteps';
+import type { BenchStep } from '@/core/plan/step';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Choice } from '../fields/Choice';
 import { StepByStep } from '../shared/StepByStep';

@@ -1,6 +1,6 @@
 'use client';
 
-import { gaugeWhy } from '@/core/plan/benchSteps';
+import { gaugeWhy } from '@/core/plan/step';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { speciesById } from '@/core/botany/catalogue';
 import { FLORIST_GAUGES, FLORIST_MM, soldIn } from '@/core/wire/gauge';

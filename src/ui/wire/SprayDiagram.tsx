@@ -1,6 +1,6 @@
 'use client';
 
-import { jointKey } from '@/core/plan/benchSteps';
+import { jointKey } from '@/core/plan/jointSteps';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Entry } from '@/core/place/entry';
 import type { Joint, Spray } from '@/core/tape/tree';
@@ -98,7 +98,12 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
             void downloadSheets(
               'branching-diagrams.pdf',
               sprays.flatMap((s, i) =>
-                rowDrawings(s, { ...plan, words }, of, words.label('pack.spray', { job, spray: i + 1, sprays: sprays.length })),
+                rowDrawings({
+                  spray: s,
+                  plan: { ...plan, words },
+                  arrangementId: of,
+                  title: words.label('pack.spray', { job, spray: i + 1, sprays: sprays.length }),
+                }),
               ),
               paper,
             )
@@ -107,7 +112,11 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
         <WriteOut
           label="SVG"
           onPress={() =>
-            void saveFile(`${spray.id}.svg`, drawingSvg(sprayDrawing(spray, { ...plan, words }, of, title)), 'image/svg+xml')
+            void saveFile(
+              `${spray.id}.svg`,
+              drawingSvg(sprayDrawing({ spray, plan: { ...plan, words }, arrangementId: of, title })),
+              'image/svg+xml',
+            )
           }
         />
         {next ? (

@@ -1,7 +1,7 @@
 'use client';
 
-import type { BenchStep } from '@/core/plan/benchSteps';
-import { jointKey } from '@/core/plan/benchSteps';
+import type { BenchStep } from '@/core/plan/step';
+import { jointKey } from '@/core/plan/jointSteps';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Ring } from '@/core/plan/makeUp';
 import type { Joint, Spray } from '@/core/tape/tree';

@@ -74,10 +74,10 @@ export function berrySprig(r: BerrySprig): Shape {
       ]);
       const paint = leafPaint({ hue: '#6f8a55' });
       for (const part of parts(stage)) {
-        if (part.name === 'leaf') addLeaf(b, part, blade, paint, random);
+        if (part.name === 'leaf') addLeaf({ b, part, blade, paint, random });
         else {
           addStalk(b, part, 0.015, [green, wood]);
-          addBerry(b, seatOf(part), r, ripeHue(hues.hue, part.open), random);
+          addBerry({ b, map: seatOf(part), r, hue: ripeHue(hues.hue, part.open), random });
         }
       }
     },
@@ -87,7 +87,7 @@ export function berrySprig(r: BerrySprig): Shape {
   };
 }
 
-function addBerry(b: MeshBuilder, map: Affine, r: BerrySprig, hue: string, random: Random): void {
+function addBerry({ b, map, r, hue, random }: { b: MeshBuilder; map: Affine; r: BerrySprig; hue: string; random: Random }): void {
   const colours = three(shade(hue, -0.16, 1.05), hue, shade(hue, 0.16, 0.95));
   if (r.drupelets) {
     const count = b.coarse ? Math.round(r.drupelets * 0.4) : r.drupelets;
@@ -99,9 +99,15 @@ function addBerry(b: MeshBuilder, map: Affine, r: BerrySprig, hue: string, rando
         translation(0, Math.sin(polar) * 0.8, Math.cos(polar) * 0.8 * r.stretch),
         rotationX(-polar),
       );
-      addBall(b, seat, (b.coarse ? 0.46 : 0.3) * (0.92 + random() * 0.16), b.coarse ? [5, 2] : [9, 5], colours);
+      addBall({
+        b,
+        map: seat,
+        radius: (b.coarse ? 0.46 : 0.3) * (0.92 + random() * 0.16),
+        detail: b.coarse ? [5, 2] : [9, 5],
+        colours,
+      });
     }
-  } else addBall(b, map, 1, b.coarse ? [7, 4] : [16, 10], colours, r.stretch, true);
+  } else addBall({ b, map, radius: 1, detail: b.coarse ? [7, 4] : [16, 10], colours, squash: r.stretch, whole: true });
   if (r.crown) addCrown(b, chain(map, translation(0, 0, r.stretch * 0.93)));
 }
 
@@ -119,5 +125,13 @@ function addCrown(b: MeshBuilder, map: Affine): void {
     baseWidth: 0.7,
   });
   const paint = petalPaint('#6b5a35', { inner: undefined, outer: undefined });
-  for (let k = 0; k < 5; k++) addSheet(b, map, (k * TAU) / 5, point, [2, 2], { paint, ring: 1, phase: 0, jitter: 0 });
+  for (let k = 0; k < 5; k++)
+    addSheet({
+      builder: b,
+      map,
+      azimuthRad: (k * TAU) / 5,
+      shape: point,
+      grid: [2, 2],
+      look: { paint, ring: 1, phase: 0, jitter: 0 },
+    });
 }

@@ -45,13 +45,14 @@ function partsOf(r: BranchingFiller): Part[] {
     const reach = r.sideBranches === 1 ? 0 : 0.13;
     const at: Vec3 = [Math.cos(a) * reach, Math.sin(a) * reach, 0.66];
     parts.push({ name: 'side branch', level: 0, joins, at, along: normalize([at[0], at[1], 0.3]), size: 0, open: 1 });
-    for (let c = 0; c < r.clusters; c++) parts.push(...cluster(r, at, a + (c * TAU) / r.clusters, s * r.clusters + c));
+    for (let c = 0; c < r.clusters; c++)
+      parts.push(...cluster({ r, from: at, azimuth: a + (c * TAU) / r.clusters, seed: s * r.clusters + c }));
   }
   return parts;
 }
 
 /** The florets of one cluster, all at about one height. */
-function cluster(r: BranchingFiller, from: Vec3, azimuth: number, seed: number): Part[] {
+function cluster({ r, from, azimuth, seed }: { r: BranchingFiller; from: Vec3; azimuth: number; seed: number }): Part[] {
   const reach = r.clusters === 1 ? 0 : 0.13;
   const middle: Vec3 = [from[0] * 1.25 + Math.cos(azimuth) * reach, from[1] * 1.25 + Math.sin(azimuth) * reach, 0.82];
   const all = r.sideBranches * r.clusters;
@@ -99,18 +100,18 @@ export function branchingFiller(r: BranchingFiller): Shape {
     recounted: (counts) => branchingFiller(recount(r, counts)),
     build(b, _stage, hues, random) {
       const green = hexToLinear('#8aa36c');
-      addTube(
+      addTube({
         b,
-        IDENTITY,
-        [
+        map: IDENTITY,
+        points: [
           [0, 0, 0],
           [0.008, 0, 0.3],
           [0, 0, STEM_TOP],
         ],
-        [0.012, 0.009],
-        4,
-        [green, green],
-      );
+        radii: [0.012, 0.009],
+        sides: 4,
+        colours: [green, green],
+      });
       parts.forEach((part, i) => {
         if (part.name !== 'floret') return addStalk(b, part, part.level ? 0.006 : 0.008, [green, green]);
         // from afar three of five, a third larger
@@ -129,10 +130,17 @@ function addScraps(b: MeshBuilder, part: Part, hues: Hues, random: Random): void
   const foot = addScaled(part.at, part.along, -0.3 * part.size);
   const map = chain(translation(...foot), rotationX((random() - 0.5) * 0.8), scaling(part.size * (b.coarse ? 1.3 : 1)));
   for (let q = 0; q < SCRAPS; q++)
-    addSheet(b, map, (q * TAU) / SCRAPS + random(), SCRAP, b.coarse ? [1, 1] : [2, 2], {
-      paint,
-      ring: 1,
-      phase: random() * TAU,
-      jitter: (random() - 0.5) * 0.08,
+    addSheet({
+      builder: b,
+      map,
+      azimuthRad: (q * TAU) / SCRAPS + random(),
+      shape: SCRAP,
+      grid: b.coarse ? [1, 1] : [2, 2],
+      look: {
+        paint,
+        ring: 1,
+        phase: random() * TAU,
+        jitter: (random() - 0.5) * 0.08,
+      },
     });
 }

@@ -48,18 +48,18 @@ export function domedCluster(r: { buds: number; open: number; petals: number; fl
     parts,
     build(b, stage, hues, random) {
       const green = shade('#a9bd86', 0);
-      addBall(
+      addBall({
         b,
-        IDENTITY,
-        BASE_RADIUS * 0.9,
-        b.coarse ? [8, 5] : [16, 10],
-        three(shade(green, -0.3), shade(green, -0.15), green),
-        BASE_SQUASH,
-        true,
-      );
+        map: IDENTITY,
+        radius: BASE_RADIUS * 0.9,
+        detail: b.coarse ? [8, 5] : [16, 10],
+        colours: three(shade(green, -0.3), shade(green, -0.15), green),
+        squash: BASE_SQUASH,
+        whole: true,
+      });
       for (const part of parts(stage)) {
         const closed = part.name === 'bud' ? { ...hues, hue: shade(hues.hue, 0.1, 0.7, -6) } : hues;
-        addFloret(b, part, r.petals, closed, random);
+        addFloret({ b, part, petals: r.petals, hues: closed, random });
       }
     },
     sheetArea: (stage) => floretPaste(parts(stage), r.petals).sheets,

@@ -79,12 +79,12 @@ export function floretSpike(r: FloretSpike): Shape {
         [0.01, 0, 0.5],
         [0, 0, 0.97],
       ];
-      addTube(b, IDENTITY, stem, [0.014, 0.008], b.coarse ? 3 : 5, [green, green]);
+      addTube({ b, map: IDENTITY, points: stem, radii: [0.014, 0.008], sides: b.coarse ? 3 : 5, colours: [green, green] });
       parts(stage).forEach((part, i) => {
         // from afar three of five, a quarter larger
         if (b.coarse && i % 5 > 2) return;
         if (!b.coarse) addStalk(b, part, 0.006, [green, green]);
-        addFloret(b, b.coarse ? { ...part, size: part.size * 1.25 } : part, r.petals, hues, random);
+        addFloret({ b, part: b.coarse ? { ...part, size: part.size * 1.25 } : part, petals: r.petals, hues, random });
       });
     },
     sheetArea: (stage) => floretPaste(parts(stage), r.petals).sheets,

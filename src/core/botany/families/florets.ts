@@ -28,23 +28,43 @@ const BUD_SHARE = 0.5;
 const BUD_STRETCH = 1.3;
 
 /** A floret of a spike or a cluster: closed it is a drawn-out ball, open it has its petals. */
-export function addFloret(b: MeshBuilder, part: Part, petals: number, hues: Hues, random: Random): void {
+export function addFloret({
+  b,
+  part,
+  petals,
+  hues,
+  random,
+}: {
+  b: MeshBuilder;
+  part: Part;
+  petals: number;
+  hues: Hues;
+  random: Random;
+}): void {
   const map = seatOf(part);
   if (part.name === 'bud') {
     const colours = three(shade(hues.hue, -0.1), hues.hue, shade(hues.hue, 0.25));
-    addBall(b, map, BUD_SHARE, b.coarse ? [4, 2] : [8, 5], colours, BUD_STRETCH);
+    addBall({ b, map, radius: BUD_SHARE, detail: b.coarse ? [4, 2] : [8, 5], colours, squash: BUD_STRETCH });
     return;
   }
   const paint = petalPaint(hues.hue, { inner: undefined, outer: undefined });
   const shape = { ...FLORET_PETAL, open: lerp(28, FLORET_PETAL.open, part.open) };
   for (let k = 0; k < petals; k++)
-    addSheet(b, map, (k * TAU) / petals + random() * 0.2, shape, b.coarse ? [1, 1] : [2, 3], {
-      paint,
-      ring: 1,
-      phase: 0,
-      jitter: (random() - 0.5) * 0.1,
+    addSheet({
+      builder: b,
+      map,
+      azimuthRad: (k * TAU) / petals + random() * 0.2,
+      shape,
+      grid: b.coarse ? [1, 1] : [2, 3],
+      look: {
+        paint,
+        ring: 1,
+        phase: 0,
+        jitter: (random() - 0.5) * 0.1,
+      },
     });
-  if (!b.coarse) addBall(b, map, 0.16, [6, 3], three(shade(hues.second ?? hues.hue, -0.2)), 1);
+  if (!b.coarse)
+    addBall({ b, map, radius: 0.16, detail: [6, 3], colours: three(shade(hues.second ?? hues.hue, -0.2)), squash: 1 });
 }
 
 /** Sheets of all open florets and balls of all closed ones, in the composite's own unit. */

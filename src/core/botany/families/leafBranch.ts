@@ -54,7 +54,7 @@ function nodeAt({ habit, nodes, leafLength }: LeafBranch, i: number): number {
 
 const leafSize = ({ leafLength }: LeafBranch, t: number): number => lerp(leafLength[0], leafLength[1], Math.pow(t, 0.85));
 
-function leafPart(r: LeafBranch, t: number, azimuthRad: number, size: number): Part {
+function leafPart({ r, t, azimuthRad, size }: { r: LeafBranch; t: number; azimuthRad: number; size: number }): Part {
   const { point, direction } = carrierAt(t, r.carrierSway);
   const along = leaving(direction, azimuthRad, degToRad(r.angle), 0.5);
   return { name: 'leaf', level: 0, joins: point, at: addScaled(point, along, size * (r.stalkShare ?? 0)), along, size, open: 1 };
@@ -80,7 +80,7 @@ const paired = (r: LeafBranch): Part[] =>
     const t = nodeAt(r, i);
     // half a turn aside, so that no pair points straight at the eye
     const first = degToRad(r.turnDeg) * (i + 0.5);
-    return [0, Math.PI].map((half) => leafPart(r, t, first + half, leafSize(r, t)));
+    return [0, Math.PI].map((half) => leafPart({ r, t, azimuthRad: first + half, size: leafSize(r, t) }));
   });
 
 /** Single leaves to alternate sides, none quite in line with another; every third has a smaller one opposite. */
@@ -88,8 +88,8 @@ const loose = (r: LeafBranch): Part[] =>
   Array.from({ length: r.nodes }, (_, i) => i).flatMap((i) => {
     const t = nodeAt(r, i);
     const azimuth = i * Math.PI + 0.9 * Math.sin(i * 2.4);
-    const one = leafPart(r, t, azimuth, leafSize(r, t) * (0.88 + 0.24 * ((i * 0.382) % 1)));
-    return i % 3 === 2 ? [one, leafPart(r, t, azimuth + Math.PI, one.size * 0.85)] : [one];
+    const one = leafPart({ r, t, azimuthRad: azimuth, size: leafSize(r, t) * (0.88 + 0.24 * ((i * 0.382) % 1)) });
+    return i % 3 === 2 ? [one, leafPart({ r, t, azimuthRad: azimuth + Math.PI, size: one.size * 0.85 })] : [one];
   });
 
 /** Arms leave the carrier to alternate sides, shorter toward the tip; each carries a few loose leaves of its own. */
@@ -135,16 +135,24 @@ export function leafBranch(r: LeafBranch): Shape {
       const wood = hexToLinear(shade(hues.second ?? hues.hue, -0.25, 0.8));
       const top = 1 - r.leafLength[1];
       const points = Array.from({ length: 9 }, (_, i) => carrierAt((i / 8) * top, r.carrierSway).point);
-      addTube(b, IDENTITY, points, [0.012, 0.006], b.coarse ? 3 : 5, [wood, green]);
+      addTube({ b, map: IDENTITY, points, radii: [0.012, 0.006], sides: b.coarse ? 3 : 5, colours: [wood, green] });
       const paint = leafPaint(hues);
       const pale = { ...paint, mid: shade(hues.hue, 0.3, 0.6), tip: shade(hues.hue, 0.42, 0.5) };
       for (const part of parts) {
         addStalk(b, part, part.name === 'arm' ? 0.009 : 0.006, [wood, green]);
-        if (part.name === 'leaf') addLeaf(b, part, blade, r.twoFaced && random() < 0.3 ? pale : paint, random);
+        if (part.name === 'leaf') addLeaf({ b, part, blade, paint: r.twoFaced && random() < 0.3 ? pale : paint, random });
         if (part.name === 'berry') {
           const { hue } = must(r.berries);
           const skin = three(shade(hue, -0.2), hue, shade(hue, 0.3));
-          addBall(b, [1, 0, 0, 0, 1, 0, 0, 0, 1, ...part.at], part.size, b.coarse ? [5, 3] : [8, 6], skin, 1.25, true);
+          addBall({
+            b,
+            map: [1, 0, 0, 0, 1, 0, 0, 0, 1, ...part.at],
+            radius: part.size,
+            detail: b.coarse ? [5, 3] : [8, 6],
+            colours: skin,
+            squash: 1.25,
+            whole: true,
+          });
         }
       }
     },

@@ -54,21 +54,33 @@ function leafMap({ at, along, size }: Part): Affine {
 }
 
 /** One leaf of a branch, each a little different from the next. */
-export function addLeaf(b: MeshBuilder, part: Part, blade: PetalShape, paint: PetalPaint, random: Random): void {
+export function addLeaf({
+  b,
+  part,
+  blade,
+  paint,
+  random,
+}: {
+  b: MeshBuilder;
+  part: Part;
+  blade: PetalShape;
+  paint: PetalPaint;
+  random: Random;
+}): void {
   const one: PetalShape = { ...blade, open: blade.open + (random() - 0.5) * 14, bend: (random() - 0.5) * 0.14 };
-  addSheet(
-    b,
-    leafMap({ ...part, size: part.size * (1 + (random() - 0.5) * 0.12) }),
-    Math.PI / 2,
-    one,
-    leafGrid(blade, b.coarse),
-    {
+  addSheet({
+    builder: b,
+    map: leafMap({ ...part, size: part.size * (1 + (random() - 0.5) * 0.12) }),
+    azimuthRad: Math.PI / 2,
+    shape: one,
+    grid: leafGrid(blade, b.coarse),
+    look: {
       paint,
       ring: 1,
       phase: random() * TAU,
       jitter: (random() - 0.5) * 0.08,
     },
-  );
+  });
 }
 
 /** A direction that leaves a carrier at an angle, to one side of it; `flat` under 1 presses branches flat, as they lie on a cake. */
@@ -89,5 +101,5 @@ export function addStalk(b: MeshBuilder, part: Part, radius: number, colours: re
   if (long < 0.012) return;
   const knee = addScaled(part.at, part.along, -0.45 * long);
   const points = b.coarse ? [part.joins, part.at] : [part.joins, mix(part.joins, knee, 0.7), mix(knee, part.at, 0.5), part.at];
-  addTube(b, IDENTITY, points, [radius, radius * 0.7], 3, colours);
+  addTube({ b, map: IDENTITY, points, radii: [radius, radius * 0.7], sides: 3, colours });
 }

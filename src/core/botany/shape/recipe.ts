@@ -118,18 +118,18 @@ export function flower(r: FlowerRecipe): Shape {
       if (r.cup) addCup(b, IDENTITY, r.cup);
       if (r.core && stage > 0.3) {
         const deep = shade(hues.hue, -r.core.shade, 1.1);
-        addBall(
+        addBall({
           b,
-          chain(IDENTITY, translation(0, 0, r.core.rise)),
-          r.core.radius * (b.coarse ? 1.16 : 1),
-          b.coarse ? [6, 2] : [10, 5],
-          three(deep),
-          r.core.squash,
-        );
+          map: chain(IDENTITY, translation(0, 0, r.core.rise)),
+          radius: r.core.radius * (b.coarse ? 1.16 : 1),
+          detail: b.coarse ? [6, 2] : [10, 5],
+          colours: three(deep),
+          squash: r.core.squash,
+        });
       }
-      for (const w of r.whorls) addWhorl(b, IDENTITY, w, stage, paint, random);
-      if (r.centre) addCentre(b, IDENTITY, r.centre(hues), stage, random);
-      if (r.sepals) addWhorl(b, IDENTITY, r.sepals, stage, GREEN, random);
+      for (const w of r.whorls) addWhorl({ b, map: IDENTITY, w, stage, paint, random });
+      if (r.centre) addCentre({ b, map: IDENTITY, centre: r.centre(hues), stage, random });
+      if (r.sepals) addWhorl({ b, map: IDENTITY, w: r.sepals, stage, paint: GREEN, random });
     },
     tones: (stage) => tonesOf(r.whorls, stage),
     sheetArea: (stage) => r.whorls.concat(r.sepals ?? []).reduce((total, w) => total + whorlArea(w, stage), 0),
@@ -162,5 +162,5 @@ function addCup(b: MeshBuilder, map: Affine, [radius, depth]: readonly [number, 
     [radius, -depth * 0.3],
     [radius * 0.75, -0.05],
   ];
-  addLathe(b, map, profile, b.coarse ? 5 : 9, three('#7d9862', '#8fa875', '#9bb283'));
+  addLathe({ b, map, profile, segments: b.coarse ? 5 : 9, colours: three('#7d9862', '#8fa875', '#9bb283') });
 }

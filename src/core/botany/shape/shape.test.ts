@@ -14,51 +14,51 @@ const WHITE = three('#ffffff');
 describe('turned solids against closed forms', () => {
   test('a cylinder: π r² h', () => {
     const b = new MeshBuilder(false);
-    addLathe(
+    addLathe({
       b,
-      IDENTITY,
-      [
+      map: IDENTITY,
+      profile: [
         [0, 0],
         [10, 0],
         [10, 25],
         [0, 25],
       ],
-      256,
-      WHITE,
-    );
+      segments: 256,
+      colours: WHITE,
+    });
     expect(meshVolume(b.finish()) / (Math.PI * 100 * 25)).toBeCloseTo(1, 3);
   });
 
   test('a cone: π r² h / 3', () => {
     const b = new MeshBuilder(false);
-    addLathe(
+    addLathe({
       b,
-      IDENTITY,
-      [
+      map: IDENTITY,
+      profile: [
         [0, 0],
         [10, 0],
         [0, 30],
       ],
-      256,
-      WHITE,
-    );
+      segments: 256,
+      colours: WHITE,
+    });
     expect(meshVolume(b.finish()) / ((Math.PI * 100 * 30) / 3)).toBeCloseTo(1, 3);
   });
 
   test('a ball: 4/3 π r³ and 4 π r²; squashed, volume by the squash', () => {
     const b = new MeshBuilder(false);
-    addBall(b, IDENTITY, 12, [96, 64], WHITE, 1, true);
+    addBall({ b, map: IDENTITY, radius: 12, detail: [96, 64], colours: WHITE, squash: 1, whole: true });
     const mesh = b.finish();
     expect(meshVolume(mesh) / ((4 / 3) * Math.PI * 12 ** 3)).toBeCloseTo(1, 2);
     expect(meshArea(mesh) / (4 * Math.PI * 144)).toBeCloseTo(1, 2);
     const flat = new MeshBuilder(false);
-    addBall(flat, IDENTITY, 12, [96, 64], WHITE, 0.5, true);
+    addBall({ b: flat, map: IDENTITY, radius: 12, detail: [96, 64], colours: WHITE, squash: 0.5, whole: true });
     expect(meshVolume(flat.finish()) / meshVolume(mesh)).toBeCloseTo(0.5, 6);
   });
 
   test('normals of a ball point away from its middle', () => {
     const b = new MeshBuilder(false);
-    addBall(b, IDENTITY, 5, [24, 16], WHITE, 1, true);
+    addBall({ b, map: IDENTITY, radius: 5, detail: [24, 16], colours: WHITE, squash: 1, whole: true });
     const { positions: p, normals: n } = b.finish();
     for (let i = 0; i < p.length; i += 3) {
       const out = normalize([p[i]!, p[i + 1]!, p[i + 2]!]);
@@ -68,17 +68,17 @@ describe('turned solids against closed forms', () => {
 
   test('a stem is three-sided at least and as long as its points', () => {
     const b = new MeshBuilder(false);
-    addTube(
+    addTube({
       b,
-      IDENTITY,
-      [
+      map: IDENTITY,
+      points: [
         [0, 0, 0],
         [0, 0, 10],
       ],
-      [1, 1],
-      3,
-      [hexToLinear('#336633'), hexToLinear('#336633')],
-    );
+      radii: [1, 1],
+      sides: 3,
+      colours: [hexToLinear('#336633'), hexToLinear('#336633')],
+    });
     expect(b.finish().indices.length / 3).toBe(6);
   });
 });
@@ -123,7 +123,14 @@ describe('a petal as a sheet', () => {
 
   test('area by quadrature agrees with the area of its triangles', () => {
     const b = new MeshBuilder(false);
-    addSheet(b, IDENTITY, 0, plain, [24, 32], { paint: petalPaint('#ff8800'), ring: 1, phase: 0, jitter: 0 });
+    addSheet({
+      builder: b,
+      map: IDENTITY,
+      azimuthRad: 0,
+      shape: plain,
+      grid: [24, 32],
+      look: { paint: petalPaint('#ff8800'), ring: 1, phase: 0, jitter: 0 },
+    });
     expect(meshArea(b.finish()) / petalArea(plain)).toBeCloseTo(1, 1);
   });
 
@@ -131,7 +138,14 @@ describe('a petal as a sheet', () => {
     const b = new MeshBuilder(false);
     const flat = { ...plain, cup: 0, cupTip: 0, curl: 0, tipDrop: 0 };
     const grid = [24, 32] as const;
-    addSheet(b, IDENTITY, 0, flat, grid, { paint: petalPaint('#ff8800'), ring: 1, phase: 0, jitter: 0 });
+    addSheet({
+      builder: b,
+      map: IDENTITY,
+      azimuthRad: 0,
+      shape: flat,
+      grid,
+      look: { paint: petalPaint('#ff8800'), ring: 1, phase: 0, jitter: 0 },
+    });
     const area = meshArea(b.finish());
     const before = b.vertexCount;
     thickenSheets(b, 0.02);
@@ -165,7 +179,14 @@ describe('a petal as a sheet', () => {
     expect(thicknessShare(1, 0.5)).toBeCloseTo(EDGE_THICKNESS_SHARE, 9);
     expect(thicknessShare(0, 1)).toBeCloseTo(EDGE_THICKNESS_SHARE, 9);
     const b = new MeshBuilder(false);
-    addSheet(b, IDENTITY, 0, plain, [4, 4], { paint: petalPaint('#ff8800'), ring: 1, phase: 0, jitter: 0 });
+    addSheet({
+      builder: b,
+      map: IDENTITY,
+      azimuthRad: 0,
+      shape: plain,
+      grid: [4, 4],
+      look: { paint: petalPaint('#ff8800'), ring: 1, phase: 0, jitter: 0 },
+    });
     thickenSheets(b, 0);
     expect(b.vertexCount).toBe(25);
   });
@@ -186,7 +207,7 @@ describe('a petal as a sheet', () => {
       near: [4, 4] as const,
       far: [2, 2] as const,
     };
-    const at = (i: number, stage: number) => whorlPetal(whorl, i, 10, stage).shape.open;
+    const at = (i: number, stage: number) => whorlPetal({ w: whorl, i, count: 10, stage }).shape.open;
     expect(at(9, 0.4)).toBeGreaterThan(at(0, 0.4));
     expect(at(0, 0)).toBe(0);
     expect(at(0, 1)).toBeCloseTo(80, 6);
@@ -216,7 +237,16 @@ describe('colour', () => {
 
   test('deep places turn dark, open ones keep their colour', () => {
     const b = new MeshBuilder(false);
-    const wall = (x: number) => addBall(b, [1, 0, 0, 0, 1, 0, 0, 0, 1, x, 0, 0], 5, [12, 8], WHITE, 1, true);
+    const wall = (x: number) =>
+      addBall({
+        b,
+        map: [1, 0, 0, 0, 1, 0, 0, 0, 1, x, 0, 0],
+        radius: 5,
+        detail: [12, 8],
+        colours: WHITE,
+        squash: 1,
+        whole: true,
+      });
     wall(0);
     wall(6);
     const before = [...b.colours];

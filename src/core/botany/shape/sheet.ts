@@ -30,14 +30,21 @@ function sheetNormal(p: PetalShape, u: number, v: number, phase: number): Vec3 {
 }
 
 /** Adds one petal: local z of `map` is the head's axis, the petal leaves it at `azimuthRad`. */
-export function addSheet(
-  builder: MeshBuilder,
-  map: Affine,
-  azimuthRad: number,
-  shape: PetalShape,
-  grid: SheetGrid,
-  look: SheetLook,
-): void {
+export function addSheet({
+  builder,
+  map,
+  azimuthRad,
+  shape,
+  grid,
+  look,
+}: {
+  builder: MeshBuilder;
+  map: Affine;
+  azimuthRad: number;
+  shape: PetalShape;
+  grid: SheetGrid;
+  look: SheetLook;
+}): void {
   const frame = petalFrame(map, azimuthRad);
   const put = (u: number, v: number) =>
     builder.vertex(

@@ -7,13 +7,19 @@ import { hexToLinear, mixColours } from './paint';
 import { must } from '../../geometry/must';
 
 /** A turned solid: [radius, height] from bottom to top about local z, colours bottom, middle, top. */
-export function addLathe(
-  b: MeshBuilder,
-  map: Affine,
-  profile: readonly (readonly [radius: number, height: number])[],
-  segments: number,
-  colours: readonly [LinearColour, LinearColour, LinearColour],
-): void {
+export function addLathe({
+  b,
+  map,
+  profile,
+  segments,
+  colours,
+}: {
+  b: MeshBuilder;
+  map: Affine;
+  profile: readonly (readonly [radius: number, height: number])[];
+  segments: number;
+  colours: readonly [LinearColour, LinearColour, LinearColour];
+}): void {
   const first = b.vertexCount;
   const last = profile.length - 1;
   profile.forEach(([r, h], j) => {
@@ -46,33 +52,48 @@ export const three = (base: string, mid = base, tip = mid): [LinearColour, Linea
 ];
 
 /** A ball squashed or drawn along its axis; `whole` closes it below, else it is a cap that hides in what carries it. */
-export function addBall(
-  b: MeshBuilder,
-  map: Affine,
-  radius: number,
-  detail: readonly [segments: number, rows: number],
-  colours: readonly [LinearColour, LinearColour, LinearColour],
+export function addBall({
+  b,
+  map,
+  radius,
+  detail,
+  colours,
   squash = 1,
   whole = false,
-): void {
+}: {
+  b: MeshBuilder;
+  map: Affine;
+  radius: number;
+  detail: readonly [segments: number, rows: number];
+  colours: readonly [LinearColour, LinearColour, LinearColour];
+  squash?: number;
+  whole?: boolean;
+}): void {
   const [segments, rows] = detail;
   const start = whole ? Math.PI : Math.PI * 0.55;
   const profile = Array.from({ length: rows + 1 }, (_, j): [number, number] => {
     const a = start * (1 - j / rows);
     return [j === rows || (whole && j === 0) ? 0 : Math.sin(a) * radius, Math.cos(a) * radius * squash];
   });
-  addLathe(b, map, profile, segments, colours);
+  addLathe({ b, map, profile, segments, colours });
 }
 
 /** A round stem along points, three-sided at least so that it never vanishes edge on. */
-export function addTube(
-  b: MeshBuilder,
-  map: Affine,
-  points: readonly Vec3[],
-  radii: readonly [number, number],
-  sides: number,
-  colours: readonly [LinearColour, LinearColour],
-): void {
+export function addTube({
+  b,
+  map,
+  points,
+  radii,
+  sides,
+  colours,
+}: {
+  b: MeshBuilder;
+  map: Affine;
+  points: readonly Vec3[];
+  radii: readonly [number, number];
+  sides: number;
+  colours: readonly [LinearColour, LinearColour];
+}): void {
   const first = b.vertexCount;
   const last = points.length - 1;
   points.forEach((point, j) => {
@@ -121,7 +142,19 @@ export interface FlowerCentre {
   };
 }
 
-export function addCentre(b: MeshBuilder, map: Affine, centre: FlowerCentre, stage: number, random: Random): void {
+export function addCentre({
+  b,
+  map,
+  centre,
+  stage,
+  random,
+}: {
+  b: MeshBuilder;
+  map: Affine;
+  centre: FlowerCentre;
+  stage: number;
+  random: Random;
+}): void {
   const lifted = chain(map, translation(0, 0, centre.rise));
   if (centre.dome) addDome(b, lifted, centre.dome);
   if (centre.balls) addBalls(b, lifted, centre.balls, random);
@@ -134,7 +167,7 @@ function addDome(b: MeshBuilder, map: Affine, dome: NonNullable<FlowerCentre['do
     const a = (Math.PI / 2) * 1.15 * (1 - j / rows);
     return [j === rows ? 0 : Math.sin(a) * dome.radius, Math.cos(a) * dome.height];
   });
-  addLathe(b, map, profile, b.coarse ? 6 : 12, three(...dome.colours));
+  addLathe({ b, map, profile, segments: b.coarse ? 6 : 12, colours: three(...dome.colours) });
 }
 
 function addBalls(b: MeshBuilder, map: Affine, balls: NonNullable<FlowerCentre['balls']>, random: Random): void {
@@ -153,7 +186,7 @@ function addBalls(b: MeshBuilder, map: Affine, balls: NonNullable<FlowerCentre['
     const rim = balls.rimColours ?? balls.colours;
     const low = mixColours(hexToLinear(balls.colours[0]), hexToLinear(rim[0]), t);
     const high = mixColours(hexToLinear(balls.colours[1]), hexToLinear(rim[1]), t);
-    addBall(b, seat, size, b.coarse ? [4, 1] : [6, 3], [low, mixColours(low, high, 0.5), high]);
+    addBall({ b, map: seat, radius: size, detail: b.coarse ? [4, 1] : [6, 3], colours: [low, mixColours(low, high, 0.5), high] });
   }
 }
 
@@ -167,10 +200,22 @@ function addStamens(b: MeshBuilder, map: Affine, s: NonNullable<FlowerCentre['st
     const knee: Vec3 = [0, s.radius + Math.sin(open) * length * 0.55, Math.cos(open) * length * 0.55];
     const end: Vec3 = [0, knee[1] + Math.sin(later) * length * 0.45, knee[2] + Math.cos(later) * length * 0.45];
     const filament = hexToLinear(s.filament);
-    addTube(b, turned, b.coarse ? [[0, s.radius, 0], end] : [[0, s.radius, 0], knee, end], [0.012, 0.009], 3, [
-      filament,
-      filament,
-    ]);
-    addBall(b, chain(turned, translation(...end)), s.antherSize * (b.coarse ? 1.4 : 1), [4, 2], three(s.anther), 0.8, true);
+    addTube({
+      b,
+      map: turned,
+      points: b.coarse ? [[0, s.radius, 0], end] : [[0, s.radius, 0], knee, end],
+      radii: [0.012, 0.009],
+      sides: 3,
+      colours: [filament, filament],
+    });
+    addBall({
+      b,
+      map: chain(turned, translation(...end)),
+      radius: s.antherSize * (b.coarse ? 1.4 : 1),
+      detail: [4, 2],
+      colours: three(s.anther),
+      squash: 0.8,
+      whole: true,
+    });
   }
 }

@@ -96,7 +96,7 @@ describe('petals of a cutter', () => {
 
 describe('a job’s own catalogue', () => {
   const own = () => ({
-    ...ownCopyOf(speciesById('blossom', SHIPPED), 'own-dogwood', 'blossom', CALLED),
+    ...ownCopyOf({ base: speciesById('blossom', SHIPPED), id: 'own-dogwood', basedOn: 'blossom', called: CALLED }),
     name: 'Dogwood',
     petals: 4,
     sizesMm: [30],

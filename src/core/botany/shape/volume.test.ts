@@ -27,27 +27,37 @@ const built = (make: (b: MeshBuilder) => void): Mesh => {
 
 describe('volume and area as another library measures them (@jscad/modeling)', () => {
   test.each<[string, Mesh]>([
-    ['a ball', built((b) => addBall(b, IDENTITY, 9, [24, 16], WHITE, 0.8, true))],
+    [
+      'a ball',
+      built((b) => addBall({ b, map: IDENTITY, radius: 9, detail: [24, 16], colours: WHITE, squash: 0.8, whole: true })),
+    ],
     [
       'a cone',
       built((b) =>
-        addLathe(
+        addLathe({
           b,
-          IDENTITY,
-          [
+          map: IDENTITY,
+          profile: [
             [0, 0],
             [10, 0],
             [0, 30],
           ],
-          48,
-          WHITE,
-        ),
+          segments: 48,
+          colours: WHITE,
+        }),
       ),
     ],
     [
       'a petal with the thickness of its paste',
       built((b) => {
-        addSheet(b, IDENTITY, 0.4, petal({}), [10, 12], { paint: petalPaint('#ff8800'), ring: 1, phase: 0, jitter: 0 });
+        addSheet({
+          builder: b,
+          map: IDENTITY,
+          azimuthRad: 0.4,
+          shape: petal({}),
+          grid: [10, 12],
+          look: { paint: petalPaint('#ff8800'), ring: 1, phase: 0, jitter: 0 },
+        });
         thickenSheets(b, 0.03);
       }),
     ],

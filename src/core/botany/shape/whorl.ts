@@ -57,7 +57,10 @@ function endsOf(w: Whorl): Ends {
 }
 
 /** The shape of petal number `i`, before its own small irregularities. `stage` 0 closed … 1 open; the outer ones open first. */
-export function whorlPetal(w: Whorl, i: number, count: number, stage: number): { shape: PetalShape; ring: number } {
+export function whorlPetal({ w, i, count, stage }: { w: Whorl; i: number; count: number; stage: number }): {
+  shape: PetalShape;
+  ring: number;
+} {
   const t = w.layout === 'golden' && count > 1 ? i / (count - 1) : w.layout === 'golden' ? 1 : 0;
   const eased = Math.pow(t, w.ease ?? 1);
   const { openInner, openOuter, budInner, budOuter } = endsOf(w);
@@ -67,7 +70,7 @@ export function whorlPetal(w: Whorl, i: number, count: number, stage: number): {
   return { shape, ring: w.layout === 'golden' ? t : 1 };
 }
 
-function seatOnBall(shape: PetalShape, w: Whorl, i: number, count: number): void {
+function seatOnBall({ shape, w, i, count }: { shape: PetalShape; w: Whorl; i: number; count: number }): void {
   if (!w.ball) return;
   const t = count > 1 ? i / (count - 1) : 1;
   const polar = degToRad(w.ball.maxDeg) * Math.sqrt(t);
@@ -77,7 +80,21 @@ function seatOnBall(shape: PetalShape, w: Whorl, i: number, count: number): void
 }
 
 /** Adds a whole whorl. No two petals are quite alike; the wobble fades as the flower closes so that shells do not pierce. */
-export function addWhorl(b: MeshBuilder, map: Affine, w: Whorl, stage: number, paint: PetalPaint, random: Random): void {
+export function addWhorl({
+  b,
+  map,
+  w,
+  stage,
+  paint,
+  random,
+}: {
+  b: MeshBuilder;
+  map: Affine;
+  w: Whorl;
+  stage: number;
+  paint: PetalPaint;
+  random: Random;
+}): void {
   const coarse = b.coarse && w.farCount !== undefined;
   const count = coarse ? must(w.farCount) : w.count;
   const widen = coarse && count > 0 ? Math.sqrt(w.count / count) * 0.98 : 1;
@@ -85,8 +102,8 @@ export function addWhorl(b: MeshBuilder, map: Affine, w: Whorl, stage: number, p
   const own = { ...paint, ...w.paint };
   const jitter = (k: number) => (random() - 0.5) * k * wobble;
   for (let i = 0; i < count; i++) {
-    const { shape, ring } = whorlPetal(w, i, count, stage);
-    seatOnBall(shape, w, i, count);
+    const { shape, ring } = whorlPetal({ w, i, count, stage });
+    seatOnBall({ shape, w, i, count });
     shape.length *= 1 + jitter(0.1);
     shape.halfWidth *= widen * (1 + jitter(0.08));
     shape.open += jitter(7);
@@ -99,11 +116,18 @@ export function addWhorl(b: MeshBuilder, map: Affine, w: Whorl, stage: number, p
     }
     const turn = w.layout === 'golden' ? i * GOLDEN_ANGLE_RAD + (w.phase ?? 0) : ((i + (w.phase ?? 0)) * TAU) / count;
     const azimuth = (w.azimuths ? degToRad(must(w.azimuths[i % w.azimuths.length])) : turn) + jitter(0.16);
-    addSheet(b, map, azimuth, shape, b.coarse ? w.far : w.near, {
-      paint: own,
-      ring,
-      phase: random() * TAU,
-      jitter: (random() - 0.5) * 0.05,
+    addSheet({
+      builder: b,
+      map,
+      azimuthRad: azimuth,
+      shape,
+      grid: b.coarse ? w.far : w.near,
+      look: {
+        paint: own,
+        ring,
+        phase: random() * TAU,
+        jitter: (random() - 0.5) * 0.05,
+      },
     });
   }
 }
@@ -114,6 +138,6 @@ export const whorlArea = (w: Whorl, stage: number): number => petalAreas(w, stag
 /** One face of each petal in head radii squared, and how far out it lies in its whorl: 0 the innermost, 1 the outermost. */
 export const petalAreas = (w: Whorl, stage: number): { area: number; ring: number }[] =>
   Array.from({ length: w.count }, (_, i) => {
-    const { shape, ring } = whorlPetal(w, i, w.count, stage);
+    const { shape, ring } = whorlPetal({ w, i, count: w.count, stage });
     return { area: petalArea(shape), ring };
   });

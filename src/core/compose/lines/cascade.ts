@@ -50,9 +50,9 @@ export const cascade: LineKind<typeof schema> = {
   fields: () => [
     hour('fromRad', 'begins'),
     hour('toRad', 'ends'),
-    mm('startMm', 'from-the-middle', 0, 400),
-    mm('lengthDownMm', 'run', 40, 2000),
-    mm('swingMm', 'swing', -300, 300),
+    mm({ key: 'startMm', name: 'from-the-middle', least: 0, most: 400 }),
+    mm({ key: 'lengthDownMm', name: 'run', least: 40, most: 2000 }),
+    mm({ key: 'swingMm', name: 'swing', least: -300, most: 300 }),
     focalField,
   ],
   grips: [

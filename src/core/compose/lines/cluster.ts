@@ -75,7 +75,11 @@ export const cluster: LineKind<typeof schema> = {
     riseMm: Math.min(34, topRadiusMm * 0.4),
   }),
   draw: (spec, _skin, cake) => draw(spec, cake),
-  fields: ({ spread }) => [...placeFields, standField, ...(spread === 'dome' ? [] : [degrees('sweepRad', 'fan', 29, 216)])],
+  fields: ({ spread }) => [
+    ...placeFields,
+    standField,
+    ...(spread === 'dome' ? [] : [degrees({ key: 'sweepRad', name: 'fan', least: 29, most: 216 })]),
+  ],
   grips: [placeGrip, facesGrip, standGrip],
   limits: (spec, around) => onTopLimits(spec, STEM_FOOT_MM, around),
   onTop: true,

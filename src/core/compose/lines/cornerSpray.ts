@@ -68,7 +68,12 @@ export const cornerSpray: LineKind<typeof schema> = {
     }
     return { kind: 'path', closed: false, path };
   },
-  fields: () => [hour('atRad', 'corner'), mm('armMm', 'arm', -400, 400), mm('trailMm', 'trail', 0, 400), focalField],
+  fields: () => [
+    hour('atRad', 'corner'),
+    mm({ key: 'armMm', name: 'arm', least: -400, most: 400 }),
+    mm({ key: 'trailMm', name: 'trail', least: 0, most: 400 }),
+    focalField,
+  ],
   grips: [
     begins(['armMm']),
     ends(['trailMm']),

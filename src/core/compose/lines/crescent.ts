@@ -55,8 +55,8 @@ export const crescent: LineKind<typeof schema> = {
   fields: () => [
     hour('fromRad', 'begins'),
     sweepField,
-    share('radiusShare', 'radius', 20, 95),
-    mm('trailMm', 'trail', 0, 400),
+    share({ key: 'radiusShare', name: 'radius', least: 20, most: 95 }),
+    mm({ key: 'trailMm', name: 'trail', least: 0, most: 400 }),
     focalField,
   ],
   grips: [

@@ -55,7 +55,7 @@ export interface LineField {
 const same = (x: number): number => x;
 
 /** A length, shown to the millimetre. */
-export const mm = (key: string, name: LineFieldName, least: number, most: number): LineField => ({
+export const mm = ({ key, name, least, most }: { key: string; name: LineFieldName; least: number; most: number }): LineField => ({
   key,
   name,
   unit: 'mm',
@@ -66,7 +66,17 @@ export const mm = (key: string, name: LineFieldName, least: number, most: number
   kept: same,
 });
 /** An angle, kept in radians. */
-export const degrees = (key: string, name: LineFieldName, least: number, most: number): LineField => ({
+export const degrees = ({
+  key,
+  name,
+  least,
+  most,
+}: {
+  key: string;
+  name: LineFieldName;
+  least: number;
+  most: number;
+}): LineField => ({
   key,
   name,
   unit: '°',
@@ -77,7 +87,17 @@ export const degrees = (key: string, name: LineFieldName, least: number, most: n
   kept: degToRad,
 });
 /** A share of one, shown in hundredths. */
-export const share = (key: string, name: LineFieldName, least: number, most: number): LineField => ({
+export const share = ({
+  key,
+  name,
+  least,
+  most,
+}: {
+  key: string;
+  name: LineFieldName;
+  least: number;
+  most: number;
+}): LineField => ({
   key,
   name,
   unit: '%',
@@ -99,9 +119,16 @@ export const hour = (key: string, name: LineFieldName): LineField => ({
   kept: clockHoursToAzimuth,
 });
 
-export const placeFields = [mm('xMm', 'to-the-right', -300, 300), mm('yMm', 'to-the-back', -300, 300), hour('facesRad', 'faces')];
-export const standField = mm('standMm', 'stem', 0, 300);
-export const envelopeFields = [mm('widthMm', 'half-width', 4, 160), mm('riseMm', 'rise', 2, 160)];
-export const focalField = share('focal', 'focal-point', 5, 95);
-export const focalRoundField = share('focal', 'focal-point', 0, 100);
-export const sweepField = degrees('sweepRad', 'sweep', -288, 288);
+export const placeFields = [
+  mm({ key: 'xMm', name: 'to-the-right', least: -300, most: 300 }),
+  mm({ key: 'yMm', name: 'to-the-back', least: -300, most: 300 }),
+  hour('facesRad', 'faces'),
+];
+export const standField = mm({ key: 'standMm', name: 'stem', least: 0, most: 300 });
+export const envelopeFields = [
+  mm({ key: 'widthMm', name: 'half-width', least: 4, most: 160 }),
+  mm({ key: 'riseMm', name: 'rise', least: 2, most: 160 }),
+];
+export const focalField = share({ key: 'focal', name: 'focal-point', least: 5, most: 95 });
+export const focalRoundField = share({ key: 'focal', name: 'focal-point', least: 0, most: 100 });
+export const sweepField = degrees({ key: 'sweepRad', name: 'sweep', least: -288, most: 288 });

@@ -52,10 +52,10 @@ export const garland: LineKind<typeof schema> = {
   },
   fields: () => [
     hour('fromRad', 'begins'),
-    degrees('sweepRad', 'round', 12, 360),
-    { ...mm('swags', 'swags', 1, 24), unit: '', kept: Math.round },
-    mm('hangMm', 'points-below-edge', 0, 300),
-    mm('dropMm', 'swag', 2, 300),
+    degrees({ key: 'sweepRad', name: 'round', least: 12, most: 360 }),
+    { ...mm({ key: 'swags', name: 'swags', least: 1, most: 24 }), unit: '', kept: Math.round },
+    mm({ key: 'hangMm', name: 'points-below-edge', least: 0, most: 300 }),
+    mm({ key: 'dropMm', name: 'swag', least: 2, most: 300 }),
     focalRoundField,
   ],
   grips: [

@@ -49,8 +49,8 @@ export const lazyS: LineKind<typeof schema> = {
   fields: () => [
     hour('fromRad', 'begins'),
     sweepField,
-    mm('insetMm', 'in-from-the-edge', 0, 300),
-    mm('dropMm', 'drop', 0, 400),
+    mm({ key: 'insetMm', name: 'in-from-the-edge', least: 0, most: 300 }),
+    mm({ key: 'dropMm', name: 'drop', least: 0, most: 400 }),
     focalField,
   ],
   grips: [begins(['fromRad', 'insetMm'], ['fromRad', 'sweepRad']), ends(['sweepRad', 'dropMm']), focalGrip, widthGrip, riseGrip],

@@ -158,11 +158,11 @@ export const plaque: LineKind<typeof schema> = {
   // a round one has one measure, one that lies flat no stem
   fields: ({ outline, upright }) => [
     ...placeFields,
-    mm('plateWidthMm', 'plaque-wide', 20, 400),
-    ...(outline === 'round' ? [] : [mm('plateHeightMm', 'plaque-high', 15, 300)]),
+    mm({ key: 'plateWidthMm', name: 'plaque-wide', least: 20, most: 400 }),
+    ...(outline === 'round' ? [] : [mm({ key: 'plateHeightMm', name: 'plaque-high', least: 15, most: 300 })]),
     ...(upright ? [standField] : []),
-    degrees('fromRad', 'flowers-begin', -180, 360),
-    degrees('sweepRad', 'flowers-round', 23, 360),
+    degrees({ key: 'fromRad', name: 'flowers-begin', least: -180, most: 360 }),
+    degrees({ key: 'sweepRad', name: 'flowers-round', least: 23, most: 360 }),
     focalField,
   ],
   grips: [placeGrip, facesGrip, standGrip, begins(['fromRad'], ['fromRad', 'sweepRad']), ends(['sweepRad']), focalGrip],

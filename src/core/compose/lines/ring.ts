@@ -51,8 +51,8 @@ export const ring: LineKind<typeof schema> = {
   },
   // round a foot it has no radius of its own
   fields: ({ where }) => [
-    ...(where === 'foot' ? [] : [share('radiusShare', 'radius', 20, 95)]),
-    degrees('gapRad', 'gap', 0, 270),
+    ...(where === 'foot' ? [] : [share({ key: 'radiusShare', name: 'radius', least: 20, most: 95 })]),
+    degrees({ key: 'gapRad', name: 'gap', least: 0, most: 270 }),
     hour('gapAtRad', 'gap-at'),
     focalRoundField,
   ],

@@ -55,10 +55,10 @@ export const sideSpray: LineKind<typeof schema> = {
   },
   fields: () => [
     hour('atRad', 'middle'),
-    mm('heightMm', 'height', 0, 400),
-    mm('lengthMm', 'length', 40, 800),
-    degrees('slopeRad', 'slope', -90, 90),
-    mm('bowMm', 'bow', -120, 120),
+    mm({ key: 'heightMm', name: 'height', least: 0, most: 400 }),
+    mm({ key: 'lengthMm', name: 'length', least: 40, most: 800 }),
+    degrees({ key: 'slopeRad', name: 'slope', least: -90, most: 90 }),
+    mm({ key: 'bowMm', name: 'bow', least: -120, most: 120 }),
     focalField,
   ],
   grips: [

@@ -7,7 +7,7 @@ import { buildScene } from '../scene';
 import { colourGroups, contiguity } from './colour';
 
 const CAKE = cakeOf([220, 110]);
-const some = proposalFor('crescent', CAKE, 6, 0.1).arrangement;
+const some = proposalFor({ form: 'crescent', cake: CAKE, seed: 6, effort: 0.1 }).arrangement;
 const one = some.pieces.find((p) => p.species === 'blossom')!;
 
 /** A row of like flowers along the line, each in its own colour. */

@@ -22,7 +22,7 @@ export interface Standing {
 export const standingOf = (line: Line, p: PlacedPiece): Standing => ({
   acrossMm: p.body.radialMm * 2,
   fromFocalMm: Math.hypot(
-    line.armShare(p.piece.s) * armLength(line.focal, p.piece.s, line.lengthMm, line.closed),
+    line.armShare(p.piece.s) * armLength({ focalAt: line.focal, s: p.piece.s, lengthMm: line.lengthMm, closed: line.closed }),
     p.sideMm * ACROSS_SHARE,
   ),
   outward: outwardShare(line, p.piece),
@@ -35,8 +35,17 @@ const ACROSS_SHARE = 0.4;
 /** So much of its radius a head may stand over the edge. */
 const OVER_EDGE_SHARE = 0.3;
 
-const armLength = (focalAt: number, s: number, lengthMm: number, closed: boolean): number =>
-  closed ? lengthMm / 2 : (s < focalAt ? focalAt : 1 - focalAt) * lengthMm;
+const armLength = ({
+  focalAt,
+  s,
+  lengthMm,
+  closed,
+}: {
+  focalAt: number;
+  s: number;
+  lengthMm: number;
+  closed: boolean;
+}): number => (closed ? lengthMm / 2 : (s < focalAt ? focalAt : 1 - focalAt) * lengthMm);
 
 /** How far out a piece lies: along its arm from the focal point, or from the middle of a disc; 0…1. */
 export const outwardShare = (line: Line, piece: Pick<Piece, 's' | 'side'>): number =>

@@ -1,6 +1,6 @@
 import type { Barrier } from '../barrier';
 
-const pick = (id: string, boreMm: number, outside: number, stockMm: number): Barrier => ({
+const pick = ({ id, boreMm, outside, stockMm }: { id: string; boreMm: number; outside: number; stockMm: number }): Barrier => ({
   id,
   ways: 'pick',
   kind: 'pick',
@@ -18,7 +18,7 @@ const pick = (id: string, boreMm: number, outside: number, stockMm: number): Bar
 
 /** Food-grade flower picks with a sealed tip: for deep tiers and thick stems. Their length is fixed. */
 export const picks: readonly Barrier[] = [
-  pick('pick-small', 5.5, 7.5, 55),
-  pick('pick-medium', 8.5, 11, 80),
-  pick('pick-large', 12.5, 15.5, 115),
+  pick({ id: 'pick-small', boreMm: 5.5, outside: 7.5, stockMm: 55 }),
+  pick({ id: 'pick-medium', boreMm: 8.5, outside: 11, stockMm: 80 }),
+  pick({ id: 'pick-large', boreMm: 12.5, outside: 15.5, stockMm: 115 }),
 ];

@@ -1,6 +1,18 @@
 import type { Barrier } from '../barrier';
 
-const straw = (id: string, boreMm: number, outside: number, stockMm: number, mostGrams: number): Barrier => ({
+const straw = ({
+  id,
+  boreMm,
+  outside,
+  stockMm,
+  mostGrams,
+}: {
+  id: string;
+  boreMm: number;
+  outside: number;
+  stockMm: number;
+  mostGrams: number;
+}): Barrier => ({
   id,
   ways: 'straw',
   kind: 'straw',
@@ -18,8 +30,8 @@ const straw = (id: string, boreMm: number, outside: number, stockMm: number, mos
 
 /** Straws in four bores (docs/trade.md C5). */
 export const straws: readonly Barrier[] = [
-  straw('stirring-straw', 2.6, 3, 130, 8),
-  straw('cocktail-straw', 3.6, 4, 150, 15),
-  straw('drinking-straw', 5.5, 6, 200, 30),
-  straw('wide-straw', 7.5, 8, 220, 90),
+  straw({ id: 'stirring-straw', boreMm: 2.6, outside: 3, stockMm: 130, mostGrams: 8 }),
+  straw({ id: 'cocktail-straw', boreMm: 3.6, outside: 4, stockMm: 150, mostGrams: 15 }),
+  straw({ id: 'drinking-straw', boreMm: 5.5, outside: 6, stockMm: 200, mostGrams: 30 }),
+  straw({ id: 'wide-straw', boreMm: 7.5, outside: 8, stockMm: 220, mostGrams: 90 }),
 ];
