@@ -1,12 +1,13 @@
 import { addScaled, dot, type Vec3 } from '../geometry/vec3';
 import type { CakeSolid } from '../cake/solid';
 import type { Arrangement, Piece } from './arrangement';
-import { coversSight, intoCakeMm, intoLetteringMm, outlineShareOf, placePiece, reachMm, type PlacedPiece } from './placement';
+import { intoCakeMm, intoLetteringMm, placePiece, type PlacedPiece } from './placement';
 import { hidersOf, mayHide, type Hiders } from './hiders';
 import { facesOf, nearestTo, type Neighbour } from './readings/neighbours';
 import { standingOf, type Standing } from './readings/standing';
 import { clashesOf, coveringAt, nearPair, viewsFrom, visualWeight, type NearPair, type Scene } from './scene';
 import { FACES_EYE, looksAt, type Look } from './sight';
+import { hides, reach2Of, SightGrid } from './sightGrid';
 import { must } from '../geometry/must';
 
 /** The most neighbours that a reading asks for. */
@@ -20,21 +21,6 @@ const SIGHT_STEPS_MM = [6, 14, 28, 50, 90] as const;
 /** Where the stem begins: what should not be seen. */
 export const rootOf = (p: PlacedPiece): Vec3 =>
   p.spine.length ? addScaled(p.base, p.axis, -ROOT_BEHIND_MM) : addScaled(p.centre, p.axis, -p.body.axialMm * 0.95);
-
-/**
- * Whether a piece stands between a root and the eye; `reach2` is its reach squared. The quick look comes first: most pieces stand
- * nowhere near the sight.
- */
-export function hides(q: PlacedPiece, reach2: number, root: Vec3, toEye: Vec3): boolean {
-  const { centre } = q;
-  const x = centre[0] - root[0];
-  const y = centre[1] - root[1];
-  const z = centre[2] - root[2];
-  const before = x * toEye[0] + y * toEye[1] + z * toEye[2];
-  return before > 0 && x * x + y * y + z * z - before * before <= reach2 && coversSight(q, root, toEye, outlineShareOf(q));
-}
-
-export const reach2Of = (p: PlacedPiece): number => reachMm(p) ** 2;
 
 /** Whether cake stands between a place and the eye. */
 export const behindCake = (solid: CakeSolid, root: Vec3, toEye: Vec3): boolean =>
@@ -132,7 +118,8 @@ export class Measures implements Measured {
     this.reach2 = Float64Array.from(this.heads, reach2Of);
     this.rootOpen = new Uint8Array(this.heads.length * this.views.length);
     this.rootHidden = new Int16Array(this.rootOpen.length);
-    this.heads.forEach((_, i) => this.lookAtRoot(i));
+    const sight = new SightGrid(this.heads, this.views);
+    this.heads.forEach((_, i) => this.lookAtRoot(i, (v) => sight.hiding(must(this.roots[i]), v, i)));
   }
 
   get pairs(): NearPair[] {
@@ -202,7 +189,7 @@ export class Measures implements Measured {
     this.reach2[i] = reach2Of(p);
     this.hideRoots(i, was, -1);
     this.hideRoots(i, p, 1);
-    this.lookAtRoot(i);
+    this.lookAtRoot(i, (v) => this.hidersOfRoot(i, v));
   }
 
   private forgetHiders(i: number, was: PlacedPiece, p: PlacedPiece): void {
@@ -270,7 +257,15 @@ export class Measures implements Measured {
     }
   }
 
-  private lookAtRoot(i: number): void {
+  private hidersOfRoot(i: number, view: number): number {
+    const [root, toEye] = [must(this.roots[i]), must(this.views[view])];
+    let hidden = 0;
+    for (let j = 0; j < this.heads.length; j++)
+      if (j !== i && hides(must(this.heads[j]), must(this.reach2[j]), root, toEye)) hidden++;
+    return hidden;
+  }
+
+  private lookAtRoot(i: number, hiddenIn: (view: number) => number): void {
     const n = this.views.length;
     const p = must(this.heads[i]);
     const root = must(this.roots[i]);
@@ -279,10 +274,7 @@ export class Measures implements Measured {
       const open = dot(p.frame.normal, toEye) >= FACES_EYE && !behindCake(this.solid, root, toEye);
       // the head itself hides its own back from where one looks into its face
       this.rootOpen[i * n + v] = !open ? SHUT : !p.spine.length && dot(p.axis, toEye) > 0.05 ? BEHIND_FACE : OPEN;
-      let hidden = 0;
-      for (let j = 0; j < this.heads.length; j++)
-        if (j !== i && hides(must(this.heads[j]), must(this.reach2[j]), root, toEye)) hidden++;
-      this.rootHidden[i * n + v] = hidden;
+      this.rootHidden[i * n + v] = hiddenIn(v);
     }
   }
 }

@@ -1,7 +1,9 @@
 import { SHIPPED } from '../botany/catalogue';
 import { Line3, Vector3 } from 'three';
 import { proposalFor, cakeOf } from '../testing/samples';
-import { buildScene } from '../compose/scene';
+import { buildScene, viewsFrom } from '../compose/scene';
+import { hides, reach2Of, SightGrid } from '../compose/sightGrid';
+import type { PlacedPiece } from '../compose/placement';
 import { overlapMm } from '../compose/placement';
 import { segmentDistance } from '../geometry/curve';
 import { seededRandom } from '../geometry/random';
@@ -79,22 +81,40 @@ describe('the order of putting in', () => {
 
 describe('what is seen of a barrier', () => {
   const front: Entry = plan.entries[0]!;
+  const views = viewsFrom(scene.frontRad).map((v) => v.toEye);
+  const sightOf = (heads: readonly PlacedPiece[]) => new SightGrid(heads, views);
   const bare = { ...front, pointMm: [0, -125, 60] as Vec3, direction: [0, 0.94, -0.34] as Vec3 };
 
   test('a bare rim on the front is seen from the front, never from behind; a head before it hides it', () => {
-    expect(seenFrom(bare, [], scene.solid, scene.frontRad)).toEqual(['front']);
+    expect(seenFrom(bare, sightOf([]), scene.solid, scene.frontRad)).toEqual(['front']);
     const [head] = scene.heads.filter((p) => p.body.role === 'focal');
     const before = {
       ...head!,
       centre: addScaled([0, -125, 60], [0, -0.927, 0.375], head!.body.axialMm + 8),
       axis: [0, -1, 0] as Vec3,
     };
-    expect(seenFrom(bare, [before], scene.solid, scene.frontRad)).toEqual([]);
+    expect(seenFrom(bare, sightOf([before]), scene.solid, scene.frontRad)).toEqual([]);
+  });
+
+  test('looking near the line of sight alone misses no head that hides a place: every head asked, one by one', () => {
+    const sight = sightOf(scene.heads);
+    const random = seededRandom(8);
+    let hiding = 0;
+    for (let k = 0; k < 300; k++) {
+      const near = scene.heads[k % scene.heads.length]!.base;
+      const at: Vec3 = [near[0] + random() * 60 - 30, near[1] + random() * 60 - 30, near[2] + random() * 60 - 30];
+      views.forEach((toEye, v) => {
+        const all = scene.heads.filter((q, i) => i !== k % 7 && hides(q, reach2Of(q), at, toEye)).length;
+        expect(sight.hiding(at, v, k % 7)).toBe(all);
+        hiding += all;
+      });
+    }
+    expect(hiding).toBeGreaterThan(100);
   });
 
   test('on the top it is seen from above', () => {
     const top = { ...front, pointMm: [40, 0, 110] as Vec3, direction: [0, 0, -1] as Vec3 };
-    expect(seenFrom(top, [], scene.solid, scene.frontRad)).toContain('above');
+    expect(seenFrom(top, sightOf([]), scene.solid, scene.frontRad)).toContain('above');
   });
 });
 

@@ -1,6 +1,6 @@
 import type { CakeSolid } from '../cake/solid';
-import { behindCake, hides, reach2Of } from '../compose/measures';
-import type { PlacedPiece } from '../compose/placement';
+import { behindCake } from '../compose/measures';
+import type { SightGrid } from '../compose/sightGrid';
 import { FACES_EYE } from '../compose/sight';
 import { viewsFrom, type ViewName } from '../compose/scene';
 import { addScaled, dot } from '../geometry/vec3';
@@ -9,17 +9,17 @@ import type { Entry } from './entry';
 /** The middle of what stands proud of the icing, mm above it. */
 const PROUD_MIDDLE_MM = 1;
 
-/** The sides from which a barrier's rim is seen: neither cake nor a head stands before it. */
+/** The sides from which a barrier's rim is seen: neither cake nor a head stands before it. `sight` is of the views from the front. */
 export function seenFrom(
   entry: Pick<Entry, 'pointMm' | 'direction'>,
-  heads: readonly PlacedPiece[],
+  sight: SightGrid,
   solid: CakeSolid,
   frontRad: number,
 ): ViewName[] {
   const rim = addScaled(entry.pointMm, entry.direction, -PROUD_MIDDLE_MM);
   const normal = solid.normalAt(rim);
-  return viewsFrom(frontRad).flatMap(({ name, toEye }) => {
+  return viewsFrom(frontRad).flatMap(({ name, toEye }, view) => {
     if (dot(normal, toEye) < FACES_EYE || behindCake(solid, rim, toEye)) return [];
-    return heads.some((q) => hides(q, reach2Of(q), rim, toEye)) ? [] : [name];
+    return sight.hiding(rim, view) > 0 ? [] : [name];
   });
 }

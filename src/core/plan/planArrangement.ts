@@ -4,7 +4,8 @@ import { lineLimits, pieceLimits } from '../compose/lineLimits';
 import type { LiveBalance } from '../compose/liveBalance';
 import { overallScore, readMeasured } from '../compose/readBalance';
 import { type Reading } from '../compose/reading';
-import type { Scene } from '../compose/scene';
+import { viewsFrom, type Scene } from '../compose/scene';
+import { SightGrid } from '../compose/sightGrid';
 import type { Memo } from '../geometry/memo';
 import type { Vec3 } from '../geometry/vec3';
 import { foodOf } from '../make/paints';
@@ -145,9 +146,13 @@ function putInOrder({ entries, warnings, sprays }: Built, scene: Scene): Pick<Bu
   const lead = must([...scene.heads].sort((a, b) => b.body.massGrams - a.body.massGrams)[0]);
   const { ids, together } = insertionOrder({ entries, heads, rankOf, focal: lead.centre, whole: sprays.length > 0 });
   const byId = new Map(entries.map((e) => [e.id, e]));
+  const sight = new SightGrid(
+    scene.heads,
+    viewsFrom(scene.frontRad).map((v) => v.toEye),
+  );
   const ordered = ids.map((id): Entry => {
     const entry = must(byId.get(id));
-    return { ...entry, seenFrom: seenFrom(entry, scene.heads, scene.solid, scene.frontRad) };
+    return { ...entry, seenFrom: seenFrom(entry, sight, scene.solid, scene.frontRad) };
   });
   return { entries: ordered, warnings: [...warnings, ...together.map(inOneMove), ...toCover(ordered)] };
 }

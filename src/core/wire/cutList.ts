@@ -45,13 +45,21 @@ export function lowerBoundBars(lengthsMm: readonly number[], stockMm: number): n
 export function cutLongestFirst(demands: readonly CutDemand[], stockMm: number): CutPlan {
   const tooLong = demands.filter((d) => d.lengthMm > stockMm && d.count > 0);
   const lengths = unroll(demands.filter((d) => d.lengthMm <= stockMm && d.lengthMm > 0));
+  const shortestMm = lengths.at(-1) ?? 0;
   const bars: CutBar[] = [];
+  // what nothing can be cut from any more is not looked at again
+  let open: CutBar[] = [];
   for (const mm of lengths) {
     let best: CutBar | null = null;
-    for (const bar of bars) if (bar.leftMm >= mm - 1e-9 && (!best || bar.leftMm < best.leftMm)) best = bar;
-    if (!best) bars.push((best = { cutsMm: [], leftMm: stockMm }));
+    for (const bar of open) if (bar.leftMm >= mm - 1e-9 && (!best || bar.leftMm < best.leftMm)) best = bar;
+    if (!best) {
+      bars.push((best = { cutsMm: [], leftMm: stockMm }));
+      open.push(best);
+    }
     best.cutsMm.push(mm);
     best.leftMm -= mm;
+    const full = best;
+    if (full.leftMm < shortestMm - 1e-9) open = open.filter((bar) => bar !== full);
   }
   const boundBars = lowerBoundBars(lengths, stockMm);
   return { bars, boundBars, proven: bars.length === boundBars, wasteMm: bars.reduce((a, b) => a + b.leftMm, 0), tooLong };
@@ -67,7 +75,9 @@ export function cutByFractions(
   for (const mm of unroll(demands.filter((d) => d.lengthMm <= stockMm && d.lengthMm > 0))) {
     let parts = 6;
     while (parts > 1 && stockMm / parts < mm - 1e-9) parts--;
-    counts.set(parts, [...(counts.get(parts) ?? []), mm]);
+    const own = counts.get(parts);
+    if (own) own.push(mm);
+    else counts.set(parts, [mm]);
   }
   const bars: CutBar[] = [];
   const byFraction = [...counts]
