@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { build, chromium, install, NEXT, run } from './shared.mjs';
+import { build, chromium, install, NEXT, run, start } from './shared.mjs';
 
 /** Everything that has to hold, in one run. Ends with one plain line: N passed, N failed. */
 let passed = 0;
@@ -28,11 +28,17 @@ for (const file of ['jest.json', 'e2e.json']) rmSync(`test-results/${file}`, { f
 const browser = chromium();
 
 step('route types', node(NEXT, ['typegen']));
-step('types', node('node_modules/typescript/bin/tsc', ['--noEmit', '-p', '.']));
-step('lint and the import rule', node('node_modules/eslint/bin/eslint.js', ['.', '--max-warnings', '0']));
-step('no import in a circle', node('node_modules/dependency-cruiser/bin/dependency-cruise.mjs', ['src', 'app', 'cli', 'bench', 'proxy.ts', '--config', '.dependency-cruiser.cjs'])); // prettier-ignore
-step('no export or dependency that nobody uses', node('node_modules/knip/bin/knip.js', ['--no-progress']));
-step('formatting', node('node_modules/prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']));
+// side by side: each of them uses one core
+const checks = {
+  'lint and the import rule': ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'],
+  types: ['node_modules/typescript/bin/tsc', '--noEmit', '-p', '.'],
+  'no import in a circle': ['node_modules/dependency-cruiser/bin/dependency-cruise.mjs', 'src', 'app', 'cli', 'bench', 'proxy.ts', '--config', '.dependency-cruiser.cjs'], // prettier-ignore
+  'no export or dependency that nobody uses': ['node_modules/knip/bin/knip.js', '--no-progress'],
+  formatting: ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'],
+};
+const ended = (child) => new Promise((done) => child.on('close', (code) => done(code === 0)));
+const found = Object.entries(checks).map(([name, args]) => [name, ended(start(process.execPath, args))]);
+for (const [name, ok] of found) step(name, await ok);
 
 step(
   'unit tests ran',
@@ -59,7 +65,7 @@ step('build', built);
 if (!browser) step('a browser to drive', false);
 else if (built) {
   // the browser is killed two hundred times by `npm run killed`; here a sample
-  const env = { CHROMIUM: browser, KILLS: process.env.KILLS ?? '30' };
+  const env = { CHROMIUM: browser, KILLS: process.env.KILLS ?? '10' };
   run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test'], env);
   if (existsSync('test-results/e2e.json')) {
     const { stats, errors } = JSON.parse(readFileSync('test-results/e2e.json', 'utf8'));
