@@ -8,7 +8,7 @@ type BenchCalls = { [K in keyof Bench]: (...args: Parameters<Bench[K]>) => Promi
 function newBench(): WorkerHandle<BenchCalls> {
   const worker = new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module', name: 'bench' });
   return {
-    calls: Comlink.wrap<Bench>(worker) as unknown as BenchCalls,
+    calls: Comlink.wrap<BenchCalls>(worker),
     onDeath: (tell) => worker.addEventListener('error', tell),
     end: () => worker.terminate(),
   };

@@ -46,18 +46,15 @@ export interface CopyNames {
   colour(colourway: string): string;
 }
 
-/** A copy of a species to change, under an id of its own; names are cut to 60 letters. */
-export const ownCopyOf = ({
-  base,
-  id,
-  basedOn,
-  called,
-}: {
+interface OwnCopyOfOptions {
   base: Species;
   id: string;
   basedOn: string;
   called: CopyNames;
-}): OwnSpecies => ({
+}
+
+/** A copy of a species to change, under an id of its own; names are cut to 60 letters. */
+export const ownCopyOf = ({ base, id, basedOn, called }: OwnCopyOfOptions): OwnSpecies => ({
   id,
   basedOn,
   name: called.name.slice(0, 60),

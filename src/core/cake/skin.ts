@@ -127,28 +127,9 @@ function tierStretches(
   const sideFromMm = edgeFromMm + (e * Math.PI) / 2;
   const sideToMm = sideFromMm + topMm - e - footMm;
   const turn = (mm: number) => (e > 0 ? mm / e : 0);
-  const stretch = ({
-    fromMm,
-    toMm,
-    face,
-    profile,
-    place,
-  }: {
-    fromMm: number;
-    toMm: number;
-    face: Face;
-    profile: Stretch['profile'];
-    place: Stretch['place'];
-  }): Stretch => ({
-    fromMm,
-    toMm,
-    tierIndex: index,
-    face,
-    profile,
-    place,
-  });
-  const stretches = [
-    stretch({
+  const stretches: Stretch[] = [
+    {
+      tierIndex: index,
       fromMm,
       toMm: edgeFromMm,
       face: 'top',
@@ -159,21 +140,23 @@ function tierStretches(
         const t = m / flat;
         return { x: inner.x + (out.x - inner.x) * t, y: inner.y + (out.y - inner.y) * t, z: topMm };
       },
-    }),
-    stretch({
+    },
+    {
+      tierIndex: index,
       fromMm: edgeFromMm,
       toMm: sideFromMm,
       face: 'edge',
       profile: (m) => ({ nr: Math.sin(turn(m)), nz: Math.cos(turn(m)) }),
       place: (a, m) => ({ ...beyond(rim(a), e * Math.sin(turn(m))), z: topMm - e + e * Math.cos(turn(m)) }),
-    }),
-    stretch({
+    },
+    {
+      tierIndex: index,
       fromMm: sideFromMm,
       toMm: sideToMm,
       face: 'side',
       profile: () => ({ nr: 1, nz: 0 }),
       place: (a, m) => ({ ...beyond(rim(a), e), z: topMm - e - m }),
-    }),
+    },
   ];
   return { stretches, span: { tierIndex: index, topFromMm: fromMm, edgeFromMm, sideFromMm, sideToMm } };
 }

@@ -169,17 +169,14 @@ function marchToSkin(distanceMm: (p: Vec3) => number, origin: Vec3, direction: V
   return t;
 }
 
-function exitFace({
-  tier,
-  origin,
-  direction,
-  leave,
-}: {
+interface ExitFaceOptions {
   tier: StackedTier;
   origin: Vec3;
   direction: Vec3;
   leave: number;
-}): RayIntoCake['meets'] {
+}
+
+function exitFace({ tier, origin, direction, leave }: ExitFaceOptions): RayIntoCake['meets'] {
   const z = origin[2] + direction[2] * leave;
   if (Math.abs(z - tier.footMm) < 1e-3) return tier.index === 0 ? 'board' : 'tier below';
   return Math.abs(z - tier.topMm) < 1e-3 ? 'top' : 'far side';
@@ -189,21 +186,18 @@ function exitFace({
 const SHORTEST_MM = 3;
 const MOST_HALVINGS = 4;
 
-/**
- * Bends a stem out of the cake: what is nearer to the skin than `clearMm` is moved out along the skin's normal, all but the
- * last `leaveMm` before its end, where it may go in. Points are put in where a straight piece would cut a corner.
- */
-export function keepStemClear({
-  curve,
-  solid,
-  clearMm,
-  leaveMm,
-}: {
+interface KeepStemClearOptions {
   curve: readonly Vec3[];
   solid: CakeSolid;
   clearMm: number;
   leaveMm: number;
-}): Vec3[] {
+}
+
+/**
+ * Bends a stem out of the cake: what is nearer to the skin than `clearMm` is moved out along the skin's normal, all but the
+ * last `leaveMm` before its end, where it may go in. Points are put in where a straight piece would cut a corner.
+ */
+export function keepStemClear({ curve, solid, clearMm, leaveMm }: KeepStemClearOptions): Vec3[] {
   const end = curve[curve.length - 1];
   if (!end) return [];
   /** the same point where it is clear */

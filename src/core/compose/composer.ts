@@ -187,7 +187,7 @@ function* polish(
     annealer.step(from + (1 - from) * (i / iterations));
     if (i % chunk === chunk - 1) {
       const cost = annealer.total();
-      if (cost < best.cost || i > iterations * 0.85) best = cost < best.cost ? { cost, pieces: annealer.pieces() } : best;
+      if (cost < best.cost) best = { cost, pieces: annealer.pieces() };
       yield report((SEARCH_SHARE * (i + 1)) / iterations, cost, annealer.pieces());
     }
   }

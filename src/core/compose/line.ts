@@ -238,18 +238,15 @@ function spline(a: PathPoint, b: PathPoint, c: PathPoint, d: PathPoint, t: numbe
   return [one({ p: a[0], q: b[0], r: c[0], s: d[0] }), one({ p: a[1], q: b[1], r: c[1], s: d[1] })];
 }
 
-/** Place and direction in the chart at arc-length share s. */
-function chartAt({
-  points,
-  lengths,
-  s,
-  lengthMm,
-}: {
+interface ChartAtOptions {
   points: readonly PathPoint[];
   lengths: readonly number[];
   s: number;
   lengthMm: number;
-}): [number, number, number, number] {
+}
+
+/** Place and direction in the chart at arc-length share s. */
+function chartAt({ points, lengths, s, lengthMm }: ChartAtOptions): [number, number, number, number] {
   const want = s * lengthMm;
   let low = 0;
   let high = lengths.length - 1;

@@ -8,20 +8,16 @@ import { leanOf } from './startLayout';
 
 export type NudgeKind = 'turn' | 'lift' | 'slide';
 
-/** A piece turned, lifted or slid a little; `size` 1 as far as one reaches at once, less for finer work. */
-export function nudged({
-  p,
-  line,
-  kind,
-  size,
-  random,
-}: {
+interface NudgedOptions {
   p: PlacedPiece;
   line: Line;
   kind: NudgeKind;
   size: number;
   random: Random;
-}): Piece {
+}
+
+/** A piece turned, lifted or slid a little; `size` 1 as far as one reaches at once, less for finer work. */
+export function nudged({ p, line, kind, size, random }: NudgedOptions): Piece {
   const { piece } = p;
   const r = () => (random() - 0.5) * 2 * size;
   if (kind === 'turn') {

@@ -25,18 +25,15 @@ export function pickPiece(
   return best;
 }
 
-/** Where a sight comes within `liftMm` of the cake's skin or its board; null when it passes the cake by. */
-export function pickSkin({
-  solid,
-  origin,
-  direction,
-  liftMm,
-}: {
+interface PickSkinOptions {
   solid: CakeSolid;
   origin: Vec3;
   direction: Vec3;
   liftMm: number;
-}): Vec3 | null {
+}
+
+/** Where a sight comes within `liftMm` of the cake's skin or its board; null when it passes the cake by. */
+export function pickSkin({ solid, origin, direction, liftMm }: PickSkinOptions): Vec3 | null {
   let t = 0;
   for (let i = 0; i < 400 && t < 6000; i++) {
     const p = addScaled(origin, direction, t);

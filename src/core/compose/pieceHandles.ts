@@ -48,23 +48,19 @@ export function pieceHandles(p: PlacedPiece, line: Line): PieceHandle[] {
   ];
 }
 
-/**
- * What a grip does to its piece when it is drawn to where a sight (origin, unit direction) passes; null where that says
- * nothing. The piece is taken as it stood when it was gripped; the lean stays within what its role may show.
- */
-export function dragPieceHandle({
-  p,
-  line,
-  handle,
-  origin,
-  direction,
-}: {
+interface DragPieceHandleOptions {
   p: PlacedPiece;
   line: Line;
   handle: PieceHandle;
   origin: Vec3;
   direction: Vec3;
-}): Partial<Piece> | null {
+}
+
+/**
+ * What a grip does to its piece when it is drawn to where a sight (origin, unit direction) passes; null where that says
+ * nothing. The piece is taken as it stood when it was gripped; the lean stays within what its role may show.
+ */
+export function dragPieceHandle({ p, line, handle, origin, direction }: DragPieceHandleOptions): Partial<Piece> | null {
   if (handle.id === 'look') return look(p, origin, direction);
   if (handle.id === 'spin') return spin(p, origin, direction);
   return lift({ p, line, grip: handle.at, origin, direction });
@@ -99,20 +95,16 @@ function spin(p: PlacedPiece, origin: Vec3, direction: Vec3): Partial<Piece> | n
   return { rollRad: wrapRad(p.piece.rollRad + turned) };
 }
 
-/** Up and down the skin's normal through the grip. */
-function lift({
-  p,
-  line,
-  grip,
-  origin,
-  direction,
-}: {
+interface LiftOptions {
   p: PlacedPiece;
   line: Line;
   grip: Vec3;
   origin: Vec3;
   direction: Vec3;
-}): Partial<Piece> | null {
+}
+
+/** Up and down the skin's normal through the grip. */
+function lift({ p, line, grip, origin, direction }: LiftOptions): Partial<Piece> | null {
   const at = nearestOnWay(grip, p.frame.normal, origin, direction);
   if (!at) return null;
   const mm = dot(sub(at, grip), p.frame.normal);

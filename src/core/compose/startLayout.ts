@@ -91,19 +91,15 @@ function placeFocals(line: Line, focals: readonly KindCount[], add: Add, catalog
   });
 }
 
-function placeAlongArms({
-  line,
-  list,
-  random,
-  add,
-  catalogue,
-}: {
+interface PlaceAlongArmsOptions {
   line: Line;
   list: readonly KindCount[];
   random: Random;
   add: Add;
   catalogue: Catalogue;
-}): void {
+}
+
+function placeAlongArms({ line, list, random, add, catalogue }: PlaceAlongArmsOptions): void {
   const n = list.length;
   list.forEach((k, i) => {
     const x = line.closed ? (i + 0.5) / n : Math.pow((i + 0.9) / (n + 0.5), 0.8) * 0.94;

@@ -18,23 +18,19 @@ export interface Batch {
 /** More pieces at once than this dry before the last is done (docs/trade.md P6; the project's own study for dusting). */
 const MOST_PIECES = 40;
 
-/**
- * So many pieces in batches that fit into a sitting and onto the rack: whole working batches of the method where one fits, else
- * as many pieces as do, as even as can be. One piece that does not fit is cut into equal parts.
- */
-export function cut({
-  pieces,
-  batch,
-  minutesOf,
-  mostMinutes,
-  places,
-}: {
+interface CutOptions {
   pieces: number;
   batch: number;
   minutesOf: (pieces: number) => number;
   mostMinutes: number;
   places: number;
-}): Batch[] {
+}
+
+/**
+ * So many pieces in batches that fit into a sitting and onto the rack: whole working batches of the method where one fits, else
+ * as many pieces as do, as even as can be. One piece that does not fit is cut into equal parts.
+ */
+export function cut({ pieces, batch, minutesOf, mostMinutes, places }: CutOptions): Batch[] {
   const most = Math.max(1, Math.min(MOST_PIECES, places, pieces));
   let size = most;
   while (size > 1 && minutesOf(size) > mostMinutes) size--;

@@ -44,21 +44,16 @@ export function leewayOf(placed: readonly PlacedTask[], works: readonly Work[], 
   }));
 }
 
-function heldBy({
-  own,
-  work,
-  after,
-  at,
-  placed,
-  shop,
-}: {
+interface HeldByOptions {
   own: PlacedTask;
   work: Work;
   after: readonly { id: string; wait: number }[];
   at: ReadonlyMap<string, PlacedTask>;
   placed: readonly PlacedTask[];
   shop: Shop;
-}): Held {
+}
+
+function heldBy({ own, work, after, at, placed, shop }: HeldByOptions): Held {
   let limit = shop.end;
   let waits: string | null = null;
   for (const link of after) {

@@ -3,16 +3,7 @@ import type { Paint } from '../make/paints';
 import type { TinPiece } from '../compose/tin';
 import * as v from 'valibot';
 
-/** The made-up bench of the demo jobs: what things cost there, which colours stand on its shelf, and what is in its tin. */
-const material = ({
-  id,
-  name,
-  unit,
-  pack,
-  packPrice,
-  shop,
-  onHand = 0,
-}: {
+interface MaterialOptions {
   id: string;
   name: string;
   unit: Material['unit'];
@@ -20,7 +11,11 @@ const material = ({
   packPrice: number;
   shop: string;
   onHand?: number;
-}) => v.parse(materialSchema, { id, name, unit, pack, packPrice, shop, onHand });
+}
+
+/** The made-up bench of the demo jobs: what things cost there, which colours stand on its shelf, and what is in its tin. */
+const material = ({ id, name, unit, pack, packPrice, shop, onHand = 0 }: MaterialOptions) =>
+  v.parse(materialSchema, { id, name, unit, pack, packPrice, shop, onHand });
 
 const SUGAR = 'sugarcraft shop';
 const FLORIST = 'florist’s supplies';
@@ -75,19 +70,15 @@ export const DEMO_PRICES: Prices = {
   ],
 };
 
-const paint = ({
-  id,
-  name,
-  use,
-  hue,
-  food,
-}: {
+interface PaintOptions {
   id: string;
   name: string;
   use: Paint['use'];
   hue: string;
   food: Paint['food'];
-}): Paint => ({
+}
+
+const paint = ({ id, name, use, hue, food }: PaintOptions): Paint => ({
   id,
   name,
   use,
@@ -108,15 +99,7 @@ export const DEMO_PAINTS: readonly Paint[] = [
   paint({ id: 'g1', name: 'leaf glaze', use: 'glaze', hue: '#e8e3d2', food: 'unknown' }),
 ];
 
-const inTin = ({
-  id,
-  species,
-  stage,
-  sizeMm,
-  colourway,
-  count,
-  where,
-}: {
+interface InTinOptions {
   id: string;
   species: string;
   stage: string;
@@ -124,7 +107,9 @@ const inTin = ({
   colourway: string;
   count: number;
   where: string;
-}): TinPiece => ({
+}
+
+const inTin = ({ id, species, stage, sizeMm, colourway, count, where }: InTinOptions): TinPiece => ({
   id,
   species,
   stage,

@@ -35,6 +35,14 @@ function folded(line: string): string {
 /** Wall time without a zone: the kitchen's own clock, whatever is done to it (RFC 5545, 3.3.5, form 1). */
 const floating = (wall: WallMinutes): string => `${wallToText(wall).replace(/[-:]/g, '')}00`;
 
+interface CalendarEvent {
+  uid: string;
+  from: WallMinutes;
+  to: WallMinutes;
+  name: string;
+  detail: string;
+}
+
 /**
  * The days of a job as a calendar file (RFC 5545): each sitting an event with an alarm half an hour before, and the hour it
  * leaves. In a kitchen whose time zone is known times are universal (form 2), else wall times. `stampedAtUtc` is when the file was
@@ -52,19 +60,7 @@ export function calendarFile(
   const leaves = wallFromText(job.leavesAt);
   const clock = clockOf(job.zone ?? null, leaves - 130 * 1440, leaves);
   const time = (wall: WallMinutes) => (job.zone ? `${floating(clock.toUtc(wall))}Z` : floating(wall));
-  const event = ({
-    uid,
-    from,
-    to,
-    name,
-    detail,
-  }: {
-    uid: string;
-    from: WallMinutes;
-    to: WallMinutes;
-    name: string;
-    detail: string;
-  }) => [
+  const event = ({ uid, from, to, name, detail }: CalendarEvent) => [
     'BEGIN:VEVENT',
     `UID:${escaped(uid)}`,
     `DTSTAMP:${stamp}`,

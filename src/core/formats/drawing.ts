@@ -38,19 +38,15 @@ export const INK = '#3b152d';
 /** Paper is checked by a bar of this length. */
 export const CHECK_BAR_MM = 100;
 
-export const line = ({
-  from,
-  to,
-  widthMm,
-  colour = INK,
-  id,
-}: {
+interface LineOptions {
   from: At;
   to: At;
   widthMm: number;
   colour?: string;
   id?: string;
-}): Mark => ({
+}
+
+export const line = ({ from, to, widthMm, colour = INK, id }: LineOptions): Mark => ({
   kind: 'line',
   from,
   to,
@@ -59,21 +55,16 @@ export const line = ({
   ...(id ? { id } : {}),
 });
 
-export const circle = ({
-  at,
-  radiusMm,
-  widthMm,
-  colour = INK,
-  fill,
-  id,
-}: {
+interface CircleOptions {
   at: At;
   radiusMm: number;
   widthMm: number;
   colour?: string;
   fill?: string;
   id?: string;
-}): Mark => ({
+}
+
+export const circle = ({ at, radiusMm, widthMm, colour = INK, fill, id }: CircleOptions): Mark => ({
   kind: 'ellipse',
   at,
   rxMm: radiusMm,

@@ -17,23 +17,19 @@ const GAP = mm(8);
 /** Room for numbers on either side of a picture. */
 const LABELS = mm(8);
 
-/**
- * The sheets as a PDF (1.7, tagged), each on a page of its own: the person who cuts gets the numbered pictures and a box to tick
- * for each thing. What does not fit flows on to a further page; every page says sheet and page.
- */
-export async function handOverPdf({
-  sheets,
-  pictures,
-  job,
-  fonts,
-  words = ENGLISH,
-}: {
+interface HandOverPdfOptions {
   sheets: readonly HandOverSheet[];
   pictures: readonly NumberedPicture[];
   job: { name: string; size: PaperSize };
   fonts: PaperFonts;
   words?: Words;
-}): Promise<Uint8Array> {
+}
+
+/**
+ * The sheets as a PDF (1.7, tagged), each on a page of its own: the person who cuts gets the numbered pictures and a box to tick
+ * for each thing. What does not fit flows on to a further page; every page says sheet and page.
+ */
+export async function handOverPdf({ sheets, pictures, job, fonts, words = ENGLISH }: HandOverPdfOptions): Promise<Uint8Array> {
   const paper = new Paper(job.name, fonts, words.messages.locale);
   addHandOver(paper, sheets, pictures, job.size);
   paper.onEveryPage((pageMm) => pageMm - 8, MARGIN_MM, (page, of) => `${job.name}, ${page} / ${of}`); // prettier-ignore

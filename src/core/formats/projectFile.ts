@@ -24,17 +24,14 @@ export type ReadFile = { project: Project; photographs: Photograph[] } | { refus
 export const writeProjectFile = (project: Project, photographs: readonly Photograph[] = []): string =>
   `${JSON.stringify(photographs.length ? { ...project, photographs } : project, null, 1)}\n`;
 
-const refuse = ({
-  refused,
-  path,
-  expected,
-  received,
-}: {
+interface RefuseOptions {
   refused: FileRefusal;
   path: string;
   expected: string;
   received: string;
-}): ReadFile => ({
+}
+
+const refuse = ({ refused, path, expected, received }: RefuseOptions): ReadFile => ({
   refused,
   issues: [{ path, expected, received, why: refused }],
 });

@@ -39,22 +39,19 @@ interface Told extends Pick<DerivedPlan, 'heads' | 'wires'> {
   words: Words;
 }
 
+interface SprayDrawingOptions {
+  spray: Spray;
+  plan: Told;
+  arrangementId: string;
+  title: string;
+}
+
 /**
  * A spray's branching diagram at true size, a row an arm: stems, stalks and heads, joints numbered in taping order with their
  * distance from the tip and the thickness below them, and a list of the pieces. Stalks are drawn straight at 45°, in turn above
  * and below. A bar of 100 mm checks the print.
  */
-export function sprayDrawing({
-  spray,
-  plan,
-  arrangementId,
-  title,
-}: {
-  spray: Spray;
-  plan: Told;
-  arrangementId: string;
-  title: string;
-}): Drawing {
+export function sprayDrawing({ spray, plan, arrangementId, title }: SprayDrawingOptions): Drawing {
   const parts: Mark[] = [text([MARGIN_MM, MARGIN_MM], title, 5)];
   let width = CHECK_BAR_MM + 2 * MARGIN_MM;
   let y = MARGIN_MM + 10;
@@ -73,18 +70,15 @@ export function sprayDrawing({
   return { title, widthMm: width, heightMm: y + 14, marks: parts };
 }
 
-/** The same with a drawing for each row, so that an arm lies on one sheet of paper where it fits. */
-export const rowDrawings = ({
-  spray,
-  plan,
-  arrangementId,
-  title,
-}: {
+interface RowDrawingsOptions {
   spray: Spray;
   plan: Told;
   arrangementId: string;
   title: string;
-}): Drawing[] =>
+}
+
+/** The same with a drawing for each row, so that an arm lies on one sheet of paper where it fits. */
+export const rowDrawings = ({ spray, plan, arrangementId, title }: RowDrawingsOptions): Drawing[] =>
   rowsOf(spray).map((row) => {
     const { marks, widthMm, toMm } = drawRow(row, plan, arrangementId, SHEET_TOP_MM);
     return {
@@ -159,19 +153,15 @@ function drawRow(row: Row, plan: Told, arrangementId: string, fromMm: number): {
   return { marks, widthMm: Math.max(far, MARGIN_MM + columns * LIST_MM) + 4, toMm: listY + lines * LIST_STEP_MM };
 }
 
-function listed({
-  j,
-  head,
-  gauge,
-  joints,
-  words,
-}: {
+interface ListedOptions {
   j: Joint;
   head: Head;
   gauge: number | null;
   joints: readonly Joint[];
   words: Words;
-}): string {
+}
+
+function listed({ j, head, gauge, joints, words }: ListedOptions): string {
   const lead = j.onto === null ? null : (joints.find((k) => k.pieceId === j.onto)?.order ?? null);
   return words.label('diagram.piece', {
     joint: j.order,

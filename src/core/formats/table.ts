@@ -24,20 +24,16 @@ const harmless = (text: string): string => (FORMULA.test(text.replace(/^'+/, '')
 const asWritten = (cell: string): string =>
   cell.startsWith("'") && FORMULA.test(cell.replace(/^'+/, '')) ? cell.slice(1) : cell;
 
-/** What is wrong with a cell, and where it stands. */
-export const cellIssue = ({
-  line,
-  column,
-  cell,
-  why,
-  expected,
-}: {
+interface CellIssueOptions {
   line: number;
   column: string;
   cell: string;
   why: ValueRefusal;
   expected: string;
-}): Issue => ({
+}
+
+/** What is wrong with a cell, and where it stands. */
+export const cellIssue = ({ line, column, cell, why, expected }: CellIssueOptions): Issue => ({
   path: `line ${line}.${column}`,
   expected,
   received: cell,
@@ -98,19 +94,15 @@ export function readTable<S extends v.GenericSchema>(
   return issues.length ? { issues } : { rows: rows as v.InferOutput<S>[] };
 }
 
-function readRow({
-  cells,
-  line,
-  columns,
-  rowSchema,
-  issues,
-}: {
+interface ReadRowOptions {
   cells: Record<string, string>;
   line: number;
   columns: readonly Column[];
   rowSchema: v.GenericSchema;
   issues: Issue[];
-}): unknown {
+}
+
+function readRow({ cells, line, columns, rowSchema, issues }: ReadRowOptions): unknown {
   const row: Record<string, unknown> = {};
   const before = issues.length;
   for (const { name, field, cell, optional } of columns) {

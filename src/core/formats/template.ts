@@ -70,23 +70,19 @@ function legend(entries: readonly Point[], told: Told, at: At): Mark[] {
   });
 }
 
-/**
- * Paper templates at true size to prick through: for each tier that something goes into from above its outline, and for each
- * whose side is pierced the side laid flat. `wrapMm` is what was measured round a tier, by its id: the strip is stretched to it.
- */
-export function templates({
-  cake,
-  entries,
-  title,
-  words,
-  wrapMm = [],
-}: {
+interface TemplatesOptions {
   cake: Cake;
   entries: readonly Point[];
   title: string;
   words: Words;
   wrapMm?: readonly { tierId: string; mm: number }[];
-}): Template[] {
+}
+
+/**
+ * Paper templates at true size to prick through: for each tier that something goes into from above its outline, and for each
+ * whose side is pierced the side laid flat. `wrapMm` is what was measured round a tier, by its id: the strip is stretched to it.
+ */
+export function templates({ cake, entries, title, words, wrapMm = [] }: TemplatesOptions): Template[] {
   const tiers = stackTiers(cake);
   const told: Told = { words, title, barriers: barriersOf(entries) };
   return tiers.flatMap((tier) => {
@@ -101,20 +97,16 @@ export function templates({
   });
 }
 
-/** A tier's top from above, the front below; not mirrored: it is laid on the cake with the print up. */
-function topTemplate({
-  cake,
-  tier,
-  above,
-  entries,
-  told,
-}: {
+interface TopTemplateOptions {
   cake: Cake;
   tier: StackedTier;
   above: StackedTier | null;
   entries: readonly Point[];
   told: Told;
-}): Template {
+}
+
+/** A tier's top from above, the front below; not mirrored: it is laid on the cake with the print up. */
+function topTemplate({ cake, tier, above, entries, told }: TopTemplateOptions): Template {
   const { words, title } = told;
   const name = words.tier(tierRef(cake, tier.index))[0];
   const { outline } = tier;
@@ -176,22 +168,17 @@ const labelled = (e: Point, [x, y]: At, anchor: 'start' | 'end' | 'middle', told
   depthAt(e, [x, y + 3.4], anchor, told),
 ];
 
-/** Labels left and right of the outline in columns, in the order of their height, each with a line to its point. */
-function ringLabels({
-  entries,
-  place,
-  middleX,
-  middleY,
-  outMm,
-  told,
-}: {
+interface RingLabelsOptions {
   entries: readonly Point[];
   place: (x: number, y: number) => At;
   middleX: number;
   middleY: number;
   outMm: number;
   told: Told;
-}): Mark[] {
+}
+
+/** Labels left and right of the outline in columns, in the order of their height, each with a line to its point. */
+function ringLabels({ entries, place, middleX, middleY, outMm, told }: RingLabelsOptions): Mark[] {
   const marks: Mark[] = [];
   for (const side of [-1, 1] as const) {
     const own = entries
@@ -230,20 +217,16 @@ export function spread(sorted: readonly number[], apart: number, within = Infini
   return free.map((at, i) => Math.max(i * apart, Math.min(at, within - (free.length - 1 - i) * apart)));
 }
 
-/** A tier's side laid flat, as it is read from outside: the back seam at both ends, the front in the middle. */
-function sideTemplate({
-  cake,
-  tier,
-  entries,
-  measuredMm,
-  told,
-}: {
+interface SideTemplateOptions {
   cake: Cake;
   tier: StackedTier;
   entries: readonly Point[];
   measuredMm: number | null;
   told: Told;
-}): Template {
+}
+
+/** A tier's side laid flat, as it is read from outside: the back seam at both ends, the front in the middle. */
+function sideTemplate({ cake, tier, entries, measuredMm, told }: SideTemplateOptions): Template {
   const { words, title } = told;
   const name = words.tier(tierRef(cake, tier.index))[0];
   const side = unrollSide(tier.outline);

@@ -13,42 +13,34 @@ interface WeekOf {
   makers: readonly string[];
 }
 
-/**
- * The days of a job to hang up: each sitting, and a box to tick for each thing to do in it. Every page says job and page.
- */
-export async function weekPdf({
-  rows,
-  job,
-  size,
-  fonts,
-  words = ENGLISH,
-}: {
+interface WeekPdfOptions {
   rows: readonly DayRow[];
   job: WeekOf;
   size: PaperSize;
   fonts: PaperFonts;
   words?: Words;
-}): Promise<Uint8Array> {
+}
+
+/**
+ * The days of a job to hang up: each sitting, and a box to tick for each thing to do in it. Every page says job and page.
+ */
+export async function weekPdf({ rows, job, size, fonts, words = ENGLISH }: WeekPdfOptions): Promise<Uint8Array> {
   const paper = new Paper(`${job.name}: ${words.label('week.title')}`, fonts, words.messages.locale);
   addWeek({ paper, rows, job, size, words });
   paper.onEveryPage((pageMm) => pageMm - 8, MARGIN_MM, (page, of) => `${job.name}, ${words.label('week.title')}, ${page} / ${of}`); // prettier-ignore
   return paper.bytes();
 }
 
-/** The same as part of something larger, which says the pages. */
-export function addWeek({
-  paper,
-  rows,
-  job,
-  size,
-  words,
-}: {
+interface AddWeekOptions {
   paper: Paper;
   rows: readonly DayRow[];
   job: WeekOf;
   size: PaperSize;
   words: Words;
-}): void {
+}
+
+/** The same as part of something larger, which says the pages. */
+export function addWeek({ paper, rows, job, size, words }: AddWeekOptions): void {
   const [wide, high] = PAPERS[size];
   const addPage = () => paper.addPage(wide, high, MARGIN_MM);
   addPage();

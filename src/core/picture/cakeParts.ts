@@ -59,20 +59,16 @@ export function tierMesh(tier: StackedTier): Mesh {
   return b.finish();
 }
 
-/** A round stick between two points. */
-function addStick({
-  b,
-  from,
-  to,
-  radiusMm,
-  colour,
-}: {
+interface AddStickOptions {
   b: MeshBuilder;
   from: Vec3;
   to: Vec3;
   radiusMm: number;
   colour: LinearColour;
-}): void {
+}
+
+/** A round stick between two points. */
+function addStick({ b, from, to, radiusMm, colour }: AddStickOptions): void {
   const axis = normalize(sub(to, from), [0, 0, 1]);
   const x = anyPerpendicular(axis);
   const y = cross(axis, x);

@@ -74,22 +74,17 @@ function cachedMesh(kind: Kind, detail: Detail, catalogue: Catalogue): Mesh {
   return mesh;
 }
 
-/** Straight sight at a whole cake and what stands on it, up to `highestMm`, from an azimuth and a height, fitted into a sheet. */
-export function cakeSight({
-  cake,
-  azimuthRad,
-  elevationRad,
-  width,
-  height,
-  highestMm = 0,
-}: {
+interface CakeSightOptions {
   cake: Cake;
   azimuthRad: number;
   elevationRad: number;
   width: number;
   height: number;
   highestMm?: number;
-}): Sight {
+}
+
+/** Straight sight at a whole cake and what stands on it, up to `highestMm`, from an azimuth and a height, fitted into a sheet. */
+export function cakeSight({ cake, azimuthRad, elevationRad, width, height, highestMm = 0 }: CakeSightOptions): Sight {
   const tall = Math.max(cakeHeightMm(cake) + 60, highestMm + 10);
   const wide = Math.max(cake.board.diameterMm + 12, 80);
   const seen = tall * Math.cos(elevationRad) + wide * Math.sin(elevationRad);
@@ -97,20 +92,16 @@ export function cakeSight({
   return sightFrom({ azimuthRad, elevationRad, centre: [0, 0, (tall - 40) / 2], pixelsPerMm: scale, width, height });
 }
 
-/** A still picture of the whole cake with its flowers. */
-export function cakePicture({
-  cake,
-  scenes,
-  sight,
-  over = 2,
-  detail = 'near',
-}: {
+interface CakePictureOptions {
   cake: Cake;
   scenes: readonly Pick<Scene, 'heads' | 'line' | 'catalogue'>[];
   sight: Sight;
   over?: number;
   detail?: Detail;
-}): Picture {
+}
+
+/** A still picture of the whole cake with its flowers. */
+export function cakePicture({ cake, scenes, sight, over = 2, detail = 'near' }: CakePictureOptions): Picture {
   const raster = new Raster(sight, over);
   raster.add(cakeMesh(cake), IDENTITY);
   for (const { line } of scenes) {

@@ -22,22 +22,17 @@ export interface Sight {
   height: number;
 }
 
-/** Sight from an azimuth and a height above the horizon, both in radians; azimuth −π/2 is the front. */
-export function sightFrom({
-  azimuthRad,
-  elevationRad,
-  centre,
-  pixelsPerMm,
-  width,
-  height,
-}: {
+interface SightFromOptions {
   azimuthRad: number;
   elevationRad: number;
   centre: Vec3;
   pixelsPerMm: number;
   width: number;
   height: number;
-}): Sight {
+}
+
+/** Sight from an azimuth and a height above the horizon, both in radians; azimuth −π/2 is the front. */
+export function sightFrom({ azimuthRad, elevationRad, centre, pixelsPerMm, width, height }: SightFromOptions): Sight {
   const ca = Math.cos(azimuthRad);
   const sa = Math.sin(azimuthRad);
   const ce = Math.cos(elevationRad);

@@ -14,26 +14,21 @@ export const CRUMB_KPA: Record<Cake['crumb'] | 'foam', number> = {
 /** A head is knocked and turned: half its weight again, sideways and at half its lever. */
 const HANDLING_SHARE = 0.5;
 
-/**
- * Depth in mm that a round stem of width `outsideMm` needs to hold a head of `massGrams` at `leverMm` from the skin, its
- * weight acting `horizontalMm` aside and the stem leaning `tiltRad` from upright. Uniform limit pressure p on both sides:
- * h = 2H/(p d), he = 2M/(p d), L = h + √(2h² + 4he); the 2 is a safety factor. The model is the project's own and simple.
- */
-export function holdDepthMm({
-  massGrams,
-  leverMm,
-  horizontalMm,
-  tiltRad,
-  outsideMm,
-  kPa,
-}: {
+interface HoldDepthMmOptions {
   massGrams: number;
   leverMm: number;
   horizontalMm: number;
   tiltRad: number;
   outsideMm: number;
   kPa: number;
-}): number {
+}
+
+/**
+ * Depth in mm that a round stem of width `outsideMm` needs to hold a head of `massGrams` at `leverMm` from the skin, its
+ * weight acting `horizontalMm` aside and the stem leaning `tiltRad` from upright. Uniform limit pressure p on both sides:
+ * h = 2H/(p d), he = 2M/(p d), L = h + √(2h² + 4he); the 2 is a safety factor. The model is the project's own and simple.
+ */
+export function holdDepthMm({ massGrams, leverMm, horizontalMm, tiltRad, outsideMm, kPa }: HoldDepthMmOptions): number {
   const weightN = Math.max(0, massGrams) * GRAVITY_N_PER_GRAM;
   const sidewaysN = weightN * (Math.abs(Math.sin(tiltRad)) + HANDLING_SHARE);
   const momentNmm = weightN * (Math.abs(horizontalMm) + HANDLING_SHARE * Math.max(0, leverMm));

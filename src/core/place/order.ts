@@ -42,23 +42,19 @@ interface Ordered {
   fromFocalMm: number;
 }
 
-/**
- * Focal first, then by role and outward from the focal point, foliage last (docs/trade.md C1; common practice, no source), but never
- * against what blocks: an entry whose head would run into another on its way in goes in before it. Sprays go in `whole`.
- */
-export function insertionOrder({
-  entries,
-  heads,
-  rankOf,
-  focal,
-  whole = false,
-}: {
+interface InsertionOrderOptions {
   entries: readonly Entry[];
   heads: ReadonlyMap<string, PlacedPiece>;
   rankOf: (entry: Entry) => number;
   focal: Vec3;
   whole?: boolean;
-}): InsertionOrder {
+}
+
+/**
+ * Focal first, then by role and outward from the focal point, foliage last (docs/trade.md C1; common practice, no source), but never
+ * against what blocks: an entry whose head would run into another on its way in goes in before it. Sprays go in `whole`.
+ */
+export function insertionOrder({ entries, heads, rankOf, focal, whole = false }: InsertionOrderOptions): InsertionOrder {
   const all = entries.map((entry): Ordered => {
     const own = entry.pieceIds.flatMap((id): Leaving[] => {
       const p = heads.get(id);

@@ -37,7 +37,10 @@ export const RIM_PROUD_MM = 2;
 const TIP_TO_CARD_MM = 8;
 const TIP_TO_WALL_MM = 10;
 const TO_DOWEL_MM = 4;
+/** The least that goes in, mm, whatever would hold: a wire in a tube, a dipped one, a skewer. Assumed. */
 const LEAST_WIRE_INSIDE_MM = 20;
+const LEAST_DIPPED_INSIDE_MM = 15;
+const LEAST_STAKE_INSIDE_MM = 25;
 
 interface Seat {
   barrier: Barrier;
@@ -58,20 +61,37 @@ const clearanceFor = (meets: RayIntoCake['meets']): number =>
 const notAble = (barrier: Barrier, { bundleMm, massGrams }: SeatRequest): 'bore' | 'weight' | null =>
   !fitsBore(barrier, bundleMm) ? 'bore' : massGrams > barrier.mostGrams ? 'weight' : null;
 
-/** Tries one barrier at one place: how deep it must go and what it costs, or why it will not do there. */
-function tryBarrier({
-  barrier,
-  request,
-  ray,
-  direction,
-  crumbKPa,
-}: {
+interface TryBarrierOptions {
   barrier: Barrier;
   request: SeatRequest;
   ray: RayIntoCake;
   direction: Vec3;
   crumbKPa: number;
-}): Seat | WhyNot {
+}
+
+/** How deep a barrier goes and how far the wire reaches in it, mm, for a head that `holdMm` would hold; its lowest `tipMm` holds no wire. */
+function depthOf(barrier: Barrier, tipMm: number, holdMm: number): { insideMm: number; wireInsideMm: number } {
+  const lined = (leastMm: number) => {
+    const wireInsideMm = Math.max(leastMm, holdMm - tipMm);
+    return { insideMm: wireInsideMm + tipMm, wireInsideMm };
+  };
+  switch (barrier.kind) {
+    case 'pick': {
+      // moulded in one length: all of it but its rim goes in
+      const insideMm = barrier.stockMm - RIM_PROUD_MM;
+      return { insideMm, wireInsideMm: insideMm - tipMm };
+    }
+    case 'stake':
+      return { insideMm: Math.max(LEAST_STAKE_INSIDE_MM, holdMm), wireInsideMm: 0 };
+    case 'dip':
+      return lined(LEAST_DIPPED_INSIDE_MM);
+    default:
+      return lined(LEAST_WIRE_INSIDE_MM);
+  }
+}
+
+/** Tries one barrier at one place: how deep it must go and what it costs, or why it will not do there. */
+function tryBarrier({ barrier, request, ray, direction, crumbKPa }: TryBarrierOptions): Seat | WhyNot {
   const never = notAble(barrier, request);
   if (never) return never;
   const kPa = ray.tier.tier.kind === 'dummy' ? CRUMB_KPA.foam : crumbKPa;
@@ -86,14 +106,7 @@ function tryBarrier({
     outsideMm: od,
     kPa,
   });
-  const fixed = barrier.kind === 'pick';
-  const tip = barrier.tipMm(od);
-  const wireInsideMm = fixed
-    ? barrier.stockMm - RIM_PROUD_MM - tip
-    : barrier.kind === 'stake'
-      ? 0
-      : Math.max(barrier.kind === 'dip' ? 15 : LEAST_WIRE_INSIDE_MM, holdMm - tip);
-  const insideMm = fixed ? barrier.stockMm - RIM_PROUD_MM : barrier.kind === 'stake' ? Math.max(25, holdMm) : wireInsideMm + tip;
+  const { insideMm, wireInsideMm } = depthOf(barrier, barrier.tipMm(od), holdMm);
   const clearMm = ray.insideMm - insideMm;
   if (!(clearMm >= clearanceFor(ray.meets))) return 'depth';
   if (!(insideMm <= barrier.reachMm)) return 'reach';

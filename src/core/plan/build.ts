@@ -162,22 +162,19 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
     );
   };
   const first = trees.map((tree) => wire(tree, 50));
-  const requests = trees.map((spray, i): SeatRequest => {
-    const members = spray.pieceIds.map((id) => must(heads.get(id)));
-    return {
-      id: spray.id,
-      pieceIds: spray.pieceIds,
-      base: addScaled(spray.pickAt, spray.pickNormal, 2),
-      axis: spray.pickNormal,
-      normal: spray.pickNormal,
-      leafy: false,
-      massGrams: spray.massGrams,
-      weightAt: centreOfMass(members),
-      bundleMm: bundleMm(must(first[i]).atPickMm, true, 2),
-      rank: i,
-      ...wantedAt(project, spray.id),
-    };
-  });
+  const requests = trees.map((spray, i): SeatRequest => ({
+    id: spray.id,
+    pieceIds: spray.pieceIds,
+    base: addScaled(spray.pickAt, spray.pickNormal, 2),
+    axis: spray.pickNormal,
+    normal: spray.pickNormal,
+    leafy: false,
+    massGrams: spray.massGrams,
+    weightAt: centreOfMass(spray.pieceIds.map((id) => must(heads.get(id)))),
+    bundleMm: bundleMm(must(first[i]).atPickMm, true, 2),
+    rank: i,
+    ...wantedAt(project, spray.id),
+  }));
   const seated = seatAll(requests, project.cake, scene.solid, {
     memoise: memo.under([arrangement.id, project.cake]),
     ...heldBy(project),
@@ -187,23 +184,18 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
     return wire(tree, entry ? entry.wireInsideMm + RIM_PROUD_MM : 30);
   });
   const sprays = wired.map((w) => w.spray);
+  const stems = wired.flatMap((w) => w.stems);
+  const faults = treeFaults(sprays, heads, arrangement.joints);
   return {
-    stems: wired.flatMap((w) => w.stems),
+    stems,
     wires: wired.flatMap((w) => w.wires),
     entries: seated.entries,
     sprays,
     warnings: [
       ...seated.warnings,
       ...plugNotes(seated.entries),
-      ...treeFaults(sprays, heads, arrangement.joints).map((f): Warning => ({
-        level: 'look again',
-        station: 'wire',
-        ...f,
-      })),
-      ...yieldWarnings(
-        wired.flatMap((w) => w.stems),
-        scene,
-      ),
+      ...faults.map((f): Warning => ({ level: 'look again', station: 'wire', ...f })),
+      ...yieldWarnings(stems, scene),
     ],
   };
 }

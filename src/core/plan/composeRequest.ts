@@ -3,23 +3,19 @@ import type { TinPiece } from '../compose/tin';
 import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
 
-/**
- * What the composer is asked for one arrangement of a project, `tin` what is free for it there; null when the project has no
- * such arrangement.
- */
-export function composeRequestOf({
-  project,
-  index,
-  seed,
-  proposals,
-  tin = [],
-}: {
+interface ComposeRequestOfOptions {
   project: Project;
   index: number;
   seed: number;
   proposals: number;
   tin?: readonly TinPiece[];
-}): ComposeRequest | null {
+}
+
+/**
+ * What the composer is asked for one arrangement of a project, `tin` what is free for it there; null when the project has no
+ * such arrangement.
+ */
+export function composeRequestOf({ project, index, seed, proposals, tin = [] }: ComposeRequestOfOptions): ComposeRequest | null {
   const arrangement = project.arrangements[index];
   if (!arrangement) return null;
   const { choices, style, useTin } = project.brief;

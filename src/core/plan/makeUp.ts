@@ -116,21 +116,16 @@ function petalSteps(species: Species, part: { name: string; count: number }, wir
 /** Stems of the finest parts are painted for everyday work and taped to their ends for a showpiece (docs/trade.md T3). */
 const FINEST = ['floret', 'bud'];
 
-function composite({
-  species,
-  built,
-  longMm,
-  parts,
-  wireFigure,
-  finish,
-}: {
+interface CompositeOptions {
   species: Species;
   built: Parameters<typeof branchSteps>[0];
   longMm: number;
   parts: readonly { name: string }[];
   wireFigure: WireFigure;
   finish: 'everyday' | 'showpiece';
-}): MakeUpStep[] {
+}
+
+function composite({ species, built, longMm, parts, wireFigure, finish }: CompositeOptions): MakeUpStep[] {
   const fine = parts.find((p) => FINEST.includes(p.name));
   const first = fine ? [fineStems(fine.name, wireFigure, finish)] : [];
   const joined = branchSteps(built, longMm).map(({ does, belowMm }): MakeUpStep => {

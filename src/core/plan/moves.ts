@@ -28,18 +28,15 @@ export function movesFrom(kept: DaySettings['kept'], plan: Pick<DaysPlan, 'tasks
   return moves;
 }
 
-/** Why a task cannot be on a day; null where it is there. */
-export function whyNotOn({
-  day,
-  id,
-  plan,
-  works,
-}: {
+interface WhyNotOnOptions {
   day: string;
   id: string;
   plan: Pick<DaysPlan, 'tasks' | 'schedule' | 'unpinned'>;
   works: (day: WallMinutes) => boolean;
-}): DayRefusal | null {
+}
+
+/** Why a task cannot be on a day; null where it is there. */
+export function whyNotOn({ day, id, plan, works }: WhyNotOnOptions): DayRefusal | null {
   if (!plan.unpinned.includes(id)) return null;
   if (!works(wallFromText(`${day}T00:00`))) return { code: 'day.nobody', values: {} };
   const tasks = new Map(plan.tasks.map((t) => [t.id, t]));

@@ -55,19 +55,15 @@ export const defaultCake = (): Cake => ({
   dowels: [],
 });
 
-export const newTier = ({
-  id,
-  diameterMm,
-  heightMm,
-  colour,
-  name,
-}: {
+interface NewTierOptions {
   id: string;
   diameterMm: number;
   heightMm: number;
   colour: string;
   name: string;
-}): Cake['tiers'][number] => ({
+}
+
+export const newTier = ({ id, diameterMm, heightMm, colour, name }: NewTierOptions): Cake['tiers'][number] => ({
   id,
   shape: 'round',
   diameterMm,

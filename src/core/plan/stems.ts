@@ -146,19 +146,15 @@ export function entryWire(p: PlacedPiece, stem: Stem, entry: Entry, context: Wir
   return stemCut({ p, gauge: stem.gauge, context, terms, lengthMm });
 }
 
-const stemCut = ({
-  p,
-  gauge,
-  context,
-  terms,
-  lengthMm,
-}: {
+interface StemCutOptions {
   p: PlacedPiece;
   gauge: GaugeChoice;
   context: WireContext;
   terms: LengthTerm[];
   lengthMm: number;
-}): WireCut => ({
+}
+
+const stemCut = ({ p, gauge, context, terms, lengthMm }: StemCutOptions): WireCut => ({
   id: `${p.piece.id}-stem`,
   pieceId: p.piece.id,
   use: 'stem',
@@ -191,22 +187,17 @@ interface RunningWire {
   toEnd: boolean;
 }
 
-/** Gauges, run-past lengths, carriers and thickness of one spray; the spray that is handed in stays as it is. */
-export function wireSpray({
-  bare,
-  heads,
-  context,
-  solid,
-  insideMm,
-  thickness,
-}: {
+interface WireSprayOptions {
   bare: Spray;
   heads: ReadonlyMap<string, PlacedPiece>;
   context: WireContext;
   solid: CakeSolid;
   insideMm: number;
   thickness: (bare: readonly number[]) => number;
-}): SprayWiring {
+}
+
+/** Gauges, run-past lengths, carriers and thickness of one spray; the spray that is handed in stays as it is. */
+export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: WireSprayOptions): SprayWiring {
   const stems: Stem[] = [];
   const running: RunningWire[] = [];
   const joints = bare.joints.map((joint): Joint => {
@@ -331,19 +322,15 @@ function fillThickness(
   }
 }
 
-function carrierCut({
-  spray,
-  carrier,
-  index,
-  insideMm,
-  context,
-}: {
+interface CarrierCutOptions {
   spray: Spray;
   carrier: Carrier;
   index: number;
   insideMm: number;
   context: WireContext;
-}): WireCut {
+}
+
+function carrierCut({ spray, carrier, index, insideMm, context }: CarrierCutOptions): WireCut {
   const { terms, lengthMm } = sumTerms([
     { term: 'along-stem', mm: carrier.fromPickMm, why: { code: 'term.stiffens', values: {} } },
     { term: 'in-barrier', mm: insideMm, why: { code: 'term.to-pick-end', values: {} } },

@@ -19,21 +19,18 @@ export function tapeWidthShare(stemMm: number): number {
   return stemMm < 1.4 ? 1 / 3 : stemMm < 3.8 ? 0.5 : 1;
 }
 
-/**
- * Tape to wind a stretch of stem, mm of tape as it comes off the roll: a helix of pitch p, length L·√(1 + (πD/p)²), half
- * overlapped and stretched by a quarter. The advance angle is capped at 60°.
- */
-export function tapeLengthMm({
-  stemMm,
-  stretchMm,
-  overlap = 0.5,
-  stretch = 1.25,
-}: {
+interface TapeLengthMmOptions {
   stemMm: number;
   stretchMm: number;
   overlap?: number;
   stretch?: number;
-}): number {
+}
+
+/**
+ * Tape to wind a stretch of stem, mm of tape as it comes off the roll: a helix of pitch p, length L·√(1 + (πD/p)²), half
+ * overlapped and stretched by a quarter. The advance angle is capped at 60°.
+ */
+export function tapeLengthMm({ stemMm, stretchMm, overlap = 0.5, stretch = 1.25 }: TapeLengthMmOptions): number {
   if (!(stemMm > 0) || !(stretchMm > 0)) return 0;
   return (stretchMm * Math.sqrt(1 + ((Math.PI * stemMm) / tapePitchMm(stemMm, overlap)) ** 2)) / stretch;
 }

@@ -99,20 +99,16 @@ interface Planned {
   toPick: number;
 }
 
-/** Where each piece of one arm joins: 45° out from the stem, at least a short stalk, 6 mm apart; what finds no room goes to the heel. */
-function planArm({
-  locals,
-  heel,
-  stemY,
-  pickX,
-  edits,
-}: {
+interface PlanArmOptions {
   locals: readonly Local[];
   heel: Local[];
   stemY: (x: number) => number;
   pickX: number;
   edits: Edits;
-}): Planned[] {
+}
+
+/** Where each piece of one arm joins: 45° out from the stem, at least a short stalk, 6 mm apart; what finds no room goes to the heel. */
+function planArm({ locals, heel, stemY, pickX, edits }: PlanArmOptions): Planned[] {
   const { leads, members } = sideBranches(locals, stemY, edits);
   const wish = leads.map((local) => {
     const away = Math.hypot(local.y - stemY(local.x), 4);
@@ -315,24 +311,20 @@ function heelJoint(local: Local, { pointMm, normal, downShare }: AtHeel, order: 
   };
 }
 
-/**
- * The branch trees of an arrangement: every piece exactly once, side branches before their lead, arms from the tip, heel last.
- * `edits` are what a person wants otherwise; what cannot be taped so is left to the rule, and `treeFaults` says it. `memoise`
- * must be of this line alone: sprays that nothing touched come back as they were.
- */
-export function branchTrees({
-  heads,
-  line,
-  arrangementId,
-  edits = [],
-  memoise = unmemoised,
-}: {
+interface BranchTreesOptions {
   heads: readonly PlacedPiece[];
   line: Line;
   arrangementId: string;
   edits?: readonly JointEdit[];
   memoise?: Memoise;
-}): Spray[] {
+}
+
+/**
+ * The branch trees of an arrangement: every piece exactly once, side branches before their lead, arms from the tip, heel last.
+ * `edits` are what a person wants otherwise; what cannot be taped so is left to the rule, and `treeFaults` says it. `memoise`
+ * must be of this line alone: sprays that nothing touched come back as they were.
+ */
+export function branchTrees({ heads, line, arrangementId, edits = [], memoise = unmemoised }: BranchTreesOptions): Spray[] {
   if (heads.length === 0) return [];
   const byPiece: Edits = new Map(edits.map((e) => [e.pieceId, e]));
   if (line.stand) return [standSpray(heads, line.stand, `${arrangementId}-spray-1`, byPiece)];

@@ -20,21 +20,16 @@ export const scoreOf = (cake: Cake, arrangement: Arrangement): number =>
 const unrolled = (kinds: readonly KindCount[]): KindCount[] =>
   kinds.flatMap((k) => Array.from({ length: k.count }, () => ({ ...k, count: 1 })));
 
-const pieceOf = ({
-  k,
-  id,
-  s,
-  side,
-  tiltRad,
-  headingRad,
-}: {
+interface PieceOfOptions {
   k: KindCount;
   id: string;
   s: number;
   side: number;
   tiltRad: number;
   headingRad: number;
-}): Piece => ({
+}
+
+const pieceOf = ({ k, id, s, side, tiltRad, headingRad }: PieceOfOptions): Piece => ({
   id,
   species: k.species,
   stage: k.stage,

@@ -26,18 +26,15 @@ export const FORMS: readonly LineForm[] = LINE_FORMS;
 
 export const CHOICES = ['rose', 'ranunculus', 'blossom', 'froth', 'roundleaf'].map((species) => ({ species, colourway: 'own' }));
 
-/** What the composer is asked for one quick proposal for a form on a cake. */
-export function requestFor({
-  form,
-  cake,
-  seed = 1,
-  effort = 0.5,
-}: {
+interface RequestForOptions {
   form: LineForm;
   cake: Cake;
   seed?: number;
   effort?: number;
-}): ComposeRequest {
+}
+
+/** What the composer is asked for one quick proposal for a form on a cake. */
+export function requestFor({ form, cake, seed = 1, effort = 0.5 }: RequestForOptions): ComposeRequest {
   const arrangement = newArrangement('a1', defaultLine(form, cake));
   return {
     cake,
@@ -52,18 +49,16 @@ export function requestFor({
   };
 }
 
-/** One quick proposal, the same for the same seed. */
-export const proposalFor = ({
-  form,
-  cake,
-  seed = 1,
-  effort = 0.5,
-}: {
+interface ProposalForOptions {
   form: LineForm;
   cake: Cake;
   seed?: number;
   effort?: number;
-}): Proposal => must(composeAll(requestFor({ form, cake, seed, effort }))[0]);
+}
+
+/** One quick proposal, the same for the same seed. */
+export const proposalFor = ({ form, cake, seed = 1, effort = 0.5 }: ProposalForOptions): Proposal =>
+  must(composeAll(requestFor({ form, cake, seed, effort }))[0]);
 
 /** A project drawn at random: cake, line, method, flowers and pieces anywhere on the line, good and bad alike. */
 export function randomProject(seed: number, most = 24): Project {

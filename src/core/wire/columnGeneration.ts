@@ -14,24 +14,20 @@ export interface Columns {
   relaxed: number[];
 }
 
-/**
- * Column generation for the cutting-stock problem (P. C. Gilmore and R. E. Gomory, "A linear programming approach to the
- * cutting-stock problem", 1961): the relaxed programme over the patterns known so far prices each length, and a knapsack over
- * those prices finds the patterns that are missing. When none is missing the relaxed optimum, rounded up, bounds every plan.
- */
-export function generateColumns({
-  lengthsMm,
-  counts,
-  stockMm,
-  first,
-  solve,
-}: {
+interface GenerateColumnsOptions {
   lengthsMm: readonly number[];
   counts: readonly number[];
   stockMm: number;
   first: readonly number[][];
   solve: IntegerSolver;
-}): Columns | null {
+}
+
+/**
+ * Column generation for the cutting-stock problem (P. C. Gilmore and R. E. Gomory, "A linear programming approach to the
+ * cutting-stock problem", 1961): the relaxed programme over the patterns known so far prices each length, and a knapsack over
+ * those prices finds the patterns that are missing. When none is missing the relaxed optimum, rounded up, bounds every plan.
+ */
+export function generateColumns({ lengthsMm, counts, stockMm, first, solve }: GenerateColumnsOptions): Columns | null {
   const perMm = FINENESS.find((f) => lengthsMm.every((l) => Math.abs(l * f - Math.round(l * f)) < 1e-6));
   if (!perMm) return null;
   const sizes = lengthsMm.map((l) => Math.round(l * perMm));
@@ -82,18 +78,15 @@ export function masterProgramme(patterns: readonly number[][], counts: readonly 
 /** How many fillings of a bar are handed back at once: the dearest, and the dearest that leave a little more over. */
 const AT_ONCE = 6;
 
-/** The dearest ways to fill a bar, by bounded knapsack over whole sizes; each count taken apart into powers of two. */
-export function dearestPatterns({
-  sizes,
-  counts,
-  prices,
-  room,
-}: {
+interface DearestPatternsOptions {
   sizes: readonly number[];
   counts: readonly number[];
   prices: readonly number[];
   room: number;
-}): { pattern: number[]; worth: number }[] {
+}
+
+/** The dearest ways to fill a bar, by bounded knapsack over whole sizes; each count taken apart into powers of two. */
+export function dearestPatterns({ sizes, counts, prices, room }: DearestPatternsOptions): { pattern: number[]; worth: number }[] {
   const lots: { i: number; n: number; size: number; price: number }[] = [];
   sizes.forEach((size, i) => {
     if (must(prices[i]) <= 0) return;

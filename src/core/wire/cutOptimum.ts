@@ -10,18 +10,15 @@ export type IntegerSolver = (
   lp: string,
 ) => { columns: Record<string, number>; duals?: Record<string, number>; optimal: boolean } | null;
 
-/** All ways to cut one bar that leave too little for any further piece; null when there are more than `most`. */
-function fullPatterns({
-  lengthsMm,
-  counts,
-  stockMm,
-  most,
-}: {
+interface FullPatternsOptions {
   lengthsMm: readonly number[];
   counts: readonly number[];
   stockMm: number;
   most: number;
-}): number[][] | null {
+}
+
+/** All ways to cut one bar that leave too little for any further piece; null when there are more than `most`. */
+function fullPatterns({ lengthsMm, counts, stockMm, most }: FullPatternsOptions): number[][] | null {
   const found: number[][] = [];
   const shortest = Math.min(...lengthsMm);
   const walk = (k: number, left: number, pattern: number[]): boolean => {
@@ -89,18 +86,15 @@ function planOf(found: CutBar[], bound: number, quick: CutPlan): CutPlan {
 /** Parts of a bar from this on are cut whole, one after another; what is still wanted is cut longest first. */
 const ROUND_UP_FROM = [1, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3] as const;
 
-/** Plans rounded from the relaxed one; the one with the fewest bars. */
-function roundings({
-  own,
-  lengths,
-  counts,
-  stockMm,
-}: {
+interface RoundingsOptions {
   own: Columns;
   lengths: readonly number[];
   counts: readonly number[];
   stockMm: number;
-}): CutBar[] {
+}
+
+/** Plans rounded from the relaxed one; the one with the fewest bars. */
+function roundings({ own, lengths, counts, stockMm }: RoundingsOptions): CutBar[] {
   const plans = ROUND_UP_FROM.map((from) => {
     const times = own.relaxed.map((x) => Math.floor(x + 1 - from + 1e-9));
     const bars = barsFromPatterns({ patterns: own.patterns, times, lengths, counts, stockMm });
@@ -116,24 +110,20 @@ function roundings({
 /** In a dive bars of which more than this is wanted are cut; when there is none, the one wanted most. */
 const DIVE_FROM = 0.7;
 
-/**
- * Cuts what the relaxed plan wants nearly whole, generates columns anew for what is left, and so on to the end (the diving of
- * F. Vanderbeck, "Computational study of a column generation algorithm for bin packing and cutting stock problems", 1999).
- * Null when the solver gives up on the way or more bars are cut than the bound leaves room for.
- */
-function dive({
-  own,
-  lengths,
-  counts,
-  stockMm,
-  solve,
-}: {
+interface DiveOptions {
   own: Columns;
   lengths: readonly number[];
   counts: readonly number[];
   stockMm: number;
   solve: IntegerSolver;
-}): CutBar[] | null {
+}
+
+/**
+ * Cuts what the relaxed plan wants nearly whole, generates columns anew for what is left, and so on to the end (the diving of
+ * F. Vanderbeck, "Computational study of a column generation algorithm for bin packing and cutting stock problems", 1999).
+ * Null when the solver gives up on the way or more bars are cut than the bound leaves room for.
+ */
+function dive({ own, lengths, counts, stockMm, solve }: DiveOptions): CutBar[] | null {
   const left = [...counts];
   const bars: CutBar[] = [];
   for (let now: Columns | null = own; now;) {
@@ -159,19 +149,15 @@ function dive({
 const patternsOf = (bars: readonly CutBar[], lengths: readonly number[]): number[][] =>
   bars.map((bar) => lengths.map((l) => bar.cutsMm.filter((mm) => mm === l).length));
 
-function barsFromPatterns({
-  patterns,
-  times,
-  lengths,
-  counts,
-  stockMm,
-}: {
+interface BarsFromPatternsOptions {
   patterns: readonly number[][];
   times: readonly number[];
   lengths: readonly number[];
   counts: readonly number[];
   stockMm: number;
-}): CutBar[] {
+}
+
+function barsFromPatterns({ patterns, times, lengths, counts, stockMm }: BarsFromPatternsOptions): CutBar[] {
   const left = [...counts];
   const bars: CutBar[] = [];
   patterns.forEach((pattern, j) => {

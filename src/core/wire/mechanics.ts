@@ -52,24 +52,20 @@ function byStrength(mass: number, lever: number, system: WireSystem) {
   return { gauge: must(soldIn(system).at(-1)), law, enough: false };
 }
 
-/**
- * The thinnest gauge sold that carries a head at the end of its free stem, and never thinner than the trade's floor.
- * The floor is an SWG number; under another system the gauge of nearest diameter is meant. Negative or NaN loads count as 0.
- * A gauge that a person has `chosen` is taken as it is; one that the system does not have is passed over.
- */
-export function chooseGauge({
-  massGrams,
-  leverMm,
-  floorSwg,
-  system = 'SWG',
-  chosen = null,
-}: {
+interface ChooseGaugeOptions {
   massGrams: number;
   leverMm: number;
   floorSwg: number;
   system?: WireSystem;
   chosen?: number | null;
-}): GaugeChoice {
+}
+
+/**
+ * The thinnest gauge sold that carries a head at the end of its free stem, and never thinner than the trade's floor.
+ * The floor is an SWG number; under another system the gauge of nearest diameter is meant. Negative or NaN loads count as 0.
+ * A gauge that a person has `chosen` is taken as it is; one that the system does not have is passed over.
+ */
+export function chooseGauge({ massGrams, leverMm, floorSwg, system = 'SWG', chosen = null }: ChooseGaugeOptions): GaugeChoice {
   const mass = massGrams > 0 ? massGrams : 0;
   const lever = leverMm > 0 ? leverMm : 0;
   const strong = byStrength(mass, lever, system);

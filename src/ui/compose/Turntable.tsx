@@ -4,7 +4,7 @@ import { Line as DrawnLine, OrbitControls } from '@react-three/drei';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useCallback, useEffect, useImperativeHandle, useMemo, useRef, type RefObject } from 'react';
 import { type PerspectiveCamera, Vector2, Vector3 } from 'three';
-import type { OrbitControls as OrbitControlsImpl } from 'three-stdlib';
+import { OrbitControls as OrbitControlsImpl } from 'three-stdlib';
 import { cakeHeightMm, type Cake } from '@/core/cake/cake';
 import type { Reading } from '@/core/compose/reading';
 import { TAU } from '@/core/geometry/numbers';
@@ -266,7 +266,7 @@ function Hands({ scene }: { scene: LiveScene }) {
   }, [scene]);
   useEffect(() => {
     const canvas = gl.domElement;
-    const orbit = controls as unknown as OrbitControlsImpl | null;
+    const orbit = controls instanceof OrbitControlsImpl ? controls : null;
     const sight = (e: PointerEvent): { origin: Vec3; direction: Vec3 } => {
       const box = canvas.getBoundingClientRect();
       const at = new Vector2(((e.clientX - box.left) / box.width) * 2 - 1, 1 - ((e.clientY - box.top) / box.height) * 2);

@@ -27,20 +27,16 @@ const FLORET_PETAL: PetalShape = petal({
 const BUD_SHARE = 0.5;
 const BUD_STRETCH = 1.3;
 
-/** A floret of a spike or a cluster: closed it is a drawn-out ball, open it has its petals. */
-export function addFloret({
-  b,
-  part,
-  petals,
-  hues,
-  random,
-}: {
+interface AddFloretOptions {
   b: MeshBuilder;
   part: Part;
   petals: number;
   hues: Hues;
   random: Random;
-}): void {
+}
+
+/** A floret of a spike or a cluster: closed it is a drawn-out ball, open it has its petals. */
+export function addFloret({ b, part, petals, hues, random }: AddFloretOptions): void {
   const map = seatOf(part);
   if (part.name === 'bud') {
     const colours = three(shade(hues.hue, -0.1), hues.hue, shade(hues.hue, 0.25));

@@ -53,20 +53,16 @@ function leafMap({ at, along, size }: Part): Affine {
   return chain(frame(cross(along, z), along, z, at), scaling(size));
 }
 
-/** One leaf of a branch, each a little different from the next. */
-export function addLeaf({
-  b,
-  part,
-  blade,
-  paint,
-  random,
-}: {
+interface AddLeafOptions {
   b: MeshBuilder;
   part: Part;
   blade: PetalShape;
   paint: PetalPaint;
   random: Random;
-}): void {
+}
+
+/** One leaf of a branch, each a little different from the next. */
+export function addLeaf({ b, part, blade, paint, random }: AddLeafOptions): void {
   const one: PetalShape = { ...blade, open: blade.open + (random() - 0.5) * 14, bend: (random() - 0.5) * 0.14 };
   addSheet({
     builder: b,

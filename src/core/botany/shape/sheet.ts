@@ -29,22 +29,17 @@ function sheetNormal(p: PetalShape, u: number, v: number, phase: number): Vec3 {
   return normalize(cross(du, dv));
 }
 
-/** Adds one petal: local z of `map` is the head's axis, the petal leaves it at `azimuthRad`. */
-export function addSheet({
-  builder,
-  map,
-  azimuthRad,
-  shape,
-  grid,
-  look,
-}: {
+interface AddSheetOptions {
   builder: MeshBuilder;
   map: Affine;
   azimuthRad: number;
   shape: PetalShape;
   grid: SheetGrid;
   look: SheetLook;
-}): void {
+}
+
+/** Adds one petal: local z of `map` is the head's axis, the petal leaves it at `azimuthRad`. */
+export function addSheet({ builder, map, azimuthRad, shape, grid, look }: AddSheetOptions): void {
   const frame = petalFrame(map, azimuthRad);
   const put = (u: number, v: number) =>
     builder.vertex(

@@ -6,20 +6,16 @@ import type { LinearColour, MeshBuilder } from './mesh';
 import { hexToLinear, mixColours } from './paint';
 import { must } from '../../geometry/must';
 
-/** A turned solid: [radius, height] from bottom to top about local z, colours bottom, middle, top. */
-export function addLathe({
-  b,
-  map,
-  profile,
-  segments,
-  colours,
-}: {
+interface AddLatheOptions {
   b: MeshBuilder;
   map: Affine;
   profile: readonly (readonly [radius: number, height: number])[];
   segments: number;
   colours: readonly [LinearColour, LinearColour, LinearColour];
-}): void {
+}
+
+/** A turned solid: [radius, height] from bottom to top about local z, colours bottom, middle, top. */
+export function addLathe({ b, map, profile, segments, colours }: AddLatheOptions): void {
   const first = b.vertexCount;
   const last = profile.length - 1;
   profile.forEach(([r, h], j) => {
@@ -51,16 +47,7 @@ export const three = (base: string, mid = base, tip = mid): [LinearColour, Linea
   hexToLinear(tip),
 ];
 
-/** A ball squashed or drawn along its axis; `whole` closes it below, else it is a cap that hides in what carries it. */
-export function addBall({
-  b,
-  map,
-  radius,
-  detail,
-  colours,
-  squash = 1,
-  whole = false,
-}: {
+interface AddBallOptions {
   b: MeshBuilder;
   map: Affine;
   radius: number;
@@ -68,7 +55,10 @@ export function addBall({
   colours: readonly [LinearColour, LinearColour, LinearColour];
   squash?: number;
   whole?: boolean;
-}): void {
+}
+
+/** A ball squashed or drawn along its axis; `whole` closes it below, else it is a cap that hides in what carries it. */
+export function addBall({ b, map, radius, detail, colours, squash = 1, whole = false }: AddBallOptions): void {
   const [segments, rows] = detail;
   const start = whole ? Math.PI : Math.PI * 0.55;
   const profile = Array.from({ length: rows + 1 }, (_, j): [number, number] => {
@@ -78,22 +68,17 @@ export function addBall({
   addLathe({ b, map, profile, segments, colours });
 }
 
-/** A round stem along points, three-sided at least so that it never vanishes edge on. */
-export function addTube({
-  b,
-  map,
-  points,
-  radii,
-  sides,
-  colours,
-}: {
+interface AddTubeOptions {
   b: MeshBuilder;
   map: Affine;
   points: readonly Vec3[];
   radii: readonly [number, number];
   sides: number;
   colours: readonly [LinearColour, LinearColour];
-}): void {
+}
+
+/** A round stem along points, three-sided at least so that it never vanishes edge on. */
+export function addTube({ b, map, points, radii, sides, colours }: AddTubeOptions): void {
   const first = b.vertexCount;
   const last = points.length - 1;
   points.forEach((point, j) => {
@@ -142,19 +127,15 @@ export interface FlowerCentre {
   };
 }
 
-export function addCentre({
-  b,
-  map,
-  centre,
-  stage,
-  random,
-}: {
+interface AddCentreOptions {
   b: MeshBuilder;
   map: Affine;
   centre: FlowerCentre;
   stage: number;
   random: Random;
-}): void {
+}
+
+export function addCentre({ b, map, centre, stage, random }: AddCentreOptions): void {
   const lifted = chain(map, translation(0, 0, centre.rise));
   if (centre.dome) addDome(b, lifted, centre.dome);
   if (centre.balls) addBalls(b, lifted, centre.balls, random);

@@ -79,22 +79,17 @@ function seatOnBall({ shape, w, i, count }: { shape: PetalShape; w: Whorl; i: nu
   shape.open = (polar * 180 * w.ball.follow) / Math.PI + (shape.open - 60);
 }
 
-/** Adds a whole whorl. No two petals are quite alike; the wobble fades as the flower closes so that shells do not pierce. */
-export function addWhorl({
-  b,
-  map,
-  w,
-  stage,
-  paint,
-  random,
-}: {
+interface AddWhorlOptions {
   b: MeshBuilder;
   map: Affine;
   w: Whorl;
   stage: number;
   paint: PetalPaint;
   random: Random;
-}): void {
+}
+
+/** Adds a whole whorl. No two petals are quite alike; the wobble fades as the flower closes so that shells do not pierce. */
+export function addWhorl({ b, map, w, stage, paint, random }: AddWhorlOptions): void {
   const coarse = b.coarse && w.farCount !== undefined;
   const count = coarse ? must(w.farCount) : w.count;
   const widen = coarse && count > 0 ? Math.sqrt(w.count / count) * 0.98 : 1;

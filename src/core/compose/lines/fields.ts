@@ -65,18 +65,15 @@ export const mm = ({ key, name, least, most }: { key: string; name: LineFieldNam
   shown: Math.round,
   kept: same,
 });
-/** An angle, kept in radians. */
-export const degrees = ({
-  key,
-  name,
-  least,
-  most,
-}: {
+interface DegreesOptions {
   key: string;
   name: LineFieldName;
   least: number;
   most: number;
-}): LineField => ({
+}
+
+/** An angle, kept in radians. */
+export const degrees = ({ key, name, least, most }: DegreesOptions): LineField => ({
   key,
   name,
   unit: '°',
@@ -86,18 +83,15 @@ export const degrees = ({
   shown: (rad) => Math.round(radToDeg(rad)),
   kept: degToRad,
 });
-/** A share of one, shown in hundredths. */
-export const share = ({
-  key,
-  name,
-  least,
-  most,
-}: {
+interface ShareOptions {
   key: string;
   name: LineFieldName;
   least: number;
   most: number;
-}): LineField => ({
+}
+
+/** A share of one, shown in hundredths. */
+export const share = ({ key, name, least, most }: ShareOptions): LineField => ({
   key,
   name,
   unit: '%',

@@ -35,17 +35,15 @@ const ACROSS_SHARE = 0.4;
 /** So much of its radius a head may stand over the edge. */
 const OVER_EDGE_SHARE = 0.3;
 
-const armLength = ({
-  focalAt,
-  s,
-  lengthMm,
-  closed,
-}: {
+interface ArmLengthOptions {
   focalAt: number;
   s: number;
   lengthMm: number;
   closed: boolean;
-}): number => (closed ? lengthMm / 2 : (s < focalAt ? focalAt : 1 - focalAt) * lengthMm);
+}
+
+const armLength = ({ focalAt, s, lengthMm, closed }: ArmLengthOptions): number =>
+  closed ? lengthMm / 2 : (s < focalAt ? focalAt : 1 - focalAt) * lengthMm;
 
 /** How far out a piece lies: along its arm from the focal point, or from the middle of a disc; 0…1. */
 export const outwardShare = (line: Line, piece: Pick<Piece, 's' | 'side'>): number =>

@@ -1,18 +1,14 @@
 import type { Barrier } from '../barrier';
 
-const straw = ({
-  id,
-  boreMm,
-  outside,
-  stockMm,
-  mostGrams,
-}: {
+interface StrawOptions {
   id: string;
   boreMm: number;
   outside: number;
   stockMm: number;
   mostGrams: number;
-}): Barrier => ({
+}
+
+const straw = ({ id, boreMm, outside, stockMm, mostGrams }: StrawOptions): Barrier => ({
   id,
   ways: 'straw',
   kind: 'straw',
