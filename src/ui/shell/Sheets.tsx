@@ -23,6 +23,21 @@ const KEYS = [
   { sheet: 'habits', name: 'shell.language-and-units', title: 'shell.language-lengths-clock', Icon: Languages },
 ] as const;
 
+/** Ctrl K, F1 and ? open their sheet, unless one is open. */
+function useKeysOfSheets(open: (sheet: 'commands' | 'help' | 'keys') => void) {
+  useEffect(() => {
+    const key = (e: KeyboardEvent) => {
+      const command = (e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'k';
+      const asked = command ? 'commands' : e.key === 'F1' ? 'help' : e.key === '?' && !isTyping(e) ? 'keys' : null;
+      if (!asked || document.querySelector('[role=dialog]')) return;
+      e.preventDefault();
+      open(asked);
+    };
+    window.addEventListener('keydown', key);
+    return () => window.removeEventListener('keydown', key);
+  }, [open]);
+}
+
 /** The sheets that can be laid over any station, their keys in the header, and the tour on a first visit. */
 export function Sheets({ here }: { here: StationId | null }) {
   const words = useWords();
@@ -33,17 +48,7 @@ export function Sheets({ here }: { here: StationId | null }) {
     getStudio().endTour();
     setOpen(null);
   }, []);
-  useEffect(() => {
-    const key = (e: KeyboardEvent) => {
-      const command = (e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'k';
-      const asked = command ? 'commands' : e.key === 'F1' ? 'help' : e.key === '?' && !isTyping(e) ? 'keys' : null;
-      if (!asked || document.querySelector('[role=dialog]')) return;
-      e.preventDefault();
-      setOpen(asked);
-    };
-    window.addEventListener('keydown', key);
-    return () => window.removeEventListener('keydown', key);
-  }, []);
+  useKeysOfSheets(setOpen);
   return (
     <>
       {firstVisit && open !== 'tour' && (
