@@ -38,7 +38,9 @@ function mutationsOf(node, source) {
     if (!instead || isText(node.left) || isText(node.right)) return [];
     return [at(operatorToken, instead, `${operatorToken.getText(source)} → ${instead}`)];
   }
-  if (ts.isNumericLiteral(node) && !ts.isElementAccessExpression(node.parent)) {
+  // a tolerance against rounding a tenth larger is the same tolerance
+  const isTolerance = ts.isNumericLiteral(node) && Number(node.text) > 0 && Number(node.text) < 1e-6;
+  if (ts.isNumericLiteral(node) && !isTolerance && !ts.isElementAccessExpression(node.parent)) {
     const instead = larger(node.getText(source));
     return [at(node, instead, `${node.getText(source)} → ${instead}`)];
   }

@@ -1,0 +1,129 @@
+import { methodById, SHIPPED, speciesById } from '../botany/catalogue';
+import { trayOf, type TrayKind } from '../make/tray';
+import { randomProject } from '../testing/samples';
+import { BENCH_MINUTES, careOf, tasksOf, type Task } from './tasks';
+
+const TRAY = trayOf(randomProject(5).arrangements);
+const KIND: TrayKind = TRAY.find((k) => methodById(k.method, SHIPPED).steps.length > 2)!;
+const PLAIN = { share: 1 } as TrayKind['pace'];
+/** Six of one kind, by someone who works as the catalogue says. */
+const SIX: TrayKind = { ...KIND, toMake: 6, placed: 6, pace: PLAIN, drying: { ...KIND.drying, share: 1 } };
+const WORK = {
+  ...{ catalogue: SHIPPED, colours: 3, dryFactor: 1, joints: 0, entries: 5, barrierMinutes: 12, plaques: 0 },
+  ...{ wired: true, care: 1, jointMinutes: 3 },
+};
+const byId = (tasks: readonly Task[], id: string) => tasks.find((t) => t.id === id)!;
+const stepsOf = (tasks: readonly Task[]) => tasks.filter((t) => t.kind === SIX.key);
+
+describe('six of one kind, worked by hand from its method', () => {
+  const tasks = tasksOf([SIX], WORK);
+  const method = methodById(SIX.method, SHIPPED);
+
+  test('a task for each step, in its order; minutes for each piece and once for each round', () => {
+    const own = stepsOf(tasks);
+    expect([...new Set(own.map((t) => t.step))]).toEqual(method.steps.map((s) => s.id));
+    for (const step of method.steps) {
+      const minutes = own.filter((t) => t.step === step.id).reduce((a, t) => a + t.minutes, 0);
+      const rounds = Math.ceil(6 / method.batch);
+      expect(minutes).toBeCloseTo(step.minutesEach * 6 + step.minutesBatch * rounds, 6);
+    }
+  });
+
+  test('sittings are in steps of five minutes, never shorter than the work', () => {
+    for (const t of tasks) {
+      expect(t.duration % 5).toBe(0);
+      expect(t.duration).toBeGreaterThanOrEqual(Math.max(5, t.minutes) - 1e-6);
+      expect(t.duration - t.minutes).toBeLessThan(5 + 1e-6);
+    }
+  });
+
+  test('the first step waits for the mixing, every other for the one before and its drying', () => {
+    const own = stepsOf(tasks);
+    expect(own[0]!.after).toEqual([{ id: 'mix', wait: 0 }]);
+    own.slice(1).forEach((t, i) => {
+      const before = own[i]!;
+      expect(t.after.map((l) => l.id)).toEqual([before.id]);
+      expect(t.after[0]!.wait).toBeCloseTo(before.dryHours * 60 * 1.5, 6);
+    });
+  });
+
+  test('who can do it: dusting and steaming the duster, assembling the taper, all else the maker', () => {
+    const wanted = (step: string) => (['dust', 'steam'].includes(step) ? 'dusting' : step === 'assemble' ? 'taping' : 'making');
+    for (const t of stepsOf(tasks)) expect(t.skill).toBe(wanted(t.step));
+    expect(byId(tasks, 'mix').skill).toBe('mixing');
+    expect(byId(tasks, 'place').skill).toBe('placing');
+  });
+
+  test('after the pieces: taping, barriers, boxing, placing, each after the one before', () => {
+    expect(byId(tasks, 'tape').after.map((l) => l.id)).toEqual([stepsOf(tasks).at(-1)!.id]);
+    expect(byId(tasks, 'barriers').after.map((l) => l.id)).toEqual(['tape']);
+    expect(byId(tasks, 'box').after.map((l) => l.id)).toEqual(['barriers']);
+    expect(byId(tasks, 'place').after.map((l) => l.id)).toEqual(['box']);
+    expect(byId(tasks, 'place').minutes).toBe(5 * BENCH_MINUTES.entryEach + BENCH_MINUTES.lookRound);
+    expect(byId(tasks, 'box').minutes).toBe(BENCH_MINUTES.boxing);
+  });
+});
+
+test('mixing: six minutes for each colour, ten at the least', () => {
+  const mix = (colours: number) => byId(tasksOf([SIX], { ...WORK, colours }), 'mix').minutes;
+  expect([0, 1, 2, 5].map(mix)).toEqual([10, 10, 12, 30]);
+});
+
+test('taping: a joint each, or half of one for each stem; at least a quarter of an hour', () => {
+  const tape = (joints: number, placed: number) => byId(tasksOf([{ ...SIX, placed }], { ...WORK, joints }), 'tape').minutes;
+  expect(tape(40, 6)).toBe(120);
+  expect(tape(0, 40)).toBe(60);
+  expect(tape(2, 2)).toBe(15);
+});
+
+test('what has no wire is glued, sprays and single stems are taped: each called by its own name', () => {
+  const name = (over: Partial<typeof WORK>) => byId(tasksOf([SIX], { ...WORK, ...over }), 'tape').name.code;
+  expect(name({ wired: false })).toBe('task.glue');
+  expect(name({ joints: 4 })).toBe('task.tape-sprays');
+  expect(name({})).toBe('task.tape-stems');
+});
+
+test('a showpiece takes half as long again, and damp air dries later; damp that never dries counts three times', () => {
+  const minutes = (care: number) => stepsOf(tasksOf([SIX], { ...WORK, care })).reduce((a, t) => a + t.minutes, 0);
+  expect(careOf('everyday')).toBe(1);
+  expect(minutes(careOf('showpiece')) / minutes(1)).toBeCloseTo(1.5, 6);
+  const hours = (dryFactor: number) => stepsOf(tasksOf([SIX], { ...WORK, dryFactor })).reduce((a, t) => a + t.dryHours, 0);
+  expect(hours(2) / hours(1)).toBeCloseTo(2, 6);
+  expect(hours(Infinity) / hours(1)).toBeCloseTo(3, 6);
+});
+
+test('thicker paste than the practice value is for dries longer, to the power 1.5 (assumed)', () => {
+  const { pasteMm, practicePasteMm } = speciesById(SIX.species, SHIPPED);
+  const method = methodById(SIX.method, SHIPPED);
+  const drying = method.steps.find((s) => s.dryHours > 0)!;
+  const own = stepsOf(tasksOf([SIX], WORK)).find((t) => t.step === drying.id)!;
+  expect(own.dryHours).toBeCloseTo(drying.dryHours * Math.pow(pasteMm / (practicePasteMm ?? pasteMm), 1.5), 6);
+});
+
+test('a sitting of an hour holds no longer task; parts of one task weigh the same, and placing goes in turn', () => {
+  const tasks = tasksOf([SIX], { ...WORK, entries: 60, joints: 80 }, { dryingMargin: 1.5, most: () => 60, places: 24 });
+  for (const t of tasks) expect(t.duration).toBeLessThanOrEqual(60);
+  const places = tasks.filter((t) => t.name.code === 'task.place');
+  expect(places).toHaveLength(5);
+  expect(new Set(places.map((t) => t.minutes)).size).toBe(1);
+  places.slice(1).forEach((t, i) => expect(t.after.map((l) => l.id)).toEqual([places[i]!.id]));
+  const taped = tasks.filter((t) => t.name.code === 'task.tape-sprays');
+  // what comes next waits for all of them
+  expect(new Set(tasks.find((t) => t.id === 'barriers')!.after.map((l) => l.id))).toEqual(new Set(taped.map((t) => t.id)));
+});
+
+test('plaques are rolled after the mixing and taping waits for them; none where there are none', () => {
+  const tasks = tasksOf([SIX], { ...WORK, plaques: 2 });
+  const plaque = byId(tasks, 'plaque');
+  expect(plaque.after.map((l) => l.id)).toEqual(['mix']);
+  expect(plaque.dryHours).toBeGreaterThan(0);
+  expect(byId(tasks, 'tape').after.map((l) => l.id)).toContain('plaque');
+  const one = byId(tasksOf([SIX], { ...WORK, plaques: 1 }), 'plaque');
+  expect(plaque.minutes).toBe(2 * one.minutes);
+  expect(tasksOf([SIX], WORK).some((t) => t.id === 'plaque')).toBe(false);
+});
+
+test('nothing is placed before the cake is ready, where that is known', () => {
+  expect(byId(tasksOf([SIX], { ...WORK, cakeReadyAt: 5000 }), 'place').notBefore).toBe(5000);
+  expect(byId(tasksOf([SIX], WORK), 'place').notBefore).toBeUndefined();
+});
