@@ -121,3 +121,26 @@ test('each look narrows it: to no more than before, and twelve of one mind to le
   const both = Array.from({ length: 12 }, (_, i) => ({ ...look, dry: i % 2 === 0 }));
   expect(ownDrying(both).error).toBeLessThan(0.15);
 });
+
+describe('a slip of the timer', () => {
+  test('among three entries one sixty times as long is left out altogether; with one other it only pulls', () => {
+    const slip = Math.log(60);
+    const three = ownFactor([0, 0, slip]);
+    expect(three.effective).toBe(2);
+    expect(three.share).toBeCloseTo(1, 9);
+    expect(three.entries).toBe(3);
+    const two = ownFactor([0, slip]);
+    expect(two.effective).toBeGreaterThan(1);
+    expect(two.share).toBeGreaterThan(1);
+  });
+
+  test('how sure: by half the width of nine in ten and by how many entries count, at the edges', () => {
+    // all alike: the spread is the prior's, shared by six degrees and n entries; error s / √(n + 2)
+    const half = (n: number) => Math.exp((1.645 * Math.sqrt((6 * 0.35 ** 2) / (6 + n))) / Math.sqrt(n + 2)) - 1;
+    for (let n = 1; n <= 30; n++) {
+      const { sure } = ownFactor(Array<number>(n).fill(0));
+      const wanted = half(n) <= 0.12 && n >= 8 ? 'sure' : half(n) <= 0.22 && n >= 3 ? 'fairly sure' : 'unsure';
+      expect(sure).toBe(wanted);
+    }
+  });
+});
