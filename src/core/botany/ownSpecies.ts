@@ -40,7 +40,7 @@ export const ownSpeciesSchema = v.strictObject({
 export type OwnSpecies = v.InferOutput<typeof ownSpeciesSchema>;
 
 /** What a copy and its colours are called, in the language of whoever makes it. */
-export interface CopyNames {
+interface CopyNames {
   name: string;
   plural: string;
   colour(colourway: string): string;
