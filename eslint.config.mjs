@@ -126,6 +126,10 @@ export default defineConfig([
       'no-restricted-syntax': [
         'error',
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core has no clock.' },
+        {
+          selector: "BinaryExpression[operator='in'][left.type!='Literal']",
+          message: 'A name from outside may be an inherited one: ask Object.hasOwn or a Map.',
+        },
       ],
     },
   },

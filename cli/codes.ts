@@ -10,8 +10,8 @@ const slotWords = (slots: ValueSlots): string =>
 /** What English says for a code, as it is written in its catalogue. */
 function messageOf(code: Fact['code']): string {
   const { phrases, figures, warnings } = MESSAGES;
-  if (code in phrases) return phrases[code as keyof typeof phrases];
-  if (code in figures) {
+  if (Object.hasOwn(phrases, code)) return phrases[code as keyof typeof phrases];
+  if (Object.hasOwn(figures, code)) {
     const { figure, words } = figures[code as keyof typeof figures];
     return `${figure}: ${words}`;
   }

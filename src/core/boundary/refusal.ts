@@ -35,7 +35,7 @@ const TOLD = {
   regex: 'refusal.form',
 } as const satisfies Readonly<Record<string, OwnRefusal>>;
 
-const isCode = (code: string): code is OwnRefusal => code in VALUE_REFUSALS;
+const isCode = (code: string): code is OwnRefusal => Object.hasOwn(VALUE_REFUSALS, code);
 
 /** Why a value is refused: by the schema's own code where it has one, else by what it asks. */
 export function refusalOf(issue: v.BaseIssue<unknown>): ValueRefusal {
@@ -51,7 +51,7 @@ export function refusalOf(issue: v.BaseIssue<unknown>): ValueRefusal {
   if (type === 'min_value') return { code: 'refusal.less', values: { ...values, limit: String(limit) } };
   if (type === 'max_value') return { code: 'refusal.more', values: { ...values, limit: String(limit) } };
   if (type === 'min_length' || type === 'max_length' || type === 'length') return ofLength(type, input, Number(limit));
-  return { code: type in TOLD ? TOLD[type as keyof typeof TOLD] : 'refusal.other', values };
+  return { code: Object.hasOwn(TOLD, type) ? TOLD[type as keyof typeof TOLD] : 'refusal.other', values };
 }
 
 function ofLength(type: 'min_length' | 'max_length' | 'length', input: unknown, limit: number): ValueRefusal {

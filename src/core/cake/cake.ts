@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { between, hue } from '../boundary/parts';
+import { angleRad, between, hue, id, overBoardMm } from '../boundary/parts';
 import type { TierRef } from '../facts/fact';
 import { clamp } from '../geometry/numbers';
 import type { CakeFact } from './facts';
@@ -12,7 +12,7 @@ export const TIER_WIDTH_MM = { least: 40, most: 800 } as const;
 export const TIER_HEIGHT_MM = { least: 10, most: 400 } as const;
 
 const tierSchema = v.strictObject({
-  id: v.pipe(v.string(), v.minLength(1)),
+  id,
   /** Plan outline of the tier. */
   shape: v.picklist(TIER_SHAPES),
   /** across: a round's diameter, the side of a square, a rectangle's width, a hexagon from flat to flat */
@@ -26,16 +26,19 @@ const tierSchema = v.strictObject({
     xMm: 0,
     yMm: 0,
   }),
-  turnRad: v.optional(v.pipe(v.number(), v.finite()), 0),
+  turnRad: v.optional(angleRad, 0),
   heightMm: between(TIER_HEIGHT_MM.least, TIER_HEIGHT_MM.most),
   /** What stands inside: cake that is eaten, foam that nobody eats, or a separator that only holds the next tier up. */
   kind: v.picklist(['edible', 'dummy', 'separator']),
-  covering: v.strictObject({ name: v.string(), colour: hue, eaten: v.boolean() }),
+  covering: v.strictObject({ name: v.pipe(v.string(), v.maxLength(120)), colour: hue, eaten: v.boolean() }),
   /** Radius of the softened top edge. */
   edgeRadiusMm: between(0, 40),
 });
 
 export const crumbs = ['sponge', 'sponge, chilled', 'butter cake', 'butter cake, chilled', 'fruit cake'] as const;
+
+/** As high as eight of the highest tiers, and a little into the board. */
+const DOWEL_END_MM = between(-60, 8 * TIER_HEIGHT_MM.most);
 
 export const cakeSchema = v.strictObject({
   /** Bottom tier first; each stands on the one below. The origin is the centre of the board’s top. */
@@ -46,11 +49,11 @@ export const cakeSchema = v.strictObject({
   dowels: v.pipe(
     v.array(
       v.strictObject({
-        xMm: v.number(),
-        yMm: v.number(),
+        xMm: overBoardMm,
+        yMm: overBoardMm,
         diameterMm: between(1, 40),
-        fromMm: v.number(),
-        toMm: v.number(),
+        fromMm: DOWEL_END_MM,
+        toMm: DOWEL_END_MM,
       }),
     ),
     v.maxLength(60),

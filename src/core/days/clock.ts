@@ -106,7 +106,7 @@ function stretchesOf(zone: string, from: number, to: number): Stretch[] {
   const offsetAt = (utc: number): number => {
     const part = { year: NaN, month: NaN, day: NaN, hour: NaN, minute: NaN };
     for (const { type, value } of format.formatToParts(utc * 60_000))
-      if (type in part) part[type as keyof typeof part] = Number(value);
+      if (Object.hasOwn(part, type)) part[type as keyof typeof part] = Number(value);
     return Date.UTC(part.year, part.month - 1, part.day, part.hour, part.minute) / 60_000 - utc;
   };
   const stretches: Stretch[] = [{ utc: from, offset: offsetAt(from) }];

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { day, refusedBy, wallTime } from '../boundary/parts';
+import { day, id, refusedBy, wallTime, wholeBetween } from '../boundary/parts';
 import { knowsZone } from './clock';
 import { SKILLS } from './windows';
 
@@ -52,12 +52,12 @@ export const daysSchema = v.strictObject({
   /** jobs that leave before it keep their sittings and places to dry on */
   withOthers: v.optional(v.boolean(), true),
   /** tasks that a person wants on a day */
-  pins: v.optional(v.pipe(v.array(v.strictObject({ task: v.string(), day })), v.maxLength(500)), []),
+  pins: v.optional(v.pipe(v.array(v.strictObject({ task: id, day })), v.maxLength(500)), []),
   /** what is done, and when it was */
-  done: v.optional(v.pipe(v.array(v.strictObject({ task: v.string(), from: wallTime, to: wallTime })), v.maxLength(2000)), []),
+  done: v.optional(v.pipe(v.array(v.strictObject({ task: id, from: wallTime, to: wallTime })), v.maxLength(2000)), []),
   /** the plan that is gone by: where every task was */
   kept: v.optional(
-    v.pipe(v.array(v.strictObject({ task: v.string(), maker: v.number(), from: wallTime })), v.maxLength(2000)),
+    v.pipe(v.array(v.strictObject({ task: id, maker: wholeBetween(0, 40), from: wallTime })), v.maxLength(2000)),
     [],
   ),
 });

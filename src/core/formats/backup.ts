@@ -1,10 +1,11 @@
 import { strFromU8, strToU8, unzipSync, zipSync, type UnzipFileInfo } from 'fflate';
 import * as v from 'valibot';
+import { wholeBetween } from '../boundary/parts';
 import type { FileRefusal } from '../boundary/refusals';
-import { tinPieceSchema } from '../compose/tin';
+import { tinSchema } from '../compose/tin';
 import type { Stock } from '../make/stock';
 import type { Project } from '../plan/project';
-import { offcutSchema } from '../wire/offcuts';
+import { offcutsSchema } from '../wire/offcuts';
 import { readProjectFile, writeProjectFile, type Photograph } from './projectFile';
 import { must } from '../geometry/must';
 
@@ -22,12 +23,18 @@ const manifestSchema = v.strictObject({
   version: v.literal(BACKUP_VERSION),
   madeAt: v.string(),
   files: v.pipe(
-    v.array(v.strictObject({ name: v.pipe(v.string(), v.regex(NAME)), bytes: v.number(), sha256: v.string() })),
+    v.array(
+      v.strictObject({
+        name: v.pipe(v.string(), v.regex(NAME)),
+        bytes: wholeBetween(0, LIMITS.fileBytes),
+        sha256: v.pipe(v.string(), v.maxLength(64)),
+      }),
+    ),
     v.maxLength(LIMITS.files),
   ),
 });
 
-const stockSchema = v.strictObject({ tin: v.array(tinPieceSchema), offcuts: v.array(offcutSchema) });
+const stockSchema = v.strictObject({ tin: tinSchema, offcuts: offcutsSchema });
 
 export interface Backup {
   jobs: { project: Project; photographs: readonly Photograph[] }[];

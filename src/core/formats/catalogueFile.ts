@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { METHODS } from '../botany/methods';
 import { SPECIES } from '../botany/catalogue';
 import { ownSpeciesSchema, type OwnSpecies } from '../botany/ownSpecies';
+import { isNewer } from '../boundary/parts';
 import { issueOf, type Issue } from '../boundary/refusal';
 import type { Refusal } from '../boundary/refusals';
 import { catalogueSchema, type Project } from '../plan/project';
@@ -39,7 +40,7 @@ export function readCatalogueFile(text: string): { catalogue: Catalogue } | { is
     });
   }
   const version = (value as { version?: unknown } | null)?.version;
-  if (typeof version === 'number' && version > CATALOGUE_VERSION)
+  if (isNewer(version, CATALOGUE_VERSION))
     return refused({
       path: 'version',
       expected: `<= ${CATALOGUE_VERSION}`,
@@ -65,7 +66,9 @@ function strangers(species: readonly OwnSpecies[], methods: ReadonlySet<string>)
     refused({ path, expected: 'catalogue', received: met, why: { code, values: { met } } }).issues;
   return species.flatMap((s, i) => [
     ...(SPECIES.some((b) => b.id === s.basedOn) ? [] : unknown(`species.${i}.basedOn`, s.basedOn, 'refusal.species')),
-    ...(s.method in METHODS || methods.has(s.method) ? [] : unknown(`species.${i}.method`, s.method, 'refusal.method')),
+    ...(Object.hasOwn(METHODS, s.method) || methods.has(s.method)
+      ? []
+      : unknown(`species.${i}.method`, s.method, 'refusal.method')),
   ]);
 }
 

@@ -7,7 +7,7 @@ import type { PacketDoubt } from '../log/facts';
 import { countedLog, logEntrySchema, type LogEntry } from '../log/entries';
 import type { DerivedPlan } from '../plan/derivePlan';
 import type { Project } from '../plan/project';
-import { wallTime } from '../boundary/parts';
+import { isNewer, wallTime } from '../boundary/parts';
 import { refusalOf } from '../boundary/refusal';
 import type { FileRefusal } from '../boundary/refusals';
 import type { Words } from '../words/words';
@@ -136,7 +136,7 @@ export function readPacket(text: string): ReadPacket {
   if ((value as { kind?: unknown } | null)?.kind !== PACKET_KIND)
     return { refused: { code: 'file.other-kind', values: { what } } };
   const version = (value as { version?: unknown }).version;
-  if (typeof version === 'number' && version > PACKET_VERSION)
+  if (isNewer(version, PACKET_VERSION))
     return { refused: { code: 'file.newer', values: { what, version, most: PACKET_VERSION } } };
   const result = v.safeParse(packetSchema, value);
   if (result.success) return { packet: result.output };

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { refusedBy } from '../boundary/parts';
+import { isNewer, refusedBy } from '../boundary/parts';
 import { refusalOf, type Issue } from '../boundary/refusal';
 import type { FileRefusal } from '../boundary/refusals';
 import { checkProject, PROJECT_KIND, PROJECT_VERSION, type Project } from '../plan/project';
@@ -66,7 +66,7 @@ export function readProjectFile(text: string): ReadFile {
       received: JSON.stringify(kind) ?? 'nothing',
     });
   const version = (value as { version?: unknown }).version;
-  if (typeof version === 'number' && version > PROJECT_VERSION) {
+  if (isNewer(version, PROJECT_VERSION)) {
     const values = { ...what, version, most: PROJECT_VERSION };
     return refuse({
       refused: { code: 'file.newer', values },

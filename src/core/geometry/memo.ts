@@ -37,7 +37,7 @@ export function sameParts<T>(before: unknown, now: T): T {
   let whole = Object.keys(before).length === Object.keys(now).length;
   for (const [key, part] of Object.entries(now)) {
     parts[key] = sameParts(before[key], part);
-    whole &&= key in before && Object.is(parts[key], before[key]);
+    whole &&= Object.hasOwn(before, key) && Object.is(parts[key], before[key]);
   }
   return (whole ? before : parts) as T;
 }

@@ -6,7 +6,7 @@ import { SPECIES } from '../botany/catalogue';
 import { ownSpeciesSchema } from '../botany/ownSpecies';
 import { HEMISPHERES } from '../botany/season';
 import { cakeSchema } from '../cake/cake';
-import { arrangementSchema } from '../compose/arrangement';
+import { arrangementSchema, type Arrangement } from '../compose/arrangement';
 import { choiceSchema, STYLES } from '../compose/shareOut';
 import { paintsSchema } from '../make/paints';
 import { NO_PRICES, pricesSchema } from '../make/price';
@@ -173,7 +173,7 @@ function unknownNames({ catalogue, brief, madeBy, arrangements }: Project): Issu
   const shipped = new Set(SPECIES.map((s) => s.id));
   const species = new Set([...shipped, ...catalogue.species.map((s) => s.id)]);
   const methods = new Set(catalogue.methods.map((m) => m.id));
-  const known = (id: string) => methods.has(id) || id in METHODS;
+  const known = (id: string) => methods.has(id) || Object.hasOwn(METHODS, id);
   const unknown = (path: string, met: string, code: 'refusal.species' | 'refusal.method'): Issue[] => [
     { path, expected: 'catalogue', received: met, why: { code, values: { met } } satisfies ValueRefusal },
   ];
@@ -195,21 +195,27 @@ function unknownNames({ catalogue, brief, madeBy, arrangements }: Project): Issu
   ];
 }
 
+/** What in a job may be called by its id: no two of a list have the same. */
 function repeatedIds(project: Project): Issue[] {
-  const issues: Issue[] = [];
-  const seen = new Set<string>();
-  project.arrangements.forEach((arrangement, a) => {
-    arrangement.pieces.forEach((piece, p) => {
-      const key = `${arrangement.id}/${piece.id}`;
-      if (seen.has(key))
-        issues.push({
-          path: `arrangements.${a}.pieces.${p}.id`,
-          expected: 'id',
-          received: piece.id,
-          why: { code: 'refusal.id-twice', values: { met: piece.id } } satisfies ValueRefusal,
-        });
-      seen.add(key);
+  const lists: [path: string, ids: readonly { id: string }[]][] = [
+    ['cake.tiers', project.cake.tiers],
+    ['arrangements', project.arrangements],
+    ...project.arrangements.map((a, i): [string, Arrangement['pieces']] => [`arrangements.${i}.pieces`, a.pieces]),
+    ['catalogue.species', project.catalogue.species],
+    ['catalogue.methods', project.catalogue.methods],
+    ['barriers', project.barriers],
+    ['paints', project.paints],
+    ['days.makers', project.days.makers],
+  ];
+  return lists.flatMap(([path, list]) => {
+    const seen = new Set<string>();
+    return list.flatMap(({ id }, i): Issue[] => {
+      if (!seen.has(id)) {
+        seen.add(id);
+        return [];
+      }
+      const why = { code: 'refusal.id-twice', values: { met: id } } satisfies ValueRefusal;
+      return [{ path: `${path}.${i}.id`, expected: 'id', received: id, why }];
     });
   });
-  return issues;
 }

@@ -16,19 +16,19 @@ export function missingWords({ species, methods, barriers }: Shipped, messages: 
   const missing = (is: boolean, place: string): string[] => (is ? [] : [place]);
   return [
     ...species.flatMap((s) => [
-      ...missing(s.id in names.species, `names.ts species ${s.id}`),
-      ...s.colourways.flatMap((c) => missing(c.id in names.colours, `names.ts colours ${c.id}`)),
+      ...missing(Object.hasOwn(names.species, s.id), `names.ts species ${s.id}`),
+      ...s.colourways.flatMap((c) => missing(Object.hasOwn(names.colours, c.id), `names.ts colours ${c.id}`)),
     ]),
     ...methods.flatMap((m) => {
       const own = messages.methods[m.id];
       if (!own) return [`methods.ts ${m.id}`];
       return m.steps.flatMap((step) => [
-        ...missing(step.id in own.steps, `methods.ts ${m.id} steps ${step.id}`),
-        ...missing(!step.noted || step.id in own.drying, `methods.ts ${m.id} drying ${step.id}`),
+        ...missing(Object.hasOwn(own.steps, step.id), `methods.ts ${m.id} steps ${step.id}`),
+        ...missing(!step.noted || Object.hasOwn(own.drying, step.id), `methods.ts ${m.id} drying ${step.id}`),
       ]);
     }),
     ...barriers.flatMap((b) => [
-      ...missing(b.id in names.barriers, `names.ts barriers ${b.id}`),
+      ...missing(Object.hasOwn(names.barriers, b.id), `names.ts barriers ${b.id}`),
       ...missing(messages.barriers[b.ways].steps.length === b.stepCount, `barriers.ts ${b.ways} steps`),
     ]),
   ];

@@ -15,7 +15,7 @@ export const LANGUAGE_IDS = Object.keys(LANGUAGES) as Language[];
 /** A language of ours; English for one that is not. */
 export const knownLanguage = (text: string): Language => (isLanguage(text) ? text : 'en');
 
-export const isLanguage = (text: string): text is Language => text in LANGUAGES;
+export const isLanguage = (text: string): text is Language => Object.hasOwn(LANGUAGES, text);
 
 /** No language: English with accents, drawn longer, to see what does not come through the words (Unicode CLDR: en-XA). */
 export const PSEUDO = 'en-XA';

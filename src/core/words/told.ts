@@ -14,6 +14,10 @@ export function told(value: unknown, words: Words): unknown {
   const copy = Object.fromEntries(Object.entries(value).map(([key, v]) => [key, told(v, words)]));
   if (!isFact(value)) return copy;
   const { warnings, figures } = words.messages;
-  const said = value.code in warnings ? words.warning(value) : value.code in figures ? words.figure(value) : words.say(value);
+  const said = Object.hasOwn(warnings, value.code)
+    ? words.warning(value)
+    : Object.hasOwn(figures, value.code)
+      ? words.figure(value)
+      : words.say(value);
   return { ...copy, told: said };
 }

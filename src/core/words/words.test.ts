@@ -220,3 +220,21 @@ describe('the pseudo-locale', () => {
     for (const text of said) expect(text).not.toMatch(/[A-Za-z]/);
   });
 });
+
+test.each(['constructor', 'toString', '__proto__', 'hasOwnProperty'])(
+  'what is called “%s” is called so, whatever every table inherits',
+  (id) => {
+    const words = ENGLISH;
+    expect(words.species(id)).toEqual([id, id]);
+    expect(words.colour({ species: 'rose', colourway: id })).toBe(id);
+    expect(words.stage({ id, name: 'Own stage' })).toBe('Own stage');
+    expect(words.wireColour(id)).toBe(id);
+    expect(words.counts(id)).toBe(id);
+    expect(words.part(id)).toEqual([id, id]);
+    expect(words.barrier(id)).toEqual([id, id]);
+    expect(words.method(id)).toBe(id);
+    expect(words.craft(id)).toEqual({ tools: [], dusting: [], checks: [] });
+    expect(words.step({ method: id, step: id })).toEqual({ name: id, drying: '' });
+    expect(words.say({ code: id, values: {} } as unknown as Fact)).toBe(id);
+  },
+);

@@ -79,6 +79,10 @@ export function tierPlace({ index, of }: TierRef): 'only' | 'bottom' | 'middle' 
   return of === 3 ? 'middle' : 'other';
 }
 
+/** What a table has under a name that may come from anywhere: an inherited one is none of its own. */
+const ownOf = <T>(table: Readonly<Record<string, T>>, name: string): T | undefined =>
+  Object.hasOwn(table, name) ? table[name] : undefined;
+
 /**
  * Puts facts into words of one language, units and naming. The only place that makes sentences of the core's facts: messages in
  * ICU syntax (Unicode CLDR, MessageFormat 1) by code. An unknown code is told as itself; a missing name as its id.
@@ -109,12 +113,12 @@ export class Words {
   say(fact: Fact): string {
     const { phrases, warnings, figures } = this.messages;
     const { code } = fact;
-    if (code in phrases) return this.format(code, phrases[code as keyof typeof phrases], fact);
-    if (code in warnings) {
+    if (Object.hasOwn(phrases, code)) return this.format(code, phrases[code as keyof typeof phrases], fact);
+    if (Object.hasOwn(warnings, code)) {
       const { what, where } = this.warning(fact as Warning);
       return where ? `${what}, ${where}` : what;
     }
-    if (code in figures) {
+    if (Object.hasOwn(figures, code)) {
       const { figure, words } = this.figure(fact);
       return `${figure} ${words}`;
     }
@@ -172,7 +176,7 @@ export class Words {
   }
 
   species(id: string): Noun {
-    return this.naming.species(id) ?? this.messages.names.species[id] ?? [id, id];
+    return this.naming.species(id) ?? ownOf(this.messages.names.species, id) ?? [id, id];
   }
 
   piece({ species, stage }: PieceRef): Noun {
@@ -185,26 +189,26 @@ export class Words {
   counted = (count: number, [one, many]: Noun): string => `${this.units.number(count)} ${count === 1 ? one : many}`;
 
   colour(ref: ColourRef): string {
-    return this.naming.colour(ref) ?? this.messages.names.colours[ref.colourway] ?? ref.colourway;
+    return this.naming.colour(ref) ?? ownOf(this.messages.names.colours, ref.colourway) ?? ref.colourway;
   }
 
   /** How far a piece has come; a stage of an own species by its own name. */
   stage = ({ id, name }: { id: string; name: string }): string =>
-    (this.messages.labels as Readonly<Record<string, string>>)[`stage.${id}`] ?? name;
+    ownOf(this.messages.labels as Readonly<Record<string, string>>, `stage.${id}`) ?? name;
 
   wireColour = (colour: string): string =>
-    (this.messages.names.wireColours as Readonly<Record<string, string>>)[colour] ?? colour;
+    ownOf(this.messages.names.wireColours as Readonly<Record<string, string>>, colour) ?? colour;
 
   /** What of a species is counted; one that has no words by its id. */
-  counts = (id: string): string => (this.messages.labels as Readonly<Record<string, string>>)[`counts.${id}`] ?? id;
+  counts = (id: string): string => ownOf(this.messages.labels as Readonly<Record<string, string>>, `counts.${id}`) ?? id;
 
-  part = (id: string): Noun => this.messages.names.parts[id] ?? [id, id];
+  part = (id: string): Noun => ownOf(this.messages.names.parts, id) ?? [id, id];
 
   /** A barrier, or the foam that a stem stands in without any. */
   barrier(id: string | null): Noun {
     if (id === null) return [this.messages.names.foam, this.messages.names.foam];
     const own = this.naming.barrier(id);
-    return own ? [own.name, own.name] : (this.messages.names.barriers[id] ?? [id, id]);
+    return own ? [own.name, own.name] : (ownOf(this.messages.names.barriers, id) ?? [id, id]);
   }
 
   barrierWords(id: string): BarrierWords {
@@ -212,16 +216,21 @@ export class Words {
     return this.messages.barriers[ways ?? 'own-straw'];
   }
 
-  method = (id: string): string => this.naming.method(id) ?? this.messages.methods[id]?.name ?? id;
+  method = (id: string): string => this.naming.method(id) ?? ownOf(this.messages.methods, id)?.name ?? id;
 
   /** What lies ready for a method, the order of dusting, and what a good piece looks like; nothing for one that has no words. */
   craft(method: string): Craft {
-    return this.naming.craft(method) ?? this.messages.methods[method] ?? { tools: [], dusting: [], checks: [] };
+    return this.naming.craft(method) ?? ownOf(this.messages.methods, method) ?? { tools: [], dusting: [], checks: [] };
   }
 
   step({ method, step }: StepRef): { name: string; drying: string } {
-    const shipped = this.messages.methods[method];
-    return this.naming.step({ method, step }) ?? { name: shipped?.steps[step] ?? step, drying: shipped?.drying[step] ?? '' };
+    const shipped = ownOf(this.messages.methods, method);
+    return (
+      this.naming.step({ method, step }) ?? {
+        name: (shipped && ownOf(shipped.steps, step)) ?? step,
+        drying: (shipped && ownOf(shipped.drying, step)) ?? '',
+      }
+    );
   }
 
   /** A wire by whose it is: the piece's own stem, one of its parts, or a carrier. */
@@ -365,7 +374,7 @@ const TELL = {
   supply: (w, v: keyof Messages['names']['supplies']) => w.messages.names.supplies[v].name,
   step: (w, v: StepRef) => w.step(v).name,
   drying: (w, v: StepRef) => w.step(v).drying,
-  yields: (w, v: string) => w.messages.names.yields[v] ?? v,
+  yields: (w, v: string) => ownOf(w.messages.names.yields, v) ?? v,
   sides: (w, v: readonly string[]) => w.sides(v),
   skills: (w, v: readonly (keyof Messages['names']['skills'])[]) => w.list(v.map((s) => w.messages.names.skills[s])),
   text: (_w, v: string) => v,

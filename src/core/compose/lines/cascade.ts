@@ -1,17 +1,17 @@
 import * as v from 'valibot';
-import { between } from '../../boundary/parts';
+import { angleRad, between } from '../../boundary/parts';
 import { cakeSkin } from '../../cake/skin';
 import type { PathPoint } from '../line';
 import { focalField, hour, mm } from './fields';
 import { at, begins, ends, focalGrip, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
-import { envelope, finite, focal } from './parts';
+import { envelope, focal } from './parts';
 
 const schema = v.strictObject({
   form: v.literal('cascade'),
   /** azimuth on the top of the cake, azimuth at the foot of the line, and how far down it runs along the skin */
-  fromRad: finite,
-  toRad: finite,
+  fromRad: angleRad,
+  toRad: angleRad,
   startMm: between(0, 400),
   lengthDownMm: between(40, 2000),
   /** sideways swing of the middle, mm */

@@ -1,12 +1,12 @@
 import * as v from 'valibot';
-import { between } from '../../boundary/parts';
+import { angleRad, between } from '../../boundary/parts';
 import type { Tier } from '../../cake/cake';
 import { TAU } from '../../geometry/numbers';
 import type { PathPoint } from '../line';
 import { focalField, hour, mm } from './fields';
 import { at, begins, ends, focalGrip, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
-import { envelope, finite, focal, FRONT_RAD, tier, trailLimits } from './parts';
+import { envelope, focal, FRONT_RAD, tier, trailLimits } from './parts';
 import { must } from '../../geometry/must';
 
 /** How far in from the edge the arm on the top lies, as a share of the line's half-width. */
@@ -16,7 +16,7 @@ const schema = v.strictObject({
   form: v.literal('corner spray'),
   tier,
   /** the corner, as an azimuth */
-  atRad: finite,
+  atRad: angleRad,
   /** along the rim on the top (signed), and down the side from the corner */
   armMm: between(-400, 400),
   trailMm: between(0, 400),

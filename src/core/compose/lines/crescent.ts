@@ -1,18 +1,18 @@
 import * as v from 'valibot';
-import { between } from '../../boundary/parts';
+import { angleRad, between } from '../../boundary/parts';
 import { stackTiers } from '../../cake/cake';
 import type { PathPoint } from '../line';
 import { focalField, hour, mm, share, sweepField } from './fields';
 import { begins, ends, focalGrip, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
-import { envelope, finite, focal, tier, trailLimits, widthLimits } from './parts';
+import { envelope, focal, tier, trailLimits, widthLimits } from './parts';
 import { must } from '../../geometry/must';
 
 const schema = v.strictObject({
   form: v.literal('crescent'),
   tier,
   /** azimuth of the tip that stays on the top, and how far round the arc runs from there (signed) */
-  fromRad: finite,
+  fromRad: angleRad,
   sweepRad: between(-Math.PI * 1.6, Math.PI * 1.6),
   /** radius of the arc as a share of the tier's */
   radiusShare: between(0.2, 0.95),

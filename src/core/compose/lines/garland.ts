@@ -1,18 +1,18 @@
 import * as v from 'valibot';
-import { between } from '../../boundary/parts';
+import { angleRad, between } from '../../boundary/parts';
 import { TAU } from '../../geometry/numbers';
 import type { PathPoint } from '../line';
 import { degrees, focalRoundField, hour, mm } from './fields';
 import { begins, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
-import { envelope, finite, focalRound, FRONT_RAD, tier } from './parts';
+import { envelope, focalRound, FRONT_RAD, tier } from './parts';
 import { must } from '../../geometry/must';
 
 const schema = v.strictObject({
   form: v.literal('garland'),
   tier,
   /** azimuth of the first point it hangs from, and how far round it goes (a full turn closes it) */
-  fromRad: finite,
+  fromRad: angleRad,
   sweepRad: between(0.2, Math.PI * 2),
   swags: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(24)),
   /** points below the edge, and how far each swag hangs below its points */

@@ -1,17 +1,17 @@
 import * as v from 'valibot';
-import { between } from '../../boundary/parts';
+import { angleRad, between } from '../../boundary/parts';
 import type { PathPoint } from '../line';
 import { focalField, hour, mm, sweepField } from './fields';
 import { begins, ends, focalGrip, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
-import { envelope, finite, focal, tier, trailLimits } from './parts';
+import { envelope, focal, tier, trailLimits } from './parts';
 import { must } from '../../geometry/must';
 
 const schema = v.strictObject({
   form: v.literal('lazy S'),
   tier,
   /** azimuth of the tip on the top, and how far round it runs from there (signed) to the tip on the side */
-  fromRad: finite,
+  fromRad: angleRad,
   sweepRad: between(-Math.PI * 1.6, Math.PI * 1.6),
   /** how far in from the edge it begins, how far below the edge it ends */
   insetMm: between(0, 300),

@@ -1,10 +1,9 @@
 import * as v from 'valibot';
-import { between } from '../../boundary/parts';
+import { angleRad, between, overBoardMm } from '../../boundary/parts';
 import { FRONT_AZIMUTH_RAD } from '../../geometry/units';
 import type { LineLimit } from '../facts';
 import type { Around } from './kind';
 
-export const finite = v.pipe(v.number(), v.finite());
 /** an index, the lowest tier first */
 export const tier = v.pipe(v.number(), v.integer(), v.minValue(0));
 export const focal = between(0.05, 0.95);
@@ -18,10 +17,10 @@ export const envelope = { widthMm: between(4, 160), riseMm: between(2, 160) };
 /** on a top: from the middle of the tier, mm */
 export const onTop = {
   tier,
-  xMm: finite,
-  yMm: finite,
+  xMm: overBoardMm,
+  yMm: overBoardMm,
   /** the azimuth that it faces; the front unless said */
-  facesRad: v.optional(finite, FRONT_AZIMUTH_RAD),
+  facesRad: v.optional(angleRad, FRONT_AZIMUTH_RAD),
 };
 
 export const FRONT_RAD = -Math.PI / 2;

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { between, hue } from '../../boundary/parts';
+import { angleRad, between, hue } from '../../boundary/parts';
 import type { Cake } from '../../cake/cake';
 import { clamp, TAU } from '../../geometry/numbers';
 import { add, scale, type Vec3 } from '../../geometry/vec3';
@@ -9,7 +9,7 @@ import { armShareFrom, taper } from '../taper';
 import { degrees, focalField, mm, placeFields, standField } from './fields';
 import { begins, ends, facesGrip, focalGrip, placeGrip, standGrip } from './grips';
 import type { LineKind } from './kind';
-import { envelope, finite, focal, FRONT_RAD, onTop, onTopLimits, standMm, STEM_FOOT_MM } from './parts';
+import { envelope, focal, FRONT_RAD, onTop, onTopLimits, standMm, STEM_FOOT_MM } from './parts';
 
 /** A plaque stands on two skewers at this share of its half-width to either side, so that it cannot turn. */
 export const SKEWER_SHARE = 0.5;
@@ -28,7 +28,7 @@ const schema = v.strictObject({
   lettering: v.pipe(v.string(), v.maxLength(60)),
   colour: hue,
   /** where on the rim the flowers begin (0 right, counter-clockwise as one reads it) and how far round they go */
-  fromRad: finite,
+  fromRad: angleRad,
   sweepRad: between(0.4, Math.PI * 2),
   focal,
   ...envelope,

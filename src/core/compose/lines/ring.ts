@@ -1,12 +1,12 @@
 import * as v from 'valibot';
-import { between } from '../../boundary/parts';
+import { angleRad, between } from '../../boundary/parts';
 import { stackTiers } from '../../cake/cake';
 import { TAU } from '../../geometry/numbers';
 import type { PathPoint } from '../line';
 import { degrees, focalRoundField, hour, share } from './fields';
 import { at, focalGrip, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
-import { envelope, finite, focalRound, tier, widthLimits } from './parts';
+import { envelope, focalRound, tier, widthLimits } from './parts';
 import { must } from '../../geometry/must';
 
 const schema = v.strictObject({
@@ -17,7 +17,7 @@ const schema = v.strictObject({
   radiusShare: between(0.2, 0.95),
   /** open part in radians, 0 for a closed ring, and where it opens */
   gapRad: between(0, Math.PI * 1.5),
-  gapAtRad: finite,
+  gapAtRad: angleRad,
   focal: focalRound,
   ...envelope,
 });

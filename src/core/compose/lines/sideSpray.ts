@@ -1,18 +1,18 @@
 import * as v from 'valibot';
-import { between } from '../../boundary/parts';
+import { angleRad, between } from '../../boundary/parts';
 import { clamp } from '../../geometry/numbers';
 import type { PathPoint } from '../line';
 import { degrees, focalField, hour, mm } from './fields';
 import { at, ends, focalGrip, riseGrip, widthGrip } from './grips';
 import type { LineKind } from './kind';
-import { envelope, finite, focal, FRONT_RAD, tier } from './parts';
+import { envelope, focal, FRONT_RAD, tier } from './parts';
 import { must } from '../../geometry/must';
 
 const schema = v.strictObject({
   form: v.literal('side spray'),
   tier,
   /** its middle on the side, azimuth and height above the tier's foot */
-  atRad: finite,
+  atRad: angleRad,
   heightMm: between(0, 400),
   lengthMm: between(40, 800),
   /** rising to its second tip (positive) or falling, and how far its middle bows down */
