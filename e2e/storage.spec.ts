@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { label } from './label';
-import { goTo, openBench, saved } from './bench';
+import { goTo, openBench, saved, undo } from './bench';
 
 const ASTRONOMY = readFileSync('src/core/demo/demo-astronomy-toppers.ofrenda.json', 'utf8');
 
@@ -200,3 +200,25 @@ for (const { version, stores } of SCHEMAS)
     await page.goto('/jobs');
     await expect(page.getByRole('list', { name: label('shared.all-jobs') }).getByRole('listitem')).toHaveCount(1);
   });
+
+test('what was done before the page was closed can be undone after it, step by step and by its name', async ({ page }) => {
+  await openBench(page, '/log');
+  const made = page.getByRole('button', { name: /^One made, \d of/ }).first();
+  await made.click();
+  await expect(page.getByRole('list', { name: '1 made, 0 broken' })).toBeVisible();
+  await made.click();
+  await expect(page.getByRole('list', { name: '2 made, 0 broken' })).toBeVisible();
+  await saved(page);
+  const name = await undo(page).getAttribute('aria-label');
+  await page.reload();
+  await expect(page.getByRole('list', { name: '2 made, 0 broken' })).toBeVisible();
+  await expect(undo(page)).toHaveAccessibleName(name!);
+  await undo(page).click();
+  await expect(page.getByRole('list', { name: '1 made, 0 broken' })).toBeVisible();
+  await undo(page).click();
+  await expect(page.getByRole('list', { name: '0 made, 0 broken' })).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole('list', { name: '0 made, 0 broken' })).toBeVisible();
+  await expect(undo(page)).toBeDisabled();
+});

@@ -6,6 +6,7 @@ import { wallFromText, wallToText } from '@/core/days/clock';
 import type { OtherWork } from '@/core/plan/daysOf';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Stock } from '@/core/make/stock';
+import { keptSteps, stepsFrom } from './history';
 import { keepLastPlan } from './lastPlan';
 import { OFFCUTS, readStock, TIN } from './stockShelf';
 import type { Studio, StudioPorts, StudioState } from './studio';
@@ -27,6 +28,13 @@ const whyNotStored = (cause: unknown): Label =>
 const WEEKS_SHARED = 8;
 const MOST_SHARED = 12;
 
+interface StepOptions {
+  /** what the step did to the stock of all jobs */
+  stock?: { before: Stock; after: Stock };
+  /** it changes much at once: the job before it is kept as a version */
+  large?: boolean;
+}
+
 /** Puts every shown change on the shelf and asks for its plan; late answers are ignored. */
 export class Autosave {
   store!: StoreApi<Studio>;
@@ -35,6 +43,9 @@ export class Autosave {
   private asked: Project | null = null;
   private busy = false;
   private base: Project | null = null;
+  /** the job whose first step of this sitting was done */
+  private begun: string | null = null;
+  private lastStep = 0;
 
   constructor(private readonly ports: StudioPorts) {}
 
@@ -46,7 +57,7 @@ export class Autosave {
   }
 
   /** A step that can be undone. What could not be read again from the shelf is refused with its sentence. */
-  step(label: Label, before: Project, after: Project, stock?: { before: Stock; after: Stock }): void {
+  step(label: Label, before: Project, after: Project, { stock, large = false }: StepOptions = {}): void {
     if (before === after) return;
     if (this.store.getState().onlyLook) {
       this.show(before, { message: { text: ONLY_LOOK, kind: 'fault' } });
@@ -58,12 +69,33 @@ export class Autosave {
       this.show(before, { message: { text, kind: 'fault' } });
       return;
     }
+    // as it was when this sitting began, and before what changes much at once
+    if (large || this.begun !== before.id) void this.keepVersion(before);
+    this.begun = before.id;
+    const { past } = this.store.getState();
+    this.lastStep = Math.max(this.lastStep, past[past.length - 1]?.n ?? 0) + 1;
     this.show(after, {
-      past: [...this.store.getState().past, { label, project: before, ...(stock && { stock }) }],
+      past: [...past, { n: this.lastStep, label, project: before, ...(stock && { stock }) }],
       future: [],
       saved: 'saving',
     });
     this.saveSoon();
+  }
+
+  private async keepVersion(project: Project): Promise<void> {
+    try {
+      await this.ports.shelf.keepVersion(project);
+    } catch (cause) {
+      this.store.setState({ saved: 'failed', saveFault: whyNotStored(cause) });
+    }
+  }
+
+  /** Steps of an earlier sitting can be undone too: they are there once the job is open, unless something was done before. */
+  async readSteps(project: Project): Promise<void> {
+    const steps = stepsFrom(await this.ports.shelf.steps(project.id), project);
+    const { project: now, past } = this.store.getState();
+    if (now !== project || past.length > 0 || steps.length === 0) return;
+    if (steps.every((s) => 'project' in checkProject(s.project))) this.store.setState({ past: steps });
   }
 
   /** Asks for the open job: where another tab writes it, this one looks on, and takes over as it stands on the shelf when that lets go. */
@@ -141,7 +173,7 @@ export class Autosave {
     const { project, saved } = this.store.getState();
     if (!project || saved === 'saved' || this.store.getState().onlyLook) return;
     try {
-      await this.ports.shelf.save(project);
+      await this.ports.shelf.save(project, keptSteps(this.store.getState().past, project));
       this.ports.tabs.tell(project.id);
       if (this.store.getState().project === project) this.store.setState({ saved: 'saved', saveFault: null });
       await this.refreshJobs();

@@ -50,6 +50,7 @@ export function composeActions(
               asLabel(task === 'finish' ? 'studio.do-finish-it' : 'studio.do-re-balance'),
               now,
               produce(now, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
+              { large: true },
             );
           },
           fault: (fault) => search({ running: false, progress: null, fault }),
@@ -68,6 +69,7 @@ export function composeActions(
         asLabel('studio.do-keep-best'),
         project,
         produce(project, (draft) => void (draft.arrangements[arrangementIndex]!.pieces = pieces)),
+        { large: true },
       );
     },
     keep(proposal, step = asLabel('studio.do-keep-proposal')) {
@@ -81,6 +83,7 @@ export function composeActions(
           if (own) putNew(draft, own, proposal.arrangement);
           if (draft.brief.useTin) draft.taken = takingsFor(draft.arrangements, freeForJob(get()));
         }),
+        { large: true },
       );
       get().set({ selection: [] });
     },

@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Project } from '@/core/plan/project';
+import type { KeptStep } from './history';
 
 export interface JobRow {
   id: string;
@@ -9,11 +10,17 @@ export interface JobRow {
   project: Project;
 }
 
-/** A job as it was at a time. */
+/** A job as it was; `seenAt` came later, and rows without it were kept at `at`. */
 export interface VersionRow {
   jobId: string;
   at: number;
+  seenAt?: number;
   project: Project;
+}
+
+/** A step of a job that can be undone after the page was closed. */
+interface StepRow extends KeptStep {
+  jobId: string;
 }
 
 export interface PhotoRow extends Photograph {
@@ -31,11 +38,13 @@ export class StudioDb extends Dexie {
   settings!: EntityTable<SettingRow, 'key'>;
   photos!: EntityTable<PhotoRow, 'id'>;
   versions!: Table<VersionRow, [string, number]>;
+  steps!: Table<StepRow, [string, number]>;
 
   constructor(name = 'ofrenda') {
     super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({ jobs: 'id, updatedAt', settings: 'key' });
     this.version(2).stores({ photos: 'id, jobId' });
     this.version(3).stores({ versions: '[jobId+at]' });
+    this.version(4).stores({ steps: '[jobId+n]' });
   }
 }

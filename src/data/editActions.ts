@@ -10,12 +10,12 @@ export function editActions(
   autosave: Autosave,
   get: () => Studio,
 ): Pick<Studio, 'edit' | 'preview' | 'settle' | 'giveUp' | 'undo' | 'redo' | 'select' | 'applyRemedy'> {
-  const edit = (label: Label, recipe: Recipe) => {
+  const edit = (label: Label, recipe: Recipe, large = false) => {
     const before = get().project;
-    if (before) autosave.step(label, before, produce(before, recipe));
+    if (before) autosave.step(label, before, produce(before, recipe), { large });
   };
   return {
-    edit,
+    edit: (label, recipe) => edit(label, recipe),
     preview(recipe) {
       const { project } = get();
       if (!project) return;
@@ -35,8 +35,11 @@ export function editActions(
       const { past, future, project } = get();
       const last = past[past.length - 1];
       if (!last || !project || get().onlyLook) return;
-      const { label, stock } = last;
-      autosave.show(last.project, { past: past.slice(0, -1), future: [{ label, project, ...(stock && { stock }) }, ...future] });
+      const { n, label, stock } = last;
+      autosave.show(last.project, {
+        past: past.slice(0, -1),
+        future: [{ n, label, project, ...(stock && { stock }) }, ...future],
+      });
       if (stock) void autosave.setStock(takenBack(get(), stock.before, stock.after));
       autosave.saveSoon();
     },
@@ -44,8 +47,8 @@ export function editActions(
       const { past, future, project } = get();
       const next = future[0];
       if (!next || !project || get().onlyLook) return;
-      const { label, stock } = next;
-      autosave.show(next.project, { future: future.slice(1), past: [...past, { label, project, ...(stock && { stock }) }] });
+      const { n, label, stock } = next;
+      autosave.show(next.project, { future: future.slice(1), past: [...past, { n, label, project, ...(stock && { stock }) }] });
       // going forward again is taking the way back back
       if (stock) void autosave.setStock(takenBack(get(), stock.after, stock.before));
       autosave.saveSoon();
@@ -53,19 +56,23 @@ export function editActions(
     select: (ids) => get().set({ selection: ids }),
     applyRemedy(remedy, name) {
       const { arrangementIndex } = get();
-      edit(name, (draft) => {
-        const pieces = draft.arrangements[arrangementIndex]?.pieces;
-        if (!pieces) return;
-        for (const { id, to } of remedy.change) {
-          const piece = pieces.find((p) => p.id === id);
-          if (piece) Object.assign(piece, to);
-        }
-        for (const id of remedy.remove) {
-          const at = pieces.findIndex((p) => p.id === id);
-          if (at >= 0) pieces.splice(at, 1);
-        }
-        for (const piece of remedy.add) pieces.push({ ...piece, id: freshId(pieces) });
-      });
+      edit(
+        name,
+        (draft) => {
+          const pieces = draft.arrangements[arrangementIndex]?.pieces;
+          if (!pieces) return;
+          for (const { id, to } of remedy.change) {
+            const piece = pieces.find((p) => p.id === id);
+            if (piece) Object.assign(piece, to);
+          }
+          for (const id of remedy.remove) {
+            const at = pieces.findIndex((p) => p.id === id);
+            if (at >= 0) pieces.splice(at, 1);
+          }
+          for (const piece of remedy.add) pieces.push({ ...piece, id: freshId(pieces) });
+        },
+        true,
+      );
     },
   };
 }

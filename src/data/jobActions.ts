@@ -49,6 +49,7 @@ export function jobActions(
     });
     await shelf.setSetting('lastJob', project.id);
     await autosave.claim(project);
+    await autosave.readSteps(project);
     await autosave.refreshJobs();
     get().set({ photos: await shelf.photos(project.id) });
   };
@@ -91,6 +92,7 @@ export function jobActions(
         const plan = planOf(first);
         autosave.show(first, { ...FRESH, ...found, plan, planOf: plan && first });
         await autosave.claim(first);
+        await autosave.readSteps(first);
         get().set({ photos: await shelf.photos(first.id) });
       }
     },
@@ -164,7 +166,7 @@ export function jobActions(
     goBackTo(version) {
       const { project } = get();
       if (project && version.project.id === project.id)
-        autosave.step(asLabel('studio.do-earlier-version'), project, version.project);
+        autosave.step(asLabel('studio.do-earlier-version'), project, version.project, { large: true });
     },
     shareDays: () => autosave.shareDays(),
     flush: () => autosave.flush(),

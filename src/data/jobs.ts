@@ -1,9 +1,10 @@
 import { checkProject, type Project } from '@/core/plan/project';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Taken } from '@/core/make/takings';
-import Dexie from 'dexie';
+import Dexie, { type Table } from 'dexie';
 import type { StudioDb } from './db';
-import { dueVersions, type JobVersion } from './versions';
+import type { KeptStep } from './history';
+import { dueVersion, type JobVersion } from './versions';
 
 export interface JobSummary {
   id: string;
@@ -28,7 +29,12 @@ export const summaryOf = (project: Project, updatedAt: number): JobSummary => ({
 export interface JobShelf {
   list(): Promise<JobSummary[]>;
   load(id: string): Promise<Project | null>;
-  save(project: Project): Promise<void>;
+  /** with the steps that lead to it, where they are to be kept as well */
+  save(project: Project, steps?: readonly KeptStep[]): Promise<void>;
+  /** keeps the job as it is for going back to, unless the last version is the same */
+  keepVersion(project: Project): Promise<void>;
+  /** the steps kept with it, the oldest first */
+  steps(jobId: string): Promise<KeptStep[]>;
   remove(id: string): Promise<void>;
   getSetting(key: string): Promise<unknown>;
   setSetting(key: string, value: unknown): Promise<void>;
@@ -38,10 +44,29 @@ export interface JobShelf {
   putPhoto(jobId: string, photo: Photograph): Promise<void>;
 }
 
-const ofJob = (db: StudioDb, jobId: string) =>
-  db.versions.where('[jobId+at]').between([jobId, Dexie.minKey], [jobId, Dexie.maxKey]);
+/** Rows of one job, in their order. */
+const ofJob = <Row>(table: Table<Row, [string, number]>, jobId: string, order: 'at' | 'n') =>
+  table.where(`[jobId+${order}]`).between([jobId, Dexie.minKey], [jobId, Dexie.maxKey]);
 
 export function jobShelf(db: StudioDb, now: () => number): JobShelf {
+  /** Within a transaction: a version where one is due, or `wanted` and other than the last. */
+  const putVersion = async (project: Project, wanted: boolean): Promise<void> => {
+    const keys = await ofJob(db.versions, project.id, 'at').primaryKeys();
+    const last = keys.length ? await db.versions.get(keys[keys.length - 1]!) : undefined;
+    if (wanted && last && JSON.stringify(last.project) === JSON.stringify(project)) return;
+    const kept = keys.map(([, at]) => ({ at, seenAt: at === last?.at ? (last.seenAt ?? at) : at }));
+    const { at, drop } = dueVersion(kept, now(), wanted);
+    if (at !== null) await db.versions.put({ jobId: project.id, at, seenAt: now(), project });
+    await db.versions.bulkDelete(drop.map((old): [string, number] => [project.id, old]));
+  };
+  /** Within a transaction: the steps that are not there yet, the last one anew, and no others. */
+  const putSteps = async (jobId: string, steps: readonly KeptStep[]): Promise<void> => {
+    const there = new Set((await ofJob(db.steps, jobId, 'n').primaryKeys()).map(([, n]) => n));
+    const wanted = new Set(steps.map((s) => s.n));
+    const last = steps[steps.length - 1]?.n;
+    await db.steps.bulkDelete([...there].filter((n) => !wanted.has(n)).map((n): [string, number] => [jobId, n]));
+    await db.steps.bulkPut(steps.filter((s) => !there.has(s.n) || s.n === last).map((s) => ({ ...s, jobId })));
+  };
   return {
     async list() {
       const rows = await db.jobs.orderBy('updatedAt').reverse().toArray();
@@ -53,28 +78,32 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
       const checked = checkProject(row.project);
       return 'project' in checked ? checked.project : null;
     },
-    async save(project) {
-      await db.transaction('rw', db.jobs, db.versions, async () => {
-        const at = now();
-        await db.jobs.put({ id: project.id, name: project.name, updatedAt: at, project });
-        const kept = await ofJob(db, project.id).primaryKeys();
-        const due = dueVersions(
-          kept.map(([, when]) => when),
-          at,
-        );
-        if (due.keep) await db.versions.put({ jobId: project.id, at, project });
-        await db.versions.bulkDelete(due.drop.map((when): [string, number] => [project.id, when]));
+    async save(project, steps) {
+      await db.transaction('rw', db.jobs, db.versions, db.steps, async () => {
+        await db.jobs.put({ id: project.id, name: project.name, updatedAt: now(), project });
+        await putVersion(project, false);
+        if (steps) await putSteps(project.id, steps);
       });
     },
+    async keepVersion(project) {
+      await db.transaction('rw', db.versions, () => putVersion(project, true));
+    },
+    async steps(jobId) {
+      const rows = await ofJob(db.steps, jobId, 'n').toArray();
+      return rows.map(({ jobId: _, ...step }) => step);
+    },
     async versions(jobId) {
-      const rows = await ofJob(db, jobId).toArray();
-      return rows.reverse().flatMap(({ at, project }) => {
+      const rows = await ofJob(db.versions, jobId, 'at').toArray();
+      return rows.reverse().flatMap(({ at, seenAt = at, project }) => {
         const checked = checkProject(project);
-        return 'project' in checked ? [{ at, project: checked.project }] : [];
+        return 'project' in checked ? [{ at, seenAt, project: checked.project }] : [];
       });
     },
     async remove(id) {
-      await db.jobs.delete(id);
+      await db.transaction('rw', db.jobs, db.steps, async () => {
+        await db.jobs.delete(id);
+        await ofJob(db.steps, id, 'n').delete();
+      });
     },
     async getSetting(key) {
       return (await db.settings.get(key))?.value;

@@ -37,7 +37,7 @@ export const browserNote = (): Note => {
 export function shelfWithFallback(db: StudioDb, now: () => number, note: Note): JobShelf & Storage {
   const opened = db.open().then(
     () => ({ keeps: 'disk' as const, shelf: jobShelf(db, now) }),
-    () => ({ keeps: 'page' as const, shelf: memoryShelf() as JobShelf }),
+    () => ({ keeps: 'page' as const, shelf: memoryShelf(now) as JobShelf }),
   );
   const shelf = opened.then((o) => o.shelf);
   return {
@@ -55,7 +55,9 @@ export function shelfWithFallback(db: StudioDb, now: () => number, note: Note): 
     },
     list: async () => (await shelf).list(),
     load: async (id) => (await shelf).load(id),
-    save: async (project) => (await shelf).save(project),
+    save: async (project, steps) => (await shelf).save(project, steps),
+    keepVersion: async (project) => (await shelf).keepVersion(project),
+    steps: async (jobId) => (await shelf).steps(jobId),
     remove: async (id) => (await shelf).remove(id),
     getSetting: async (key) => (await shelf).getSetting(key),
     setSetting: async (key, value) => (await shelf).setSetting(key, value),

@@ -18,6 +18,7 @@ import { composeActions } from './composeActions';
 import { editActions } from './editActions';
 import { jobActions } from './jobActions';
 import { logActions } from './logActions';
+import type { Step } from './history';
 import type { JobVersion } from './versions';
 import type { Tabs } from './tabs';
 import { NO_DEVICES, NO_SEARCH } from './fresh';
@@ -64,13 +65,6 @@ export interface Devices {
   sensor: boolean;
   scale: boolean;
   printer: boolean;
-}
-
-interface Step {
-  label: Label;
-  project: Project;
-  /** what the step did to the stock of all jobs, where it did something */
-  stock?: { before: Stock; after: Stock };
 }
 
 export interface StudioState {
@@ -222,7 +216,7 @@ const EMPTY: StudioState = {
   lineInHand: false,
 };
 
-/** The studio's state without React: one open job, its history without limit, autosave, and the plan derived beside it. */
+/** The studio's state without React: one open job, its history (the latest steps also after a reload), autosave, and the plan derived beside it. */
 export function createStudio(ports: StudioPorts): StoreApi<Studio> {
   const autosave = new Autosave(ports);
   const store = createStore<Studio>()((set, get) => ({

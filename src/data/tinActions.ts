@@ -26,7 +26,7 @@ export function tinActions(
     if (!project) return;
     if (get().onlyLook) return autosave.step(label, project, produce(project, recipe));
     const set = autosave.setStock(after);
-    autosave.step(label, project, produce(project, recipe), { before: { tin, offcuts }, after });
+    autosave.step(label, project, produce(project, recipe), { stock: { before: { tin, offcuts }, after } });
     await set;
   };
   /** What is taken out can be brought back, until something else is taken out. */

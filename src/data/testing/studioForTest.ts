@@ -17,8 +17,8 @@ export function memoryShelf(): ReturnType<typeof shelfInMemory> & { broken: Erro
   const save = shelf.save;
   return Object.assign(shelf, {
     broken: null as Error | null,
-    save(this: { broken: Error | null }, project: Project) {
-      return this.broken ? Promise.reject(this.broken) : save(project);
+    save(this: { broken: Error | null }, ...asked: Parameters<typeof save>) {
+      return this.broken ? Promise.reject(this.broken) : save(...asked);
     },
   });
 }

@@ -30,11 +30,11 @@ export function Versions() {
         {versions?.map((v) => (
           <li key={v.at} className="flex flex-wrap items-center gap-3 border-t border-[var(--line)] py-2 text-[15px]">
             <span className="grow">
-              <b>{words.units.moment(wallOf(new Date(v.at)))}</b> {v.project.name}: {told(v)}
+              <b>{words.units.moment(wallOf(new Date(v.seenAt)))}</b> {v.project.name}: {told(v)}
             </span>
             <button
               className="key"
-              aria-label={words.label('jobs.bring-back', { format: words.units.moment(wallOf(new Date(v.at))) })}
+              aria-label={words.label('jobs.bring-back', { format: words.units.moment(wallOf(new Date(v.seenAt))) })}
               onClick={() => getStudio().goBackTo(v)}
             >
               {words.label('jobs.bring-back-2')}

@@ -18,7 +18,8 @@ export const JOBS = {
   'jobs.jobs-not-here-yet-just':
     '{added, plural, one {# job is} other {# jobs are}} not here yet, {same} as here, {other} different: those come in beside yours, nothing is overwritten.',
   'jobs.made': 'Made {format}.',
-  'jobs.none-yet-one-kept-every': 'None yet: one is kept every ten minutes while you work, the latest twenty.',
+  'jobs.none-yet-one-kept-every':
+    'None yet: one is kept when you begin, before large changes and every ten minutes while you work, the latest thirty.',
   'jobs.open': 'Open {j}',
   'jobs.open-a-file': 'Open a file',
   'jobs.pieces': '{leaves}, {pieces, plural, one {# piece} other {# pieces}}',

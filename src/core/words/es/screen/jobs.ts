@@ -20,7 +20,8 @@ export const JOBS: Readonly<Record<keyof typeof EN, string>> = {
   'jobs.jobs-not-here-yet-just':
     '{added, plural, one {# trabajo no está aquí} other {# trabajos no están aquí}}, {same} igual que aquí, {other} distintos: entran junto a los tuyos, no se sobrescribe nada.',
   'jobs.made': 'Hecha {format}.',
-  'jobs.none-yet-one-kept-every': 'Aún ninguna: se guarda una cada diez minutos mientras trabajas, las veinte últimas.',
+  'jobs.none-yet-one-kept-every':
+    'Aún ninguna: se guarda una al empezar, antes de cada cambio grande y cada diez minutos mientras trabajas, las treinta últimas.',
   'jobs.open': 'Abrir {j}',
   'jobs.open-a-file': 'Abrir un archivo',
   'jobs.pieces': '{leaves}, {pieces, plural, one {# pieza} other {# piezas}}',

@@ -21,7 +21,7 @@ export const JOBS: Readonly<Record<keyof typeof EN, string>> = {
     '{added, plural, one {# travail n’est pas ici} other {# travaux ne sont pas ici}}, {same} sont comme ici, {other} diffèrent : ils viennent à côté des vôtres, rien n’est écrasé.',
   'jobs.made': 'Faite {format}.',
   'jobs.none-yet-one-kept-every':
-    'Aucune encore : une est gardée toutes les dix minutes pendant que vous travaillez, les vingt dernières.',
+    'Aucune encore : une version est gardée quand on commence, avant chaque grand changement et toutes les dix minutes de travail, les trente dernières.',
   'jobs.open': 'Ouvrir {j}',
   'jobs.open-a-file': 'Ouvrir un fichier',
   'jobs.pieces': '{leaves}, {pieces, plural, one {# pièce} other {# pièces}}',
