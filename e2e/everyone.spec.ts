@@ -4,14 +4,17 @@ import { label } from './label';
 import { goTo, openBench, stationLink, STATIONS } from './bench';
 
 for (const light of ['day', 'evening'] as const) {
-  test(`no serious finding on any view, ${light} light (${light === 'day' ? 'WCAG 2.2 AA' : 'contrast'}, by axe)`, async ({ page }) => {
+  test(`no serious finding on any view, ${light} light (${light === 'day' ? 'WCAG 2.2 AA' : 'contrast'}, by axe)`, async ({
+    page,
+  }) => {
     test.setTimeout(180_000);
     await openBench(page);
     if (light === 'evening') await page.getByRole('button', { name: label('shell.evening-light') }).click();
     const scan = async (name: string) => {
       const axe = new AxeBuilder({ page });
       // the other light changes colours and nothing else
-      const rules = light === 'day' ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']) : axe.withRules(['color-contrast']);
+      const rules =
+        light === 'day' ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']) : axe.withRules(['color-contrast']);
       const { violations } = await rules.analyze();
       const serious = violations
         .filter((v) => v.impact === 'serious' || v.impact === 'critical')
