@@ -102,6 +102,34 @@ for (const name of ['crescent, one tier', 'cascade over two', 'a wide wreath, so
   );
 }
 
+/** From nothing, on wreaths so much longer that pieces stand as densely: time for each piece should stay about the same. */
+{
+  const { request } = benchCases().find((c) => c.name.startsWith('a wide wreath'))!;
+  const { cake } = request;
+  const own = composeAll({ ...request, effort: 0.1 })[0]!.arrangement;
+  const wreathOf = (count: number) => {
+    const k = count / own.pieces.length;
+    const tiers = cake.tiers.map((t) => ({ ...t, diameterMm: t.diameterMm * k }));
+    const pieces = Array.from({ length: count }, (_, i) => {
+      const piece = own.pieces[i % own.pieces.length]!;
+      return { ...piece, id: `p${i}`, s: ((piece.s + Math.floor(i / own.pieces.length)) / k) % 1 };
+    });
+    return {
+      ...newProject('bench', 'Bench', '2027-06-12T09:30'),
+      cake: { ...cake, tiers, board: { ...cake.board, diameterMm: cake.board.diameterMm * k } },
+      arrangements: [{ ...own, pieces }],
+    };
+  };
+  derivePlan(wreathOf(268), new Memo());
+  const all = [268, 1200, 3000].map((count) => ({ count, ms: timed(() => derivePlan(wreathOf(count), new Memo())).ms }));
+  const [few] = all;
+  for (const { count, ms } of all)
+    say(
+      `${count} pieces planned from nothing in ${(ms / 1000).toFixed(2)} s, ` +
+        `${(ms / count / (few!.ms / few!.count)).toFixed(2)} times as long for each as at ${few!.count}`,
+    );
+}
+
 const random = seededRandom(3);
 let ours = 0;
 let library = 0;
