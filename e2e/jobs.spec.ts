@@ -152,6 +152,24 @@ test('two tabs on one job: the second is told and can only look, follows, and ta
   await expect(second.getByRole('list', { name: '2 made, 0 broken' })).toBeVisible();
 });
 
+test('a job that is deleted in another tab is said to be gone where it is open, and stored again by one press', async ({
+  page,
+  context,
+}) => {
+  await openBench(page, '/log');
+  await page.getByRole('button', { name: /^One made, 1 of/ }).click();
+  await saved(page);
+  const second = await context.newPage();
+  await openBench(second, '/jobs');
+  await second.getByRole('button', { name: /^Delete Harbour/ }).click();
+  await expect(page.getByText(label('studio.deleted-elsewhere'))).toBeVisible();
+  await page.getByRole('button', { name: label('shell.store-it-again') }).click();
+  await saved(page);
+  await expect(second.getByRole('list', { name: label('shared.all-jobs') }).getByRole('listitem')).toHaveCount(3);
+  await page.reload();
+  await expect(page.getByRole('list', { name: '1 made, 0 broken' })).toBeVisible();
+});
+
 test('the whole studio backed up and restored, told first; a file that is none is refused', async ({ page }) => {
   await openBench(page, '/jobs');
   const waiting = page.waitForEvent('download');

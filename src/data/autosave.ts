@@ -17,6 +17,7 @@ const ONLY_LOOK = asLabel('studio.only-look');
 const SAVE_AFTER_MS = 200;
 const KEEP_PLAN_AFTER_MS = 2000;
 const TAKEN_AWAY = asLabel('studio.taken-away');
+const DELETED_ELSEWHERE = asLabel('studio.deleted-elsewhere');
 
 /** Why a job could not be stored, by its label. */
 const whyNotStored = (cause: unknown): Label =>
@@ -114,13 +115,25 @@ export class Autosave {
   /** Follows what other tabs put on the shelf. */
   followTabs(): void {
     this.ports.tabs.follow((what) => {
-      const { project, onlyLook } = this.store.getState();
       if (what === STOCK_TOLD) void this.readStock();
-      else {
-        void this.refreshJobs();
-        if (onlyLook && project?.id === what) void this.reload(what, {});
-      }
+      else void this.followJob(what);
     });
+  }
+
+  /** Another tab stored a job, or deleted it: where it is open here, it is as it is there, or it is said that it is gone. */
+  private async followJob(id: string): Promise<void> {
+    await this.refreshJobs();
+    const { project, onlyLook, jobs } = this.store.getState();
+    if (project?.id !== id) return;
+    if (!jobs.some((j) => j.id === id)) this.deletedElsewhere();
+    else if (onlyLook) await this.reload(id, {});
+  }
+
+  /** The open job is on no shelf any more: what is shown can be kept as a file, or stored again, and is never lost in silence. */
+  private deletedElsewhere(): void {
+    this.dropTimer?.();
+    this.dropTimer = null;
+    this.store.setState({ saved: 'failed', saveFault: DELETED_ELSEWHERE });
   }
 
   /** Says whether anything is kept at all; and when the browser took away what was stored, puts back what is still open here. */
@@ -140,7 +153,12 @@ export class Autosave {
 
   private async reload(id: string, patch: Partial<StudioState>): Promise<void> {
     const project = await this.ports.shelf.load(id);
-    if (!project || this.store.getState().project?.id !== id) return;
+    if (this.store.getState().project?.id !== id) return;
+    if (!project) {
+      this.store.setState({ onlyLook: false });
+      this.deletedElsewhere();
+      return;
+    }
     this.show(project, { past: [], future: [], saved: 'saved', ...patch });
   }
 

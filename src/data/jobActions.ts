@@ -131,6 +131,7 @@ export function jobActions(
       await autosave.flush();
       const project = await shelf.load(id);
       await shelf.remove(id);
+      ports.tabs.tell(id);
       await autosave.refreshJobs();
       // ends of wire that it had set aside and not yet cut are free again
       if (project?.offcuts.length && !project.wiresCut) await get().setOffcuts(offcutsWith(get().offcuts, project.offcuts, 1));
@@ -142,7 +143,13 @@ export function jobActions(
     },
     async bringBack() {
       const { deleted } = get();
-      if (deleted) await addJob(deleted.project, { deleted: null });
+      if (!deleted) return;
+      const { project } = deleted;
+      // another tab may have stored it again since, and worked on: both are kept
+      const isThere = get().jobs.some((j) => j.id === project.id) || (await shelf.load(project.id)) !== null;
+      const own = isThere ? { ...project, id: ports.newId(), name: ports.names.restored(project.name).slice(0, 120) } : project;
+      await addJob(own, { deleted: null });
+      ports.tabs.tell(own.id);
     },
     async importText(text) {
       if (await get().openPacket(text)) return;

@@ -3,6 +3,8 @@ export const STUDIO = {
   'studio.cleared-since':
     'There were jobs in this browser, and it has cleared them since: restore them from a backup or from their files. What is here now are the examples.',
   'studio.copy-of': '{name}, copy',
+  'studio.deleted-elsewhere':
+    'This job was deleted in another tab. It is still open in this one: store it again, or save it as a file.',
   'studio.do-cut-from-ends': 'cut from ends in the tin',
   'studio.do-earlier-version': 'back to an earlier version',
   'studio.do-finish-it': 'finish it',

@@ -4,6 +4,8 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.cleared-since':
     'Había trabajos en este navegador y los ha borrado: recupéralos de una copia o de sus archivos. Lo que hay ahora son los ejemplos.',
   'studio.copy-of': '{name}, copia',
+  'studio.deleted-elsewhere':
+    'Este trabajo se borró en otra pestaña. Aquí sigue abierto: vuelve a guardarlo o guárdalo como archivo.',
   'studio.do-cut-from-ends': 'cortar de cabos de la lata',
   'studio.do-earlier-version': 'volver a una versión anterior',
   'studio.do-finish-it': 'terminar',

@@ -4,6 +4,8 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.cleared-since':
     'Ce navigateur avait des travaux et les a effacés : ramenez-les d’une sauvegarde ou de leurs fichiers. Ceux d’à présent sont les exemples.',
   'studio.copy-of': '{name}, copie',
+  'studio.deleted-elsewhere':
+    'Ce travail a été supprimé dans un autre onglet. Il est encore ouvert ici : enregistrez-le de nouveau ou en fichier.',
   'studio.do-cut-from-ends': 'couper dans les chutes de la boîte',
   'studio.do-earlier-version': 'revenir à une version antérieure',
   'studio.do-finish-it': 'finir',
