@@ -8,7 +8,8 @@ export type StationName = (typeof STATIONS)[number];
 export async function openBench(page: Page, path = '/compose'): Promise<void> {
   await page.goto(path);
   await expect(page.getByRole('heading', { name: 'Harbour library, a hundred years' })).toBeVisible();
-  await expect(stationLink(page, 'Make')).toContainText(/to make/);
+  // the first plan of a fresh browser: no matter how long, on a busy machine
+  await expect(stationLink(page, 'Make')).toContainText(/to make/, { timeout: 60_000 });
 }
 
 export const stationLink = (page: Page, name: StationName) =>
