@@ -8,7 +8,7 @@ import tseslint from 'typescript-eslint';
 const PARTS = {
   geometry: [],
   facts: [],
-  boundary: ['facts', 'geometry'],
+  boundary: ['facts'],
   cake: ['geometry', 'facts', 'boundary'],
   botany: ['geometry', 'facts', 'boundary'],
   wire: ['geometry', 'facts', 'boundary'],

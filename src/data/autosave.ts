@@ -53,7 +53,9 @@ export class Autosave {
   show(project: Project, patch: Partial<StudioState> = {}): void {
     const last = Math.max(0, project.arrangements.length - 1);
     const arrangementIndex = Math.min(patch.arrangementIndex ?? this.store.getState().arrangementIndex, last);
-    this.store.setState({ project, ...patch, arrangementIndex });
+    // what was said of a deleted job is said of no other
+    const other = this.isDeleted() && project.id !== this.store.getState().project?.id;
+    this.store.setState({ project, ...(other && { saveFault: null }), ...patch, arrangementIndex });
     this.askPlan();
   }
 
@@ -95,8 +97,10 @@ export class Autosave {
   async readSteps(project: Project): Promise<void> {
     const steps = stepsFrom(await this.ports.shelf.steps(project.id), project);
     const { project: now, past } = this.store.getState();
-    if (now !== project || past.length > 0 || steps.length === 0) return;
-    if (steps.every((s) => 'project' in checkProject(s.project))) this.store.setState({ past: steps });
+    if (now !== project || past.length > 0) return;
+    // as far back as they can be read
+    const unreadable = steps.findLastIndex((s) => 'issues' in checkProject(s.project));
+    if (unreadable + 1 < steps.length) this.store.setState({ past: steps.slice(unreadable + 1) });
   }
 
   /** Asks for the open job: where another tab writes it, this one looks on, and takes over as it stands on the shelf when that lets go. */
@@ -135,6 +139,9 @@ export class Autosave {
     this.dropTimer = null;
     this.store.setState({ saved: 'failed', saveFault: DELETED_ELSEWHERE });
   }
+
+  /** Nothing brings a deleted job back but a hand: a step here, or “store it again”. */
+  private readonly isDeleted = (): boolean => this.store.getState().saveFault === DELETED_ELSEWHERE;
 
   /** Says whether anything is kept at all; and when the browser took away what was stored, puts back what is still open here. */
   watchStorage(): void {
@@ -181,7 +188,7 @@ export class Autosave {
 
   saveSoon(): void {
     this.dropTimer?.();
-    this.store.setState({ saved: 'saving' });
+    this.store.setState({ saved: 'saving', ...(this.isDeleted() && { saveFault: null }) });
     this.dropTimer = this.ports.later(() => void this.flush(), SAVE_AFTER_MS);
   }
 
@@ -189,7 +196,7 @@ export class Autosave {
     this.dropTimer?.();
     this.dropTimer = null;
     const { project, saved } = this.store.getState();
-    if (!project || saved === 'saved' || this.store.getState().onlyLook) return;
+    if (!project || saved === 'saved' || this.store.getState().onlyLook || this.isDeleted()) return;
     try {
       await this.ports.shelf.save(project, keptSteps(this.store.getState().past, project));
       this.ports.tabs.tell(project.id);

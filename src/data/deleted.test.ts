@@ -17,6 +17,13 @@ const settle = async () => {
   for (let i = 0; i < 5; i++) await tick();
 };
 
+/** The key beside the sentence. */
+const storeAgain = async ({ studio }: Awaited<ReturnType<typeof twoTabs>>['one']) => {
+  studio().set({ saved: 'saving', saveFault: null });
+  await studio().flush();
+  await settle();
+};
+
 test('a job that another tab deletes is said to be gone at once, where it is edited; what is shown stays', async () => {
   const { shelf, one, two, id } = await twoTabs();
   one.studio().edit(step('name'), (d) => void (d.name = 'worked on'));
@@ -34,9 +41,7 @@ test('stored again it is back for both, with its steps', async () => {
   await passTime(one.bench);
   await two.studio().remove(id);
   await settle();
-  one.studio().set({ saved: 'saving', saveFault: null });
-  await one.studio().flush();
-  await settle();
+  await storeAgain(one);
   expect((await shelf.load(id))!.name).toBe('worked on');
   expect(one.studio().saved).toBe('saved');
   expect(two.studio().jobs.map((j) => j.id)).toContain(id);
@@ -65,13 +70,43 @@ test('a change on its way to the shelf when the job is deleted does not bring it
   expect(one.studio().saveFault!.key).toBe('studio.deleted-elsewhere');
 });
 
+test('a page that is hidden or closed then does not bring it back either', async () => {
+  const { shelf, one, two, id } = await twoTabs();
+  await two.studio().remove(id);
+  await settle();
+  await one.studio().flush();
+  expect(await shelf.load(id)).toBeNull();
+  expect(one.studio()).toMatchObject({ saved: 'failed', saveFault: { key: 'studio.deleted-elsewhere' } });
+});
+
+test('undone or redone it is a change of a hand, and is stored again', async () => {
+  const { shelf, one, two, id } = await twoTabs();
+  one.studio().edit(step('name'), (d) => void (d.name = 'worked on'));
+  await passTime(one.bench);
+  await two.studio().remove(id);
+  await settle();
+  one.studio().undo();
+  await passTime(one.bench);
+  await settle();
+  expect(one.studio()).toMatchObject({ saved: 'saved', saveFault: null });
+  expect(await shelf.load(id)).not.toBeNull();
+});
+
+test('it is said no longer once another job is open', async () => {
+  const { one, two, id } = await twoTabs();
+  await two.studio().remove(id);
+  await settle();
+  await one.studio().open('demo-midwinter-wreath');
+  expect(one.studio()).toMatchObject({ saved: 'saved', saveFault: null });
+});
+
 test('who looks on is told as well, and may keep it once the other tab has let go', async () => {
   const { shelf, one, two, id } = await twoTabs();
   expect(two.studio().onlyLook).toBe(true);
   await one.studio().remove(id);
   await settle();
   expect(two.studio()).toMatchObject({ saved: 'failed', saveFault: { key: 'studio.deleted-elsewhere' }, onlyLook: false });
-  await two.studio().flush();
+  await storeAgain(two);
   expect((await shelf.load(id))!.id).toBe(id);
 });
 

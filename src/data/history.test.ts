@@ -97,14 +97,17 @@ describe('undo after the page was closed', () => {
     expect(await bench.shelf.steps(id)).toEqual([]);
   });
 
-  test('kept steps that are no job any more are left out, and the job opens all the same', async () => {
-    const { studio, bench } = await renamed('first');
+  test('steps are read as far back as they are jobs; the job opens all the same', async () => {
+    const { studio, bench } = await renamed('first', 'second', 'third');
     const { id } = studio().project!;
-    const [kept] = await bench.shelf.steps(id);
-    await bench.shelf.save(studio().project!, [{ ...kept!, was: { name: 4 as unknown as string } }]);
+    const [one, two, three] = await bench.shelf.steps(id);
+    const broken = { ...two!, was: { name: 4 as unknown as string } };
+    await bench.shelf.save(studio().project!, [one!, broken, three!]);
     const { studio: other } = await again(bench.shelf);
-    expect(other().project!.name).toBe('first');
-    expect(other().past).toEqual([]);
+    expect(other().project!.name).toBe('third');
+    expect(other().past.map((s) => s.n)).toEqual([three!.n]);
+    other().undo();
+    expect(other().project!.name).toBe('second');
   });
 
   test('what is done before the steps were read is not written over', async () => {

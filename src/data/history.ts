@@ -32,14 +32,13 @@ function otherwise(before: Project, after: Project): Partial<Project> {
 
 /** The latest steps as they are kept, the oldest first. */
 export function keptSteps(past: readonly Step[], project: Project): KeptStep[] {
-  return past
-    .map(({ n, label, project: before, stock }, i): KeptStep => ({
-      n,
-      label,
-      was: otherwise(before, past[i + 1]?.project ?? project),
-      ...(stock && { stock }),
-    }))
-    .slice(-MOST_KEPT_STEPS);
+  const latest = past.slice(-MOST_KEPT_STEPS);
+  return latest.map(({ n, label, project: before, stock }, i): KeptStep => ({
+    n,
+    label,
+    was: otherwise(before, latest[i + 1]?.project ?? project),
+    ...(stock && { stock }),
+  }));
 }
 
 /** The steps that lead to a job, from what is kept of them. */

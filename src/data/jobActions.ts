@@ -146,7 +146,7 @@ export function jobActions(
       if (!deleted) return;
       const { project } = deleted;
       // another tab may have stored it again since, and worked on: both are kept
-      const isThere = get().jobs.some((j) => j.id === project.id) || (await shelf.load(project.id)) !== null;
+      const isThere = (await shelf.list()).some((j) => j.id === project.id);
       const own = isThere ? { ...project, id: ports.newId(), name: ports.names.restored(project.name).slice(0, 120) } : project;
       await addJob(own, { deleted: null });
       ports.tabs.tell(own.id);
