@@ -85,8 +85,6 @@ test('the main job by keyboard alone: brief, line, compose, stations', async ({ 
   await page.getByRole('button', { name: /^Compose these/ }).focus();
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/compose$/);
-  await page.getByRole('button', { name: label('compose.propose-three') }).focus();
-  await page.keyboard.press('Enter');
   const full = page.getByRole('group', { name: label('compose.proposals') }).getByRole('button', { name: /Full/ });
   await expect(full).toBeVisible({ timeout: 60_000 });
   await full.focus();

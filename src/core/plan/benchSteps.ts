@@ -3,12 +3,11 @@ import type { Entry } from '../place/entry';
 import type { Joint, Spray } from '../tape/tree';
 import type { WireCut } from '../wire/wireLength';
 import type { TrayKind } from '../make/tray';
-import { must } from '../geometry/must';
 import type { DerivedPlan, PlannedEntry } from './derivePlan';
 import type { JobCatalogue } from './catalogueOf';
 import { armsStep, carrierStep, fromPick, jointStep } from './jointSteps';
 import { makeUpSteps } from './makeUp';
-import { gaugeWhy, pieceIn, plainly, wireFigure, type BenchStep, type OwnPlan } from './step';
+import { bunchOf, gaugeWhy, plainly, wireFigure, type BenchStep, type OwnPlan } from './step';
 import type { Figure, How, StepPlace, Why } from './stepFacts';
 
 type StepPlan = Pick<DerivedPlan, 'wires' | 'stems' | 'entries' | 'heads' | 'arrangements' | 'tray'>;
@@ -163,7 +162,7 @@ function stemStep(entry: PlannedEntry, plan: OwnPlan): BenchStep {
     key: `stem:${entry.id}`,
     kind: 'stem',
     where: { code: 'at.stem', values: { number: entry.number, of: plan.allEntries } },
-    title: { code: 'do.tape', values: { piece: pieceIn(plan, must(entry.pieceIds[0])), more } },
+    title: { code: 'do.tape', values: bunchOf(plan, entry.pieceIds) },
     figures: [
       ...alike.map(({ wire, count }) => wireFigure(wire, count)),
       ...stems.slice(0, 1).map((s): Figure => ({ code: 'figure.free-above', values: { lengthMm: s.lengthMm } })),

@@ -2,7 +2,7 @@ import { tierRef } from '../cake/cake';
 import { degToRad } from '../geometry/numbers';
 import { ABILITIES, barrierById, type Barrier } from '../place/barrier';
 import { RIM_PROUD_MM } from '../place/seating';
-import { plainly, type Step } from './step';
+import { bunchOf, plainly, type Step } from './step';
 import type { DerivedPlan, PlannedEntry } from './derivePlan';
 import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
@@ -62,15 +62,14 @@ function readyStep(entries: readonly PlannedEntry[]): PlaceStep {
 
 function entryStep(entry: PlannedEntry, { entries, heads }: Pick<DerivedPlan, 'entries' | 'heads'>, project: Project): PlaceStep {
   const barrier = entry.barrier ? barrierById(entry.barrier, catalogueOf(project).barriers) : null;
-  const lead = heads.find((h) => h.arrangementId === entry.arrangementId && h.pieceId === entry.pieceIds[0]);
-  const piece = { species: lead?.species ?? '', stage: lead?.stage ?? '' };
+  const own = { heads: heads.filter((h) => h.arrangementId === entry.arrangementId) };
   const { azimuthRad: clock, number, insideMm } = entry;
   return {
     kind: 'entry',
     key: `place:${entry.id}`,
     entryId: entry.id,
     where: { code: 'at.entry', values: { number, of: entries.length, tier: tierRef(project.cake, entry.tierIndex), clock } },
-    title: { code: 'do.put-in', values: { piece, pieces: entry.pieceIds.length } },
+    title: { code: 'do.put-in', values: bunchOf(own, entry.pieceIds) },
     figures: [
       { code: 'figure.clock', values: { clock, heightMm: entry.pointMm[2] } },
       { code: 'figure.down', values: { rad: degToRad(entry.downDeg), straight: entry.downDeg > 85 } },

@@ -57,6 +57,17 @@ export function pieceIn(plan: Pick<OwnPlan, 'heads'>, pieceId: string): PieceRef
   return { species: head?.species ?? '', stage: head?.stage ?? '' };
 }
 
+/** What goes into one barrier: the piece that leads, how many more, and all of them by kind. */
+export function bunchOf(plan: Pick<OwnPlan, 'heads'>, pieceIds: readonly string[]) {
+  const kinds = new Map<string, PieceRef & { count: number }>();
+  for (const id of pieceIds) {
+    const piece = pieceIn(plan, id);
+    const key = `${piece.species}|${piece.stage}`;
+    kinds.set(key, { ...piece, count: (kinds.get(key)?.count ?? 0) + 1 });
+  }
+  return { piece: pieceIn(plan, pieceIds[0] ?? ''), more: pieceIds.length - 1, pieces: [...kinds.values()] };
+}
+
 /** Why this wire and no thinner. */
 export function gaugeWhy(gauge: GaugeChoice | undefined): Why {
   if (!gauge) return { code: 'why.own-wire', values: {} };

@@ -153,7 +153,31 @@ test.each(LANGUAGE_IDS)('%s names every species, colour, method with its steps, 
 
 describe('English', () => {
   test.each([
-    [{ code: 'do.put-in', values: { piece: { species: 'anemone', stage: 'open' }, pieces: 1 } }, 'Put in the anemone'],
+    [
+      {
+        code: 'do.put-in',
+        values: {
+          piece: { species: 'anemone', stage: 'open' },
+          more: 0,
+          pieces: [{ species: 'anemone', stage: 'open', count: 1 }],
+        },
+      },
+      'Put in the anemone',
+    ],
+    [
+      {
+        code: 'do.put-in',
+        values: {
+          piece: { species: 'blossom', stage: 'open' },
+          more: 2,
+          pieces: [
+            { species: 'blossom', stage: 'open', count: 2 },
+            { species: 'froth', stage: 'open', count: 1 },
+          ],
+        },
+      },
+      'Put in 2 blossoms and 1 sprig of froth',
+    ],
     [{ code: 'do.lay-beside', values: { piece: { species: 'marigold', stage: 'bud' } } }, 'Lay the marigold bud beside the stem'],
     [{ code: 'remedy.fill', values: { count: 2, species: 'froth' } }, 'Fill it: 2 sprigs of froth'],
     [{ code: 'reading.flow.alone', values: { piece: { species: 'olive', stage: 'grown' } } }, 'An olive sprig stands alone.'],
@@ -172,7 +196,7 @@ describe('Spanish', () => {
   beforeAll(async () => void (words = new Words(await LANGUAGES.es.load())));
   test.each([
     [
-      { code: 'do.put-in', values: { piece: { species: 'rose', stage: 'half' }, pieces: 1 } },
+      { code: 'do.put-in', values: { piece: { species: 'rose', stage: 'half' }, more: 0, pieces: [] } },
       'Coloca la rosa entreabierta de jardín',
     ],
     [

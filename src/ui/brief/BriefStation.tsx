@@ -26,6 +26,11 @@ export function BriefStation() {
   const router = useRouter();
   if (!cake) return null;
   const faults = cakeFaults(cake);
+  // three are proposed while the way leads there; what is placed stays until one is kept
+  const compose = () => {
+    getStudio().compose(3);
+    router.push('/compose');
+  };
   return (
     <div className="grid gap-x-8 gap-y-6 px-6 pb-6 pt-2 lg:grid-cols-[minmax(0,1.04fr)_minmax(0,1fr)]">
       <section aria-label={words.label('brief.cake')}>
@@ -40,7 +45,7 @@ export function BriefStation() {
       </section>
       <section aria-label={words.label('brief.day-table-and-flowers')} className="flex flex-col gap-3">
         <DayAndTable />
-        <Suggestion onCompose={() => router.push('/compose')} />
+        <Suggestion onCompose={compose} />
         <Flowers />
       </section>
     </div>

@@ -11,7 +11,7 @@ export const CELLS = {
 
 const VIEWS = Object.entries(CELLS) as [keyof typeof CELLS, (typeof CELLS)[keyof typeof CELLS]][];
 
-/** The names of the views, each at the foot of its own. */
+/** The names of the views, each at the head of its own: at the foot stand the keys. */
 export function ViewNames() {
   const words = useWords();
   return (
@@ -20,7 +20,7 @@ export function ViewNames() {
         <span
           key={name}
           className="small absolute -translate-x-1/2"
-          style={{ left: `${(cell.x + cell.w / 2) * 100}%`, bottom: `calc(${cell.y * 100}% + ${cell.h === 1 ? 40 : 6}px)` }}
+          style={{ left: `${(cell.x + cell.w / 2) * 100}%`, top: `calc(${(1 - cell.y - cell.h) * 100}% + 6px)` }}
         >
           {words.label(`view.${name}`)}
         </span>
