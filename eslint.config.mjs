@@ -66,6 +66,7 @@ export default defineConfig([
         { type: 'core', pattern: 'src/core/*', capture: ['part'] },
         { type: 'data', pattern: 'src/data' },
         { type: 'workers', pattern: 'src/workers' },
+        { type: 'server', pattern: 'src/server' },
         { type: 'ui', pattern: 'src/ui' },
         { type: 'app', pattern: 'app' },
         { type: 'cli', pattern: 'cli' },
@@ -91,8 +92,9 @@ export default defineConfig([
             ...Object.entries({
               data: ['data'],
               workers: ['workers'],
+              server: ['server'],
               ui: ['data', 'workers', 'ui'],
-              app: ['ui', 'app'],
+              app: ['ui', 'server', 'app'],
               cli: ['cli'],
             }).map(([type, may]) => ({ from: element(type), allow: ['core', ...may].map((t) => to(t)) })),
           ],

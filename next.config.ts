@@ -49,7 +49,8 @@ const config: NextConfig = {
   turbopack: { rules: { '**/private/intl/**/*.mjs': { loaders: ['./scripts/languagesOfFields.cjs'] } } },
   headers: async () => [
     { source: '/:path*', headers: HEADERS },
-    { source: '/offline.js', headers: [{ key: 'Cache-Control', value: 'no-cache' }] },
+    // asked for anew each time, and given from what is stored when nothing changed; only files named by their content last
+    { source: '/((?!_next/static/|api(?:/|$)).*)', headers: [{ key: 'Cache-Control', value: 'private, no-cache' }] },
   ],
 };
 

@@ -38,3 +38,6 @@ export function proxy(request: NextRequest) {
   answer.headers.set('Content-Security-Policy', contentPolicy(request.nextUrl.pathname));
   return answer;
 }
+
+/** Pages alone: bodies for /api are read by their own limits, not copied here first. */
+export const config = { matcher: ['/((?!api/|api$|_next/static/).*)'] };

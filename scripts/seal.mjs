@@ -70,10 +70,24 @@ async function offlineWorker(stations) {
   });
 }
 
+/** The script of the server's threads, whole in one file. */
+export const bundleWork = () =>
+  bundle({
+    entryPoints: ['src/server/work.worker.ts'],
+    outfile: '.next/work.cjs',
+    bundle: true,
+    minify: true,
+    platform: 'node',
+    format: 'cjs',
+    target: 'node20',
+    logLevel: 'warning',
+  });
+
 /** True when the build is sealed and within its budget; says what it did. */
 export async function seal() {
   const all = pages();
   writeFileSync('.next/inline-scripts.json', JSON.stringify(Object.fromEntries(Object.entries(all).map(([at, html]) => [at, inlineHashes(html)])))); // prettier-ignore
+  await bundleWork();
   const stations = Object.keys(all).filter((at) => /^\/[a-z-]+$/.test(at));
   const { count, size, warnings } = await offlineWorker(stations);
   for (const warning of warnings) console.error(warning);

@@ -14,7 +14,7 @@ const MOST_SHOWN = 40;
 
 /** What was met, short enough to be read. */
 function met(input: unknown): string {
-  const text = typeof input === 'string' ? input : (JSON.stringify(input) ?? '');
+  const text = typeof input === 'string' || typeof input === 'number' ? String(input) : (JSON.stringify(input) ?? '');
   return text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)}…` : text;
 }
 

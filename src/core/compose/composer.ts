@@ -52,13 +52,16 @@ function* searchFor(request: ComposeRequest): Generator<ComposeProgress, Proposa
   return bestFirst(done);
 }
 
+/** A line with its focal point moved along it, within its middle. */
+const shifted = (line: Arrangement['line'], focalShift: number): Arrangement['line'] => ({
+  ...line,
+  focal: Math.max(0.2, Math.min(0.8, line.focal + focalShift)),
+});
+
 function* composeOne(request: ComposeRequest, k: number, proposals: number): Generator<ComposeProgress, Proposal> {
   const way = must(WAYS[k]);
   const random = seededRandom(request.seed * 1009 + k * 7919 + 17);
-  const spec = {
-    ...request.arrangement.line,
-    focal: Math.max(0.2, Math.min(0.8, request.arrangement.line.focal + way.focalShift)),
-  };
+  const spec = shifted(request.arrangement.line, way.focalShift);
   const line = must(drawLine(spec, request.cake));
   const pinned = request.arrangement.pieces.filter((p) => p.pinned);
   const wanted =
@@ -98,6 +101,13 @@ function proposalOf(
     first: null,
   });
   return { name, arrangement, readings, score: overallScore(readings), iterations: polished.iterations };
+}
+
+/** What a search that is stopped here has so far of the proposal it is at. */
+export function proposalSoFar(request: ComposeRequest, { proposal, pieces }: ComposeProgress): Proposal {
+  const { name, focalShift } = must(WAYS[proposal]);
+  const found = proposalOf(request, name, shifted(request.arrangement.line, focalShift), { pieces: [...pieces], iterations: 0 });
+  return { ...found, arrangement: { ...found.arrangement, joints: [] } };
 }
 
 /** Piece ids that none of these has. */

@@ -1,3 +1,0 @@
-import { answerCompose } from '../answers';
-
-export const POST = answerCompose;

@@ -1,3 +1,0 @@
-import { answerPlan } from '../answers';
-
-export const POST = answerPlan;
