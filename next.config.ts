@@ -31,6 +31,7 @@ function contentId(): string {
 }
 
 const build = contentId();
+const { version } = JSON.parse(readFileSync('package.json', 'utf8')) as { version: string };
 
 /** The content policy itself depends on the page and stands in proxy.ts. */
 const HEADERS = Object.entries({
@@ -41,9 +42,13 @@ const HEADERS = Object.entries({
 }).map(([key, value]) => ({ key, value }));
 
 const config: NextConfig = {
-  env: { BUILD: build },
+  env: { BUILD: build, VERSION: version },
   generateBuildId: () => build,
   reactStrictMode: true,
+  // they name what is shipped (scripts/notices.mjs) and are gone when the build is sealed
+  productionBrowserSourceMaps: true,
+  // types are checked by npm test and npm run types
+  typescript: { ignoreBuildErrors: true },
   poweredByHeader: false,
   devIndicators: false,
   turbopack: { rules: { '**/private/intl/**/*.mjs': { loaders: ['./scripts/languagesOfFields.cjs'] } } },

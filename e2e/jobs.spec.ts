@@ -45,6 +45,20 @@ test('new job, copy, delete with undo', async ({ page }) => {
   await expect(shelf).toContainText('Lighthouse supper, copy');
 });
 
+test('About says which version this is and has the terms of what others wrote', async ({ page, request }) => {
+  await openBench(page, '/jobs');
+  await page.getByRole('button', { name: label('shell.about') }).click();
+  const about = page.getByRole('dialog', { name: label('shell.about') });
+  const { version } = JSON.parse(readFileSync('package.json', 'utf8')) as { version: string };
+  await expect(about).toContainText(`Version ${version}`);
+  const terms = about.getByRole('link', { name: label('shell.terms-of-others') });
+  const notices = await (await request.get((await terms.getAttribute('href'))!)).text();
+  // a script, the reader of calendars, a typeface, what the framework copies in, and styles
+  for (const name of ['three', 'ical.js', '@fontsource/noto-sans', 'react-dom', 'tailwindcss', 'highs'])
+    expect(notices).toMatch(new RegExp(`^${name} \\S+ \\(`, 'm'));
+  expect(notices).toMatch(/Mozilla Public License/);
+});
+
 test('a file goes out and comes in again as a second copy', async ({ page }, info) => {
   await openBench(page, '/jobs');
   const [file] = await Promise.all([

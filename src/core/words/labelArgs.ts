@@ -426,6 +426,7 @@ export interface LabelArgs {
   'shell.tour-step': { at: Arg; stops: Arg };
   'shell.undo': { back: Arg };
   'shell.undo-3': { label: Arg };
+  'shell.version-build': { version: Arg; build: Arg };
   'studio.copy-of': { name: Arg };
   'studio.job-is-open': { name: Arg; second: Arg };
   'studio.packet-open': { job: Arg; helper: Arg };

@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Copy, Download, FolderInput, Plus, Trash2 } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { fileName } from '@/core/formats/endings';
@@ -16,6 +17,8 @@ import { exportJob, takeIn } from './takeIn';
 import { Versions } from './Versions';
 import { useWords } from '../speech/useWords';
 
+const AboutCard = dynamic(() => import('../shell/AboutCard').then((m) => m.AboutCard), { ssr: false });
+
 /** The shelf of jobs: begin, open, copy, delete with undo, and files in and out. */
 export function JobsStation() {
   const words = useWords();
@@ -23,6 +26,7 @@ export function JobsStation() {
   const current = useStudio((s) => s.project);
   const photos = useStudio((s) => s.photos);
   const packet = useStudio((s) => s.packet);
+  const [about, setAbout] = useState(false);
   const [kept, setKept] = useState<boolean | null>(null);
   useEffect(() => void navigator.storage?.persisted?.().then(setKept), []);
   const router = useRouter();
@@ -108,6 +112,12 @@ export function JobsStation() {
       {current && <Versions key={current.id} />}
       <Backups />
       <p className="small pt-4">{words.label('jobs.jobs-live-this-browser-files', { kept: kept === false ? 'yes' : 'no' })}</p>
+      <p className="pt-3">
+        <button className="key" onClick={() => setAbout(true)}>
+          {words.label('shell.about')}
+        </button>
+      </p>
+      {about && <AboutCard onClose={() => setAbout(false)} />}
     </div>
   );
 }

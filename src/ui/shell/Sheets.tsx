@@ -10,6 +10,7 @@ import type { StationId } from './stations';
 import { useWords } from '../speech/useWords';
 
 // fetched when they are asked for
+const AboutCard = dynamic(() => import('./AboutCard').then((m) => m.AboutCard), { ssr: false });
 const CommandList = dynamic(() => import('./CommandList').then((m) => m.CommandList), { ssr: false });
 const HabitsCard = dynamic(() => import('./HabitsCard').then((m) => m.HabitsCard), { ssr: false });
 const HelpCard = dynamic(() => import('./HelpCard').then((m) => m.HelpCard), { ssr: false });
@@ -67,6 +68,7 @@ export function Sheets({ here }: { here: StationId | null }) {
           <Icon size={20} />
         </button>
       ))}
+      {open === 'about' && <AboutCard onClose={close} />}
       {open === 'commands' && <CommandList onClose={close} onOpen={setOpen} />}
       {open === 'keys' && <KeysHelp onClose={close} />}
       {open === 'habits' && <HabitsCard onClose={close} />}

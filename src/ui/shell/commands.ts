@@ -13,7 +13,7 @@ export interface Command {
 }
 
 /** Sheets that a command opens. */
-export type Sheet = 'keys' | 'habits' | 'tour' | 'help';
+export type Sheet = 'keys' | 'habits' | 'tour' | 'help' | 'about';
 
 /** Everything that can be asked for by its name, from anywhere; what makes no sense just now is not offered. */
 export function commandsNow(router: ReturnType<typeof useRouter>, open: (sheet: Sheet) => void, words: Words): Command[] {
@@ -100,5 +100,6 @@ export function commandsNow(router: ReturnType<typeof useRouter>, open: (sheet: 
       also: words.label('shell.tour-help-begin'),
       run: () => open('tour'),
     },
+    { name: words.label('shell.about'), run: () => open('about') },
   ];
 }

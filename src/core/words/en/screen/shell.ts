@@ -16,6 +16,7 @@ export const SHELL = {
   'shell.a-week-begins-on': 'A week begins on',
   'shell.a-wire-sum-hook-stalk':
     'A wire is the sum of hook, stalk, joint and what goes on down; beside each stands where it comes from.',
+  'shell.about': 'About Ofrenda',
   'shell.all-level': 'all level',
   'shell.all-made': 'all made',
   'shell.all-sides-at-once': 'all sides at once',
@@ -99,6 +100,8 @@ export const SHELL = {
     'Nobody’s hands are the book’s: what you write down becomes your own minutes, breakage and drying.',
   'shell.not-saved': 'not saved',
   'shell.nothing-is-called-so': 'No command has that name.',
+  'shell.nothing-is-sent':
+    'Jobs stay in this browser and in the files you save. Nothing is sent anywhere, and nothing is fetched from elsewhere.',
   'shell.nothing-to-redo': 'Nothing to redo',
   'shell.nothing-to-undo': 'Nothing to undo',
   'shell.nothing-was-not-made-food':
@@ -151,6 +154,7 @@ export const SHELL = {
   'shell.tape-from-tip-heel-light':
     'Tape from the tip to the heel, light before heavy; a joint that sits too near the last makes a lump.',
   'shell.tape-wire': 'tape wire',
+  'shell.terms-of-others': 'Packages and typefaces of others, and their terms',
   'shell.the-cake-on-turntable-choose':
     'The cake on its turntable. Choose a line, let three be proposed, or pull the flowers where you want them.',
   'shell.the-hour-leaves-sets-last': 'The hour it leaves sets the last hour of drying. Count back from it, never on from today.',
@@ -171,6 +175,7 @@ export const SHELL = {
   'shell.undo': 'Undo {back}',
   'shell.undo-2': 'Undo',
   'shell.undo-3': 'Undo {label}',
+  'shell.version-build': 'Version {version}, built from {build}.',
   'shell.what-make-with-spares-how': 'What to make, with spares, how much paste of which colour, and how each is made.',
   'shell.what-tin-holds-taken-off':
     'What the tin holds is taken off what is to make; what is left over goes back when the job is put away.',

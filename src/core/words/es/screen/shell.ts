@@ -19,6 +19,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.a-week-begins-on': 'La semana empieza el',
   'shell.a-wire-sum-hook-stalk':
     'Un alambre es la suma de gancho, pedúnculo, unión y lo que sigue bajando; junto a cada parte está de dónde viene.',
+  'shell.about': 'Acerca de Ofrenda',
   'shell.all-level': 'todo a nivel',
   'shell.all-made': 'todo hecho',
   'shell.all-sides-at-once': 'todos los lados a la vez',
@@ -104,6 +105,8 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
     'Ningunas manos son las del libro: lo que anotas se vuelve tus minutos, roturas y secado.',
   'shell.not-saved': 'sin guardar',
   'shell.nothing-is-called-so': 'Ninguna orden se llama así.',
+  'shell.nothing-is-sent':
+    'Los trabajos quedan en este navegador y en los archivos que guardes. No se envía nada a ninguna parte ni se trae nada de fuera.',
   'shell.nothing-to-redo': 'Nada que rehacer',
   'shell.nothing-to-undo': 'Nada que deshacer',
   'shell.nothing-was-not-made-food':
@@ -156,6 +159,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.tape-from-tip-heel-light':
     'Ata de la punta al talón, lo ligero antes que lo pesado; una unión pegada a la anterior hace un bulto.',
   'shell.tape-wire': 'cinta alambre',
+  'shell.terms-of-others': 'Paquetes y tipografías de otros, y sus condiciones',
   'shell.the-cake-on-turntable-choose':
     'La tarta en su plato giratorio. Elige una línea, deja proponer tres, o lleva las flores donde las quieras.',
   'shell.the-hour-leaves-sets-last':
@@ -177,6 +181,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.undo': 'Deshacer {back}',
   'shell.undo-2': 'Deshacer',
   'shell.undo-3': 'Deshacer {label}',
+  'shell.version-build': 'Versión {version}, hecha a partir de {build}.',
   'shell.what-make-with-spares-how': 'Qué hacer, con reserva, cuánta pasta de cada color, y cómo se hace cada una.',
   'shell.what-tin-holds-taken-off':
     'Lo que hay en la lata se descuenta de lo que hay que hacer; lo que sobra vuelve al guardar el trabajo.',

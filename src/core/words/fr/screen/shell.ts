@@ -20,6 +20,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.a-week-begins-on': 'La semaine commence le',
   'shell.a-wire-sum-hook-stalk':
     'Un fil est la somme du crochet, du pied, de l’attache et de ce qui descend encore ; à côté de chaque part, d’où elle vient.',
+  'shell.about': 'À propos d’Ofrenda',
   'shell.all-level': 'tout de niveau',
   'shell.all-made': 'tout fait',
   'shell.all-sides-at-once': 'tous les côtés à la fois',
@@ -112,6 +113,8 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
     'Aucune main n’est celle du livre : ce que vous notez devient vos minutes, votre casse et votre séchage.',
   'shell.not-saved': 'pas enregistré',
   'shell.nothing-is-called-so': 'Aucune commande ne porte ce nom.',
+  'shell.nothing-is-sent':
+    'Les travaux restent dans ce navigateur et dans les fichiers que vous enregistrez. Rien n’est envoyé, rien n’est cherché ailleurs.',
   'shell.nothing-to-redo': 'Rien à refaire',
   'shell.nothing-to-undo': 'Rien à annuler',
   'shell.nothing-was-not-made-food':
@@ -164,6 +167,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.tape-from-tip-heel-light':
     'Attachez de la pointe au talon, le léger avant le lourd ; une attache collée à la précédente fait une bosse.',
   'shell.tape-wire': 'ruban fil',
+  'shell.terms-of-others': 'Paquets et polices d’autres auteurs, et leurs conditions',
   'shell.the-cake-on-turntable-choose':
     'Le gâteau sur son plateau tournant. Choisissez une ligne, laissez-en proposer trois, ou menez les fleurs où vous les voulez.',
   'shell.the-hour-leaves-sets-last':
@@ -185,6 +189,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.undo': 'Annuler {back}',
   'shell.undo-2': 'Annuler',
   'shell.undo-3': 'Annuler {label}',
+  'shell.version-build': 'Version {version}, faite à partir de {build}.',
   'shell.what-make-with-spares-how':
     'Que faire, réserve comprise, combien de pâte de chaque couleur, et comment chacune se fait.',
   'shell.what-tin-holds-taken-off':
