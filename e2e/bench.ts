@@ -2,22 +2,42 @@ import { expect, type Page } from '@playwright/test';
 import { readdirSync, readFileSync } from 'node:fs';
 
 export const STATIONS = ['Brief', 'Compose', 'Make', 'Wire & tape', 'Place', 'Days', 'Log', 'Hand over'] as const;
+const PATHS = {
+  Brief: '/brief',
+  Compose: '/compose',
+  Make: '/make',
+  'Wire & tape': '/wire',
+  Place: '/place',
+  Days: '/days',
+  Log: '/log',
+  'Hand over': '/hand-over',
+} as const;
 export type StationName = (typeof STATIONS)[number];
 
 /** Opens the application and waits until the demo job stands on the turntable with its plan derived. */
 export async function openBench(page: Page, path = '/compose'): Promise<void> {
   await page.goto(path);
   await expect(page.getByRole('heading', { name: 'Harbour library, a hundred years' })).toBeVisible();
+  await unfoldStem(page);
   // the first plan of a fresh browser: no matter how long, on a busy machine
   await expect(stationLink(page, 'Make')).toContainText(/to make/, { timeout: 60_000 });
+  await page.keyboard.press('Escape');
+}
+
+/** Where the stem is folded into a key, its ways to the stations are opened. */
+async function unfoldStem(page: Page): Promise<void> {
+  const key = page.getByRole('navigation', { name: 'Stations' }).getByRole('button');
+  await expect(key.or(stationLink(page, 'Make'))).toBeVisible();
+  if (await key.isVisible()) await key.click();
 }
 
 export const stationLink = (page: Page, name: StationName) =>
   page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name.replace('&', '&')}`) });
 
 export async function goTo(page: Page, name: StationName): Promise<void> {
+  await unfoldStem(page);
   await stationLink(page, name).click();
-  await expect(stationLink(page, name)).toHaveAttribute('aria-current', 'page');
+  await expect(page).toHaveURL(new RegExp(PATHS[name]));
 }
 
 /** Waits until the mark says that everything is on disk. */

@@ -16,6 +16,9 @@ const WITH_NOTICE = {
   'CC-BY-4.0': 'Data by the contributors named in the package, unchanged.',
 };
 
+/** Those that ask for nothing, not even for their text. */
+const WITHOUT_TEXT = ['CC0-1.0', 'Unlicense', '0BSD'];
+
 /** True when a licence is known and what it asks for is done. */
 export const isKnown = (licence) => PERMISSIVE.includes(licence) || Object.hasOwn(WITH_NOTICE, licence);
 
@@ -129,26 +132,29 @@ export function noticesOf(packages) {
   ].join('\n');
 }
 
-/** Takes a map out of the build, and its name out of the script it is of. */
-function forget(map) {
-  rmSync(map);
-  const script = map.replace(/\.map$/, '');
-  if (existsSync(script))
-    writeFileSync(script, readFileSync(script, 'utf8').replace(/\n\/\/# (?:sourceMappingURL|debugId)=\S*\s*$/, '\n'));
+/** Takes the maps out of the build, and their names out of the scripts. */
+function forgetMaps(folder) {
+  for (const name of readdirSync(folder, { recursive: true }).map(String)) {
+    const file = path.join(folder, name);
+    if (name.endsWith('.map')) rmSync(file);
+    else if (name.endsWith('.js'))
+      writeFileSync(file, readFileSync(file, 'utf8').replace(/\n+\/\/# sourceMappingURL=\S*\s*$/, '\n'));
+  }
 }
 
 /** Writes the notices of the build; false, and says which, when terms are not known. Maps of the browser are gone after it. */
 export function writeNotices(extraSources) {
-  const inBrowser = mapsIn('.next/static');
-  const sources = [...inBrowser, ...mapsIn('.next/server')].flatMap((file) => sourcesOf(read(file)));
+  const sources = [...mapsIn('.next/static'), ...mapsIn('.next/server')].flatMap((file) => sourcesOf(read(file)));
   const folders = new Set([
     ...foldersOf([...sources, ...extraSources]),
     ...[...Object.keys(read('package.json').dependencies), ...STYLES].map((name) => `node_modules/${name}`),
     ...closureOf('next'),
   ]);
-  for (const file of inBrowser) forget(file);
+  forgetMaps('.next/static');
   const packages = [...new Map([...folders].map((f) => termsOf(f)).map((t) => [`${t.name} ${t.version}`, t])).values()];
-  const unknown = packages.filter((p) => !isKnown(p.licence) || withText(p, packages).texts.length === 0);
+  const unknown = packages.filter(
+    (p) => !isKnown(p.licence) || (withText(p, packages).texts.length === 0 && !WITHOUT_TEXT.includes(p.licence)),
+  );
   for (const { name, licence } of unknown) console.error(`The terms of ${name} are not known or have no text: “${licence}”.`);
   writeFileSync(NOTICES, noticesOf(packages));
   console.log(`Notices of ${packages.length} packages and typefaces.`);

@@ -200,7 +200,7 @@ function Chosens() {
                       next: words.colour({ species: species.id, colourway: next.id }),
                     })}
                     title={colour}
-                    className="grid h-[44px] w-[34px] place-items-center"
+                    className="grid h-[44px] w-[44px] place-items-center"
                     onClick={() => recolour(species.id, next.id)}
                   >
                     <span className="size-6 rounded-full border border-[var(--edge)]" style={{ background: way.hue }} />

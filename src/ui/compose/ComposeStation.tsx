@@ -63,10 +63,13 @@ export function ComposeStation() {
   };
 
   return (
-    <div className="grid gap-x-6 px-6 pb-2 lg:h-full lg:grid-cols-[minmax(0,1fr)_minmax(430px,41%)]">
-      <section aria-label={words.label('compose.turntable')} className="relative h-[62vh] min-h-[430px] lg:h-auto lg:min-h-0">
+    <div className="grid gap-x-6 px-6 pb-2 max-sm:px-4 lg:h-full lg:grid-cols-[minmax(0,1fr)_minmax(430px,41%)]">
+      <section
+        aria-label={words.label('compose.turntable')}
+        className="relative h-[62vh] min-h-[430px] max-sm:flex max-sm:h-auto max-sm:flex-col max-sm:gap-2 lg:h-auto lg:min-h-0"
+      >
         <div
-          className="absolute inset-0 lg:-bottom-6"
+          className="absolute inset-0 max-sm:static max-sm:h-[56vh] max-sm:min-h-[240px] lg:-bottom-6"
           tabIndex={0}
           role="application"
           aria-label={words.label('compose.turntable-f-l-b-r')}
@@ -86,9 +89,9 @@ export function ComposeStation() {
             <Bare />
           )}
         </div>
-        <div className="pointer-events-none absolute inset-0">
+        <div className="pointer-events-none absolute inset-0 max-sm:contents">
           {five ? <ViewNames /> : <Shelf />}
-          <div className="pointer-events-auto absolute bottom-2 left-0 flex items-end gap-2">
+          <div className="pointer-events-auto absolute bottom-2 left-0 flex items-end gap-2 max-sm:static max-sm:flex-wrap">
             {!five && <Dial view={view} onLook={look} />}
             <button className="key" aria-pressed={five} onClick={() => setFive(!five)}>
               <LayoutGrid size={20} /> {five ? words.label('compose.one-view') : words.label('compose.all-sides')}

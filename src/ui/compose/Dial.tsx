@@ -5,10 +5,10 @@ import type { View } from './Turntable';
 import { useWords } from '../speech/useWords';
 
 const ARCS: { view: View; d: string; x: number; y: number }[] = [
-  { view: 'back', d: 'M22 22A74 74 0 0 1 126 22L104 44A42 42 0 0 0 44 44Z', x: 74, y: 24 },
-  { view: 'right', d: 'M126 22A74 74 0 0 1 126 126L104 104A42 42 0 0 0 104 44Z', x: 131, y: 78 },
-  { view: 'front', d: 'M126 126A74 74 0 0 1 22 126L44 104A42 42 0 0 0 104 104Z', x: 74, y: 133 },
-  { view: 'left', d: 'M22 126A74 74 0 0 1 22 22L44 44A42 42 0 0 0 44 104Z', x: 17, y: 78 },
+  { view: 'back', d: 'M22 22A74 74 0 0 1 126 22L97 51A32 32 0 0 0 51 51Z', x: 74, y: 27 },
+  { view: 'right', d: 'M126 22A74 74 0 0 1 126 126L97 97A32 32 0 0 0 97 51Z', x: 126, y: 78 },
+  { view: 'front', d: 'M126 126A74 74 0 0 1 22 126L51 97A32 32 0 0 0 97 97Z', x: 74, y: 130 },
+  { view: 'left', d: 'M22 126A74 74 0 0 1 22 22L51 51A32 32 0 0 0 51 97Z', x: 22, y: 78 },
 ];
 
 /** Four sides and above. */
@@ -41,7 +41,7 @@ export const Dial = memo(function Dial({ view, onLook }: { view: View; onLook(vi
         </g>
       ))}
       <g {...part('above')}>
-        <circle cx="74" cy="74" r="30" fill={fill('above')} stroke="var(--edge)" />
+        <circle cx="74" cy="74" r="29" fill={fill('above')} stroke="var(--edge)" />
         <text x="74" y="79" textAnchor="middle" fontSize="13" fontWeight="600" fill={text('above')}>
           {words.label('compose.above')}
         </text>

@@ -172,7 +172,7 @@ function Drying({ days, set, plan }: { days: Days; set: Set; plan: DerivedPlan }
         onChange={(v) => set(asLabel('days.do-last-chilling'), { lastChillingTo: v })}
       />
       <Zone />
-      <label className="flex items-center gap-2 text-[15px]">
+      <label className="flex min-h-[44px] items-center gap-2 text-[15px]">
         <input
           type="checkbox"
           className="size-5"

@@ -107,7 +107,7 @@ export function HoursRow({ who, hours, onChange }: { who: string; hours: Hours; 
         const backward = h !== null && h.toMinute <= h.fromMinute;
         return (
           <li key={day} className="flex flex-col gap-1 text-[15px]">
-            <label className="flex min-h-[32px] items-center gap-2 font-semibold">
+            <label className="flex min-h-[44px] items-center gap-2 font-semibold">
               <input
                 type="checkbox"
                 className="size-5"
@@ -150,7 +150,7 @@ export function Skills({ who, can, onChange }: { who: string; can: readonly Skil
   return (
     <div className="flex flex-wrap gap-x-4 gap-y-1 py-1" role="group" aria-label={words.label('days.what-can-do', { who })}>
       {SKILLS.map((s) => (
-        <label key={s} className="flex min-h-[32px] items-center gap-2 text-[15px]">
+        <label key={s} className="flex min-h-[44px] items-center gap-2 text-[15px]">
           <input
             type="checkbox"
             className="size-5"

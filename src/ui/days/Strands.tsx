@@ -185,6 +185,13 @@ function SharedBlock({ b, y, from, width, chosen, hold }: BlockProps & { from: n
       <title>{`${nameOf(b)}: ${words.units.duration(b.to - b.from)}`}</title>
       <rect
         x={from}
+        y={y(b.from) - 11}
+        width={width - from * 2}
+        height={Math.max(44, y(b.to) - y(b.from) + 22)}
+        fill="transparent"
+      />
+      <rect
+        x={from}
         y={y(b.from)}
         width={width - from * 2}
         height={Math.max(22, y(b.to) - y(b.from))}
@@ -228,7 +235,7 @@ function WorkBlock({ b, x, y, held, chosen, hold }: BlockProps & { x: number; he
           to: words.units.duration(b.to - b.from),
         })}
       </title>
-      <rect x={x - 22} y={y(b.from) - 8} width="44" height={Math.max(32, long + 16)} fill="transparent" />
+      <rect x={x - 22} y={y(b.from) - 14} width="44" height={Math.max(44, long + 28)} fill="transparent" />
       <rect x={x - 17} y={y(b.from)} width="34" height={Math.max(15, long)} rx="5" {...inkOf(b, chosen)} />
       {held && <circle cx={x + 17} cy={y(b.from)} r="4.5" fill="var(--next)" stroke="var(--nexttext)" />}
     </g>

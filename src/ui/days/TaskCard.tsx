@@ -66,7 +66,7 @@ export function TaskCard({
               className="grid grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)_auto] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-md:grid-cols-1"
             >
               <span>
-                <label className="flex items-center gap-2">
+                <label className="flex min-h-[44px] items-center gap-2">
                   <input
                     type="checkbox"
                     className="size-5"

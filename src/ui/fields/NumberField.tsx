@@ -87,7 +87,10 @@ function Figure({ label, value, unit, least, most, step = 1, width, hideLabel, l
     >
       <Label className={labelClass(hideLabel)}>{label}</Label>
       <Group className={`${look ?? 'fld'} ${fault ? 'bad' : ''}`} style={look ? undefined : { width: width ?? 118 }}>
-        <Input className={look ? 'w-full text-center outline-none' : 'w-full'} onInput={(e) => read(e.currentTarget.value)} />
+        <Input
+          className={look ? 'h-[44px] w-full text-center outline-none' : 'w-full'}
+          onInput={(e) => read(e.currentTarget.value)}
+        />
         {unit && <span className="small">{unit}</span>}
       </Group>
       {fault && (

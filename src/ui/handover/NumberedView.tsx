@@ -10,6 +10,7 @@ import type { Project } from '@/core/plan/project';
 import { pictureBench } from '@/workers/clients';
 import { pictureToUrl } from '../shared/Portrait';
 import { catalogueOf } from '@/core/plan/catalogueOf';
+import { useUnitsPerPixel } from '../shared/useWidth';
 import { useWords } from '../speech/useWords';
 
 /** From which side the sheet shows the cake. */
@@ -55,6 +56,8 @@ export const pictureOf = (side: Side, project: Project, times = 1): Promise<Pict
 /** The cake from one side, each entry numbered at the margin, near its own height, with a line to its place. */
 export function NumberedView({ side, project, plan }: { side: Side; project: Project; plan: DerivedPlan }) {
   const words = useWords();
+  const [box, unitsPerPx] = useUnitsPerPixel(W + 2 * COLUMN);
+  const size = Math.max(1, unitsPerPx);
   const [url, setUrl] = useState<string | null>(null);
   useEffect(() => {
     let live = true;
@@ -74,6 +77,7 @@ export function NumberedView({ side, project, plan }: { side: Side; project: Pro
   const columns = [across.slice(0, half), across.slice(half)].map((column) => [...column].sort((a, b) => a.py - b.py));
   return (
     <svg
+      ref={box}
       viewBox={`0 0 ${W + 2 * COLUMN} ${H}`}
       className="w-full"
       role="img"
@@ -81,7 +85,7 @@ export function NumberedView({ side, project, plan }: { side: Side; project: Pro
     >
       {url && <image href={url} x={COLUMN} y="0" width={W} height={H} />}
       {columns.map((column, k) => {
-        const gap = Math.min(LABEL_GAP, (H - 30) / Math.max(1, column.length));
+        const gap = Math.min(LABEL_GAP * size, (H - 30) / Math.max(1, column.length));
         const wished = spread(
           column.map((m) => m.py),
           gap,
@@ -90,15 +94,17 @@ export function NumberedView({ side, project, plan }: { side: Side; project: Pro
         const over = Math.max(0, (wished.at(-1) ?? 0) - (H - 16)) - Math.max(0, 16 - (wished[0] ?? 16));
         return column.map((m, i) => {
           const y = wished[i]! - over;
-          const x = (k === 0 ? 18 : W + 2 * COLUMN - 18) + (gap < 27 && i % 2 ? (k === 0 ? 28 : -28) : 0);
+          const x = (k === 0 ? 18 : W + 2 * COLUMN - 18) + (gap < 27 * size && i % 2 ? (k === 0 ? 28 : -28) * size : 0);
           return (
             <g key={m.entry.id}>
               <path d={`M${x} ${y}L${m.px} ${m.py}`} stroke="#3b152d" strokeWidth="1" />
               <circle cx={m.px} cy={m.py} r="4" fill="#3b152d" stroke="#fff" strokeWidth="1.5" />
-              <circle cx={x} cy={y} r="13" fill="#3b152d" />
-              <text x={x} y={y + 5} textAnchor="middle" fontSize="14" fontWeight="700" fill="#fff">
-                {m.entry.number}
-              </text>
+              <g transform={`translate(${x} ${y}) scale(${size})`}>
+                <circle r="13" fill="#3b152d" />
+                <text y="5" textAnchor="middle" fontSize="14" fontWeight="700" fill="#fff">
+                  {m.entry.number}
+                </text>
+              </g>
             </g>
           );
         });

@@ -6,7 +6,6 @@ import { useMemo, useState } from 'react';
 import { countedLog } from '@/core/log/entries';
 import { Portrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
-import { Counting } from './Counting';
 import { Devices } from './Devices';
 import { Entries } from './Entries';
 import { Looks } from './Looks';
@@ -16,6 +15,7 @@ import { RoomAir } from './RoomAir';
 import { Weigh } from './Weigh';
 import { useWords } from '../speech/useWords';
 
+const Counting = dynamic(() => import('./Counting').then((m) => m.Counting), { ssr: false });
 const LookBack = dynamic(() => import('./LookBack').then((m) => m.LookBack), { ssr: false });
 const OverTime = dynamic(() => import('./OverTime').then((m) => m.OverTime), { ssr: false });
 

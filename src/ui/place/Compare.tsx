@@ -68,7 +68,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
           return (
             <li
               key={t.barrier}
-              className={`grid grid-cols-[110px_minmax(150px,1fr)_minmax(140px,0.8fr)_minmax(0,2fr)_130px] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-lg:grid-cols-[90px_1fr_1fr_130px] ${t.insideMm === null ? 'text-[var(--ink2)]' : ''}`}
+              className={`grid grid-cols-[110px_minmax(150px,1fr)_minmax(140px,0.8fr)_minmax(0,2fr)_130px] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-lg:grid-cols-[90px_1fr_1fr_130px] max-sm:grid-cols-[64px_1fr_1fr] max-sm:gap-x-2 ${t.insideMm === null ? 'text-[var(--ink2)]' : ''}`}
             >
               <Tube boreMm={b.boreMm} outsideMm={b.outsideMm(entry.bundleMm)} stemMm={entry.bundleMm} />
               <span>
@@ -91,12 +91,12 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
                   </span>
                 </span>
               )}
-              <span className="small max-lg:order-last max-lg:col-span-3 max-lg:col-start-2">
+              <span className="small max-lg:order-last max-lg:col-span-3 max-lg:col-start-2 max-sm:col-span-full">
                 {t.insideMm === null
                   ? words.label('place.barrier-for', { goodFor: told.goodFor })
                   : words.label('place.barrier-in-full', told)}
               </span>
-              <span className="text-right">
+              <span className="text-right max-sm:col-span-full max-sm:text-left">
                 {t.taken ? (
                   <b className="text-[var(--leaf)]">
                     {chosen === t.barrier ? words.label('place.yours') : words.label('place.recommended')}
@@ -113,7 +113,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
         {waysWithout(stem).map((w) => (
           <li
             key={w.way}
-            className={`grid grid-cols-[110px_minmax(150px,1fr)_minmax(140px,2.8fr)_130px] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-lg:grid-cols-[90px_1fr_2fr] ${w.whyNot ? 'text-[var(--ink2)]' : ''}`}
+            className={`grid grid-cols-[110px_minmax(150px,1fr)_minmax(140px,2.8fr)_130px] items-center gap-x-4 border-t border-[var(--line)] py-2 text-[15px] max-lg:grid-cols-[90px_1fr_2fr] max-sm:grid-cols-1 ${w.whyNot ? 'text-[var(--ink2)]' : ''}`}
           >
             <span />
             <b>{w.way === 'dummy' ? words.label('place.a-dummy-tier') : words.label('place.none-unwired')}</b>

@@ -3,6 +3,7 @@
 import { cakeHeightMm, stackTiers, type Cake } from '@/core/cake/cake';
 import type { DerivedPlan, PlannedEntry } from '@/core/plan/derivePlan';
 import { SvgPortrait } from '../shared/Portrait';
+import { useUnitsPerPixel } from '../shared/useWidth';
 import { useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 
@@ -12,6 +13,7 @@ const H = 420;
 /** Half the cake cut open at the entry's hour, with the barrier drawn at its true angle and length. */
 export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: PlannedEntry; plan: DerivedPlan }) {
   const words = useWords();
+  const [box, unitsPerPx] = useUnitsPerPixel(W);
   const piece = useStudio((s) =>
     s.project!.arrangements.find((a) => a.id === entry.arrangementId)?.pieces.find((p) => p.id === entry.pieceIds[0]),
   );
@@ -33,6 +35,7 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: PlannedEn
   const tier = tiers[entry.tierIndex];
   return (
     <svg
+      ref={box}
       viewBox={`0 0 ${W} ${H}`}
       className="w-full max-w-[340px]"
       role="img"
@@ -95,7 +98,7 @@ export function CutThrough({ cake, entry, plan }: { cake: Cake; entry: PlannedEn
         />
       )}
       {tier && (
-        <g fontSize="13" fill="var(--ink)">
+        <g fontSize={13.5 * Math.max(1, unitsPerPx)} fill="var(--ink)">
           <path d={`M24 ${Y(tier.footMm)}V${Y(tier.topMm)}m-5 0h10M19 ${Y(tier.footMm)}h10`} stroke="var(--ink)" fill="none" />
           <text transform={`translate(17 ${Y((tier.footMm + tier.topMm) / 2)}) rotate(-90)`} textAnchor="middle">
             {words.label('place.of-foam', {

@@ -1,18 +1,57 @@
 'use client';
 
 import type { Drawing, Mark } from '@/core/formats/drawing';
+import { useWidth } from './useWidth';
+
+/** Words are not smaller than this on the screen, pixels. */
+const LEAST_WORDS_PX = 13;
+/** Of a letter's width to its height, on the average of the typeface. */
+const LETTER = 0.56;
+
+type Words = Extract<Mark, { kind: 'text' }>;
+
+/** The room that words take, mm; those that are turned take it to either side. */
+function roomOf({ at: [x, y], words, anchor, turnDeg }: Words, sizeMm: number) {
+  const long = words.length * LETTER * sizeMm;
+  const left = anchor === 'start' ? 0 : anchor === 'middle' ? -long / 2 : -long;
+  if (turnDeg) return { x0: x - sizeMm, x1: x + sizeMm, y0: y - long, y1: y + long };
+  return { x0: x + left, x1: x + left + long, y0: y - sizeMm, y1: y + sizeMm * 0.3 };
+}
+
+/**
+ * The words of a drawing as the screen can show them: none smaller than can be read, and where larger ones would then lie on each other
+ * only the first, the largest before the rest. On paper all stand.
+ */
+function readable(marks: readonly Mark[], leastMm: number): Words[] {
+  const taken: ReturnType<typeof roomOf>[] = [];
+  const shown: Words[] = [];
+  const texts = marks.filter((m): m is Words => m.kind === 'text');
+  for (const text of [...texts].sort((a, b) => b.sizeMm - a.sizeMm)) {
+    const sizeMm = Math.max(text.sizeMm, leastMm);
+    const room = roomOf(text, sizeMm);
+    if (taken.some((t) => t.x0 < room.x1 && room.x0 < t.x1 && t.y0 < room.y1 && room.y0 < t.y1)) continue;
+    taken.push(room);
+    shown.push({ ...text, sizeMm });
+  }
+  return shown;
+}
 
 /** A drawing as it will be on paper, as wide as there is room. */
 export function DrawingView({ drawing, label }: { drawing: Drawing; label: string }) {
+  const [box, width] = useWidth<SVGSVGElement>(640);
+  // it is as high as the window allows: then it is narrower than its room
+  const mmPerPx = Math.max(drawing.widthMm / width, drawing.heightMm / (0.64 * (globalThis.innerHeight ?? 800)));
+  const words = readable(drawing.marks, LEAST_WORDS_PX * mmPerPx);
   return (
     <svg
+      ref={box}
       viewBox={`0 0 ${drawing.widthMm} ${drawing.heightMm}`}
       className="max-h-[64vh] w-full rounded-lg bg-white"
       role="img"
       aria-label={label}
       fontFamily="inherit"
     >
-      {drawing.marks.map((m, i) => (
+      {[...drawing.marks.filter((m) => m.kind !== 'text'), ...words].map((m, i) => (
         <MarkView key={i} mark={m} />
       ))}
     </svg>

@@ -2,6 +2,12 @@
 
 import { useLayoutEffect, useRef, useState, type RefObject } from 'react';
 
+/** For a drawing `viewWidth` units wide that fills its room: units to a pixel, so that marks and words keep their size on the screen. */
+export function useUnitsPerPixel(viewWidth: number): [RefObject<SVGSVGElement | null>, number] {
+  const [box, width] = useWidth<SVGSVGElement>(viewWidth);
+  return [box, viewWidth / width];
+}
+
 /** The width of an element in pixels, kept up to date; `first` until it is measured. */
 export function useWidth<T extends Element>(first: number): [RefObject<T | null>, number] {
   const box = useRef<T>(null);

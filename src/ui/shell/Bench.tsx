@@ -1,22 +1,28 @@
 'use client';
 
-import { CircleAlert, FolderOpen, List, Moon, Redo2, Sun, Undo2, X } from 'lucide-react';
+import { CircleAlert, X } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { getStudio, useStudio } from '../useStudio';
-import { leavesWords } from '../shared/words';
 import { DropIn } from './DropIn';
 import { isTyping } from './isTyping';
+import { Header } from './Header';
 import { Stem } from './Stem';
+import { useMedia } from './useMedia';
 import { useOffline } from './useOffline';
-import { Sheets } from './Sheets';
 import { StorageSigns } from './StorageSigns';
-import { STATIONS, type StationId } from './stations';
+import { STATIONS } from './stations';
 import { useWords } from '../speech/useWords';
+
+const CompactBar = dynamic(() => import('./CompactBar').then((m) => m.CompactBar), { ssr: false });
 
 /** Pages that need no open job. */
 const WITHOUT_A_JOB = ['/jobs', '/helper'];
+
+/** A phone, or a window enlarged four times: header and stem fold into one row in reach of the thumb. */
+const COMPACT = '(max-width: 640px), (max-height: 480px)';
 
 /** The room every station stands in: the job's name, the few tools, the content, the stem. */
 export function Bench({ children }: { children: ReactNode }) {
@@ -25,6 +31,7 @@ export function Bench({ children }: { children: ReactNode }) {
   const open = useStudio((s) => s.project !== null);
   const evening = useStudio((s) => s.evening);
   const path = usePathname();
+  const compact = useMedia(COMPACT);
   const here = STATIONS.find((s) => path.startsWith(s.path))?.id ?? null;
 
   useEffect(() => {
@@ -38,8 +45,11 @@ export function Bench({ children }: { children: ReactNode }) {
 
   return (
     <div className="bench">
-      <Header here={here} />
-      <main>
+      <a className="skip" href="#station">
+        {words.label('shell.skip-to-station')}
+      </a>
+      <Header here={here} compact={compact} />
+      <main id="station" tabIndex={-1}>
         <StorageSigns />
         <Message />
         <Newer />
@@ -52,7 +62,7 @@ export function Bench({ children }: { children: ReactNode }) {
         )}
       </main>
       <DropIn />
-      <Stem here={here} />
+      {compact ? <CompactBar here={here} /> : <Stem here={here} />}
     </div>
   );
 }
@@ -72,80 +82,6 @@ function NoJob() {
         </Link>
       </p>
     </div>
-  );
-}
-
-const SAVED_WORDS = { saved: 'shell.saved', saving: 'shell.saving', failed: 'shell.not-saved' } as const;
-
-/** Stations whose picture has a list beside it; the others are lists already. */
-const WITH_LIST: readonly (StationId | null)[] = ['compose', 'place'];
-
-function Header({ here }: { here: StationId | null }) {
-  const words = useWords();
-  const name = useStudio((s) => s.project?.name ?? 'Ofrenda');
-  const leavesAt = useStudio((s) => s.project?.brief.leavesAt ?? null);
-  const onlyLook = useStudio((s) => s.onlyLook);
-  const saved = useStudio((s) => s.saved);
-  const last = useStudio((s) => s.past[s.past.length - 1]?.label ?? null);
-  const next = useStudio((s) => s.future[0]?.label ?? null);
-  const back = last && words.tell(last);
-  const forth = next && words.tell(next);
-  const evening = useStudio((s) => s.evening);
-  const list = useStudio((s) => s.showList);
-  return (
-    <header className="no-print flex items-start justify-between gap-4 px-6 pt-4 max-sm:flex-col max-sm:items-stretch max-sm:gap-1">
-      <div className="min-w-0">
-        <h2 className="truncate" translate="no">
-          {name}
-        </h2>
-        <p className="sub">
-          {leavesAt ? leavesWords(leavesAt, words) : words.label('shell.sugar-flowers-from-cake-hand')}
-          <span
-            role="status"
-            aria-label={words.label('shell.saving-2')}
-            className={saved === 'failed' ? 'ml-3 font-semibold text-[var(--stop)]' : 'ml-3'}
-          >
-            {leavesAt ? (onlyLook ? words.label('shell.open-another-tab-only-looking') : words.label(SAVED_WORDS[saved])) : ''}
-          </span>
-        </p>
-      </div>
-      <div className="flex shrink-0 flex-wrap items-center">
-        <button
-          className="key bare"
-          aria-label={back ? words.label('shell.undo', { back }) : words.label('shell.undo-2')}
-          title={back ? words.label('shell.undo', { back }) : words.label('shell.nothing-to-undo')}
-          disabled={!back}
-          onClick={() => getStudio().undo()}
-        >
-          <Undo2 size={22} />
-        </button>
-        <button
-          className="key bare"
-          aria-label={forth ? words.label('shell.redo', { forth }) : words.label('shell.redo-2')}
-          title={forth ? words.label('shell.redo', { forth }) : words.label('shell.nothing-to-redo')}
-          disabled={!forth}
-          onClick={() => getStudio().redo()}
-        >
-          <Redo2 size={22} />
-        </button>
-        <Sheets here={here} />
-        <Link className="key bare" href="/jobs">
-          <FolderOpen size={22} /> {words.label('shared.jobs')}
-        </Link>
-        {WITH_LIST.includes(here) && (
-          <button className="key bare" aria-pressed={list} onClick={() => getStudio().set({ showList: !list })}>
-            <List size={22} /> {words.label('shell.list')}
-          </button>
-        )}
-        <button
-          className="key bare"
-          aria-label={evening ? words.label('shell.day-light') : words.label('shell.evening-light')}
-          onClick={() => getStudio().setEvening(!evening)}
-        >
-          {evening ? <Sun size={22} /> : <Moon size={22} />}
-        </button>
-      </div>
-    </header>
   );
 }
 

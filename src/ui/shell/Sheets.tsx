@@ -2,11 +2,12 @@
 
 import { CircleHelp, Footprints, Keyboard, Languages, Search } from 'lucide-react';
 import dynamic from 'next/dynamic';
+import { usePathname } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
 import { getStudio, useStudio } from '../useStudio';
 import type { Sheet } from './commands';
 import { isTyping } from './isTyping';
-import type { StationId } from './stations';
+import { STATIONS, type StationId } from './stations';
 import { useWords } from '../speech/useWords';
 
 // fetched when they are asked for
@@ -17,7 +18,7 @@ const HelpCard = dynamic(() => import('./HelpCard').then((m) => m.HelpCard), { s
 const KeysHelp = dynamic(() => import('./KeysHelp').then((m) => m.KeysHelp), { ssr: false });
 const Tour = dynamic(() => import('./Tour').then((m) => m.Tour), { ssr: false });
 
-const KEYS = [
+export const SHEET_KEYS = [
   { sheet: 'commands', name: 'shell.find-a-command', title: 'shell.everything-by-name-ctrl-k', Icon: Search },
   { sheet: 'help', name: 'shell.why-it-works-so', title: 'shell.why-this-station-works-as-2', Icon: CircleHelp },
   { sheet: 'keys', name: 'shell.keys', title: 'shell.keys-2', Icon: Keyboard },
@@ -39,41 +40,54 @@ function useKeysOfSheets(open: (sheet: 'commands' | 'help' | 'keys') => void) {
   }, [open]);
 }
 
-/** The sheets that can be laid over any station, their keys in the header, and the tour on a first visit. */
-export function Sheets({ here }: { here: StationId | null }) {
-  const words = useWords();
+/** Which sheet lies over the station: opened by its key, by Ctrl K, F1 or ?, or by another sheet. */
+export function useSheets() {
   const [open, setOpen] = useState<Sheet | 'commands' | null>(null);
-  const firstVisit = useStudio((s) => s.firstVisit);
-  const close = useCallback(() => setOpen(null), []);
+  useKeysOfSheets(setOpen);
+  return { open, setOpen };
+}
+
+/** The sheet that is open. */
+export function OpenSheet({ open, setOpen }: ReturnType<typeof useSheets>) {
+  const path = usePathname();
+  const here: StationId | null = STATIONS.find((s) => path.startsWith(s.path))?.id ?? null;
+  const close = useCallback(() => setOpen(null), [setOpen]);
   const endTour = useCallback(() => {
     getStudio().endTour();
     setOpen(null);
-  }, []);
-  useKeysOfSheets(setOpen);
+  }, [setOpen]);
+  if (open === 'about') return <AboutCard onClose={close} />;
+  if (open === 'commands') return <CommandList onClose={close} onOpen={setOpen} />;
+  if (open === 'keys') return <KeysHelp onClose={close} />;
+  if (open === 'habits') return <HabitsCard onClose={close} />;
+  if (open === 'help') return <HelpCard here={here} onClose={close} />;
+  return open === 'tour' ? <Tour onClose={endTour} /> : null;
+}
+
+/** The keys of the sheets in the header, and the tour on a first visit. */
+export function Sheets() {
+  const words = useWords();
+  const sheets = useSheets();
+  const firstVisit = useStudio((s) => s.firstVisit);
   return (
     <>
-      {firstVisit && open !== 'tour' && (
-        <button className="key mr-1" onClick={() => setOpen('tour')}>
+      {firstVisit && sheets.open !== 'tour' && (
+        <button className="key mr-1" onClick={() => sheets.setOpen('tour')}>
           <Footprints size={20} /> <span className="max-lg:sr-only">{words.label('shell.guided-tour')}</span>
         </button>
       )}
-      {KEYS.map(({ sheet, name, title, Icon }) => (
+      {SHEET_KEYS.map(({ sheet, name, title, Icon }) => (
         <button
           key={sheet}
           className={`key bare ${sheet === 'keys' ? 'max-md:hidden' : ''}`}
           aria-label={words.label(name)}
           title={words.label(title)}
-          onClick={() => setOpen(sheet)}
+          onClick={() => sheets.setOpen(sheet)}
         >
           <Icon size={20} />
         </button>
       ))}
-      {open === 'about' && <AboutCard onClose={close} />}
-      {open === 'commands' && <CommandList onClose={close} onOpen={setOpen} />}
-      {open === 'keys' && <KeysHelp onClose={close} />}
-      {open === 'habits' && <HabitsCard onClose={close} />}
-      {open === 'help' && <HelpCard here={here} onClose={close} />}
-      {open === 'tour' && <Tour onClose={endTour} />}
+      <OpenSheet {...sheets} />
     </>
   );
 }

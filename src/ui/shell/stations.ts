@@ -18,6 +18,9 @@ export const STATIONS = [
 
 export type StationId = (typeof STATIONS)[number]['id'];
 
+/** Stations whose picture has a list beside it; the others are lists already. */
+export const WITH_LIST: readonly (StationId | null)[] = ['compose', 'place'];
+
 /** settled: a green flower; ready: an opening bud; shut: a tight bud and its reason; stop: a red tip. */
 export type BudState = 'settled' | 'ready' | 'shut' | 'stop';
 

@@ -12,6 +12,9 @@ import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
 
+/** No piece of a bar is narrower than a finger: where that is wider than the room the bar is moved along under it. */
+const FINGER_PX = 44;
+
 const keyOf = (c: GaugeCuts): string => `${c.gauge}|${c.colour}`;
 
 /** Lengths that the quick plan could not prove least are proven in the worker; late answers for other lengths are dropped. */
@@ -194,43 +197,48 @@ function GaugeBars({
         {shown.map(({ bar, times }) => (
           <li key={keyOfBar(bar)} className="flex items-center gap-2 py-0.5">
             <span className="fig w-9 shrink-0 text-right text-lg">{times}×</span>
-            <span className="flex h-[44px] grow items-center">
-              {bar.cutsMm.map((mm, i) => (
-                <button
-                  key={i}
-                  className={`flex h-[44px] items-center justify-center overflow-hidden border-0 bg-transparent px-0 text-[13px]`}
-                  style={{ width: `${(mm / stockMm) * 100}%` }}
-                  aria-label={words.label('wire.length-of', {
-                    length: words.units.mm(mm),
-                    wire: words.aloud().gauge(cuts.gauge),
-                  })}
-                  onClick={() => onPick(mm)}
-                >
-                  <span
-                    className={`grid w-full place-items-center border border-[var(--leaf)] ${picked === mm ? 'bg-[var(--next)] text-[var(--onnext)]' : 'bg-[var(--leafwash)]'} ${i === 0 ? 'rounded-l-full' : 'rounded-sm'}`}
-                    style={{ height: Math.max(20, Math.min(34, 14 + cuts.diameterMm * 20)) }}
+            <span className="min-w-0 grow overflow-x-auto">
+              <span
+                className="flex h-[44px] items-center"
+                style={{ minWidth: Math.min(900, (FINGER_PX * stockMm) / Math.min(...bar.cutsMm)) }}
+              >
+                {bar.cutsMm.map((mm, i) => (
+                  <button
+                    key={i}
+                    className={`flex h-[44px] items-center justify-center overflow-hidden border-0 bg-transparent px-0 text-[13px]`}
+                    style={{ width: `${(mm / stockMm) * 100}%` }}
+                    aria-label={words.label('wire.length-of', {
+                      length: words.units.mm(mm),
+                      wire: words.aloud().gauge(cuts.gauge),
+                    })}
+                    onClick={() => onPick(mm)}
                   >
-                    {mm >= 18 ? words.units.figure(mm) : ''}
+                    <span
+                      className={`grid w-full place-items-center border border-[var(--leaf)] ${picked === mm ? 'bg-[var(--next)] text-[var(--onnext)]' : 'bg-[var(--leafwash)]'} ${i === 0 ? 'rounded-l-full' : 'rounded-sm'}`}
+                      style={{ height: Math.max(20, Math.min(34, 14 + cuts.diameterMm * 20)) }}
+                    >
+                      {mm >= 18 ? words.units.figure(mm) : ''}
+                    </span>
+                  </button>
+                ))}
+                {'lengthMm' in bar && (
+                  <span className="small order-last pl-2">
+                    {words.label('wire.end-of', { number: words.units.length(Number(bar.lengthMm)) })}
                   </span>
-                </button>
-              ))}
-              {'lengthMm' in bar && (
-                <span className="small order-last pl-2">
-                  {words.label('wire.end-of', { number: words.units.length(Number(bar.lengthMm)) })}
-                </span>
-              )}
-              {bar.leftMm > 4 && (
-                <span
-                  className="small grid h-[22px] place-items-center overflow-hidden whitespace-nowrap rounded-sm border border-dashed border-[var(--edge)]"
-                  style={{ width: `${(bar.leftMm / stockMm) * 100}%` }}
-                >
-                  {bar.leftMm >= KEEP_OFFCUT_MM
-                    ? words.label('wire.to-the-tin', { leftMm: words.units.figure(bar.leftMm) })
-                    : bar.leftMm > 22
-                      ? words.units.figure(bar.leftMm)
-                      : ''}
-                </span>
-              )}
+                )}
+                {bar.leftMm > 4 && (
+                  <span
+                    className="small grid h-[22px] place-items-center overflow-hidden whitespace-nowrap rounded-sm border border-dashed border-[var(--edge)]"
+                    style={{ width: `${(bar.leftMm / stockMm) * 100}%` }}
+                  >
+                    {bar.leftMm >= KEEP_OFFCUT_MM
+                      ? words.label('wire.to-the-tin', { leftMm: words.units.figure(bar.leftMm) })
+                      : bar.leftMm > 22
+                        ? words.units.figure(bar.leftMm)
+                        : ''}
+                  </span>
+                )}
+              </span>
             </span>
           </li>
         ))}

@@ -80,6 +80,7 @@ export const PLACE = {
   'place.take-it': 'Take it',
   'place.templates': 'Templates',
   'place.to-set': ', {dryMinutes} to set',
+  'place.under-the-finger': 'Under the finger',
   'place.wall': ', wall {wall}',
   'place.with-every-point-prick': '{short}, with every point to prick',
   'place.yours': 'yours',

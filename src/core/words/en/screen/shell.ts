@@ -20,6 +20,7 @@ export const SHELL = {
   'shell.all-level': 'all level',
   'shell.all-made': 'all made',
   'shell.all-sides-at-once': 'all sides at once',
+  'shell.all-stations': 'all stations',
   'shell.an-entry-never-changed-correction': 'An entry is never changed: a correction stands beside it, and the sum follows.',
   'shell.and-forth-again': 'and forth again',
   'shell.arrows': 'Arrows',
@@ -91,6 +92,7 @@ export const SHELL = {
   'shell.measure-cake-fix-hour-first': 'Measure the cake and fix the hour first: every wire, depth and day is counted from them.',
   'shell.millimetres': 'Millimetres',
   'shell.money-cost-shopping': 'money cost shopping',
+  'shell.more': 'More',
   'shell.name-what-not-food-before': 'Name what is not food before what is. Allergens of glue, glaze and paste stand on both.',
   'shell.needs-brief': 'needs Brief',
   'shell.needs-compose': 'needs Compose',
@@ -136,6 +138,7 @@ export const SHELL = {
   'shell.set-focal-flower-third-way': 'Set the focal flower a third of the way, not in the middle; the rest answers it.',
   'shell.settings-units-inches-spanish-espan': 'settings units inches spanish español français',
   'shell.shortcuts': 'shortcuts',
+  'shell.skip-to-station': 'Skip to the station',
   'shell.space-enter': 'Space, →, Enter',
   'shell.spares-follow-from-how-many':
     'Spares follow from how many of a kind break; your own log replaces the starting values as you write.',

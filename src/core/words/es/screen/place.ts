@@ -82,6 +82,7 @@ export const PLACE: Readonly<Record<keyof typeof EN, string>> = {
   'place.take-it': 'Tomarla',
   'place.templates': 'Plantillas',
   'place.to-set': ', {dryMinutes} para cuajar',
+  'place.under-the-finger': 'Bajo el dedo',
   'place.wall': ', pared {wall}',
   'place.with-every-point-prick': '{short}, con cada punto que pinchar',
   'place.yours': 'tuya',

@@ -23,6 +23,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.all-level': 'todo a nivel',
   'shell.all-made': 'todo hecho',
   'shell.all-sides-at-once': 'todos los lados a la vez',
+  'shell.all-stations': 'todas las estaciones',
   'shell.an-entry-never-changed-correction': 'Una anotación no se cambia nunca: la corrección queda al lado y la suma la sigue.',
   'shell.and-forth-again': 'y rehacerlo',
   'shell.arrows': 'Flechas',
@@ -95,6 +96,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
     'Mide primero la tarta y fija la hora: cada alambre, profundidad y día se cuenta desde ahí.',
   'shell.millimetres': 'Milímetros',
   'shell.money-cost-shopping': 'dinero coste compra',
+  'shell.more': 'Más',
   'shell.name-what-not-food-before':
     'Nombra lo que no se come antes de lo que sí. Los alérgenos de pegamento, glaseado y pasta están en las dos.',
   'shell.needs-brief': 'falta Encargo',
@@ -141,6 +143,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.set-focal-flower-third-way': 'Pon la flor principal a un tercio, no en el centro; el resto le responde.',
   'shell.settings-units-inches-spanish-espan': 'ajustes unidades pulgadas english français',
   'shell.shortcuts': 'atajos',
+  'shell.skip-to-station': 'Saltar a la estación',
   'shell.space-enter': 'Espacio, →, Intro',
   'shell.spares-follow-from-how-many':
     'La reserva depende de cuántas de una clase se rompen; tu cuaderno sustituye los valores iniciales mientras escribes.',

@@ -82,6 +82,7 @@ export const PLACE: Readonly<Record<keyof typeof EN, string>> = {
   'place.take-it': 'La prendre',
   'place.templates': 'Gabarits',
   'place.to-set': ', {dryMinutes} de prise',
+  'place.under-the-finger': 'Sous le doigt',
   'place.wall': ', paroi {wall}',
   'place.with-every-point-prick': '{short}, avec chaque point à piquer',
   'place.yours': 'la vôtre',

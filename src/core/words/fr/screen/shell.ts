@@ -24,6 +24,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.all-level': 'tout de niveau',
   'shell.all-made': 'tout fait',
   'shell.all-sides-at-once': 'tous les côtés à la fois',
+  'shell.all-stations': 'tous les postes',
   'shell.an-entry-never-changed-correction': 'Une note ne change jamais : la correction est à côté et la somme la suit.',
   'shell.and-forth-again': 'et le refaire',
   'shell.arrows': 'Flèches',
@@ -103,6 +104,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
     'Mesurez d’abord le gâteau et fixez l’heure : chaque fil, chaque profondeur, chaque jour se compte à partir de là.',
   'shell.millimetres': 'Millimètres',
   'shell.money-cost-shopping': 'argent coût achats',
+  'shell.more': 'Plus',
   'shell.name-what-not-food-before':
     'Nommez ce qui ne se mange pas avant ce qui se mange. Les allergènes de colle, de vernis et de pâte sont sur les deux.',
   'shell.needs-brief': 'il faut Commande',
@@ -149,6 +151,7 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.set-focal-flower-third-way': 'Mettez la fleur principale au tiers, pas au milieu ; le reste lui répond.',
   'shell.settings-units-inches-spanish-espan': 'réglages unités pouces english español',
   'shell.shortcuts': 'raccourcis',
+  'shell.skip-to-station': 'Aller au poste',
   'shell.space-enter': 'Espace, →, Entrée',
   'shell.spares-follow-from-how-many':
     'La réserve dépend de combien d’une sorte cassent ; votre carnet remplace les valeurs de départ à mesure que vous notez.',
