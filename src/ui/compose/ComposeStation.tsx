@@ -69,7 +69,7 @@ export function ComposeStation() {
         className="relative h-[62vh] min-h-[430px] max-sm:flex max-sm:h-auto max-sm:flex-col max-sm:gap-2 lg:h-auto lg:min-h-0"
       >
         <div
-          className="absolute inset-0 max-sm:static max-sm:h-[56vh] max-sm:min-h-[240px] lg:-bottom-6"
+          className="absolute inset-0 max-sm:static max-sm:h-[46vh] max-sm:min-h-[240px] lg:-bottom-6"
           tabIndex={0}
           role="application"
           aria-label={words.label('compose.turntable-f-l-b-r')}

@@ -23,7 +23,7 @@ export const Shelf = memo(function Shelf() {
   const words = useWords();
   const search = useStudio((s) => s.search);
   return (
-    <div className="pointer-events-auto absolute left-0 top-1 flex w-[272px] flex-col gap-2 max-sm:static max-sm:order-first max-sm:w-full">
+    <div className="pointer-events-auto absolute left-0 top-1 flex w-[272px] flex-col gap-2 max-sm:static max-sm:order-first max-sm:w-full max-sm:flex-row max-sm:flex-wrap max-sm:[&>*]:grow">
       <Arrangements />
       <FormPicker beside={<LineKeys />} />
       <Method />

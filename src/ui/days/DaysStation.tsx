@@ -72,7 +72,7 @@ export function DaysStation() {
   return (
     <div className="px-6 pb-6">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-        <div className="min-w-[300px] flex-1">
+        <div className="min-w-[min(300px,100%)] flex-1">
           <h1>
             {first
               ? words.label('days.of-work-beginning', {

@@ -58,6 +58,8 @@ export function NumberedView({ side, project, plan }: { side: Side; project: Pro
   const words = useWords();
   const [box, unitsPerPx] = useUnitsPerPixel(W + 2 * COLUMN);
   const size = Math.max(1, unitsPerPx);
+  // a number's disc is smaller where the picture is
+  const half = (size > 1.3 ? 10 : 14) * size;
   const [url, setUrl] = useState<string | null>(null);
   useEffect(() => {
     let live = true;
@@ -73,8 +75,8 @@ export function NumberedView({ side, project, plan }: { side: Side; project: Pro
   }, [side, project.cake, project.arrangements]);
   const marks = placesOn(side, plan, project).map((m) => ({ ...m, px: COLUMN + m.x * W, py: m.y * H }));
   const across = [...marks].sort((a, b) => a.px - b.px);
-  const half = Math.ceil(across.length / 2);
-  const columns = [across.slice(0, half), across.slice(half)].map((column) => [...column].sort((a, b) => a.py - b.py));
+  const inLeft = Math.ceil(across.length / 2);
+  const columns = [across.slice(0, inLeft), across.slice(inLeft)].map((column) => [...column].sort((a, b) => a.py - b.py));
   return (
     <svg
       ref={box}
@@ -85,22 +87,22 @@ export function NumberedView({ side, project, plan }: { side: Side; project: Pro
     >
       {url && <image href={url} x={COLUMN} y="0" width={W} height={H} />}
       {columns.map((column, k) => {
-        const gap = Math.min(LABEL_GAP * size, (H - 30) / Math.max(1, column.length));
+        const gap = Math.min(LABEL_GAP * size, (H - 2 * half) / Math.max(1, column.length - 1));
         const wished = spread(
           column.map((m) => m.py),
           gap,
         );
         // the column as a whole stays on the sheet
-        const over = Math.max(0, (wished.at(-1) ?? 0) - (H - 16)) - Math.max(0, 16 - (wished[0] ?? 16));
+        const over = Math.max(0, (wished.at(-1) ?? 0) - (H - half)) - Math.max(0, half - (wished[0] ?? half));
         return column.map((m, i) => {
           const y = wished[i]! - over;
-          const x = (k === 0 ? 18 : W + 2 * COLUMN - 18) + (gap < 27 * size && i % 2 ? (k === 0 ? 28 : -28) * size : 0);
+          const x = (k === 0 ? half : W + 2 * COLUMN - half) + (gap < 2 * half && i % 2 ? (k === 0 ? 2 : -2) * half : 0);
           return (
             <g key={m.entry.id}>
               <path d={`M${x} ${y}L${m.px} ${m.py}`} stroke="#3b152d" strokeWidth="1" />
               <circle cx={m.px} cy={m.py} r="4" fill="#3b152d" stroke="#fff" strokeWidth="1.5" />
               <g transform={`translate(${x} ${y}) scale(${size})`}>
-                <circle r="13" fill="#3b152d" />
+                <circle r={half / size - 1} fill="#3b152d" />
                 <text y="5" textAnchor="middle" fontSize="14" fontWeight="700" fill="#fff">
                   {m.entry.number}
                 </text>

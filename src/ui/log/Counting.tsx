@@ -121,7 +121,7 @@ function PieceTimer({ kind, usual, timer }: { kind: TrayKind; usual: number; tim
   const words = useWords();
   const { since, setSince, seconds } = timer;
   return (
-    <div className="flex items-center gap-4">
+    <div className="flex flex-wrap items-center gap-4">
       <p className="fig text-[4.2rem] leading-none" role="timer" aria-label={words.label('log.minutes-seconds-on-this-piece')}>
         {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}
       </p>

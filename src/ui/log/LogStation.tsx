@@ -41,7 +41,7 @@ export function LogStation() {
   const madeOf = (k: string) => own.reduce((a, e) => a + (e.kind === k ? e.made : 0), 0);
   const open = plan.tray.find((k) => k.key === key) ?? plan.tray.find((k) => madeOf(k.key) < k.toMake) ?? plan.tray[0]!;
   return (
-    <div className="grid gap-x-10 gap-y-6 px-6 pb-6 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 px-6 pb-6 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
       <section aria-label={words.label('shared.at-the-bench')}>
         <Counting key={open.key} kind={open} />
         <ul className="flex flex-wrap gap-2 pt-4" aria-label={words.label('log.other-kinds')}>

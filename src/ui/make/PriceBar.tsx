@@ -27,7 +27,7 @@ export function PriceBar({ plan, onOpen }: { plan: DerivedPlan; onOpen(): void }
     );
   return (
     <button
-      className="no-print flex min-w-[300px] max-w-[480px] grow min-h-[44px] items-center gap-4 rounded-xl text-left"
+      className="no-print flex min-w-[min(300px,100%)] max-w-[480px] grow min-h-[44px] items-center gap-4 rounded-xl text-left"
       onClick={onOpen}
       aria-label={words.label('make.price-2', { money: money(quote.total) })}
     >
