@@ -45,6 +45,23 @@ test('new job, copy, delete with undo', async ({ page }) => {
   await expect(shelf).toContainText('Lighthouse supper, copy');
 });
 
+test('each of the last deletions is taken back, or goes for good', async ({ page }) => {
+  await openBench(page, '/jobs');
+  const shelf = page.getByRole('list', { name: label('shared.all-jobs') });
+  for (const job of ['Midwinter', 'Astronomy']) await page.getByRole('button', { name: new RegExp(`^Delete ${job}`) }).click();
+  await expect(shelf.getByRole('listitem')).toHaveCount(1);
+  await page.getByText(label('jobs.deleted-title')).click();
+  const deleted = page.getByRole('list', { name: label('jobs.deleted-title') });
+  await expect(deleted.getByRole('listitem')).toHaveText([/^Astronomy.*takes 0\.\d MB/, /^Midwinter/]);
+  await deleted.getByRole('button', { name: /^Bring back Midwinter/ }).click();
+  await expect(shelf).toContainText('Midwinter');
+  await expect(deleted.getByRole('listitem')).toHaveCount(1);
+  await deleted.getByRole('button', { name: /^Remove Astronomy.* for good/ }).click();
+  await expect(deleted.getByRole('listitem')).toHaveCount(0);
+  await page.reload();
+  await expect(shelf.getByRole('listitem')).toHaveCount(2);
+});
+
 test('About says which version this is and has the terms of what others wrote', async ({ page, request }) => {
   await openBench(page, '/jobs');
   await page.getByRole('button', { name: label('shell.about') }).click();

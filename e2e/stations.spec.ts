@@ -168,3 +168,30 @@ test('Hand over: what comes out is ticked, and stays ticked', async ({ page }) =
   await expect(sheet).toContainText('Check your local food rules');
   await expect(page.getByText(label('handover.go'))).toBeVisible();
 });
+
+test('a station that fails says so in its own place: the job as a file, another try, the other stations', async ({ page }) => {
+  await openBench(page, '/brief');
+  // what Place draws with is broken behind its back
+  await page.evaluate(() => {
+    const { hypot } = Math;
+    Math.hypot = () => {
+      throw new Error('broken for the test');
+    };
+    Object.assign(globalThis, { mend: () => (Math.hypot = hypot) });
+  });
+  await stationLink(page, 'Place').click();
+  const sign = page.getByRole('alert').filter({ hasText: label('shell.station-failed') });
+  await expect(sign).toBeVisible();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    sign.getByRole('button', { name: label('shell.save-job-as-file') }).click(),
+  ]);
+  expect(file.suggestedFilename()).toMatch(/\.ofrenda\.json$/);
+  await goTo(page, 'Log');
+  await expect(page.getByRole('main').getByRole('heading').first()).toBeVisible();
+  await goTo(page, 'Place');
+  await expect(sign).toBeVisible();
+  await page.evaluate(() => (globalThis as unknown as { mend(): void }).mend());
+  await sign.getByRole('button', { name: label('shell.try-again') }).click();
+  await expect(page.getByRole('group', { name: label('place.map-from-above-front-at') })).toBeVisible();
+});

@@ -8,6 +8,8 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Stock } from '@/core/make/stock';
 import { keptSteps, stepsFrom } from './history';
 import { keepLastPlan } from './lastPlan';
+import { PACKET_TOLD } from './logActions';
+import { isFull } from './reporting';
 import { OFFCUTS, readStock, TIN } from './stockShelf';
 import type { Studio, StudioPorts, StudioState } from './studio';
 
@@ -17,13 +19,11 @@ const ONLY_LOOK = asLabel('studio.only-look');
 const SAVE_AFTER_MS = 200;
 const KEEP_PLAN_AFTER_MS = 2000;
 const TAKEN_AWAY = asLabel('studio.taken-away');
+const NEWER_ELSEWHERE = asLabel('studio.newer-elsewhere');
 const DELETED_ELSEWHERE = asLabel('studio.deleted-elsewhere');
 
 /** Why a job could not be stored, by its label. */
-const whyNotStored = (cause: unknown): Label =>
-  /quota/i.test(`${(cause as { name?: string }).name} ${(cause as { inner?: { name?: string } }).inner?.name}`)
-    ? asLabel('studio.no-room')
-    : asLabel('studio.not-stored');
+const whyNotStored = (cause: unknown): Label => asLabel(isFull(cause) ? 'studio.no-room' : 'studio.not-stored');
 
 /** Jobs that leave so many weeks before, the nearest so many of them, share the days. */
 const WEEKS_SHARED = 8;
@@ -120,6 +120,7 @@ export class Autosave {
   followTabs(): void {
     this.ports.tabs.follow((what) => {
       if (what === STOCK_TOLD) void this.readStock();
+      else if (what === PACKET_TOLD) void this.store.getState().startLog();
       else void this.followJob(what);
     });
   }
@@ -145,8 +146,11 @@ export class Autosave {
 
   /** Says whether anything is kept at all; and when the browser took away what was stored, puts back what is still open here. */
   watchStorage(): void {
-    void this.ports.storage.keeps().then((keeps) => this.store.setState({ keeps }));
-    this.ports.storage.lost(() => {
+    const { storage } = this.ports;
+    storage.held(() => this.store.setState({ keeps: 'held' }));
+    void storage.keeps().then((keeps) => this.store.setState({ keeps }));
+    storage.outdated(() => this.store.setState({ onlyLook: true, saved: 'failed', saveFault: NEWER_ELSEWHERE }));
+    storage.lost(() => {
       const { project, onlyLook, tin, offcuts } = this.store.getState();
       this.store.setState({ saved: 'failed', saveFault: TAKEN_AWAY });
       void this.setStock({ tin, offcuts }).catch(() => undefined);

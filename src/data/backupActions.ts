@@ -4,6 +4,8 @@ import type { Backup } from '@/core/formats/backup';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Project } from '@/core/plan/project';
 import type { Autosave } from './autosave';
+import { withOwnPhotographs } from './ownPhotographs';
+import { kept } from './reporting';
 import type { Studio, StudioPorts } from './studio';
 
 /** Zipping is fetched when it is asked for. */
@@ -39,25 +41,26 @@ export function backupActions(
         return;
       }
       const there = (await everyJob()).map((j) => j.project);
-      get().set({ looked: { backup: read.backup, madeAt: read.madeAt, changes: restoreChanges(read.backup, there) } });
+      get().set({ looked: { backup: read.backup, madeAt: read.madeAt, changes: await restoreChanges(read.backup, there) } });
     },
     async restore(backup: Backup, withStock: boolean) {
-      const there = new Map((await everyJob()).map((j) => [j.project.id, JSON.stringify(j.project)]));
-      let taken = 0;
-      for (const { project, photographs } of backup.jobs) {
-        const known = there.get(project.id);
-        if (known === JSON.stringify(project)) continue;
-        const own = known ? { ...project, id: ports.newId(), name: ports.names.restored(project.name.slice(0, 100)) } : project;
-        await shelf.save(own);
-        for (const photo of photographs)
-          await shelf.putPhoto(own.id, known ? { ...photo, id: `${photo.id}@${own.id}`.slice(0, 80) } : photo);
-        taken++;
+      const { restoring } = await zip();
+      const jobs = await restoring(backup, (await everyJob()).map((j) => j.project)); // prettier-ignore
+      for (const { kind, id, project, photographs } of jobs) {
+        const name = kind === 'other' ? ports.names.restored(project.name.slice(0, 100)) : project.name;
+        const named = { ...project, id, name };
+        const own = kind === 'other' ? withOwnPhotographs(named, photographs) : { project: named, photographs };
+        if (!(await kept(shelf.add(own.project, own.photographs)))) return autosave.refreshJobs();
       }
       if (withStock) await autosave.setStock(backup.stock);
       await autosave.refreshJobs();
       get().set({
         message: {
-          text: asLabel('studio.restored', { jobs: taken, stock: withStock ? 'yes' : 'no' }),
+          text: asLabel('studio.restored', {
+            jobs: jobs.length,
+            there: backup.jobs.length - jobs.length,
+            stock: withStock ? 'yes' : 'no',
+          }),
           kind: 'tell',
         },
       });

@@ -32,6 +32,14 @@ interface SettingRow {
   value: unknown;
 }
 
+/** A job that was deleted and can be brought back; what belongs to it stays where it is until it is finally gone. */
+export interface DeletedRow {
+  id: string;
+  name: string;
+  deletedAt: number;
+  project: Project;
+}
+
 /** The browser's own database. A saved job is on disk: writes wait for it (strict durability). */
 export class StudioDb extends Dexie {
   jobs!: EntityTable<JobRow, 'id'>;
@@ -39,6 +47,7 @@ export class StudioDb extends Dexie {
   photos!: EntityTable<PhotoRow, 'id'>;
   versions!: Table<VersionRow, [string, number]>;
   steps!: Table<StepRow, [string, number]>;
+  deleted!: EntityTable<DeletedRow, 'id'>;
 
   constructor(name = 'ofrenda') {
     super(name, { chromeTransactionDurability: 'strict' });
@@ -46,5 +55,6 @@ export class StudioDb extends Dexie {
     this.version(2).stores({ photos: 'id, jobId' });
     this.version(3).stores({ versions: '[jobId+at]' });
     this.version(4).stores({ steps: '[jobId+n]' });
+    this.version(5).stores({ deleted: 'id, deletedAt' });
   }
 }

@@ -86,7 +86,7 @@ describe('undo after the page was closed', () => {
     expect(other().project!.name).toBe('first');
   });
 
-  test('each job has its own; one that is deleted takes its steps along', async () => {
+  test('each job has its own; one that goes for good takes its steps along', async () => {
     const { studio, bench } = await renamed('first');
     const id = studio().project!.id;
     await studio().open('demo-midwinter-wreath');
@@ -94,6 +94,8 @@ describe('undo after the page was closed', () => {
     await studio().open(id);
     expect(studio().past).toHaveLength(1);
     await studio().remove(id);
+    expect(await bench.shelf.steps(id)).toHaveLength(1);
+    await studio().forget(id);
     expect(await bench.shelf.steps(id)).toEqual([]);
   });
 

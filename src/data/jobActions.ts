@@ -1,12 +1,14 @@
 import { asLabel } from '@/core/words/asLabel';
 import { offcutsWith } from '@/core/wire/offcuts';
-import { readProjectFile } from '@/core/formats/projectFile';
+import { readProjectFile, type Photograph } from '@/core/formats/projectFile';
 import { newProject } from '@/core/plan/newProject';
 import type { Project } from '@/core/plan/project';
 import { habitsFrom } from './habits';
 import { seedDemos } from './jobs';
 import type { Autosave } from './autosave';
 import { readLastPlan } from './lastPlan';
+import { withOwnPhotographs } from './ownPhotographs';
+import { kept } from './reporting';
 import { readStock } from './stockShelf';
 import { NO_SEARCH } from './fresh';
 import type { Studio, StudioPorts, StudioState } from './studio';
@@ -27,6 +29,8 @@ export function jobActions(
   | 'copy'
   | 'remove'
   | 'bringBack'
+  | 'deletedJobs'
+  | 'forget'
   | 'importText'
   | 'versions'
   | 'goBackTo'
@@ -53,9 +57,13 @@ export function jobActions(
     await autosave.refreshJobs();
     get().set({ photos: await shelf.photos(project.id) });
   };
-  const addJob = async (project: Project, patch: Partial<StudioState> = {}) => {
-    await shelf.save(project);
-    await openProject(project, patch);
+  const addJob = async (project: Project, patch: Partial<StudioState> = {}, photographs: readonly Photograph[] = []) => {
+    if (await kept(shelf.add(project, photographs))) await openProject(project, patch);
+  };
+  /** The job under an id of its own, with photographs of its own. */
+  const addSecond = (project: Project, photographs: readonly Photograph[], patch: Partial<StudioState> = {}) => {
+    const own = withOwnPhotographs({ ...project, id: ports.newId() }, photographs);
+    return addJob(own.project, patch, own.photographs);
   };
   return {
     async start() {
@@ -63,14 +71,14 @@ export function jobActions(
       const lastOpen = shelf.getSetting('lastJob').then((id) => (typeof id === 'string' ? shelf.load(id) : null));
       const setting = (key: string) => shelf.getSetting(key);
       const asked = Promise.all([setting('evening'), setting('habits'), setting('toured'), get().startLog()]);
-      const [kept, seeded] = await Promise.all([shelf.list(), setting('seeded')]);
-      const isNew = kept.length === 0 && !seeded;
+      const [there, seeded] = await Promise.all([shelf.list(), setting('seeded')]);
+      const isNew = there.length === 0 && !seeded;
       const clearedSince = (await ports.storage.keptBefore()) && isNew;
       if (isNew) {
         await seedDemos(shelf);
         await shelf.setSetting('seeded', true);
       }
-      const jobs = isNew ? await shelf.list() : kept;
+      const jobs = isNew ? await shelf.list() : there;
       const firstOpen = lastOpen.then((last) => last ?? (jobs[0] ? shelf.load(jobs[0].id) : null));
       const [first, stock, planOf, [evening, habits, toured]] = await Promise.all([
         firstOpen,
@@ -118,14 +126,9 @@ export function jobActions(
     async copy(id) {
       const project = id === get().project?.id ? get().project : await shelf.load(id);
       // ends of wire are there once
-      if (project)
-        await addJob({
-          ...project,
-          id: ports.newId(),
-          name: ports.names.copyOf(project.name).slice(0, 120),
-          offcuts: [],
-          wiresCut: false,
-        });
+      if (!project) return;
+      const name = ports.names.copyOf(project.name).slice(0, 120);
+      await addSecond({ ...project, name, offcuts: [], wiresCut: false }, await shelf.photos(id));
     },
     async remove(id) {
       await autosave.flush();
@@ -141,15 +144,22 @@ export function jobActions(
       if (next) await get().open(next.id);
       else get().set({ project: null, ...FRESH });
     },
-    async bringBack() {
+    async bringBack(id) {
       const { deleted } = get();
-      if (!deleted) return;
-      const { project } = deleted;
+      const project =
+        deleted && (id === undefined || id === deleted.project.id) ? deleted.project : await shelf.loadDeleted(id ?? '');
+      if (!project) return;
+      const patch = { deleted: null };
       // another tab may have stored it again since, and worked on: both are kept
       const isThere = (await shelf.list()).some((j) => j.id === project.id);
-      const own = isThere ? { ...project, id: ports.newId(), name: ports.names.restored(project.name).slice(0, 120) } : project;
-      await addJob(own, { deleted: null });
-      ports.tabs.tell(own.id);
+      if (!isThere) await addJob(project, patch);
+      else await addSecond({ ...project, name: ports.names.restored(project.name).slice(0, 120) }, await shelf.photos(project.id), patch); // prettier-ignore
+      ports.tabs.tell(get().project?.id ?? project.id);
+    },
+    deletedJobs: () => shelf.deleted(),
+    async forget(id) {
+      await shelf.forget(id);
+      if (get().deleted?.project.id === id) get().set({ deleted: null });
     },
     async importText(text) {
       if (await get().openPacket(text)) return;
@@ -159,12 +169,13 @@ export function jobActions(
         return;
       }
       const taken = get().jobs.some((j) => j.id === read.project.id);
-      const project = taken ? { ...read.project, id: ports.newId() } : read.project;
-      for (const photo of read.photographs)
-        await shelf.putPhoto(project.id, taken ? { ...photo, id: `${photo.id}@${project.id}`.slice(0, 80) } : photo);
-      await addJob(project, {
-        message: { text: asLabel('studio.job-is-open', { name: project.name, second: taken ? 'yes' : 'no' }), kind: 'tell' },
-      });
+      const { project, photographs } = read;
+      const told = asLabel('studio.job-is-open', { name: project.name, second: taken ? 'yes' : 'no' });
+      const patch = { message: { text: told, kind: 'tell' as const } };
+      if (taken) return addSecond(project, photographs, patch);
+      // its photographs may have ids that others on the shelf have
+      const own = withOwnPhotographs(project, photographs);
+      await addJob(own.project, patch, own.photographs);
     },
     async versions() {
       const { project } = get();

@@ -4,7 +4,7 @@ import { newProject } from '@/core/plan/newProject';
 import type { Project } from '@/core/plan/project';
 import { asLabel } from '@/core/words/asLabel';
 import { StudioDb } from './db';
-import { jobShelf } from './jobs';
+import { jobShelf, MOST_DELETED } from './jobs';
 import { MOST_VERSIONS } from './versions';
 
 const MINUTE = 60_000;
@@ -58,9 +58,63 @@ describe('steps', () => {
     await shelf.save(named('A', 'a'), [kept(1)]);
     await shelf.save(named('B', 'b'), [kept(1)]);
     await shelf.remove('a');
+    await shelf.forget('a');
     expect(await shelf.steps('a')).toEqual([]);
     expect(await shelf.steps('b')).toHaveLength(1);
   });
+});
+
+describe('deleted jobs', () => {
+  const photo = (id: string) => ({ id, type: 'image/png' as const, base64: 'iVBORw0KGgo=' });
+
+  test('can be brought back with all that belongs to them, the last twenty of them', async () => {
+    const { shelf } = open();
+    for (let i = 0; i <= MOST_DELETED; i++) {
+      const id = `job-${i}`;
+      await shelf.add(named(`Job ${i}`, id), [photo(`p${i}`)]);
+      await shelf.save(named(`Job ${i}`, id), [kept(1)]);
+      clock += 1000;
+      await shelf.remove(id);
+    }
+    const deleted = await shelf.deleted();
+    expect(deleted.map((d) => d.id)).toEqual(Array.from({ length: MOST_DELETED }, (_, i) => `job-${MOST_DELETED - i}`));
+    expect(deleted.every((d) => d.room > photo('').base64.length)).toBe(true);
+    // the first went for good, with its photograph, its versions and its steps
+    expect(await shelf.loadDeleted('job-0')).toBeNull();
+    expect(await shelf.photos('job-0')).toEqual([]);
+    expect(await shelf.versions('job-0')).toEqual([]);
+    expect(await shelf.steps('job-0')).toEqual([]);
+    expect((await shelf.loadDeleted('job-7'))!.name).toBe('Job 7');
+    expect(await shelf.photos('job-7')).toEqual([photo('p7')]);
+    expect(await shelf.steps('job-7')).toHaveLength(1);
+  });
+
+  test('one that is stored again is deleted no more, and going for good takes nothing from it', async () => {
+    const { shelf } = open();
+    await shelf.add(named('A', 'a'), [photo('p')]);
+    await shelf.remove('a');
+    await shelf.save(named('A again', 'a'));
+    expect(await shelf.deleted()).toEqual([]);
+    await shelf.forget('a');
+    expect((await shelf.load('a'))!.name).toBe('A again');
+    expect(await shelf.photos('a')).toEqual([photo('p')]);
+  });
+
+  test('what is not there is not deleted', async () => {
+    const { shelf } = open();
+    await shelf.remove('nowhere');
+    await shelf.forget('nowhere');
+    expect(await shelf.deleted()).toEqual([]);
+  });
+});
+
+test('a photograph of another job is not written over by a file that has one of its id', async () => {
+  const { shelf } = open();
+  const photo = { id: 'p', type: 'image/png' as const, base64: 'AAAA' };
+  await shelf.add(named('A', 'a'), [photo]);
+  await shelf.add(named('B', 'b'), [{ ...photo, base64: 'BBBB' }]);
+  expect(await shelf.photos('a')).toEqual([photo]);
+  expect(await shelf.photos('b')).toEqual([]);
 });
 
 describe('versions', () => {

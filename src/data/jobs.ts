@@ -2,7 +2,7 @@ import { checkProject, type Project } from '@/core/plan/project';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Taken } from '@/core/make/takings';
 import Dexie, { type Table } from 'dexie';
-import type { StudioDb } from './db';
+import type { DeletedRow, StudioDb } from './db';
 import type { KeptStep } from './history';
 import { dueVersion, type JobVersion } from './versions';
 
@@ -25,6 +25,17 @@ export const summaryOf = (project: Project, updatedAt: number): JobSummary => ({
   pieces: project.arrangements.reduce((a, b) => a + b.pieces.length, 0),
 });
 
+/** A deleted job as it is listed, with the room that it and what belongs to it take, in characters as stored. */
+export interface DeletedJob {
+  id: string;
+  name: string;
+  deletedAt: number;
+  room: number;
+}
+
+/** So many deletions can be taken back; the oldest goes for good when there is one more. */
+export const MOST_DELETED = 20;
+
 /** Where jobs live; the store is handed one and does not know the database. */
 export interface JobShelf {
   list(): Promise<JobSummary[]>;
@@ -35,9 +46,19 @@ export interface JobShelf {
   keepVersion(project: Project): Promise<void>;
   /** the steps kept with it, the oldest first */
   steps(jobId: string): Promise<KeptStep[]>;
+  /** puts a job on the shelf with its photographs: all of it or nothing */
+  add(project: Project, photographs: readonly Photograph[]): Promise<void>;
+  /** takes a job off the shelf; it can be brought back until `MOST_DELETED` more have gone */
   remove(id: string): Promise<void>;
+  /** what can be brought back, the last first */
+  deleted(): Promise<DeletedJob[]>;
+  loadDeleted(id: string): Promise<Project | null>;
+  /** for good, with its photographs, versions and steps, unless a job of that id is on the shelf */
+  forget(id: string): Promise<void>;
   getSetting(key: string): Promise<unknown>;
   setSetting(key: string, value: unknown): Promise<void>;
+  /** reads and writes a setting as one: what another tab wrote in between is not lost */
+  changeSetting(key: string, change: (was: unknown) => unknown): Promise<void>;
   /** the job as it was, latest first */
   versions(jobId: string): Promise<JobVersion[]>;
   photos(jobId: string): Promise<Photograph[]>;
@@ -67,6 +88,22 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
     await db.steps.bulkDelete([...there].filter((n) => !wanted.has(n)).map((n): [string, number] => [jobId, n]));
     await db.steps.bulkPut(steps.filter((s) => !there.has(s.n) || s.n === last).map((s) => ({ ...s, jobId })));
   };
+  /** Within a transaction: what belongs to jobs that are on no shelf and can not be brought back. */
+  const dropBelongings = async (ids: readonly string[]): Promise<void> => {
+    for (const id of ids) {
+      if (await db.jobs.get(id)) continue;
+      await db.photos.where('jobId').equals(id).delete();
+      await ofJob(db.versions, id, 'at').delete();
+      await ofJob(db.steps, id, 'n').delete();
+    }
+  };
+  const roomOf = async ({ id, project }: DeletedRow): Promise<number> => {
+    let room = JSON.stringify(project).length;
+    await db.photos.where('jobId').equals(id).each((p) => void (room += p.base64.length)); // prettier-ignore
+    await ofJob(db.versions, id, 'at').each((v) => void (room += JSON.stringify(v.project).length));
+    await ofJob(db.steps, id, 'n').each((s) => void (room += JSON.stringify(s).length));
+    return room;
+  };
   return {
     async list() {
       const rows = await db.jobs.orderBy('updatedAt').reverse().toArray();
@@ -79,10 +116,22 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
       return 'project' in checked ? checked.project : null;
     },
     async save(project, steps) {
-      await db.transaction('rw', db.jobs, db.versions, db.steps, async () => {
+      await db.transaction('rw', db.jobs, db.versions, db.steps, db.deleted, async () => {
         await db.jobs.put({ id: project.id, name: project.name, updatedAt: now(), project });
+        await db.deleted.delete(project.id);
         await putVersion(project, false);
         if (steps) await putSteps(project.id, steps);
+      });
+    },
+    async add(project, photographs) {
+      await db.transaction('rw', db.jobs, db.versions, db.photos, db.deleted, async () => {
+        await db.jobs.put({ id: project.id, name: project.name, updatedAt: now(), project });
+        await db.deleted.delete(project.id);
+        const there = await db.photos.bulkGet(photographs.map((photo) => photo.id));
+        // no file writes over a photograph of another job
+        const own = photographs.filter((_, i) => !there[i] || there[i].jobId === project.id);
+        await db.photos.bulkPut(own.map((photo) => ({ ...photo, jobId: project.id })));
+        await putVersion(project, false);
       });
     },
     async keepVersion(project) {
@@ -100,9 +149,33 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
       });
     },
     async remove(id) {
-      await db.transaction('rw', db.jobs, db.steps, async () => {
+      await db.transaction('rw', [db.jobs, db.photos, db.versions, db.steps, db.deleted], async () => {
+        const row = await db.jobs.get(id);
+        if (!row) return;
         await db.jobs.delete(id);
-        await ofJob(db.steps, id, 'n').delete();
+        // after the last one, whatever the clock says
+        const last = (await db.deleted.orderBy('deletedAt').last())?.deletedAt ?? 0;
+        await db.deleted.put({ id, name: row.name, deletedAt: Math.max(now(), last + 1), project: row.project });
+        const late = (await db.deleted.orderBy('deletedAt').reverse().primaryKeys()).slice(MOST_DELETED);
+        await db.deleted.bulkDelete(late);
+        await dropBelongings(late);
+      });
+    },
+    async deleted() {
+      const rows = await db.deleted.orderBy('deletedAt').reverse().toArray();
+      return Promise.all(
+        rows.map(async (row) => ({ id: row.id, name: row.name, deletedAt: row.deletedAt, room: await roomOf(row) })),
+      );
+    },
+    async loadDeleted(id) {
+      const row = await db.deleted.get(id);
+      const checked = row && checkProject(row.project);
+      return checked && 'project' in checked ? checked.project : null;
+    },
+    async forget(id) {
+      await db.transaction('rw', [db.jobs, db.photos, db.versions, db.steps, db.deleted], async () => {
+        await db.deleted.delete(id);
+        await dropBelongings([id]);
       });
     },
     async getSetting(key) {
@@ -110,6 +183,12 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
     },
     async setSetting(key, value) {
       await db.settings.put({ key, value });
+    },
+    async changeSetting(key, change) {
+      await db.transaction('rw', db.settings, async () => {
+        const was = (await db.settings.get(key))?.value;
+        await db.settings.put({ key, value: change(was) });
+      });
     },
     async photos(jobId) {
       return (await db.photos.where('jobId').equals(jobId).toArray()).map(({ jobId: _, ...photo }) => photo);

@@ -2,7 +2,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
 import type { JobShelf } from './jobs';
 
-const LAST_PLAN = 'lastPlan';
+export const LAST_PLAN = 'lastPlan';
 
 /** A plan and what it is of: the very same program and project give the very same plan. */
 interface LastPlan {

@@ -3,10 +3,12 @@ import { format } from 'date-fns';
 import { PACKET_KIND, packetSchema, readPacket, type Packet } from '@/core/formats/packetFile';
 import * as v from 'valibot';
 import { NO_DEVICES } from './fresh';
+import { kept, PACKET } from './reporting';
 import type { Devices, Studio, StudioPorts } from './studio';
 
 const DEVICES = 'devices';
-const PACKET = 'packet';
+/** What tabs tell each other when a packet has grown. */
+export const PACKET_TOLD = 'the packet';
 
 const devicesOf = (kept: unknown): Devices => {
   const own = (kept ?? {}) as Partial<Record<keyof Devices, unknown>>;
@@ -25,8 +27,8 @@ export function logActions(
   };
   return {
     async startLog() {
-      const [kept, devices] = await Promise.all([shelf.getSetting(PACKET), shelf.getSetting(DEVICES)]);
-      const packet = v.safeParse(packetSchema, kept);
+      const [stored, devices] = await Promise.all([shelf.getSetting(PACKET), shelf.getSetting(DEVICES)]);
+      const packet = v.safeParse(packetSchema, stored);
       get().set({ devices: devicesOf(devices ?? NO_DEVICES), packet: packet.success ? packet.output : null });
     },
     setDevices(devices) {
@@ -36,8 +38,7 @@ export function logActions(
     async addPhoto(photo) {
       const { project } = get();
       if (!project) return;
-      await shelf.putPhoto(project.id, photo);
-      get().set({ photos: [...get().photos, photo] });
+      if (await kept(shelf.putPhoto(project.id, photo))) get().set({ photos: [...get().photos, photo] });
     },
     openPacket(text) {
       if (!text.includes(`"${PACKET_KIND}"`)) return Promise.resolve(false);
@@ -64,14 +65,23 @@ export function logActions(
     packetEntry(entry) {
       const { packet } = get();
       if (!packet) return;
-      const number = packet.log.filter((e) => e.id.startsWith(`${packet.actor}:`)).length + 1;
-      keep({
-        ...packet,
-        log: [
-          ...packet.log,
-          { id: `${packet.actor}:${number}`, at: format(ports.now(), "yyyy-MM-dd'T'HH:mm"), by: packet.helper, ...entry },
-        ],
-      });
+      const at = format(ports.now(), "yyyy-MM-dd'T'HH:mm");
+      /** one more at the end of what is there, under a number that nobody has */
+      const grown = (log: Packet['log']): Packet => {
+        const number = log.filter((e) => e.id.startsWith(`${packet.actor}:`)).length + 1;
+        return { ...packet, log: [...log, { id: `${packet.actor}:${number}`, at, by: packet.helper, ...entry }] };
+      };
+      get().set({ packet: grown(packet.log) });
+      // another tab with the same packet may have written since: what is stored grows, and is shown
+      void shelf
+        .changeSetting(PACKET, (was) => {
+          const stored = v.safeParse(packetSchema, was);
+          const isSame = stored.success && stored.output.actor === packet.actor;
+          const next = grown(isSame ? stored.output.log : packet.log);
+          get().set({ packet: next });
+          return next;
+        })
+        .then(() => ports.tabs.tell(PACKET_TOLD));
     },
     closePacket: () => keep(null),
   };

@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { MOST_DELETED } from './jobs';
 import { newProject } from '@/core/plan/newProject';
 import { asLabel } from '@/core/words/asLabel';
 import { StudioDb } from './db';
@@ -52,7 +53,22 @@ describe.each([
     await shelf.remove('job');
     expect(await shelf.load('job')).toBeNull();
     expect(await shelf.list()).toEqual([]);
+    expect((await shelf.deleted()).map((d) => d.id)).toEqual(['job']);
+    expect(await shelf.loadDeleted('job')).toEqual(JOB);
+    await shelf.forget('job');
+    expect(await shelf.deleted()).toEqual([]);
+    expect(await shelf.photos('job')).toEqual([]);
+    expect(await shelf.versions('job')).toEqual([]);
     expect(await shelf.steps('job')).toEqual([]);
+    await shelf.add({ ...JOB, id: 'second' }, [{ ...PHOTO, id: 'of the second' }]);
+    expect(await shelf.photos('second')).toHaveLength(1);
+    await shelf.remove('second');
+    for (let i = 0; i < MOST_DELETED; i++) {
+      await shelf.save({ ...JOB, id: `job-${i}` });
+      await shelf.remove(`job-${i}`);
+    }
+    expect(await shelf.deleted()).toHaveLength(MOST_DELETED);
+    expect(await shelf.photos('second')).toEqual([]);
   });
 });
 

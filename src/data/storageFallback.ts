@@ -8,6 +8,10 @@ export interface Storage {
   keeps(): Promise<'disk' | 'page'>;
   /** tells once the browser has taken away, behind the page's back, what was stored */
   lost(tell: () => void): void;
+  /** tells while another tab, older or not answering, lets nobody into the database */
+  held(tell: () => void): void;
+  /** tells once another tab has changed the form of what is stored: this page is too old for it and stores nothing any more */
+  outdated(tell: () => void): void;
   /** whether jobs were kept in this browser before; notes that they are from now on */
   keptBefore(): Promise<boolean>;
 }
@@ -33,8 +37,13 @@ export const browserNote = (): Note => {
   };
 };
 
+/** A database that is not open after this long is held by another tab, ms. */
+const HELD_MS = 1500;
+
 /** The shelf in the browser's database or, where that cannot be opened, one in memory; each call waits until it is known which. */
 export function shelfWithFallback(db: StudioDb, now: () => number, note: Note): JobShelf & Storage {
+  let tellHeld: () => void = () => undefined;
+  db.on('blocked', () => tellHeld());
   const opened = db.open().then(
     () => ({ keeps: 'disk' as const, shelf: jobShelf(db, now) }),
     () => ({ keeps: 'page' as const, shelf: memoryShelf(now) as JobShelf }),
@@ -42,6 +51,21 @@ export function shelfWithFallback(db: StudioDb, now: () => number, note: Note): 
   const shelf = opened.then((o) => o.shelf);
   return {
     keeps: async () => (await opened).keeps,
+    held(tell) {
+      tellHeld = tell;
+      // one that does not even answer blocks nothing and lets nobody in
+      const patience = setTimeout(tell, HELD_MS);
+      void opened.then(() => {
+        clearTimeout(patience);
+        tellHeld = () => undefined;
+      });
+    },
+    outdated(tell) {
+      db.on('versionchange', (event) => {
+        db.close();
+        if (event.newVersion) tell();
+      });
+    },
     lost(tell) {
       // only a database that was open can be taken away; it is opened anew before anyone is told
       void opened.then(({ keeps }) => keeps === 'disk' && db.on('close', () => void db.open().then(tell, tell)));
@@ -58,9 +82,14 @@ export function shelfWithFallback(db: StudioDb, now: () => number, note: Note): 
     save: async (project, steps) => (await shelf).save(project, steps),
     keepVersion: async (project) => (await shelf).keepVersion(project),
     steps: async (jobId) => (await shelf).steps(jobId),
+    add: async (project, photographs) => (await shelf).add(project, photographs),
     remove: async (id) => (await shelf).remove(id),
+    deleted: async () => (await shelf).deleted(),
+    loadDeleted: async (id) => (await shelf).loadDeleted(id),
+    forget: async (id) => (await shelf).forget(id),
     getSetting: async (key) => (await shelf).getSetting(key),
     setSetting: async (key, value) => (await shelf).setSetting(key, value),
+    changeSetting: async (key, change) => (await shelf).changeSetting(key, change),
     versions: async (jobId) => (await shelf).versions(jobId),
     photos: async (jobId) => (await shelf).photos(jobId),
     putPhoto: async (jobId, photo) => (await shelf).putPhoto(jobId, photo),

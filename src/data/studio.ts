@@ -20,10 +20,11 @@ import { jobActions } from './jobActions';
 import { logActions } from './logActions';
 import type { Step } from './history';
 import type { JobVersion } from './versions';
+import { reporting } from './reporting';
 import type { Tabs } from './tabs';
 import { NO_DEVICES, NO_SEARCH } from './fresh';
 import { tinActions } from './tinActions';
-import type { JobShelf, JobSummary } from './jobs';
+import type { JobShelf, JobSummary, DeletedJob } from './jobs';
 import type { Storage } from './storageFallback';
 import { PLAIN_HABITS, type Habits } from './habits';
 import { Autosave } from './autosave';
@@ -81,7 +82,7 @@ export interface StudioState {
   /** why nothing could be stored */
   saveFault: Label | null;
   /** jobs are kept on disk, or only as long as the page is open */
-  keeps: 'disk' | 'page';
+  keeps: 'disk' | 'page' | 'held';
   /** a backup that was read and is not restored yet */
   looked: LookedAt | null;
   /** a large file that is being read, and how much of it */
@@ -134,7 +135,12 @@ interface StudioActions {
   create(): Promise<void>;
   copy(id: string): Promise<void>;
   remove(id: string): Promise<void>;
-  bringBack(): Promise<void>;
+  /** the last deletion taken back, or the one that is named */
+  bringBack(id?: string): Promise<void>;
+  /** deletions that can be taken back, the last first */
+  deletedJobs(): Promise<DeletedJob[]>;
+  /** a deleted job goes for good, with what belongs to it */
+  forget(id: string): Promise<void>;
   importText(text: string): Promise<void>;
   select(ids: string[]): void;
   applyRemedy(remedy: Remedy, name: Label): void;
@@ -217,9 +223,13 @@ const EMPTY: StudioState = {
 };
 
 /** The studio's state without React: one open job, its history (the latest steps also after a reload), autosave, and the plan derived beside it. */
-export function createStudio(ports: StudioPorts): StoreApi<Studio> {
+export function createStudio(given: StudioPorts): StoreApi<Studio> {
+  const ports: StudioPorts = {
+    ...given,
+    shelf: reporting(given.shelf, (text) => store.setState({ message: { text, kind: 'fault' } })),
+  };
   const autosave = new Autosave(ports);
-  const store = createStore<Studio>()((set, get) => ({
+  const store: StoreApi<Studio> = createStore<Studio>()((set, get) => ({
     ...EMPTY,
     ...jobActions(ports, autosave, get),
     ...editActions(autosave, get),

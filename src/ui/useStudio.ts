@@ -39,7 +39,16 @@ if (typeof window !== 'undefined') {
 /** While the page is made on the server there is no storage; nothing is started there. */
 function shelfHere(): Pick<StudioPorts, 'shelf' | 'storage'> {
   if (typeof window === 'undefined')
-    return { shelf: memoryShelf(), storage: { keeps: async () => 'page', lost: () => undefined, keptBefore: async () => false } };
+    return {
+      shelf: memoryShelf(),
+      storage: {
+        keeps: async () => 'page',
+        lost: () => undefined,
+        held: () => undefined,
+        outdated: () => undefined,
+        keptBefore: async () => false,
+      },
+    };
   const shelf = shelfWithFallback(new StudioDb(), () => Date.now(), browserNote());
   return { shelf, storage: shelf };
 }

@@ -2,7 +2,7 @@ import { strToU8, unzipSync, zipSync } from 'fflate';
 import JSZip from 'jszip';
 import { seededRandom } from '../geometry/random';
 import { randomProject } from '../testing/samples';
-import { readBackup, restoreChanges, writeBackup, type Backup } from './backup';
+import { readBackup, restoreChanges, restoring, writeBackup, type Backup } from './backup';
 import { ENGLISH } from '../words/english';
 
 const backup: Backup = {
@@ -111,8 +111,27 @@ test('six hundred seeded hurts of the bytes: the whole, or a sentence, never an 
   }
 });
 
-test('what restoring would change: new ones, the same, others of the same id', () => {
+test('what restoring would change: new ones, the same, others of the same id', async () => {
   const [a, b] = backup.jobs.map((j) => j.project);
-  expect(restoreChanges(backup, [])).toEqual({ added: 2, same: 0, other: 0 });
-  expect(restoreChanges(backup, [a!, { ...b!, name: 'otherwise' }])).toEqual({ added: 0, same: 1, other: 1 });
+  expect(await restoreChanges(backup, [])).toEqual({ added: 2, same: 0, other: 0 });
+  expect(await restoreChanges(backup, [a!, { ...b!, name: 'otherwise' }])).toEqual({ added: 0, same: 1, other: 1 });
+});
+
+test('restored twice nothing comes twice, whatever was done with it since', async () => {
+  const [a, b] = backup.jobs.map((j) => j.project);
+  const other = { ...b!, name: 'otherwise' };
+  const first = await restoring(backup, [a!, other]);
+  expect(first.map((r) => [r.kind, r.project.name])).toEqual([['other', b!.name]]);
+  expect(first[0]!.id).not.toBe(b!.id);
+  const worked = { ...b!, id: first[0]!.id, name: 'worked on' };
+  expect(await restoring(backup, [a!, other, worked])).toEqual([]);
+  expect(await restoreChanges(backup, [a!, other, worked])).toEqual({ added: 0, same: 2, other: 0 });
+});
+
+test('two jobs of one id in a backup are both kept, and once', async () => {
+  const [job] = backup.jobs;
+  const twin = { ...job!, project: { ...job!.project, name: 'twin' } };
+  const both = await restoring({ ...backup, jobs: [job!, twin, twin] }, []);
+  expect(both.map((r) => r.project.name)).toEqual([job!.project.name, 'twin']);
+  expect(new Set(both.map((r) => r.id)).size).toBe(2);
 });

@@ -121,11 +121,40 @@ function parsed(bytes: Uint8Array | undefined): unknown {
 }
 
 /** What restoring would do to a shelf: jobs that are new, the same, or other than those of the same name there. */
-export function restoreChanges(backup: Backup, shelf: readonly Project[]): { added: number; same: number; other: number } {
-  const there = new Map(shelf.map((p) => [p.id, JSON.stringify(p)]));
-  const kinds = backup.jobs.map(({ project }) =>
-    !there.has(project.id) ? 'added' : there.get(project.id) === JSON.stringify(project) ? 'same' : 'other',
-  );
+export async function restoreChanges(
+  backup: Backup,
+  shelf: readonly Project[],
+): Promise<{ added: number; same: number; other: number }> {
+  const kinds = (await restoring(backup, shelf)).map((r) => r.kind);
   const count = (kind: (typeof kinds)[number]) => kinds.filter((k) => k === kind).length;
-  return { added: count('added'), same: count('same'), other: count('other') };
+  return { added: count('added'), same: backup.jobs.length - kinds.length, other: count('other') };
+}
+
+/** A job of a backup that is put on the shelf: under its own id, or beside another job that has it. */
+export interface Restoring {
+  kind: 'added' | 'other';
+  /** the id under which it is put there */
+  id: string;
+  project: Project;
+  photographs: readonly Photograph[];
+}
+
+/**
+ * What a restore puts on a shelf. What is there already as it is in the backup is left out. A job that is other than its namesake gets an
+ * id made from what is in it: restored once more it is there already, whatever was done with it since. Two jobs of one id in a backup are
+ * both kept.
+ */
+export async function restoring(backup: Backup, shelf: readonly Project[]): Promise<Restoring[]> {
+  const there = new Map(shelf.map((p) => [p.id, JSON.stringify(p)]));
+  const found: Restoring[] = [];
+  for (const { project, photographs } of backup.jobs) {
+    const text = JSON.stringify(project);
+    const known = there.get(project.id);
+    if (known === text) continue;
+    const id = known === undefined ? project.id : `${project.id.slice(0, 60)}-${(await sha256(strToU8(text))).slice(0, 12)}`;
+    if (known !== undefined && there.has(id)) continue;
+    there.set(id, text);
+    found.push({ kind: known === undefined ? 'added' : 'other', id, project, photographs });
+  }
+  return found;
 }

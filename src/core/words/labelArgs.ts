@@ -173,8 +173,10 @@ export interface LabelArgs {
   'helper.write-down': { name: Arg };
   'jobs.a-packet-open': { job: Arg; helper: Arg };
   'jobs.bring-back': { format: Arg };
+  'jobs.bring-back-named': { name: Arg };
   'jobs.copy': { j: Arg };
   'jobs.delete': { j: Arg };
+  'jobs.deleted-when': { when: Arg; megabytes: Arg };
   'jobs.earlier-versions-of': { name: Arg };
   'jobs.is-no-job-packet-or': { file: Arg; projectEnding: Arg; backupEnding: Arg };
   'jobs.jobs-live-this-browser-files': { kept: Arg };
@@ -184,6 +186,7 @@ export interface LabelArgs {
   'jobs.pieces': { leaves: Arg; pieces: Arg };
   'jobs.pieces-tiers-made': { pieces: Arg; tiers: Arg; made: Arg };
   'jobs.put-tin-ends-wire-back': { tin: Arg };
+  'jobs.remove-for-good-named': { name: Arg };
   'jobs.saved-into': { name: Arg };
   'jobs.with-its-photographs': { photos: Arg };
   'log.and-before': { own: Arg };
@@ -429,9 +432,10 @@ export interface LabelArgs {
   'shell.version-build': { version: Arg; build: Arg };
   'studio.copy-of': { name: Arg };
   'studio.job-is-open': { name: Arg; second: Arg };
+  'studio.not-kept': { what: Arg; full: Arg };
   'studio.packet-open': { job: Arg; helper: Arg };
   'studio.packet-open-already': { helper: Arg };
-  'studio.restored': { jobs: Arg; stock: Arg };
+  'studio.restored': { jobs: Arg; there: Arg; stock: Arg };
   'studio.restored-name': { name: Arg };
   'wire.a-few-turns-off-roll': { colour: Arg };
   'wire.all-cut-put-ends-more': { left: Arg; least: Arg };

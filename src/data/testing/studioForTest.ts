@@ -29,6 +29,10 @@ export interface Bench {
   keptBefore: boolean;
   /** the browser takes away what is stored */
   lose: () => void;
+  /** another tab lets nobody into the database */
+  hold: () => void;
+  /** another tab has changed the form of what is stored */
+  outdate: () => void;
   tabs: Tabs;
   shelf: ReturnType<typeof memoryShelf>;
   timers: (() => void)[];
@@ -75,6 +79,8 @@ export function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab(), buil
     keeps: 'disk',
     keptBefore: false,
     lose: () => undefined,
+    hold: () => undefined,
+    outdate: () => undefined,
     tabs,
     shelf,
     timers: [],
@@ -89,6 +95,8 @@ export function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab(), buil
     storage: {
       keeps: () => Promise.resolve(bench.keeps),
       lost: (tell) => void (bench.lose = tell),
+      held: (tell) => void (bench.hold = tell),
+      outdated: (tell) => void (bench.outdate = tell),
       keptBefore: () => Promise.resolve(bench.keptBefore),
     },
     now: () => new Date('2027-05-01T12:00:00Z'),

@@ -13,6 +13,7 @@ import { asLabel } from '@/core/words/asLabel';
 import { leavesWords } from '../shared/words';
 import { getStudio, useStudio } from '../useStudio';
 import { Backups } from './Backups';
+import { DeletedJobs } from './DeletedJobs';
 import { exportJob, takeIn } from './takeIn';
 import { Versions } from './Versions';
 import { useWords } from '../speech/useWords';
@@ -110,6 +111,7 @@ export function JobsStation() {
       </ul>
       {jobs.length === 0 && <p className="say">{words.label('jobs.the-shelf-is-empty')}</p>}
       {current && <Versions key={current.id} />}
+      <DeletedJobs />
       <Backups />
       <p className="small pt-4">{words.label('jobs.jobs-live-this-browser-files', { kept: kept === false ? 'yes' : 'no' })}</p>
       <p className="pt-3">

@@ -26,7 +26,9 @@ export function StorageSigns() {
           </button>
         </Sign>
       ) : (
-        keeps === 'page' && <Sign told={words.label('shell.this-browser-stores-nothing-here')} />
+        keeps !== 'disk' && (
+          <Sign told={words.label(keeps === 'held' ? 'studio.held' : 'shell.this-browser-stores-nothing-here')} />
+        )
       )}
     </>
   );

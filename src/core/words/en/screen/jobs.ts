@@ -5,9 +5,12 @@ export const JOBS = {
   'jobs.backup-whole-studio': 'Backup of the whole studio',
   'jobs.bring-back': 'Bring back {format}',
   'jobs.bring-back-2': 'Bring back',
+  'jobs.bring-back-named': 'Bring back {name}',
   'jobs.copy': 'Copy {j}',
   'jobs.copy-2': 'Copy',
   'jobs.delete': 'Delete {j}',
+  'jobs.deleted-title': 'Deleted jobs',
+  'jobs.deleted-when': 'deleted {when}, takes {megabytes} MB',
   'jobs.earlier-versions': 'Earlier versions',
   'jobs.earlier-versions-of': 'Earlier versions of “{name}”',
   'jobs.helpers-bench': 'Helper’s bench',
@@ -18,6 +21,7 @@ export const JOBS = {
   'jobs.jobs-not-here-yet-just':
     '{added, plural, one {# job is} other {# jobs are}} not here yet, {same} as here, {other} different: those come in beside yours, nothing is overwritten.',
   'jobs.made': 'Made {format}.',
+  'jobs.none-deleted': 'None. The last twenty deletions can be taken back here.',
   'jobs.none-yet-one-kept-every':
     'None yet: one is kept when you begin, before large changes and every ten minutes while you work, the latest thirty.',
   'jobs.open': 'Open {j}',
@@ -27,6 +31,8 @@ export const JOBS = {
     '{pieces, plural, one {# piece} other {# pieces}}, {tiers, plural, one {# tier} other {# tiers}}, {made} made',
   'jobs.put-tin-ends-wire-back':
     'Put the tin and the ends of wire back as they were then ({tin, plural, one {# row} other {# rows}}); this replaces those of now',
+  'jobs.remove-for-good': 'Remove for good',
+  'jobs.remove-for-good-named': 'Remove {name} for good',
   'jobs.restore': 'Restore',
   'jobs.restore-a-backup': 'Restore a backup',
   'jobs.saved-into': 'Saved into {name}.',

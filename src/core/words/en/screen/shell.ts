@@ -143,6 +143,9 @@ export const SHELL = {
   'shell.spares-follow-from-how-many':
     'Spares follow from how many of a kind break; your own log replaces the starting values as you write.',
   'shell.starts-with-make': 'starts with Make',
+  'shell.station-failed': 'This station failed',
+  'shell.station-failed-go-on':
+    'The job is as it was, and the other stations work. Save it as a file if you like, try this one again, or go on elsewhere.',
   'shell.stations': 'Stations',
   'shell.stay-here': 'Stay here',
   'shell.stems': '{stems, plural, one {# stem} other {# stems}}',
@@ -174,11 +177,13 @@ export const SHELL = {
   'shell.to-take-out': '{out} to take out',
   'shell.tour-help-begin': 'tour help begin',
   'shell.tour-step': '{at} of {stops}',
+  'shell.try-again': 'Try again',
   'shell.turn-cake-with-pieces-chosen': 'turn the cake; with pieces chosen, move them, with Shift by more',
   'shell.undo': 'Undo {back}',
   'shell.undo-2': 'Undo',
   'shell.undo-3': 'Undo {label}',
   'shell.version-build': 'Version {version}, built from {build}.',
+  'shell.what-failed': 'What failed',
   'shell.what-make-with-spares-how': 'What to make, with spares, how much paste of which colour, and how each is made.',
   'shell.what-tin-holds-taken-off':
     'What the tin holds is taken off what is to make; what is left over goes back when the job is put away.',

@@ -14,10 +14,15 @@ export const STUDIO = {
   'studio.do-re-balance': 're-balance',
   'studio.do-take-from-tin': 'take from the tin',
   'studio.do-wires-cut': 'wires cut',
+  'studio.held': 'An older Ofrenda in another tab holds the jobs. Close that tab: they open here by themselves.',
   'studio.job-is-open': '“{name}” is open{second, select, yes {, as a second copy beside the one you have} other {}}.',
   'studio.job-unreadable': 'That job cannot be read any more; the others are untouched.',
   'studio.new-job': 'New job',
+  'studio.newer-elsewhere':
+    'A newer Ofrenda in another tab has taken over what is stored here. Save the job as a file if it was changed since, and load this page anew.',
   'studio.no-plan': 'The plan could not be made.',
+  'studio.not-kept':
+    '{what, select, job {The job} photograph {The photograph} stock {The tin and the ends of wire} packet {The packet} other {This setting}} could not be stored{full, select, yes {: there is no room left in this browser. Remove deleted jobs for good under Jobs, or save jobs as files and delete them} other {}}.',
   'studio.plan-stopped':
     'What works out the plan stopped unexpectedly and is started anew with the next change; nothing is lost.',
   'studio.no-room':
@@ -29,7 +34,7 @@ export const STUDIO = {
   'studio.packet-open': 'The packet of “{job}” for {helper} is open under Helper.',
   'studio.packet-open-already': 'The packet for {helper} is open already, with what was done in it.',
   'studio.restored':
-    '{jobs, plural, one {One job was restored} other {# jobs were restored}}{stock, select, yes {, and the tin} other {}}.',
+    '{jobs, plural, =0 {Nothing was restored} one {One job was restored} other {# jobs were restored}}{there, plural, =0 {} one {, one was here already} other {, # were here already}}{stock, select, yes {, and the tin} other {}}.',
   'studio.restored-name': '{name} (restored)',
   'studio.tab-let-go': 'The other tab let go of this job: you can work here now.',
   'studio.taken-away':

@@ -7,9 +7,12 @@ export const JOBS: Readonly<Record<keyof typeof EN, string>> = {
   'jobs.backup-whole-studio': 'Copia de todo el estudio',
   'jobs.bring-back': 'Recuperar {format}',
   'jobs.bring-back-2': 'Recuperar',
+  'jobs.bring-back-named': 'Recuperar {name}',
   'jobs.copy': 'Copiar {j}',
   'jobs.copy-2': 'Copiar',
   'jobs.delete': 'Borrar {j}',
+  'jobs.deleted-title': 'Trabajos borrados',
+  'jobs.deleted-when': 'borrado {when}, ocupa {megabytes} MB',
   'jobs.earlier-versions': 'Versiones anteriores',
   'jobs.earlier-versions-of': 'Versiones anteriores de «{name}»',
   'jobs.helpers-bench': 'Mesa de ayudante',
@@ -20,6 +23,7 @@ export const JOBS: Readonly<Record<keyof typeof EN, string>> = {
   'jobs.jobs-not-here-yet-just':
     '{added, plural, one {# trabajo no está aquí} other {# trabajos no están aquí}}, {same} igual que aquí, {other} distintos: entran junto a los tuyos, no se sobrescribe nada.',
   'jobs.made': 'Hecha {format}.',
+  'jobs.none-deleted': 'Ninguno. Aquí se pueden recuperar los últimos veinte trabajos borrados.',
   'jobs.none-yet-one-kept-every':
     'Aún ninguna: se guarda una al empezar, antes de cada cambio grande y cada diez minutos mientras trabajas, las treinta últimas.',
   'jobs.open': 'Abrir {j}',
@@ -29,6 +33,8 @@ export const JOBS: Readonly<Record<keyof typeof EN, string>> = {
     '{pieces, plural, one {# pieza} other {# piezas}}, {tiers, plural, one {# piso} other {# pisos}}, {made} hechas',
   'jobs.put-tin-ends-wire-back':
     '{tin, plural, one {Devolver la lata y los cabos de alambre a como eran (1 fila); sustituye a los de ahora} other {Devolver la lata y los cabos de alambre a como eran (# filas); sustituye a los de ahora}}',
+  'jobs.remove-for-good': 'Quitar para siempre',
+  'jobs.remove-for-good-named': 'Quitar {name} para siempre',
   'jobs.restore': 'Restaurar',
   'jobs.restore-a-backup': 'Restaurar una copia',
   'jobs.saved-into': 'Guardado en {name}.',

@@ -148,6 +148,9 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.spares-follow-from-how-many':
     'La reserva depende de cuántas de una clase se rompen; tu cuaderno sustituye los valores iniciales mientras escribes.',
   'shell.starts-with-make': 'empieza con Hacer',
+  'shell.station-failed': 'Esta estación ha fallado',
+  'shell.station-failed-go-on':
+    'El trabajo está como estaba y las otras estaciones funcionan. Guárdalo como archivo si quieres, prueba otra vez o sigue en otra parte.',
   'shell.stations': 'Estaciones',
   'shell.stay-here': 'Quedarse aquí',
   'shell.stems': '{stems, plural, one {1 tallo} other {# tallos}}',
@@ -180,11 +183,13 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.to-take-out': '{out} por sacar',
   'shell.tour-help-begin': 'visita ayuda empezar',
   'shell.tour-step': '{at} de {stops}',
+  'shell.try-again': 'Probar otra vez',
   'shell.turn-cake-with-pieces-chosen': 'girar la tarta; con piezas elegidas, moverlas, con Mayús más',
   'shell.undo': 'Deshacer {back}',
   'shell.undo-2': 'Deshacer',
   'shell.undo-3': 'Deshacer {label}',
   'shell.version-build': 'Versión {version}, hecha a partir de {build}.',
+  'shell.what-failed': 'Qué ha fallado',
   'shell.what-make-with-spares-how': 'Qué hacer, con reserva, cuánta pasta de cada color, y cómo se hace cada una.',
   'shell.what-tin-holds-taken-off':
     'Lo que hay en la lata se descuenta de lo que hay que hacer; lo que sobra vuelve al guardar el trabajo.',

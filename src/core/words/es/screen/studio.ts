@@ -15,10 +15,15 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.do-re-balance': 'reequilibrar',
   'studio.do-take-from-tin': 'tomar de la lata',
   'studio.do-wires-cut': 'alambres cortados',
+  'studio.held': 'Un Ofrenda más antiguo en otra pestaña tiene los trabajos. Cierra esa pestaña: aquí se abrirán solos.',
   'studio.job-is-open': '«{name}» está abierto{second, select, yes {, como segunda copia junto a la que tienes} other {}}.',
   'studio.job-unreadable': 'Ese trabajo ya no se puede leer; los demás están intactos.',
   'studio.new-job': 'Trabajo nuevo',
+  'studio.newer-elsewhere':
+    'Un Ofrenda más nuevo en otra pestaña se ha hecho cargo de lo guardado aquí. Guarda el trabajo como archivo si lo has cambiado desde entonces, y vuelve a cargar esta página.',
   'studio.no-plan': 'No se pudo hacer el plan.',
+  'studio.not-kept':
+    '{what, select, job {El trabajo} photograph {La foto} stock {La lata con los cabos de alambre} packet {El paquete} other {Este ajuste}} no se pudo guardar{full, select, yes {: no queda sitio en este navegador. Quita para siempre trabajos borrados en Trabajos, o guarda trabajos como archivos y bórralos} other {}}.',
   'studio.plan-stopped':
     'Lo que calcula el plan se detuvo de improviso y se inicia de nuevo con el próximo cambio; no se ha perdido nada.',
   'studio.no-room':
@@ -30,7 +35,7 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.packet-open': 'El paquete de «{job}» para {helper} está abierto en Ayudante.',
   'studio.packet-open-already': 'El paquete para {helper} ya está abierto, con lo que se hizo en él.',
   'studio.restored':
-    '{jobs, plural, one {Se ha recuperado un trabajo} other {Se han recuperado # trabajos}}{stock, select, yes {, y la lata} other {}}.',
+    '{jobs, plural, =0 {No se ha recuperado nada} one {Se ha recuperado un trabajo} other {Se han recuperado # trabajos}}{there, plural, =0 {} one {, uno ya estaba aquí} other {, # ya estaban aquí}}{stock, select, yes {, y la lata} other {}}.',
   'studio.restored-name': '{name} (recuperado)',
   'studio.tab-let-go': 'La otra pestaña ha soltado este trabajo: ya puedes trabajar aquí.',
   'studio.taken-away':

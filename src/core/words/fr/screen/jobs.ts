@@ -7,9 +7,12 @@ export const JOBS: Readonly<Record<keyof typeof EN, string>> = {
   'jobs.backup-whole-studio': 'Sauvegarde de tout l’atelier',
   'jobs.bring-back': 'Ramener {format}',
   'jobs.bring-back-2': 'Ramener',
+  'jobs.bring-back-named': 'Ramener {name}',
   'jobs.copy': 'Copier {j}',
   'jobs.copy-2': 'Copier',
   'jobs.delete': 'Supprimer {j}',
+  'jobs.deleted-title': 'Travaux supprimés',
+  'jobs.deleted-when': 'supprimé {when}, prend {megabytes} Mo',
   'jobs.earlier-versions': 'Versions antérieures',
   'jobs.earlier-versions-of': 'Versions antérieures de « {name} »',
   'jobs.helpers-bench': 'Table de l’aide',
@@ -20,6 +23,7 @@ export const JOBS: Readonly<Record<keyof typeof EN, string>> = {
   'jobs.jobs-not-here-yet-just':
     '{added, plural, one {# travail n’est pas ici} other {# travaux ne sont pas ici}}, {same} sont comme ici, {other} diffèrent : ils viennent à côté des vôtres, rien n’est écrasé.',
   'jobs.made': 'Faite {format}.',
+  'jobs.none-deleted': 'Aucun. Les vingt dernières suppressions peuvent être reprises ici.',
   'jobs.none-yet-one-kept-every':
     'Aucune encore : une version est gardée quand on commence, avant chaque grand changement et toutes les dix minutes de travail, les trente dernières.',
   'jobs.open': 'Ouvrir {j}',
@@ -29,6 +33,8 @@ export const JOBS: Readonly<Record<keyof typeof EN, string>> = {
     '{pieces, plural, one {# pièce} other {# pièces}}, {tiers, plural, one {# étage} other {# étages}}, {made} faites',
   'jobs.put-tin-ends-wire-back':
     '{tin, plural, one {Remettre la boîte et les chutes de fil comme elles étaient (1 ligne) ; cela remplace celles d’à présent} other {Remettre la boîte et les chutes de fil comme elles étaient (# lignes) ; cela remplace celles d’à présent}}',
+  'jobs.remove-for-good': 'Retirer pour de bon',
+  'jobs.remove-for-good-named': 'Retirer {name} pour de bon',
   'jobs.restore': 'Restaurer',
   'jobs.restore-a-backup': 'Restaurer une sauvegarde',
   'jobs.saved-into': 'Enregistré dans {name}.',

@@ -156,6 +156,9 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.spares-follow-from-how-many':
     'La réserve dépend de combien d’une sorte cassent ; votre carnet remplace les valeurs de départ à mesure que vous notez.',
   'shell.starts-with-make': 'commence avec Modeler',
+  'shell.station-failed': 'Ce poste a échoué',
+  'shell.station-failed-go-on':
+    'Le travail est comme il était, et les autres postes marchent. Enregistrez-le en fichier si vous voulez, réessayez, ou continuez ailleurs.',
   'shell.stations': 'Stations',
   'shell.stay-here': 'Rester ici',
   'shell.stems': '{stems, plural, one {1 tige} other {# tiges}}',
@@ -188,11 +191,13 @@ export const SHELL: Readonly<Record<keyof typeof EN, string>> = {
   'shell.to-take-out': '{out} à retirer',
   'shell.tour-help-begin': 'visite aide commencer',
   'shell.tour-step': '{at} sur {stops}',
+  'shell.try-again': 'Réessayer',
   'shell.turn-cake-with-pieces-chosen': 'tourner le gâteau ; avec des pièces choisies, les déplacer, avec Maj davantage',
   'shell.undo': 'Annuler {back}',
   'shell.undo-2': 'Annuler',
   'shell.undo-3': 'Annuler {label}',
   'shell.version-build': 'Version {version}, faite à partir de {build}.',
+  'shell.what-failed': 'Ce qui a échoué',
   'shell.what-make-with-spares-how':
     'Que faire, réserve comprise, combien de pâte de chaque couleur, et comment chacune se fait.',
   'shell.what-tin-holds-taken-off':

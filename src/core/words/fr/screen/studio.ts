@@ -15,10 +15,16 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.do-re-balance': 'rééquilibrer',
   'studio.do-take-from-tin': 'prendre dans la boîte',
   'studio.do-wires-cut': 'fils coupés',
+  'studio.held':
+    'Un Ofrenda plus ancien dans un autre onglet tient les travaux. Fermez cet onglet : ils s’ouvriront ici d’eux-mêmes.',
   'studio.job-is-open': '« {name} » est ouvert{second, select, yes {, en seconde copie à côté de la vôtre} other {}}.',
   'studio.job-unreadable': 'Ce travail ne peut plus être lu ; les autres sont intacts.',
   'studio.new-job': 'Nouveau travail',
+  'studio.newer-elsewhere':
+    'Un Ofrenda plus récent dans un autre onglet a repris ce qui est enregistré ici. Enregistrez le travail en fichier s’il a changé depuis, et rechargez cette page.',
   'studio.no-plan': 'Le plan n’a pas pu se faire.',
+  'studio.not-kept':
+    '{what, select, job {Le travail n’a pas pu être enregistré} photograph {La photo n’a pas pu être enregistrée} stock {La boîte et les bouts de fil n’ont pas pu être enregistrés} packet {Le paquet n’a pas pu être enregistré} other {Ce réglage n’a pas pu être enregistré}}{full, select, yes {\u00a0: il n’y a plus de place dans ce navigateur. Retirez pour de bon des travaux supprimés sous Travaux, ou enregistrez des travaux en fichiers et supprimez-les} other {}}.',
   'studio.plan-stopped':
     'Ce qui calcule le plan s’est arrêté de façon imprévue et repart au prochain changement ; rien n’est perdu.',
   'studio.no-room':
@@ -30,7 +36,7 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.packet-open': 'Le paquet de « {job} » pour {helper} est ouvert dans Aide.',
   'studio.packet-open-already': 'Le paquet pour {helper} est déjà ouvert, avec ce qui y a été fait.',
   'studio.restored':
-    '{jobs, plural, one {Un travail est ramené} other {# travaux sont ramenés}}{stock, select, yes {, et la boîte} other {}}.',
+    '{jobs, plural, =0 {Rien n’est ramené} one {Un travail est ramené} other {# travaux sont ramenés}}{there, plural, =0 {} one {, un était déjà ici} other {, # étaient déjà ici}}{stock, select, yes {, et la boîte} other {}}.',
   'studio.restored-name': '{name} (ramené)',
   'studio.tab-let-go': 'L’autre onglet a lâché ce travail : vous pouvez travailler ici.',
   'studio.taken-away':
