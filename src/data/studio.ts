@@ -226,7 +226,10 @@ const EMPTY: StudioState = {
 export function createStudio(given: StudioPorts): StoreApi<Studio> {
   const ports: StudioPorts = {
     ...given,
-    shelf: reporting(given.shelf, (text) => store.setState({ message: { text, kind: 'fault' } })),
+    shelf: reporting(given.shelf, (text) => {
+      // what only follows from the sign that stands already is not said beside it
+      if (!store.getState().saveFault) store.setState({ message: { text, kind: 'fault' } });
+    }),
   };
   const autosave = new Autosave(ports);
   const store: StoreApi<Studio> = createStore<Studio>()((set, get) => ({
