@@ -54,7 +54,7 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
         );
       })}
       {pieces > 0 && !brief && (
-        <div className="grid grid-cols-[repeat(auto-fill,minmax(96px,1fr))] gap-x-3 border-t border-[var(--line)] pt-2">
+        <div className="grid grid-cols-[repeat(auto-fill,minmax(86px,1fr))] gap-x-3 border-t border-[var(--line)] pt-2">
           {level.map((r) => (
             <button
               key={r.id}
