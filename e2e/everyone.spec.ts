@@ -163,3 +163,62 @@ test('the main job once by roles and names alone, as one who does not see the pi
   await goTo(page, 'Hand over');
   await expect(page.getByRole('article', { name: label('handover.hand-over-sheet') })).toContainText(/take \d+ out/i);
 });
+
+test('the focus goes on to the next sensible thing when what held it is gone, and back to its key when a sheet is closed', async ({
+  page,
+}) => {
+  await openBench(page, '/jobs');
+  const focused = () =>
+    page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.tagName);
+  const gone = page.getByRole('button', { name: /^Delete Midwinter/ });
+  await gone.press('Enter');
+  await expect(gone).toHaveCount(0);
+  await expect.poll(focused).not.toBe('BODY');
+  // undone, the key of the last step has nothing to do any more and is switched off
+  await goTo(page, 'Brief');
+  await page.getByRole('button', { name: label('brief.grand'), exact: true }).or(page.getByRole('radio', { name: label('brief.grand') })).first().press('Space'); // prettier-ignore
+  const undo = page.getByRole('button', { name: /^Undo/ });
+  await expect(undo).toBeEnabled();
+  await undo.press('Enter');
+  await expect(undo).toBeDisabled();
+  await expect.poll(focused).not.toBe('BODY');
+  for (const name of [label('shell.language-and-units'), label('shell.why-it-works-so')]) {
+    const key = page.getByRole('button', { name });
+    await key.press('Enter');
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await expect(key).toBeFocused();
+  }
+});
+
+test('the first key of the page leads past header and stem to the station', async ({ page }) => {
+  await openBench(page, '/make');
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await page.keyboard.press('Tab');
+  const skip = page.getByRole('link', { name: label('shell.skip-to-station') });
+  await expect(skip).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('main')).toBeFocused();
+});
+
+test.describe('with colours forced by the system', () => {
+  test.use({ contextOptions: { forcedColors: 'active' } });
+
+  test('what is chosen differs from what is not, keys have an edge, and the focus is seen', async ({ page }) => {
+    await openBench(page);
+    const list = page.getByRole('button', { name: label('shell.list') });
+    const look = () =>
+      list.evaluate((e) => {
+        const { backgroundColor, borderTopWidth, borderTopStyle } = getComputedStyle(e);
+        return { backgroundColor, edge: `${borderTopWidth} ${borderTopStyle}` };
+      });
+    const before = await look();
+    expect(before.edge).toBe('1px solid');
+    await list.press('Enter');
+    await expect(list).toHaveAttribute('aria-pressed', 'true');
+    expect((await look()).backgroundColor).not.toBe(before.backgroundColor);
+    const outline = await list.evaluate((e) => getComputedStyle(e).outlineStyle);
+    expect(outline).toBe('solid');
+  });
+});

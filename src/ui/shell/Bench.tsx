@@ -10,6 +10,7 @@ import { DropIn } from './DropIn';
 import { isTyping } from './isTyping';
 import { Header } from './Header';
 import { Stem } from './Stem';
+import { useKeptFocus } from './useKeptFocus';
 import { useMedia } from './useMedia';
 import { useOffline } from './useOffline';
 import { StorageSigns } from './StorageSigns';
@@ -42,6 +43,7 @@ export function Bench({ children }: { children: ReactNode }) {
     document.documentElement.dataset.theme = evening ? 'evening' : 'day';
   }, [evening]);
   useShortcuts();
+  useKeptFocus();
 
   return (
     <div className="bench">
