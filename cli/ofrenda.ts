@@ -14,6 +14,7 @@ import type { Project } from '../src/core/plan/project';
 import { cutByFractions } from '../src/core/wire/cutList';
 import { cutOptimally } from '../src/core/wire/cutOptimum';
 import { solverFrom } from '../src/core/wire/solver';
+import { ENGLISH } from '../src/core/words/english';
 import { isLanguage, LANGUAGES, LANGUAGE_IDS } from '../src/core/words/languages';
 import { namingOf } from '../src/core/words/naming';
 import { told } from '../src/core/words/told';
@@ -62,7 +63,11 @@ function readText(file: string | undefined): string {
 
 function readProject(file: string | undefined): Project {
   const read = readProjectFile(readText(file));
-  if ('project' in read) return read.project;
+  if ('project' in read) {
+    // what was put right is told, and is no failure
+    for (const issue of told(read.repaired, ENGLISH) as Issue[]) process.stderr.write(`${JSON.stringify(issue)}\n`);
+    return read.project;
+  }
   throw new Refused(read.issues);
 }
 

@@ -170,7 +170,11 @@ export function jobActions(
       }
       const taken = get().jobs.some((j) => j.id === read.project.id);
       const { project, photographs } = read;
-      const told = asLabel('studio.job-is-open', { name: project.name, second: taken ? 'yes' : 'no' });
+      const told = asLabel('studio.job-is-open', {
+        name: project.name,
+        second: taken ? 'yes' : 'no',
+        repaired: read.repaired.length,
+      });
       const patch = { message: { text: told, kind: 'tell' as const } };
       if (taken) return addSecond(project, photographs, patch);
       // its photographs may have ids that others on the shelf have

@@ -53,11 +53,11 @@ const bad = (issues: readonly Issue[], status = 400): Said => ({ status, value: 
 const refused = (issue: Refused, status = 400): Said => bad([issue], status);
 
 /** The job that a body holds, or why not. */
-function projectOf(body: Uint8Array): Project | Said {
+function projectOf(body: Uint8Array): { project: Project; repaired: readonly Issue[] } | Said {
   const read = readProjectFile(new TextDecoder().decode(body));
   if ('refused' in read) return bad(read.issues);
   const pieces = read.project.arrangements.reduce((a, b) => a + b.pieces.length, 0);
-  if (pieces <= MOST_PIECES) return read.project;
+  if (pieces <= MOST_PIECES) return read;
   const why: FileRefusal = { code: 'request.many-pieces', values: { limit: MOST_PIECES } };
   return refused({ path: 'arrangements', expected: `<= ${MOST_PIECES}`, received: `${pieces}`, why }, 413);
 }
@@ -130,7 +130,10 @@ export const refusal = (why: FileRefusal, status: number, accept: string | null)
 
 /** What a thread does with a request. Rejects only where the program is at fault. */
 export async function answerTo({ route, body, query, accept }: Ask): Promise<Answer> {
-  const project = projectOf(body);
-  if ('status' in project) return spoken(project, accept);
-  return spoken(route === 'plan' ? plan(project) : proposals(project, new URLSearchParams(query)), accept);
+  const read = projectOf(body);
+  if ('status' in read) return spoken(read, accept);
+  const said = route === 'plan' ? plan(read.project) : proposals(read.project, new URLSearchParams(query));
+  // what was put right in the job is told beside what follows from it
+  const value = read.repaired.length ? { ...(said.value as object), repaired: read.repaired } : said.value;
+  return spoken({ ...said, value }, accept);
 }

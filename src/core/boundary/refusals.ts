@@ -29,6 +29,8 @@ export const VALUE_REFUSALS = {
   'refusal.bore': MET,
   'refusal.species': MET,
   'refusal.method': MET,
+  'refusal.stage': MET,
+  'refusal.colourway': MET,
   'refusal.id-twice': MET,
   'refusal.comma': { ...MET, right: 'text' },
   'refusal.unlike-line': { line: 'count' },

@@ -22,7 +22,7 @@ const sentenceFor = (change: (file: Record<string, unknown>) => void): string =>
 describe('a project file', () => {
   test.each([1, 2, 3, 7, 12])('out and in gives the same project, seed %i', (seed) => {
     const own = randomProject(seed);
-    expect(readProjectFile(writeProjectFile(own))).toEqual({ project: own, photographs: [] });
+    expect(readProjectFile(writeProjectFile(own))).toEqual({ project: own, photographs: [], repaired: [] });
   });
 
   test.each(readdirSync('src/core/demo').filter((f) => f.endsWith('.json')))(
@@ -114,7 +114,7 @@ describe('the JSON Schema', () => {
   test('photographs travel where they are wanted; what is no picture is refused with the rest', () => {
     const own = randomProject(4);
     const photo = { id: 'p1', type: 'image/jpeg' as const, base64: 'aGVsbG8=' };
-    expect(readProjectFile(writeProjectFile(own, [photo]))).toEqual({ project: own, photographs: [photo] });
+    expect(readProjectFile(writeProjectFile(own, [photo]))).toEqual({ project: own, photographs: [photo], repaired: [] });
     const bad = readProjectFile(writeProjectFile(own, [{ ...photo, base64: '<script>' }]));
     expect('refused' in bad && ENGLISH.say(bad.refused)).toMatch(/photographs in this file cannot be read/);
   });

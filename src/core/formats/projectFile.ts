@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { isNewer, refusedBy } from '../boundary/parts';
 import { refusalOf, type Issue } from '../boundary/refusal';
 import type { FileRefusal } from '../boundary/refusals';
+import { withKnownStages } from '../plan/knownStages';
 import { checkProject, PROJECT_KIND, PROJECT_VERSION, type Project } from '../plan/project';
 import { must } from '../geometry/must';
 
@@ -17,8 +18,9 @@ const photographSchema = v.strictObject({
 export type Photograph = v.InferOutput<typeof photographSchema>;
 export const photographsSchema = v.pipe(v.array(photographSchema), v.maxLength(200));
 
-/** What reading a file gave: the project, or why it is refused and the faults behind that. Nothing is half read. */
-export type ReadFile = { project: Project; photographs: Photograph[] } | { refused: FileRefusal; issues: Issue[] };
+/** What reading a file gave: the project with what was put right in it, or why it is refused and the faults behind that. Nothing is half read. */
+export type ReadFile =
+  { project: Project; photographs: Photograph[]; repaired: Issue[] } | { refused: FileRefusal; issues: Issue[] };
 
 /** The job as a file; with its photographs where they are wanted. */
 export const writeProjectFile = (project: Project, photographs: readonly Photograph[] = []): string =>
@@ -79,7 +81,7 @@ export function readProjectFile(text: string): ReadFile {
   const checked = checkProject(job);
   if ('project' in checked) {
     const pictures = v.safeParse(photographsSchema, photographs);
-    if (pictures.success) return { project: checked.project, photographs: pictures.output };
+    if (pictures.success) return { ...withKnownStages(checked.project), photographs: pictures.output };
     const [issue] = pictures.issues;
     const refused: FileRefusal = { code: 'file.photographs', values: { why: refusalOf(issue) } };
     return refuse({ refused, path: 'photographs', expected: issue.expected ?? '', received: issue.received });

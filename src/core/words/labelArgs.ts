@@ -431,7 +431,7 @@ export interface LabelArgs {
   'shell.undo-3': { label: Arg };
   'shell.version-build': { version: Arg; build: Arg };
   'studio.copy-of': { name: Arg };
-  'studio.job-is-open': { name: Arg; second: Arg };
+  'studio.job-is-open': { name: Arg; second: Arg; repaired: Arg };
   'studio.not-kept': { what: Arg; full: Arg };
   'studio.packet-open': { job: Arg; helper: Arg };
   'studio.packet-open-already': { helper: Arg };

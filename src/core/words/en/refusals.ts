@@ -27,6 +27,8 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'refusal.bore': 'a barrier is wider outside than inside',
   'refusal.species': 'the species “{met}” is not in the catalogue',
   'refusal.method': 'the method “{met}” is not in the catalogue',
+  'refusal.stage': 'the species has no stage “{met}”',
+  'refusal.colourway': 'the species has no colour “{met}”',
   'refusal.id-twice': 'two pieces have the same id, “{met}”',
   'refusal.comma': '“{met}” has a comma; write it with a point, {right}',
   'refusal.unlike-line': 'it differs from line {line}, which is of the same method',

@@ -27,6 +27,8 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'refusal.bore': 'una barrera es más ancha por fuera que por dentro',
   'refusal.species': 'la especie «{met}» no está en el catálogo',
   'refusal.method': 'el método «{met}» no está en el catálogo',
+  'refusal.stage': 'la especie no tiene la fase «{met}»',
+  'refusal.colourway': 'la especie no tiene el color «{met}»',
   'refusal.id-twice': 'dos piezas tienen el mismo identificador, «{met}»',
   'refusal.comma': '«{met}» tiene una coma; escríbelo con punto, {right}',
   'refusal.unlike-line': 'difiere de la línea {line}, que es del mismo método',

@@ -27,6 +27,8 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'refusal.bore': 'une barrière est plus large dehors que dedans',
   'refusal.species': 'l’espèce « {met} » n’est pas au catalogue',
   'refusal.method': 'la méthode « {met} » n’est pas au catalogue',
+  'refusal.stage': 'l’espèce n’a pas le stade « {met} »',
+  'refusal.colourway': 'l’espèce n’a pas la couleur « {met} »',
   'refusal.id-twice': 'deux pièces ont le même identifiant, « {met} »',
   'refusal.comma': '« {met} » a une virgule ; écrivez-le avec un point, {right}',
   'refusal.unlike-line': 'diffère de la ligne {line}, qui est de la même méthode',

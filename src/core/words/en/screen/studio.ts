@@ -15,7 +15,8 @@ export const STUDIO = {
   'studio.do-take-from-tin': 'take from the tin',
   'studio.do-wires-cut': 'wires cut',
   'studio.held': 'An older Ofrenda in another tab holds the jobs. Close that tab: they open here by themselves.',
-  'studio.job-is-open': '“{name}” is open{second, select, yes {, as a second copy beside the one you have} other {}}.',
+  'studio.job-is-open':
+    '“{name}” is open{second, select, yes {, as a second copy beside the one you have} other {}}.{repaired, plural, =0 {} one { One stage or colour that its species does not have was put right.} other { # stages or colours that their species do not have were put right.}}',
   'studio.job-unreadable': 'That job cannot be read any more; the others are untouched.',
   'studio.new-job': 'New job',
   'studio.newer-elsewhere':

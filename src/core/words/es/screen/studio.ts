@@ -16,7 +16,8 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.do-take-from-tin': 'tomar de la lata',
   'studio.do-wires-cut': 'alambres cortados',
   'studio.held': 'Un Ofrenda más antiguo en otra pestaña tiene los trabajos. Cierra esa pestaña: aquí se abrirán solos.',
-  'studio.job-is-open': '«{name}» está abierto{second, select, yes {, como segunda copia junto a la que tienes} other {}}.',
+  'studio.job-is-open':
+    '«{name}» está abierto{second, select, yes {, como segunda copia junto a la que tienes} other {}}.{repaired, plural, =0 {} one { Se ha corregido una fase o un color que su especie no tiene.} other { Se han corregido # fases o colores que sus especies no tienen.}}',
   'studio.job-unreadable': 'Ese trabajo ya no se puede leer; los demás están intactos.',
   'studio.new-job': 'Trabajo nuevo',
   'studio.newer-elsewhere':

@@ -17,7 +17,8 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.do-wires-cut': 'fils coupés',
   'studio.held':
     'Un Ofrenda plus ancien dans un autre onglet tient les travaux. Fermez cet onglet : ils s’ouvriront ici d’eux-mêmes.',
-  'studio.job-is-open': '« {name} » est ouvert{second, select, yes {, en seconde copie à côté de la vôtre} other {}}.',
+  'studio.job-is-open':
+    '« {name} » est ouvert{second, select, yes {, en seconde copie à côté de la vôtre} other {}}.{repaired, plural, =0 {} one { Un stade ou une couleur que son espèce n’a pas a été remplacé.} other { # stades ou couleurs que leurs espèces n’ont pas ont été remplacés.}}',
   'studio.job-unreadable': 'Ce travail ne peut plus être lu ; les autres sont intacts.',
   'studio.new-job': 'Nouveau travail',
   'studio.newer-elsewhere':
