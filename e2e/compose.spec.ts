@@ -39,6 +39,7 @@ test('propose three, keep one, undo and redo by name', async ({ page }) => {
   await openBench(page);
   await page.getByRole('button', { name: label('compose.propose-three') }).click();
   await expect(page.getByRole('status', { name: label('compose.composing') })).toContainText(/Arrangement \d of 3/);
+  await expect(page.getByRole('progressbar', { name: label('compose.composing') })).toHaveAttribute('value', /^0?\.?\d+/);
   const shelf = page.getByRole('group', { name: label('compose.proposals') });
   await expect(shelf.getByRole('button')).toHaveCount(3, { timeout: 60_000 });
   const leafy = shelf.getByRole('button', { name: /Leafy/ });

@@ -17,6 +17,7 @@ import { Arrangements, FormPicker, Method } from './LineParts';
 import { asLabel } from '@/core/words/asLabel';
 import { currentWords, useWords } from '../speech/useWords';
 import { currentCatalogue } from '../useCatalogue';
+import { useSeldom } from '../shared/useSeldom';
 
 /** What stands in the corner beside the tiers: the line's form, the proposals as small cakes, the gap measured. */
 export const Shelf = memo(function Shelf() {
@@ -115,6 +116,9 @@ function missingWords(missing: readonly KindCount[]): string {
   return named.join(', ') + (sorted.length > 3 ? ` ${words.label('compose.and-more')}` : '');
 }
 
+/** Readers of the screen are told of long work no more often than this. */
+const SPOKEN_EACH_MS = 5000;
+
 /** The search as a stem that grows, a leaf for each better find. */
 function Searching() {
   const words = useWords();
@@ -122,8 +126,20 @@ function Searching() {
   const share = progress ? (progress.proposal + progress.share) / progress.proposals : 0;
   const leaves = Math.floor(share * 9);
   const moving = useMovingArrangement(share);
+  const now = progress
+    ? words.label('compose.arrangement-of-pieces', {
+        proposal: progress.proposal + 1,
+        proposals: progress.proposals,
+        pieces: progress.pieces.length,
+      })
+    : words.label('compose.beginning');
+  const spoken = useSeldom(now, SPOKEN_EACH_MS);
   return (
-    <div role="status" aria-label={words.label('compose.composing')}>
+    <div>
+      <span role="status" className="sr-only" aria-label={words.label('compose.composing')}>
+        {spoken}
+      </span>
+      <progress className="sr-only" aria-label={words.label('compose.composing')} value={share} max={1} />
       <svg width="236" height="36" aria-hidden="true">
         <path
           d="M4 26C60 14 120 34 232 18"
@@ -153,14 +169,8 @@ function Searching() {
         ))}
       </svg>
       {moving && <SmallCake arrangement={moving} className="opacity-60" />}
-      <p className="small">
-        {progress
-          ? words.label('compose.arrangement-of-pieces', {
-              proposal: progress.proposal + 1,
-              proposals: progress.proposals,
-              pieces: progress.pieces.length,
-            })
-          : words.label('compose.beginning')}
+      <p className="small" aria-hidden="true">
+        {now}
       </p>
       <button className="key mt-1 w-full" onClick={() => getStudio().stopComposing()}>
         {words.label('compose.stop-keep-the-best')}
