@@ -30,7 +30,7 @@ for (const window of WINDOWS) {
 
     test('no page scrolls sideways, hides a key under another, or has keys or words too small', async ({ page }) => {
       test.setTimeout(240_000);
-      await openBench(page);
+      await openBench(page, '/brief');
       for (const name of STATIONS) {
         await goTo(page, name);
         await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
