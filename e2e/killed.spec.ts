@@ -11,7 +11,15 @@ const SEED = 20261126;
 /** Browsers at once, each on a profile of its own. */
 const LANES = Number(process.env.KILL_LANES ?? 4);
 
-const FLAGS = ['--headless=new', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-extensions', '--disable-sync'];
+const FLAGS = [
+  '--headless=new',
+  '--window-size=1280,900',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--no-first-run',
+  '--disable-extensions',
+  '--disable-sync',
+];
 
 /** A generator of numbers in 0…1 (mulberry32, by T. Ettinger, public domain; from memory). */
 function seeded(seed: number): () => number {
