@@ -20,20 +20,23 @@ function roomOf({ at: [x, y], words, anchor, turnDeg }: Words, sizeMm: number) {
 
 /**
  * The words of a drawing as the screen can show them: none smaller than can be read, and where larger ones would then lie on each other
- * only the first, the largest before the rest. On paper all stand.
+ * only the first, the largest before the rest; `left` has the others. On paper all stand.
  */
-function readable(marks: readonly Mark[], leastMm: number): Words[] {
+function readable(marks: readonly Mark[], leastMm: number): { shown: Words[]; left: Words[] } {
   const taken: ReturnType<typeof roomOf>[] = [];
   const shown: Words[] = [];
+  const left: Words[] = [];
   const texts = marks.filter((m): m is Words => m.kind === 'text');
   for (const text of [...texts].sort((a, b) => b.sizeMm - a.sizeMm)) {
     const sizeMm = Math.max(text.sizeMm, leastMm);
     const room = roomOf(text, sizeMm);
-    if (taken.some((t) => t.x0 < room.x1 && room.x0 < t.x1 && t.y0 < room.y1 && room.y0 < t.y1)) continue;
-    taken.push(room);
-    shown.push({ ...text, sizeMm });
+    if (taken.some((t) => t.x0 < room.x1 && room.x0 < t.x1 && t.y0 < room.y1 && room.y0 < t.y1)) left.push(text);
+    else {
+      taken.push(room);
+      shown.push({ ...text, sizeMm });
+    }
   }
-  return shown;
+  return { shown, left };
 }
 
 /** A drawing as it will be on paper, as wide as there is room. */
@@ -41,20 +44,30 @@ export function DrawingView({ drawing, label }: { drawing: Drawing; label: strin
   const [box, width] = useWidth<SVGSVGElement>(640);
   // it is as high as the window allows: then it is narrower than its room
   const mmPerPx = Math.max(drawing.widthMm / width, drawing.heightMm / (0.64 * (globalThis.innerHeight ?? 800)));
-  const words = readable(drawing.marks, LEAST_WORDS_PX * mmPerPx);
+  const { shown, left } = readable(drawing.marks, LEAST_WORDS_PX * mmPerPx);
   return (
-    <svg
-      ref={box}
-      viewBox={`0 0 ${drawing.widthMm} ${drawing.heightMm}`}
-      className="max-h-[64vh] w-full rounded-lg bg-white"
-      role="img"
-      aria-label={label}
-      fontFamily="inherit"
-    >
-      {[...drawing.marks.filter((m) => m.kind !== 'text'), ...words].map((m, i) => (
-        <MarkView key={i} mark={m} />
-      ))}
-    </svg>
+    <>
+      <svg
+        ref={box}
+        viewBox={`0 0 ${drawing.widthMm} ${drawing.heightMm}`}
+        className="max-h-[64vh] w-full rounded-lg bg-white"
+        role="img"
+        aria-label={label}
+        fontFamily="inherit"
+      >
+        {[...drawing.marks.filter((m) => m.kind !== 'text'), ...shown].map((m, i) => (
+          <MarkView key={i} mark={m} />
+        ))}
+      </svg>
+      {/* a sentence that found no room in the drawing stands under it */}
+      {left
+        .filter((text) => text.words.trim().includes(' '))
+        .map((text, i) => (
+          <p key={i} className="small pt-1">
+            {text.words}
+          </p>
+        ))}
+    </>
   );
 }
 
