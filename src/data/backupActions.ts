@@ -45,11 +45,14 @@ export function backupActions(
     },
     async restore(backup: Backup, withStock: boolean) {
       const { restoring } = await zip();
-      const jobs = await restoring(backup, (await everyJob()).map((j) => j.project)); // prettier-ignore
+      const there = (await everyJob()).map((j) => j.project);
+      const buried = new Set<string>();
+      for (const { project } of backup.jobs) if (await shelf.loadDeleted(project.id)) buried.add(project.id);
+      const jobs = await restoring(backup, there, buried);
       for (const { kind, id, project, photographs } of jobs) {
         const name = kind === 'other' ? ports.names.restored(project.name.slice(0, 100)) : project.name;
         const named = { ...project, id, name };
-        const own = kind === 'other' ? withOwnPhotographs(named, photographs) : { project: named, photographs };
+        const own = id === project.id ? { project: named, photographs } : withOwnPhotographs(named, photographs);
         if (!(await kept(shelf.add(own.project, own.photographs)))) return autosave.refreshJobs();
       }
       if (withStock) await autosave.setStock(backup.stock);

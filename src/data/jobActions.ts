@@ -57,8 +57,15 @@ export function jobActions(
     await autosave.refreshJobs();
     get().set({ photos: await shelf.photos(project.id) });
   };
-  const addJob = async (project: Project, patch: Partial<StudioState> = {}, photographs: readonly Photograph[] = []) => {
-    if (await kept(shelf.add(project, photographs))) await openProject(project, patch);
+  /** False where it could not be stored. */
+  const addJob = async (
+    project: Project,
+    patch: Partial<StudioState> = {},
+    photographs: readonly Photograph[] = [],
+  ): Promise<boolean> => {
+    if (!(await kept(shelf.add(project, photographs)))) return false;
+    await openProject(project, patch);
+    return true;
   };
   /** The job under an id of its own, with photographs of its own. */
   const addSecond = (project: Project, photographs: readonly Photograph[], patch: Partial<StudioState> = {}) => {
@@ -138,7 +145,7 @@ export function jobActions(
       await autosave.refreshJobs();
       // ends of wire that it had set aside and not yet cut are free again
       if (project?.offcuts.length && !project.wiresCut) await get().setOffcuts(offcutsWith(get().offcuts, project.offcuts, 1));
-      get().set({ deleted: project ? { project: { ...project, offcuts: project.wiresCut ? project.offcuts : [] } } : null });
+      get().set({ deleted: project ? { project } : null });
       if (get().project?.id !== id) return;
       const next = get().jobs[0];
       if (next) await get().open(next.id);
@@ -149,11 +156,15 @@ export function jobActions(
       const project =
         deleted && (id === undefined || id === deleted.project.id) ? deleted.project : await shelf.loadDeleted(id ?? '');
       if (!project) return;
+      // ends of wire that it had not yet cut went free with it
+      const back = { ...project, offcuts: project.wiresCut ? project.offcuts : [] };
       const patch = { deleted: null };
       // another tab may have stored it again since, and worked on: both are kept
       const isThere = (await shelf.list()).some((j) => j.id === project.id);
-      if (!isThere) await addJob(project, patch);
-      else await addSecond({ ...project, name: ports.names.restored(project.name).slice(0, 120) }, await shelf.photos(project.id), patch); // prettier-ignore
+      const restored = { ...back, name: ports.names.restored(project.name).slice(0, 120) };
+      const isBack = isThere ? await addSecond(restored, await shelf.photos(project.id), patch) : await addJob(back, patch);
+      if (!isBack) return;
+      await shelf.forget(project.id);
       ports.tabs.tell(get().project?.id ?? project.id);
     },
     deletedJobs: () => shelf.deleted(),
@@ -176,7 +187,11 @@ export function jobActions(
         repaired: read.repaired.length,
       });
       const patch = { message: { text: told, kind: 'tell' as const } };
-      if (taken) return addSecond(project, photographs, patch);
+      // one of that id that was deleted can still be brought back, with what belongs to it
+      if (taken || (await shelf.loadDeleted(project.id))) {
+        await addSecond(project, photographs, patch);
+        return;
+      }
       // its photographs may have ids that others on the shelf have
       const own = withOwnPhotographs(project, photographs);
       await addJob(own.project, patch, own.photographs);

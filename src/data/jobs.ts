@@ -124,9 +124,8 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
       });
     },
     async add(project, photographs) {
-      await db.transaction('rw', db.jobs, db.versions, db.photos, db.deleted, async () => {
+      await db.transaction('rw', db.jobs, db.versions, db.photos, async () => {
         await db.jobs.put({ id: project.id, name: project.name, updatedAt: now(), project });
-        await db.deleted.delete(project.id);
         const there = await db.photos.bulkGet(photographs.map((photo) => photo.id));
         // no file writes over a photograph of another job
         const own = photographs.filter((_, i) => !there[i] || there[i].jobId === project.id);

@@ -78,7 +78,8 @@ export function logActions(
           const stored = v.safeParse(packetSchema, was);
           const isSame = stored.success && stored.output.actor === packet.actor;
           const next = grown(isSame ? stored.output.log : packet.log);
-          get().set({ packet: next });
+          // closed meanwhile it stays closed
+          if (get().packet?.actor === packet.actor) get().set({ packet: next });
           return next;
         })
         .then(() => ports.tabs.tell(PACKET_TOLD));

@@ -53,7 +53,6 @@ export function memoryShelf(now: () => number = Date.now): JobShelf & { rows: Ma
     steps: (jobId) => Promise.resolve([...(steps.get(jobId) ?? [])]),
     add(project, photographs) {
       rows.set(project.id, { project, at: ++clock });
-      deleted.delete(project.id);
       // no file writes over a photograph of another job
       for (const photo of photographs)
         if ((photos.get(photo.id)?.jobId ?? project.id) === project.id) photos.set(photo.id, { ...photo, jobId: project.id });

@@ -58,3 +58,47 @@ test('gone for good is gone: it cannot be taken back by the message either', asy
   await studio().bringBack(id);
   expect(studio().jobs.map((j) => j.id)).not.toContain(id);
 });
+
+test('ends of wire that went free with a deleted job are not there twice when it is taken back from the list', async () => {
+  const { studio } = studioForTest(memoryShelf());
+  await studio().start();
+  await tick();
+  const { id } = studio().project!;
+  const end = { gauge: 22, colour: 'green' as const, lengthMm: 120, count: 2 };
+  studio().edit(step('ends'), (d) => void (d.offcuts = [end]));
+  expect(studio().project!.offcuts).toEqual([end]);
+  await studio().remove(id);
+  const free = studio().offcuts;
+  expect(free).toContainEqual(end);
+  studio().set({ deleted: null });
+  await studio().bringBack(id);
+  expect(studio().project).toMatchObject({ id, offcuts: [] });
+  expect(studio().offcuts).toEqual(free);
+});
+
+test('a file of a deleted job comes in beside it: the deleted one can still be brought back', async () => {
+  const { studio } = studioForTest(memoryShelf());
+  await studio().start();
+  await tick();
+  const file = JSON.stringify(studio().project!);
+  const { id } = studio().project!;
+  studio().edit(step('name'), (d) => void (d.name = 'worked on since'));
+  await studio().remove(id);
+  await studio().importText(file);
+  expect(studio().project!.id).not.toBe(id);
+  expect((await studio().deletedJobs()).map((d) => d.name)).toEqual(['worked on since']);
+  await studio().bringBack(id);
+  expect(studio().project).toMatchObject({ id, name: 'worked on since' });
+});
+
+test('what cannot be stored is not brought back, and stays in the list', async () => {
+  const shelf = memoryShelf();
+  const { studio } = studioForTest(shelf);
+  await studio().start();
+  await tick();
+  const { id } = studio().project!;
+  await studio().remove(id);
+  shelf.add = () => Promise.reject(new Error('full'));
+  await studio().bringBack(id);
+  expect((await studio().deletedJobs()).map((d) => d.id)).toEqual([id]);
+});

@@ -117,7 +117,11 @@ export class WorkerPool<Ask, Answer> {
           worker.unref();
           this.idle.push(worker);
           // one that dies while it rests is not given work
-          worker.once('exit', () => this.idle.splice(this.idle.indexOf(worker), 1));
+          const gone = () => {
+            const at = this.idle.indexOf(worker);
+            if (at >= 0) this.idle.splice(at, 1);
+          };
+          worker.on('error', gone).once('exit', gone);
           resolve(ended);
         } else {
           // an error after this is nobody's

@@ -106,7 +106,7 @@ export async function readBackup(zip: Uint8Array): Promise<{ backup: Backup; mad
   for (const name of [...listed.keys()].filter((n) => n.startsWith('jobs/'))) {
     const read = readProjectFile(strFromU8(must(files[name])));
     if ('refused' in read) return refuse({ code: 'backup.job', values: { name, why: read.refused } });
-    jobs.push(read);
+    jobs.push({ project: read.project, photographs: read.photographs });
   }
   return { backup: { jobs, stock: stock.output }, madeAt: manifest.output.madeAt };
 }
@@ -142,17 +142,22 @@ export interface Restoring {
 /**
  * What a restore puts on a shelf. What is there already as it is in the backup is left out. A job that is other than its namesake gets an
  * id made from what is in it: restored once more it is there already, whatever was done with it since. Two jobs of one id in a backup are
- * both kept.
+ * both kept; one that was deleted keeps its id, and can still be brought back.
  */
-export async function restoring(backup: Backup, shelf: readonly Project[]): Promise<Restoring[]> {
+export async function restoring(
+  backup: Backup,
+  shelf: readonly Project[],
+  deleted: ReadonlySet<string> = new Set(),
+): Promise<Restoring[]> {
   const there = new Map(shelf.map((p) => [p.id, JSON.stringify(p)]));
   const found: Restoring[] = [];
   for (const { project, photographs } of backup.jobs) {
     const text = JSON.stringify(project);
     const known = there.get(project.id);
     if (known === text) continue;
-    const id = known === undefined ? project.id : `${project.id.slice(0, 60)}-${(await sha256(strToU8(text))).slice(0, 12)}`;
-    if (known !== undefined && there.has(id)) continue;
+    const isFree = known === undefined && !deleted.has(project.id);
+    const id = isFree ? project.id : `${project.id.slice(0, 60)}-${(await sha256(strToU8(text))).slice(0, 12)}`;
+    if (!isFree && there.has(id)) continue;
     there.set(id, text);
     found.push({ kind: known === undefined ? 'added' : 'other', id, project, photographs });
   }

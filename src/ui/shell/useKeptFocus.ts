@@ -6,15 +6,21 @@ const FOCUSABLE = 'button, a[href], input, select, textarea, summary, [tabindex]
 
 const canHold = (e: HTMLElement): boolean => !e.matches(':disabled') && e.checkVisibility() && !e.closest('[aria-hidden=true]');
 
-/** The nearest in a place to where the focus was among what can hold it there; what comes after it before what came before it. */
-function nearestIn(place: Element, was: number): HTMLElement | null {
-  const all = [...place.querySelectorAll<HTMLElement>(FOCUSABLE)].filter(canHold);
-  return all[Math.min(was, all.length - 1)] ?? null;
+/** What can hold the focus in a part of the page, itself included, in the order of the page. */
+const holdersIn = (part: Element): HTMLElement[] =>
+  [...(part.matches(FOCUSABLE) ? [part] : []), ...part.querySelectorAll(FOCUSABLE)].filter(
+    (e): e is HTMLElement => e instanceof HTMLElement && canHold(e),
+  );
+
+/** The nearest to the part of a place that stood at `at`: what comes there or after it, else what came before. */
+function nearestIn(place: Element, at: number): HTMLElement | undefined {
+  const parts = [...place.children];
+  return parts.slice(at).flatMap(holdersIn)[0] ?? parts.slice(0, at).flatMap(holdersIn).pop();
 }
 
 interface Held {
   focused: HTMLElement;
-  /** what it lay in, the nearest first, and the how manieth it was there */
+  /** what it lay in, the nearest first, and in which part of that */
   places: { place: Element; at: number }[];
 }
 
@@ -28,8 +34,8 @@ export function useKeptFocus(): void {
     const note = ({ target }: FocusEvent) => {
       if (!(target instanceof HTMLElement) || target === document.body) return;
       const places: Held['places'] = [];
-      for (let place = target.parentElement; place && place !== document.body; place = place.parentElement)
-        places.push({ place, at: [...place.querySelectorAll<HTMLElement>(FOCUSABLE)].filter(canHold).indexOf(target) });
+      for (let part: Element = target; part.parentElement && part !== document.body; part = part.parentElement)
+        places.push({ place: part.parentElement, at: [...part.parentElement.children].indexOf(part) });
       held = { focused: target, places };
     };
     const mend = () => {
@@ -38,12 +44,12 @@ export function useKeptFocus(): void {
       // still there and able: a person has clicked beside it
       if (focused.isConnected && canHold(focused)) return;
       held = null;
-      const station = document.getElementById('station');
-      const next = places
-        .filter(({ place }) => place.isConnected)
-        .map(({ place, at }) => nearestIn(place, Math.max(0, at)))
-        .find((e) => e !== null);
-      (next ?? station)?.focus({ preventScroll: next === undefined });
+      let next: HTMLElement | undefined;
+      for (const { place, at } of places) {
+        if (place.isConnected) next = nearestIn(place, at);
+        if (next) break;
+      }
+      (next ?? document.getElementById('station'))?.focus({ preventScroll: next === undefined });
     };
     const observer = new MutationObserver(() => requestAnimationFrame(mend));
     document.addEventListener('focusin', note);
