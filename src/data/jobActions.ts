@@ -57,15 +57,8 @@ export function jobActions(
     await autosave.refreshJobs();
     get().set({ photos: await shelf.photos(project.id) });
   };
-  /** False where it could not be stored. */
-  const addJob = async (
-    project: Project,
-    patch: Partial<StudioState> = {},
-    photographs: readonly Photograph[] = [],
-  ): Promise<boolean> => {
-    if (!(await kept(shelf.add(project, photographs)))) return false;
-    await openProject(project, patch);
-    return true;
+  const addJob = async (project: Project, patch: Partial<StudioState> = {}, photographs: readonly Photograph[] = []) => {
+    if (await kept(shelf.add(project, photographs))) await openProject(project, patch);
   };
   /** The job under an id of its own, with photographs of its own. */
   const addSecond = (project: Project, photographs: readonly Photograph[], patch: Partial<StudioState> = {}) => {
@@ -158,14 +151,14 @@ export function jobActions(
       if (!project) return;
       // ends of wire that it had not yet cut went free with it
       const back = { ...project, offcuts: project.wiresCut ? project.offcuts : [] };
-      const patch = { deleted: null };
       // another tab may have stored it again since, and worked on: both are kept
       const isThere = (await shelf.list()).some((j) => j.id === project.id);
-      const restored = { ...back, name: ports.names.restored(project.name).slice(0, 120) };
-      const isBack = isThere ? await addSecond(restored, await shelf.photos(project.id), patch) : await addJob(back, patch);
-      if (!isBack) return;
+      const restored = { ...back, id: ports.newId(), name: ports.names.restored(project.name).slice(0, 120) };
+      const own = isThere ? withOwnPhotographs(restored, await shelf.photos(project.id)) : { project: back, photographs: [] };
+      if (!(await kept(shelf.add(own.project, own.photographs)))) return;
       await shelf.forget(project.id);
-      ports.tabs.tell(get().project?.id ?? project.id);
+      await openProject(own.project, { deleted: null });
+      ports.tabs.tell(own.project.id);
     },
     deletedJobs: () => shelf.deleted(),
     async forget(id) {
