@@ -8,6 +8,9 @@ const LEAST_WORDS_PX = 13;
 /** Of a letter's width to its height, on the average of the typeface. */
 const LETTER = 0.56;
 
+/** Words as long as this say something of the whole drawing. */
+const SENTENCE = 24;
+
 type Words = Extract<Mark, { kind: 'text' }>;
 
 /** The room that words take, mm; those that are turned take it to either side. */
@@ -59,9 +62,9 @@ export function DrawingView({ drawing, label }: { drawing: Drawing; label: strin
           <MarkView key={i} mark={m} />
         ))}
       </svg>
-      {/* a sentence that found no room in the drawing stands under it */}
+      {/* a sentence that found no room in the drawing stands under it; what belongs to one point is only on paper */}
       {left
-        .filter((text) => text.words.trim().includes(' '))
+        .filter((text) => text.words.length >= SENTENCE)
         .map((text, i) => (
           <p key={i} className="small pt-1">
             {text.words}
