@@ -12,6 +12,9 @@ import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
 
+/** An end as long as this share of a wire has room for “to the tin”; a shorter one has its length alone. */
+const ROOM_FOR_WORDS = 0.3;
+
 /** No piece of a bar is narrower than a finger: where that is wider than the room the bar is moved along under it. */
 const FINGER_PX = 44;
 
@@ -230,8 +233,13 @@ function GaugeBars({
                   <span
                     className="small grid h-[22px] place-items-center overflow-hidden whitespace-nowrap rounded-sm border border-dashed border-[var(--edge)]"
                     style={{ width: `${(bar.leftMm / stockMm) * 100}%` }}
+                    title={
+                      bar.leftMm >= KEEP_OFFCUT_MM
+                        ? words.label('wire.to-the-tin', { leftMm: words.units.figure(bar.leftMm) })
+                        : undefined
+                    }
                   >
-                    {bar.leftMm >= KEEP_OFFCUT_MM
+                    {bar.leftMm >= ROOM_FOR_WORDS * stockMm
                       ? words.label('wire.to-the-tin', { leftMm: words.units.figure(bar.leftMm) })
                       : bar.leftMm > 22
                         ? words.units.figure(bar.leftMm)
