@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Dialog, type Page } from '@playwright/test';
 import { label } from './label';
 import { goTo, openBench, saved, stationLink, undo } from './bench';
 
@@ -274,4 +274,45 @@ test('the whole bench pack as one PDF, and the turntable as a picture of print s
   const png = readFileSync(await picture.path());
   // PNG (ISO/IEC 15948): width at byte 16, height at 20; A4's long side at 300 dots to the inch is 3508 dots
   expect(Math.max(png.readUInt32BE(16), png.readUInt32BE(20))).toBe(3508);
+});
+
+test('one tab alone is never told of another, however fast jobs are opened one after the other, and reloaded', async ({
+  page,
+}) => {
+  await openBench(page, '/jobs');
+  const jobs = page.getByRole('list', { name: label('shared.all-jobs') });
+  const told = page.getByText(/open in another tab|let go of this job/);
+  for (const name of ['Midwinter', 'Harbour', 'Harbour', 'Midwinter', 'Harbour']) {
+    await page.goto('/jobs');
+    await jobs
+      .getByRole('button', { name: new RegExp(`^Open .*${name}`) })
+      .first()
+      .click();
+    await expect(page.getByRole('heading', { name: new RegExp(name) }).first()).toBeVisible();
+    await expect(told).toHaveCount(0);
+  }
+  await page.reload();
+  await expect(page.getByRole('status', { name: label('shell.saving-2') })).toHaveText('saved');
+  await expect(told).toHaveCount(0);
+});
+
+test('an edit on its way is asked about when the tab is closed, and is stored', async ({ page, context }) => {
+  await openBench(page, '/brief');
+  const guests = page.getByRole('textbox', { name: label('brief.at-the-table') });
+  await guests.click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('83');
+  const asked = new Promise<Dialog>((answer) => page.once('dialog', answer));
+  await page.close({ runBeforeUnload: true });
+  const dialog = await asked;
+  expect(dialog.type()).toBe('beforeunload');
+  // stay: what was typed is there and stored
+  await dialog.dismiss();
+  await saved(page);
+  await expect(guests).toHaveValue('83');
+  // nothing on its way: the tab closes at once, and the next one has it
+  await page.close({ runBeforeUnload: true });
+  const next = await context.newPage();
+  await openBench(next, '/brief');
+  await expect(next.getByRole('textbox', { name: label('brief.at-the-table') })).toHaveValue('83');
 });

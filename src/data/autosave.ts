@@ -8,6 +8,7 @@ import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { Stock } from '@/core/make/stock';
 import { keptSteps, stepsFrom } from './history';
 import { keepLastPlan } from './lastPlan';
+import { withOwnPhotographs } from './ownPhotographs';
 import { PACKET_TOLD } from './logActions';
 import { isFull } from './reporting';
 import { OFFCUTS, readStock, TIN } from './stockShelf';
@@ -19,6 +20,7 @@ const ONLY_LOOK = asLabel('studio.only-look');
 const SAVE_AFTER_MS = 200;
 const KEEP_PLAN_AFTER_MS = 2000;
 const TAKEN_AWAY = asLabel('studio.taken-away');
+const SHUT = asLabel('studio.storage-shut');
 const NEWER_ELSEWHERE = asLabel('studio.newer-elsewhere');
 const DELETED_ELSEWHERE = asLabel('studio.deleted-elsewhere');
 
@@ -28,6 +30,12 @@ const whyNotStored = (cause: unknown): Label => asLabel(isFull(cause) ? 'studio.
 /** Jobs that leave so many weeks before, the nearest so many of them, share the days. */
 const WEEKS_SHARED = 8;
 const MOST_SHARED = 12;
+
+/** A job as it stands on the shelf. */
+interface Stored {
+  project: Project;
+  revision: number;
+}
 
 interface StepOptions {
   /** what the step did to the stock of all jobs */
@@ -47,6 +55,8 @@ export class Autosave {
   /** the job whose first step of this sitting was done */
   private begun: string | null = null;
   private lastStep = 0;
+  /** the open job as this tab last read or stored it, and its revision then */
+  private stored: Stored | null = null;
 
   constructor(private readonly ports: StudioPorts) {}
 
@@ -57,6 +67,12 @@ export class Autosave {
     const other = this.isDeleted() && project.id !== this.store.getState().project?.id;
     this.store.setState({ project, ...(other && { saveFault: null }), ...patch, arrangementIndex });
     this.askPlan();
+  }
+
+  /** Shows a job as it was read from the shelf: work on it comes from there. */
+  takeUp(stored: Stored, patch: Partial<StudioState> = {}): void {
+    this.stored = stored;
+    this.show(stored.project, patch);
   }
 
   /** A step that can be undone. What could not be read again from the shelf is refused with its sentence. */
@@ -132,6 +148,9 @@ export class Autosave {
     if (project?.id !== id) return;
     if (!jobs.some((j) => j.id === id)) this.deletedElsewhere();
     else if (onlyLook) await this.reload(id, {});
+    // what was brought back or stored by another tab is as it is there, unless there is work here that it would take away
+    else if (project === this.stored?.project && (await this.ports.shelf.read(id))?.revision !== this.stored.revision)
+      await this.reload(id, { saveFault: null });
   }
 
   /** The open job is on no shelf any more: what is shown can be kept as a file, or stored again, and is never lost in silence. */
@@ -150,12 +169,17 @@ export class Autosave {
     storage.held(() => this.store.setState({ keeps: 'held' }));
     void storage.keeps().then((keeps) => this.store.setState({ keeps }));
     storage.outdated(() => this.store.setState({ onlyLook: true, saved: 'failed', saveFault: NEWER_ELSEWHERE }));
-    storage.lost(() => {
-      const { project, onlyLook, tin, offcuts } = this.store.getState();
-      this.store.setState({ saved: 'failed', saveFault: TAKEN_AWAY });
-      void this.setStock({ tin, offcuts }).catch(() => undefined);
-      if (project && !onlyLook) void this.ports.shelf.save(project).then(() => this.refreshJobs(), () => undefined); // prettier-ignore
+    storage.lost((gone) => {
+      this.store.setState({ saved: 'failed', saveFault: gone ? TAKEN_AWAY : SHUT });
+      if (gone) void this.putBack();
     });
+  }
+
+  /** What is still open here is stored again; the sign stays until a person has seen it. */
+  private async putBack(): Promise<void> {
+    const { project, onlyLook, tin, offcuts } = this.store.getState();
+    void this.setStock({ tin, offcuts }).catch(() => undefined);
+    if (project && !onlyLook) await this.write(project).then(() => this.refreshJobs(), () => undefined); // prettier-ignore
   }
 
   private async readStock(): Promise<void> {
@@ -163,14 +187,14 @@ export class Autosave {
   }
 
   private async reload(id: string, patch: Partial<StudioState>): Promise<void> {
-    const project = await this.ports.shelf.load(id);
+    const stored = await this.ports.shelf.read(id);
     if (this.store.getState().project?.id !== id) return;
-    if (!project) {
+    if (!stored) {
       this.store.setState({ onlyLook: false });
       this.deletedElsewhere();
       return;
     }
-    this.show(project, { past: [], future: [], saved: 'saved', ...patch });
+    this.takeUp(stored, { past: [], future: [], saved: 'saved', ...patch });
   }
 
   beginPreview(project: Project): void {
@@ -202,13 +226,46 @@ export class Autosave {
     const { project, saved } = this.store.getState();
     if (!project || saved === 'saved' || this.store.getState().onlyLook || this.isDeleted()) return;
     try {
-      await this.ports.shelf.save(project, keptSteps(this.store.getState().past, project));
-      this.ports.tabs.tell(project.id);
-      if (this.store.getState().project === project) this.store.setState({ saved: 'saved', saveFault: null });
+      if (!(await this.write(project))) await this.keepBoth(project.id);
+      else {
+        this.ports.tabs.tell(project.id);
+        if (this.store.getState().project === project) this.store.setState({ saved: 'saved', saveFault: null });
+      }
       await this.refreshJobs();
     } catch (cause) {
       this.store.setState({ saved: 'failed', saveFault: whyNotStored(cause) });
     }
+  }
+
+  /** Writes the open job with its steps, as this tab’s work on what it last read; false where another tab has stored newer work. */
+  private async write(project: Project): Promise<boolean> {
+    const { shelf, tab } = this.ports;
+    const from = this.stored?.project.id === project.id ? this.stored.revision : 0;
+    const revision = await shelf.save(project, keptSteps(this.store.getState().past, project), { tab, from });
+    if (revision === 'newer elsewhere') return false;
+    if (this.store.getState().project?.id === project.id) this.stored = { project, revision };
+    return true;
+  }
+
+  /** Another tab has stored newer work on the open job: it stays as it is there, and what is shown goes on as a job of its own. */
+  private async keepBoth(id: string): Promise<void> {
+    const { project, photos } = this.store.getState();
+    if (project?.id !== id) return;
+    const { newId, names, shelf } = this.ports;
+    const own = withOwnPhotographs({ ...project, id: newId(), name: names.beside(project.name).slice(0, 120) }, photos);
+    const told = asLabel('studio.kept-beside', { name: project.name, own: own.project.name });
+    this.takeUp(
+      { project: own.project, revision: 0 },
+      { past: [], future: [], photos: own.photographs, saved: 'saving', message: { text: told, kind: 'fault' } },
+    );
+    await shelf.add(own.project, own.photographs);
+    await shelf.setSetting('lastJob', own.project.id);
+    await this.claim(own.project);
+    // it was added without the name of a tab, and may have been worked on meanwhile
+    this.stored = await shelf.read(own.project.id);
+    const now = this.store.getState().project;
+    if (now === own.project) this.store.setState({ saved: 'saved', saveFault: null });
+    else if (now?.id === own.project.id) this.saveSoon();
   }
 
   askPlan(): void {

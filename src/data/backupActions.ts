@@ -35,20 +35,20 @@ export function backupActions(
     },
     async lookAtBackup(bytes) {
       const { readBackup, restoreChanges } = await zip();
-      const read = await readBackup(bytes);
+      const read = readBackup(bytes);
       if ('refused' in read) {
         get().set({ looked: null, message: { text: read.refused, kind: 'fault' } });
         return;
       }
       const there = (await everyJob()).map((j) => j.project);
-      get().set({ looked: { backup: read.backup, madeAt: read.madeAt, changes: await restoreChanges(read.backup, there) } });
+      get().set({ looked: { ...read, changes: restoreChanges(read.backup, there) } });
     },
     async restore(backup: Backup, withStock: boolean) {
       const { restoring } = await zip();
       const there = (await everyJob()).map((j) => j.project);
       const buried = new Set<string>();
       for (const { project } of backup.jobs) if (await shelf.loadDeleted(project.id)) buried.add(project.id);
-      const jobs = await restoring(backup, there, buried);
+      const jobs = restoring(backup, there, buried);
       for (const { kind, id, project, photographs } of jobs) {
         const name = kind === 'other' ? ports.names.restored(project.name.slice(0, 100)) : project.name;
         const named = { ...project, id, name };

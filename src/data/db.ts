@@ -8,6 +8,10 @@ export interface JobRow {
   name: string;
   updatedAt: number;
   project: Project;
+  /** grows with every write of the job; rows of earlier versions have none */
+  revision?: number;
+  /** the tab that wrote it */
+  writer?: string;
 }
 
 /** A job as it was; `seenAt` came later, and rows without it were kept at `at`. */
@@ -38,6 +42,7 @@ export interface DeletedRow {
   name: string;
   deletedAt: number;
   project: Project;
+  revision?: number;
 }
 
 /** The browser's own database. A saved job is on disk: writes wait for it (strict durability). */

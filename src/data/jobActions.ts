@@ -1,4 +1,6 @@
 import { asLabel } from '@/core/words/asLabel';
+import type { Issue } from '@/core/boundary/refusal';
+import type { FileRefusal } from '@/core/boundary/refusals';
 import { offcutsWith } from '@/core/wire/offcuts';
 import { readProjectFile, type Photograph } from '@/core/formats/projectFile';
 import { newProject } from '@/core/plan/newProject';
@@ -15,6 +17,12 @@ import type { Studio, StudioPorts, StudioState } from './studio';
 
 const CLEARED = asLabel('studio.cleared-since');
 const FRESH = { past: [], future: [], selection: [], arrangementIndex: 0, plan: null, planOf: null, saved: 'saved' as const };
+
+/** What is said of a file in which something was put right. */
+const putRightIn = (name: string, repaired: readonly Issue[]): FileRefusal | null =>
+  repaired[0]
+    ? { code: 'file.put-right', values: { name, count: repaired.length, why: repaired[0].why, at: repaired[0].path } }
+    : null;
 
 /** Opening, making, copying, removing and reading in jobs. */
 export function jobActions(
@@ -41,10 +49,13 @@ export function jobActions(
   | 'endTour'
 > {
   const { shelf } = ports;
-  const openProject = async (project: Project, patch: Partial<StudioState> = {}) => {
+  const openJob = async (id: string, patch: Partial<StudioState> = {}): Promise<boolean> => {
     await autosave.flush();
+    const stored = await shelf.read(id);
+    if (!stored) return false;
+    const { project } = stored;
     ports.composer.cancel();
-    autosave.show(project, {
+    autosave.takeUp(stored, {
       onlyLook: false,
       ...FRESH,
       search: NO_SEARCH,
@@ -56,9 +67,10 @@ export function jobActions(
     await autosave.readSteps(project);
     await autosave.refreshJobs();
     get().set({ photos: await shelf.photos(project.id) });
+    return true;
   };
   const addJob = async (project: Project, patch: Partial<StudioState> = {}, photographs: readonly Photograph[] = []) => {
-    if (await kept(shelf.add(project, photographs))) await openProject(project, patch);
+    if (await kept(shelf.add(project, photographs))) await openJob(project.id, patch);
   };
   /** The job under an id of its own, with photographs of its own. */
   const addSecond = (project: Project, photographs: readonly Photograph[], patch: Partial<StudioState> = {}) => {
@@ -68,7 +80,7 @@ export function jobActions(
   return {
     async start() {
       // all at once: a station waits for nothing else
-      const lastOpen = shelf.getSetting('lastJob').then((id) => (typeof id === 'string' ? shelf.load(id) : null));
+      const lastOpen = shelf.getSetting('lastJob').then((id) => (typeof id === 'string' ? shelf.read(id) : null));
       const setting = (key: string) => shelf.getSetting(key);
       const asked = Promise.all([setting('evening'), setting('habits'), setting('toured'), get().startLog()]);
       const [there, seeded] = await Promise.all([shelf.list(), setting('seeded')]);
@@ -79,7 +91,7 @@ export function jobActions(
         await shelf.setSetting('seeded', true);
       }
       const jobs = isNew ? await shelf.list() : there;
-      const firstOpen = lastOpen.then((last) => last ?? (jobs[0] ? shelf.load(jobs[0].id) : null));
+      const firstOpen = lastOpen.then((last) => last ?? (jobs[0] ? shelf.read(jobs[0].id) : null));
       const [first, stock, planOf, [evening, habits, toured]] = await Promise.all([
         firstOpen,
         readStock(shelf),
@@ -97,17 +109,16 @@ export function jobActions(
       };
       if (!first) get().set(found);
       else {
-        const plan = planOf(first);
-        autosave.show(first, { ...FRESH, ...found, plan, planOf: plan && first });
-        await autosave.claim(first);
-        await autosave.readSteps(first);
-        get().set({ photos: await shelf.photos(first.id) });
+        const { project } = first;
+        const plan = planOf(project);
+        autosave.takeUp(first, { ...FRESH, ...found, plan, planOf: plan && project });
+        await autosave.claim(project);
+        await autosave.readSteps(project);
+        get().set({ photos: await shelf.photos(project.id) });
       }
     },
     async open(id) {
-      const project = await shelf.load(id);
-      if (project) await openProject(project);
-      else get().set({ message: { text: asLabel('studio.job-unreadable'), kind: 'fault' } });
+      if (!(await openJob(id))) get().set({ message: { text: asLabel('studio.job-unreadable'), kind: 'fault' } });
     },
     async create() {
       const day = new Date(ports.now().getTime() + 14 * 86_400_000).toISOString().slice(0, 10);
@@ -157,7 +168,7 @@ export function jobActions(
       const own = isThere ? withOwnPhotographs(restored, await shelf.photos(project.id)) : { project: back, photographs: [] };
       if (!(await kept(shelf.add(own.project, own.photographs)))) return;
       await shelf.forget(project.id);
-      await openProject(own.project, { deleted: null });
+      await openJob(own.project.id, { deleted: null });
       ports.tabs.tell(own.project.id);
     },
     deletedJobs: () => shelf.deleted(),
@@ -174,11 +185,9 @@ export function jobActions(
       }
       const taken = get().jobs.some((j) => j.id === read.project.id);
       const { project, photographs } = read;
-      const told = asLabel('studio.job-is-open', {
-        name: project.name,
-        second: taken ? 'yes' : 'no',
-        repaired: read.repaired.length,
-      });
+      const told =
+        putRightIn(project.name, read.repaired) ??
+        asLabel('studio.job-is-open', { name: project.name, second: taken ? 'yes' : 'no' });
       const patch = { message: { text: told, kind: 'tell' as const } };
       // one of that id that was deleted can still be brought back, with what belongs to it
       if (taken || (await shelf.loadDeleted(project.id))) {

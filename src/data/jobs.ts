@@ -2,7 +2,7 @@ import { checkProject, type Project } from '@/core/plan/project';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Taken } from '@/core/make/takings';
 import Dexie, { type Table } from 'dexie';
-import type { DeletedRow, StudioDb } from './db';
+import type { DeletedRow, JobRow, StudioDb } from './db';
 import type { KeptStep } from './history';
 import { dueVersion, type JobVersion } from './versions';
 
@@ -36,17 +36,32 @@ export interface DeletedJob {
 /** So many deletions can be taken back; the oldest goes for good when there is one more. */
 export const MOST_DELETED = 20;
 
+/** A write of an open job: the tab that writes, and the revision its work came from. */
+export interface Writing {
+  tab: string;
+  from: number;
+}
+
+/** A row that another tab wrote since `from` is not written over. What one tab writes, it writes in its order. */
+export const isNewer = (row: { revision?: number; writer?: string }, writing: Writing): boolean =>
+  row.writer !== writing.tab && (row.revision ?? 0) !== writing.from;
+
 /** Where jobs live; the store is handed one and does not know the database. */
 export interface JobShelf {
   list(): Promise<JobSummary[]>;
   load(id: string): Promise<Project | null>;
-  /** with the steps that lead to it, where they are to be kept as well */
-  save(project: Project, steps?: readonly KeptStep[]): Promise<void>;
+  /** the job to work on, with the revision that work comes from */
+  read(id: string): Promise<{ project: Project; revision: number } | null>;
+  /**
+   * With the steps that lead to it, where they are to be kept as well. Where another tab has stored newer work than what `writing` came
+   * from, nothing is written. Gives the job’s revision.
+   */
+  save(project: Project, steps?: readonly KeptStep[], writing?: Writing): Promise<number | 'newer elsewhere'>;
   /** keeps the job as it is for going back to, unless the last version is the same */
   keepVersion(project: Project): Promise<void>;
   /** the steps kept with it, the oldest first */
   steps(jobId: string): Promise<KeptStep[]>;
-  /** puts a job on the shelf with its photographs: all of it or nothing */
+  /** puts a job that is not there on the shelf with its photographs: all of it or nothing */
   add(project: Project, photographs: readonly Photograph[]): Promise<void>;
   /** takes a job off the shelf; it can be brought back until `MOST_DELETED` more have gone */
   remove(id: string): Promise<void>;
@@ -97,6 +112,13 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
       await ofJob(db.steps, id, 'n').delete();
     }
   };
+  /** Within a transaction: the job under its next revision, above that of one of its id that was deleted. */
+  const putJob = async (project: Project, was: JobRow | undefined, writer?: string): Promise<number> => {
+    const buried = (await db.deleted.get(project.id))?.revision ?? 0;
+    const revision = Math.max(was?.revision ?? 0, buried) + 1;
+    await db.jobs.put({ id: project.id, name: project.name, updatedAt: now(), project, revision, ...(writer && { writer }) });
+    return revision;
+  };
   const roomOf = async ({ id, project }: DeletedRow): Promise<number> => {
     let room = JSON.stringify(project).length;
     await db.photos.where('jobId').equals(id).each((p) => void (room += p.base64.length)); // prettier-ignore
@@ -104,28 +126,33 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
     await ofJob(db.steps, id, 'n').each((s) => void (room += JSON.stringify(s).length));
     return room;
   };
+  const read: JobShelf['read'] = async (id) => {
+    const row = await db.jobs.get(id);
+    const checked = row && checkProject(row.project);
+    return checked && 'project' in checked ? { project: checked.project, revision: row.revision ?? 0 } : null;
+  };
   return {
     async list() {
       const rows = await db.jobs.orderBy('updatedAt').reverse().toArray();
       return rows.map((row) => summaryOf(row.project, row.updatedAt));
     },
-    async load(id) {
-      const row = await db.jobs.get(id);
-      if (!row) return null;
-      const checked = checkProject(row.project);
-      return 'project' in checked ? checked.project : null;
-    },
-    async save(project, steps) {
-      await db.transaction('rw', db.jobs, db.versions, db.steps, db.deleted, async () => {
-        await db.jobs.put({ id: project.id, name: project.name, updatedAt: now(), project });
+    load: async (id) => (await read(id))?.project ?? null,
+    read,
+    async save(project, steps, writing) {
+      return db.transaction('rw', db.jobs, db.versions, db.steps, db.deleted, async () => {
+        const was = await db.jobs.get(project.id);
+        if (was && writing && isNewer(was, writing)) return 'newer elsewhere' as const;
+        const revision = await putJob(project, was, writing?.tab);
         await db.deleted.delete(project.id);
         await putVersion(project, false);
         if (steps) await putSteps(project.id, steps);
+        return revision;
       });
     },
     async add(project, photographs) {
-      await db.transaction('rw', db.jobs, db.versions, db.photos, async () => {
-        await db.jobs.put({ id: project.id, name: project.name, updatedAt: now(), project });
+      await db.transaction('rw', db.jobs, db.versions, db.photos, db.deleted, async () => {
+        if (await db.jobs.get(project.id)) throw new Error('a job of this id is on the shelf');
+        await putJob(project, undefined);
         const there = await db.photos.bulkGet(photographs.map((photo) => photo.id));
         // no file writes over a photograph of another job
         const own = photographs.filter((_, i) => !there[i] || there[i].jobId === project.id);
@@ -154,7 +181,8 @@ export function jobShelf(db: StudioDb, now: () => number): JobShelf {
         await db.jobs.delete(id);
         // after the last one, whatever the clock says
         const last = (await db.deleted.orderBy('deletedAt').last())?.deletedAt ?? 0;
-        await db.deleted.put({ id, name: row.name, deletedAt: Math.max(now(), last + 1), project: row.project });
+        const { name, project, revision } = row;
+        await db.deleted.put({ id, name, deletedAt: Math.max(now(), last + 1), project, ...(revision && { revision }) });
         const late = (await db.deleted.orderBy('deletedAt').reverse().primaryKeys()).slice(MOST_DELETED);
         await db.deleted.bulkDelete(late);
         await dropBelongings(late);

@@ -1,19 +1,31 @@
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Project } from '@/core/plan/project';
 import type { KeptStep } from './history';
-import { MOST_DELETED, summaryOf, type JobShelf } from './jobs';
+import { isNewer, MOST_DELETED, summaryOf, type JobShelf } from './jobs';
 import { dueVersion, type JobVersion } from './versions';
 
+interface Row {
+  project: Project;
+  at: number;
+  revision: number;
+  writer?: string;
+}
+
 /** A shelf that lives as long as the page: where a browser gives no storage, and in tests. */
-export function memoryShelf(now: () => number = Date.now): JobShelf & { rows: Map<string, { project: Project; at: number }> } {
-  const rows = new Map<string, { project: Project; at: number }>();
+export function memoryShelf(now: () => number = Date.now): JobShelf & { rows: Map<string, Row> } {
+  const rows = new Map<string, Row>();
   const settings = new Map<string, unknown>();
   const photos = new Map<string, Photograph & { jobId: string }>();
   const versions = new Map<string, JobVersion[]>();
   const steps = new Map<string, readonly KeptStep[]>();
   /** the oldest first */
-  const deleted = new Map<string, { project: Project; deletedAt: number }>();
+  const deleted = new Map<string, { project: Project; deletedAt: number; revision: number }>();
   let clock = 0;
+  const put = (project: Project, writer?: string): number => {
+    const revision = Math.max(rows.get(project.id)?.revision ?? 0, deleted.get(project.id)?.revision ?? 0) + 1;
+    rows.set(project.id, { project, at: ++clock, revision, ...(writer && { writer }) });
+    return revision;
+  };
   const putVersion = (project: Project, wanted: boolean) => {
     const kept = versions.get(project.id) ?? [];
     if (wanted && JSON.stringify(kept[kept.length - 1]?.project) === JSON.stringify(project)) return;
@@ -39,12 +51,15 @@ export function memoryShelf(now: () => number = Date.now): JobShelf & { rows: Ma
       return Promise.resolve(all.map(({ project, at }) => summaryOf(project, at)));
     },
     load: (id) => Promise.resolve(rows.get(id)?.project ?? null),
-    save(project, ofIt) {
-      rows.set(project.id, { project, at: ++clock });
+    read: (id) => Promise.resolve(rows.get(id) ?? null),
+    save(project, ofIt, writing) {
+      const was = rows.get(project.id);
+      if (was && writing && isNewer(was, writing)) return Promise.resolve('newer elsewhere');
+      const revision = put(project, writing?.tab);
       deleted.delete(project.id);
       if (ofIt) steps.set(project.id, ofIt);
       putVersion(project, false);
-      return Promise.resolve();
+      return Promise.resolve(revision);
     },
     keepVersion(project) {
       putVersion(project, true);
@@ -52,7 +67,8 @@ export function memoryShelf(now: () => number = Date.now): JobShelf & { rows: Ma
     },
     steps: (jobId) => Promise.resolve([...(steps.get(jobId) ?? [])]),
     add(project, photographs) {
-      rows.set(project.id, { project, at: ++clock });
+      if (rows.has(project.id)) return Promise.reject(new Error('a job of this id is on the shelf'));
+      put(project);
       // no file writes over a photograph of another job
       for (const photo of photographs)
         if ((photos.get(photo.id)?.jobId ?? project.id) === project.id) photos.set(photo.id, { ...photo, jobId: project.id });
@@ -63,7 +79,7 @@ export function memoryShelf(now: () => number = Date.now): JobShelf & { rows: Ma
       const row = rows.get(id);
       if (!row) return Promise.resolve();
       rows.delete(id);
-      deleted.set(id, { project: row.project, deletedAt: now() });
+      deleted.set(id, { project: row.project, deletedAt: now(), revision: row.revision });
       for (const late of [...deleted.keys()].slice(0, -MOST_DELETED)) forget(late);
       return Promise.resolve();
     },

@@ -10,8 +10,10 @@ export const PACKET = 'packet';
 class NotKept extends Error {}
 
 /** True where a browser refused a write because there is no room. */
-export const isFull = (cause: unknown): boolean =>
-  /quota/i.test(`${(cause as { name?: string }).name} ${(cause as { inner?: { name?: string } }).inner?.name}`);
+export function isFull(cause: unknown): boolean {
+  if (cause instanceof NotKept) return isFull(cause.cause);
+  return /quota/i.test(`${(cause as { name?: string }).name} ${(cause as { inner?: { name?: string } }).inner?.name}`);
+}
 
 type Kept = 'job' | 'photograph' | 'stock' | 'packet' | 'setting';
 
@@ -27,7 +29,7 @@ export function reporting(shelf: JobShelf, tell: (why: Label) => void): JobShelf
     (what: Kept) =>
     (cause: unknown): never => {
       told(what, cause);
-      throw new NotKept();
+      throw new NotKept('not kept', { cause });
     };
   return Object.assign(Object.create(shelf) as JobShelf, {
     add: (...asked: Parameters<JobShelf['add']>) => shelf.add(...asked).catch(orStop('job')),

@@ -3,7 +3,7 @@ import { MOST_DELETED } from './jobs';
 import { newProject } from '@/core/plan/newProject';
 import { asLabel } from '@/core/words/asLabel';
 import { StudioDb } from './db';
-import { browserNote, shelfWithFallback, type Note } from './storageFallback';
+import { browserNotes, shelfWithFallback, type Note } from './storageFallback';
 
 let databases = 0;
 const noteOf = (noted = false): Note & { noted: boolean } => ({
@@ -11,15 +11,20 @@ const noteOf = (noted = false): Note & { noted: boolean } => ({
   get() {
     return this.noted;
   },
-  set() {
-    this.noted = true;
+  set(noted) {
+    this.noted = noted;
   },
 });
 const JOB = newProject('job', 'Job', '2027-06-12T09:30');
 const PHOTO = { id: 'p', type: 'image/png' as const, base64: 'iVBORw0KGgo=' };
 const STEP = { n: 1, label: asLabel('shared.do-text', { text: 'one' }), was: { name: 'Before' } };
 
-const shelfOn = (db: StudioDb, note = noteOf()) => ({ db, note, shelf: shelfWithFallback(db, () => 5_000_000, note) });
+const shelfOn = (db: StudioDb, note = noteOf(), torn = noteOf()) => ({
+  db,
+  note,
+  torn,
+  shelf: shelfWithFallback(db, () => 5_000_000, { kept: note, torn }),
+});
 const onDisk = (note = noteOf()) => shelfOn(new StudioDb(`fallback-${++databases}`), note);
 /** A browser that gives no storage. */
 const noDisk = (note = noteOf()) => {
@@ -100,7 +105,69 @@ test('two shelves on one database see each other’s jobs', async () => {
 });
 
 test('a browser without local storage has no note, and nothing stops for it', () => {
-  const note = browserNote();
-  expect(note.get()).toBe(false);
-  expect(() => note.set()).not.toThrow();
+  const { kept, torn } = browserNotes();
+  for (const note of [kept, torn]) {
+    expect(note.get()).toBe(false);
+    expect(() => note.set(true)).not.toThrow();
+    expect(() => note.set(false)).not.toThrow();
+  }
+});
+
+describe('a browser that shuts the storage behind the page’s back', () => {
+  /** As many bytes as were put under any key. */
+  const written = (db: StudioDb) => {
+    const put = jest.spyOn(db.settings, 'put');
+    return () => put.mock.calls.reduce((sum, [row]) => sum + ((row.value as Uint8Array | undefined)?.length ?? 0), 0);
+  };
+  // Dexie tells so when the browser closes a connection (Indexed Database API 3.0, “close a database connection” with forced)
+  const shut = (db: StudioDb) => {
+    db.close();
+    db.on('close').fire({} as Event);
+  };
+
+  test.each([
+    ['is told with what it held gone', false, true],
+    ['is told, and what it held is there', true, false],
+  ])('%s', async (_, saved, gone) => {
+    const { db, shelf, torn } = onDisk();
+    if (saved) await shelf.save(JOB);
+    await shelf.keeps();
+    const told = new Promise<boolean>((tell) => shelf.lost(tell));
+    await shelf.list();
+    shut(db);
+    expect(await told).toBe(gone);
+    expect(torn.noted).toBe(true);
+    expect(await shelf.load('job')).toEqual(saved ? JOB : null);
+  });
+
+  test('writes all of it anew with the next job that is stored, once', async () => {
+    const { db, shelf, torn } = onDisk();
+    await shelf.save(JOB);
+    const told = new Promise<boolean>((tell) => shelf.lost(tell));
+    await shelf.list();
+    shut(db);
+    await told;
+    const bytes = written(db);
+    await shelf.save(JOB);
+    expect(bytes()).toBeGreaterThan(4 * 2 ** 20);
+    expect(torn.noted).toBe(false);
+    const once = bytes();
+    await shelf.save(JOB);
+    expect(bytes()).toBe(once);
+    expect(await shelf.getSetting('filler')).toBeUndefined();
+  });
+
+  test('where there is still no room it stays noted; another visit does it', async () => {
+    const name = `fallback-${++databases}`;
+    const torn = noteOf(true);
+    const db = new StudioDb(name);
+    jest.spyOn(db.settings, 'put').mockImplementation(() => Promise.reject(new Error('no room')) as never);
+    const first = shelfOn(db, noteOf(), torn);
+    await first.shelf.save(JOB);
+    expect(torn.noted).toBe(true);
+    const next = shelfOn(new StudioDb(name), noteOf(), torn);
+    await next.shelf.save(JOB);
+    expect(torn.noted).toBe(false);
+    expect(await next.shelf.load('job')).toEqual(JOB);
+  });
 });

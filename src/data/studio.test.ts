@@ -153,15 +153,35 @@ describe('saving', () => {
 
   test('no room is said as no room; what the browser took away is said and the open job stored again', async () => {
     const { studio, bench } = await opened();
+    studio().edit(step('guests'), (d) => void (d.brief.guests = 11));
+    await passTime(bench);
     bench.shelf.broken = Object.assign(new Error('put failed'), { name: 'QuotaExceededError' });
     studio().edit(step('guests'), (d) => void (d.brief.guests = 12));
     await passTime(bench);
     expect(studio().saveFault?.key).toBe('studio.no-room');
     bench.shelf.broken = null;
     bench.shelf.rows.clear();
-    bench.lose();
+    bench.lose(true);
     await tick();
     expect(studio().saveFault?.key).toBe('studio.taken-away');
+    expect(bench.shelf.rows.get('demo-harbour-library')!.project.brief.guests).toBe(12);
+    // what this tab put back itself is no newer work of another
+    studio().edit(step('guests'), (d) => void (d.brief.guests = 13));
+    await passTime(bench);
+    await tick();
+    expect([...bench.shelf.rows.keys()]).toEqual(['demo-harbour-library']);
+    expect(bench.shelf.rows.get('demo-harbour-library')!.project.brief.guests).toBe(13);
+  });
+
+  test('a storage that was shut with all in it is said, and written to again only when a person says so', async () => {
+    const { studio, bench } = await opened();
+    studio().edit(step('guests'), (d) => void (d.brief.guests = 12));
+    bench.lose(false);
+    await tick();
+    expect([studio().saved, studio().saveFault?.key]).toEqual(['failed', 'studio.storage-shut']);
+    expect(bench.shelf.rows.get('demo-harbour-library')!.project.brief.guests).not.toBe(12);
+    await studio().flush();
+    expect(studio()).toMatchObject({ saved: 'saved', saveFault: null });
     expect(bench.shelf.rows.get('demo-harbour-library')!.project.brief.guests).toBe(12);
   });
 

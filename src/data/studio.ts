@@ -1,4 +1,5 @@
 import type { Draft } from 'immer';
+import type { FileRefusal } from '@/core/boundary/refusals';
 import type { Fact } from '@/core/facts/fact';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/proposal';
@@ -39,8 +40,10 @@ export interface StudioPorts {
   storage: Storage;
   now(): Date;
   newId(): string;
+  /** tells this page from every other that holds the same shelf */
+  tab: string;
   /** what a job is called that has no name yet, in the person’s language */
-  names: { newJob(): string; copyOf(name: string): string; restored(name: string): string };
+  names: { newJob(): string; copyOf(name: string): string; restored(name: string): string; beside(name: string): string };
   derive(project: Project, others: readonly OtherWork[]): Promise<DerivedPlan>;
   /** what another job takes of the days, beside those before it */
   otherWork(project: Project, before: readonly OtherWork[]): Promise<OtherWork>;
@@ -60,6 +63,8 @@ interface LookedAt {
   backup: Backup;
   madeAt: string;
   changes: { added: number; same: number; other: number };
+  /** what was put right in it as it was read */
+  putRight: FileRefusal | null;
 }
 
 export interface Devices {

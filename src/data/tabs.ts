@@ -18,36 +18,57 @@ export const oneTab = (): Tabs => ({
   follow: () => undefined,
 });
 
+interface Claim {
+  jobId: string;
+  /** whether this tab may write the job */
+  own: Promise<boolean>;
+  open: boolean;
+  end(): void;
+}
+
 /** The browser's own locks (Web Locks API) and channel between tabs (BroadcastChannel); a lock is let go when its tab is closed or dies. */
 export function browserTabs(): Tabs {
   if (typeof navigator === 'undefined' || !('locks' in navigator) || typeof BroadcastChannel === 'undefined') return oneTab();
-  const channel = new BroadcastChannel('ofrenda');
-  let letGo: () => void = () => undefined;
+  return tabsWith(navigator.locks, new BroadcastChannel('ofrenda'));
+}
+
+/** The same with the two handed in. What this tab itself still holds is never taken for another tab. */
+export function tabsWith(locks: LockManager, channel: Pick<BroadcastChannel, 'postMessage' | 'onmessage'>): Tabs {
+  let claim: Claim | null = null;
+  // a lock is free a moment after it was let go
+  let freed: Promise<unknown> = Promise.resolve();
+  const release = () => {
+    if (claim) claim.open = false;
+    claim?.end();
+    claim = null;
+  };
   return {
     claim(jobId, mine) {
-      letGo();
+      if (claim?.jobId === jobId) return claim.own;
+      release();
       const name = `ofrenda job ${jobId}`;
-      let open = true;
-      const held = new Promise<void>((done) => {
-        letGo = () => {
-          open = false;
-          done();
-        };
-      });
-      return new Promise((answer) => {
-        void navigator.locks.request(name, { ifAvailable: true }, (lock) => {
-          answer(lock !== null);
-          if (lock) return held;
-          // another tab has it: wait until it lets go
-          void navigator.locks.request(name, () => {
-            if (open) mine();
-            return held;
+      const before = freed;
+      const asked: Claim = { jobId, own: Promise.resolve(false), open: true, end: () => undefined };
+      const held = new Promise<void>((done) => (asked.end = done));
+      asked.own = new Promise((answer) => {
+        const request = () =>
+          locks.request(name, { ifAvailable: true }, (lock) => {
+            answer(lock !== null);
+            if (lock) return held;
+            // another tab has it: wait until it lets go
+            void locks.request(name, () => {
+              if (asked.open) mine();
+              asked.own = Promise.resolve(true);
+              return held;
+            });
+            return undefined;
           });
-          return undefined;
-        });
+        freed = before.then(request);
       });
+      claim = asked;
+      return asked.own;
     },
-    release: () => letGo(),
+    release,
     tell: (what) => channel.postMessage(what),
     follow(told) {
       channel.onmessage = (e: MessageEvent<unknown>) => {

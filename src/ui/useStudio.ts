@@ -2,10 +2,11 @@
 
 import { useStore } from 'zustand';
 import { StudioDb } from '@/data/db';
-import { browserNote, shelfWithFallback } from '@/data/storageFallback';
+import { browserNotes, shelfWithFallback } from '@/data/storageFallback';
 import { memoryShelf } from '@/data/memoryShelf';
 import { browserTabs } from '@/data/tabs';
 import { createStudio, type Studio, type StudioPorts } from '@/data/studio';
+import { newId } from './shared/newId';
 import { plainWords } from './speech/spoken';
 import { newComposeTeam, planBench, readingBench } from '@/workers/clients';
 
@@ -14,11 +15,13 @@ const studio = createStudio({
   build: process.env.BUILD ?? '',
   ...shelfHere(),
   now: () => new Date(),
-  newId: () => crypto.randomUUID(),
+  newId,
+  tab: newId(),
   names: {
     newJob: () => plainWords().label('studio.new-job'),
     copyOf: (name) => plainWords().label('studio.copy-of', { name }),
     restored: (name) => plainWords().label('studio.restored-name', { name }),
+    beside: (name) => plainWords().label('studio.beside-name', { name }),
   },
   derive: (project, others) => planBench.plan(project, others),
   otherWork: (project, before) => readingBench.otherWork(project, before),
@@ -49,7 +52,7 @@ function shelfHere(): Pick<StudioPorts, 'shelf' | 'storage'> {
         keptBefore: async () => false,
       },
     };
-  const shelf = shelfWithFallback(new StudioDb(), () => Date.now(), browserNote());
+  const shelf = shelfWithFallback(new StudioDb(), () => Date.now(), browserNotes());
   return { shelf, storage: shelf };
 }
 

@@ -28,7 +28,7 @@ export interface Bench {
   /** jobs were stored here at another visit */
   keptBefore: boolean;
   /** the browser takes away what is stored */
-  lose: () => void;
+  lose: (gone: boolean) => void;
   /** another tab lets nobody into the database */
   hold: () => void;
   /** another tab has changed the form of what is stored */
@@ -74,6 +74,7 @@ export function tabsTogether() {
   };
 }
 
+let studios = 0;
 export function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab(), build = 'one') {
   const bench: Bench = {
     keeps: 'disk',
@@ -101,7 +102,13 @@ export function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab(), buil
     },
     now: () => new Date('2027-05-01T12:00:00Z'),
     newId: () => `id-${++ids}`,
-    names: { newJob: () => 'New job', copyOf: (name) => `${name}, copy`, restored: (name) => `${name} (restored)` },
+    tab: `tab-${++studios}`,
+    names: {
+      newJob: () => 'New job',
+      copyOf: (name) => `${name}, copy`,
+      restored: (name) => `${name} (restored)`,
+      beside: (name) => `${name} (beside)`,
+    },
     derive: (project) => new Promise((answer, fail) => bench.plans.push({ project, answer, fail })),
     otherWork: (project, before) => Promise.resolve(otherWorkOf(project, derivePlan(project, undefined, before))),
     tabs: bench.tabs,

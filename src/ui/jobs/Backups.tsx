@@ -45,6 +45,7 @@ export function Backups() {
               same: looked.changes.same,
               other: looked.changes.other,
             })}
+            {looked.putRight && ` ${words.say(looked.putRight)}`}
           </p>
           <label className="flex min-h-[44px] items-center gap-2">
             <input type="checkbox" className="size-5" checked={withStock} onChange={(e) => setWithStock(e.target.checked)} />

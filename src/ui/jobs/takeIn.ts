@@ -1,4 +1,5 @@
 import { BACKUP_FILE_ENDING, fileName, PROJECT_FILE_ENDING } from '@/core/formats/endings';
+import { NoText, textOf } from '@/core/formats/textOf';
 import { writeProjectFile, type Photograph } from '@/core/formats/projectFile';
 import type { Project } from '@/core/plan/project';
 import { readBytes, saveFile, writeInto } from '../shared/fileAccess';
@@ -47,7 +48,12 @@ export async function takeIn(file: File, handle: FileSystemFileHandle | null = n
     return 'nothing';
   }
   const before = getStudio();
-  await before.importText(new TextDecoder().decode(bytes));
+  try {
+    await before.importText(textOf(bytes));
+  } catch (cause) {
+    if (!(cause instanceof NoText)) throw cause;
+    set({ message: { text: { code: 'file.no-text', values: {} }, kind: 'fault' } });
+  }
   const { project, packet } = getStudio();
   if (packet !== before.packet) return 'packet';
   if (!project || project.id === before.project?.id) return 'nothing';

@@ -4,6 +4,7 @@ import { FolderInput } from 'lucide-react';
 import { useState } from 'react';
 import { doubtsOf, mergePacket, readPacket, type Merged } from '@/core/formats/packetFile';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { textOfFile } from '../shared/fileAccess';
 import { OpenFile } from '../shared/OpenFile';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
@@ -33,7 +34,7 @@ export function PacketsBack({ plan }: { plan: DerivedPlan }) {
         <OpenFile
           name={words.label('log.packet-file')}
           accept={{ 'application/json': ['.json'] }}
-          onFile={(f) => void f.text().then(open)}
+          onFile={(f) => void textOfFile(f).then((read) => ('text' in read ? open(read.text) : setFault(read.why)))}
         >
           <FolderInput size={20} /> {words.label('log.a-packet-comes-back')}
         </OpenFile>

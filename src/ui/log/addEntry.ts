@@ -2,6 +2,7 @@ import { format } from 'date-fns';
 import type { LogEntry, Note } from '@/core/log/entries';
 import { getStudio } from '../useStudio';
 import type { Label } from '@/core/words/asLabel';
+import { newId } from '../shared/newId';
 
 export const textNow = (): string => format(new Date(), "yyyy-MM-dd'T'HH:mm");
 
@@ -11,13 +12,13 @@ export function addEntry(
   entry: Pick<LogEntry, 'kind' | 'made' | 'broken' | 'minutes'> &
     Partial<Pick<LogEntry, 'note' | 'photo' | 'over' | 'at' | 'by'>>,
 ): void {
-  getStudio().edit(label, (d) => void d.log.push({ id: crypto.randomUUID(), at: textNow(), ...entry }));
+  getStudio().edit(label, (d) => void d.log.push({ id: newId(), at: textNow(), ...entry }));
 }
 
 type NewNote = Note extends infer N ? (N extends Note ? Omit<N, 'id' | 'at'> & { at?: string } : never) : never;
 
 export function addNotes(label: Label, notes: readonly NewNote[]): void {
   getStudio().edit(label, (d) => {
-    for (const note of notes) d.notes.push({ id: crypto.randomUUID(), at: textNow(), ...note } as Note);
+    for (const note of notes) d.notes.push({ id: newId(), at: textNow(), ...note } as Note);
   });
 }

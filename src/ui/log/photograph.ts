@@ -1,5 +1,6 @@
 import type { Photograph } from '@/core/formats/projectFile';
 import { currentWords } from '../speech/useWords';
+import { newId } from '../shared/newId';
 
 /** Photographs are kept no larger than this. */
 const MOST_PX = 1280;
@@ -19,5 +20,5 @@ export async function photographOf(file: Blob): Promise<Photograph | { sentence:
   canvas.height = Math.max(1, Math.round(picture.height * share));
   canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height);
   const [, base64 = ''] = canvas.toDataURL('image/jpeg', QUALITY).split(',');
-  return { id: crypto.randomUUID(), type: 'image/jpeg', base64 };
+  return { id: newId(), type: 'image/jpeg', base64 };
 }

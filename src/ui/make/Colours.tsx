@@ -11,6 +11,7 @@ import { Pick } from '../fields/Pick';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
+import { newId } from '../shared/newId';
 
 /** How to mix each paste from the colours that are there, and what goes on the pieces with what its label says. */
 export function Colours({ plan }: { plan: DerivedPlan }) {
@@ -59,7 +60,7 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
           onClick={() =>
             getStudio().edit(asLabel('make.do-a-new-colour'), (d) => {
               d.paints.push({
-                id: crypto.randomUUID(),
+                id: newId(),
                 name: words.label('make.new-colour'),
                 use: 'paste colour',
                 hue: '#8a5a3c',

@@ -11,6 +11,7 @@ import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
 import { asLabel } from '@/core/words/asLabel';
+import { newId } from '../shared/newId';
 
 /** One branch, spike or flower for itself, without a cake: its wires, its tape, its joints in order; into the tin or onto the turntable. */
 export function OneOfIt({ own }: { own: OwnSpecies }) {
@@ -119,7 +120,7 @@ function putInTin(kind: OneKind): void {
   void setTin(
     same
       ? tin.map((t) => (t === same ? { ...t, count: t.count + 1 } : t))
-      : [...tin, { id: crypto.randomUUID(), ...kind, count: 1, where: '', madeOn, state: 'good' }],
+      : [...tin, { id: newId(), ...kind, count: 1, where: '', madeOn, state: 'good' }],
   );
 }
 

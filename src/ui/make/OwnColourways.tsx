@@ -4,6 +4,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import type { OwnSpecies } from '@/core/botany/ownSpecies';
 import { useWords } from '../speech/useWords';
 import { asLabel, type Label } from '@/core/words/asLabel';
+import { newId } from '../shared/newId';
 
 type Change = (what: Label, recipe: (s: OwnSpecies) => void) => void;
 
@@ -55,7 +56,7 @@ export function Colourways({ own, change }: { own: OwnSpecies; change: Change })
                 asLabel('make.do-a-colour'),
                 (s) =>
                   void s.colourways.push({
-                    id: `own-${crypto.randomUUID().slice(0, 8)}`,
+                    id: `own-${newId().slice(0, 8)}`,
                     name: words.label('make.new'),
                     hue: '#d9a0a8',
                   }),

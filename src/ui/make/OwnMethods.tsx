@@ -11,6 +11,7 @@ import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
 import { ownMethodOf } from '@/core/words/ownMethod';
 import { asLabel, type Label } from '@/core/words/asLabel';
+import { newId } from '../shared/newId';
 
 /** Methods of the person's own: steps with minutes and drying, copied from one that ships. */
 export function OwnMethods() {
@@ -21,7 +22,7 @@ export function OwnMethods() {
   const add = () => {
     const from = methodById(base, catalogue);
     const name = words.label('make.own-named', { from: words.method(from.id) });
-    const copy = ownMethodOf({ from, id: `own-${crypto.randomUUID().slice(0, 8)}`, name, words });
+    const copy = ownMethodOf({ from, id: `own-${newId().slice(0, 8)}`, name, words });
     getStudio().edit(
       asLabel('make.do-own-method-from', { from: words.method(from.id).toLowerCase() }),
       (d) => void d.catalogue.methods.push(copy),

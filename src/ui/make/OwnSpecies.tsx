@@ -20,8 +20,9 @@ import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
 import { capital } from '@/core/words/capital';
 import { asLabel } from '@/core/words/asLabel';
+import { newId } from '../shared/newId';
 
-const freshId = (): string => `own-${crypto.randomUUID().slice(0, 8)}`;
+const freshId = (): string => `own-${newId().slice(0, 8)}`;
 
 /** Species and methods of the person's own: copied from one that ships, changed with its picture beside, kept as files. */
 export function OwnSpecies() {
@@ -127,10 +128,10 @@ function CatalogueFiles({ own }: { own: Project['catalogue'] }) {
           }
           if (isMethodsCsv(text)) {
             const result = readMethodsCsv(text);
-            return 'rows' in result ? { value: { species: [], methods: result.rows } } : result;
+            return 'rows' in result ? { value: { species: [], methods: result.rows }, surplus: result.surplus } : result;
           }
           const result = readSpeciesCsv(text);
-          return 'rows' in result ? { value: { species: result.rows, methods: [] } } : result;
+          return 'rows' in result ? { value: { species: result.rows, methods: [] }, surplus: result.surplus } : result;
         }}
         changes={(value) => told(value.species, value.methods)}
         onTake={(value) =>

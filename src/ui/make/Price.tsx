@@ -249,7 +249,7 @@ function PriceList({ needs, prices }: { needs: readonly Need[]; prices: Prices }
             accept={{ 'text/csv': ['.csv'] }}
             read={(text) => {
               const result = readPriceListCsv(text);
-              return 'rows' in result ? { value: result.rows } : result;
+              return 'rows' in result ? { value: result.rows, surplus: result.surplus } : result;
             }}
             changes={(after) => {
               const { added, changed, gone } = changesOf(prices.materials, after);

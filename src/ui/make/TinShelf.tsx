@@ -20,6 +20,7 @@ import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
 import { wallFromText } from '@/core/days/clock';
 import { asLabel } from '@/core/words/asLabel';
+import { newId } from '../shared/newId';
 
 /** Pieces made before and kept: what is where, what this job took, and what it leaves over when it is done. */
 export function TinShelf({ plan }: { plan: DerivedPlan }) {
@@ -116,7 +117,7 @@ export function TinShelf({ plan }: { plan: DerivedPlan }) {
             accept={{ 'text/csv': ['.csv'] }}
             read={(text) => {
               const result = readTinCsv(text);
-              return 'rows' in result ? { value: result.rows } : result;
+              return 'rows' in result ? { value: result.rows, surplus: result.surplus } : result;
             }}
             changes={(rows) => {
               const { added, changed, gone } = changesOf(tin, rows);
@@ -153,7 +154,7 @@ function LeftOvers({ plan }: { plan: DerivedPlan }) {
     const rows = plan.tray
       .filter((k) => of(k) > 0)
       .map((k): TinPiece => ({
-        id: crypto.randomUUID(),
+        id: newId(),
         species: k.species,
         stage: k.stage,
         colourway: k.colourway,
