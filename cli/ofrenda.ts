@@ -4,6 +4,7 @@ import { MOST_PROPOSALS } from '../src/core/compose/proposal';
 import { composeAll, composeFault } from '../src/core/compose/composer';
 import { enclosingDiameter } from '../src/core/geometry/circlePacking';
 import { readCutListCsv } from '../src/core/formats/cutListCsv';
+import { NoText, textOf } from '../src/core/formats/textOf';
 import { readProjectFile, writeProjectFile } from '../src/core/formats/projectFile';
 import { composeRequestOf } from '../src/core/plan/composeRequest';
 import { derivePlan, type DerivedPlan } from '../src/core/plan/derivePlan';
@@ -54,8 +55,9 @@ function whole(args: readonly string[], name: string, fallback: number, most: nu
 function readText(file: string | undefined): string {
   if (!file) throw refused('FILE', USAGE, '', { code: 'request.no-file', values: {} });
   try {
-    return readFileSync(file, 'utf8');
+    return textOf(readFileSync(file));
   } catch (cause) {
+    if (cause instanceof NoText) throw refused(file, 'UTF-8', '', { code: 'file.no-text', values: {} });
     const received = cause instanceof Error ? cause.message : '';
     throw refused(file, 'FILE', received, { code: 'request.file', values: { name: file } });
   }

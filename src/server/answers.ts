@@ -3,6 +3,7 @@ import { bestFirst, MOST_PROPOSALS, type ComposeProgress, type ComposeRequest, t
 import type { Issue } from '@/core/boundary/refusal';
 import type { FileRefusal } from '@/core/boundary/refusals';
 import { readProjectFile } from '@/core/formats/projectFile';
+import { textOf } from '@/core/formats/textOf';
 import { composeRequestOf } from '@/core/plan/composeRequest';
 import { derivePlan } from '@/core/plan/derivePlan';
 import type { Project } from '@/core/plan/project';
@@ -54,7 +55,13 @@ const refused = (issue: Refused, status = 400): Said => bad([issue], status);
 
 /** The job that a body holds, or why not. */
 function projectOf(body: Uint8Array): { project: Project; repaired: readonly Issue[] } | Said {
-  const read = readProjectFile(new TextDecoder().decode(body));
+  let text: string;
+  try {
+    text = textOf(body);
+  } catch {
+    return refused({ path: '', expected: 'UTF-8', received: '', why: { code: 'file.no-text', values: {} } });
+  }
+  const read = readProjectFile(text);
   if ('refused' in read) return bad(read.issues);
   const pieces = read.project.arrangements.reduce((a, b) => a + b.pieces.length, 0);
   if (pieces <= MOST_PIECES) return read;

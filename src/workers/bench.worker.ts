@@ -1,5 +1,8 @@
 import * as Comlink from 'comlink';
 import type { Highs } from 'highs';
+import type { Issue } from '@/core/boundary/refusal';
+import { clockOf, type WallMinutes } from '@/core/days/clock';
+import type { Busy } from '@/core/formats/calendarIn';
 import { catalogueWith, kindMesh, type Detail, type Kind, type OwnCatalogue } from '@/core/botany/catalogue';
 import type { Mesh } from '@/core/botany/shape/mesh';
 import { LiveBalance } from '@/core/compose/liveBalance';
@@ -28,6 +31,11 @@ import { checkedCalls } from './messages';
 const memory = new Memo();
 const live = new LiveBalance();
 let highs: Promise<Highs> | null = null;
+
+const wallHere = (unixSeconds: number): WallMinutes => {
+  const at = new Date(unixSeconds * 1000);
+  return Date.UTC(at.getFullYear(), at.getMonth(), at.getDate(), at.getHours(), at.getMinutes()) / 60_000;
+};
 
 const scenesOf = (cake: Cake, arrangements: readonly Arrangement[], own: OwnCatalogue): Scene[] =>
   arrangements.flatMap((a) => buildScene(cake, a, catalogueWith(own)) ?? []);
@@ -97,6 +105,16 @@ const bench = {
   glb(title: string, cake: Cake, arrangements: readonly Arrangement[], own: OwnCatalogue): Uint8Array {
     const bytes = cakeGlb(title, cake, scenesOf(cake, arrangements, own));
     return Comlink.transfer(bytes, [bytes.buffer as ArrayBuffer]);
+  },
+  /** Busy times out of a calendar; without a zone of the kitchen's own this machine's clock is taken. */
+  async busyTimes(
+    text: string,
+    window: { from: WallMinutes; to: WallMinutes },
+    zone: string | null,
+  ): Promise<{ value: Busy[] } | { issues: Issue[] }> {
+    const { busyFromCalendar } = await import('@/core/formats/calendarIn');
+    const clock = zone === null ? null : clockOf(zone, window.from, window.to);
+    return busyFromCalendar(text, window, (unix) => (clock ? clock.fromUtc(unix / 60) : wallHere(unix)));
   },
   async cutOptimally(demands: readonly CutDemand[], stockMm: number): Promise<CutPlan> {
     // the solver is only fetched when a cut list is proven: the plan need not wait for it

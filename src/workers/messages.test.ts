@@ -50,12 +50,13 @@ describe('what the bench worker is asked', () => {
     portrait: [rose, 192, own],
     cakePicture: [cake, [request.arrangement], view, own],
     glb: ['P', cake, [request.arrangement], own],
+    busyTimes: ['BEGIN:VCALENDAR', { from: 0, to: 900 }, null],
     cutOptimally: [[{ lengthMm: 90, count: 3 }], 360],
   };
   const count = (...args: unknown[]): number => args.length;
   const bench = checkedCalls({
     ...{ ready: count, plan: count, otherWork: count, whatFits: count, apart: count, read: count, mesh: count },
-    ...{ portrait: count, cakePicture: count, glb: count, cutOptimally: count },
+    ...{ portrait: count, cakePicture: count, glb: count, busyTimes: count, cutOptimally: count },
   });
   type Call = keyof typeof bench;
 

@@ -13,8 +13,14 @@ export const angleRad = between(-1000, 1000);
 export const overBoardMm = between(-600, 600);
 /** What is called by a name of its own in a file: an id, a step, a task. */
 export const id = v.pipe(v.string(), v.minLength(1), v.maxLength(200));
-/** Text of a person's own, not empty. */
-export const named = (most: number) => v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(most));
+/** Controls, formats, separators and what a typeface leaves out (Unicode’s default ignorable code points), the empty braille cell. */
+const UNSEEN = /[\p{Cc}\p{Cf}\p{Cs}\p{Z}\p{Default_Ignorable_Code_Point}\u2800]/gu;
+/** Whether anything of a text can be seen. */
+export const visible = (text: string): boolean => text.replace(UNSEEN, '') !== '';
+
+/** Text of a person's own, of which something can be seen. */
+export const named = (most: number) =>
+  v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(most), v.check(visible, by('refusal.empty')));
 /** #rrggbb */
 export const hue = v.pipe(v.string(), v.regex(/^#[0-9a-f]{6}$/i, by('refusal.colour')));
 

@@ -22,7 +22,7 @@ function met(input: unknown): string {
 const choices = (expected: string | null): string => (expected ?? '').replace(/["()]/g, '').split(' | ').join(', ');
 
 /** What a schema may refuse a value by in its own right: the codes that carry no more than what was met. */
-export type OwnRefusal = Extract<ValueRefusal, { values: { met: string } }>['code'] | 'refusal.base64';
+export type OwnRefusal = Extract<ValueRefusal, { values: { met: string } }>['code'] | 'refusal.base64' | 'refusal.empty';
 
 /** Types of issues of valibot, and what each is told as. */
 const TOLD = {

@@ -1,6 +1,9 @@
 import { strFromU8, strToU8, unzipSync, zipSync, type UnzipFileInfo } from 'fflate';
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex } from '@noble/hashes/utils.js';
 import * as v from 'valibot';
 import { wholeBetween } from '../boundary/parts';
+import type { Issue } from '../boundary/refusal';
 import type { FileRefusal } from '../boundary/refusals';
 import { tinSchema } from '../compose/tin';
 import type { Stock } from '../make/stock';
@@ -41,11 +44,11 @@ export interface Backup {
   stock: Stock;
 }
 
-const hex = (bytes: ArrayBuffer): string => [...new Uint8Array(bytes)].map((b) => b.toString(16).padStart(2, '0')).join('');
-const sha256 = async (bytes: Uint8Array): Promise<string> => hex(await crypto.subtle.digest('SHA-256', new Uint8Array(bytes)));
+/** The browser's own is not there where a page comes over plain HTTP from another machine of the house. */
+const checksum = (bytes: Uint8Array): string => bytesToHex(sha256(bytes));
 
 /** The whole studio as one ZIP: every job a file as it is exported, the stock, and a manifest with checksums (SHA-256). */
-export async function writeBackup(backup: Backup, madeAt: string): Promise<Uint8Array> {
+export function writeBackup(backup: Backup, madeAt: string): Uint8Array {
   const files: Record<string, Uint8Array> = { 'stock.json': strToU8(`${JSON.stringify(backup.stock, null, 1)}\n`) };
   backup.jobs.forEach(({ project, photographs }, i) => {
     const words = project.name
@@ -55,18 +58,23 @@ export async function writeBackup(backup: Backup, madeAt: string): Promise<Uint8
       .slice(0, 40);
     files[`jobs/${i + 1}-${words || 'job'}.ofrenda.json`] = strToU8(writeProjectFile(project, photographs));
   });
-  const listed = await Promise.all(
-    Object.entries(files).map(async ([name, bytes]) => ({ name, bytes: bytes.length, sha256: await sha256(bytes) })),
-  );
+  const listed = Object.entries(files).map(([name, bytes]) => ({ name, bytes: bytes.length, sha256: checksum(bytes) }));
   const manifest = { kind: BACKUP_KIND, version: BACKUP_VERSION, madeAt, files: listed };
   return zipSync({ 'manifest.json': strToU8(`${JSON.stringify(manifest, null, 1)}\n`), ...files }, { level: 6 });
+}
+
+/** A backup with what was put right in its jobs, told by the first of it. */
+interface ReadBackup {
+  backup: Backup;
+  madeAt: string;
+  putRight: FileRefusal | null;
 }
 
 /**
  * Reads a backup: all of it, or why not. Sizes are looked at before anything is unpacked and after; names that
  * lead elsewhere, files that the manifest does not list or whose checksum differs are refused.
  */
-export async function readBackup(zip: Uint8Array): Promise<{ backup: Backup; madeAt: string } | { refused: FileRefusal }> {
+export function readBackup(zip: Uint8Array): ReadBackup | { refused: FileRefusal } {
   let files: Record<string, Uint8Array>;
   let stopped: FileRefusal | null = null;
   let all = 0;
@@ -98,17 +106,26 @@ export async function readBackup(zip: Uint8Array): Promise<{ backup: Backup; mad
   for (const { name, sha256: wanted } of listed.values()) {
     const bytes = files[name];
     if (!bytes) return refuse({ code: 'backup.missing', values: { name } });
-    if ((await sha256(bytes)) !== wanted) return refuse({ code: 'backup.checksum', values: { name } });
+    if (checksum(bytes) !== wanted) return refuse({ code: 'backup.checksum', values: { name } });
   }
   const stock = v.safeParse(stockSchema, parsed(files['stock.json']));
   if (!stock.success) return refuse({ code: 'backup.stock', values: {} });
   const jobs: Backup['jobs'] = [];
+  const repaired: { name: string; issue: Issue }[] = [];
   for (const name of [...listed.keys()].filter((n) => n.startsWith('jobs/'))) {
     const read = readProjectFile(strFromU8(must(files[name])));
     if ('refused' in read) return refuse({ code: 'backup.job', values: { name, why: read.refused } });
     jobs.push({ project: read.project, photographs: read.photographs });
+    repaired.push(...read.repaired.map((issue) => ({ name: read.project.name, issue })));
   }
-  return { backup: { jobs, stock: stock.output }, madeAt: manifest.output.madeAt };
+  const [first] = repaired;
+  const putRight: FileRefusal | null = first
+    ? {
+        code: 'backup.put-right',
+        values: { name: first.name, count: repaired.length, why: first.issue.why, at: first.issue.path },
+      }
+    : null;
+  return { backup: { jobs, stock: stock.output }, madeAt: manifest.output.madeAt, putRight };
 }
 
 function parsed(bytes: Uint8Array | undefined): unknown {
@@ -121,11 +138,8 @@ function parsed(bytes: Uint8Array | undefined): unknown {
 }
 
 /** What restoring would do to a shelf: jobs that are new, the same, or other than those of the same name there. */
-export async function restoreChanges(
-  backup: Backup,
-  shelf: readonly Project[],
-): Promise<{ added: number; same: number; other: number }> {
-  const kinds = (await restoring(backup, shelf)).map((r) => r.kind);
+export function restoreChanges(backup: Backup, shelf: readonly Project[]): { added: number; same: number; other: number } {
+  const kinds = restoring(backup, shelf).map((r) => r.kind);
   const count = (kind: (typeof kinds)[number]) => kinds.filter((k) => k === kind).length;
   return { added: count('added'), same: backup.jobs.length - kinds.length, other: count('other') };
 }
@@ -144,11 +158,7 @@ export interface Restoring {
  * id made from what is in it: restored once more it is there already, whatever was done with it since. Two jobs of one id in a backup are
  * both kept; one that was deleted keeps its id, and can still be brought back.
  */
-export async function restoring(
-  backup: Backup,
-  shelf: readonly Project[],
-  deleted: ReadonlySet<string> = new Set(),
-): Promise<Restoring[]> {
+export function restoring(backup: Backup, shelf: readonly Project[], deleted: ReadonlySet<string> = new Set()): Restoring[] {
   const there = new Map(shelf.map((p) => [p.id, JSON.stringify(p)]));
   const found: Restoring[] = [];
   for (const { project, photographs } of backup.jobs) {
@@ -156,7 +166,7 @@ export async function restoring(
     const known = there.get(project.id);
     if (known === text) continue;
     const isFree = known === undefined && !deleted.has(project.id);
-    const id = isFree ? project.id : `${project.id.slice(0, 60)}-${(await sha256(strToU8(text))).slice(0, 12)}`;
+    const id = isFree ? project.id : `${project.id.slice(0, 60)}-${checksum(strToU8(text)).slice(0, 12)}`;
     if (!isFree && there.has(id)) continue;
     there.set(id, text);
     found.push({ kind: known === undefined ? 'added' : 'other', id, project, photographs });

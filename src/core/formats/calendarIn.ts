@@ -33,7 +33,7 @@ export function busyFromCalendar(
     return refused('the file', '<= 4 MB', { code: 'file.too-large', values: { what: 'calendar' } });
   let calendar: ICAL.Component;
   try {
-    calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
+    calendar = new ICAL.Component(ICAL.parse(text.replace(/\r\n?|\n/g, '\r\n')) as unknown[]);
   } catch (cause) {
     const line = /line (\d+)/i.exec(String(cause))?.[1];
     return refused(line ? `line ${line}` : 'the file', 'iCalendar', { code: 'calendar.none', values: {} });
@@ -74,6 +74,7 @@ function takeEvent(
   if (free || cancelled) return;
   const name = (event.summary ?? '').slice(0, 120);
   if (!event.isRecurring()) return take(event.startDate, event.endDate, name);
+  if (isTooFine(component)) throw new RepeatsTooOften('it repeats too often to be followed');
   const long = event.duration.toSeconds() / 60;
   const rule = event.iterator();
   for (let n = 0; n < MOST_REPEATS; n++) {
@@ -85,6 +86,13 @@ function takeEvent(
   }
   throw new RepeatsTooOften('it repeats too often to be followed');
 }
+
+/** Nobody is busy anew every minute: such a rule is a fault of the file, and takes for ever to follow. */
+const isTooFine = (component: ICAL.Component): boolean =>
+  component.getAllProperties('rrule').some((rule) => {
+    const recur = rule.getFirstValue();
+    return recur instanceof ICAL.Recur && (recur.freq === 'SECONDLY' || recur.freq === 'MINUTELY');
+  });
 
 const refused = (path: string, expected: string, why: FileRefusal): { issues: Issue[] } => ({
   issues: [{ path, expected, received: '', why }],

@@ -6,7 +6,7 @@ import { isNewer } from '../boundary/parts';
 import { issueOf, type Issue } from '../boundary/refusal';
 import type { Refusal } from '../boundary/refusals';
 import { catalogueSchema, type Project } from '../plan/project';
-import { readTable, writeTable, type Column } from './table';
+import { readTable, writeTable, type Column, type Table } from './table';
 
 const CATALOGUE_KIND = 'ofrenda.catalogue';
 const CATALOGUE_VERSION = 1;
@@ -124,7 +124,7 @@ const rowSchema = v.pipe(
 );
 
 /** Own species as a table; their methods are a table of their own. */
-export const readSpeciesCsv = (text: string): { rows: OwnSpecies[] } | { issues: Issue[] } => readTable(text, COLUMNS, rowSchema);
+export const readSpeciesCsv = (text: string): Table<OwnSpecies> | { issues: Issue[] } => readTable(text, COLUMNS, rowSchema);
 export const writeSpeciesCsv = (species: readonly OwnSpecies[]): string =>
   writeTable(
     species.map((s) => ({

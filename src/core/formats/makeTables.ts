@@ -2,7 +2,7 @@ import type { Issue } from '../boundary/refusal';
 import { materialSchema, type Material } from '../make/price';
 import type { ToBuy } from '../make/shopping';
 import { tinPieceSchema, type TinPiece } from '../compose/tin';
-import { readTable, writeTable, type Column } from './table';
+import { readTable, writeTable, type Column, type Table } from './table';
 import type { Words } from '../words/words';
 
 const TIN_COLUMNS: readonly Column[] = [
@@ -18,8 +18,7 @@ const TIN_COLUMNS: readonly Column[] = [
 ];
 
 /** The tin as CSV: id, species, stage, size_mm, colour, count, where, made_on, state. */
-export const readTinCsv = (text: string): { rows: TinPiece[] } | { issues: Issue[] } =>
-  readTable(text, TIN_COLUMNS, tinPieceSchema);
+export const readTinCsv = (text: string): Table<TinPiece> | { issues: Issue[] } => readTable(text, TIN_COLUMNS, tinPieceSchema);
 export const writeTinCsv = (tin: readonly TinPiece[]): string => writeTable(tin, TIN_COLUMNS);
 
 const MATERIAL_COLUMNS: readonly Column[] = [
@@ -33,7 +32,7 @@ const MATERIAL_COLUMNS: readonly Column[] = [
 ];
 
 /** The price list as CSV: id, name, unit, pack, pack_price, shop, on_hand. */
-export const readPriceListCsv = (text: string): { rows: Material[] } | { issues: Issue[] } =>
+export const readPriceListCsv = (text: string): Table<Material> | { issues: Issue[] } =>
   readTable(text, MATERIAL_COLUMNS, materialSchema);
 export const writePriceListCsv = (materials: readonly Material[]): string => writeTable(materials, MATERIAL_COLUMNS);
 

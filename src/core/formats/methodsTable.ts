@@ -63,14 +63,14 @@ export const writeMethodsCsv = (methods: readonly OwnMethod[]): string =>
   );
 
 /** Whether a table is one of methods, by its header. */
-export const isMethodsCsv = (text: string): boolean => /^\s*method_id\s*,/.test(text);
+export const isMethodsCsv = (text: string): boolean => /^\s*"?method_id"?\s*[,;\t]/.test(text);
 
 /** Reads a table of methods; rows of one method follow each other or not, and must agree in what concerns the whole. All or none. */
-export function readMethodsCsv(text: string): { rows: OwnMethod[] } | { issues: Issue[] } {
+export function readMethodsCsv(text: string): { rows: OwnMethod[]; surplus: string[] } | { issues: Issue[] } {
   const read = readTable(text, COLUMNS, rowSchema);
   if ('issues' in read) return read;
   const rowsOf = new Map<string, { row: Row; line: number }[]>();
-  read.rows.forEach((row, i) => rowsOf.set(row.id, [...(rowsOf.get(row.id) ?? []), { row, line: i + 2 }]));
+  read.rows.forEach((row, i) => rowsOf.set(row.id, [...(rowsOf.get(row.id) ?? []), { row, line: must(read.lines[i]) }]));
   const issues: Issue[] = [];
   const methods = [...rowsOf.values()].flatMap((rows): OwnMethod[] => {
     const [first] = rows;
@@ -100,7 +100,7 @@ export function readMethodsCsv(text: string): { rows: OwnMethod[] } | { issues: 
       );
     return [];
   });
-  return issues.length ? { issues } : { rows: methods };
+  return issues.length ? { issues } : { rows: methods, surplus: read.surplus };
 }
 
 const WHOLE = [

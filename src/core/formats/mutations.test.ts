@@ -20,6 +20,11 @@ const spanish = new Words(MESSAGES);
 /** So many for each importer. */
 const ROUNDS = 2500;
 const MOST_MS = 2000;
+/** Of the processor, so that other work on the machine does not count. */
+const cpuMs = (since: NodeJS.CpuUsage): number => {
+  const { user, system } = process.cpuUsage(since);
+  return (user + system) / 1000;
+};
 
 const small = {
   ...randomProject(3, 4),
@@ -127,9 +132,9 @@ describe.each(IMPORTERS)('$name, hurt in seeded ways', ({ good, taken, read }) =
     const said = new Set<string>();
     for (let seed = 1; seed <= ROUNDS; seed++) {
       const text = hurt(good, seededRandom(seed));
-      const start = performance.now();
+      const start = process.cpuUsage();
       const answer = read(text);
-      expect(performance.now() - start).toBeLessThan(MOST_MS);
+      expect(cpuMs(start)).toBeLessThan(MOST_MS);
       if (taken in answer) continue;
       refused++;
       const why = answer.refused ?? answer.issues?.[0]?.why;

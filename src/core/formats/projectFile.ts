@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { isNewer, refusedBy } from '../boundary/parts';
 import { refusalOf, type Issue } from '../boundary/refusal';
 import type { FileRefusal } from '../boundary/refusals';
-import { withKnownStages } from '../plan/knownStages';
+import { putRight } from '../plan/putRight';
 import { checkProject, PROJECT_KIND, PROJECT_VERSION, type Project } from '../plan/project';
 import { must } from '../geometry/must';
 
@@ -81,7 +81,7 @@ export function readProjectFile(text: string): ReadFile {
   const checked = checkProject(job);
   if ('project' in checked) {
     const pictures = v.safeParse(photographsSchema, photographs);
-    if (pictures.success) return { ...withKnownStages(checked.project), photographs: pictures.output };
+    if (pictures.success) return { ...putRight(checked.project), photographs: pictures.output };
     const [issue] = pictures.issues;
     const refused: FileRefusal = { code: 'file.photographs', values: { why: refusalOf(issue) } };
     return refuse({ refused, path: 'photographs', expected: issue.expected ?? '', received: issue.received });

