@@ -43,6 +43,8 @@ export interface MethodStep extends Omit<OwnStep, 'name' | 'dryNote'> {
 
 /** A method, shipped or own. */
 export interface Method extends Pick<OwnMethod, 'id' | 'batch' | 'lossShare'> {
+  /** no wire, stick or thread is in the piece; one of a person's own never says so */
+  unwired?: true;
   steps: readonly MethodStep[];
 }
 
@@ -99,13 +101,13 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
       { id: 'glued leaf', batch: 12, lossShare: 0.2, steps: [
         { id: 'leaves', minutesEach: 8, minutesBatch: 4, dryHours: 10, noted: true },
         { ...dust, minutesEach: 1.5 }, steam] },
-      { id: 'rolled rosette', batch: 20, lossShare: 0.2, steps: [
+      { id: 'rolled rosette', unwired: true, batch: 20, lossShare: 0.2, steps: [
         { id: 'petals', minutesEach: 1.5, minutesBatch: 4, dryHours: 12, noted: true },
         { ...dust, minutesEach: 0.4 }] },
-      { id: 'cupped flower', batch: 8, lossShare: 0.3, steps: [
+      { id: 'cupped flower', unwired: true, batch: 8, lossShare: 0.3, steps: [
         { id: 'petals', minutesEach: 6, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former' },
         { ...dust, minutesEach: 1 }] },
-      { id: 'hand-wrapped', batch: 8, lossShare: 0.2, steps: [
+      { id: 'hand-wrapped', unwired: true, batch: 8, lossShare: 0.2, steps: [
         { id: 'centre', minutesEach: 1, minutesBatch: 4, dryHours: 8, noted: true },
         { id: 'petals', minutesEach: 8, minutesBatch: 5, dryHours: 36, noted: true },
         { ...dust, minutesEach: 1 }] },
@@ -132,3 +134,6 @@ export const minutesForOne = ({ steps, batch }: Method): number =>
 /** The same of one step for so many pieces, every batch that is begun in full. */
 export const stepMinutes = (step: MethodStep, batch: number, pieces: number): number =>
   step.minutesEach * pieces + step.minutesBatch * Math.ceil(pieces / batch);
+
+/** Whether a piece made so, of such a species, holds something that nobody may eat: wire, or stamens of thread. Unknown ways count as wired. */
+export const holdsWire = (method: Method | undefined, stamens: boolean): boolean => stamens || method?.unwired !== true;

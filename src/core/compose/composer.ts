@@ -10,6 +10,7 @@ import { drawLine, type Line } from './line';
 import { tinFirst } from './tin';
 import { givenWay } from './settle';
 import { bestFirst, MOST_PROPOSALS, WAYS, type ComposeProgress, type ComposeRequest, type Proposal } from './proposal';
+import { allClear } from './lifted';
 import { missingKinds, without } from './missingKinds';
 import { overallScore, readBalance } from './readBalance';
 import { buildScene } from './scene';
@@ -210,7 +211,7 @@ function* polish(
     const { share, pieces: now } = next.value;
     yield report(SEARCH_SHARE + (1 - SEARCH_SHARE) * share, best.cost, now);
   }
-  return { pieces: next.value, iterations };
+  return { pieces: allClear(next.value, { line, solid: cakeSolid(cake), catalogue }), iterations };
 }
 
 const MOST_PRESS_MM = 0.9;

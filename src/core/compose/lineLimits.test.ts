@@ -1,7 +1,7 @@
 import { SHIPPED } from '../botany/catalogue';
 import { derivePlan } from '../plan/derivePlan';
 import { defaultLine, newArrangement, newProject } from '../plan/newProject';
-import { cakeOf, FORMS, proposalFor } from '../testing/samples';
+import { cakeOf, FORMS, proposalFor, pieceOf } from '../testing/samples';
 import type { LineSpec, Piece } from './arrangement';
 import { drawLine } from './line';
 import { lineLimits, pieceLimits } from './lineLimits';
@@ -47,20 +47,7 @@ test('a cake without tiers says nothing of its lines', () => {
 
 describe('what the pieces ask for', () => {
   const arrangement = newArrangement('a1', defaultLine('posy', ONE));
-  const rose = (id: number, sizeMm: number): Piece => ({
-    id: `p${id}`,
-    species: 'rose',
-    stage: 'open',
-    sizeMm,
-    colourway: 'blush',
-    s: 0.5,
-    side: 0,
-    lift: 0,
-    tiltRad: 0,
-    headingRad: 0,
-    rollRad: 0,
-    pinned: false,
-  });
+  const rose = (id: number, sizeMm: number): Piece => pieceOf({ id: `p${id}`, sizeMm });
   const said = (pieces: Piece[], cake = ONE) =>
     pieceLimits({ ...arrangement, pieces }, cake, drawLine(arrangement.line, cake)!, SHIPPED).map((l) => ENGLISH.warning(l).what);
 

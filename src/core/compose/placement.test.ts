@@ -2,7 +2,7 @@ import { bodyOf, type Kind, SHIPPED } from '../botany/catalogue';
 import { cakeSolid } from '../cake/solid';
 import { addScaled, dot, type Vec3 } from '../geometry/vec3';
 import { seededRandom } from '../geometry/random';
-import { cakeOf } from '../testing/samples';
+import { cakeOf, pieceOf } from '../testing/samples';
 import { defaultLine } from '../plan/newProject';
 import type { LineSpec, Piece } from './arrangement';
 import { drawLine } from './line';
@@ -147,21 +147,7 @@ describe('a plaque’s lettering', () => {
   const spec = { ...defaultLine('plaque', cake), lettering: 'Twenty' } as LineSpec;
   const line = drawLine(spec, cake)!;
   const plate = line.plate!;
-  const rose = (over: Partial<Piece>): Piece => ({
-    id: 'p1',
-    species: 'ranunculus',
-    stage: 'open',
-    sizeMm: 33,
-    colourway: 'white',
-    s: 0.5,
-    side: 0,
-    lift: 0,
-    tiltRad: 0,
-    headingRad: 0,
-    rollRad: 0,
-    pinned: false,
-    ...over,
-  });
+  const rose = (over: Partial<Piece>): Piece => pieceOf({ species: 'ranunculus', sizeMm: 33, colourway: 'white', ...over });
 
   test('is hidden by a head in front of it, by as much as the head reaches into its box, and by none at the rim', () => {
     const p = placePiece(rose({}), line, SHIPPED);

@@ -1,4 +1,5 @@
 import { tierRef, type Cake } from '../cake/cake';
+import { eatenAt } from '../cake/eatenAt';
 import { azimuthOf } from '../cake/skin';
 import type { CakeSolid } from '../cake/solid';
 import type { Line } from '../compose/line';
@@ -7,7 +8,8 @@ import type { PlacedPiece } from '../compose/placement';
 import { distance, mix, type Vec3 } from '../geometry/vec3';
 import type { Mend } from '../facts/fact';
 import type { PlaceWarning } from './facts';
-import { HEAD_TOUCH_MM, liftedClear } from './lifted';
+import { intoEaten, type Sunk } from '../compose/intoEaten';
+import { HEAD_TOUCH_MM, liftedClear } from '../compose/lifted';
 import type { Catalogue } from '../botany/catalogue';
 import { must } from '../geometry/must';
 
@@ -21,21 +23,12 @@ export interface ContactInput {
   line: Line;
   solid: CakeSolid;
   heads: readonly PlacedPiece[];
-  intoCake: readonly number[];
   stems: readonly { pieceId: string; curve: readonly Vec3[]; endsInEntry: boolean }[];
   dust: 'edible' | 'not edible' | 'unknown';
   /** pieces that lie on something made for food */
   underlaid: ReadonlySet<string>;
   /** real plants or parts of them are among the pieces */
   realPlants: boolean;
-}
-
-/** Whether what is touched at a place is eaten: the covering of that tier, or the board (not eaten). */
-function eatenAt(solid: CakeSolid, point: Vec3): boolean {
-  const tier = solid.tiers.find(
-    (t) => point[2] >= t.footMm - 2 && point[2] <= t.topMm + 8 && t.outline.signedMm(point[0], point[1]) < 8,
-  );
-  return tier ? tier.tier.covering.eaten : false;
 }
 
 /** Which tier, and where round the cake; nothing of a tier where there is none. */
@@ -54,26 +47,20 @@ export function contactWarnings(input: ContactInput): PlaceWarning[] {
   return [...heads, ...stemContacts(input).filter((w) => !sunk.has(w.pieceId))];
 }
 
-function headContacts({
-  catalogue,
-  cake,
-  line,
-  solid,
-  heads,
-  intoCake,
-  dust,
-  underlaid,
-  realPlants,
-}: ContactInput): PlaceWarning[] {
-  return heads.flatMap((p, i): PlaceWarning[] => {
-    const deepMm = must(intoCake[i]);
-    if (deepMm <= HEAD_TOUCH_MM || !eatenAt(solid, p.frame.pointMm)) return [];
-    const at = { station: 'place', ...whereAt(cake, solid, p.centre), pieceId: p.piece.id } as const;
+function headContacts({ catalogue, cake, line, solid, heads, dust, underlaid, realPlants }: ContactInput): PlaceWarning[] {
+  return heads.flatMap((p): PlaceWarning[] => {
+    const sunk = intoEaten(p, solid, catalogue);
+    if (!sunk || sunk.deepMm <= HEAD_TOUCH_MM) return [];
+    const { deepMm } = sunk;
+    const at = { station: 'place', ...whereAt(cake, solid, sunk.at), pieceId: p.piece.id } as const;
     const piece = pieceRef(p);
     // offered only where it helps
     const canLift = liftedClear(p.piece, { line, solid, catalogue }, 1) !== null;
     const lift: Mend[] = canLift ? [{ do: 'lift', mm: 1 }] : [];
-    if (deepMm > 6) return [{ code: 'place.head-in-cake', values: { piece, deepMm }, ...at, level: 'stop', mends: lift }];
+    if (deepMm > SET_MM)
+      return bendsClear(p, sunk, solid)
+        ? [{ code: 'place.sprig-in-icing', values: { piece, deepMm }, ...at, level: 'stop', mends: lift }]
+        : [{ code: 'place.head-in-cake', values: { piece, deepMm }, ...at, level: 'stop', mends: lift }];
     const material = notForFood(p, dust, realPlants);
     if (!material) return [];
     if (underlaid.has(p.piece.id)) return [{ code: 'place.underlaid', values: { piece }, ...at, level: 'note' }];
@@ -81,6 +68,17 @@ function headContacts({
     const mends: Mend[] = [...lift, { do: 'underlay' }, ...edible];
     return [{ code: 'place.head-on-icing', values: { piece, material, canLift }, ...at, level: 'stop', mends }];
   });
+}
+
+/** A piece that reaches farther into the cake than this cannot be set there. */
+const SET_MM = 6;
+/** The hand bends a sprig on its wire so far at its foot. Common practice, no source. */
+const BENDS_RAD = 0.6;
+
+/** Whether a sprig that stands clear at its foot comes clear when it is bent away there. */
+function bendsClear(p: PlacedPiece, { deepMm, at }: Sunk, solid: CakeSolid): boolean {
+  const longMm = distance(p.base, at);
+  return p.spine.length > 0 && solid.signedDistanceMm(p.base) > 0 && deepMm < longMm * Math.sin(BENDS_RAD);
 }
 
 type Material = Extract<PlaceWarning, { code: 'place.head-on-icing' }>['values']['material'];

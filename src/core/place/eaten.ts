@@ -8,6 +8,7 @@ import type { PlaceWarning } from './facts';
  */
 export function mayBeEatenWarning(what: {
   line: string;
+  /** on wire, or with wire or thread in it */
   wired: boolean;
   pieces: number;
   keepsake: boolean;

@@ -5,6 +5,7 @@ const DUSTS = ['edible', 'not edible', 'unknown'] as const;
 /** What Place says: where something not made for food would touch what is eaten, or a stem is not held. */
 export const PLACE_WARNINGS = {
   'place.head-in-cake': { piece: 'piece', deepMm: 'mm' },
+  'place.sprig-in-icing': { piece: 'piece', deepMm: 'mm' },
   'place.head-on-icing': {
     piece: 'piece',
     material: ['real-plant', 'stamens', 'dust-unknown', 'dust-not-edible'],
@@ -16,6 +17,8 @@ export const PLACE_WARNINGS = {
   'place.separator': {},
   'place.stem-thick': { bundleMm: 'mmTenths' },
   'place.not-held': { massGrams: 'grams' },
+  'place.foam-thin': { pieces: 'pieces', foamMm: 'mm', wantMm: 'mm' },
+  'place.foam-crowded': { entry: 'entry', wallMm: 'mm' },
   'place.neighbours-close': { barrier: 'barrier', entry: 'entry', wallMm: 'mm' },
   'place.many-holes': { entry: 'entry', barriers: 'count', share: 'share' },
   'place.eaten-with-dust': { line: 'line', dust: DUSTS },

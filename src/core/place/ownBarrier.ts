@@ -1,12 +1,12 @@
 import * as v from 'valibot';
-import { between, refusedBy } from '../boundary/parts';
+import { between, named, refusedBy } from '../boundary/parts';
 import type { Barrier } from './barrier';
 
 /** A straw or a pick that a person has measured. mm, grams, minutes. */
 export const ownBarrierSchema = v.pipe(
   v.strictObject({
     id: v.pipe(v.string(), v.regex(/^own-[a-z0-9-]{1,40}$/, refusedBy('refusal.own-id'))),
-    name: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(60)),
+    name: named(60),
     kind: v.picklist(['straw', 'pick']),
     boreMm: between(1, 30),
     outsideMm: between(1.2, 34),

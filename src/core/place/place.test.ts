@@ -1,6 +1,10 @@
+import { kindMesh } from '../botany/catalogue';
+import { modelOf, pieceMap } from '../compose/modelled';
+import type { PlacedPiece } from '../compose/placement';
+import { applyPoint } from '../geometry/affine';
 import { SHIPPED } from '../botany/catalogue';
 import { cakeSolid } from '../cake/solid';
-import { cakeOf, CHOICES } from '../testing/samples';
+import { cakeOf, CHOICES, pieceOf } from '../testing/samples';
 import type { Piece } from '../compose/arrangement';
 import { composeAll } from '../compose/composer';
 import { buildScene } from '../compose/scene';
@@ -272,28 +276,25 @@ describe('bunches', () => {
 describe('contact', () => {
   const cake = cakeOf([240, 110]);
   const solid = cakeSolid(cake);
-  const piece: Piece = {
-    id: 'p1',
-    species: 'rose',
-    stage: 'open',
-    sizeMm: 48,
-    colourway: 'blush',
-    s: 0.5,
-    side: 0,
-    lift: 0,
-    tiltRad: 0,
-    headingRad: 0,
-    rollRad: 0,
-    pinned: false,
-  };
+  const piece = pieceOf();
   const scene = buildScene(cake, { ...newArrangement('a1', defaultLine('crescent', cake)), pieces: [piece] }, SHIPPED)!;
+  /** The head with the lowest corner of its drawn triangles so deep under the top of the cake, mm. */
+  const sunk = (deepMm: number, of = scene): PlacedPiece[] =>
+    of.heads.map((p) => {
+      const { positions } = kindMesh(modelOf(p), 'far', SHIPPED);
+      const map = pieceMap(p);
+      let lowest = Infinity;
+      for (let i = 0; i < positions.length; i += 3)
+        lowest = Math.min(lowest, applyPoint(map, [positions[i]!, positions[i + 1]!, positions[i + 2]!])[2]);
+      const down = (v: Vec3): Vec3 => [v[0], v[1], v[2] + (110 - deepMm - lowest)];
+      return { ...p, centre: down(p.centre), base: down(p.base) };
+    });
   const input = (over: Partial<ContactInput> = {}): ContactInput => ({
     catalogue: SHIPPED,
     cake,
     line: scene.line,
     solid,
-    heads: scene.heads,
-    intoCake: [3],
+    heads: sunk(3),
     stems: [],
     dust: 'unknown',
     underlaid: new Set(),
@@ -308,7 +309,7 @@ describe('contact', () => {
     ['unknown', 0.5, []],
     ['edible', 9, ['stop']],
   ] as const)('dust %s, %f mm into the icing: %j', (dust, deep, levels) => {
-    expect(contactWarnings(input({ dust, intoCake: [deep] })).map((w) => w.level)).toEqual(levels);
+    expect(contactWarnings(input({ dust, heads: sunk(deep) })).map((w) => w.level)).toEqual(levels);
   });
 
   test('with something made for food under it, it may rest there, and the sheet of the bench says so', () => {
@@ -321,7 +322,7 @@ describe('contact', () => {
     expect(contactWarnings(input({ dust: 'edible', realPlants: true }))[0]).toMatchObject({ level: 'stop' });
     const anemone = { ...piece, species: 'anemone', sizeMm: 44, colourway: 'white' };
     const other = buildScene(cake, { ...newArrangement('a1', defaultLine('crescent', cake)), pieces: [anemone] }, SHIPPED)!;
-    const [w] = contactWarnings(input({ dust: 'edible', heads: other.heads }));
+    const [w] = contactWarnings(input({ dust: 'edible', heads: sunk(3, other) }));
     expect(w!.values).toMatchObject({ material: 'stamens' });
   });
 
@@ -332,6 +333,18 @@ describe('contact', () => {
     expect(contactWarnings(input({ cake: foam, solid: cakeSolid(foam) }))).toEqual([]);
   });
 
+  test('a sprig whose leaves lie under the icing is a stop, and says whether it bends clear', () => {
+    const sprig = { ...piece, species: 'olive', stage: 'grown', sizeMm: 90, colourway: 'sage', tiltRad: 1.2 };
+    const olive = buildScene(cake, { ...newArrangement('a1', defaultLine('crescent', cake)), pieces: [sprig] }, SHIPPED)!;
+    const [w] = contactWarnings(input({ heads: sunk(8, olive), dust: 'not edible' }));
+    expect(w).toMatchObject({ level: 'stop', values: { deepMm: expect.closeTo(8, 0) as number } });
+    const [p] = olive.heads;
+    const buried = { ...p!, base: [p!.base[0], p!.base[1], 100] as Vec3, centre: [p!.centre[0], p!.centre[1], 100] as Vec3 };
+    expect(contactWarnings(input({ heads: [buried] }))[0]!.code).toBe('place.head-in-cake');
+    const stands = { ...p!, base: [0, 0, 116] as Vec3, centre: [20, 0, 110] as Vec3, axis: [0.95, 0, -0.31] as Vec3 };
+    expect(contactWarnings(input({ heads: [stands] }))[0]!.code).toBe('place.sprig-in-icing');
+  });
+
   test('wire along the icing is a stop that names the piece and the remedy; in its own barrier it is not', () => {
     const lying: Vec3[] = [
       [60, 0, 116],
@@ -339,19 +352,21 @@ describe('contact', () => {
       [20, 0, 110.4],
       [0, 0, 112],
     ];
-    const [w] = contactWarnings(input({ intoCake: [0], stems: [{ pieceId: 'p1', curve: lying, endsInEntry: true }] }));
+    const [w] = contactWarnings(input({ heads: sunk(-5), stems: [{ pieceId: 'p1', curve: lying, endsInEntry: true }] }));
     expect(w).toMatchObject({ level: 'stop', pieceId: 'p1' });
     expect(w!.code).toBe('place.stem-on-icing');
     expect(w!.mends).toEqual([{ do: 'lift', mm: 2 }]);
     // a head that is in the cake takes its stem along: one stop, not two
-    const sunk = contactWarnings(input({ intoCake: [9], stems: [{ pieceId: 'p1', curve: lying, endsInEntry: true }] }));
-    expect(sunk.map((x) => x.code)).toEqual(['place.head-in-cake']);
+    const deep = contactWarnings(input({ heads: sunk(9), stems: [{ pieceId: 'p1', curve: lying, endsInEntry: true }] }));
+    expect(deep.map((x) => x.code)).toEqual(['place.head-in-cake']);
     const upright: Vec3[] = [
       [60, 0, 120],
       [60, 0, 114],
       [60, 0, 112],
     ];
-    expect(contactWarnings(input({ intoCake: [0], stems: [{ pieceId: 'p1', curve: upright, endsInEntry: true }] }))).toEqual([]);
-    expect(contactWarnings(input({ intoCake: [0], stems: [{ pieceId: 'p1', curve: [], endsInEntry: true }] }))).toEqual([]);
+    expect(contactWarnings(input({ heads: sunk(-5), stems: [{ pieceId: 'p1', curve: upright, endsInEntry: true }] }))).toEqual(
+      [],
+    );
+    expect(contactWarnings(input({ heads: sunk(-5), stems: [{ pieceId: 'p1', curve: [], endsInEntry: true }] }))).toEqual([]);
   });
 });

@@ -39,16 +39,29 @@ export function noSeat(
 const atEntry = (e: Entry, cake: Cake) =>
   ({ station: 'place', tier: tierRef(cake, e.tierIndex), azimuthRad: e.azimuthRad, entryId: e.id }) as const;
 
+/** Foam between two stems holds them apart from this on, mm. Nobody eats what breaks out of it: it is no stop. Assumed, no source. */
+const FOAM_WALL_MM = 1;
+
+/** The wall that one wants round it, and the wall under which it is a stop, mm. */
+const wantedWalls = ({ barrier, outsideMm }: Entry): { leastMm: number; stopMm: number } =>
+  barrier === null
+    ? { leastMm: FOAM_WALL_MM, stopMm: -Infinity }
+    : { leastMm: Math.max(3, outsideMm), stopMm: Math.max(3, outsideMm) / 2 };
+
 export function crowdingWarnings(entries: readonly Entry[], cake: Cake): PlaceWarning[] {
   return entries
-    .filter((e) => e.nearestEntryMm < Math.max(3, e.outsideMm) - 0.05)
-    .map((e): PlaceWarning => ({
-      code: 'place.neighbours-close',
-      values: { barrier: e.barrier ?? '', entry: e.id, wallMm: Math.max(0, e.nearestEntryMm) },
-      level: e.nearestEntryMm < Math.max(3, e.outsideMm) / 2 ? 'stop' : 'look again',
-      ...atEntry(e, cake),
-      mends: [{ do: 'move apart' }],
-    }));
+    .filter((e) => e.nearestEntryMm < wantedWalls(e).leastMm - 0.05)
+    .map((e): PlaceWarning => {
+      const wallMm = Math.max(0, e.nearestEntryMm);
+      return {
+        ...(e.barrier === null
+          ? { code: 'place.foam-crowded', values: { entry: e.id, wallMm } }
+          : { code: 'place.neighbours-close', values: { barrier: e.barrier, entry: e.id, wallMm } }),
+        level: e.nearestEntryMm < wantedWalls(e).stopMm ? 'stop' : 'look again',
+        ...atEntry(e, cake),
+        ...(e.barrier !== null && { mends: [{ do: 'move apart' }] }),
+      };
+    });
 }
 
 /** Holes side by side weaken the cake: share of a disc of this width that they take (assumed, no source). */

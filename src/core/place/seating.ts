@@ -54,7 +54,8 @@ interface Seat {
   cost: number;
 }
 
-const clearanceFor = (meets: RayIntoCake['meets']): number =>
+/** What is left between the end of a barrier or stem and what it would meet, mm. */
+export const clearanceFor = (meets: RayIntoCake['meets']): number =>
   meets === 'far side' ? TIP_TO_WALL_MM : meets === 'dowel' ? TO_DOWEL_MM : TIP_TO_CARD_MM;
 
 /** Why a barrier will not do for a stem, wherever it goes in; null where it may do. */

@@ -3,10 +3,8 @@ import type { PlacedPiece } from '../compose/placement';
 import type { Plate } from '../compose/line';
 import { SKEWER_SHARE } from '../compose/lines/plaque';
 import type { Scene } from '../compose/scene';
-import { azimuthOf } from '../cake/skin';
 import type { Mend } from '../facts/fact';
 import type { Memo } from '../geometry/memo';
-import { radToDeg } from '../geometry/numbers';
 import { add, addScaled, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import { plateGrams } from '../make/plaque';
 import { gatherBunches, type Bunch } from '../place/bunch';
@@ -15,6 +13,8 @@ import { ABILITIES, barrierById, type Barrier } from '../place/barrier';
 import { catalogueOf } from './catalogueOf';
 import { pushTestKPa } from '../place/holding';
 import { RIM_PROUD_MM, seatAll, seatsOf, type SeatAt, type SeatRequest } from '../place/seating';
+import { inFoam, withWalls, type InFoam } from '../place/foam';
+import { crowdingWarnings, holeWarnings } from '../place/seatWarnings';
 import { bundleMm } from '../tape/bundle';
 import { treeFaults } from '../tape/faults';
 import { branchTrees, type Spray } from '../tape/tree';
@@ -136,10 +136,10 @@ function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
     const head = heads.get(pieceId);
     if (!head || (!none && !(gauge.decidedBy === 'chosen' && gauge.use > 1))) return [];
     const values = { piece: pieceRef(head), massGrams: head.body.massGrams, freeMm: lengthMm };
-    const at = { level: 'look again', station: 'wire', pieceId } as const;
+    const at = { station: 'wire', pieceId } as const;
     return none
-      ? [{ code: 'wire.none-carries', values, ...at }]
-      : [{ code: 'wire.thin', values: { ...values, gauge: gauge.gauge, wanted: gauge.byStrength }, ...at }];
+      ? [{ code: 'wire.none-carries', values, level: 'stop', ...at }]
+      : [{ code: 'wire.thin', values: { ...values, gauge: gauge.gauge, wanted: gauge.byStrength }, level: 'look again', ...at }];
   });
 }
 
@@ -227,46 +227,17 @@ export function buildPlaque(project: Project, arrangement: Arrangement, scene: S
   return { ...EMPTY_BUILT, ...seated };
 }
 
-const FOAM_DEPTH_MM = 30;
-
-/** A bunch pushed into foam as it is: no barrier, so deep, and counted out again. */
-function entryInFoam(
-  bunch: Bunch,
-  ray: NonNullable<ReturnType<Scene['solid']['rayInto']>>,
-  { id, direction, context }: { id: string; direction: Vec3; context: WireContext },
-): Entry {
-  const bundle = bundleMm(
-    bunch.members.map((p) => gaugeFor(p, 14, context).diameterMm),
-    true,
-  );
+/** What a bunch that is pushed into foam asks of it. */
+function bunchInFoam(bunch: Bunch, id: string, context: WireContext): InFoam {
   return {
     id,
-    number: 0,
     pieceIds: bunch.members.map((p) => p.piece.id),
-    tierIndex: ray.tier.index,
-    pointMm: ray.entry,
-    direction,
-    azimuthRad: azimuthOf(ray.entry),
-    downDeg: radToDeg(Math.asin(Math.max(-1, Math.min(1, -direction[2])))),
-    bundleMm: bundle,
     massGrams: bunch.massGrams,
-    barrier: null,
-    kind: null,
-    outsideMm: bundle,
-    boreMm: null,
-    insideMm: FOAM_DEPTH_MM,
-    cutMm: 0,
-    wireInsideMm: FOAM_DEPTH_MM,
-    holdMm: 0,
-    cakeMm: ray.insideMm,
-    clearMm: ray.insideMm - FOAM_DEPTH_MM,
-    meets: ray.meets,
-    springDeg: 0,
-    reason: { code: 'entry.foam', values: {} },
-    countsOut: true,
-    nearestEntryMm: Infinity,
-    seenFrom: [],
-    compared: [],
+    weightAt: centreOfMass(bunch.members),
+    bundleMm: bundleMm(
+      bunch.members.map((p) => gaugeFor(p, 14, context).diameterMm),
+      true,
+    ),
   };
 }
 
@@ -300,7 +271,11 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
       const mends: Mend[] = [{ do: 'covering not eaten', tierIndex: ray.tier.index }];
       warnings.push({ code: 'place.through-icing', ...warned(ray.tier.index, mends) });
     }
-    const entry = entryInFoam(bunch, ray, { id, direction, context });
+    const { entry, depth } = inFoam(bunchInFoam(bunch, id, context), ray, direction);
+    if (depth) {
+      const { values, ...at } = warned(ray.tier.index, []);
+      warnings.push({ code: 'place.foam-thin', values: { ...values, ...depth }, ...at });
+    }
     entries.push(entry);
     for (const p of bunch.members) {
       const stem = makeStem(p, stemToEntry(p, entry, scene.solid), context);
@@ -308,5 +283,7 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
       wires.push(entryWire(p, stem, entry, context), ...partWires(p, context));
     }
   }
-  return { stems, wires, entries, sprays: [], warnings };
+  const walled = withWalls(entries);
+  const crowded = [...crowdingWarnings(walled, project.cake), ...holeWarnings(walled, project.cake)];
+  return { stems, wires, entries: walled, sprays: [], warnings: [...warnings, ...crowded, ...yieldWarnings(stems, scene)] };
 }

@@ -192,7 +192,13 @@ const isObjection = (w: { code: string }) => w.code.startsWith('botany.');
 
 describe('what the brief says of finish and keeping', () => {
   test('a topper that may be eaten is no go while its dust is not edible; as a keepsake it goes and the sheet says why', () => {
-    const plaque = (edit: (d: Project) => void) => derivePlan(produce(composed('plaque', 'stem by stem'), edit));
+    // without wire, and without the head that hangs down to the icing
+    const glued = produce(composed('plaque', 'stem by stem'), (d) => {
+      const hangs = derivePlan(d as Project).warnings.flatMap((w) => (w.code === 'place.head-on-icing' ? [w.pieceId] : []));
+      d.arrangements[0]!.pieces = d.arrangements[0]!.pieces.filter((p) => !hangs.includes(p.id));
+      d.madeBy = d.arrangements[0]!.pieces.map((p) => ({ species: p.species, method: 'rolled rosette' }));
+    });
+    const plaque = (edit: (d: Project) => void) => derivePlan(produce(glued, edit));
     const eaten = plaque((d) => void (d.brief.dust = 'unknown'));
     expect(eaten.verdict).toBe('stop');
     expect(eaten.warnings).toContainEqual(

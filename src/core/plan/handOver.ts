@@ -1,4 +1,5 @@
 import { bodyOf, speciesById, type Catalogue } from '../botany/catalogue';
+import { holdsWire, METHODS } from '../botany/methods';
 import type { Part } from '../botany/shape/recipe';
 import { stageOf, type Role } from '../botany/species';
 import { tierRef, type Tier } from '../cake/cake';
@@ -71,6 +72,8 @@ export interface HandOver {
   /** pieces on wire; glued ones alone are toppers */
   wired: boolean;
   toppers: boolean;
+  /** something of the toppers holds wire or stamens: they are no food, whatever is on them */
+  toppersHoldWire: boolean;
   dust: 'edible' | 'not edible' | 'unknown';
   keepsake: boolean;
   smallChildren: boolean;
@@ -80,6 +83,14 @@ export interface HandOver {
   /** said in the person's own words */
   otherAllergens: string[];
   smallParts: SmallPart[];
+}
+
+/** Whether a species as this job makes it holds what nobody may eat. */
+export function kindHoldsWire(id: string, project: Project): boolean {
+  const catalogue = catalogueOf(project);
+  const species = speciesById(id, catalogue);
+  const method = project.madeBy.find((m) => m.species === id)?.method ?? species.method;
+  return holdsWire(Object.hasOwn(METHODS, method) ? METHODS[method] : undefined, Boolean(species.wiring.stamens));
 }
 
 /** Facts only; nothing claims that a rule is met. */
@@ -105,6 +116,7 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
     })),
     wired: tray.length > 0 && wired,
     toppers: tray.length > 0 && !wired,
+    toppersHoldWire: !wired && tray.some((kind) => kindHoldsWire(kind.species, project)),
     dust: foodOf(brief.dust, project.paints),
     keepsake: brief.keepsake,
     smallChildren: brief.smallChildren,

@@ -1,7 +1,7 @@
 import { cakeSolid } from '../cake/solid';
 import { drawLine } from '../compose/line';
 import type { Mend, WarningPlace } from '../facts/fact';
-import { liftedClear } from '../place/lifted';
+import { liftedClear } from '../compose/lifted';
 import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
 

@@ -18,6 +18,7 @@ import { seenFrom } from '../place/seen';
 import { ROLES } from '../botany/species';
 import type { Spray } from '../tape/tree';
 import { buildPlaque, buildSoft, buildSprays, buildStemByStem } from './build';
+import { kindHoldsWire } from './handOver';
 import { EMPTY_BUILT, type Built } from './built';
 import type { JobCatalogue } from './catalogueOf';
 import type { Project } from './project';
@@ -95,7 +96,6 @@ export function planArrangement(
     line: measures.line,
     solid: measures.solid,
     heads: measures.heads,
-    intoCake: measures.intoCake,
     dust,
     stems: built.stems.map((s) => ({ pieceId: s.pieceId, curve: s.curve, endsInEntry: true })),
     underlaid: new Set(arrangement.pieces.filter((p) => p.underlaid).map((p) => p.id)),
@@ -103,7 +103,7 @@ export function planArrangement(
   });
   const eaten = mayBeEatenWarning({
     line: arrangement.line.form,
-    wired: built.wires.length > 0,
+    wired: built.wires.length > 0 || arrangement.pieces.some((p) => kindHoldsWire(p.species, project)),
     pieces: arrangement.pieces.length,
     keepsake: project.brief.keepsake,
     dust,

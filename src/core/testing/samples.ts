@@ -1,7 +1,7 @@
 import type { Cake } from '../cake/cake';
 import { type ComposeRequest, type Proposal } from '../compose/proposal';
 import { composeAll } from '../compose/composer';
-import type { Arrangement } from '../compose/arrangement';
+import type { Arrangement, Piece } from '../compose/arrangement';
 import type { LineForm } from '../compose/lineKinds';
 import { LINE_FORMS } from '../compose/lineKinds';
 import { METHODS } from '../compose/arrangement';
@@ -59,6 +59,23 @@ interface ProposalForOptions {
 /** One quick proposal, the same for the same seed. */
 export const proposalFor = ({ form, cake, seed = 1, effort = 0.5 }: ProposalForOptions): Proposal =>
   must(composeAll(requestFor({ form, cake, seed, effort }))[0]);
+
+/** An open rose in the middle of its line, as the hand would set it down, but for what is said. */
+export const pieceOf = (over: Partial<Piece> = {}): Piece => ({
+  id: 'p1',
+  species: 'rose',
+  stage: 'open',
+  sizeMm: 48,
+  colourway: 'blush',
+  s: 0.5,
+  side: 0,
+  lift: 0,
+  tiltRad: 0,
+  headingRad: 0,
+  rollRad: 0,
+  pinned: false,
+  ...over,
+});
 
 /** A project drawn at random: cake, line, method, flowers and pieces anywhere on the line, good and bad alike. */
 export function randomProject(seed: number, most = 24): Project {

@@ -1,9 +1,10 @@
 import type { CakeSolid } from '../cake/solid';
-import type { Piece } from '../compose/arrangement';
-import type { Line } from '../compose/line';
-import { liftOf, MOST_LIFT } from '../compose/bounds';
-import { intoCakeMm, placePiece } from '../compose/placement';
+import type { Piece } from './arrangement';
+import type { Line } from './line';
+import { liftOf, MOST_LIFT } from './bounds';
+import { intoCakeMm, placePiece } from './placement';
 import type { Catalogue } from '../botany/catalogue';
+import { intoEaten } from './intoEaten';
 
 /** A head or leaf that is this deep in the skin lies on it. */
 export const HEAD_TOUCH_MM = 1;
@@ -21,8 +22,22 @@ export function liftedClear(
     for (let mm = leastMm; mm <= MOST_LIFT_MM; mm++) {
       const lift = liftOf(piece.lift + mm / Math.max(1, line.riseMm(piece.s)));
       const to = { lift, tiltRad: piece.tiltRad * share };
-      if (intoCakeMm(placePiece({ ...piece, ...to }, line, catalogue), solid) <= HEAD_TOUCH_MM) return to;
+      const placed = placePiece({ ...piece, ...to }, line, catalogue);
+      if (intoCakeMm(placed, solid) <= HEAD_TOUCH_MM && (intoEaten(placed, solid, catalogue)?.deepMm ?? 0) <= HEAD_TOUCH_MM)
+        return to;
       if (lift === MOST_LIFT) break;
     }
   return null;
 }
+
+/** The pieces with those lifted that reach into what is eaten and may be moved, where lifting helps. */
+export const allClear = (
+  pieces: readonly Piece[],
+  { line, solid, catalogue }: { line: Line; solid: CakeSolid; catalogue: Catalogue },
+): Piece[] =>
+  pieces.map((piece) => {
+    if (piece.pinned) return piece;
+    const sunk = intoEaten(placePiece(piece, line, catalogue), solid, catalogue);
+    if (!sunk || sunk.deepMm <= HEAD_TOUCH_MM) return piece;
+    return { ...piece, ...liftedClear(piece, { line, solid, catalogue }, 0.5) };
+  });
