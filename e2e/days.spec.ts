@@ -156,3 +156,38 @@ test('a packet goes to a helper, is worked from and comes back: counted once, ho
   });
   await expect(packets.getByRole('alert')).toContainText('belongs to another job');
 });
+
+test('a calendar with a rule that never ends is read beside the page and can be stopped; a sound one is told first', async ({
+  page,
+}) => {
+  await openBench(page, '/days');
+  const file = (rule: string) => ({
+    name: 'busy.ics',
+    mimeType: 'text/calendar',
+    buffer: Buffer.from(
+      ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//x//y//EN', 'BEGIN:VEVENT', 'UID:u', 'SUMMARY:choir', 'DTSTART:20270604T180000', 'DTEND:20270604T190000', ...(rule ? [rule] : []), 'END:VEVENT', 'END:VCALENDAR', ''].join('\r\n'), // prettier-ignore
+    ),
+  });
+  const input = page.getByLabel(label('shared.file-of', { label: label('days.busy-times-from-calendar') }));
+  // the thirtieth of February, looked for hour by hour
+  await input.setInputFiles(file('RRULE:FREQ=HOURLY;BYMONTH=2;BYMONTHDAY=30'));
+  const stop = page.getByRole('button', { name: label('shared.stop-reading') });
+  await expect(stop).toBeVisible();
+  await expect(page.getByRole('progressbar', { name: label('shared.reading') })).toBeVisible();
+  await stop.click();
+  await expect(stop).toHaveCount(0);
+  await input.setInputFiles(file(''));
+  await page.getByRole('button', { name: label('shared.take-it-in') }).click();
+  await expect(page.getByText(/choir/)).toBeVisible();
+});
+
+test('where blocks lie closer than a finger a press lists them, and each of the list can be chosen', async ({ page }) => {
+  await openBench(page, DAYS);
+  const strands = page.getByRole('group', { name: label('days.work-drying-each-kind-over') });
+  const near = page.getByRole('group', { name: label('shared.under-the-finger') });
+  await strands.getByRole('button', { name: /^Dahlia: Steam/ }).click({ force: true });
+  const listed = near.getByRole('button');
+  await expect(listed).toHaveCount(2);
+  await listed.filter({ hasText: /dust/i }).click();
+  await expect(listed.filter({ hasText: /dust/i })).toHaveAttribute('aria-pressed', 'true');
+});

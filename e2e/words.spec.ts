@@ -1,22 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { openBench, withoutOwn, written } from './bench';
 import { list, pick } from './fields';
-
-/** Keeps a habit in the browser's own database, as the application does. */
-const keepHabits = (page: Page, habits: object) =>
-  page.evaluate(
-    (value) =>
-      new Promise<void>((done, fail) => {
-        const asked = indexedDB.open('ofrenda');
-        asked.onerror = () => fail(asked.error ?? new Error('no database'));
-        asked.onsuccess = () => {
-          const write = asked.result.transaction('settings', 'readwrite');
-          write.objectStore('settings').put({ key: 'habits', value });
-          write.oncomplete = () => (asked.result.close(), done());
-        };
-      }),
-    habits,
-  );
+import { keepHabits } from './habits';
 
 /** Signs of units and systems, dates as the browser writes them, and names of formats are no words of ours. */
 /** “and” is how CLDR joins a list in English, of which the pseudo-locale is one. */

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { day, id, refusedBy, wallTime, wholeBetween } from '../boundary/parts';
+import { day, id, named, refusedBy, wallTime, wholeBetween } from '../boundary/parts';
 import { knowsZone } from './clock';
 import { SKILLS } from './windows';
 
@@ -15,7 +15,7 @@ const can = v.pipe(v.array(v.picklist(SKILLS)), v.maxLength(SKILLS.length));
 
 const makerSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(40)),
-  name: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(40)),
+  name: named(40),
   hours: hoursSchema,
   can: v.pipe(can, v.minLength(1)),
 });

@@ -32,7 +32,9 @@ function readBack(pdf: Uint8Array): Read {
 
 async function packOf(project: Project) {
   const plan = derivePlan(project);
-  const sheets = Object.values(handOverSheets(plan.handOver, { name: project.name, when: 'Saturday', copies: 1 }, ENGLISH));
+  const sheets = Object.values(
+    handOverSheets(plan.handOver, { name: project.name, when: 'Saturday', copies: 1, stops: [] }, ENGLISH),
+  );
   const pdf = await benchPackPdf(project, plan, {
     leaves: 'Saturday, 9.30',
     printed: '1 June 2027',

@@ -2,7 +2,8 @@ import Papa from 'papaparse';
 import type { CutDemand } from '../wire/cutList';
 import type { Issue } from '../boundary/refusal';
 import type { ValueRefusal } from '../boundary/refusals';
-import { cellIssue, missingColumns } from './table';
+import { readCsv } from './csv';
+import { cellIssue } from './table';
 
 export interface CutRow extends CutDemand {
   gauge: number;
@@ -19,19 +20,18 @@ const refusalOfCell = (met: string, number: boolean, value: number): ValueRefusa
 
 /** Reads a cut list as CSV (RFC 4180) with the columns gauge, length_mm, count. Every bad cell is an issue with its line. */
 export function readCutListCsv(text: string): { rows: CutRow[] } | { issues: Issue[] } {
-  const parsed = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true });
-  const missing = COLUMNS.filter((c) => !(parsed.meta.fields ?? []).includes(c));
-  if (missing.length) return { issues: missingColumns(missing, parsed.meta.fields ?? []) };
+  const csv = readCsv(text, COLUMNS);
+  if ('issues' in csv) return csv;
   const issues: Issue[] = [];
-  const rows = parsed.data.map((row, i) => {
+  const rows = csv.rows.map(({ cells, line }) => {
     const number = (column: (typeof COLUMNS)[number], whole: boolean): number => {
-      const cell = row[column] ?? '';
+      const cell = cells.get(column) ?? '';
       const value = Number(cell);
       const number = cell.trim() !== '' && Number.isFinite(value);
       if (!number || value <= 0 || (whole && !Number.isInteger(value)))
         issues.push(
           cellIssue({
-            line: i + 2,
+            line,
             column,
             cell,
             why: refusalOfCell(cell, number, value),

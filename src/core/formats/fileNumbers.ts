@@ -48,7 +48,7 @@ export async function fileNumbers(project: Project): Promise<Record<string, stri
     sprays.flatMap((s) => rowDrawings({ spray: s, plan: { ...plan, words: ENGLISH }, arrangementId: id, title: name })),
   );
   const pricked = templates({ cake: project.cake, entries: plan.entries, title: name, words: ENGLISH, wrapMm: project.wrapMm });
-  const { cutter, client } = handOverSheets(plan.handOver, { name, when: '', copies: 1 }, ENGLISH);
+  const { cutter, client } = handOverSheets(plan.handOver, { name, when: '', copies: 1, stops: [] }, ENGLISH);
   const notes = { leaves: '', printed: '', sheets: [cutter, client], pictures: [], fonts: PAPER_FONTS };
   const parts: Record<string, unknown> = {
     diagrams: drawn(diagrams),

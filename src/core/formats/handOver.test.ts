@@ -40,8 +40,11 @@ const PLACE = {
   fr: /étage .*, à /,
 };
 type Language = keyof typeof SPOKEN;
-const sheetsFor = (edit: (d: Project) => void, language: Language = 'en', copies = 1) =>
-  handOverSheets(derivePlan(produce(JOB, edit)).handOver, { name: 'Job', when: 'Saturday', copies }, SPOKEN[language]);
+const sheetsFor = (edit: (d: Project) => void, language: Language = 'en', copies = 1) => {
+  const { handOver, warnings } = derivePlan(produce(JOB, edit));
+  const stops = warnings.filter((w) => w.level === 'stop');
+  return handOverSheets(handOver, { name: 'Job', when: 'Saturday', copies, stops }, SPOKEN[language]);
+};
 const wordsOf = (sheet: ReturnType<typeof sheetsFor>['cutter']) =>
   [sheet.title, ...sheet.lead, ...sheet.rows.map((r) => r.words), ...sheet.sections.flatMap((s) => [s.title, ...s.lines])].join(
     ' | ',
@@ -138,7 +141,7 @@ test('tiers are called by their place', () => {
 test('as a PDF, read back by another reader: both sheets, every number with its box, every page numbered', async () => {
   const project = randomProject(1021, 60);
   const plan = derivePlan({ ...project, arrangements: [{ ...project.arrangements[0]!, method: 'stem by stem' }] });
-  const { cutter, client } = handOverSheets(plan.handOver, { name: 'Job ñ', when: 'Saturday', copies: 1 }, SPOKEN.es);
+  const { cutter, client } = handOverSheets(plan.handOver, { name: 'Job ñ', when: 'Saturday', copies: 1, stops: [] }, SPOKEN.es);
   const file = join(mkdtempSync(join(tmpdir(), 'handover-')), 'handover.pdf');
   writeFileSync(
     file,
@@ -158,4 +161,19 @@ test('as a PDF, read back by another reader: both sheets, every number with its 
     expect(p.words.map((w) => w.words)).toContain(`Job ñ, ${i + 1} / ${pages.length}`);
     for (const { at } of p.words) expect(at[0] > 10 && at[0] < p.widthMm - 10 && at[1] > 5 && at[1] < p.heightMm - 5).toBe(true);
   });
+});
+
+test.each(['en', 'es', 'fr'] as const)('paper that may not leave says so at its head, and why (%s)', (language) => {
+  const going = sheetsFor((d) => void (d.brief.dust = 'edible'), language);
+  expect([going.cutter.stopped, going.client.stopped]).toEqual([[], []]);
+  const stopped = sheetsFor((d) => {
+    // a head pushed right into the cake
+    d.arrangements[0]!.pieces.forEach((p) => void (p.lift = 0));
+    d.cake.tiers.forEach((t) => void (t.heightMm = 12));
+  }, language);
+  for (const sheet of [stopped.cutter, stopped.client]) {
+    expect(sheet.stopped[0]).toMatch(/\d+/);
+    expect(sheet.stopped.length).toBeGreaterThan(1);
+    expect(sheet.stopped.length).toBeLessThanOrEqual(5);
+  }
 });

@@ -49,6 +49,7 @@ export function addHandOver(
     addPage();
     const whole = new Column(paper, addPage, MARGIN, mm(wide) - 2 * MARGIN);
     whole.title(sheet.title);
+    sheet.stopped.forEach((line, k) => (k === 0 ? whole.heading(line.toUpperCase()) : whole.words(line, 12)));
     for (const line of sheet.lead) whole.words(line, 11);
     const half = (whole.width - GAP) / 2;
     const [left, right] = [MARGIN, MARGIN + half + GAP].map((x) => new Column(paper, addPage, x, half, whole.y + 8)) as [

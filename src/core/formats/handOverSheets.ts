@@ -2,6 +2,7 @@ import type { TierRef } from '../facts/fact';
 import type { Allergen, HandOver, TakenOut } from '../plan/handOver';
 import { ALLERGEN_KEYS, ALLERGENS_EU_MORE, ALLERGENS_US } from '../plan/handOver';
 import { capital } from '../words/capital';
+import type { Warning } from '../plan/warnings';
 import type { Words } from '../words/words';
 
 export interface Section {
@@ -15,23 +16,40 @@ export interface HandOverSheet {
   id: 'cutter' | 'client';
   title: string;
   lead: string[];
+  /** why it must not leave yet; nothing where it may */
+  stopped: string[];
   rows: { number: number; entryId: string; words: string }[];
   sections: Section[];
 }
 
+const stopWords = (stop: Warning, words: Words): string => {
+  const { what, where } = words.warning(stop);
+  return `${where ? `${what}, ${where}` : what}.`;
+};
+
+/** So many stops are named at the head of a sheet. */
+const MOST_STOPS_SAID = 4;
+
 /** The sheet for the person who cuts and the one for the table, in a language. Cautions only; nothing claims that a rule is met. */
 export function handOverSheets(
   facts: HandOver,
-  job: { name: string; when: string; copies: number },
+  job: { name: string; when: string; copies: number; stops: readonly Warning[] },
   words: Words,
 ): { cutter: HandOverSheet; client: HandOverSheet } {
   const parts = sectionsOf(facts, words);
   const section = (id: Section['id'], title: string, lines: string[]): Section[] => (lines.length ? [{ id, title, lines }] : []);
   const copies = job.copies > 1 ? [words.label('hand.cutter.copies', { n: job.copies })] : [];
+  const stopped = job.stops.length
+    ? [
+        words.label('hand.stopped', { n: job.stops.length }),
+        ...job.stops.slice(0, MOST_STOPS_SAID).map((w) => stopWords(w, words)),
+      ]
+    : [];
   const usual: Section = { id: 'usual', title: '', lines: [words.label('hand.usual')] };
   return {
     cutter: {
       id: 'cutter',
+      stopped,
       title: words.label('hand.cutter.title', { n: facts.comesOut }),
       lead: [`${words.label('hand.cutter.for')} ${job.name}, ${job.when}.`, ...copies],
       rows: facts.out.map((o) => ({ number: o.number, entryId: o.entryId, words: capital(rowWords(o, words)) })),
@@ -50,6 +68,7 @@ export function handOverSheets(
     },
     client: {
       id: 'client',
+      stopped,
       title: words.label('hand.client.title'),
       lead: [
         `${words.label('hand.client.for')} ${job.name}, ${job.when}.`,
@@ -89,7 +108,7 @@ function sectionsOf(facts: HandOver, words: Words): Record<'notFood' | 'food' | 
   const food = facts.tiers
     .filter((t) => t.kind === 'edible')
     .map((t) => words.label('hand.food.tier', { tier: tier(t.place), covering: yes(t.coveringEaten) }));
-  const toppersEaten = facts.toppers && !facts.keepsake && facts.dust === 'edible' && !facts.realPlants;
+  const toppersEaten = facts.toppers && !facts.toppersHoldWire && !facts.keepsake && facts.dust === 'edible' && !facts.realPlants;
   return {
     food: [
       ...(food.length ? food : [words.label('hand.food.none')]),
@@ -97,6 +116,7 @@ function sectionsOf(facts: HandOver, words: Words): Record<'notFood' | 'food' | 
     ],
     notFood: [
       ...(facts.wired ? [words.label('hand.notfood.wired')] : []),
+      ...(facts.toppersHoldWire ? [words.label('hand.notfood.toppers-wired')] : []),
       ...(facts.toppers && facts.keepsake ? [words.label('hand.notfood.toppers')] : []),
       ...(facts.dust !== 'edible' && (facts.wired || facts.toppers)
         ? [words.label('hand.notfood.dust', { dust: facts.dust === 'unknown' ? 'unknown' : 'other' })]

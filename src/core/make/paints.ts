@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { hue } from '../boundary/parts';
+import { hue, named } from '../boundary/parts';
 
 export const PAINT_USES = ['paste colour', 'dust', 'glaze', 'glue'] as const;
 export const FOOD_WORDS = ['edible', 'not edible', 'unknown'] as const;
@@ -8,7 +8,7 @@ export type FoodWord = (typeof FOOD_WORDS)[number];
 /** Something that a person owns and colours, dusts, glazes or glues with. What its label says decides whether it may be eaten. */
 const paintSchema = v.strictObject({
   id: v.pipe(v.string(), v.minLength(1)),
-  name: v.pipe(v.string(), v.trim(), v.minLength(1), v.maxLength(60)),
+  name: named(60),
   use: v.picklist(PAINT_USES),
   hue,
   food: v.picklist(FOOD_WORDS),

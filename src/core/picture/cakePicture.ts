@@ -1,34 +1,12 @@
 import { kindMesh, kindKey, type Catalogue, type Detail, type Kind } from '../botany/catalogue';
+import { modelOf, pieceMap } from '../compose/modelled';
 import { MeshBuilder, type Mesh } from '../botany/shape/mesh';
 import { addLathe, three } from '../botany/shape/solids';
 import { cakeHeightMm, stackTiers, type Cake } from '../cake/cake';
-import type { PlacedPiece } from '../compose/placement';
 import type { Scene } from '../compose/scene';
-import { compose, frame, IDENTITY, scaling, type Affine } from '../geometry/affine';
-import { cross } from '../geometry/vec3';
+import { IDENTITY } from '../geometry/affine';
 import { addTier, holderMesh } from './cakeParts';
 import { Raster, sightFrom, type Picture, type Sight } from './raster';
-
-/** Kinds are modelled once at this nominal size and scaled to each piece. */
-const MODEL_SIZE_MM = 60;
-
-/** What a piece is modelled as: its kind at the one model size. */
-export const modelOf = (p: PlacedPiece): Kind => ({
-  species: p.piece.species,
-  stage: p.piece.stage,
-  sizeMm: MODEL_SIZE_MM,
-  colourway: p.piece.colourway,
-});
-
-/** From the model's own axes (axis along z, a sprig's face along −y) into the world, scaled to the piece. */
-export function pieceMap(p: PlacedPiece): Affine {
-  const scale = scaling(p.piece.sizeMm / MODEL_SIZE_MM);
-  if (p.spine.length) {
-    const y = [-p.across[0], -p.across[1], -p.across[2]] as const;
-    return compose(frame(cross(y, p.axis), y, p.axis, p.base), scale);
-  }
-  return compose(frame(cross(p.across, p.axis), p.across, p.axis, p.centre), scale);
-}
 
 export function cakeMesh(cake: Cake): Mesh {
   const b = new MeshBuilder(false);

@@ -3,7 +3,8 @@ import type { Mesh } from '../botany/shape/mesh';
 import { stackTiers, type Cake } from '../cake/cake';
 import type { Scene } from '../compose/scene';
 import type { Affine } from '../geometry/affine';
-import { boardMesh, modelOf, pieceMap } from './cakePicture';
+import { modelOf, pieceMap } from '../compose/modelled';
+import { boardMesh } from './cakePicture';
 import { holderMesh, tierMesh } from './cakeParts';
 import { must } from '../geometry/must';
 

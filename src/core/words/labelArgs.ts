@@ -17,6 +17,7 @@ export interface LabelArgs {
   'hand.children.buds': { flowers: Arg };
   'hand.children.parts': { list: Arg };
   'hand.client.out': { n: Arg };
+  'hand.stopped': { n: Arg };
   'pack.page': { page: Arg; pages: Arg };
   'pack.entry': { title: Arg; page: Arg };
   'pack.sized': { count: Arg; size: Arg };
@@ -108,12 +109,15 @@ export interface LabelArgs {
   'compose.line': { name: Arg };
   'compose.look-from-above': { side: Arg };
   'compose.missing': { missingWords: Arg };
+  'compose.moved': { count: Arg; name: Arg; place: Arg; same: Arg; readings: Arg };
   'compose.of-choose-all': { name: Arg; placed2: Arg; wanted: Arg; placed: Arg };
   'compose.out-or-in': { sideMm2: Arg; sideMm: Arg };
   'compose.pieces-along': { heads: Arg; length: Arg };
   'compose.pieces-first': { chosen: Arg; name: Arg };
   'compose.pieces-score': { pieces: Arg; score: Arg };
+  'compose.place-along': { along: Arg; side: Arg };
   'compose.placed-of-wanted': { placed: Arg; wanted: Arg };
+  'compose.reading-now': { reading: Arg; score: Arg; was: Arg };
   'compose.readings': { leaning: Arg };
   'compose.times': { n: Arg };
   'compose.do-grip': { grip: Arg; species: Arg };
@@ -378,7 +382,7 @@ export interface LabelArgs {
   'place.do-barrier-by-the-rule': { number: Arg };
   'place.do-for': { name: Arg; number: Arg };
   'place.entry': { number: Arg; barrier: Arg; mark: Arg };
-  'place.g-needs-hold-this-crumb': { grams: Arg; hold: Arg; cake: Arg; meets: Arg };
+  'place.g-needs-hold-this-crumb': { grams: Arg; hold: Arg; foam: Arg; cake: Arg; meets: Arg };
   'place.go-in-come-out': { goesIn: Arg; comesOut: Arg };
   'place.how-a-goes-in': { barrier: Arg };
   'place.how-firm-cake-kpa-assumed': { kPa: Arg; tested: Arg };
@@ -401,6 +405,7 @@ export interface LabelArgs {
   'shared.do-back-to': { title: Arg };
   'shared.new-changed-gone': { what: Arg; added: Arg; changed: Arg; gone: Arg };
   'shared.not-printed': { scripts: Arg };
+  'shared.not-read': { columns: Arg };
   'shared.nothing-was-changed-more': { why: Arg; more: Arg };
   'shared.of-done': { at: Arg; count: Arg };
   'shared.leaves-at': { day: Arg; time: Arg };
@@ -430,8 +435,10 @@ export interface LabelArgs {
   'shell.undo': { back: Arg };
   'shell.undo-3': { label: Arg };
   'shell.version-build': { version: Arg; build: Arg };
+  'studio.beside-name': { name: Arg };
   'studio.copy-of': { name: Arg };
-  'studio.job-is-open': { name: Arg; second: Arg; repaired: Arg };
+  'studio.job-is-open': { name: Arg; second: Arg };
+  'studio.kept-beside': { name: Arg; own: Arg };
   'studio.not-kept': { what: Arg; full: Arg };
   'studio.packet-open': { job: Arg; helper: Arg };
   'studio.packet-open-already': { helper: Arg };

@@ -1,5 +1,6 @@
 'use client';
 
+import { visible } from '@/core/boundary/parts';
 import { Move, Plus, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -64,7 +65,7 @@ function NameField() {
           value={name}
           maxLength={120}
           onChange={(e) =>
-            e.target.value.trim() && getStudio().edit(asLabel('brief.do-rename-the-job'), (d) => void (d.name = e.target.value))
+            visible(e.target.value) && getStudio().edit(asLabel('brief.do-rename-the-job'), (d) => void (d.name = e.target.value))
           }
         />
       </span>

@@ -10,6 +10,7 @@ import { Dial } from './Dial';
 import { KindTray } from './KindTray';
 import { LineCard } from './LineCard';
 import { nudge, removeChosen } from './moves';
+import { MoveTold } from './MoveTold';
 import { PieceCard } from './PieceCard';
 import { Readings } from './Readings';
 import { Shelf } from './Shelf';
@@ -40,7 +41,7 @@ export function ComposeStation() {
   const print = useRef<PrintHandle | null>(null);
   const [view, setView] = useState<View>('front');
   const [five, setFive] = useState(false);
-  const readings = useReadings();
+  const { readings, settled } = useReadings();
   useEffect(() => handle.current?.look(view), [view]);
   const look = useCallback((to: View) => {
     setFive(false);
@@ -111,7 +112,8 @@ export function ComposeStation() {
         className="flex min-w-0 flex-col gap-3 pb-4 lg:min-h-0 lg:overflow-auto lg:pb-2 lg:pr-1"
       >
         {list ? <PieceList scene={scene} /> : <Readings readings={readings} brief={lineInHand || selection.length > 0} />}
-        {list ? null : lineInHand ? <LineCard /> : selection.length > 0 ? <PieceCard /> : <KindTray />}
+        {lineInHand && !list ? <LineCard /> : selection.length > 0 ? <PieceCard /> : list ? null : <KindTray />}
+        <MoveTold scene={scene} readings={readings} settled={settled} />
       </section>
     </div>
   );

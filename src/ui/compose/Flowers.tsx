@@ -5,7 +5,7 @@ import { useLayoutEffect, useMemo, useRef } from 'react';
 import { Matrix4, type InstancedMesh } from 'three';
 import { kindKey, type Detail } from '@/core/botany/catalogue';
 import type { PlacedPiece } from '@/core/compose/placement';
-import { modelOf, pieceMap } from '@/core/picture/cakePicture';
+import { modelOf, pieceMap } from '@/core/compose/modelled';
 import { detailOf, WITH_CARD, WITHOUT_CARD } from '@/core/picture/detail';
 import { hasGraphicsCard } from './graphicsCard';
 import { useKindGeometry } from './kindGeometry';

@@ -1,10 +1,11 @@
 'use client';
 
-import type { KeyboardEvent } from 'react';
+import type { FocusEvent, KeyboardEvent } from 'react';
 import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
 import { useWords } from '../speech/useWords';
 import { getStudio, useStudio } from '../useStudio';
 import { nudge, removeChosen } from './moves';
+import { sideOf } from './sideOf';
 import type { LiveScene } from './useScene';
 
 /** Left and right nudge the chosen pieces, Shift five times; Delete takes them away. All else is the list's. */
@@ -18,6 +19,13 @@ function onKey(e: KeyboardEvent): void {
   e.stopPropagation();
 }
 
+/** Where the list is reached by the key and nothing is chosen, its first piece is. */
+function chooseFirst(e: FocusEvent, first: string | undefined): void {
+  const cameIn = !e.currentTarget.contains(e.relatedTarget);
+  if (cameIn && first && getStudio().selection.length === 0 && (e.target as HTMLElement).matches(':focus-visible'))
+    getStudio().select([first]);
+}
+
 /** The line pulled straight: every piece in order along it. Up and down choose, with Shift more than one. */
 export function PieceList({ scene }: { scene: LiveScene }) {
   const words = useWords();
@@ -25,9 +33,11 @@ export function PieceList({ scene }: { scene: LiveScene }) {
   const heads = [...scene.heads].sort((a, b) => a.piece.s - b.piece.s);
   const length = scene.line?.lengthMm ?? 0;
   return (
-    <div>
+    <div
+      className={`lg:min-h-[264px] lg:flex-1 lg:overflow-auto ${selection.length > 0 ? 'max-lg:max-h-[50vh] max-lg:overflow-auto' : ''}`}
+    >
       <h1>{words.label('compose.pieces-along', { heads: heads.length, length: words.units.length(length) })}</h1>
-      <div onKeyDownCapture={onKey}>
+      <div onKeyDownCapture={onKey} onFocus={(e) => chooseFirst(e, heads[0]?.piece.id)}>
         <ListBox
           aria-label={words.label('compose.pieces-along-the-line')}
           className="mt-2"
@@ -48,13 +58,7 @@ export function PieceList({ scene }: { scene: LiveScene }) {
               <span className="fig w-16 shrink-0 text-right">{words.units.length(p.piece.s * length)}</span>
               <span className="min-w-0 grow font-semibold">{words.piece(p.piece)[0]}</span>
               <span className="small w-32 shrink-0">
-                {words.units.mm(p.piece.sizeMm)},{' '}
-                {Math.abs(p.sideMm) < 1
-                  ? words.label('compose.on-the-line')
-                  : words.label('compose.out-or-in', {
-                      sideMm: p.sideMm > 0 ? 'yes' : 'no',
-                      sideMm2: words.units.mm(Math.abs(Math.round(p.sideMm))),
-                    })}
+                {words.units.mm(p.piece.sizeMm)}, {sideOf(p.sideMm, words)}
               </span>
               <span className="small w-14 shrink-0">{p.piece.pinned ? words.label('compose.pinned') : ''}</span>
             </ListBoxItem>

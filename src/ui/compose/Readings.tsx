@@ -33,8 +33,8 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
   const worst = leaning[0];
   const shown = level.find((r) => r.id === open);
   return (
-    <div aria-live="polite">
-      <h1>{headline(leaning.length, pieces, words)}</h1>
+    <div>
+      <h1 aria-live="polite">{headline(leaning.length, pieces, words)}</h1>
       {pieces === 0 && <p className="say mt-2">{words.label('compose.choose-line-then-let-composer')}</p>}
       {worst && !brief && <Worst reading={worst} />}
       {leaning.slice(brief ? 0 : 1, brief ? 3 : undefined).map((r) => {

@@ -14,9 +14,9 @@ const REST_MS = 120;
 /**
  * The balance of the open arrangement, read beside the plan and before it, so that it follows the hand. What only the plan
  * knows (whether it can be built) is taken from the last plan. While one reading is under way the newest request waits;
- * remedies follow when the hand rests, and until then the last ones stay where they are.
+ * remedies follow when the hand rests, and until then the last ones stay where they are. Settled where they are of what is shown.
  */
-export function useReadings(): readonly Reading[] {
+export function useReadings(): { readings: readonly Reading[]; settled: boolean } {
   const cake = useStudio((s) => s.project?.cake ?? null);
   const arrangement = useStudio((s) => s.project?.arrangements[s.arrangementIndex] ?? null);
   const planned = useStudio((s) => s.plan?.arrangements[s.arrangementIndex]?.readings ?? NONE);
@@ -56,9 +56,10 @@ export function useReadings(): readonly Reading[] {
     }, REST_MS);
     return () => clearTimeout(rest);
   }, [cake, arrangement, own]);
-  if (!read || read.of !== arrangement || read.readings.length === 0) return planned;
+  const settled = read?.of === arrangement;
+  if (!read || !settled || read.readings.length === 0) return { readings: planned, settled };
   const buildable = planned.find((r) => r.id === 'buildable');
-  return read.readings.map((r) => (r.id === 'buildable' && buildable ? buildable : r));
+  return { readings: read.readings.map((r) => (r.id === 'buildable' && buildable ? buildable : r)), settled };
 }
 
 const withRemediesOf = (last: readonly Reading[], now: readonly Reading[]): Reading[] =>

@@ -53,9 +53,10 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
   const [shown, setShown] = useState<HandOverSheet['id']>('cutter');
   const [large, setLarge] = useState(false);
   const copies = Math.max(1, ...project.arrangements.map((a) => a.quantity));
-  const sheets = handOverSheets(plan.handOver, { name: project.name, when: dayWords(project, sheetWords), copies }, sheetWords);
-  const sheet = sheets[shown];
   const stops = plan.warnings.filter((w) => w.level === 'stop');
+  const job = { name: project.name, when: dayWords(project, sheetWords), copies, stops };
+  const sheets = handOverSheets(plan.handOver, job, sheetWords);
+  const sheet = sheets[shown];
   return (
     <div className="grid gap-6 px-6 pb-6 pt-2 lg:grid-cols-[minmax(0,1fr)_240px]">
       <article
@@ -64,6 +65,7 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
         style={{ zoom: large ? 1.3 : 1 }}
         aria-label={words.label('handover.hand-over-sheet')}
       >
+        {sheet.stopped.length > 0 && <Stopped lines={sheet.stopped} />}
         {sheet.id === 'cutter' ? (
           <CutterSheet sheet={sheet} plan={plan} project={project} />
         ) : (
@@ -134,6 +136,18 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
         </button>
         <p className="say">{words.label('handover.one-table-one-taped-box')}</p>
       </aside>
+    </div>
+  );
+}
+
+/** On the paper itself, above all else: it must not leave yet, and why. */
+function Stopped({ lines: [head, ...why] }: { lines: readonly string[] }) {
+  return (
+    <div translate="no" className="mb-4 rounded-lg border-4 border-[#b91121] px-4 py-2">
+      <p className="text-[1.6rem] font-semibold leading-tight text-[#b91121]">{head}</p>
+      {why.map((line) => (
+        <p key={line}>{line}</p>
+      ))}
     </div>
   );
 }

@@ -8,7 +8,7 @@ import { SvgPortrait } from '../shared/Portrait';
 import { useUnitsPerPixel } from '../shared/useWidth';
 import { useStudio } from '../useStudio';
 import { LABEL_GAP, spreadLabels } from './labels';
-import { NearMarks } from './NearMarks';
+import { NearMarks } from '../shared/NearMarks';
 import { useWords } from '../speech/useWords';
 
 const SIZE = 580;
@@ -110,7 +110,14 @@ export function ClockMap({ cake, plan, chosen, onChoose }: ClockMapProps) {
           />
         ))}
       </svg>
-      <NearMarks entries={near} chosen={chosen} onChoose={onChoose} />
+      <NearMarks
+        marks={near.map((e) => ({
+          id: e.id,
+          name: words.label('place.entry', { mark: '', number: e.number, barrier: words.barrier(e.barrier)[0] }),
+        }))}
+        chosen={chosen}
+        onChoose={onChoose}
+      />
     </>
   );
 }

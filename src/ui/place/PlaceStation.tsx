@@ -110,6 +110,7 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
                 hold: words.units.length(entry.holdMm),
                 cake: words.units.length(entry.cakeMm),
                 meets: words.label(`meets.${entry.meets}`),
+                foam: entry.barrier === null ? 'yes' : 'no',
               })}
             </p>
           </>
@@ -174,7 +175,7 @@ function Message({ warning, first, onShow }: { warning: Warning; first: boolean;
         {warning.mends?.map((mend) => (
           <button
             key={mend.do}
-            className={`${first && stop && mend === warning.mends![0] ? 'next' : 'key'} mr-2 mt-2`}
+            className={`${first && stop && mend === warning.mends![0] ? 'next' : 'key'} mr-2 mt-2 max-w-full py-2 text-left !whitespace-normal`}
             onClick={() => void mendIt(warning, mend)}
           >
             {words.mend(mend)}

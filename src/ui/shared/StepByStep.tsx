@@ -9,6 +9,7 @@ import type { Step } from '@/core/plan/step';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
+import { newId } from './newId';
 
 const NEXT_KEYS = ['ArrowRight', 'ArrowDown', 'PageDown', ' ', 'Enter'];
 const BACK_KEYS = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace'];
@@ -62,7 +63,7 @@ function useSteps<S extends Step>(steps: readonly S[], logKind: string, onClose:
 const logSitting = (kind: string, { steps, minutes }: { steps: number; minutes: number }) =>
   getStudio().edit(asLabel('shared.do-min-of'), (d) => {
     d.log.push({
-      id: crypto.randomUUID(),
+      id: newId(),
       at: format(new Date(), "yyyy-MM-dd'T'HH:mm"),
       kind,
       made: steps,

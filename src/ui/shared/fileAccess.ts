@@ -1,3 +1,5 @@
+import type { FileRefusal } from '@/core/boundary/refusals';
+import { NoText, textOf } from '@/core/formats/textOf';
 /**
  * Files of the device: saved and opened through the browser's file access where it has one, by download and upload where not. A
  * file that was opened stays known, so that its job can be saved into it again.
@@ -75,4 +77,14 @@ export async function readBytes(file: File, tell: (share: number | null) => void
     tell(null);
   }
   return all;
+}
+
+/** The text of a file, or why it is none. */
+export async function textOfFile(file: Blob): Promise<{ text: string } | { why: FileRefusal }> {
+  try {
+    return { text: textOf(new Uint8Array(await file.arrayBuffer())) };
+  } catch (cause) {
+    if (cause instanceof NoText) return { why: { code: 'file.no-text', values: {} } };
+    throw cause;
+  }
 }

@@ -147,7 +147,7 @@ function Newer() {
   );
 }
 
-/** Undo and redo from the keyboard anywhere; edits are flushed when the page is hidden. */
+/** Undo and redo from the keyboard anywhere; edits are flushed when the page is hidden, and one still on its way asks before it is closed. */
 function useShortcuts() {
   useEffect(() => {
     const key = (e: KeyboardEvent) => {
@@ -159,11 +159,24 @@ function useShortcuts() {
       e.preventDefault();
     };
     const hide = () => void getStudio().flush();
+    const close = (e: BeforeUnloadEvent) => {
+      // what stands in a field that was not left yet is an edit too
+      const held = document.activeElement;
+      if (held instanceof HTMLElement) held.blur();
+      const { project, saved, onlyLook, flush } = getStudio();
+      if (!project || saved === 'saved' || onlyLook) return;
+      void flush();
+      e.preventDefault();
+      // who stays goes on where they were
+      setTimeout(() => held instanceof HTMLElement && held.focus());
+    };
     window.addEventListener('keydown', key);
+    window.addEventListener('beforeunload', close);
     window.addEventListener('pagehide', hide);
     document.addEventListener('visibilitychange', hide);
     return () => {
       window.removeEventListener('keydown', key);
+      window.removeEventListener('beforeunload', close);
       window.removeEventListener('pagehide', hide);
       document.removeEventListener('visibilitychange', hide);
     };

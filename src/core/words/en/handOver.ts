@@ -30,6 +30,7 @@ export const HAND_OVER = {
   'hand.count.row': '{what}, {tier} at {hour}',
   'hand.notfood.title': 'Not food',
   'hand.notfood.wired': 'Every flower, berry and leaf: they hold wire and tape.',
+  'hand.notfood.toppers-wired': 'The flowers on the plaque: they hold wire or thread.',
   'hand.notfood.toppers': 'Every topper: a keepsake.',
   'hand.notfood.dust':
     '{dust, select, unknown {Dust on the flowers that is not known to be edible.} other {Dust on the flowers that is not edible.}}',
@@ -67,5 +68,6 @@ export const HAND_OVER = {
   'hand.client.look': 'Only to look at',
   'hand.client.out':
     '{n, plural, =0 {Nothing has to be taken out.} one {One thing comes out before it is cut; the other sheet says where.} other {# things come out before it is cut; the other sheet says where.}}',
+  'hand.stopped': 'Not ready: {n, plural, one {1 stop is open} other {# stops are open}}. Do not hand it over yet.',
   'hand.usual': 'Usual cautions. Check your local food rules; nothing here says that a rule is met.',
 } as const;

@@ -213,7 +213,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.dome': 'Buds in the middle make the dome; open ones round them hide the base.',
   'why.laid-out': 'What is fetched with one hand in the arrangement is what breaks it.',
   'why.damp': 'Damp from chilling softens paste: flowers go on last.',
-  'why.foam': 'Foam that nobody eats: no barrier is needed there.',
+  'why.foam': 'Foam that nobody eats: the stem goes in bare, and ends clear of what is eaten near it.',
   'why.two-steps': 'From close by one sees flowers, from two steps off one sees the line.',
   'why.bright': 'Bright straws are for the one who cuts, not for the guests.',
   'why.counted': 'Whoever cuts counts the same number out.',

@@ -30,6 +30,7 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'refusal.stage': 'the species has no stage “{met}”',
   'refusal.colourway': 'the species has no colour “{met}”',
   'refusal.id-twice': 'two pieces have the same id, “{met}”',
+  'refusal.backwards': '“{met}” runs backwards',
   'refusal.comma': '“{met}” has a comma; write it with a point, {right}',
   'refusal.unlike-line': 'it differs from line {line}, which is of the same method',
   'file.too-large':
@@ -43,6 +44,9 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'file.unreadable':
     '{what, select, packet {This packet cannot be read} other {This job cannot be opened}}: {why}{placed, select, yes { (at {at})} other {}}. Nothing was changed.',
   'file.not-taken': 'That was not taken, nothing was changed: {why}.',
+  'file.put-right':
+    '“{name}” is open. {count, plural, one {One thing in it could not be so and was put right} other {# things in it could not be so and were put right, the first}}: {why} (at {at}).',
+  'file.no-text': 'This file is no text in UTF-8 or UTF-16: nothing was changed. Save it again as UTF-8.',
   'file.photographs': 'The photographs in this file cannot be read: {why}. Nothing was changed.',
   'packet.other-job': 'This packet belongs to another job, “{job}”: nothing was changed.',
   'backup.no-zip': 'This file is not a ZIP that can be read: nothing was changed.',
@@ -56,14 +60,20 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'backup.missing': '“{name}” is missing',
   'backup.checksum': '“{name}” is not as it was written (its checksum differs)',
   'backup.stock': 'its stock cannot be read (stock.json)',
+  'backup.put-right':
+    '{count, plural, one {One thing in it could not be so and was put right} other {# things in it could not be so and were put right, the first}}, in “{name}”: {why} (at {at}).',
   'backup.job': '“{name}”: {why}',
   'table.no-column': 'The column {column} is missing.',
+  'table.column-twice': 'The column {column} is there twice.',
+  'table.wide-row': 'Line {line} has {cells} cells, the header {columns}.',
+  'table.quote': 'A quotation mark in line {line} does not end where the cell ends.',
   'table.many-rows': 'The table has more than {limit} rows.',
   'table.cell': 'Line {line}, {column}: {why}.',
   'calendar.none': 'This is not a calendar file.',
   'calendar.empty': 'The file holds no calendar.',
   'calendar.event':
     'Event {number} of the calendar cannot be read{repeats, select, yes {: it repeats too often to be followed} other {}}.',
+  'calendar.slow': 'The calendar was not read through within {seconds} seconds: nothing was changed.',
   'calendar.many': 'The calendar holds more than {limit} busy times for these weeks.',
   'request.many-pieces': 'More than {limit} pieces are too many for one request.',
   'request.seed': 'The seed is a whole number.',

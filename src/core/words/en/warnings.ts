@@ -181,6 +181,11 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'It cannot be set without breaking it or the cake.',
     remedy: 'Lift it, or turn it outward.',
   },
+  'place.sprig-in-icing': {
+    what: '{PieceThe} lies up to {deepMm} under the icing',
+    why: 'It stands clear at its foot, and not along all of its length.',
+    remedy: 'Lift it, or let it look outward, as the hand bends it.',
+  },
   'place.head-on-icing': {
     what: '{PieceThe} lies on the icing',
     why: '{material, select, realPlant {Real plants may be treated, or not fit to eat.} stamens {Its stamens are thread or wire, not made for food.} dustUnknown {Its dust is unknown, which counts as not edible.} other {Its dust is not edible.}} This icing is eaten.',
@@ -216,6 +221,16 @@ export const WARNINGS: Messages['warnings'] = {
     what: 'No barrier holds this stem here',
     why: 'The cake is too shallow or too narrow for {massGrams}, or a dowel is in the way; a loose stem slips into what is eaten.',
     remedy: 'Move it to a deeper place, make this tier a dummy, or take a smaller head.',
+  },
+  'place.foam-thin': {
+    what: '{Pieces} would go into foam of {foamMm}',
+    why: '{wantMm} are needed to hold it and to end clear of what is under the foam.',
+    remedy: 'Take a higher dummy, or a lighter head.',
+  },
+  'place.foam-crowded': {
+    what: 'Stem {entry} stands {wallMm} from its neighbour in the foam',
+    why: 'The foam breaks out between them, and both lean.',
+    remedy: 'Push one a little aside, or tape both into one stem.',
   },
   'place.neighbours-close': {
     what: '{Barrier} {entry} has {wallMm} of cake to its neighbour',

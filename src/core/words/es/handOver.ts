@@ -31,6 +31,7 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.count.row': '{what}, {tier}, a {hour}',
   'hand.notfood.title': 'No se come',
   'hand.notfood.wired': 'Todas las flores, bayas y hojas: llevan alambre y cinta.',
+  'hand.notfood.toppers-wired': 'Las flores de la placa: llevan alambre o hilo.',
   'hand.notfood.toppers': 'Todos los adornos: son un recuerdo.',
   'hand.notfood.dust':
     '{dust, select, unknown {El polvo de las flores: no se sabe si es comestible.} other {El polvo de las flores: no es comestible.}}',
@@ -68,5 +69,6 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.client.look': 'Solo para mirar',
   'hand.client.out':
     '{n, plural, =0 {No hay que sacar nada.} one {Sale una cosa antes de cortarla; la otra hoja dice dónde.} other {Salen # cosas antes de cortarla; la otra hoja dice dónde.}}',
+  'hand.stopped': 'No puede salir: {n, plural, one {queda 1 alto} other {quedan # altos}}. No la entregue todavía.',
   'hand.usual': 'Precauciones habituales. Consulte las normas alimentarias de su lugar; nada aquí dice que se cumpla una norma.',
 };

@@ -214,7 +214,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.dome': 'Los capullos del medio hacen la cúpula; lo abierto alrededor tapa la base.',
   'why.laid-out': 'Lo que se va a buscar con una mano en el arreglo es lo que lo rompe.',
   'why.damp': 'La humedad del frío ablanda la pasta: las flores van al final.',
-  'why.foam': 'Espuma que nadie come: ahí no hace falta barrera.',
+  'why.foam': 'Espuma que nadie come: el tallo entra desnudo, y termina lejos de lo que se come cerca.',
   'why.two-steps': 'De cerca se ven flores; a dos pasos se ve la línea.',
   'why.bright': 'Las pajitas de color vivo son para quien corta, no para los invitados.',
   'why.counted': 'Quien corta cuenta al sacar el mismo número.',

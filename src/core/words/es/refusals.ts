@@ -30,6 +30,7 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'refusal.stage': 'la especie no tiene la fase «{met}»',
   'refusal.colourway': 'la especie no tiene el color «{met}»',
   'refusal.id-twice': 'dos piezas tienen el mismo identificador, «{met}»',
+  'refusal.backwards': '“{met}” va hacia atrás',
   'refusal.comma': '«{met}» tiene una coma; escríbelo con punto, {right}',
   'refusal.unlike-line': 'difiere de la línea {line}, que es del mismo método',
   'file.too-large':
@@ -43,6 +44,9 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'file.unreadable':
     '{what, select, packet {Este paquete no se puede leer} other {Este trabajo no se puede abrir}}: {why}{placed, select, yes { (en {at})} other {}}. No se ha cambiado nada.',
   'file.not-taken': 'Eso no se ha aceptado y nada ha cambiado: {why}.',
+  'file.put-right':
+    '«{name}» está abierto. {count, plural, one {Se ha corregido una cosa que no podía ser así} other {Se han corregido # cosas que no podían ser así, la primera}}: {why} (en {at}).',
+  'file.no-text': 'Este archivo no es texto en UTF-8 ni en UTF-16: no se ha cambiado nada. Guárdalo de nuevo como UTF-8.',
   'file.photographs': 'Las fotografías de este archivo no se pueden leer: {why}. No se ha cambiado nada.',
   'packet.other-job': 'Este paquete es de otro trabajo, «{job}»: no se ha cambiado nada.',
   'backup.no-zip': 'Este archivo no es un ZIP que se pueda leer: no se ha cambiado nada.',
@@ -56,14 +60,20 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'backup.missing': 'falta «{name}»',
   'backup.checksum': '«{name}» no está como se escribió (su suma de control difiere)',
   'backup.stock': 'sus existencias no se pueden leer (stock.json)',
+  'backup.put-right':
+    '{count, plural, one {Se ha corregido una cosa que no podía ser así} other {Se han corregido # cosas que no podían ser así, la primera}}, en «{name}»: {why} (en {at}).',
   'backup.job': '«{name}»: {why}',
   'table.no-column': 'Falta la columna {column}.',
+  'table.column-twice': 'La columna {column} está dos veces.',
+  'table.wide-row': 'La línea {line} tiene {cells} celdas, la cabecera {columns}.',
+  'table.quote': 'Unas comillas de la línea {line} no acaban donde acaba la celda.',
   'table.many-rows': 'La tabla tiene más de {limit} filas.',
   'table.cell': 'Línea {line}, {column}: {why}.',
   'calendar.none': 'Este no es un archivo de calendario.',
   'calendar.empty': 'El archivo no contiene ningún calendario.',
   'calendar.event':
     'El acto {number} del calendario no se puede leer{repeats, select, yes {: se repite demasiado para seguirlo} other {}}.',
+  'calendar.slow': 'El calendario no se ha podido leer entero en {seconds} segundos: no se ha cambiado nada.',
   'calendar.many': 'El calendario contiene más de {limit} horas ocupadas en estas semanas.',
   'request.many-pieces': 'Más de {limit} piezas son demasiadas para una petición.',
   'request.seed': 'La semilla es un número entero.',

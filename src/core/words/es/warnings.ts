@@ -180,6 +180,11 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'No se puede colocar sin romper la pieza o la tarta.',
     remedy: 'Levántala, o gírala hacia fuera.',
   },
+  'place.sprig-in-icing': {
+    what: '{PieceThe} queda hasta {deepMm} bajo la cobertura',
+    why: 'Por el pie está libre, pero no en toda su longitud.',
+    remedy: 'Levántala, o haz que mire hacia fuera, como la dobla la mano.',
+  },
   'place.head-on-icing': {
     what: '{PieceThe} se apoya en la cobertura',
     why: '{material, select, realPlant {Las plantas naturales pueden estar tratadas o no ser aptas para comer.} stamens {Sus estambres son de hilo o alambre, no aptos para alimentos.} dustUnknown {No se sabe si su polvo es comestible, y cuenta como que no lo es.} other {Su polvo no es comestible.}} Esta cobertura se come.',
@@ -215,6 +220,16 @@ export const WARNINGS: Messages['warnings'] = {
     what: 'Aquí ninguna barrera sujeta este tallo',
     why: 'La tarta es demasiado baja o estrecha para {massGrams}, o hay un pilar en medio; un tallo suelto resbala hacia lo que se come.',
     remedy: 'Muévelo a un sitio más hondo, haz falso este piso, o elige una cabeza más pequeña.',
+  },
+  'place.foam-thin': {
+    what: '{Pieces} entraría en una espuma de {foamMm}',
+    why: 'Hacen falta {wantMm} para que se sostenga y termine lejos de lo que hay bajo la espuma.',
+    remedy: 'Pon un piso falso más alto, o una flor más ligera.',
+  },
+  'place.foam-crowded': {
+    what: 'El tallo {entry} está a {wallMm} de su vecino en la espuma',
+    why: 'La espuma se rompe entre los dos, y ambos se inclinan.',
+    remedy: 'Aparta un poco uno, o encinta los dos en un solo tallo.',
   },
   'place.neighbours-close': {
     what: 'Entre {barrierThe} {entry} y su vecino hay {wallMm} de tarta',

@@ -32,6 +32,7 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.count.row': '{what}, {tier}, à {hour}',
   'hand.notfood.title': 'Ne se mange pas',
   'hand.notfood.wired': 'Toutes les fleurs, baies et feuilles : elles portent du fil et du ruban.',
+  'hand.notfood.toppers-wired': 'Les fleurs de la plaque : elles contiennent du fil.',
   'hand.notfood.toppers': 'Tous les décors : ce sont des souvenirs.',
   'hand.notfood.dust':
     '{dust, select, unknown {La poudre des fleurs : on ne sait pas si elle est comestible.} other {La poudre des fleurs : elle n’est pas comestible.}}',
@@ -71,5 +72,6 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.client.look': 'À regarder seulement',
   'hand.client.out':
     '{n, plural, =0 {Rien n’est à retirer.} one {Une chose sort avant la coupe ; l’autre feuille dit où.} other {# choses sortent avant la coupe ; l’autre feuille dit où.}}',
+  'hand.stopped': 'Ne peut pas partir : {n, plural, one {1 stop} other {# stops}}. Ne le remettez pas encore.',
   'hand.usual': 'Précautions d’usage. Suivez les règles alimentaires de votre lieu ; rien ici ne dit qu’une règle est respectée.',
 };

@@ -219,7 +219,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.dome': 'Les boutons du milieu font le dôme ; les fleurons ouverts autour cachent la base.',
   'why.laid-out': 'Aller chercher quelque chose, une main dans la composition : c’est ainsi qu’on casse.',
   'why.damp': 'L’humidité du froid ramollit la pâte : les fleurs viennent en dernier.',
-  'why.foam': 'De la mousse que personne ne mange : pas de barrière ici.',
+  'why.foam': 'De la mousse que personne ne mange : la tige entre nue et finit loin de ce qui se mange tout près.',
   'why.two-steps': 'De près on voit des fleurs ; à deux pas on voit la ligne.',
   'why.bright': 'Les pailles de couleur vive sont pour qui coupe, pas pour les invités.',
   'why.counted': 'Qui coupe compte le même nombre en les retirant.',

@@ -30,6 +30,7 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'refusal.stage': 'l’espèce n’a pas le stade « {met} »',
   'refusal.colourway': 'l’espèce n’a pas la couleur « {met} »',
   'refusal.id-twice': 'deux pièces ont le même identifiant, « {met} »',
+  'refusal.backwards': '« {met} » va à rebours',
   'refusal.comma': '« {met} » a une virgule ; écrivez-le avec un point, {right}',
   'refusal.unlike-line': 'diffère de la ligne {line}, qui est de la même méthode',
   'file.too-large':
@@ -43,6 +44,9 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'file.unreadable':
     '{what, select, packet {Ce paquet ne peut pas être lu} other {Ce travail ne peut pas être ouvert}} : {why}{placed, select, yes { (dans {at})} other {}}. Rien n’a changé.',
   'file.not-taken': 'Cela n’a pas été accepté et rien n’a changé : {why}.',
+  'file.put-right':
+    '« {name} » est ouvert. {count, plural, one {Une chose qui ne pouvait pas être ainsi a été corrigée} other {# choses qui ne pouvaient pas être ainsi ont été corrigées, la première}} : {why} (à {at}).',
+  'file.no-text': 'Ce fichier n’est pas un texte en UTF-8 ou UTF-16 : rien n’a été changé. Enregistrez-le de nouveau en UTF-8.',
   'file.photographs': 'Les photographies de ce fichier ne peuvent pas être lues : {why}. Rien n’a changé.',
   'packet.other-job': 'Ce paquet est d’un autre travail, « {job} » : rien n’a changé.',
   'backup.no-zip': 'Ce fichier n’est pas un ZIP lisible : rien n’a changé.',
@@ -56,14 +60,20 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'backup.missing': '« {name} » manque',
   'backup.checksum': '« {name} » n’est pas comme il a été écrit (sa somme de contrôle diffère)',
   'backup.stock': 'ses réserves ne peuvent pas être lues (stock.json)',
+  'backup.put-right':
+    '{count, plural, one {Une chose qui ne pouvait pas être ainsi a été corrigée} other {# choses qui ne pouvaient pas être ainsi ont été corrigées, la première}}, dans « {name} » : {why} (à {at}).',
   'backup.job': '« {name} » : {why}',
   'table.no-column': 'La colonne {column} manque.',
+  'table.column-twice': 'La colonne {column} est là deux fois.',
+  'table.wide-row': 'La ligne {line} a {cells} cellules, l’en-tête {columns}.',
+  'table.quote': 'Un guillemet de la ligne {line} ne finit pas où finit la cellule.',
   'table.many-rows': 'Le tableau a plus de {limit} lignes.',
   'table.cell': 'Ligne {line}, {column} : {why}.',
   'calendar.none': 'Ce n’est pas un fichier de calendrier.',
   'calendar.empty': 'Le fichier ne contient aucun calendrier.',
   'calendar.event':
     'L’événement {number} du calendrier ne peut pas être lu{repeats, select, yes { : il se répète trop pour être suivi} other {}}.',
+  'calendar.slow': 'Le calendrier n’a pas pu être lu en entier en {seconds} secondes : rien n’a été changé.',
   'calendar.many': 'Le calendrier contient plus de {limit} heures occupées dans ces semaines.',
   'request.many-pieces': 'Plus de {limit} pièces, c’est trop pour une demande.',
   'request.seed': 'La graine est un nombre entier.',

@@ -184,6 +184,11 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'On ne peut pas la poser sans casser la pièce ou le gâteau.',
     remedy: 'Soulevez-la, ou tournez-la vers l’extérieur.',
   },
+  'place.sprig-in-icing': {
+    what: '{PieceThe} passe jusqu’à {deepMm} sous la couverture',
+    why: 'Son pied est dégagé, mais pas toute sa longueur.',
+    remedy: 'Levez-la, ou tournez-la vers l’extérieur, comme la main la plie.',
+  },
   'place.head-on-icing': {
     what: '{PieceThe} touche la couverture',
     why: '{material, select, realPlant {Une plante naturelle peut être traitée ou impropre à la consommation.} stamens {Ses étamines sont de fil ou de coton, impropres au contact alimentaire.} dustUnknown {On ne sait pas si sa poudre est comestible, elle compte comme ne l’étant pas.} other {Sa poudre n’est pas comestible.}} Cette couverture se mange.',
@@ -219,6 +224,16 @@ export const WARNINGS: Messages['warnings'] = {
     what: 'Aucune barrière ne tient cette tige ici',
     why: 'Le gâteau est trop bas ou trop étroit pour {massGrams}, ou un pilier gêne ; une tige lâche glisse vers ce qui se mange.',
     remedy: 'Mettez-la là où c’est plus profond, rendez cet étage factice, ou prenez une tête plus petite.',
+  },
+  'place.foam-thin': {
+    what: '{Pieces} irait dans une mousse de {foamMm}',
+    why: 'Il faut {wantMm} pour que cela tienne et finisse loin de ce qui est sous la mousse.',
+    remedy: 'Prenez un étage factice plus haut, ou une fleur plus légère.',
+  },
+  'place.foam-crowded': {
+    what: 'La tige {entry} est à {wallMm} de sa voisine dans la mousse',
+    why: 'La mousse casse entre les deux, et toutes deux penchent.',
+    remedy: 'Écartez-en un peu une, ou rubanez les deux en une seule tige.',
   },
   'place.neighbours-close': {
     what: 'Entre {barrierThe} {entry} et sa voisine il reste {wallMm} de gâteau',

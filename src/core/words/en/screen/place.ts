@@ -38,12 +38,12 @@ export const PLACE = {
   'place.foam-nobody-eats-stem-goes':
     'Foam that nobody eats: the stem goes in bare. Make the tier a dummy in Brief; the whole tier is taken away.',
   'place.g-needs-hold-this-crumb':
-    '{grams} needs {hold} to hold in this crumb (assumed pressure); the cake offers {cake}, then {meets}.',
+    '{grams} needs {hold} to hold in {foam, select, yes {foam (assumed pressure); the foam} other {this crumb (assumed pressure); the cake}} offers {cake}, then {meets}.',
   'place.go-in-come-out': '{goesIn} go in, {comesOut} come out',
   'place.how-a-goes-in': 'How a {barrier} goes in',
   'place.how-firm-cake-kpa-assumed': 'How firm the cake is: {kPa}, {tested, select, yes {tested} other {assumed}}',
   'place.insertion-map': 'Insertion map',
-  'place.into-foam-nobody-eats-no': 'Into foam that nobody eats: no barrier is needed there.',
+  'place.into-foam-nobody-eats-no': 'Into foam that nobody eats the stem goes bare, and ends clear of what is eaten near it.',
   'place.into-of-cake': '{barrier} {insideMm} into {cakeMm} of cake',
   'place.it-gave-way-at': 'It gave way at',
   'place.it-on-cake': 'It is on the cake',
@@ -80,7 +80,6 @@ export const PLACE = {
   'place.take-it': 'Take it',
   'place.templates': 'Templates',
   'place.to-set': ', {dryMinutes} to set',
-  'place.under-the-finger': 'Under the finger',
   'place.wall': ', wall {wall}',
   'place.with-every-point-prick': '{short}, with every point to prick',
   'place.yours': 'yours',

@@ -1,5 +1,6 @@
 /** What the studio itself says: its steps as they are undone, and what it tells at the top of the page. */
 export const STUDIO = {
+  'studio.beside-name': '{name} (from this tab)',
   'studio.cleared-since':
     'There were jobs in this browser, and it has cleared them since: restore them from a backup or from their files. What is here now are the examples.',
   'studio.copy-of': '{name}, copy',
@@ -15,13 +16,14 @@ export const STUDIO = {
   'studio.do-take-from-tin': 'take from the tin',
   'studio.do-wires-cut': 'wires cut',
   'studio.held': 'An older Ofrenda in another tab holds the jobs. Close that tab: they open here by themselves.',
-  'studio.job-is-open':
-    '“{name}” is open{second, select, yes {, as a second copy beside the one you have} other {}}.{repaired, plural, =0 {} one { One stage or colour that its species does not have was put right.} other { # stages or colours that their species do not have were put right.}}',
+  'studio.job-is-open': '“{name}” is open{second, select, yes {, as a second copy beside the one you have} other {}}.',
   'studio.job-unreadable': 'That job cannot be read any more; the others are untouched.',
   'studio.new-job': 'New job',
   'studio.newer-elsewhere':
     'A newer Ofrenda in another tab has taken over what is stored here. Save the job as a file if it was changed since, and load this page anew.',
   'studio.no-plan': 'The plan could not be made.',
+  'studio.kept-beside':
+    'Newer work on “{name}” was stored by another tab. It stays as it is there; what you did here is kept beside it as “{own}”.',
   'studio.not-kept':
     '{what, select, job {The job} photograph {The photograph} stock {The tin and the ends of wire} packet {The packet} other {This setting}} could not be stored{full, select, yes {: there is no room left in this browser. Remove deleted jobs for good under Jobs, or save jobs as files and delete them} other {}}.',
   'studio.plan-stopped':
@@ -37,6 +39,8 @@ export const STUDIO = {
   'studio.restored':
     '{jobs, plural, =0 {Nothing was restored} one {One job was restored} other {# jobs were restored}}{there, plural, =0 {} one {, one was here already} other {, # were here already}}{stock, select, yes {, and the tin} other {}}.',
   'studio.restored-name': '{name} (restored)',
+  'studio.storage-shut':
+    'The browser shut its storage, as it does when the disk is full: the last changes are only in this page. Save the job as a file now, make room, then store it again.',
   'studio.tab-let-go': 'The other tab let go of this job: you can work here now.',
   'studio.taken-away':
     'The browser cleared what was stored here. The job that is open is still in this page: save it as a file, and restore the others from a backup.',

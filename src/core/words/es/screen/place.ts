@@ -40,12 +40,12 @@ export const PLACE: Readonly<Record<keyof typeof EN, string>> = {
   'place.foam-nobody-eats-stem-goes':
     'Espuma que nadie come: el tallo entra sin nada. Haz falso el piso en Encargo; se retira el piso entero.',
   'place.g-needs-hold-this-crumb':
-    '{grams} necesitan {hold} para sujetarse en esta miga (presión supuesta); la tarta ofrece {cake}, luego {meets}.',
+    '{grams} necesitan {hold} para sujetarse en {foam, select, yes {la espuma (presión supuesta); la espuma} other {esta miga (presión supuesta); la tarta}} ofrece {cake}, luego {meets}.',
   'place.go-in-come-out': '{goesIn} entran, {comesOut} salen',
   'place.how-a-goes-in': 'Cómo entra: {barrier}',
   'place.how-firm-cake-kpa-assumed': 'Lo firme que es la tarta: {kPa}, {tested, select, yes {según tu prueba} other {supuesto}}',
   'place.insertion-map': 'Mapa de entradas',
-  'place.into-foam-nobody-eats-no': 'En espuma que nadie come: ahí no hace falta barrera.',
+  'place.into-foam-nobody-eats-no': 'En espuma que nadie come el tallo entra desnudo, y termina lejos de lo que se come cerca.',
   'place.into-of-cake': '{barrier} {insideMm} en {cakeMm} de tarta',
   'place.it-gave-way-at': 'Cedió a los',
   'place.it-on-cake': 'Está en la tarta',
@@ -82,7 +82,6 @@ export const PLACE: Readonly<Record<keyof typeof EN, string>> = {
   'place.take-it': 'Tomarla',
   'place.templates': 'Plantillas',
   'place.to-set': ', {dryMinutes} para cuajar',
-  'place.under-the-finger': 'Bajo el dedo',
   'place.wall': ', pared {wall}',
   'place.with-every-point-prick': '{short}, con cada punto que pinchar',
   'place.yours': 'tuya',

@@ -1,6 +1,7 @@
 import type { STUDIO as EN } from '../../en/screen/studio';
 
 export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
+  'studio.beside-name': '{name} (de esta pestaña)',
   'studio.cleared-since':
     'Había trabajos en este navegador y los ha borrado: recupéralos de una copia o de sus archivos. Lo que hay ahora son los ejemplos.',
   'studio.copy-of': '{name}, copia',
@@ -16,13 +17,14 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.do-take-from-tin': 'tomar de la lata',
   'studio.do-wires-cut': 'alambres cortados',
   'studio.held': 'Un Ofrenda más antiguo en otra pestaña tiene los trabajos. Cierra esa pestaña: aquí se abrirán solos.',
-  'studio.job-is-open':
-    '«{name}» está abierto{second, select, yes {, como segunda copia junto a la que tienes} other {}}.{repaired, plural, =0 {} one { Se ha corregido una fase o un color que su especie no tiene.} other { Se han corregido # fases o colores que sus especies no tienen.}}',
+  'studio.job-is-open': '«{name}» está abierto{second, select, yes {, como segunda copia junto a la que tienes} other {}}.',
   'studio.job-unreadable': 'Ese trabajo ya no se puede leer; los demás están intactos.',
   'studio.new-job': 'Trabajo nuevo',
   'studio.newer-elsewhere':
     'Un Ofrenda más nuevo en otra pestaña se ha hecho cargo de lo guardado aquí. Guarda el trabajo como archivo si lo has cambiado desde entonces, y vuelve a cargar esta página.',
   'studio.no-plan': 'No se pudo hacer el plan.',
+  'studio.kept-beside':
+    'Otra pestaña ha guardado trabajo más nuevo en «{name}». Se queda como está allí; lo que has hecho aquí se guarda aparte como «{own}».',
   'studio.not-kept':
     '{what, select, job {El trabajo} photograph {La foto} stock {La lata con los cabos de alambre} packet {El paquete} other {Este ajuste}} no se pudo guardar{full, select, yes {: no queda sitio en este navegador. Quita para siempre trabajos borrados en Trabajos, o guarda trabajos como archivos y bórralos} other {}}.',
   'studio.plan-stopped':
@@ -38,6 +40,8 @@ export const STUDIO: Readonly<Record<keyof typeof EN, string>> = {
   'studio.restored':
     '{jobs, plural, =0 {No se ha recuperado nada} one {Se ha recuperado un trabajo} other {Se han recuperado # trabajos}}{there, plural, =0 {} one {, uno ya estaba aquí} other {, # ya estaban aquí}}{stock, select, yes {, y la lata} other {}}.',
   'studio.restored-name': '{name} (recuperado)',
+  'studio.storage-shut':
+    'El navegador ha cerrado su almacén, como hace cuando el disco está lleno: los últimos cambios solo están en esta página. Guarda ahora el trabajo como archivo, haz sitio y vuelve a guardarlo.',
   'studio.tab-let-go': 'La otra pestaña ha soltado este trabajo: ya puedes trabajar aquí.',
   'studio.taken-away':
     'El navegador borró lo que había guardado aquí. El trabajo abierto sigue en esta página: guárdalo como archivo y recupera los demás de una copia.',

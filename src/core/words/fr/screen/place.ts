@@ -40,12 +40,13 @@ export const PLACE: Readonly<Record<keyof typeof EN, string>> = {
   'place.foam-nobody-eats-stem-goes':
     'De la mousse que personne ne mange : la tige y entre sans rien. Rendez l’étage factice dans Commande ; on retire l’étage entier.',
   'place.g-needs-hold-this-crumb':
-    '{grams} demandent {hold} pour tenir dans cette mie (pression supposée) ; le gâteau offre {cake}, puis {meets}.',
+    '{grams} demandent {hold} pour tenir dans {foam, select, yes {la mousse (pression supposée) ; la mousse} other {cette mie (pression supposée) ; le gâteau}} offre {cake}, puis {meets}.',
   'place.go-in-come-out': '{goesIn} entrent, {comesOut} sortent',
   'place.how-a-goes-in': 'Comment cela entre : {barrier}',
   'place.how-firm-cake-kpa-assumed': 'Fermeté du gâteau : {kPa}, {tested, select, yes {selon votre essai} other {supposée}}',
   'place.insertion-map': 'Plan des entrées',
-  'place.into-foam-nobody-eats-no': 'Dans de la mousse que personne ne mange : pas de barrière ici.',
+  'place.into-foam-nobody-eats-no':
+    'Dans de la mousse que personne ne mange, la tige entre nue et finit loin de ce qui se mange tout près.',
   'place.into-of-cake': '{barrier} {insideMm} dans {cakeMm} de gâteau',
   'place.it-gave-way-at': 'A cédé à',
   'place.it-on-cake': 'Elle est sur le gâteau',
@@ -82,7 +83,6 @@ export const PLACE: Readonly<Record<keyof typeof EN, string>> = {
   'place.take-it': 'La prendre',
   'place.templates': 'Gabarits',
   'place.to-set': ', {dryMinutes} de prise',
-  'place.under-the-finger': 'Sous le doigt',
   'place.wall': ', paroi {wall}',
   'place.with-every-point-prick': '{short}, avec chaque point à piquer',
   'place.yours': 'la vôtre',
