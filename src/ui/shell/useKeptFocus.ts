@@ -22,11 +22,19 @@ interface Held {
   focused: HTMLElement;
   /** what it lay in, the nearest first, and in which part of that */
   places: { place: Element; at: number }[];
+  /** the sheet it lay in, and what held the focus before that was opened */
+  sheet: Element | null;
+  opener: Held | null;
 }
+
+/** What holds the focus when the sheets that are gone are taken away: itself, or what opened the lowest of them. */
+const underSheets = (held: Held): Held =>
+  held.sheet && !held.sheet.isConnected && held.opener ? underSheets(held.opener) : held;
 
 /**
  * The focus never falls out of the page: when what held it is taken away or switched off, the next sensible thing has it. That is what
- * stands at its place in the nearest part of the page that is still there, else the station itself.
+ * stands at its place in the nearest part of the page that is still there, else the station itself; under a sheet that is closed, the
+ * key that opened it.
  */
 export function useKeptFocus(): void {
   useEffect(() => {
@@ -36,13 +44,18 @@ export function useKeptFocus(): void {
       const places: Held['places'] = [];
       for (let part: Element = target; part.parentElement && part !== document.body; part = part.parentElement)
         places.push({ place: part.parentElement, at: [...part.parentElement.children].indexOf(part) });
-      held = { focused: target, places };
+      const sheet = target.closest('[role=dialog]');
+      held = { focused: target, places, sheet, opener: !sheet ? null : held?.sheet === sheet ? held.opener : held };
     };
     const mend = () => {
       if (!held || document.activeElement !== document.body) return;
-      const { focused, places } = held;
-      // still there and able: a person has clicked beside it
-      if (focused.isConnected && canHold(focused)) return;
+      const left = underSheets(held);
+      const { focused, places } = left;
+      if (focused.isConnected && canHold(focused)) {
+        // a sheet is closed: back to the key that opened it; else a person has clicked beside what is still there
+        if (left !== held) focused.focus();
+        return;
+      }
       held = null;
       let next: HTMLElement | undefined;
       for (const { place, at } of places) {
