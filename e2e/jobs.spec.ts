@@ -154,13 +154,19 @@ test('the bench’s own settings reach the plan: wire system, length of a wire, 
   await page.getByText(label('brief.wire-paper-glue-allergens')).click();
   await page.getByRole('radio', { name: 'AWG' }).click();
   await page.getByRole('radio', { name: label('brief.egg-white') }).click();
-  await page.getByRole('checkbox', { name: label('hand.allergen.sesame') }).check();
+  const inCake = page.getByRole('group', { name: label('brief.in-the-cake') });
+  const inFlowers = page.getByRole('group', { name: label('brief.in-the-flowers') });
+  await inCake.getByRole('checkbox', { name: label('hand.allergen.sesame') }).check();
+  await inFlowers.getByRole('checkbox', { name: label('brief.none-of-these') }).uncheck();
+  await expect(inFlowers).toContainText(label('brief.nothing-stated'));
   await page.getByLabel(label('brief.length-of-a-wire')).fill('400');
   await goTo(page, 'Wire & tape');
   await expect(page.getByRole('region', { name: label('pack.wire') })).toContainText('One bar is one wire of 400 mm');
   await expect(page.getByRole('region', { name: label('pack.wire') })).toContainText(/\d+ ga AWG/);
   await goTo(page, 'Hand over');
-  await expect(page.getByRole('article', { name: label('handover.hand-over-sheet') })).toContainText(/sesame/);
+  const sheet = page.getByRole('article', { name: label('handover.hand-over-sheet') });
+  await expect(sheet).toContainText(/sesame/i);
+  await expect(sheet).toContainText(/Not stated what is in paste, colours, dust or glaze of the flowers/);
 });
 
 test('two tabs on one job: the second is told and can only look, follows, and takes over when the first is closed', async ({

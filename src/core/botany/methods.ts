@@ -45,6 +45,8 @@ export interface MethodStep extends Omit<OwnStep, 'name' | 'dryNote'> {
 export interface Method extends Pick<OwnMethod, 'id' | 'batch' | 'lossShare'> {
   /** no wire, stick or thread is in the piece; one of a person's own never says so */
   unwired?: true;
+  /** joined with egg white, whatever else the job is glued with: wafer paper (docs/trade.md P11, M8) */
+  eggGlued?: true;
   steps: readonly MethodStep[];
 }
 
@@ -115,7 +117,7 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
         { id: 'core', minutesEach: 3, minutesBatch: 4, dryHours: 0 },
         { id: 'petals', minutesEach: 6, minutesBatch: 2, dryHours: 12, noted: true },
         { ...dust, minutesEach: 1 }, steam] },
-      { id: 'paper leaf', batch: 12, lossShare: 0.4, steps: [
+      { id: 'paper leaf', eggGlued: true, batch: 12, lossShare: 0.4, steps: [
         { id: 'paper', minutesEach: 4, minutesBatch: 8, dryHours: 1, noted: true },
         { id: 'assemble', minutesEach: 7, minutesBatch: 2, dryHours: 4, noted: true },
         { ...dust, minutesEach: 0.5 }] },

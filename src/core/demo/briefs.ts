@@ -7,6 +7,7 @@ import type { Project } from '../plan/project';
 export function demoBriefs(): Project[] {
   return [harbourLibrary(), midwinterWreath(), astronomyToppers()].map((job) => ({
     ...job,
+    brief: { ...job.brief, allergensInCake: ['wheat', 'egg', 'milk'], allergensInFlowers: [] },
     prices: DEMO_PRICES,
     paints: [...DEMO_PAINTS],
   }));

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { produce } from 'immer';
 import { derivePlan } from '../plan/derivePlan';
-import { ALLERGENS, ALLERGENS_EU_MORE, ALLERGENS_US, fitsCylinder } from '../plan/handOver';
+import { fitsCylinder } from '../plan/handOver';
 import { newProject } from '../plan/newProject';
 import type { Project } from '../plan/project';
 import { cakeOf, proposalFor, randomProject } from '../testing/samples';
@@ -49,18 +49,6 @@ const wordsOf = (sheet: ReturnType<typeof sheetsFor>['cutter']) =>
   [sheet.title, ...sheet.lead, ...sheet.rows.map((r) => r.words), ...sheet.sections.flatMap((s) => [s.title, ...s.lines])].join(
     ' | ',
   );
-
-test('the nine of the USA and the fourteen of the EU', () => {
-  expect(ALLERGENS).toHaveLength(ALLERGENS_US.length + ALLERGENS_EU_MORE.length);
-  // Regulation (EU) 1169/2011, annex II names fourteen: wheat stands among the cereals with gluten; FALCPA with FASTER nine
-  expect(ALLERGENS_US).toHaveLength(9);
-  expect(
-    new Set([
-      ...ALLERGENS_US.map((a) => (a === 'wheat' ? 'gluten' : a)),
-      ...ALLERGENS_EU_MORE.map((a) => (a === 'other gluten' ? 'gluten' : a)),
-    ]).size,
-  ).toBe(14);
-});
 
 describe.each(LANGUAGE_IDS)('the sheets in %s', (language) => {
   test('count in = count out, a row for each thing, with its tier and hour', () => {
@@ -119,7 +107,17 @@ test('allergens with where they are, by the US nine and the EU fourteen; in oneâ
   expect(text).toContain('Of the nine named in the USA: egg and wheat.');
   expect(text).toContain('Of the fourteen named in the EU: egg, wheat and celery.');
   expect(text).toContain('Rye flour, in the cake.');
-  expect(wordsOf(sheetsFor((d) => void (d.brief.allergensInCake = [])).cutter)).toMatch(/ask the baker/);
+});
+
+test('what nobody has said of allergens is told as not stated, on both sheets; a stated none as stated', () => {
+  const silent = sheetsFor((d) => void Object.assign(d.brief, { allergensInCake: null, allergensInFlowers: null }));
+  for (const sheet of [silent.cutter, silent.client]) {
+    expect(wordsOf(sheet)).toMatch(/Not stated what is in the cake and in paste.*ask whoever made it/);
+    expect(wordsOf(sheet)).not.toMatch(/Stated: none/);
+  }
+  const none = sheetsFor((d) => void Object.assign(d.brief, { allergensInCake: [], allergensInFlowers: [] }));
+  expect(wordsOf(none.cutter)).toMatch(/Stated: none of the listed ones in the cake and in paste/);
+  expect(wordsOf(none.cutter)).not.toMatch(/Not stated/);
 });
 
 test('small parts by the cylinder of 16 CFR 1501.4 (31.7 mm across, at most 57.1 deep; from memory)', () => {

@@ -1,6 +1,13 @@
 import type { TierRef } from '../facts/fact';
-import type { Allergen, HandOver, TakenOut } from '../plan/handOver';
-import { ALLERGEN_KEYS, ALLERGENS_EU_MORE, ALLERGENS_US } from '../plan/handOver';
+import type { HandOver, TakenOut } from '../plan/handOver';
+import {
+  ALLERGEN_KEYS,
+  ALLERGENS,
+  ALLERGENS_US,
+  type Allergen,
+  type AllergenSource,
+  type AllergensTold,
+} from '../make/allergens';
 import { capital } from '../words/capital';
 import type { Warning } from '../plan/warnings';
 import type { Words } from '../words/words';
@@ -130,7 +137,7 @@ function sectionsOf(facts: HandOver, words: Words): Record<'notFood' | 'food' | 
             : [],
       ),
     ],
-    allergens: allergenLines(facts, words),
+    allergens: allergenLines(facts.allergens, words),
     children: facts.smallChildren
       ? [
           ...(facts.smallParts.length
@@ -155,21 +162,22 @@ function sectionsOf(facts: HandOver, words: Words): Record<'notFood' | 'food' | 
   };
 }
 
-/** What is in it and where, and which of it the US nine and the EU fourteen name. */
-function allergenLines({ allergens, otherAllergens }: HandOver, words: Words): string[] {
-  if (allergens.length + otherAllergens.length === 0) return [words.label('hand.allergens.none')];
+/** What is in it and where, which of it the US nine and the EU fourteen name, and of what nobody has said anything. */
+function allergenLines({ found, otherWords, without, notStated }: AllergensTold, words: Words): string[] {
   const name = (a: Allergen) => words.label(`hand.allergen.${ALLERGEN_KEYS[a]}`);
-  const among = (names: readonly string[]) => allergens.filter((a) => names.includes(a.allergen)).map((a) => name(a.allergen));
+  const among = (names: readonly string[]) => found.filter((a) => names.includes(a.allergen)).map((a) => name(a.allergen));
   const us = among(ALLERGENS_US);
-  const eu = among([...ALLERGENS_US, ...ALLERGENS_EU_MORE]);
-  const row = (allergen: string, from: string) => capital(words.label('hand.allergens.row', { allergen, from }));
+  const eu = among(ALLERGENS);
+  const places = (from: readonly AllergenSource[]) => words.list(from.map((f) => words.label(`hand.from.${f}`)));
+  const row = (allergen: string, from: readonly AllergenSource[]) =>
+    capital(words.label('hand.allergens.row', { allergen, from: places(from) }));
   return [
-    ...allergens.map((a) => row(name(a.allergen), words.list(a.from.map((f) => words.label(`hand.from.${f}`))))),
-    ...otherAllergens.map((allergen) => row(allergen, words.label('hand.from.cake'))),
+    ...found.map((a) => row(name(a.allergen), a.from)),
+    ...otherWords.map((o) => row(o.word, o.from)),
     ...(us.length ? [words.label('hand.allergens.us', { list: words.list(us) })] : []),
     ...(eu.length ? [words.label('hand.allergens.eu', { list: words.list(eu) })] : []),
-    words.label('hand.allergens.rest'),
+    ...(without.length ? [words.label('hand.allergens.without', { from: places(without) })] : []),
+    ...(notStated.length ? [words.label('hand.allergens.not-stated', { from: places(notStated) })] : []),
+    ...(notStated.includes('cake') ? [] : [words.label('hand.allergens.rest')]),
   ];
 }
-
-/** Keys of the two allergens whose ids are two words. */

@@ -1,7 +1,8 @@
 import library from '../demo/demo-harbour-library.ofrenda.json';
 import { speciesById, SHIPPED, bodyOf } from '../botany/catalogue';
 import { derivePlan } from './derivePlan';
-import { ALLERGENS, ALLERGENS_EU_MORE, ALLERGENS_US, ALLERGEN_KEYS, fitsCylinder, handOverOf } from './handOver';
+import { fitsCylinder, handOverOf } from './handOver';
+import { newProject } from './newProject';
 import { checkProject, type Project } from './project';
 
 const checked = checkProject(library);
@@ -29,31 +30,28 @@ describe('the cylinder for small parts, 1.25 in across and 1 to 2.25 in deep (16
 });
 
 describe('allergens', () => {
-  test('the nine of the United States and the fourteen of the European Union, each once and with words', () => {
-    expect(ALLERGENS_US).toHaveLength(9);
-    // gluten, celery, mustard, sulphites, lupin, molluscs come on top of those that both name
-    expect(ALLERGENS_EU_MORE).toHaveLength(6);
-    expect(new Set(ALLERGENS).size).toBe(15);
-    expect(Object.keys(ALLERGEN_KEYS).sort()).toEqual([...ALLERGENS].sort());
-  });
-
-  test('what is said of the cake, in the order of the list; words of one’s own apart', () => {
-    const { allergens, otherAllergens } = told({ allergensInCake: ['sesame', 'cinnamon', 'milk'], glue: 'CMC glue' });
-    expect(allergens.filter((a) => a.from.includes('cake')).map((a) => a.allergen)).toEqual(['milk', 'sesame']);
-    expect(otherAllergens).toEqual(['cinnamon']);
-  });
-
   test('egg from the glue, beside the cake’s own; none where nothing is glued', () => {
     const of = (over: Partial<Project['brief']>, tray = PLAN.tray) =>
-      told(over, [], tray).allergens.find((a) => a.allergen === 'egg')?.from;
+      told(over, [], tray).allergens.found.find((a) => a.allergen === 'egg')?.from;
     expect(of({ allergensInCake: [], glue: 'egg white' })).toEqual(['glue']);
     expect(of({ allergensInCake: ['egg'], glue: 'egg white' })).toEqual(['cake', 'glue']);
     expect(of({ allergensInCake: [], glue: 'CMC glue' })).toBeUndefined();
     expect(of({ allergensInCake: [], glue: 'egg white' }, [])).toBeUndefined();
   });
 
-  test('nothing is assumed: a job that says nothing has none from the cake', () => {
-    expect(told({ allergensInCake: [], glue: 'CMC glue' }, [], []).allergens).toEqual([]);
+  test('wafer paper is joined with egg white whatever the job’s glue is (docs/trade.md P11, M8; common practice, no source)', () => {
+    const paper = [{ ...PLAN.tray[0]!, species: 'rose' }];
+    const job = { ...JOB, brief: { ...JOB.brief, allergensInCake: [], glue: 'CMC glue' as const } };
+    const glued = (method: string) =>
+      handOverOf({ ...job, madeBy: [{ species: 'rose', method }] }, [], paper, true).allergens.found;
+    expect(glued('paper leaf')).toEqual([{ allergen: 'egg', from: ['glue'] }]);
+    expect(glued('layered')).toEqual([]);
+  });
+
+  test('nothing is assumed: a new job states nothing, and flowers are asked about where there are any', () => {
+    const fresh = newProject('n', 'n', '2027-06-12T09:30');
+    expect(handOverOf(fresh, [], [], false).allergens).toEqual({ found: [], otherWords: [], without: [], notStated: ['cake'] });
+    expect(handOverOf(fresh, [], PLAN.tray, true).allergens.notStated).toEqual(['cake', 'flowers']);
   });
 });
 

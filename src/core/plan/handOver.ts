@@ -1,42 +1,16 @@
 import { bodyOf, speciesById, type Catalogue } from '../botany/catalogue';
-import { holdsWire, METHODS } from '../botany/methods';
+import { holdsWire, METHODS, type Method } from '../botany/methods';
 import type { Part } from '../botany/shape/recipe';
 import { stageOf, type Role } from '../botany/species';
 import { tierRef, type Tier } from '../cake/cake';
 import type { TierRef } from '../facts/fact';
+import { allergensTold, type AllergensTold, type Stated } from '../make/allergens';
 import { foodOf } from '../make/paints';
 import type { TrayKind } from '../make/tray';
 import { barrierById } from '../place/barrier';
 import type { Entry } from '../place/entry';
 import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
-
-/** The US nine (FALCPA 2004 with FASTER 2021). Values from memory. */
-export const ALLERGENS_US = ['milk', 'egg', 'fish', 'shellfish', 'tree nuts', 'peanuts', 'wheat', 'soybeans', 'sesame'] as const;
-/** What the EU fourteen (Regulation 1169/2011, annex II) name beside those. Values from memory. */
-export const ALLERGENS_EU_MORE = ['other gluten', 'celery', 'mustard', 'sulphites', 'lupin', 'molluscs'] as const;
-export const ALLERGENS = [...ALLERGENS_US, ...ALLERGENS_EU_MORE] as const;
-export type Allergen = (typeof ALLERGENS)[number];
-/** By which key of the words each is named. */
-export const ALLERGEN_KEYS = {
-  milk: 'milk',
-  egg: 'egg',
-  fish: 'fish',
-  shellfish: 'shellfish',
-  'tree nuts': 'tree-nuts',
-  peanuts: 'peanuts',
-  wheat: 'wheat',
-  soybeans: 'soybeans',
-  sesame: 'sesame',
-  'other gluten': 'other-gluten',
-  celery: 'celery',
-  mustard: 'mustard',
-  sulphites: 'sulphites',
-  lupin: 'lupin',
-  molluscs: 'molluscs',
-} as const satisfies Record<Allergen, string>;
-
-const isAllergen = (word: string): word is Allergen => (ALLERGENS as readonly string[]).includes(word);
 
 /** The cylinder by which small parts are told: 1.25 in across, its slanted floor 1 to 2.25 in deep (16 CFR 1501.4; from memory), mm. */
 const SMALL_PARTS_CYLINDER = { acrossMm: 31.7, deepMm: 57.1 } as const;
@@ -79,19 +53,19 @@ export interface HandOver {
   smallChildren: boolean;
   realPlants: boolean;
   mustChill: boolean;
-  allergens: { allergen: Allergen; from: ('cake' | 'glue' | 'barrier')[] }[];
-  /** said in the person's own words */
-  otherAllergens: string[];
+  allergens: AllergensTold;
   smallParts: SmallPart[];
 }
 
-/** Whether a species as this job makes it holds what nobody may eat. */
-export function kindHoldsWire(id: string, project: Project): boolean {
-  const catalogue = catalogueOf(project);
-  const species = speciesById(id, catalogue);
-  const method = project.madeBy.find((m) => m.species === id)?.method ?? species.method;
-  return holdsWire(Object.hasOwn(METHODS, method) ? METHODS[method] : undefined, Boolean(species.wiring.stamens));
+/** The shipped method by which this job makes a species; undefined for one of the person's own. */
+function methodOf(id: string, project: Project): Method | undefined {
+  const method = project.madeBy.find((m) => m.species === id)?.method ?? speciesById(id, catalogueOf(project)).method;
+  return Object.hasOwn(METHODS, method) ? METHODS[method] : undefined;
 }
+
+/** Whether a species as this job makes it holds what nobody may eat. */
+export const kindHoldsWire = (id: string, project: Project): boolean =>
+  holdsWire(methodOf(id, project), Boolean(speciesById(id, catalogueOf(project)).wiring.stamens));
 
 /** Facts only; nothing claims that a rule is met. */
 export function handOverOf(project: Project, entries: readonly Entry[], tray: readonly TrayKind[], wired: boolean): HandOver {
@@ -122,31 +96,20 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
     smallChildren: brief.smallChildren,
     realPlants: brief.realPlants,
     mustChill: brief.mustChill,
-    ...allergensOf(project, entries, tray),
+    allergens: allergensTold(allergensIn(project, entries, tray)),
     smallParts: smallPartsOf(tray, catalogueOf(project)),
   };
 }
 
-function allergensOf(
-  project: Project,
-  entries: readonly Entry[],
-  tray: readonly TrayKind[],
-): Pick<HandOver, 'allergens' | 'otherAllergens'> {
+/** What the job holds, source by source: what a person has stated, and what the glue of a join and the coat of a stem bring with them. */
+function allergensIn(project: Project, entries: readonly Entry[], tray: readonly TrayKind[]): Stated {
   const { brief } = project;
   const { barriers } = catalogueOf(project);
-  const found = new Map<Allergen, Set<'cake' | 'glue' | 'barrier'>>();
-  const add = (word: string, from: 'cake' | 'glue' | 'barrier') => {
-    if (isAllergen(word)) found.set(word, (found.get(word) ?? new Set()).add(from));
-  };
-  for (const word of brief.allergensInCake) add(word, 'cake');
-  if (brief.glue === 'egg white' && tray.length) add('egg', 'glue');
-  for (const e of entries) for (const word of barrierById(e.barrier ?? '', barriers)?.allergens ?? []) add(word, 'barrier');
+  const eggAtJoins = brief.glue === 'egg white' || tray.some((kind) => methodOf(kind.species, project)?.eggGlued);
   return {
-    allergens: ALLERGENS.flatMap((allergen) => {
-      const from = found.get(allergen);
-      return from ? [{ allergen, from: [...from] }] : [];
-    }),
-    otherAllergens: brief.allergensInCake.filter((word) => !isAllergen(word)),
+    cake: brief.allergensInCake,
+    ...(tray.length ? { flowers: brief.allergensInFlowers, glue: eggAtJoins ? ['egg'] : [] } : {}),
+    barrier: [...new Set(entries.flatMap((e) => barrierById(e.barrier ?? '', barriers)?.allergens ?? []))],
   };
 }
 

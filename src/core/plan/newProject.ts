@@ -34,7 +34,8 @@ function defaultBrief(leavesAt: string): Brief {
     mustChill: false,
     realPlants: false,
     pushTestGrams: null,
-    allergensInCake: ['wheat', 'egg', 'milk'],
+    allergensInCake: null,
+    allergensInFlowers: null,
     choices: [
       { species: 'rose', colourway: 'blush' },
       { species: 'ranunculus', colourway: 'apricot' },

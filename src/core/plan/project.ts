@@ -24,6 +24,8 @@ export const PROJECT_VERSION = 1;
 
 const minuteOfDay = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1440));
 
+const statedAllergens = v.pipe(v.array(v.pipe(v.string(), v.maxLength(60))), v.maxLength(20));
+
 const briefSchema = v.strictObject({
   /** the kitchen's own clock */
   leavesAt: wallTime,
@@ -62,7 +64,9 @@ const briefSchema = v.strictObject({
   pushTestGrams: v.optional(v.nullable(v.pipe(v.number(), v.minValue(5), v.maxValue(2000))), null),
   /** what plans and templates are printed on */
   paper: v.optional(v.picklist(['A4', 'Letter']), 'A4'),
-  allergensInCake: v.pipe(v.array(v.string()), v.maxLength(20)),
+  /** what is in the cake, and by their labels in paste, colours, dust and glaze of the flowers; null where nobody has said */
+  allergensInCake: v.nullable(statedAllergens),
+  allergensInFlowers: v.optional(v.nullable(statedAllergens), null),
   choices: v.pipe(v.array(choiceSchema), v.maxLength(24)),
   /** what is in the tin is used before anything is made */
   useTin: v.optional(v.boolean(), true),

@@ -14,6 +14,8 @@ export interface LabelArgs {
   'hand.allergens.row': { allergen: Arg; from: Arg };
   'hand.allergens.us': { list: Arg };
   'hand.allergens.eu': { list: Arg };
+  'hand.allergens.without': { from: Arg };
+  'hand.allergens.not-stated': { from: Arg };
   'hand.children.buds': { flowers: Arg };
   'hand.children.parts': { list: Arg };
   'hand.client.out': { n: Arg };

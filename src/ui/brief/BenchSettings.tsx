@@ -1,11 +1,10 @@
 'use client';
 
-import { ALLERGENS } from '@/core/plan/handOver';
+import { ALLERGENS, ALLERGEN_KEYS } from '@/core/make/allergens';
 import { Choice } from '../fields/Choice';
 import { NumberField } from '../fields/NumberField';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
-import { ALLERGEN_KEYS } from '@/core/plan/handOver';
 import { asLabel } from '@/core/words/asLabel';
 
 /** What the bench works with: wire and its numbers, the glue, and what is in the cake. */
@@ -77,26 +76,48 @@ export function BenchSettings() {
           onChange={(v) => edit(asLabel('brief.do-glue'), (d) => void (d.brief.glue = v))}
         />
       </div>
-      <fieldset className="flex flex-wrap gap-x-4 pt-2">
-        <legend className="text-[15px] font-semibold">{words.label('brief.in-the-cake')}</legend>
-        {ALLERGENS.map((a) => (
-          <label key={a} className="flex min-h-[44px] items-center gap-2">
-            <input
-              type="checkbox"
-              className="checkbox checkbox-secondary checkbox-sm"
-              checked={brief.allergensInCake.includes(a)}
-              onChange={(e) =>
-                edit(asLabel('brief.do-in-the-cake'), (d) => {
-                  d.brief.allergensInCake = e.target.checked
-                    ? [...d.brief.allergensInCake, a]
-                    : d.brief.allergensInCake.filter((x) => x !== a);
-                })
-              }
-            />
-            {words.label(`hand.allergen.${ALLERGEN_KEYS[a]}`)}
-          </label>
-        ))}
-      </fieldset>
+      <StatedAllergens of="allergensInCake" legend="brief.in-the-cake" undo="brief.do-in-the-cake" />
+      <StatedAllergens of="allergensInFlowers" legend="brief.in-the-flowers" undo="brief.do-in-the-flowers" />
     </details>
+  );
+}
+
+/** What is stated of one source of allergens: some of the list, none of it, or nothing, until somebody has said. */
+function StatedAllergens({
+  of,
+  legend,
+  undo,
+}: {
+  of: 'allergensInCake' | 'allergensInFlowers';
+  legend: 'brief.in-the-cake' | 'brief.in-the-flowers';
+  undo: 'brief.do-in-the-cake' | 'brief.do-in-the-flowers';
+}) {
+  const words = useWords();
+  const stated = useStudio((s) => s.project!.brief[of]);
+  const state = (next: string[] | null) => getStudio().edit(asLabel(undo), (d) => void (d.brief[of] = next));
+  const tick = (name: string, checked: boolean, onChange: (on: boolean) => void) => (
+    <label key={name} className="flex min-h-[44px] items-center gap-2">
+      <input
+        type="checkbox"
+        className="checkbox checkbox-secondary checkbox-sm"
+        checked={checked}
+        onChange={(e) => onChange(e.target.checked)}
+      />
+      {name}
+    </label>
+  );
+  return (
+    <fieldset className="flex flex-wrap gap-x-4 pt-2">
+      <legend className="text-[15px] font-semibold">{words.label(legend)}</legend>
+      {ALLERGENS.map((a) =>
+        tick(words.label(`hand.allergen.${ALLERGEN_KEYS[a]}`), stated?.includes(a) ?? false, (on) => {
+          const others = (stated ?? []).filter((x) => x !== a);
+          // the last one taken back: nobody has said that there is none
+          state(on ? [...others, a] : others.length ? others : null);
+        }),
+      )}
+      {tick(words.label('brief.none-of-these'), stated?.length === 0, (on) => state(on ? [] : null))}
+      {stated === null && <p className="small self-center">{words.label('brief.nothing-stated')}</p>}
+    </fieldset>
   );
 }

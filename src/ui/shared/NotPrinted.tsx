@@ -12,7 +12,8 @@ export function NotPrinted() {
   const makers = useStudio((s) => s.project!.days.makers);
   const barriers = useStudio((s) => s.project!.barriers);
   const own = useStudio((s) => s.project!.catalogue);
-  const allergens = useStudio((s) => s.project!.brief.allergensInCake);
+  const inCake = useStudio((s) => s.project!.brief.allergensInCake);
+  const inFlowers = useStudio((s) => s.project!.brief.allergensInFlowers);
   const missing = useMemo(
     () =>
       scriptsNotPrinted([
@@ -20,9 +21,10 @@ export function NotPrinted() {
         ...makers.map((m) => m.name),
         ...barriers.map((b) => b.name),
         ...own.species.map((s) => s.name),
-        ...allergens,
+        ...(inCake ?? []),
+        ...(inFlowers ?? []),
       ]),
-    [name, makers, barriers, own, allergens],
+    [name, makers, barriers, own, inCake, inFlowers],
   );
   if (missing.length === 0) return null;
   return (

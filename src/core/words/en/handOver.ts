@@ -16,6 +16,7 @@ export const HAND_OVER = {
   'hand.allergen.lupin': 'lupin',
   'hand.allergen.molluscs': 'molluscs',
   'hand.from.cake': 'in the cake',
+  'hand.from.flowers': 'in paste, colours, dust or glaze of the flowers',
   'hand.from.glue': 'in the glue of the flowers',
   'hand.from.barrier': 'in the coat of a stem',
   'hand.cutter.title':
@@ -45,7 +46,8 @@ export const HAND_OVER = {
   'hand.allergens.row': '{allergen}, {from}.',
   'hand.allergens.us': 'Of the nine named in the USA: {list}.',
   'hand.allergens.eu': 'Of the fourteen named in the EU: {list}.',
-  'hand.allergens.none': 'None was entered: ask the baker.',
+  'hand.allergens.without': 'Stated: none of the listed ones {from}.',
+  'hand.allergens.not-stated': 'Not stated what is {from}: read the labels, ask whoever made it.',
   'hand.allergens.rest': 'Of the others none was entered; only the baker can say that there is none.',
   'hand.children.title': 'Small children',
   'hand.children.buds': '{flowers} (buds)',

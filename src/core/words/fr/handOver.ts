@@ -18,6 +18,7 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.allergen.lupin': 'lupin',
   'hand.allergen.molluscs': 'mollusques',
   'hand.from.cake': 'dans le gâteau',
+  'hand.from.flowers': 'dans la pâte, les couleurs, la poudre ou le glaçage des fleurs',
   'hand.from.glue': 'dans la colle des fleurs',
   'hand.from.barrier': 'dans le bain d’une tige',
   'hand.cutter.title':
@@ -47,7 +48,8 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.allergens.row': '{allergen}, {from}.',
   'hand.allergens.us': 'Des neuf que nomment les États-Unis : {list}.',
   'hand.allergens.eu': 'Des quatorze que nomme l’Union européenne : {list}.',
-  'hand.allergens.none': 'Aucun n’a été indiqué : demandez à la personne qui l’a cuit.',
+  'hand.allergens.without': 'Déclaré : aucun de ceux de la liste {from}.',
+  'hand.allergens.not-stated': 'Non déclaré, ce qu’il y a {from} : lisez les étiquettes, demandez à la personne qui l’a fait.',
   'hand.allergens.rest': 'Des autres, rien n’a été indiqué ; seule la personne qui l’a cuit peut dire qu’il n’y en a pas.',
   'hand.children.title': 'Jeunes enfants',
   'hand.children.buds': 'boutons de {flowers}',
