@@ -32,7 +32,7 @@ export interface ContactInput {
 }
 
 /** Which tier, and where round the cake; nothing of a tier where there is none. */
-const whereAt = (cake: Cake, solid: CakeSolid, point: Vec3) => {
+export const whereAt = ({ cake, solid }: Pick<ContactInput, 'cake' | 'solid'>, point: Vec3) => {
   const tier = solid.tiers.find((t) => point[2] <= t.topMm + 2) ?? solid.tiers[solid.tiers.length - 1];
   return { ...(tier ? { tier: tierRef(cake, tier.index) } : {}), azimuthRad: azimuthOf(point) };
 };
@@ -52,7 +52,7 @@ function headContacts({ catalogue, cake, line, solid, heads, dust, underlaid, re
     const sunk = intoEaten(p, solid, catalogue);
     if (!sunk || sunk.deepMm <= HEAD_TOUCH_MM) return [];
     const { deepMm } = sunk;
-    const at = { station: 'place', ...whereAt(cake, solid, sunk.at), pieceId: p.piece.id } as const;
+    const at = { station: 'place', ...whereAt({ cake, solid }, sunk.at), pieceId: p.piece.id } as const;
     const piece = pieceRef(p);
     // offered only where it helps
     const canLift = liftedClear(p.piece, { line, solid, catalogue }, 1) !== null;
@@ -139,7 +139,7 @@ function stemContacts({ cake, solid, heads, stems }: ContactInput): PlaceWarning
         values: { piece: pieceRef(p) },
         level: 'stop',
         station: 'place',
-        ...whereAt(cake, solid, at),
+        ...whereAt({ cake, solid }, at),
         pieceId: stem.pieceId,
         mends: [{ do: 'lift', mm: Math.ceil(STEM_CLEARANCE_MM - worst) + 1 }],
       },

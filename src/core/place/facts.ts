@@ -11,6 +11,8 @@ export const PLACE_WARNINGS = {
     material: ['real-plant', 'stamens', 'dust-unknown', 'dust-not-edible'],
     canLift: 'yes',
   },
+  'place.no-room-for-both': { piece: 'piece', other: 'piece', pressMm: 'mm' },
+  'place.stem-through-head': { piece: 'piece', head: 'piece', deepMm: 'mm' },
   'place.underlaid': { piece: 'piece' },
   'place.stem-on-icing': { piece: 'piece' },
   'place.barrier-unsuited': { barrier: 'barrier' },

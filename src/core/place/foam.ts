@@ -5,7 +5,7 @@ import { distance, type Vec3 } from '../geometry/vec3';
 import type { Entry } from './entry';
 import { CRUMB_KPA, holdDepthMm } from './holding';
 import { clearanceFor } from './seating';
-import { Walls } from './walls';
+import { asStanding, type InCake, Walls } from './walls';
 
 /** A bare stem is pushed so deep into foam where there is room, and never less than the second. Common practice, no source. */
 const USUAL_MM = 30;
@@ -72,9 +72,8 @@ export function inFoam(bunch: InFoam, ray: RayIntoCake, direction: Vec3): { entr
   return { entry, depth: leastMm > roomMm ? { foamMm: ray.insideMm, wantMm: leastMm + clearanceFor(ray.meets) } : null };
 }
 
-/** The same entries, each with the thinnest wall round it. */
-export function withWalls(entries: readonly Entry[]): Entry[] {
-  const standing = entries.map((e) => ({ point: e.pointMm, direction: e.direction, insideMm: e.insideMm, od: e.outsideMm }));
-  const walls = new Walls(standing);
+/** The same entries, each with the thinnest wall round it, to what else is `standing` too. */
+export function withWalls<E extends Entry>(entries: readonly E[], standing: readonly InCake[] = []): E[] {
+  const walls = new Walls([...entries, ...standing].map(asStanding));
   return entries.map((e, i) => ({ ...e, nearestEntryMm: walls.thinnestMm(i) }));
 }

@@ -6,6 +6,7 @@ import { fitsBore, type Barrier } from './barrier';
 import type { Entry } from './entry';
 import type { PlaceWarning } from './facts';
 import type { SeatRequest } from './seating';
+import type { InCake } from './walls';
 
 export const unwanted = (request: SeatRequest): PlaceWarning => ({
   code: 'place.barrier-unsuited',
@@ -69,11 +70,13 @@ const DISC_MM = 40;
 const HOLES_LOOK_SHARE = 0.05;
 const HOLES_STOP_SHARE = 0.1;
 
-/** Where so much is pierced that the cake may crumble, one message for each place. */
-export function holeWarnings(entries: readonly Entry[], cake: Cake): PlaceWarning[] {
+/** Where so much is pierced that the cake may crumble, one message for each place; what `standing` pierces counts, and is not named. */
+export function holeWarnings(entries: readonly Entry[], cake: Cake, standing: readonly InCake[] = []): PlaceWarning[] {
   const told: Entry[] = [];
   return entries.flatMap((e): PlaceWarning[] => {
-    const near = entries.filter((q) => q.tierIndex === e.tierIndex && distance(q.pointMm, e.pointMm) <= DISC_MM / 2);
+    const near = [...entries, ...standing].filter(
+      (q) => q.tierIndex === e.tierIndex && distance(q.pointMm, e.pointMm) <= DISC_MM / 2,
+    );
     const share = near.reduce((a, q) => a + (q.outsideMm / DISC_MM) ** 2, 0);
     if (near.length < 2 || share <= HOLES_LOOK_SHARE || told.some((q) => near.includes(q))) return [];
     told.push(e);

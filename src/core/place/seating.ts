@@ -11,7 +11,7 @@ import type { EntryReason, PlaceWarning } from './facts';
 import { CRUMB_KPA, holdDepthMm } from './holding';
 import { reachOf, type Candidate, type Reach, type Wish } from './reach';
 import { crowdingWarnings, holeWarnings, noSeat, unwanted } from './seatWarnings';
-import { wallBetweenMm, Walls, wantedWallMm, type Standing } from './walls';
+import { asStanding, type InCake, wallBetweenMm, Walls, wantedWallMm, type Standing } from './walls';
 import { must } from '../geometry/must';
 
 /** What asks for a place in the cake. */
@@ -145,18 +145,21 @@ const compareAt = (
       : { barrier: barrier.id, insideMm: seat.insideMm, whyNot: null, taken: isTaken };
   });
 
-interface Placed extends Seat, Standing {
+/** What stands in the cake already; `spot` is the same object for the same place, direction, depth and width. */
+interface Taken extends Standing {
+  spot: object;
+}
+
+interface Placed extends Seat, Taken {
   request: SeatRequest;
   compared: BarrierTrial[];
-  /** the same object for the same place, direction, depth and width */
-  spot: object;
 }
 
 /** Barriers whose mouths are farther apart than this cannot come near each other. */
 const CROWD_REACH_MM = 90;
 
 /** What standing too near the others costs; stops adding once it cannot win any more. */
-function crowdCost(seat: Seat, od: number, placed: readonly Placed[], most: number): number {
+function crowdCost(seat: Seat, od: number, placed: readonly Taken[], most: number): number {
   const own = { ...seat, od };
   let cost = 0;
   for (const other of placed) {
@@ -169,7 +172,7 @@ function crowdCost(seat: Seat, od: number, placed: readonly Placed[], most: numb
 }
 
 /** Those of the placed that can crowd a seat at any of the candidates. */
-function within({ at, farthestMm }: Reach, placed: readonly Placed[]): Placed[] {
+function within({ at, farthestMm }: Reach, placed: readonly Taken[]): Taken[] {
   const [first] = at;
   return first ? placed.filter((p) => distance(p.point, first.ray.entry) <= farthestMm + CROWD_REACH_MM) : [];
 }
@@ -178,7 +181,7 @@ function bestSeat(
   request: SeatRequest,
   reach: readonly Candidate[],
   { kPa, barriers }: Held,
-  placed: readonly Placed[],
+  placed: readonly Taken[],
 ): Seat | null {
   const able = barriers
     .filter((b) => (!request.only || b.kind === request.only) && (!request.wanted || b.id === request.wanted))
@@ -209,6 +212,8 @@ export interface SeatOptions {
   kPa?: number;
   /** those of the job; what ships unless said */
   barriers?: readonly Barrier[];
+  /** what other arrangements have in this cake: kept clear of, and not moved */
+  standing?: readonly InCake[];
 }
 
 /**
@@ -223,11 +228,12 @@ export function seatAll(
   options: SeatOptions = {},
 ): { entries: Entry[]; warnings: PlaceWarning[] } {
   const { placed, walls, warnings } = settle(requests, cake, solid, options);
+  const { standing = [] } = options;
   const order = placed
     .map((p, i) => ({ i, ...p.request }))
     .sort((a, b) => a.rank - b.rank || b.massGrams - a.massGrams || a.id.localeCompare(b.id));
   const entries = order.map(({ i }, at) => toEntry(must(placed[i]), at + 1, walls.thinnestMm(i)));
-  return { entries, warnings: [...warnings, ...crowdingWarnings(entries, cake), ...holeWarnings(entries, cake)] };
+  return { entries, warnings: [...warnings, ...crowdingWarnings(entries, cake), ...holeWarnings(entries, cake, standing)] };
 }
 
 /** Where each request would be seated, and nothing more; what finds no seat is left out. */
@@ -250,16 +256,19 @@ function settle(
   requests: readonly SeatRequest[],
   cake: Cake,
   solid: CakeSolid,
-  { memoise = unmemoised, kPa = CRUMB_KPA[cake.crumb], barriers = BARRIERS }: SeatOptions,
+  { memoise = unmemoised, kPa = CRUMB_KPA[cake.crumb], barriers = BARRIERS, standing = [] }: SeatOptions,
 ): { placed: Placed[]; walls: Walls; warnings: PlaceWarning[] } {
   const placed: Placed[] = [];
   const warnings: PlaceWarning[] = [];
   const held: Held = { kPa, barriers };
+  const spotOf = ({ point, direction, insideMm, od }: Standing) =>
+    memoise('spot', [...point, ...direction, insideMm, od], () => ({}));
+  const taken = standing.map(asStanding).map((s): Taken => ({ ...s, spot: spotOf(s) }));
   const seatFor = (request: SeatRequest, others: readonly Placed[]): Placed | null => {
     const reach = memoise('reach', [...request.base, ...request.axis, ...request.normal, request.leafy], () =>
       reachOf(request, solid),
     );
-    const near = within(reach, others);
+    const near = within(reach, [...taken, ...others]);
     const of = [...groundOf(request), reach, kPa, ...near.map((p) => p.spot)];
     const found = memoise('seat', of, () => {
       const seat = bestSeat(request, reach.at, held, near);
@@ -267,9 +276,7 @@ function settle(
       const od = seat.barrier.outsideMm(request.bundleMm);
       return { ...seat, request, od, compared: compareAt(request, seat, held) };
     });
-    if (!found) return null;
-    const { point, direction, insideMm, od } = found;
-    return { ...found, spot: memoise('spot', [...point, ...direction, insideMm, od], () => ({})) };
+    return found && { ...found, spot: spotOf(found) };
   };
   for (const request of [...requests].sort((a, b) => b.massGrams - a.massGrams)) {
     let own = seatFor(request, placed);
@@ -280,7 +287,7 @@ function settle(
     if (own) placed.push(own);
     else warnings.push(noSeat(request, { cake, solid, barriers }));
   }
-  const walls = new Walls(placed);
+  const walls = new Walls([...placed, ...taken]);
   moveApart(placed, walls, seatFor);
   return { placed, walls, warnings };
 }

@@ -1,6 +1,7 @@
 import { segmentDistance } from '../geometry/curve';
 import { addScaled, type Vec3 } from '../geometry/vec3';
 import { must } from '../geometry/must';
+import type { Entry } from './entry';
 
 /** A barrier where it stands in the cake: its mouth, the unit vector down it, its length and width. */
 export interface Standing {
@@ -9,6 +10,25 @@ export interface Standing {
   insideMm: number;
   od: number;
 }
+
+/** What of an entry takes room in the cake. */
+export type InCake = Pick<Entry, 'tierIndex' | 'pointMm' | 'direction' | 'insideMm' | 'outsideMm'>;
+
+export const inCakeOf = ({ tierIndex, pointMm, direction, insideMm, outsideMm }: Entry): InCake => ({
+  tierIndex,
+  pointMm,
+  direction,
+  insideMm,
+  outsideMm,
+});
+
+/** What goes into the cake, as it stands there. */
+export const asStanding = ({ pointMm, direction, insideMm, outsideMm }: InCake): Standing => ({
+  point: pointMm,
+  direction,
+  insideMm,
+  od: outsideMm,
+});
 
 /** The wall of cake between two barriers, mm; negative when they would meet. */
 export function wallBetweenMm(a: Standing, b: Standing): number {

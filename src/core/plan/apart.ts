@@ -5,8 +5,8 @@ import { clamp } from '../geometry/numbers';
 import { Memo } from '../geometry/memo';
 import { addScaled, dot, normalize, sub, type Vec3 } from '../geometry/vec3';
 import type { Warning } from './warnings';
-import { wallBetweenMm, wantedWallMm } from '../place/walls';
-import { derivePlan, type DerivedPlan, type PlannedEntry } from './derivePlan';
+import { asStanding, wallBetweenMm, wantedWallMm } from '../place/walls';
+import { derivePlan, type DerivedPlan } from './derivePlan';
 import { catalogueOf } from './catalogueOf';
 import type { Project } from './project';
 import { must } from '../geometry/must';
@@ -50,19 +50,17 @@ export function movedApart(project: Project): { moves: MovedPiece[]; left: numbe
   return { moves, left: crowded(best.plan).length };
 }
 
-const asBarrier = (e: PlannedEntry) => ({ point: e.pointMm, direction: e.direction, insideMm: e.insideMm, od: e.outsideMm });
-
 /** The lighter of the entry and its nearest neighbour goes away from the other, along the skin. */
 function moveOne(project: Project, plan: DerivedPlan, warning: Warning): void {
   const entry = plan.entries.find((e) => e.id === warning.entryId);
   if (!entry) return;
   const near = plan.entries
     .filter((e) => e !== entry && e.tierIndex === entry.tierIndex)
-    .map((e) => ({ e, wallMm: wallBetweenMm(asBarrier(entry), asBarrier(e)) }))
+    .map((e) => ({ e, wallMm: wallBetweenMm(asStanding(entry), asStanding(e)) }))
     .sort((a, b) => a.wallMm - b.wallMm)[0];
   if (!near) return;
   const [mover, other] = entry.massGrams <= near.e.massGrams ? [entry, near.e] : [near.e, entry];
-  const wanted = wantedWallMm(asBarrier(entry), asBarrier(near.e));
+  const wanted = wantedWallMm(asStanding(entry), asStanding(near.e));
   const byMm = Math.max(SPARE_MM, wanted - near.wallMm + SPARE_MM);
   const away = normalize(sub(mover.pointMm, other.pointMm), [1, 0, 0]);
   const arrangement = project.arrangements.find((a) => a.id === mover.arrangementId);

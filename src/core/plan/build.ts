@@ -14,6 +14,7 @@ import { catalogueOf } from './catalogueOf';
 import { pushTestKPa } from '../place/holding';
 import { RIM_PROUD_MM, seatAll, seatsOf, type SeatAt, type SeatRequest } from '../place/seating';
 import { inFoam, withWalls, type InFoam } from '../place/foam';
+import type { InCake } from '../place/walls';
 import { crowdingWarnings, holeWarnings } from '../place/seatWarnings';
 import { bundleMm } from '../tape/bundle';
 import { treeFaults } from '../tape/faults';
@@ -81,8 +82,17 @@ function requestFor(bunch: Bunch, id: string, bundle: number): SeatRequest {
   };
 }
 
+/** What an arrangement is built from, and what the others before it have in the cake already. */
+export interface Building {
+  project: Project;
+  arrangement: Arrangement;
+  scene: Scene;
+  memo: Memo;
+  standing: readonly InCake[];
+}
+
 /** Every stem or small bunch has its own barrier and goes in on the cake, focal first. */
-export function buildStemByStem(project: Project, arrangement: Arrangement, scene: Scene, memo: Memo): Built {
+export function buildStemByStem({ project, arrangement, scene, memo, standing }: Building): Built {
   const context = contextOf(project);
   const memoise = memo.under([arrangement.id, project.cake]);
   const bunches = gatherBunches(scene.heads);
@@ -99,7 +109,7 @@ export function buildStemByStem(project: Project, arrangement: Arrangement, scen
       for (const p of must(bunchOf.get(seat.id)).members)
         stemOf.set(p.piece.id, makeStem(p, stemToEntry(p, seat, scene.solid), context));
   };
-  const options = { memoise, ...heldBy(project) };
+  const options = { memoise, standing, ...heldBy(project) };
   // the gauge wants the free length and the seat wants the gauge: twice round settles it
   drawStems(seatsOf(requests(), project.cake, scene.solid, options));
   const seated = seatAll(requests(), project.cake, scene.solid, options);
@@ -144,7 +154,7 @@ function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
 }
 
 /** Whole sprays taped off the cake, each on one pick. */
-export function buildSprays(project: Project, arrangement: Arrangement, scene: Scene, memo: Memo): Built {
+export function buildSprays({ project, arrangement, scene, memo, standing }: Building): Built {
   const context = contextOf(project);
   const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
   const onLine = memo.under([arrangement.id, project.cake, arrangement.line, context.system, context.colour, context.gauges]);
@@ -177,6 +187,7 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
   }));
   const seated = seatAll(requests, project.cake, scene.solid, {
     memoise: memo.under([arrangement.id, project.cake]),
+    standing,
     ...heldBy(project),
   });
   const wired = trees.map((tree) => {
@@ -201,7 +212,7 @@ export function buildSprays(project: Project, arrangement: Arrangement, scene: S
 }
 
 /** Pieces glued to a plaque of paste: no wire anywhere. An upright plaque stands on two bare skewers; a flat one lies on the icing. */
-export function buildPlaque(project: Project, arrangement: Arrangement, scene: Scene, plate: Plate): Built {
+export function buildPlaque({ project, arrangement, scene, standing }: Building, plate: Plate): Built {
   if (!plate.upright) return EMPTY_BUILT;
   const massGrams = plateGrams(plate) + scene.heads.reduce((a, p) => a + p.body.massGrams, 0);
   const apart = Math.max(...plate.outlineMm.map(([x]) => x)) * SKEWER_SHARE;
@@ -223,7 +234,7 @@ export function buildPlaque(project: Project, arrangement: Arrangement, scene: S
       only: 'stake',
     };
   });
-  const seated = seatAll(requests, project.cake, scene.solid, heldBy(project));
+  const seated = seatAll(requests, project.cake, scene.solid, { standing, ...heldBy(project) });
   return { ...EMPTY_BUILT, ...seated };
 }
 
@@ -242,7 +253,7 @@ function bunchInFoam(bunch: Bunch, id: string, context: WireContext): InFoam {
 }
 
 /** Stems pushed into foam that nobody eats: no barrier. Where the tier is not a dummy, that is a stop. */
-export function buildSoft(project: Project, arrangement: Arrangement, scene: Scene): Built {
+export function buildSoft({ project, arrangement, scene, standing }: Building): Built {
   const context = contextOf(project);
   const stems: Stem[] = [];
   const wires: WireCut[] = [];
@@ -283,7 +294,7 @@ export function buildSoft(project: Project, arrangement: Arrangement, scene: Sce
       wires.push(entryWire(p, stem, entry, context), ...partWires(p, context));
     }
   }
-  const walled = withWalls(entries);
-  const crowded = [...crowdingWarnings(walled, project.cake), ...holeWarnings(walled, project.cake)];
+  const walled = withWalls(entries, standing);
+  const crowded = [...crowdingWarnings(walled, project.cake), ...holeWarnings(walled, project.cake, standing)];
   return { stems, wires, entries: walled, sprays: [], warnings: [...warnings, ...crowded, ...yieldWarnings(stems, scene)] };
 }

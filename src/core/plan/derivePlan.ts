@@ -1,6 +1,7 @@
 import { botanicalObjections } from '../botany/botanical';
 import { monthOf } from '../botany/season';
-import { cakeFaults } from '../cake/cake';
+import { cakeFaults, type Cake } from '../cake/cake';
+import { cakeSolid } from '../cake/solid';
 import { LiveBalance } from '../compose/liveBalance';
 import { careOf } from '../days/tasks';
 import { countedLog } from '../log/entries';
@@ -11,10 +12,13 @@ import { trayOf, type TrayKind } from '../make/tray';
 import { foodOf } from '../make/paints';
 import type { Supply } from '../make/recipes';
 import type { Entry } from '../place/entry';
+import { withWalls } from '../place/foam';
+import { betweenTwo } from '../place/oneCake';
+import { inCakeOf } from '../place/walls';
 import type { WireCut } from '../wire/wireLength';
 import { daysOf, type DaysPlan, type OtherWork } from './daysOf';
 import { handOverOf, type HandOver } from './handOver';
-import { planArrangement, type PlannedArrangement, type PlannedHead } from './planArrangement';
+import { planArrangement, type ArrangementPlan, type PlannedArrangement, type PlannedHead } from './planArrangement';
 import { catalogueOf, ownCatalogueOf, type JobCatalogue } from './catalogueOf';
 import type { Project } from './project';
 import type { Stem } from './stems';
@@ -61,16 +65,21 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
   const project = memo.same('project', asked);
   const warnings: Warning[] = faultsOfCake(project);
   const dust = foodOf(project.brief.dust, project.paints);
-  const planned = project.arrangements.map((arrangement) => {
+  const planned: ArrangementPlan[] = [];
+  for (const arrangement of project.arrangements) {
+    const before = planned.flatMap((p) => p.built.entries.map(inCakeOf));
+    const standing = memo.same(`standing for ${arrangement.id}`, before);
     const live = memo.memoise('balance', [project.id, arrangement.id], () => new LiveBalance());
     const { cake, brief, gauges } = project;
-    const of = [arrangement, cake, dust, gauges, project.paints, project.barrierFor, ...contextOf(brief)];
-    return memo.memoise('arrangement', of, () =>
-      planArrangement(project, arrangement, { catalogue, dust, live, memo, remedies: !last }),
+    const of = [arrangement, cake, dust, gauges, project.paints, project.barrierFor, standing, ...contextOf(brief)];
+    planned.push(
+      memo.memoise('arrangement', of, () =>
+        planArrangement(project, arrangement, { catalogue, dust, live, memo, standing, remedies: !last }),
+      ),
     );
-  });
-  warnings.push(...planned.flatMap((p) => p.warnings));
-  const entries = renumber(planned.flatMap((p) => p.built.entries.map((e) => ({ ...e, arrangementId: p.arrangement.id }))));
+  }
+  warnings.push(...planned.flatMap((p) => p.warnings), ...betweenArrangements(planned, project.cake, memo));
+  const entries = onOneCake(planned);
   const wires = planned.flatMap((p) =>
     p.built.wires.map((w) => ({ ...w, arrangementId: p.arrangement.id, times: p.arrangement.quantity })),
   );
@@ -154,4 +163,22 @@ function withSmallChildren({ brief }: Project, entries: readonly PlannedEntry[])
   return [{ code: 'place.toothpicks', values, level: 'look again', station: 'place', entryId: first.id }];
 }
 
-const renumber = (entries: readonly PlannedEntry[]): PlannedEntry[] => entries.map((e, i) => ({ ...e, number: i + 1 }));
+/** All entries of a cake, numbered through, each with the thinnest wall to any other. */
+function onOneCake(planned: readonly ArrangementPlan[]): PlannedEntry[] {
+  const entries = planned.flatMap((p) => p.built.entries.map((e) => ({ ...e, arrangementId: p.arrangement.id })));
+  const walled = planned.length > 1 ? withWalls(entries) : entries;
+  return walled.map((e, i) => ({ ...e, number: i + 1 }));
+}
+
+/** What arrangements on one cake do to each other, said of the later one. */
+const betweenArrangements = (planned: readonly ArrangementPlan[], cake: Cake, memo: Memo): Warning[] =>
+  planned.flatMap((b, i) =>
+    planned.slice(0, i).flatMap((a) =>
+      memo
+        .memoise('between', [a, b, cake], () => betweenTwo(a.placed, b.placed, { cake, solid: cakeSolid(cake) }))
+        .map((w) => ({
+          ...w,
+          arrangementId: b.placed.heads.some((h) => h.piece.id === w.pieceId) ? b.arrangement.id : a.arrangement.id,
+        })),
+    ),
+  );

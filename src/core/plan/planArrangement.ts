@@ -12,12 +12,14 @@ import { foodOf } from '../make/paints';
 import { plateGrams, type PlaqueToMake } from '../make/plaque';
 import { contactWarnings } from '../place/contact';
 import { mayBeEatenWarning } from '../place/eaten';
+import { pressedWithin, stemsThroughHeads, type Standing } from '../place/oneCake';
+import type { InCake } from '../place/walls';
 import type { Entry } from '../place/entry';
 import { insertionOrder } from '../place/order';
 import { seenFrom } from '../place/seen';
 import { ROLES } from '../botany/species';
 import type { Spray } from '../tape/tree';
-import { buildPlaque, buildSoft, buildSprays, buildStemByStem } from './build';
+import { buildPlaque, buildSoft, buildSprays, buildStemByStem, type Building } from './build';
 import { kindHoldsWire } from './handOver';
 import { EMPTY_BUILT, type Built } from './built';
 import type { JobCatalogue } from './catalogueOf';
@@ -58,17 +60,19 @@ export interface ArrangementPlan {
   built: Built;
   report: PlannedArrangement;
   heads: PlannedHead[];
+  /** as they stand, for what the arrangements do to each other */
+  placed: Standing;
   plaque: PlaqueToMake | null;
   warnings: Warning[];
 }
 
-function buildArrangement(project: Project, arrangement: Arrangement, scene: Scene, memo: Memo): Built {
-  if (scene.heads.length === 0) return EMPTY_BUILT;
-  const { plate, stand } = scene.line;
-  if (plate) return buildPlaque(project, arrangement, scene, plate);
-  if (stand || arrangement.method === 'taped spray') return buildSprays(project, arrangement, scene, memo);
-  if (arrangement.method === 'dummy') return buildSoft(project, arrangement, scene);
-  return buildStemByStem(project, arrangement, scene, memo);
+function buildArrangement(of: Building): Built {
+  const { plate, stand } = of.scene.line;
+  if (of.scene.heads.length === 0) return EMPTY_BUILT;
+  if (plate) return buildPlaque(of, plate);
+  if (stand || of.arrangement.method === 'taped spray') return buildSprays(of);
+  if (of.arrangement.method === 'dummy') return buildSoft(of);
+  return buildStemByStem(of);
 }
 
 interface Judging {
@@ -76,6 +80,8 @@ interface Judging {
   dust: ReturnType<typeof foodOf>;
   live: LiveBalance;
   memo: Memo;
+  /** what the arrangements before it have in the cake */
+  standing: readonly InCake[];
   /** whether remedies of the readings are looked for, which may take longer than all the rest */
   remedies: boolean;
 }
@@ -84,12 +90,15 @@ interface Judging {
 export function planArrangement(
   project: Project,
   arrangement: Arrangement,
-  { catalogue, dust, live, memo, remedies }: Judging,
+  { catalogue, dust, live, memo, standing, remedies }: Judging,
 ): ArrangementPlan {
   const measures = live.measure(project.cake, arrangement, catalogue);
   if (!measures) return lost(project, arrangement);
-  const raw = buildArrangement(project, arrangement, measures, memo);
+  const raw = buildArrangement({ project, arrangement, scene: measures, memo, standing });
   const built = { ...raw, ...putInOrder(raw, measures) };
+  const heads = [...measures.heads];
+  const on = { cake: project.cake, solid: measures.solid };
+  const onStem = new Set(built.sprays.flatMap((s) => s.joints.flatMap((j) => (j.arm === 'heel' ? [] : j.pieceId))));
   const contacts = contactWarnings({
     catalogue,
     cake: project.cake,
@@ -97,7 +106,7 @@ export function planArrangement(
     solid: measures.solid,
     heads: measures.heads,
     dust,
-    stems: built.stems.map((s) => ({ pieceId: s.pieceId, curve: s.curve, endsInEntry: true })),
+    stems: built.stems.map(({ pieceId, curve }) => ({ pieceId, curve, endsInEntry: !onStem.has(pieceId) })),
     underlaid: new Set(arrangement.pieces.filter((p) => p.underlaid).map((p) => p.id)),
     realPlants: project.brief.realPlants,
   });
@@ -112,7 +121,12 @@ export function planArrangement(
     ...lineLimits(arrangement.line, project.cake),
     ...pieceLimits(arrangement, project.cake, measures.line, catalogue),
   ];
-  const own = [...built.warnings, ...contacts];
+  const own = [
+    ...built.warnings,
+    ...contacts,
+    ...pressedWithin(measures, on),
+    ...stemsThroughHeads(built.stems, heads, heads, on),
+  ];
   const first = own.find((w) => w.level === 'stop') ?? own.find((w) => w.level === 'look again');
   const faults = {
     stops: own.filter((w) => w.level === 'stop').length,
@@ -126,6 +140,7 @@ export function planArrangement(
     built,
     report: { ...reportOf(arrangement), lineLengthMm: lengthMm, readings, score: overallScore(readings), sprays: built.sprays },
     heads: measures.heads.map((h) => reportHead(arrangement.id, h)),
+    placed: { heads, stems: built.stems },
     plaque: plate ? { count: arrangement.quantity, gramsEach: plateGrams(plate), colour: plate.colour } : null,
     warnings: [...own, ...(eaten ? [eaten] : []), ...limits.map(limitWarning)].map((w) => ({
       ...w,
@@ -191,6 +206,7 @@ const lost = (project: Project, arrangement: Arrangement): ArrangementPlan => ({
   built: EMPTY_BUILT,
   report: { ...reportOf(arrangement), lost: true },
   heads: [],
+  placed: { heads: [], stems: [] },
   plaque: null,
   warnings: project.cake.tiers.length > 0 ? [lostLine(arrangement)] : [],
 });

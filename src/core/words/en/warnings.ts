@@ -192,6 +192,16 @@ export const WARNINGS: Messages['warnings'] = {
     remedy:
       '{canLift, select, yes {Lift it clear} other {Move it}}, or lay something made for food under it{material, select, dustUnknown {, or use edible dust} dustNotEdible {, or use edible dust} other {}}.',
   },
+  'place.no-room-for-both': {
+    what: '{Piece} and {other} press {pressMm} into each other',
+    why: 'There is room for one of them; the petals would break.',
+    remedy: 'Move one aside, lift it, or take a smaller one.',
+  },
+  'place.stem-through-head': {
+    what: 'The stem of {pieceThe} runs {deepMm} through {headThe}',
+    why: 'A wire does not go through a flower; it has to be bent past.',
+    remedy: 'Bend it past by hand, or move one of the two.',
+  },
   'place.underlaid': {
     what: 'Under {pieceThe} lies something made for food',
     why: 'The head itself does not touch what is eaten.',

@@ -191,6 +191,16 @@ export const WARNINGS: Messages['warnings'] = {
     remedy:
       '{canLift, select, yes {Levántala} other {Muévela}}, o pon debajo algo apto para alimentos{material, select, dustUnknown {, o usa polvo comestible} dustNotEdible {, o usa polvo comestible} other {}}.',
   },
+  'place.no-room-for-both': {
+    what: '{Piece} y {other} se meten {pressMm} una en otra',
+    why: 'Solo hay sitio para una; los pétalos se romperían.',
+    remedy: 'Aparta una, levántala, o toma otra más pequeña.',
+  },
+  'place.stem-through-head': {
+    what: 'El tallo {pieceOf} atraviesa {headThe}, {deepMm} adentro',
+    why: 'Un alambre no atraviesa una flor; hay que doblarlo para que pase al lado.',
+    remedy: 'Dóblalo a mano para que pase al lado, o mueve una de las dos piezas.',
+  },
   'place.underlaid': {
     what: 'Debajo {pieceOf} hay algo apto para alimentos',
     why: 'La cabeza no toca lo que se come.',

@@ -195,6 +195,16 @@ export const WARNINGS: Messages['warnings'] = {
     remedy:
       '{canLift, select, yes {Soulevez-la} other {Déplacez-la}}, ou mettez dessous quelque chose d’apte au contact alimentaire{material, select, dustUnknown {, ou prenez une poudre comestible} dustNotEdible {, ou prenez une poudre comestible} other {}}.',
   },
+  'place.no-room-for-both': {
+    what: '{Piece} et {other} se pressent de {pressMm} l’une dans l’autre',
+    why: 'Il n’y a de place que pour l’une ; les pétales casseraient.',
+    remedy: 'Écartez-en une, relevez-la, ou prenez-en une plus petite.',
+  },
+  'place.stem-through-head': {
+    what: 'La tige de cette pièce traverse une tête de {deepMm} : {piece}, {head}',
+    why: 'Un fil ne traverse pas une fleur ; il faut le plier pour qu’il passe à côté.',
+    remedy: 'Pliez-le à la main pour qu’il passe à côté, ou déplacez l’une des deux.',
+  },
   'place.underlaid': {
     what: 'Sous la tête {pieceOf} il y a quelque chose d’apte au contact alimentaire',
     why: 'La tête ne touche pas ce qui se mange.',
