@@ -65,6 +65,8 @@ describe('tasks', () => {
     const tasks = tasksOf(tray, {
       joints: 0,
       entries: 3,
+      barriers: 1,
+      cakes: 1,
       barrierMinutes: 5,
       plaques: 0,
       wired: true,
@@ -92,7 +94,17 @@ describe('tasks', () => {
     expect(often).toBeGreaterThan(once);
     expect(often).toBeLessThan(6);
     expect(ownJointMinutes(timed(5000, 50))).toBe(12);
-    const work = { joints: 40, entries: 3, barrierMinutes: 5, plaques: 0, wired: true, care: 1, catalogue: SHIPPED };
+    const work = {
+      joints: 40,
+      entries: 3,
+      barriers: 1,
+      cakes: 1,
+      barrierMinutes: 5,
+      plaques: 0,
+      wired: true,
+      care: 1,
+      catalogue: SHIPPED,
+    };
     const tape = (jointMinutes: number) =>
       tasksOf(tray, { ...work, jointMinutes, colours: 3, dryFactor: 1 }).find((t) => t.id === 'tape')!.minutes;
     expect(tape(6)).toBeCloseTo(2 * tape(3), 6);
@@ -103,6 +115,8 @@ describe('tasks', () => {
       tasksOf([], {
         joints: 0,
         entries: 0,
+        barriers: 1,
+        cakes: 1,
         barrierMinutes: 0,
         plaques: 0,
         wired: true,
@@ -173,6 +187,8 @@ describe('batches', () => {
       const work = {
         joints: 30,
         entries: 9,
+        barriers: 1,
+        cakes: 1,
         barrierMinutes: 20,
         plaques: 0,
         wired: true,

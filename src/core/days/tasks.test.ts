@@ -9,7 +9,17 @@ const PLAIN = { share: 1 } as TrayKind['pace'];
 /** Six of one kind, by someone who works as the catalogue says. */
 const SIX: TrayKind = { ...KIND, toMake: 6, placed: 6, pace: PLAIN, drying: { ...KIND.drying, share: 1 } };
 const WORK = {
-  ...{ catalogue: SHIPPED, colours: 3, dryFactor: 1, joints: 0, entries: 5, barrierMinutes: 12, plaques: 0 },
+  ...{
+    catalogue: SHIPPED,
+    colours: 3,
+    dryFactor: 1,
+    joints: 0,
+    entries: 5,
+    barriers: 1,
+    cakes: 1,
+    barrierMinutes: 12,
+    plaques: 0,
+  },
   ...{ wired: true, care: 1, jointMinutes: 3 },
 };
 const byId = (tasks: readonly Task[], id: string) => tasks.find((t) => t.id === id)!;
@@ -61,6 +71,21 @@ describe('six of one kind, worked by hand from its method', () => {
     expect(byId(tasks, 'place').after.map((l) => l.id)).toEqual(['box']);
     expect(byId(tasks, 'place').minutes).toBe(5 * BENCH_MINUTES.entryEach + BENCH_MINUTES.lookRound);
     expect(byId(tasks, 'box').minutes).toBe(BENCH_MINUTES.boxing);
+  });
+
+  test('equal cakes: what goes in is counted on all of them, each further box and look round takes a little', () => {
+    const three = tasksOf([SIX], { ...WORK, entries: 15, barriers: 15, barrierMinutes: 36, cakes: 3 });
+    expect(byId(three, 'place').minutes).toBe(
+      15 * BENCH_MINUTES.entryEach + BENCH_MINUTES.lookRound + 2 * BENCH_MINUTES.eachMore,
+    );
+    expect(byId(three, 'box').minutes).toBe(BENCH_MINUTES.boxing + 2 * BENCH_MINUTES.eachMore);
+    expect(byId(three, 'barriers')).toMatchObject({ minutes: 36, detail: { values: { count: 15 } } });
+  });
+
+  test('where nothing has a barrier there is none to fit', () => {
+    const flat = tasksOf([SIX], { ...WORK, entries: 24, barriers: 0, barrierMinutes: 0, cakes: 24 });
+    expect(flat.map((t) => t.id)).not.toContain('barriers');
+    expect(byId(flat, 'box').after.map((l) => l.id)).toEqual(['tape']);
   });
 });
 

@@ -36,8 +36,12 @@ interface BenchWork {
   /** how many times as long as in a plain room everything dries; what is not a number counts as 3 */
   dryFactor: number;
   joints: number;
+  /** what goes in or is set down, on all equal cakes together */
   entries: number;
+  barriers: number;
   barrierMinutes: number;
+  /** equal cakes that are made */
+  cakes: number;
   /** plaques to roll and cut */
   plaques: number;
   /** some pieces are wired; else everything is glued */
@@ -51,7 +55,7 @@ interface BenchWork {
 }
 
 /** Minutes at the bench that are not in a method: starting values made up for the product. */
-export const BENCH_MINUTES = { mixEach: 6, jointEach: 3, entryEach: 4, boxing: 15, lookRound: 10 } as const;
+export const BENCH_MINUTES = { mixEach: 6, jointEach: 3, entryEach: 4, boxing: 15, lookRound: 10, eachMore: 2 } as const;
 
 /** Minutes timed at the bench are logged under this kind, steps done as pieces made. */
 export const TAPING = 'taping';
@@ -91,8 +95,8 @@ export function tasksOf(
   const made = tray.filter((kind) => kind.toMake > 0).flatMap((kind) => list.addSteps(kind, mixed));
   const rolled = work.plaques > 0 ? list.add(list.plaques(mixed)) : [];
   const taped = list.add(taping(tray, work, [...made, ...rolled]));
-  const fitted = list.add(fittingBarriers(work, taped));
-  list.addInTurn(placing(work, list.add(boxing(fitted))));
+  const fitted = work.barriers > 0 ? list.add(fittingBarriers(work, taped)) : taped;
+  list.addInTurn(placing(work, list.add(boxing(work, fitted))));
   return list.tasks;
 }
 
@@ -237,32 +241,35 @@ function taping(tray: readonly TrayKind[], { wired, joints, jointMinutes }: Benc
   return plain({ id: 'tape', ...words(), minutes, after, skill: 'taping' });
 }
 
-const fittingBarriers = ({ entries, barrierMinutes }: BenchWork, after: readonly Link[]): Task =>
+const fittingBarriers = ({ barriers, barrierMinutes }: BenchWork, after: readonly Link[]): Task =>
   plain({
     id: 'barriers',
     name: { code: 'task.barriers', values: WHOLE },
-    detail: { code: 'detail.barriers', values: { count: entries } },
+    detail: { code: 'detail.barriers', values: { count: barriers } },
     minutes: Math.max(10, barrierMinutes),
     after,
     skill: 'taping',
   });
 
-const boxing = (after: readonly Link[]): Task =>
+/** One cake takes so long, each further equal one a little more: the first decides how. */
+const forCakes = (minutes: number, cakes: number): number => minutes + Math.max(0, cakes - 1) * BENCH_MINUTES.eachMore;
+
+const boxing = ({ cakes }: BenchWork, after: readonly Link[]): Task =>
   plain({
     id: 'box',
     name: { code: 'task.box', values: WHOLE },
     detail: { code: 'detail.box', values: {} },
-    minutes: BENCH_MINUTES.boxing,
+    minutes: forCakes(BENCH_MINUTES.boxing, cakes),
     after,
     skill: 'placing',
   });
 
-function placing({ entries, cakeReadyAt }: BenchWork, after: readonly Link[]): Task {
+function placing({ entries, cakes, cakeReadyAt }: BenchWork, after: readonly Link[]): Task {
   const task = plain({
     id: 'place',
     name: { code: 'task.place', values: WHOLE },
     detail: { code: 'detail.place', values: { count: entries } },
-    minutes: entries * BENCH_MINUTES.entryEach + BENCH_MINUTES.lookRound,
+    minutes: entries * BENCH_MINUTES.entryEach + forCakes(BENCH_MINUTES.lookRound, cakes),
     after,
     skill: 'placing',
   });

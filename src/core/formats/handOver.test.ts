@@ -16,7 +16,8 @@ import { ARGENTINA, COLOMBIA, MEXICO } from '../words/es/regions';
 import { MESSAGES as FR } from '../words/fr';
 import { LANGUAGE_IDS } from '../words/languages';
 import { tierPlace, Words } from '../words/words';
-import { handOverSheets } from './handOverSheets';
+import { ENGLISH } from '../words/english';
+import { handOverSheets, printedSheets } from './handOverSheets';
 
 const CAKE = cakeOf([250, 110], [180, 100], [120, 90]);
 const { arrangement } = proposalFor({ form: 'cascade', cake: CAKE, seed: 3, effort: 0.05 });
@@ -118,6 +119,25 @@ test('what nobody has said of allergens is told as not stated, on both sheets; a
   const none = sheetsFor((d) => void Object.assign(d.brief, { allergensInCake: [], allergensInFlowers: [] }));
   expect(wordsOf(none.cutter)).toMatch(/Stated: none of the listed ones in the cake and in paste/);
   expect(wordsOf(none.cutter)).not.toMatch(/Not stated/);
+});
+
+test('of equal cakes each has a sheet for the person who cuts, where anything comes out; the table has one', () => {
+  const sheets = sheetsFor(() => undefined);
+  const printed = printedSheets(sheets, 3, ENGLISH);
+  expect(printed.map((s) => s.id)).toEqual(['cutter', 'cutter', 'cutter', 'client']);
+  expect(printed.slice(0, 3).map((s) => s.lead[1])).toEqual([1, 2, 3].map((at) => `Cake ${at} of 3: count it out by itself.`));
+  for (const sheet of printed.slice(0, 3)) expect(sheet.rows).toEqual(sheets.cutter.rows);
+  expect(printedSheets(sheets, 1, ENGLISH)).toEqual([sheets.cutter, sheets.client]);
+  const nothingOut = { ...sheets, cutter: { ...sheets.cutter, rows: [] } };
+  expect(printedSheets(nothingOut, 24, ENGLISH)).toHaveLength(2);
+});
+
+test('dowels are on the cutter’s sheet, and not on the one for the table', () => {
+  const dowels = [0, 40].map((xMm) => ({ xMm, yMm: 0, diameterMm: 12, fromMm: 0, toMm: 100 }));
+  const { cutter, client } = sheetsFor((d) => void (d.cake.dowels = dowels));
+  expect(wordsOf(cutter)).toMatch(/2 dowels stand in the cake, under the icing/);
+  expect(wordsOf(client)).not.toMatch(/dowel/);
+  expect(wordsOf(sheetsFor((d) => void (d.cake.dowels = [])).cutter)).not.toMatch(/dowel/);
 });
 
 test('small parts by the cylinder of 16 CFR 1501.4 (31.7 mm across, at most 57.1 deep; from memory)', () => {

@@ -45,7 +45,6 @@ export function handOverSheets(
 ): { cutter: HandOverSheet; client: HandOverSheet } {
   const parts = sectionsOf(facts, words);
   const section = (id: Section['id'], title: string, lines: string[]): Section[] => (lines.length ? [{ id, title, lines }] : []);
-  const copies = job.copies > 1 ? [words.label('hand.cutter.copies', { n: job.copies })] : [];
   const stopped = job.stops.length
     ? [
         words.label('hand.stopped', { n: job.stops.length }),
@@ -58,14 +57,18 @@ export function handOverSheets(
       id: 'cutter',
       stopped,
       title: words.label('hand.cutter.title', { n: facts.comesOut }),
-      lead: [`${words.label('hand.cutter.for')} ${job.name}, ${job.when}.`, ...copies],
+      lead: [
+        `${words.label('hand.cutter.for')} ${job.name}, ${job.when}.`,
+        ...(job.copies > 1 ? [words.label('hand.cutter.copies', { n: job.copies })] : []),
+      ],
       rows: facts.out.map((o) => ({ number: o.number, entryId: o.entryId, words: capital(rowWords(o, words)) })),
       sections: [
-        ...section(
-          'count',
-          words.label('hand.count.title'),
-          facts.comesOut ? [words.label('hand.count.line', { n: facts.comesOut })] : [],
-        ),
+        ...section('count', words.label('hand.count.title'), [
+          ...(facts.comesOut ? [words.label('hand.count.line', { n: facts.comesOut })] : []),
+          ...(facts.dowels
+            ? [words.label('hand.count.dowels', { n: facts.dowels, tiers: facts.tiers.length > 1 ? 'yes' : 'no' })]
+            : []),
+        ]),
         ...section('not food', words.label('hand.notfood.title'), parts.notFood),
         ...section('food', words.label('hand.food.title'), parts.food),
         ...section('allergens', words.label('hand.allergens.title'), parts.allergens),
@@ -97,6 +100,27 @@ export function handOverSheets(
       ],
     },
   };
+}
+
+/** More sheets for cutters than this are not printed: one for all of them then. */
+const MOST_CUTTERS = 60;
+
+/**
+ * The sheets as they are printed: where something comes out, one for each of the equal cakes, so that each is counted by itself; and
+ * the one for the table.
+ */
+export function printedSheets(
+  { cutter, client }: { cutter: HandOverSheet; client: HandOverSheet },
+  copies: number,
+  words: Words,
+): HandOverSheet[] {
+  if (copies === 1 || copies > MOST_CUTTERS || cutter.rows.length === 0) return [cutter, client];
+  const [first = ''] = cutter.lead;
+  const cutters = Array.from({ length: copies }, (_, i) => ({
+    ...cutter,
+    lead: [first, words.label('hand.cutter.copy', { at: i + 1, n: copies })],
+  }));
+  return [...cutters, client];
 }
 
 /** How many have come out so far. */

@@ -2,7 +2,7 @@ import type { Barrier } from './barrier';
 import type { WhyNotFact } from './facts';
 
 /** Why a barrier will not do at a place. */
-export type WhyNot = 'bore' | 'weight' | 'depth' | 'reach' | 'hold';
+export type WhyNot = 'bore' | 'weight' | 'depth' | 'reach' | 'length' | 'hold' | 'dowel';
 
 /** One barrier as it would be for a stem at its place. */
 export interface BarrierTrial {
@@ -25,6 +25,8 @@ export function trialFact(
       : { code: 'unsuited.bore', values: { stemMm: bundleMm, boreMm: barrier.boreMm } };
   if (why === 'weight') return { code: 'unsuited.weight', values: { mostGrams: barrier.mostGrams, massGrams } };
   if (why === 'reach') return { code: 'unsuited.reach', values: { reachMm: barrier.reachMm } };
+  if (why === 'length') return { code: 'unsuited.length', values: { stockMm: barrier.stockMm } };
+  if (why === 'dowel') return { code: 'unsuited.dowel', values: {} };
   return why === 'depth' ? { code: 'unsuited.depth', values: {} } : { code: 'unsuited.hold', values: {} };
 }
 

@@ -10,7 +10,7 @@ import { composeAll } from '../compose/composer';
 import { buildScene } from '../compose/scene';
 import { defaultLine, newArrangement } from '../plan/newProject';
 import type { Vec3 } from '../geometry/vec3';
-import { BARRIERS, barrierById, fitsBore, springBendRad } from './barrier';
+import { BARRIERS, barrierById, barriersWith, fitsBore, springBendRad } from './barrier';
 import { gatherBunches } from './bunch';
 import { contactWarnings, type ContactInput } from './contact';
 import { CRUMB_KPA, holdDepthMm } from './holding';
@@ -201,6 +201,60 @@ describe('seating', () => {
     expect(warnings.filter((w) => w.level === 'stop')).toEqual([]);
     const e = entries[0]!;
     expect(Math.hypot(e.pointMm[0] - 40, e.pointMm[1] + 30)).toBeGreaterThan(7);
+  });
+
+  test('beside a dowel the whole barrier keeps 4 mm of cake, not its axis alone', () => {
+    const thinnest = (xMm: number, yMm: number) => {
+      const rod = { ...cake, dowels: [{ xMm, yMm, diameterMm: 12, fromMm: 0, toMm: 110 }] };
+      const { entries } = seatAll([request()], rod, cakeSolid(rod));
+      // along the barrier in half millimetres, from its skin to the dowel's
+      return entries.map((e) =>
+        Math.min(
+          ...Array.from({ length: Math.ceil(e.insideMm * 2) }, (_, i) => {
+            const at = e.pointMm.map((v, k) => v + e.direction[k]! * (i / 2));
+            return Math.hypot(at[0]! - xMm, at[1]! - yMm) - 6 - e.outsideMm / 2;
+          }),
+        ),
+      );
+    };
+    // dowels all round the place where it would go in by itself
+    const places = [[48, -30], [32, -30], [40, -22], [40, -38], [46, -36]] as const; // prettier-ignore
+    for (const [x, y] of places) for (const mm of thinnest(x, y)) expect(mm).toBeGreaterThanOrEqual(4 - 0.05);
+    expect(places.flatMap(([x, y]) => thinnest(x, y))).toHaveLength(places.length);
+  });
+
+  test('a stake leaves 20 mm of stick above the icing to be taped to, and is never cut longer than it is sold', () => {
+    const { entries } = seatAll(
+      [request({ only: 'stake' }), request({ id: 'e2', only: 'stake', base: [-40, 30, 114] })],
+      cake,
+      solid,
+    );
+    expect(entries).toHaveLength(2);
+    for (const e of entries) {
+      expect(e.cutMm - e.insideMm).toBeGreaterThanOrEqual(20 - 1e-9);
+      expect(e.cutMm).toBeLessThanOrEqual(barrierById(e.barrier!, BARRIERS)!.stockMm);
+    }
+    // a plaque that has to be held up high is more than a toothpick can do
+    const high = seatAll([request({ only: 'stake', standsOutMm: 70 })], cake, solid).entries[0]!;
+    expect(high.barrier).toBe('skewer');
+    expect(high.cutMm).toBeCloseTo(high.insideMm + 70, 9);
+  });
+
+  test('a straw of one’s own that is sold short is not used deeper than it is long', () => {
+    const own = (stockMm: number) =>
+      barriersWith([
+        { id: 'own-s', name: 'short', kind: 'straw', boreMm: 4, outsideMm: 4.6, stockMm, mostGrams: 60, minutes: 1 },
+      ]);
+    const trial = (stockMm: number) => {
+      const { entries } = seatAll([request()], cake, solid, { barriers: own(stockMm) });
+      return entries[0]!.compared.find((t) => t.barrier === 'own-s')!;
+    };
+    expect(trial(400).whyNot).toBeNull();
+    expect(trial(22).whyNot).toEqual({ code: 'unsuited.length', values: { stockMm: 22 } });
+    for (const stockMm of [30, 34, 38, 45, 60]) {
+      const { insideMm } = trial(stockMm);
+      if (insideMm !== null) expect(insideMm + RIM_PROUD_MM).toBeLessThanOrEqual(stockMm);
+    }
   });
 });
 

@@ -4,7 +4,7 @@ import type { CakeSolid, RayIntoCake } from '../cake/solid';
 import { clamp, radToDeg } from '../geometry/numbers';
 import { unmemoised, type Ground, type Memoise } from '../geometry/memo';
 import { distance, type Vec3 } from '../geometry/vec3';
-import { BARRIERS, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
+import { ABILITIES, BARRIERS, barrierScore, fitsBore, springBendRad, type Barrier } from './barrier';
 import { trialFact, type BarrierTrial, type WhyNot } from './compared';
 import type { Entry } from './entry';
 import type { EntryReason, PlaceWarning } from './facts';
@@ -24,6 +24,8 @@ export interface SeatRequest extends Wish {
   bundleMm: number;
   /** pieces that want to be put in first come first: 0 focal … 5 foliage */
   rank: number;
+  /** how far a stake has to stand out of the icing where more hangs on it than a stem, mm */
+  standsOutMm?: number;
   /** the one kind of barrier that will do */
   only?: Barrier['kind'];
   /** the barrier that a person has chosen, by id */
@@ -34,6 +36,8 @@ export interface SeatRequest extends Wish {
 export type SeatAt = Pick<Entry, 'id' | 'pointMm' | 'direction'>;
 
 export const RIM_PROUD_MM = 2;
+/** A stake stands out of the icing by this, so that the stem can be taped to it: three turns of half-width tape. Assumed, no source. */
+const STAKE_OUT_MM = 20;
 const TIP_TO_CARD_MM = 8;
 const TIP_TO_WALL_MM = 10;
 const TO_DOWEL_MM = 4;
@@ -58,6 +62,10 @@ interface Seat {
 export const clearanceFor = (meets: RayIntoCake['meets']): number =>
   meets === 'far side' ? TIP_TO_WALL_MM : meets === 'dowel' ? TO_DOWEL_MM : TIP_TO_CARD_MM;
 
+/** How far a barrier stands out of the icing, mm. */
+const standsOutMm = ({ kind }: Barrier, request: SeatRequest): number =>
+  kind === 'stake' ? (request.standsOutMm ?? STAKE_OUT_MM) : RIM_PROUD_MM;
+
 /** Why a barrier will not do for a stem, wherever it goes in; null where it may do. */
 const notAble = (barrier: Barrier, { bundleMm, massGrams }: SeatRequest): 'bore' | 'weight' | null =>
   !fitsBore(barrier, bundleMm) ? 'bore' : massGrams > barrier.mostGrams ? 'weight' : null;
@@ -68,6 +76,7 @@ interface TryBarrierOptions {
   ray: RayIntoCake;
   direction: Vec3;
   crumbKPa: number;
+  dowels: readonly Standing[];
 }
 
 /** How deep a barrier goes and how far the wire reaches in it, mm, for a head that `holdMm` would hold; its lowest `tipMm` holds no wire. */
@@ -92,7 +101,7 @@ function depthOf(barrier: Barrier, tipMm: number, holdMm: number): { insideMm: n
 }
 
 /** Tries one barrier at one place: how deep it must go and what it costs, or why it will not do there. */
-function tryBarrier({ barrier, request, ray, direction, crumbKPa }: TryBarrierOptions): Seat | WhyNot {
+function tryBarrier({ barrier, request, ray, direction, crumbKPa, dowels }: TryBarrierOptions): Seat | WhyNot {
   const never = notAble(barrier, request);
   if (never) return never;
   const kPa = ray.tier.tier.kind === 'dummy' ? CRUMB_KPA.foam : crumbKPa;
@@ -111,7 +120,10 @@ function tryBarrier({ barrier, request, ray, direction, crumbKPa }: TryBarrierOp
   const clearMm = ray.insideMm - insideMm;
   if (!(clearMm >= clearanceFor(ray.meets))) return 'depth';
   if (!(insideMm <= barrier.reachMm)) return 'reach';
+  if (ABILITIES[barrier.kind].cutToLength && insideMm + standsOutMm(barrier, request) > barrier.stockMm) return 'length';
   if (!(holdMm <= insideMm + 0.5)) return 'hold';
+  const own: Standing = { point: ray.entry, direction, insideMm, od };
+  if (dowels.some((dowel) => wallBetweenMm(own, dowel) < TO_DOWEL_MM)) return 'dowel';
   return {
     barrier,
     ray,
@@ -125,20 +137,22 @@ function tryBarrier({ barrier, request, ray, direction, crumbKPa }: TryBarrierOp
   };
 }
 
-/** What holds a stem: the crumb, and the barriers that there are. */
+/** What holds a stem: the crumb, the barriers that there are, and what they keep clear of. */
 interface Held {
   kPa: number;
   barriers: readonly Barrier[];
+  /** dowels and rods as they stand in the cake */
+  dowels: readonly Standing[];
 }
 
 /** All barriers side by side for one stem at its place; the one that was taken is marked. */
 const compareAt = (
   request: SeatRequest,
   { ray, direction, barrier: taken }: Pick<Seat, 'ray' | 'direction' | 'barrier'>,
-  { kPa, barriers }: Held,
+  { kPa, barriers, dowels }: Held,
 ): BarrierTrial[] =>
   barriers.map((barrier): BarrierTrial => {
-    const seat = tryBarrier({ barrier, request, ray, direction, crumbKPa: kPa });
+    const seat = tryBarrier({ barrier, request, ray, direction, crumbKPa: kPa, dowels });
     const isTaken = barrier.id === taken.id;
     return typeof seat === 'string'
       ? { barrier: barrier.id, insideMm: null, whyNot: trialFact(seat, barrier, request), taken: isTaken }
@@ -180,7 +194,7 @@ function within({ at, farthestMm }: Reach, placed: readonly Taken[]): Taken[] {
 function bestSeat(
   request: SeatRequest,
   reach: readonly Candidate[],
-  { kPa, barriers }: Held,
+  { kPa, barriers, dowels }: Held,
   placed: readonly Taken[],
 ): Seat | null {
   const able = barriers
@@ -193,7 +207,7 @@ function bestSeat(
     const away = (c.moveMm / 10) ** 2 + 0.5 * Math.min(1, request.massGrams / 8) * (lever / 25) ** 2;
     for (const { barrier, leastCost } of able) {
       if (best && leastCost + away >= best.cost) continue;
-      const seat = tryBarrier({ barrier, request, ray: c.ray, direction: c.direction, crumbKPa: kPa });
+      const seat = tryBarrier({ barrier, request, ray: c.ray, direction: c.direction, crumbKPa: kPa, dowels });
       if (typeof seat === 'string') continue;
       seat.cost += away;
       if (best && seat.cost >= best.cost) continue;
@@ -240,8 +254,16 @@ export function seatAll(
 export const seatsOf = (requests: readonly SeatRequest[], cake: Cake, solid: CakeSolid, options: SeatOptions = {}): SeatAt[] =>
   settle(requests, cake, solid, options).placed.map((p) => ({ id: p.request.id, pointMm: p.point, direction: p.direction }));
 
+/** A dowel from its top down. */
+const dowelStanding = ({ xMm, yMm, fromMm, toMm, diameterMm }: Cake['dowels'][number]): Standing => ({
+  point: [xMm, yMm, toMm],
+  direction: [0, 0, -1],
+  insideMm: Math.max(0, toMm - fromMm),
+  od: diameterMm,
+});
+
 /** What of a request decides its seat, beside where its stem could go. */
-const groundOf = ({ id, pieceIds, massGrams, weightAt, bundleMm, rank, wanted, only }: SeatRequest): Ground => [
+const groundOf = ({ id, pieceIds, massGrams, weightAt, bundleMm, rank, wanted, only, standsOutMm }: SeatRequest): Ground => [
   id,
   ...pieceIds,
   massGrams,
@@ -250,6 +272,7 @@ const groundOf = ({ id, pieceIds, massGrams, weightAt, bundleMm, rank, wanted, o
   rank,
   wanted,
   only,
+  standsOutMm,
 ];
 
 function settle(
@@ -260,7 +283,7 @@ function settle(
 ): { placed: Placed[]; walls: Walls; warnings: PlaceWarning[] } {
   const placed: Placed[] = [];
   const warnings: PlaceWarning[] = [];
-  const held: Held = { kPa, barriers };
+  const held: Held = { kPa, barriers, dowels: cake.dowels.map(dowelStanding) };
   const spotOf = ({ point, direction, insideMm, od }: Standing) =>
     memoise('spot', [...point, ...direction, insideMm, od], () => ({}));
   const taken = standing.map(asStanding).map((s): Taken => ({ ...s, spot: spotOf(s) }));
@@ -360,7 +383,7 @@ function toEntry(p: Placed, number: number, nearestEntryMm: number): Entry {
     outsideMm: p.od,
     boreMm: barrier.boreMm,
     insideMm: p.insideMm,
-    cutMm: p.insideMm + RIM_PROUD_MM,
+    cutMm: p.insideMm + standsOutMm(barrier, request),
     wireInsideMm: p.wireInsideMm,
     holdMm: p.holdMm,
     cakeMm: p.ray.insideMm,

@@ -211,6 +211,15 @@ export function buildSprays({ project, arrangement, scene, memo, standing }: Bui
   };
 }
 
+/** A skewer is glued to the back of its plaque so far up. Common practice, no source. */
+const UP_PLAQUE_SHARE = 2 / 3;
+
+/** How far the skewers of an upright plaque stand out of the icing: under it, and up its back. */
+function skewerOutMm({ outlineMm, centreMm }: Plate, foot: Vec3): number {
+  const [low, high] = [Math.min(...outlineMm.map(([, y]) => y)), Math.max(...outlineMm.map(([, y]) => y))];
+  return centreMm[2] - foot[2] + low + (high - low) * UP_PLAQUE_SHARE;
+}
+
 /** Pieces glued to a plaque of paste: no wire anywhere. An upright plaque stands on two bare skewers; a flat one lies on the icing. */
 export function buildPlaque({ project, arrangement, scene, standing }: Building, plate: Plate): Built {
   if (!plate.upright) return EMPTY_BUILT;
@@ -232,6 +241,7 @@ export function buildPlaque({ project, arrangement, scene, standing }: Building,
       bundleMm: 0.5,
       rank: i,
       only: 'stake',
+      standsOutMm: skewerOutMm(plate, foot),
     };
   });
   const seated = seatAll(requests, project.cake, scene.solid, { standing, ...heldBy(project) });

@@ -19,7 +19,7 @@ import type { FactOf } from '../facts/fact';
 import type { Entry } from '../place/entry';
 import type { Built } from './built';
 import { catalogueOf } from './catalogueOf';
-import type { Project } from './project';
+import { cakesOf, type Project } from './project';
 import { must } from '../geometry/must';
 
 /** One task in its sitting. */
@@ -65,13 +65,13 @@ const MOST_TASK_MINUTES = 120;
 interface Planned {
   built: Built;
   arrangement: Arrangement;
+  heads: readonly unknown[];
 }
 
 /** What the days have to hold. */
 interface WhatIsMade {
   tray: readonly TrayKind[];
   planned: readonly Planned[];
-  entries: readonly Entry[];
   /** balls of paste to colour */
   colours: number;
   plaques: number;
@@ -82,7 +82,7 @@ interface WhatIsMade {
 /** Everything that happens to a job between now and the hour it leaves. */
 export function daysOf(
   project: Project,
-  { tray, planned, entries, colours, plaques, others = [] }: WhatIsMade,
+  { tray, planned, colours, plaques, others = [] }: WhatIsMade,
   memo: Memo,
 ): { plan: DaysPlan; warnings: DaysWarning[] } {
   const { brief, days } = project;
@@ -92,7 +92,7 @@ export function daysOf(
   const shop = shopOf(project, others);
   const cakeReadyAt = cakeReady(project);
   const work = {
-    ...benchWork(project, planned, entries),
+    ...benchWork(project, planned),
     colours,
     plaques,
     dryFactor,
@@ -149,14 +149,18 @@ const NOT_LAID: Pick<DaysPlan, 'schedule' | 'leeway' | 'critical' | 'unpinned' |
 };
 
 /** What there is to do at the bench besides the pieces themselves: joints, barriers, and how this person works. */
-function benchWork(project: Project, planned: readonly Planned[], entries: readonly Entry[]) {
+function benchWork(project: Project, planned: readonly Planned[]) {
   const catalogue = catalogueOf(project);
   const minutesOf = (e: Entry): number => (e.barrier ? (barrierById(e.barrier, catalogue.barriers)?.minutes ?? 0) : 0.5);
+  const ofAll = (of: (p: Planned) => number) => planned.reduce((a, p) => a + p.arrangement.quantity * of(p), 0);
   return {
     catalogue,
-    joints: planned.reduce((a, p) => a + p.arrangement.quantity * p.built.sprays.reduce((b, s) => b + s.joints.length, 0), 0),
-    entries: entries.length,
-    barrierMinutes: entries.reduce((a, e) => a + minutesOf(e), 0),
+    joints: ofAll(({ built }) => built.sprays.reduce((a, s) => a + s.joints.length, 0)),
+    // a plaque without skewers is set down as one
+    entries: ofAll(({ built, heads }) => built.entries.length || Math.min(1, heads.length)),
+    barriers: ofAll(({ built }) => built.entries.length),
+    barrierMinutes: ofAll(({ built }) => built.entries.reduce((a, e) => a + minutesOf(e), 0)),
+    cakes: cakesOf(project),
     wired: planned.some((p) => p.built.wires.length > 0),
     care: careOf(project.brief.finish),
     jointMinutes: ownJointMinutes(countedLog(project.log)),

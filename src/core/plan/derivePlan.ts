@@ -91,7 +91,7 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
     planned.flatMap(({ plaque }) => plaque ?? []),
   );
   const paste = memo.memoise('paste', [tray, plaques], () => pasteByColour(tray, catalogue, plaques));
-  const made = { tray, planned, entries, colours: paste.length, plaques: plaques.reduce((a, p) => a + p.count, 0), others };
+  const made = { tray, planned, colours: paste.length, plaques: plaques.reduce((a, p) => a + p.count, 0), others };
   const days = daysOf(project, made, memo);
   warnings.push(...days.warnings, ...objectionsOf(project), ...withSmallChildren(project, entries));
   warnings.sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level));

@@ -43,6 +43,8 @@ export interface HandOver {
   comesOut: number;
   out: TakenOut[];
   tiers: { place: TierRef; kind: Tier['kind']; coveringEaten: boolean }[];
+  /** dowels and rods under the icing, and where the stack is to be taken apart */
+  dowels: number;
   /** pieces on wire; glued ones alone are toppers */
   wired: boolean;
   toppers: boolean;
@@ -88,6 +90,7 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
       kind: t.kind,
       coveringEaten: t.covering.eaten,
     })),
+    dowels: cake.dowels.length,
     wired: tray.length > 0 && wired,
     toppers: tray.length > 0 && !wired,
     toppersHoldWire: !wired && tray.some((kind) => kindHoldsWire(kind.species, project)),

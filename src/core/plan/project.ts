@@ -160,6 +160,10 @@ export const projectSchema = v.strictObject({
 export type Project = v.InferOutput<typeof projectSchema>;
 export type Brief = v.InferOutput<typeof briefSchema>;
 
+/** How many equal cakes a job is. */
+export const cakesOf = ({ arrangements }: Pick<Project, 'arrangements'>): number =>
+  Math.max(1, ...arrangements.map((a) => a.quantity));
+
 /** Checks anything against the project's schema: the project, or every fault with its path. */
 export function checkProject(value: unknown): { project: Project } | { issues: Issue[] } {
   const result = v.safeParse(projectSchema, value);

@@ -4,7 +4,9 @@ type Arg = string | number;
 export interface LabelArgs {
   'hand.cutter.title': { n: Arg };
   'hand.cutter.copies': { n: Arg };
+  'hand.cutter.copy': { at: Arg; n: Arg };
   'hand.count.line': { n: Arg };
+  'hand.count.dowels': { n: Arg; tiers: Arg };
   'hand.count.done': { done: Arg; n: Arg };
   'hand.count.row': { what: Arg; tier: Arg; hour: Arg };
   'hand.notfood.dust': { dust: Arg };

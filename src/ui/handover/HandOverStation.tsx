@@ -3,10 +3,10 @@
 import { FileDown, Library, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
-import { countedWords, handOverSheets, type HandOverSheet, type Section } from '@/core/formats/handOverSheets';
+import { countedWords, handOverSheets, printedSheets, type HandOverSheet, type Section } from '@/core/formats/handOverSheets';
 import { knownLanguage, LANGUAGES, LANGUAGE_IDS } from '@/core/words/languages';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import type { Project } from '@/core/plan/project';
+import { cakesOf, type Project } from '@/core/plan/project';
 import type { Words } from '@/core/words/words';
 import { wallFromText } from '@/core/days/clock';
 import { Pick } from '../fields/Pick';
@@ -52,7 +52,7 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
   const sheetWords = useSheetWords(language);
   const [shown, setShown] = useState<HandOverSheet['id']>('cutter');
   const [large, setLarge] = useState(false);
-  const copies = Math.max(1, ...project.arrangements.map((a) => a.quantity));
+  const copies = cakesOf(project);
   const stops = plan.warnings.filter((w) => w.level === 'stop');
   const job = { name: project.name, when: dayWords(project, sheetWords), copies, stops };
   const sheets = handOverSheets(plan.handOver, job, sheetWords);
@@ -124,10 +124,10 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
         <button className={stops.length ? 'key' : 'next'} onClick={() => window.print()}>
           <Printer size={20} /> {words.label('handover.print-it')}
         </button>
-        <button className="key" onClick={() => void savePdf([sheets.cutter, sheets.client], plan, project)}>
+        <button className="key" onClick={() => void savePdf(printedSheets(sheets, copies, sheetWords), plan, project)}>
           <FileDown size={20} /> {words.label('handover.both-as-pdf')}
         </button>
-        <button className="key" onClick={() => void savePack([sheets.cutter, sheets.client], plan, project)}>
+        <button className="key" onClick={() => void savePack(printedSheets(sheets, copies, sheetWords), plan, project)}>
           <Library size={20} /> {words.label('handover.the-whole-bench-pack')}
         </button>
         <NotPrinted />

@@ -36,7 +36,9 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
   const width = Math.max(108, n * 44 + 34);
   const middle = width / 2;
   const od = Math.max(7, entry.outsideMm * 2.4);
-  const bottom = rim + entry.cutMm * PX_PER_MM;
+  // a stake stands out of the icing, along the stem that is taped to it
+  const top = rim - (entry.kind === 'stake' ? (entry.cutMm - entry.insideMm) * PX_PER_MM : 0);
+  const bottom = top + entry.cutMm * PX_PER_MM;
   const stems = entry.pieceIds.map((id) => plan.stems.find((s) => s.arrangementId === entry.arrangementId && s.pieceId === id)!);
   const wires = entry.pieceIds.map((id) =>
     plan.wires.find((w) => w.arrangementId === entry.arrangementId && w.pieceId === id && w.use === 'stem')!,
@@ -56,7 +58,7 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
         cut: words.units.length(entry.cutMm),
       })}
     >
-      <path d={barrierPath(entry, middle, rim, bottom, od, 8)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="1.2" />
+      <path d={barrierPath(entry, middle, top, bottom, od, 8)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="1.2" />
       <path
         d={`M${middle} ${rim}V${rim + entry.wireInsideMm * PX_PER_MM}`}
         stroke="var(--leaf)"

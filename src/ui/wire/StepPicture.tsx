@@ -217,14 +217,16 @@ function IntoBarrier({ step, plan }: { step: BenchStep; plan: DerivedPlan }) {
   const of = step.arrangementId;
   const od = clamp(entry.outsideMm * 5, 18, 70);
   const rim = 250;
-  const bottom = rim + clamp(entry.cutMm * PER_MM, 60, 230);
+  // a stake stands out of the icing, along the stem that is taped to it
+  const top = rim - (entry.kind === 'stake' ? Math.min(90, (entry.cutMm - entry.insideMm) * PER_MM) : 0);
+  const bottom = top + clamp(entry.cutMm * PER_MM, 60, 230);
   const x = 330;
   const shown = step.pieceIds.slice(0, 5);
   const apart = Math.min(150, 520 / Math.max(1, shown.length));
   return (
     <g>
       {entry.barrier && (
-        <path d={barrierPath(entry, x, rim, bottom, od, 16)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="2" />
+        <path d={barrierPath(entry, x, top, bottom, od, 16)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="2" />
       )}
       <path
         d={`M${x} ${rim - 10}V${rim + clamp(entry.wireInsideMm * PER_MM, 40, 200)}`}
@@ -249,11 +251,11 @@ function IntoBarrier({ step, plan }: { step: BenchStep; plan: DerivedPlan }) {
       {entry.barrier && (
         <>
           <path
-            d={`M${x + od / 2 + 26} ${rim}V${bottom}M${x + od / 2 + 14} ${rim}h24M${x + od / 2 + 14} ${bottom}h24`}
+            d={`M${x + od / 2 + 26} ${top}V${bottom}M${x + od / 2 + 14} ${top}h24M${x + od / 2 + 14} ${bottom}h24`}
             stroke="var(--nexttext)"
             strokeWidth="4"
           />
-          <Figure x={x + od / 2 + 48} y={(rim + bottom) / 2 + 10} told={words.units.length(entry.cutMm)} />
+          <Figure x={x + od / 2 + 48} y={(top + bottom) / 2 + 10} told={words.units.length(entry.cutMm)} />
         </>
       )}
     </g>

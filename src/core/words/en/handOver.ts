@@ -23,9 +23,12 @@ export const HAND_OVER = {
     '{n, plural, =0 {Nothing to take out} one {Before you cut, take one out} other {Before you cut, take # out}}',
   'hand.cutter.for': 'For the person with the knife.',
   'hand.cutter.copies': 'This is one of {n} equal cakes.',
+  'hand.cutter.copy': 'Cake {at} of {n}: count it out by itself.',
   'hand.count.title': 'Count them as they come',
   'hand.count.line':
     '{n, plural, one {One goes in, one comes out.} other {# go in, # come out.}} Lift straight up, barrier and all. If one is missing, look again before anyone eats.',
+  'hand.count.dowels':
+    '{n, plural, one {One dowel stands} other {# dowels stand}} in the cake, under the icing{tiers, select, yes {: take the tiers apart from the top down, with the card under each, and count the dowels out} other {: count out what stands in it}}.',
   'hand.count.done': '{done} of {n} out.',
   'hand.in-foam': 'stem in foam',
   'hand.count.row': '{what}, {tier} at {hour}',

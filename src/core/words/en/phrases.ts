@@ -81,6 +81,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'unsuited.weight': 'carries {mostGrams}, not {massGrams}',
   'unsuited.depth': 'the cake is not deep enough there',
   'unsuited.reach': 'would have to go deeper than its {reachMm}',
+  'unsuited.length': 'is sold {stockMm} long, too short for this depth',
+  'unsuited.dowel': 'stands too near a dowel',
   'unsuited.hold': 'does not hold so much so far out',
   'unwired.spray': 'a taped spray hangs on its stem',
   'unwired.own-wires': 'its parts stand on wires of their own',

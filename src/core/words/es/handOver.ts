@@ -24,9 +24,12 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.cutter.title': '{n, plural, =0 {Nada que sacar} one {Antes de cortar, saque uno} other {Antes de cortar, saque #}}',
   'hand.cutter.for': 'Para quien corta.',
   'hand.cutter.copies': 'Esta es una de {n} tartas iguales.',
+  'hand.cutter.copy': 'Tarta {at} de {n}: cuente sus piezas aparte.',
   'hand.count.title': 'Cuéntelos al sacarlos',
   'hand.count.line':
     '{n, plural, one {Entra uno, sale uno.} other {Entran #, salen #.}} Tire recto hacia arriba, con su funda. Si falta uno, búsquelo antes de que nadie coma.',
+  'hand.count.dowels':
+    'Dentro de la tarta, bajo la cobertura, {n, plural, one {hay un pilar} other {hay # pilares}}{tiers, select, yes {: desmonte los pisos de arriba abajo, con la base de cada uno, y cuente los pilares al sacarlos} other {: cuente lo que saca de ella}}.',
   'hand.count.done': '{done} de {n} fuera.',
   'hand.in-foam': 'tallo en espuma',
   'hand.count.row': '{what}, {tier}, a {hour}',

@@ -81,6 +81,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'unsuited.weight': 'sostiene {mostGrams}, no {massGrams}',
   'unsuited.depth': 'ahí la tarta no es bastante honda',
   'unsuited.reach': 'tendría que entrar más de sus {reachMm}',
+  'unsuited.length': 'se vende de {stockMm}, corto para esta profundidad',
+  'unsuited.dowel': 'queda demasiado cerca de un pilar',
   'unsuited.hold': 'no sujeta tanto peso tan hacia fuera',
   'unwired.spray': 'un ramillete encintado cuelga de su tallo',
   'unwired.own-wires': 'sus partes van en alambres propios',

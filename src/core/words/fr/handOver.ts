@@ -25,9 +25,12 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
     '{n, plural, =0 {Rien à retirer} one {Avant de couper, retirez-en une} other {Avant de couper, retirez-en #}}',
   'hand.cutter.for': 'Pour la personne qui coupe.',
   'hand.cutter.copies': 'Ce gâteau est l’un de {n} semblables.',
+  'hand.cutter.copy': 'Gâteau {at} sur {n} : comptez-le à part.',
   'hand.count.title': 'Comptez-les en les retirant',
   'hand.count.line':
     '{n, plural, one {Une entre, une sort.} other {# entrent, # sortent.}} Tirez droit vers le haut, avec la gaine. S’il en manque une, cherchez-la avant que quiconque mange.',
+  'hand.count.dowels':
+    'Dans le gâteau, sous la couverture, {n, plural, one {il y a un pilier} other {il y a # piliers}}{tiers, select, yes { : démontez les étages de haut en bas, avec le carton de chacun, et comptez les piliers en les sortant} other { : comptez ce que vous en sortez}}.',
   'hand.count.done': '{done} sur {n} sorties.',
   'hand.in-foam': 'tige dans la mousse',
   'hand.count.row': '{what}, {tier}, à {hour}',

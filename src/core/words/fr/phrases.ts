@@ -84,6 +84,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'unsuited.weight': 'porte {mostGrams}, pas {massGrams}',
   'unsuited.depth': 'le gâteau n’y est pas assez profond',
   'unsuited.reach': 'devrait entrer de plus que ses {reachMm}',
+  'unsuited.length': 'se vend en {stockMm}, trop court pour cette profondeur',
+  'unsuited.dowel': 'serait trop près d’un pilier',
   'unsuited.hold': 'ne tient pas tant de poids si loin',
   'unwired.spray': 'une gerbe enrubannée tient par sa tige',
   'unwired.own-wires': 'ses parties sont sur leurs propres fils',
