@@ -15,6 +15,7 @@ import { FAINT, INK, mm, Paper, PAPERS, type PaperFonts } from './paper';
 import { Column, MARGIN, MARGIN_MM } from './pdfColumn';
 import { addSheets } from './sheets';
 import { rowDrawings } from './sprayDrawing';
+import { marked, notReady } from './notReady';
 import { templates } from './template';
 import { addWeek } from './weekPdf';
 
@@ -60,10 +61,11 @@ export async function benchPackPdf(
     begun.push({ title, page });
   }
   contents(first, { project, plan, leaves: notes.leaves, begun }, words);
+  const line = notReady(plan.warnings, words);
   paper.onEveryPage(
     () => 7,
     MARGIN_MM,
-    (page, pages) => `${name}, ${notes.printed}, ${words.label('pack.page', { page, pages })}`,
+    (page, pages) => [line, `${name}, ${notes.printed}, ${words.label('pack.page', { page, pages })}`].filter(Boolean).join(' '),
   );
   return paper.bytes();
 }
@@ -101,8 +103,9 @@ function partsOf(project: Project, plan: DerivedPlan, notes: PackNotes, words: W
       }),
     ),
   );
+  const line = notReady(plan.warnings, words);
   const pricked = templates({ cake: project.cake, entries: plan.entries, title: name, words, wrapMm: project.wrapMm });
-  const job = { name, leaves: notes.leaves, makers: project.days.makers.map((m) => m.name) };
+  const job = { name, leaves: notes.leaves, makers: project.days.makers.map((m) => m.name), notReady: line };
   const parts: Part[] = [
     written(words.label('pack.tray'), true, (c) => tray(c, plan, words)),
     written(words.label('pack.wire'), plan.cuts.length > 0, (c, paper) => wire(c, paper, { plan, project }, words)),
@@ -110,13 +113,13 @@ function partsOf(project: Project, plan: DerivedPlan, notes: PackNotes, words: W
     {
       title: words.label('pack.diagrams'),
       any: diagrams.length > 0,
-      write: (paper) => addSheets(paper, diagrams, brief.paper, words),
+      write: (paper) => addSheets(paper, marked(diagrams, line), brief.paper, words),
     },
     written(words.label('pack.placing'), placing.length > 0, (c) => stepByStep(c, placing, words)),
     {
       title: words.label('pack.paper'),
       any: pricked.length > 0,
-      write: (paper) => addSheets(paper, pricked, brief.paper, words),
+      write: (paper) => addSheets(paper, marked(pricked, line), brief.paper, words),
     },
     {
       title: words.label('pack.days'),

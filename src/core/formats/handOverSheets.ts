@@ -11,6 +11,7 @@ import {
 import { capital } from '../words/capital';
 import type { Warning } from '../plan/warnings';
 import type { Words } from '../words/words';
+import { notReady } from './notReady';
 
 export interface Section {
   id: 'count' | 'not food' | 'food' | 'allergens' | 'children' | 'keep' | 'move' | 'after' | 'usual';
@@ -46,10 +47,7 @@ export function handOverSheets(
   const parts = sectionsOf(facts, words);
   const section = (id: Section['id'], title: string, lines: string[]): Section[] => (lines.length ? [{ id, title, lines }] : []);
   const stopped = job.stops.length
-    ? [
-        words.label('hand.stopped', { n: job.stops.length }),
-        ...job.stops.slice(0, MOST_STOPS_SAID).map((w) => stopWords(w, words)),
-      ]
+    ? [notReady(job.stops, words), ...job.stops.slice(0, MOST_STOPS_SAID).map((w) => stopWords(w, words))]
     : [];
   const usual: Section = { id: 'usual', title: '', lines: [words.label('hand.usual')] };
   return {

@@ -21,7 +21,12 @@ test('the week on paper, read back by another reader: every day, every sittingâ€
   const file = join(mkdtempSync(join(tmpdir(), 'week-')), 'week.pdf');
   writeFileSync(
     file,
-    await weekPdf({ rows, job: { name: project.name, leaves: 'Saturday', makers: [] }, size: 'A4', fonts: PAPER_FONTS }),
+    await weekPdf({
+      rows,
+      job: { name: project.name, leaves: 'Saturday', makers: [], notReady: '' },
+      size: 'A4',
+      fonts: PAPER_FONTS,
+    }),
   );
   const { pages } = JSON.parse(execFileSync('node', ['src/core/testing/readPdf.mjs', file], { encoding: 'utf8' })) as {
     pages: { widthMm: number; heightMm: number; words: { words: string }[] }[];

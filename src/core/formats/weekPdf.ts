@@ -11,6 +11,8 @@ interface WeekOf {
   name: string;
   leaves: string;
   makers: readonly string[];
+  /** why it must not leave yet; empty where it may */
+  notReady: string;
 }
 
 interface WeekPdfOptions {
@@ -46,6 +48,7 @@ export function addWeek({ paper, rows, job, size, words }: AddWeekOptions): void
   addPage();
   const column = new Column(paper, addPage, MARGIN, mm(wide) - 2 * MARGIN);
   column.title(job.name);
+  if (job.notReady) column.heading(job.notReady.toUpperCase());
   column.words(job.leaves, 11);
   for (const { day, sittings, minutes } of rows) {
     const date = words.units.day(day, { weekday: 'long', day: 'numeric', month: 'long' });

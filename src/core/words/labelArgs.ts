@@ -172,6 +172,7 @@ export interface LabelArgs {
   'handover.do-count-out': { number: Arg };
   'handover.do-put-back': { number: Arg };
   'handover.do-sheets-in': { languages: Arg };
+  'handover.mend-it-at': { station: Arg };
   'handover.no-stop-left-out': { goesIn: Arg; comesOut: Arg };
   'handover.not-ready-go-stops': { stops: Arg };
   'handover.the-cake-from-with-numbered': { side: Arg; marks: Arg };

@@ -257,20 +257,30 @@ function SmallCake({ arrangement, className = '' }: { arrangement: Arrangement; 
   return <img src={made.url} width={70} height={90} alt="" className={className} />;
 }
 
-/** What the line asks for and the cake does not allow, or a line that lost its tier. */
+/** What the line asks for and the cake does not allow, a line that lost its tier, pieces in each other's way: the worst first. */
 function LineSaid() {
-  const said = useStudio((s) => s.plan?.warnings.find((w) => w.station === 'compose') ?? null);
+  const plan = useStudio((s) => s.plan);
   const words = useWords();
-  if (!said) return null;
-  const told = words.warning(said);
+  const said = plan?.warnings.filter((w) => w.station === 'compose') ?? [];
+  const [first] = said;
+  if (!first) return null;
+  const told = words.warning(first);
   return (
-    <p
+    <div
       role="status"
       aria-label={words.label('compose.about-the-line')}
-      className={`rounded-xl p-2 text-[15px] leading-tight ${said.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}
+      className={`rounded-xl p-2 text-[15px] leading-tight ${first.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}
     >
-      <b>{told.what}.</b> {told.remedy}
-    </p>
+      <p>
+        <b>{told.what}.</b> {told.remedy}
+      </p>
+      {first.pieceId && (
+        <button className="key mt-2" onClick={() => getStudio().select([first.pieceId!])}>
+          {words.label('place.choose-the-piece')}
+        </button>
+      )}
+      {said.length > 1 && <p className="small pt-1">{words.label('place.and-more-messages', { warnings: said.length - 1 })}</p>}
+    </div>
   );
 }
 

@@ -2,6 +2,7 @@
 
 import { Printer } from 'lucide-react';
 import { wallFromText } from '@/core/days/clock';
+import { notReady } from '@/core/formats/notReady';
 import { calendarFile } from '@/core/formats/calendarFile';
 import type { DayRow } from '@/core/plan/dayList';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
@@ -31,7 +32,12 @@ export function Calendars({ plan, rows }: { plan: DerivedPlan; rows: readonly Da
     const { weekPdf } = await import('@/core/formats/weekPdf');
     const pdf = await weekPdf({
       rows,
-      job: { name, leaves: leavesWords(leavesAt, words), makers: makers.map((m) => m.name) },
+      job: {
+        name,
+        leaves: leavesWords(leavesAt, words),
+        makers: makers.map((m) => m.name),
+        notReady: notReady(plan.warnings, words),
+      },
       size: paper,
       fonts: await paperFonts(),
       words: currentWords(),

@@ -7,10 +7,12 @@ import { countedWords, handOverSheets, printedSheets, type HandOverSheet, type S
 import { knownLanguage, LANGUAGES, LANGUAGE_IDS } from '@/core/words/languages';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { cakesOf, type Project } from '@/core/plan/project';
+import type { Warning } from '@/core/plan/warnings';
 import type { Words } from '@/core/words/words';
 import { wallFromText } from '@/core/days/clock';
 import { Pick } from '../fields/Pick';
 import { Choice } from '../fields/Choice';
+import { STATIONS } from '../shell/stations';
 import { useSheetWords, useWords } from '../speech/useWords';
 import { getStudio, useStudio } from '../useStudio';
 import { NumberedView, sidesShown } from './NumberedView';
@@ -26,13 +28,23 @@ export function HandOverStation() {
   if (!plan) return <p className="say px-6 pt-4">{words.label('shared.working-it-out')}</p>;
   // glued toppers have a sheet too; what cannot be built has none
   if (plan.entries.length === 0 && plan.verdict !== 'go') {
+    const stops = plan.warnings.filter((w) => w.level === 'stop');
     return (
       <div className="px-6 pt-6">
         <h1>{words.label('handover.no-sheet-yet')}</h1>
-        <p className="say mt-2">{words.label('handover.it-written-from-place-once')}</p>
-        <Link href="/compose" className="next mt-4">
-          {words.label('shared.compose')}
-        </Link>
+        {plan.tray.length > 0 && stops.length > 0 ? (
+          <div className="mt-2 max-w-96">
+            <p className="say">{words.label('handover.not-ready-go-stops', { stops: stops.length })}</p>
+            <StopList stops={stops} />
+          </div>
+        ) : (
+          <>
+            <p className="say mt-2">{words.label('handover.it-written-from-place-once')}</p>
+            <Link href="/compose" className="next mt-4">
+              {words.label('shared.compose')}
+            </Link>
+          </>
+        )}
       </div>
     );
   }
@@ -110,10 +122,7 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
         {stops.length > 0 ? (
           <div role="alert" className="rounded-2xl bg-[var(--stopwash)] p-3">
             <b className="text-[var(--stop)]">{words.label('handover.not-ready-go-stops', { stops: stops.length })}</b>
-            <p className="text-[15px]">{words.warning(stops[0]!).what}.</p>
-            <Link className="key mt-2" href="/place">
-              {words.label('handover.mend-it-in-place')}
-            </Link>
+            <StopList stops={stops} />
           </div>
         ) : (
           <p className="rounded-2xl bg-[var(--leafwash)] p-3">
@@ -137,6 +146,32 @@ function Sheets({ plan, project }: { plan: DerivedPlan; project: Project }) {
         <p className="say">{words.label('handover.one-table-one-taped-box')}</p>
       </aside>
     </div>
+  );
+}
+
+/** So many stops are named. */
+const MOST_STOPS = 4;
+
+/** Each stop, and the way to where it is mended. */
+function StopList({ stops }: { stops: readonly Warning[] }) {
+  const words = useWords();
+  return (
+    <ul>
+      {stops.slice(0, MOST_STOPS).map((w, i) => {
+        const { name, path } = STATIONS.find((s) => s.id === w.station)!;
+        return (
+          <li key={i} className="pb-2 text-[15px]">
+            <p>{words.warning(w).what}.</p>
+            <Link className="key mt-1" href={path} onClick={() => w.pieceId && getStudio().select([w.pieceId])}>
+              {words.label('handover.mend-it-at', { station: words.label(name) })}
+            </Link>
+          </li>
+        );
+      })}
+      {stops.length > MOST_STOPS && (
+        <li className="say">{words.label('place.and-more-messages', { warnings: stops.length - MOST_STOPS })}</li>
+      )}
+    </ul>
   );
 }
 

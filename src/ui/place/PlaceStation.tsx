@@ -5,7 +5,6 @@ import { Hand } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { barrierById } from '@/core/place/barrier';
-import type { Mend } from '@/core/facts/fact';
 import type { Warning } from '@/core/plan/warnings';
 import { CRUMB_KPA, PUSH_TEST, pushTestKPa } from '@/core/place/holding';
 import { capital } from '@/core/words/capital';
@@ -13,18 +12,16 @@ import { tierRef, type Cake } from '@/core/cake/cake';
 import type { Entry } from '@/core/place/entry';
 import type { Words } from '@/core/words/words';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { applyMend } from '@/core/plan/mends';
-import { planBench } from '@/workers/clients';
 import { NumberField } from '../fields/NumberField';
+import { Message } from '../shared/Messages';
 import { SortedTable, type Column } from '../shared/SortedTable';
 import { useHash } from '../shared/useHash';
 import { getStudio, useStudio } from '../useStudio';
 import { ClockMap } from './ClockMap';
 import { Compare } from './Compare';
 import { CutThrough } from './CutThrough';
-import { LevelSign } from './LevelSign';
 import { OwnBarriers } from './OwnBarriers';
-import { currentWords, useWords } from '../speech/useWords';
+import { useWords } from '../speech/useWords';
 import { useCatalogue } from '../useCatalogue';
 import { asLabel } from '@/core/words/asLabel';
 
@@ -153,73 +150,6 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
       </div>
     </div>
   );
-}
-
-function Message({ warning, first, onShow }: { warning: Warning; first: boolean; onShow(id: string): void }) {
-  const words = useWords();
-  const stop = warning.level === 'stop';
-  const told = words.warning(warning);
-  return (
-    <div className={`flex gap-3 ${stop ? 'rounded-2xl bg-[var(--stopwash)] p-3' : ''}`}>
-      <LevelSign level={warning.level} />
-      <div className="min-w-0">
-        <p className={`text-[13px] font-semibold ${stop ? 'text-[var(--stop)]' : 'text-[var(--ink2)]'}`}>
-          {words.messages.names.levels[warning.level]}
-        </p>
-        <h2 className={stop ? 'text-[var(--stop)]' : ''}>{told.what}</h2>
-        <p className="text-[15px]">
-          {told.where ? `${capital(told.where)}. ` : ''}
-          {told.why}
-        </p>
-        <p className="say pt-1">{told.remedy}</p>
-        {warning.mends?.map((mend) => (
-          <button
-            key={mend.do}
-            className={`${first && stop && mend === warning.mends![0] ? 'next' : 'key'} mr-2 mt-2 max-w-full py-2 text-left !whitespace-normal`}
-            onClick={() => void mendIt(warning, mend)}
-          >
-            {words.mend(mend)}
-          </button>
-        ))}
-        {warning.entryId && (
-          <button className="key mr-2 mt-2" onClick={() => onShow(warning.entryId!)}>
-            {words.label('place.show-it')}
-          </button>
-        )}
-        {warning.pieceId && (
-          <Link className="key mt-2" href="/compose" onClick={() => getStudio().select([warning.pieceId!])}>
-            {words.label('place.choose-the-piece')}
-          </Link>
-        )}
-      </div>
-    </div>
-  );
-}
-
-/** One press, one step; moving apart is worked out beside the page and said when nothing helped. */
-async function mendIt(warning: Warning, mend: Mend): Promise<void> {
-  const studio = getStudio();
-  if (mend.do !== 'move apart')
-    return studio.edit(asLabel('place.do-mend', { mend: currentWords().mend(mend).toLowerCase() }), (d) =>
-      applyMend(d, warning, mend),
-    );
-  const project = studio.project!;
-  const { moves, left } = await planBench.apart(project);
-  if (getStudio().project !== project) return;
-  if (moves.length > 0)
-    studio.edit(asLabel('place.do-move-entries-apart'), (d) => {
-      for (const m of moves) {
-        const piece = d.arrangements.find((a) => a.id === m.arrangementId)?.pieces.find((p) => p.id === m.pieceId);
-        if (piece) Object.assign(piece, { s: m.s, side: m.side });
-      }
-    });
-  if (left > 0)
-    studio.set({
-      message: {
-        kind: 'tell',
-        text: asLabel('place.still-stand-near-each-other', { left }),
-      },
-    });
 }
 
 /** How firm the crumb is: an assumed value for its kind, or what a push test in a spare said. */

@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { stackTiers, tierRef } from '@/core/cake/cake';
 import { unrollSide } from '@/core/cake/unroll';
 import { drawingSvg } from '@/core/formats/drawing';
+import { marked, notReady } from '@/core/formats/notReady';
 import { templates } from '@/core/formats/template';
 import { capital } from '@/core/words/capital';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
@@ -36,11 +37,18 @@ export function Templates({ plan }: { plan: DerivedPlan }) {
     <section aria-label={words.label('place.templates')}>
       <div className="flex flex-wrap items-center gap-3 pb-2">
         <h1 className="grow">{words.label('place.paper-prick-through-at-true')}</h1>
-        <WriteOut label={words.label('shared.print')} onPress={() => void downloadSheets('templates.pdf', drawings, paper)} />
+        <WriteOut
+          label={words.label('shared.print')}
+          onPress={() => void downloadSheets('templates.pdf', marked(drawings, notReady(plan.warnings, words)), paper)}
+        />
         <WriteOut
           label="SVG"
           onPress={() =>
-            void saveFile(`${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`, drawingSvg(drawing), 'image/svg+xml')
+            void saveFile(
+              `${short(drawing.title).replaceAll(/[ ,]+/g, '-')}.svg`,
+              drawingSvg(marked([drawing], notReady(plan.warnings, words))[0]!),
+              'image/svg+xml',
+            )
           }
         />
       </div>

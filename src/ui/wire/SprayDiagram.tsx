@@ -8,6 +8,7 @@ import { clamp } from '@/core/geometry/numbers';
 import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { drawingSvg } from '@/core/formats/drawing';
+import { marked, notReady } from '@/core/formats/notReady';
 import { rowDrawings, sprayDrawing } from '@/core/formats/sprayDrawing';
 import { downloadSheets, WriteOut } from '../shared/files';
 import { saveFile } from '../shared/fileAccess';
@@ -97,13 +98,16 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
           onPress={() =>
             void downloadSheets(
               'branching-diagrams.pdf',
-              sprays.flatMap((s, i) =>
-                rowDrawings({
-                  spray: s,
-                  plan: { ...plan, words },
-                  arrangementId: of,
-                  title: words.label('pack.spray', { job, spray: i + 1, sprays: sprays.length }),
-                }),
+              marked(
+                sprays.flatMap((s, i) =>
+                  rowDrawings({
+                    spray: s,
+                    plan: { ...plan, words },
+                    arrangementId: of,
+                    title: words.label('pack.spray', { job, spray: i + 1, sprays: sprays.length }),
+                  }),
+                ),
+                notReady(plan.warnings, words),
               ),
               paper,
             )
@@ -114,7 +118,12 @@ export function SprayDiagram({ spray, plan }: { spray: Spray; plan: DerivedPlan 
           onPress={() =>
             void saveFile(
               `${spray.id}.svg`,
-              drawingSvg(sprayDrawing({ spray, plan: { ...plan, words }, arrangementId: of, title })),
+              drawingSvg(
+                marked(
+                  [sprayDrawing({ spray, plan: { ...plan, words }, arrangementId: of, title })],
+                  notReady(plan.warnings, words),
+                )[0]!,
+              ),
               'image/svg+xml',
             )
           }

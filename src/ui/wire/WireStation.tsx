@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import { benchSteps } from '@/core/plan/benchSteps';
+import { Messages } from '../shared/Messages';
 import { useHash } from '../shared/useHash';
 import { Tabs } from '../fields/Tabs';
 import { useStudio } from '../useStudio';
@@ -63,6 +64,7 @@ export function WireStation() {
           {chosen ? <SprayDiagram spray={chosen} plan={plan} /> : <StemStrip plan={plan} />}
         </Tabs>
       </section>
+      <Messages station="wire" />
       <CutBars plan={plan} />
       <TapeList tape={plan.tape} />
       <GaugeTable plan={plan} />

@@ -8,7 +8,7 @@ export const HANDOVER = {
   'handover.it-written-from-place-once': 'It is written from Place, once something goes on the cake.',
   'handover.language-of-the-sheets': 'Language of the sheets',
   'handover.larger-type': 'Larger type',
-  'handover.mend-it-in-place': 'Mend it in Place',
+  'handover.mend-it-at': 'Mend it at {station}',
   'handover.no-sheet-yet': 'No sheet yet',
   'handover.no-stop-left-out': 'no stop is left. {goesIn} in, {comesOut} out.',
   'handover.not-ready-go-stops': 'Not ready to go: {stops, plural, one {# stop} other {# stops}}',

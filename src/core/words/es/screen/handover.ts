@@ -10,7 +10,7 @@ export const HANDOVER: Readonly<Record<keyof typeof EN, string>> = {
   'handover.it-written-from-place-once': 'Se escribe desde Colocar, en cuanto algo va en la tarta.',
   'handover.language-of-the-sheets': 'Idioma de las hojas',
   'handover.larger-type': 'Letra más grande',
-  'handover.mend-it-in-place': 'Arreglarlo en Colocar',
+  'handover.mend-it-at': 'Corregirlo en {station}',
   'handover.no-sheet-yet': 'Aún no hay hoja',
   'handover.no-stop-left-out': 'no queda ningún alto. {goesIn} entran, {comesOut} salen.',
   'handover.not-ready-go-stops': '{stops, plural, one {No puede salir: 1 alto} other {No puede salir: # altos}}',

@@ -10,7 +10,7 @@ export const HANDOVER: Readonly<Record<keyof typeof EN, string>> = {
   'handover.it-written-from-place-once': 'Elle s’écrit depuis Poser, dès que quelque chose va dans le gâteau.',
   'handover.language-of-the-sheets': 'Langue des feuilles',
   'handover.larger-type': 'Caractères plus grands',
-  'handover.mend-it-in-place': 'Régler cela dans Poser',
+  'handover.mend-it-at': 'Y remédier : {station}',
   'handover.no-sheet-yet': 'Pas encore de feuille',
   'handover.no-stop-left-out': 'il ne reste aucun stop. {goesIn} entrent, {comesOut} sortent.',
   'handover.not-ready-go-stops': '{stops, plural, one {Ne peut pas partir : 1 stop} other {Ne peut pas partir : # stops}}',
