@@ -18,6 +18,7 @@ const PARTED = { part: 'count', parts: 'count' } as const;
 export const TASK_FACTS = {
   'task.step': { piece: 'piece', step: 'step', ...PARTED },
   'task.mix': PARTED,
+  'task.mix-lot': { ...PARTED, lot: 'count', lots: 'count' },
   'task.plaque': { count: 'count', ...PARTED },
   'task.glue': PARTED,
   'task.tape-sprays': PARTED,

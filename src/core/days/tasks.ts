@@ -54,6 +54,10 @@ interface BenchWork {
   cakeReadyAt?: number;
 }
 
+/** Into which lot of paste each task that rolls some falls, by its id, from 0; those that are not named into the first. */
+export type Lots = ReadonlyMap<string, number>;
+export const ONE_LOT: Lots = new Map();
+
 /** Minutes at the bench that are not in a method: starting values made up for the product. */
 export const BENCH_MINUTES = { mixEach: 6, jointEach: 3, entryEach: 4, boxing: 15, lookRound: 10, eachMore: 2 } as const;
 
@@ -88,10 +92,11 @@ export function tasksOf(
   tray: readonly TrayKind[],
   work: BenchWork,
   cutting: Cutting = { dryingMargin: 1.5, most: () => Infinity, places: Infinity },
+  lots: Lots = ONE_LOT,
 ): Task[] {
   if (tray.length === 0) return [];
-  const list = new TaskList(cutting, { ...work, dryFactor: Number.isFinite(work.dryFactor) ? work.dryFactor : 3 });
-  const mixed = list.add(mixing(work.colours));
+  const list = new TaskList(cutting, { ...work, dryFactor: Number.isFinite(work.dryFactor) ? work.dryFactor : 3 }, lots);
+  const mixed = list.addMixing(tray);
   const made = tray.filter((kind) => kind.toMake > 0).flatMap((kind) => list.addSteps(kind, mixed));
   const rolled = work.plaques > 0 ? list.add(list.plaques(mixed)) : [];
   const taped = list.add(taping(tray, work, [...made, ...rolled]));
@@ -109,7 +114,33 @@ class TaskList {
   constructor(
     private readonly cutting: Cutting,
     private readonly work: BenchWork,
+    private readonly lots: Lots = ONE_LOT,
   ) {}
+
+  /** what each lot of paste is waited for by; one where all of it is mixed at once */
+  private mixed: (readonly Link[])[] = [];
+
+  /** Every colour at once, or lot by lot the colours that are rolled out of it; gives what the first is waited for by. */
+  addMixing(tray: readonly TrayKind[]): Link[] {
+    const count = 1 + Math.max(0, ...this.lots.values());
+    const coloursOf = (lot: number) =>
+      new Set(tray.filter((k) => [...this.lots].some(([id, l]) => l === lot && id.startsWith(`${k.key}|`))).map((k) => `${k.species}|${k.colourway}`)).size; // prettier-ignore
+    this.mixed = Array.from({ length: count }, (_, lot) =>
+      this.add(
+        mixing(count === 1 ? this.work.colours : Math.min(this.work.colours, Math.max(1, coloursOf(lot))), {
+          lot: lot + 1,
+          lots: count,
+        }),
+      ),
+    );
+    return [...must(this.mixed[0])];
+  }
+
+  /** What a task of a later lot waits for beside the step before. */
+  private pasteFor = (id: string): readonly Link[] => {
+    const lot = this.lots.get(id) ?? 0;
+    return lot > 0 ? must(this.mixed[lot]) : [];
+  };
 
   /** A task in parts of equal weight where a sitting cannot hold it; what comes next waits for all of them. */
   add(task: Task): Link[] {
@@ -140,7 +171,8 @@ class TaskList {
     }));
   }
 
-  private readonly waitMinutes = (dryHours: number): number => dryHours * 60 * this.cutting.dryingMargin;
+  /** In whole minutes, so that nothing begins a part of one too soon. */
+  private readonly waitMinutes = (dryHours: number): number => Math.ceil(dryHours * 60 * this.cutting.dryingMargin - 1e-6);
 
   /** All steps of one kind; gives what its last step has to be waited for. */
   addSteps(kind: TrayKind, mixed: readonly Link[]): Link[] {
@@ -172,7 +204,7 @@ class TaskList {
       const link = this.push({
         id: idOf(i),
         duration: wholeFive(minutes),
-        after: [...holdingThem.map((x) => x.link), ...partBefore],
+        after: [...holdingThem.map((x) => x.link), ...partBefore, ...this.pasteFor(idOf(i))],
         name: {
           code: 'task.step',
           values: { piece: { species: kind.species, stage: kind.stage }, step: stepRef, part: i + 1, parts: batches.length },
@@ -218,10 +250,11 @@ class TaskList {
   }
 }
 
-const mixing = (colours: number): Task =>
+/** The first lot is `mix`, the further ones `mix-2` and on. */
+const mixing = (colours: number, { lot, lots }: { lot: number; lots: number }): Task =>
   plain({
-    id: 'mix',
-    name: { code: 'task.mix', values: WHOLE },
+    id: lot === 1 ? 'mix' : `mix-${lot}`,
+    name: lots === 1 ? { code: 'task.mix', values: WHOLE } : { code: 'task.mix-lot', values: { ...WHOLE, lot, lots } },
     detail: { code: 'detail.colours', values: { count: colours } },
     minutes: Math.max(10, colours * BENCH_MINUTES.mixEach),
     after: [],

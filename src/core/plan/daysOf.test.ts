@@ -1,3 +1,4 @@
+import astronomy from '../demo/demo-astronomy-toppers.ofrenda.json';
 import { breaches } from '../days/breaches';
 import { dayText, wallFromText, wallToText } from '../days/clock';
 import { PLAIN_DAYS, type DaySettings } from '../days/settings';
@@ -6,7 +7,7 @@ import { evenings } from '../testing/dayShops';
 import { randomProject } from '../testing/samples';
 import { otherWorkOf, shopOf } from './daysOf';
 import { derivePlan } from './derivePlan';
-import type { Project } from './project';
+import { checkProject, type Project } from './project';
 
 const withDays = (project: Project, days: Partial<DaySettings>): Project => ({ ...project, days: { ...PLAIN_DAYS, ...days } });
 const HELPER = { id: 'h1', name: 'Helper', hours: evenings(17, 20) as DaySettings['makers'][number]['hours'], can: [...SKILLS] };
@@ -149,4 +150,34 @@ test('what was done later than it should leave is a stop that says when it was d
   };
   expect(by(0)).toEqual([]);
   expect(by(20)).toEqual([expect.objectContaining({ level: 'stop', values: { doneAt: free.doneBy + 20 } })]);
+});
+
+test('a long job mixes its paste in lots, none of which waits longer than it keeps, and breaks nothing', () => {
+  const checked = checkProject(astronomy);
+  if ('issues' in checked) throw new Error(checked.issues[0]!.path);
+  const { plan, shop, placed } = laid(checked.project);
+  const mixes = plan.schedule.filter((p) => p.id.startsWith('mix'));
+  expect(mixes.length).toBeGreaterThan(1);
+  expect(plan.warnings.map((w) => w.code)).not.toContain('days.paste-waits');
+  expect(breaches(placed, plan.tasks, shop)).toEqual([]);
+});
+
+test('one long evening a week does not make all the work wait for it: the others are used too', () => {
+  // Monday to Wednesday two hours, Friday three
+  const two = { fromMinute: 18 * 60, toMinute: 20 * 60 };
+  const hours = [null, two, two, two, null, { fromMinute: 18 * 60, toMinute: 21 * 60 }, null];
+  const big = randomProject(116);
+  const job = { ...big, brief: { ...big.brief, hours }, arrangements: big.arrangements.map((a) => ({ ...a, quantity: 4 })) };
+  const { plan, shop } = laid(withDays(job, {}));
+  const begin = plan.schedule[0]!.from;
+  const open = shop.windows.reduce((a, w) => a + Math.max(0, w.to - Math.max(w.from, begin)), 0);
+  const work = plan.tasks.reduce((a, t) => a + t.duration, 0);
+  expect(work).toBeGreaterThan(20 * 60);
+  expect(open / work).toBeLessThan(1.45);
+});
+
+test('nothing begins a part of a minute before what it waits for is dry', () => {
+  for (let seed = 1; seed <= 20; seed++)
+    for (const task of derivePlan(withDays(randomProject(seed, 10), { safety: 'practised' })).tasks)
+      for (const { wait } of task.after) expect(Number.isInteger(wait)).toBe(true);
 });

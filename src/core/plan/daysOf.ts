@@ -7,7 +7,9 @@ import { chainOf, leewayOf, type Leeway } from '../days/leeway';
 import { topologicalOrder } from '../days/network';
 import type { Pool, Shop } from '../days/schedule';
 import { SAFETY } from '../days/settings';
-import { careOf, ownJointMinutes, tasksOf, type Task } from '../days/tasks';
+import type { Cutting } from '../days/batches';
+import { lotsOf, mixedInLots, PASTE_KEEPS_DAYS, pasteWaits } from '../days/lots';
+import { careOf, ONE_LOT, ownJointMinutes, tasksOf, type Lots, type Task } from '../days/tasks';
 import { SKILLS, windowsOf, type Maker, type Skill } from '../days/windows';
 import type { Memo } from '../geometry/memo';
 import { countedLog, looksOf } from '../log/entries';
@@ -98,18 +100,31 @@ export function daysOf(
     dryFactor,
     cakeReadyAt: Math.max(cakeReadyAt, leavesAt - PLACED_BEFORE_MINUTES),
   };
-  const safety = SAFETY[days.safety];
-  const all = tasksOf(tray, work, {
-    dryingMargin: safety.dryingMargin,
-    most: (skill) => longestSitting(shop, skill),
+  const cutting: Cutting = {
+    dryingMargin: SAFETY[days.safety].dryingMargin,
+    most: (skill) => usualSitting(shop, skill),
     places: Math.min(shop.places.rack, shop.places.former),
-  }).map((task) => withWishes(task, days, shop));
-  const { tasks: works, done, shop: left } = withoutDone(all, days, shop);
+  };
+  const asked = (lots: Lots) => {
+    const tasks = tasksOf(tray, work, cutting, lots).map((task) => withWishes(task, days, shop));
+    return { tasks, ...withoutDone(tasks, days, shop) };
+  };
+  let { tasks: all, works, done, shop: left } = asked(ONE_LOT);
   if (all.length === 0 || !Number.isFinite(leavesAt) || !Array.isArray(topologicalOrder(all)) || shop.windows.length === 0) {
     const none: DaysPlan = { ...NOT_LAID, tasks: all, dryFactor, ownDry, doneBy: shop.end };
     return { plan: none, warnings: daysWarnings(project, none, cakeReadyAt) };
   }
-  const { placed, leeway, unpinned, homeless } = laidOut(project, { works, left, others }, memo);
+  const { unpinned, homeless, ...found } = laidOut(project, { works, left, others }, memo);
+  let { placed, leeway } = found;
+  if (pasteWaits(works, placed)) {
+    const again = asked(lotsOf(works, placed));
+    const mixed = mixedInLots(placed, again.works, left);
+    if (mixed) {
+      ({ tasks: all, works, done, shop: left } = again);
+      placed = mixed;
+      leeway = leewayOf(mixed, works, left);
+    }
+  }
   const plan: DaysPlan = {
     tasks: all,
     schedule: [...done, ...placed.map(({ id, maker, from, to }) => ({ id, maker, from, to }))].sort((a, b) => a.from - b.from),
@@ -198,25 +213,33 @@ export function shopOf({ brief, days }: Pick<Project, 'brief' | 'days'>, others:
   };
 }
 
-const longestSitting = (shop: Shop, skill: Skill): number => {
-  const own = shop.windows.filter((w) => must(shop.makers[w.maker]).can.includes(skill)).map((w) => w.to - w.from);
-  return own.length
-    ? Math.min(
-        MOST_TASK_MINUTES,
-        own.reduce((a, m) => Math.max(a, m), 0),
-      )
-    : MOST_TASK_MINUTES;
-};
+/**
+ * A sitting that half of all the time there is lies in sittings as long as: what is cut to the longest one would wait for the one long
+ * evening of a week. Minutes.
+ */
+function usualSitting(shop: Shop, skill: Skill): number {
+  const own = shop.windows
+    .filter((w) => must(shop.makers[w.maker]).can.includes(skill))
+    .map((w) => w.to - w.from)
+    .sort((a, b) => b - a);
+  const half = own.reduce((a, m) => a + m, 0) / 2;
+  let sum = 0;
+  for (const minutes of own) {
+    sum += minutes;
+    if (sum >= half) return Math.min(MOST_TASK_MINUTES, minutes);
+  }
+  return MOST_TASK_MINUTES;
+}
 
 /** What is left to do: what is done stands where it was, what waits for it waits until it is dry, and its places are taken until then. */
 function withoutDone(
   all: readonly Task[],
   days: Project['days'],
   shop: Shop,
-): { tasks: Task[]; done: PlannedTask[]; shop: Shop } {
+): { works: Task[]; done: PlannedTask[]; shop: Shop } {
   const times = new Map(days.done.map((d) => [d.task, { from: wallFromText(d.from), to: wallFromText(d.to) }]));
   const isDone = all.filter((t) => times.has(t.id));
-  if (isDone.length === 0) return { tasks: [...all], done: [], shop };
+  if (isDone.length === 0) return { works: [...all], done: [], shop };
   const tasks = all
     .filter((t) => !times.has(t.id))
     .map((t) => {
@@ -230,7 +253,7 @@ function withoutDone(
     return t.dries ? [{ pool: t.dries.pool, places: t.dries.places, from, to: shop.clock.after(to, t.dries.minutes) }] : [];
   });
   return {
-    tasks,
+    works: tasks,
     done: isDone.map((t) => ({ id: t.id, maker: 0, ...must(times.get(t.id)), done: true })),
     shop: { ...shop, taken: [...shop.taken, ...drying] },
   };
@@ -301,18 +324,13 @@ function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: Wal
   if (soon) warnings.push(says('stop', { code: 'days.not-dry', values: { task: soon.name } }));
   const doneAt = plan.schedule.reduce((a, p) => Math.max(a, p.to), -Infinity);
   if (doneAt > plan.doneBy) warnings.push(says('stop', { code: 'days.late', values: { doneAt } }));
-  const mixed = plan.schedule.find((p) => p.id === 'mix' || p.id === 'mix|1');
-  const rolled = plan.schedule.filter((p) => plan.tasks.find((t) => t.id === p.id)?.skill === 'making').at(-1);
-  const waits = mixed && rolled ? rolled.from - mixed.to : 0;
-  if (mixed && waits > PASTE_KEEPS_DAYS * 1440) {
-    const values = { days: Math.round(waits / 1440), from: dayStart(mixed.from), keepsDays: PASTE_KEEPS_DAYS };
+  const waits = pasteWaits(plan.tasks, plan.schedule);
+  if (waits) {
+    const values = { days: Math.round(waits.minutes / 1440), from: dayStart(waits.from), keepsDays: PASTE_KEEPS_DAYS };
     warnings.push(says('look again', { code: 'days.paste-waits', values }));
   }
   return warnings;
 }
-
-/** Common practice, no source: mixed flower paste keeps its working so long when wrapped. */
-const PASTE_KEEPS_DAYS = 10;
 
 /** Methods whose steps take place on a former. */
 export const usesFormers = (tray: readonly TrayKind[], catalogue: Catalogue): boolean =>

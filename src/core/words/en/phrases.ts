@@ -222,6 +222,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.barrier': '{barrierCaution}',
 
   'task.step': `{Piece}: {step}${PARTED}`,
+  'task.mix-lot': `Mix the pastes, lot {lot} of {lots}${PARTED}`,
   'task.mix': `Mix the pastes${PARTED}`,
   'task.plaque': `{count, plural, one {Roll and cut the plaque} other {Roll and cut # plaques}}${PARTED}`,
   'task.glue': `Glue the pieces${PARTED}`,

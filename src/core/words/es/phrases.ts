@@ -223,6 +223,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.barrier': '{barrierCaution}',
 
   'task.step': `{Piece}: {step}${PARTED}`,
+  'task.mix-lot': `Mezclar las pastas, tanda {lot} de {lots}${PARTED}`,
   'task.mix': `Mezclar las pastas${PARTED}`,
   'task.plaque': `{count, plural, one {Estirar y cortar la placa} other {Estirar y cortar # placas}}${PARTED}`,
   'task.glue': `Pegar las piezas${PARTED}`,

@@ -228,6 +228,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.barrier': '{barrierCaution}',
 
   'task.step': `{Piece} : {step}${PARTED}`,
+  'task.mix-lot': `Mélanger les pâtes, lot {lot} sur {lots}${PARTED}`,
   'task.mix': `Mélanger les pâtes${PARTED}`,
   'task.plaque': `{count, plural, one {Abaisser et couper la plaque} other {Abaisser et couper # plaques}}${PARTED}`,
   'task.glue': `Coller les pièces${PARTED}`,
