@@ -172,7 +172,8 @@ class TaskList {
   }
 
   /** In whole minutes, so that nothing begins a part of one too soon. */
-  private readonly waitMinutes = (dryHours: number): number => Math.ceil(dryHours * 60 * this.cutting.dryingMargin - 1e-6);
+  private readonly waitMinutes = (dryHours: number): number =>
+    Math.max(0, Math.ceil(dryHours * 60 * this.cutting.dryingMargin - 1e-6));
 
   /** All steps of one kind; gives what its last step has to be waited for. */
   addSteps(kind: TrayKind, mixed: readonly Link[]): Link[] {
