@@ -121,6 +121,48 @@ test('what nobody has said of allergens is told as not stated, on both sheets; a
   expect(wordsOf(none.cutter)).not.toMatch(/Not stated/);
 });
 
+describe('who eats', () => {
+  const all = (eaters: Project['brief']['eaters'], more: Partial<Project['brief']> = {}) => {
+    const { cutter, client } = sheetsFor((d) => void Object.assign(d.brief, { smallChildren: false, eaters, ...more }));
+    expect(cutter.sections.find((s) => s.id === 'eaters')).toEqual(client.sections.find((s) => s.id === 'eaters'));
+    return (cutter.sections.find((s) => s.id === 'eaters')?.lines ?? []).join(' ');
+  };
+
+  test('nobody to be careful of: nothing is said; each who is named has a line of their own', () => {
+    expect(all([])).toBe('');
+    expect(all(['swallow badly'])).toMatch(/hard and breaks into splinters/);
+    expect(all(['pregnant'])).toMatch(/alcohol/);
+    expect(all(['pregnant', 'swallow badly', 'allergic'])).toMatch(/splinters.*alcohol.*allergies/);
+  });
+
+  test('raw egg is named in pregnancy only where something is glued with it', () => {
+    expect(all(['pregnant'], { glue: 'egg white' })).toMatch(/raw egg white glues the flowers/);
+    expect(all(['pregnant'], { glue: 'CMC glue' })).not.toMatch(/raw egg white/);
+  });
+
+  test('a list that is not complete is called so, and asked for before anyone with allergies eats', () => {
+    expect(all(['allergic'], { allergensInCake: null })).toMatch(/It is not complete/);
+    expect(all(['allergic'], { allergensInCake: [], allergensInFlowers: [] })).not.toMatch(/not complete/);
+    const codes = (brief: Partial<Project['brief']>) =>
+      derivePlan({ ...JOB, brief: { ...JOB.brief, allergensInCake: [], allergensInFlowers: [], ...brief } }).warnings.map(
+        (w) => w.code,
+      );
+    expect(codes({ eaters: ['allergic'], allergensInFlowers: null })).toContain('place.allergens-not-stated');
+    expect(codes({ eaters: ['allergic'] })).not.toContain('place.allergens-not-stated');
+    expect(codes({ eaters: [], allergensInFlowers: null })).not.toContain('place.allergens-not-stated');
+  });
+});
+
+test('how long it may stand out of the cold is the baker’s to say: shown where it is said, never made up', () => {
+  const kept = (standsHours: number | null) =>
+    sheetsFor((d) => void Object.assign(d.brief, { standsHours }))
+      .client.sections.find((s) => s.id === 'keep')!
+      .lines.join(' ');
+  expect(kept(4)).toMatch(/The baker says: it may stand out of the cold for 4 h/);
+  expect(kept(null)).toMatch(/only the baker can say/);
+  for (const hours of [null, 4]) expect(kept(hours)).not.toMatch(/\ban hour\b/);
+});
+
 test('of equal cakes each has a sheet for the person who cuts, where anything comes out; the table has one', () => {
   const sheets = sheetsFor(() => undefined);
   const printed = printedSheets(sheets, 3, ENGLISH);

@@ -14,7 +14,7 @@ import type { Words } from '../words/words';
 import { notReady } from './notReady';
 
 export interface Section {
-  id: 'count' | 'not food' | 'food' | 'allergens' | 'children' | 'keep' | 'move' | 'after' | 'usual';
+  id: 'count' | 'not food' | 'food' | 'allergens' | 'eaters' | 'keep' | 'move' | 'after' | 'usual';
   title: string;
   lines: string[];
 }
@@ -70,7 +70,7 @@ export function handOverSheets(
         ...section('not food', words.label('hand.notfood.title'), parts.notFood),
         ...section('food', words.label('hand.food.title'), parts.food),
         ...section('allergens', words.label('hand.allergens.title'), parts.allergens),
-        ...section('children', words.label('hand.children.title'), parts.children),
+        ...section('eaters', words.label('hand.eaters.title'), parts.eaters),
         usual,
       ],
     },
@@ -87,10 +87,15 @@ export function handOverSheets(
         ...section('food', words.label('hand.food.title'), parts.food),
         ...section('not food', words.label('hand.client.look'), parts.notFood),
         ...section('allergens', words.label('hand.allergens.title'), parts.allergens),
-        ...section('children', words.label('hand.children.title'), parts.children),
+        ...section('eaters', words.label('hand.eaters.title'), parts.eaters),
         ...section('keep', words.label('hand.keep.title'), [
           words.label('hand.keep.dry'),
           words.label(facts.mustChill ? 'hand.keep.chill' : 'hand.keep.room'),
+          facts.standsHours === null
+            ? words.label('hand.keep.ask')
+            : words.label('hand.keep.stands', {
+                hours: words.units.figure(facts.standsHours, Number.isInteger(facts.standsHours) ? 0 : 1),
+              }),
         ]),
         ...section('move', words.label('hand.move.title'), [words.label('hand.move.flat')]),
         ...section('after', words.label('hand.after.title'), parts.after),
@@ -131,7 +136,7 @@ const rowWords = (out: TakenOut, words: Words): string =>
     hour: words.clock(out.azimuthRad),
   });
 
-function sectionsOf(facts: HandOver, words: Words): Record<'notFood' | 'food' | 'allergens' | 'children' | 'after', string[]> {
+function sectionsOf(facts: HandOver, words: Words): Record<'notFood' | 'food' | 'allergens' | 'eaters' | 'after', string[]> {
   const tier = (place: TierRef) => capital(words.tier(place)[0]);
   const yes = (is: boolean) => (is ? 'yes' : 'no');
   const food = facts.tiers
@@ -141,11 +146,14 @@ function sectionsOf(facts: HandOver, words: Words): Record<'notFood' | 'food' | 
   return {
     food: [
       ...(food.length ? food : [words.label('hand.food.none')]),
-      ...(toppersEaten ? [words.label('hand.food.toppers')] : []),
+      ...(toppersEaten && facts.plaque ? [words.label('hand.food.plaque')] : []),
+      ...(toppersEaten ? [words.label('hand.food.toppers', { soft: yes(facts.soft) })] : []),
     ],
     notFood: [
       ...(facts.wired ? [words.label('hand.notfood.wired')] : []),
       ...(facts.toppersHoldWire ? [words.label('hand.notfood.toppers-wired')] : []),
+      ...(facts.plaque && !toppersEaten ? [words.label('hand.notfood.plaque')] : []),
+      ...(facts.stakes ? [words.label('hand.notfood.stakes')] : []),
       ...(facts.toppers && facts.keepsake ? [words.label('hand.notfood.toppers')] : []),
       ...(facts.dust !== 'edible' && (facts.wired || facts.toppers)
         ? [words.label('hand.notfood.dust', { dust: facts.dust === 'unknown' ? 'unknown' : 'other' })]
@@ -160,28 +168,28 @@ function sectionsOf(facts: HandOver, words: Words): Record<'notFood' | 'food' | 
       ),
     ],
     allergens: allergenLines(facts.allergens, words),
-    children: facts.smallChildren
-      ? [
-          ...(facts.smallParts.length
-            ? [
-                words.label('hand.children.parts', {
-                  list: words.list(
-                    facts.smallParts.map(({ role, species }) => {
-                      const flowers = words.species(species)[1];
-                      return role === 'bud' ? words.label('hand.children.buds', { flowers }) : flowers;
-                    }),
-                  ),
-                }),
-              ]
-            : []),
-          words.label('hand.children.keep'),
-        ]
-      : [],
+    eaters: eaterLines(facts, words),
     after: [
       ...(facts.wired ? [words.label('hand.after.wired')] : []),
       ...(facts.keepsake ? [words.label('hand.after.keepsake')] : []),
     ],
   };
+}
+
+/** What is said for those at the table who have to be careful, each only where they were named. */
+function eaterLines({ smallChildren, smallParts, eaters, eggGlued, allergens }: HandOver, words: Words): string[] {
+  const named = smallParts.map(({ role, species }) => {
+    const flowers = words.species(species)[1];
+    return role === 'bud' ? words.label('hand.children.buds', { flowers }) : flowers;
+  });
+  const parts = named.length ? [words.label('hand.children.parts', { list: words.list(named) })] : [];
+  const yes = (is: boolean) => (is ? 'yes' : 'no');
+  return [
+    ...(smallChildren ? [...parts, words.label('hand.children.keep')] : []),
+    ...(eaters.includes('swallow badly') ? [words.label('hand.eaters.swallow')] : []),
+    ...(eaters.includes('pregnant') ? [words.label('hand.eaters.pregnant', { egg: yes(eggGlued) })] : []),
+    ...(eaters.includes('allergic') ? [words.label('hand.eaters.allergic', { open: yes(allergens.notStated.length > 0) })] : []),
+  ];
 }
 
 /** What is in it and where, which of it the US nine and the EU fourteen name, and of what nobody has said anything. */

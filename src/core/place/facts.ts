@@ -29,6 +29,7 @@ export const PLACE_WARNINGS = {
   'place.tubes-to-plug': { count: 'count' },
   'place.no-barrier': { pieces: 'pieces' },
   'place.through-icing': { pieces: 'pieces' },
+  'place.allergens-not-stated': { cake: 'yes', flowers: 'yes' },
   'place.toothpicks': { count: 'count', entry: 'entry' },
 } as const satisfies FactTable;
 

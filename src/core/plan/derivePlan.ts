@@ -94,6 +94,8 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
   const made = { tray, planned, colours: paste.length, plaques: plaques.reduce((a, p) => a + p.count, 0), others };
   const days = daysOf(project, made, memo);
   warnings.push(...days.warnings, ...objectionsOf(project), ...withSmallChildren(project, entries));
+  const handOver = handOverOf(project, entries, tray, wires.length > 0);
+  warnings.push(...withAllergies(handOver));
   warnings.sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level));
   const stops = warnings.filter((w) => w.level === 'stop').length;
   return {
@@ -110,7 +112,7 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
     barriers: barriersNeeded(planned),
     supplies: suppliesOf(project, tray, paste),
     ...days.plan,
-    handOver: handOverOf(project, entries, tray, wires.length > 0),
+    handOver,
     warnings,
     verdict: stops > 0 ? 'stop' : tray.length === 0 ? 'empty' : 'go',
   };
@@ -161,6 +163,13 @@ function withSmallChildren({ brief }: Project, entries: readonly PlannedEntry[])
   if (!brief.smallChildren || !first) return [];
   const values = { count: own.length, entry: first.id };
   return [{ code: 'place.toothpicks', values, level: 'look again', station: 'place', entryId: first.id }];
+}
+
+/** Where somebody with allergies eats, what nobody has stated is asked for. */
+function withAllergies({ eaters, allergens: { notStated } }: HandOver): Warning[] {
+  if (!eaters.includes('allergic') || notStated.length === 0) return [];
+  const values = { cake: notStated.includes('cake'), flowers: notStated.includes('flowers') };
+  return [{ code: 'place.allergens-not-stated', values, level: 'look again', station: 'brief' }];
 }
 
 /** All entries of a cake, numbered through, each with the thinnest wall to any other. */

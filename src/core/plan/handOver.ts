@@ -1,4 +1,4 @@
-import { bodyOf, speciesById, type Catalogue } from '../botany/catalogue';
+import { bodyOf, methodById, speciesById, type Catalogue } from '../botany/catalogue';
 import { holdsWire, METHODS, type Method } from '../botany/methods';
 import type { Part } from '../botany/shape/recipe';
 import { stageOf, type Role } from '../botany/species';
@@ -50,9 +50,20 @@ export interface HandOver {
   toppers: boolean;
   /** something of the toppers holds wire or stamens: they are no food, whatever is on them */
   toppersHoldWire: boolean;
+  /** a plaque of paste carries pieces */
+  plaque: boolean;
+  /** skewers or toothpicks stand in the cake */
+  stakes: boolean;
   dust: 'edible' | 'not edible' | 'unknown';
   keepsake: boolean;
   smallChildren: boolean;
+  eaters: Project['brief']['eaters'];
+  /** the glue at some join is raw egg white */
+  eggGlued: boolean;
+  /** hours it may stand out of the cold, as its baker says */
+  standsHours: number | null;
+  /** something that may be eaten was never dried hard */
+  soft: boolean;
   realPlants: boolean;
   mustChill: boolean;
   allergens: AllergensTold;
@@ -94,9 +105,15 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
     wired: tray.length > 0 && wired,
     toppers: tray.length > 0 && !wired,
     toppersHoldWire: !wired && tray.some((kind) => kindHoldsWire(kind.species, project)),
+    plaque: project.arrangements.some((a) => a.line.form === 'plaque' && a.pieces.length > 0),
+    stakes: entries.some((e) => e.kind === 'stake'),
     dust: foodOf(brief.dust, project.paints),
     keepsake: brief.keepsake,
     smallChildren: brief.smallChildren,
+    eaters: brief.eaters,
+    eggGlued: eggAtJoins(project, tray),
+    standsHours: brief.standsHours,
+    soft: tray.some((kind) => staysSoft(kind.species, project)),
     realPlants: brief.realPlants,
     mustChill: brief.mustChill,
     allergens: allergensTold(allergensIn(project, entries, tray)),
@@ -104,14 +121,28 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
   };
 }
 
+/** Whether some join is glued with egg white, by the job or by the way a piece is made. */
+const eggAtJoins = (project: Project, tray: readonly TrayKind[]): boolean =>
+  tray.length > 0 &&
+  (project.brief.glue === 'egg white' || tray.some((kind) => methodOf(kind.species, project)?.eggGlued === true));
+
+/** Dried for less than this, a piece stays soft, hours. Assumed, no source. */
+const HARD_HOURS = 6;
+
+/** Whether a species as this job makes it is never dried hard. */
+function staysSoft(id: string, project: Project): boolean {
+  const catalogue = catalogueOf(project);
+  const method = methodById(project.madeBy.find((m) => m.species === id)?.method ?? speciesById(id, catalogue).method, catalogue);
+  return method.steps.every((s) => s.dryHours < HARD_HOURS);
+}
+
 /** What the job holds, source by source: what a person has stated, and what the glue of a join and the coat of a stem bring with them. */
 function allergensIn(project: Project, entries: readonly Entry[], tray: readonly TrayKind[]): Stated {
   const { brief } = project;
   const { barriers } = catalogueOf(project);
-  const eggAtJoins = brief.glue === 'egg white' || tray.some((kind) => methodOf(kind.species, project)?.eggGlued);
   return {
     cake: brief.allergensInCake,
-    ...(tray.length ? { flowers: brief.allergensInFlowers, glue: eggAtJoins ? ['egg'] : [] } : {}),
+    ...(tray.length ? { flowers: brief.allergensInFlowers, glue: eggAtJoins(project, tray) ? ['egg'] : [] } : {}),
     barrier: [...new Set(entries.flatMap((e) => barrierById(e.barrier ?? '', barriers)?.allergens ?? []))],
   };
 }

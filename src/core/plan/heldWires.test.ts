@@ -14,7 +14,7 @@ const TOPPERS: Project = { ...checked.project, paints: [], brief: { ...checked.p
 const said = (project: Project) =>
   JSON.stringify(handOverSheets(derivePlan(project).handOver, { name: 'Job', when: 'then', copies: 1, stops: [] }, ENGLISH));
 const THREADED = SPECIES.find((s) => s.wiring.stamens && s.habit !== 'sprig')!;
-const EATEN = ENGLISH.label('hand.food.toppers');
+const EATEN = 'The toppers may be eaten';
 const WIRED = ENGLISH.label('hand.notfood.toppers-wired');
 const madeWithout = (project: Project, method: string): Project => ({
   ...project,
@@ -34,8 +34,12 @@ test('made without wire and of edible things they may be eaten, and not with dus
   const soft = madeWithout(TOPPERS, 'rolled rosette');
   expect(said(soft)).toContain(EATEN);
   expect(said(soft)).not.toContain(WIRED);
+  // dried overnight they are hard: said, so that nobody is surprised
+  expect(said(soft)).toContain(ENGLISH.label('hand.food.toppers', { soft: 'no' }));
+  expect(said(soft)).toContain(ENGLISH.label('hand.food.plaque'));
   const dusted = { ...soft, brief: { ...soft.brief, dust: 'unknown' as const } };
   expect(said(dusted)).not.toContain(EATEN);
+  expect(said(dusted)).toContain(ENGLISH.label('hand.notfood.plaque'));
   expect(derivePlan(dusted).warnings.map((w) => w.code)).toContain('place.eaten-with-dust');
 });
 

@@ -24,6 +24,9 @@ export const PROJECT_VERSION = 1;
 
 const minuteOfDay = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1440));
 
+/** People for whom a sheet says something of its own. */
+export const EATERS = ['swallow badly', 'pregnant', 'allergic'] as const;
+
 const statedAllergens = v.pipe(v.array(v.pipe(v.string(), v.maxLength(60))), v.maxLength(20));
 
 const briefSchema = v.strictObject({
@@ -31,6 +34,8 @@ const briefSchema = v.strictObject({
   leavesAt: wallTime,
   guests: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(100_000)),
   smallChildren: v.boolean(),
+  /** who else is at the table, beside small children and those who keep a flower */
+  eaters: v.optional(v.pipe(v.array(v.picklist(EATERS)), v.maxLength(EATERS.length)), []),
   style: v.picklist(STYLES),
   /** where it is made: the season follows from it and from the day */
   hemisphere: v.optional(v.picklist(HEMISPHERES), 'north'),
@@ -58,6 +63,8 @@ const briefSchema = v.strictObject({
   sheetLanguage: v.optional(v.pipe(v.string(), v.regex(/^[a-z]{2}$/)), 'en'),
   /** the cake is kept chilled until it is served */
   mustChill: v.optional(v.boolean(), false),
+  /** how long the cake may stand out of the cold, as its baker says; null where nobody has said */
+  standsHours: v.optional(v.nullable(v.pipe(v.number(), v.minValue(0.5), v.maxValue(72))), null),
   /** real plants or parts of them are in the arrangement */
   realPlants: v.optional(v.boolean(), false),
   /** grams, pulled sideways, at which a straw in a spare gave way; null where nobody tried */

@@ -13,13 +13,17 @@ export interface LabelArgs {
   'hand.notfood.dummy': { tier: Arg; covering: Arg };
   'hand.notfood.separator': { tier: Arg };
   'hand.food.tier': { tier: Arg; covering: Arg };
+  'hand.food.toppers': { soft: Arg };
   'hand.allergens.row': { allergen: Arg; from: Arg };
   'hand.allergens.us': { list: Arg };
   'hand.allergens.eu': { list: Arg };
   'hand.allergens.without': { from: Arg };
   'hand.allergens.not-stated': { from: Arg };
+  'hand.eaters.pregnant': { egg: Arg };
+  'hand.eaters.allergic': { open: Arg };
   'hand.children.buds': { flowers: Arg };
   'hand.children.parts': { list: Arg };
+  'hand.keep.stands': { hours: Arg };
   'hand.client.out': { n: Arg };
   'hand.stopped': { n: Arg };
   'pack.page': { page: Arg; pages: Arg };
@@ -81,6 +85,7 @@ export interface LabelArgs {
   'brief.next-colourway': { species: Arg; way: Arg; next: Arg };
   'brief.not-in': { s: Arg; seasonOf: Arg };
   'brief.not-in-season': { s: Arg };
+  'brief.stands-hours-unit': { stated: Arg };
   'brief.petals-cutter-gives': { species: Arg };
   'brief.pieces': { total: Arg };
   'brief.shape-of-the': { name: Arg };

@@ -2,6 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { monthOf, seasonOf } from '@/core/botany/season';
+import { EATERS } from '@/core/plan/project';
 import { Choice } from '../fields/Choice';
 import { MomentField } from '../fields/dates';
 import { NumberField } from '../fields/NumberField';
@@ -65,21 +66,21 @@ export function DayAndTable() {
           on={brief.mustChill}
           onChange={(on) => edit(asLabel('brief.do-kept-chilled'), (d) => void (d.brief.mustChill = on))}
         />
-        <Tick
-          name={words.label('brief.keepsake')}
-          on={brief.keepsake}
-          onChange={(on) => edit(asLabel('brief.do-kept-as-a-keepsake'), (d) => void (d.brief.keepsake = on))}
+        <NumberField
+          hideLabel
+          label={words.label('brief.stands-hours')}
+          value={brief.standsHours ?? 0}
+          unit={words.label('brief.stands-hours-unit', { stated: brief.standsHours === null ? 'no' : 'yes' })}
+          width={76}
+          least={0}
+          most={72}
+          step={0.5}
+          onChange={(v) =>
+            edit(asLabel('brief.do-stands-hours'), (d) => void (d.brief.standsHours = v > 0 ? Math.max(0.5, v) : null))
+          }
         />
       </div>
-      <Tick
-        name={words.label('brief.small-children')}
-        on={brief.smallChildren}
-        onChange={(on) => edit(asLabel('brief.do-small-children'), (d) => void (d.brief.smallChildren = on))}
-      >
-        {brief.smallChildren
-          ? words.label('brief.berries-buds-picks-named-on')
-          : words.label('brief.nobody-under-three-at-table')}
-      </Tick>
+      <WhoEats />
       <div className="flex flex-wrap items-center gap-3">
         <Choice
           label={words.label('brief.dust-on-the-pieces')}
@@ -96,6 +97,57 @@ export function DayAndTable() {
     </div>
   );
 }
+
+/** Those at the table for whom the sheets say something of their own, and what each of them changes. */
+function WhoEats() {
+  const words = useWords();
+  const { smallChildren, keepsake, eaters } = useStudio((s) => s.project!.brief);
+  const { edit } = getStudio();
+  const changes = [
+    ...(smallChildren ? [words.label('brief.berries-buds-picks-named-on')] : []),
+    ...eaters.map((e) => words.label(EATER_CHANGES[e])),
+    ...(keepsake ? [words.label('brief.kept-is-not-food')] : []),
+  ];
+  return (
+    <fieldset className="flex flex-wrap items-center gap-x-4">
+      <legend className="text-[15px] font-semibold">{words.label('brief.who-eats')}</legend>
+      <Tick
+        name={words.label('brief.small-children')}
+        on={smallChildren}
+        onChange={(on) => edit(asLabel('brief.do-small-children'), (d) => void (d.brief.smallChildren = on))}
+      />
+      {EATERS.map((e) => (
+        <Tick
+          key={e}
+          name={words.label(EATER_NAMES[e])}
+          on={eaters.includes(e)}
+          onChange={(on) =>
+            edit(asLabel('brief.do-who-eats'), (d) => {
+              d.brief.eaters = EATERS.filter((x) => (x === e ? on : d.brief.eaters.includes(x)));
+            })
+          }
+        />
+      ))}
+      <Tick
+        name={words.label('brief.keepsake')}
+        on={keepsake}
+        onChange={(on) => edit(asLabel('brief.do-kept-as-a-keepsake'), (d) => void (d.brief.keepsake = on))}
+      />
+      <p className="say w-full">{changes.length ? changes.join(' ') : words.label('brief.nobody-to-be-careful-of')}</p>
+    </fieldset>
+  );
+}
+
+const EATER_NAMES = {
+  'swallow badly': 'brief.swallow-badly',
+  pregnant: 'brief.pregnant',
+  allergic: 'brief.allergic',
+} as const;
+const EATER_CHANGES = {
+  'swallow badly': 'brief.swallow-badly-changes',
+  pregnant: 'brief.pregnant-changes',
+  allergic: 'brief.allergic-changes',
+} as const;
 
 /** A tick with its name and, after it, what it means. */
 function Tick({

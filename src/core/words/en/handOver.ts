@@ -36,6 +36,8 @@ export const HAND_OVER = {
   'hand.notfood.wired': 'Every flower, berry and leaf: they hold wire and tape.',
   'hand.notfood.toppers-wired': 'The flowers on the plaque: they hold wire or thread.',
   'hand.notfood.toppers': 'Every topper: a keepsake.',
+  'hand.notfood.plaque': 'The plaque that the flowers are glued to.',
+  'hand.notfood.stakes': 'Skewers and toothpicks: pull every one out, they splinter.',
   'hand.notfood.dust':
     '{dust, select, unknown {Dust on the flowers that is not known to be edible.} other {Dust on the flowers that is not edible.}}',
   'hand.notfood.dummy': '{tier}: foam{covering, select, yes {} other {, its covering too}}. Do not cut it.',
@@ -44,7 +46,9 @@ export const HAND_OVER = {
   'hand.food.title': 'Food',
   'hand.food.tier': '{tier}{covering, select, yes { with its covering} other {, without its covering}}.',
   'hand.food.none': 'Nothing on this cake.',
-  'hand.food.toppers': 'The toppers may be eaten.',
+  'hand.food.plaque': 'The plaque, of sugar paste.',
+  'hand.food.toppers':
+    'The toppers may be eaten{soft, select, yes {, as long as the baker says} other {; they are dried hard, and no pleasure}}.',
   'hand.allergens.title': 'Allergens',
   'hand.allergens.row': '{allergen}, {from}.',
   'hand.allergens.us': 'Of the nine named in the USA: {list}.',
@@ -52,15 +56,23 @@ export const HAND_OVER = {
   'hand.allergens.without': 'Stated: none of the listed ones {from}.',
   'hand.allergens.not-stated': 'Not stated what is {from}: read the labels, ask whoever made it.',
   'hand.allergens.rest': 'Of the others none was entered; only the baker can say that there is none.',
-  'hand.children.title': 'Small children',
+  'hand.eaters.title': 'Who eats',
+  'hand.eaters.swallow':
+    'For those who swallow badly: dried sugar is hard and breaks into splinters. Serve them cake that every flower is out of.',
+  'hand.eaters.pregnant':
+    'In pregnancy: {egg, select, yes {raw egg white glues the flowers, and paint} other {paint}} or glaze on them may hold alcohol. Leave the flowers, and ask the baker about egg and spirits in the cake.',
+  'hand.eaters.allergic':
+    'For those with allergies: show them the list above before they eat{open, select, yes {. It is not complete: what is not stated may hold any of them} other {}}.',
   'hand.children.buds': '{flowers} (buds)',
   'hand.children.parts': 'These come off and are small enough to swallow: {list}.',
   'hand.children.keep':
     'Keep flowers, picks and straws out of reach, and count everything out before children come to the table.',
   'hand.keep.title': 'Until it is cut',
   'hand.keep.dry': 'Keep it dry and out of the sun.',
+  'hand.keep.stands': 'The baker says: it may stand out of the cold for {hours} h.',
+  'hand.keep.ask': 'How long it may stand out of the cold only the baker can say.',
   'hand.keep.chill':
-    'The cake must stay chilled. Damp softens sugar flowers and lifts their colour: take it out an hour before, and do not touch the flowers while they are damp.',
+    'The cake must stay chilled. Damp softens sugar flowers and lifts their colour: take it out as long before as the baker says, and do not touch the flowers while they are damp.',
   'hand.keep.room': 'Take the flowers off before it is chilled: damp softens them and lifts their colour.',
   'hand.move.title': 'On the way',
   'hand.move.flat': 'Level, on the floor of a car, not on a seat. Cool, out of the sun, no hard braking. Carry it by the board.',

@@ -286,6 +286,12 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'Bare wire and tape touch what is eaten.',
     remedy: 'Say in Brief that this covering is not eaten, or use barriers.',
   },
+  'place.allergens-not-stated': {
+    what: 'Somebody at the table has allergies, and it is not stated what is {cake, select, yes {in the cake{flowers, select, yes { and the flowers} other {}}} other {in the flowers}}',
+    where: 'the sheets',
+    why: 'What nobody has stated may hold anything.',
+    remedy: 'Ask the baker, read the labels, and tick them in Brief under wire, paper, glue and allergens.',
+  },
   'place.toothpicks': {
     what: '{count, plural, one {A toothpick at {entry}} other {# toothpicks}}',
     where: 'small children at the table',

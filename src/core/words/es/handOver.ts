@@ -37,6 +37,8 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.notfood.wired': 'Todas las flores, bayas y hojas: llevan alambre y cinta.',
   'hand.notfood.toppers-wired': 'Las flores de la placa: llevan alambre o hilo.',
   'hand.notfood.toppers': 'Todos los adornos: son un recuerdo.',
+  'hand.notfood.plaque': 'La placa a la que están pegadas las flores.',
+  'hand.notfood.stakes': 'Brochetas y palillos: sáquelos todos, se astillan.',
   'hand.notfood.dust':
     '{dust, select, unknown {El polvo de las flores: no se sabe si es comestible.} other {El polvo de las flores: no es comestible.}}',
   'hand.notfood.dummy': '{tier}: espuma{covering, select, yes {} other {, también su cobertura}}. No lo corte.',
@@ -45,7 +47,9 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.food.title': 'Se come',
   'hand.food.tier': '{tier}{covering, select, yes { con su cobertura} other {, sin su cobertura}}.',
   'hand.food.none': 'Nada de esta tarta.',
-  'hand.food.toppers': 'Los adornos se pueden comer.',
+  'hand.food.plaque': 'La placa, de pasta de azúcar.',
+  'hand.food.toppers':
+    'Los adornos se pueden comer{soft, select, yes {, mientras lo diga quien la horneó} other {; están secos y duros, y no son un placer}}.',
   'hand.allergens.title': 'Alérgenos',
   'hand.allergens.row': '{allergen}, {from}.',
   'hand.allergens.us': 'De los nueve que nombra EE. UU.: {list}.',
@@ -53,15 +57,23 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.allergens.without': 'Declarado: ninguno de los de la lista {from}.',
   'hand.allergens.not-stated': 'No se ha declarado qué hay {from}: lea las etiquetas y pregunte a quien lo hizo.',
   'hand.allergens.rest': 'De los demás no se ha indicado ninguno; solo quien la horneó puede decir que no hay.',
-  'hand.children.title': 'Niños pequeños',
+  'hand.eaters.title': 'Quién come',
+  'hand.eaters.swallow':
+    'Para quien traga mal: el azúcar seco es duro y se rompe en astillas. Sírvale tarta de la que se han sacado todas las flores.',
+  'hand.eaters.pregnant':
+    'En el embarazo: {egg, select, yes {la clara cruda pega las flores, y la pintura} other {la pintura}} o el glaseado pueden llevar alcohol. Deje las flores y pregunte a quien la horneó por huevo y licores en la tarta.',
+  'hand.eaters.allergic':
+    'Para quien tiene alergias: enséñele la lista de arriba antes de que coma{open, select, yes {. No está completa: lo que no se ha declarado puede llevar cualquiera} other {}}.',
   'hand.children.buds': 'capullos de {flowers}',
   'hand.children.parts': 'Se desprenden y son tan pequeños que se pueden tragar: {list}.',
   'hand.children.keep':
     'Mantenga flores, portaflores y pajitas fuera de su alcance, y cuéntelo todo antes de que los niños lleguen a la mesa.',
   'hand.keep.title': 'Hasta que se corte',
   'hand.keep.dry': 'Manténgala seca y a la sombra.',
+  'hand.keep.stands': 'Quien la horneó dice: puede estar fuera del frío {hours} h.',
+  'hand.keep.ask': 'Cuánto puede estar fuera del frío solo lo sabe quien la horneó.',
   'hand.keep.chill':
-    'La tarta debe seguir fría. La humedad ablanda las flores de azúcar y levanta su color: sáquela una hora antes y no toque las flores mientras estén húmedas.',
+    'La tarta debe seguir fría. La humedad ablanda las flores de azúcar y les levanta el color: sáquela con la antelación que diga quien la horneó, y no toque las flores mientras estén húmedas.',
   'hand.keep.room': 'Quite las flores antes de enfriarla: la humedad las ablanda y levanta su color.',
   'hand.move.title': 'En el camino',
   'hand.move.flat': 'Nivelada, en el suelo del coche, no en un asiento. Fresca, a la sombra, sin frenazos. Llévela por la base.',

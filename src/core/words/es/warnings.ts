@@ -285,6 +285,12 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'El alambre desnudo y la cinta tocan lo que se come.',
     remedy: 'Di en Encargo que esta cobertura no se come, o usa barreras.',
   },
+  'place.allergens-not-stated': {
+    what: 'Alguien en la mesa tiene alergias, y no se ha declarado qué hay {cake, select, yes {en la tarta{flowers, select, yes { ni en las flores} other {}}} other {en las flores}}',
+    where: 'las hojas',
+    why: 'Lo que nadie ha declarado puede llevar cualquier cosa.',
+    remedy: 'Pregunta a quien la horneó, lee las etiquetas y márcalo en Encargo, en alambre, papel, pegamento y alérgenos.',
+  },
   'place.toothpicks': {
     what: '{count, plural, one {Un palillo en {entry}} other {# palillos}}',
     where: 'niños pequeños a la mesa',

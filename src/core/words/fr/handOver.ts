@@ -38,6 +38,8 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.notfood.wired': 'Toutes les fleurs, baies et feuilles : elles portent du fil et du ruban.',
   'hand.notfood.toppers-wired': 'Les fleurs de la plaque : elles contiennent du fil.',
   'hand.notfood.toppers': 'Tous les décors : ce sont des souvenirs.',
+  'hand.notfood.plaque': 'La plaque sur laquelle les fleurs sont collées.',
+  'hand.notfood.stakes': 'Piques et cure-dents : retirez-les tous, ils font des éclats.',
   'hand.notfood.dust':
     '{dust, select, unknown {La poudre des fleurs : on ne sait pas si elle est comestible.} other {La poudre des fleurs : elle n’est pas comestible.}}',
   'hand.notfood.dummy': '{tier} : mousse{covering, select, yes {} other {, sa couverture aussi}}. Ne le coupez pas.',
@@ -46,7 +48,9 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.food.title': 'Se mange',
   'hand.food.tier': '{tier}{covering, select, yes { avec sa couverture} other {, sans sa couverture}}.',
   'hand.food.none': 'Rien de ce gâteau.',
-  'hand.food.toppers': 'Les décors peuvent se manger.',
+  'hand.food.plaque': 'La plaque, en pâte à sucre.',
+  'hand.food.toppers':
+    'Les décors se mangent{soft, select, yes {, aussi longtemps que le dit la personne qui l’a cuit} other { ; séchés, ils sont durs et sans plaisir}}.',
   'hand.allergens.title': 'Allergènes',
   'hand.allergens.row': '{allergen}, {from}.',
   'hand.allergens.us': 'Des neuf que nomment les États-Unis : {list}.',
@@ -54,15 +58,23 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.allergens.without': 'Déclaré : aucun de ceux de la liste {from}.',
   'hand.allergens.not-stated': 'Non déclaré, ce qu’il y a {from} : lisez les étiquettes, demandez à la personne qui l’a fait.',
   'hand.allergens.rest': 'Des autres, rien n’a été indiqué ; seule la personne qui l’a cuit peut dire qu’il n’y en a pas.',
-  'hand.children.title': 'Jeunes enfants',
+  'hand.eaters.title': 'Qui mange',
+  'hand.eaters.swallow':
+    'Pour qui avale mal : le sucre sec est dur et se brise en éclats. Servez du gâteau dont toutes les fleurs sont sorties.',
+  'hand.eaters.pregnant':
+    'Pendant une grossesse : {egg, select, yes {du blanc d’œuf cru colle les fleurs, et la peinture} other {la peinture}} ou le glaçage peuvent contenir de l’alcool. Laissez les fleurs, et demandez s’il y a de l’œuf ou de l’alcool dans le gâteau.',
+  'hand.eaters.allergic':
+    'En cas d’allergie : montrez la liste ci-dessus avant que l’on mange{open, select, yes {. Elle n’est pas complète : ce qui n’est pas déclaré peut en contenir} other {}}.',
   'hand.children.buds': 'boutons de {flowers}',
   'hand.children.parts': 'Se détachent et sont assez petits pour être avalés : {list}.',
   'hand.children.keep':
     'Gardez fleurs, tubes et pailles hors de leur portée, et comptez tout avant que les enfants arrivent à table.',
   'hand.keep.title': 'Jusqu’à la coupe',
   'hand.keep.dry': 'Gardez-le au sec et à l’ombre.',
+  'hand.keep.stands': 'La personne qui l’a cuit dit : hors du froid, {hours} h au plus.',
+  'hand.keep.ask': 'Combien de temps il peut rester hors du froid, seule la personne qui l’a cuit peut le dire.',
   'hand.keep.chill':
-    'Le gâteau doit rester au froid. L’humidité ramollit les fleurs en sucre et soulève leur couleur : sortez-le une heure avant et ne touchez pas les fleurs tant qu’elles sont humides.',
+    'Le gâteau doit rester au froid. L’humidité ramollit les fleurs en sucre et ternit leur couleur : sortez-le aussi tôt que le dit la personne qui l’a cuit, et ne touchez pas les fleurs tant qu’elles sont humides.',
   'hand.keep.room': 'Retirez les fleurs avant de le refroidir : l’humidité les ramollit et soulève leur couleur.',
   'hand.move.title': 'En route',
   'hand.move.flat':

@@ -290,6 +290,13 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'Le fil nu et le ruban touchent ce qui se mange.',
     remedy: 'Dites dans Commande que cette couverture ne se mange pas, ou mettez des barrières.',
   },
+  'place.allergens-not-stated': {
+    what: 'Quelqu’un à table a des allergies, et rien n’est déclaré de ce qu’il y a {cake, select, yes {dans le gâteau{flowers, select, yes { ni dans les fleurs} other {}}} other {dans les fleurs}}',
+    where: 'les feuilles',
+    why: 'Ce que personne n’a déclaré peut contenir n’importe quoi.',
+    remedy:
+      'Demandez à la personne qui l’a cuit, lisez les étiquettes et cochez-les dans la commande, sous fil, papier, colle et allergènes.',
+  },
   'place.toothpicks': {
     what: '{count, plural, one {Un cure-dent à {entry}} other {# cure-dents}}',
     where: 'de jeunes enfants à table',
