@@ -119,7 +119,7 @@ const bench = {
   async cutOptimally(demands: readonly CutDemand[], stockMm: number): Promise<CutPlan> {
     // the solver is only fetched when a cut list is proven: the plan need not wait for it
     highs ??= import('highs').then(({ default: load }) => load());
-    return cutOptimally(demands, stockMm, solverFrom(await highs, 2));
+    return cutOptimally(demands, stockMm, solverFrom(await highs));
   },
 };
 

@@ -38,6 +38,8 @@ export type OwnMethod = v.InferOutput<typeof methodSchema>;
 export interface MethodStep extends Omit<OwnStep, 'name' | 'dryNote'> {
   /** something is said of its drying */
   noted?: boolean;
+  /** what can hurt at it: said at the step */
+  caution?: 'steam' | 'blade';
   dryNote?: string | undefined;
 }
 
@@ -51,7 +53,7 @@ export interface Method extends Pick<OwnMethod, 'id' | 'batch' | 'lossShare'> {
 }
 
 const dust: MethodStep = { id: 'dust', minutesEach: 1.5, minutesBatch: 4, dryHours: 0 };
-const steam: MethodStep = { id: 'steam', minutesEach: 0.3, minutesBatch: 3, dryHours: 2, noted: true };
+const steam: MethodStep = { id: 'steam', minutesEach: 0.3, minutesBatch: 3, dryHours: 2, noted: true, caution: 'steam' };
 
 /** Sequences of docs/trade.md M1–M14; their words stand in the room of words. */
 export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
@@ -74,10 +76,10 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
         { id: 'petals', minutesEach: 3.5, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former' },
         dust, steam] },
       { id: 'pulled', batch: 20, lossShare: 0.05, steps: [
-        { id: 'petals', minutesEach: 2, minutesBatch: 4, dryHours: 12, noted: true },
+        { id: 'petals', minutesEach: 2, minutesBatch: 4, dryHours: 12, noted: true, caution: 'blade' },
         { ...dust, minutesEach: 0.7 }, steam] },
       { id: 'pulled cluster', batch: 6, lossShare: 0.05, steps: [
-        { id: 'florets', minutesEach: 28, minutesBatch: 5, dryHours: 12, noted: true },
+        { id: 'florets', minutesEach: 28, minutesBatch: 5, dryHours: 12, noted: true, caution: 'blade' },
         { ...dust, minutesEach: 6 }, steam,
         { id: 'assemble', minutesEach: 14, minutesBatch: 2, dryHours: 0 }] },
       { id: 'scrunched', batch: 20, lossShare: 0.1, steps: [
@@ -101,7 +103,7 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
         { ...dust, minutesEach: 2.5 }, steam,
         { id: 'assemble', minutesEach: 4, minutesBatch: 2, dryHours: 0 }] },
       { id: 'glued leaf', batch: 12, lossShare: 0.2, steps: [
-        { id: 'leaves', minutesEach: 8, minutesBatch: 4, dryHours: 10, noted: true },
+        { id: 'leaves', minutesEach: 8, minutesBatch: 4, dryHours: 10, noted: true, caution: 'blade' },
         { ...dust, minutesEach: 1.5 }, steam] },
       { id: 'rolled rosette', unwired: true, batch: 20, lossShare: 0.2, steps: [
         { id: 'petals', minutesEach: 1.5, minutesBatch: 4, dryHours: 12, noted: true },
@@ -115,14 +117,14 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
         { ...dust, minutesEach: 1 }] },
       { id: 'snipped pompon', batch: 12, lossShare: 0.05, steps: [
         { id: 'core', minutesEach: 3, minutesBatch: 4, dryHours: 0 },
-        { id: 'petals', minutesEach: 6, minutesBatch: 2, dryHours: 12, noted: true },
+        { id: 'petals', minutesEach: 6, minutesBatch: 2, dryHours: 12, noted: true, caution: 'blade' },
         { ...dust, minutesEach: 1 }, steam] },
       { id: 'paper leaf', eggGlued: true, batch: 12, lossShare: 0.4, steps: [
-        { id: 'paper', minutesEach: 4, minutesBatch: 8, dryHours: 1, noted: true },
+        { id: 'paper', minutesEach: 4, minutesBatch: 8, dryHours: 1, noted: true, caution: 'blade' },
         { id: 'assemble', minutesEach: 7, minutesBatch: 2, dryHours: 4, noted: true },
         { ...dust, minutesEach: 0.5 }] },
       { id: 'two-faced leaf', batch: 12, lossShare: 0.4, steps: [
-        { id: 'leaves', minutesEach: 13, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former' },
+        { id: 'leaves', minutesEach: 13, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former', caution: 'blade' },
         { ...dust, minutesEach: 2 }, steam,
         { id: 'assemble', minutesEach: 4, minutesBatch: 2, dryHours: 0 }] },
     ] satisfies Method[]

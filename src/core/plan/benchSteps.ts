@@ -131,7 +131,7 @@ function trimStep(spray: Spray, entry: Entry | null, where: StepPlace, { arrange
           ...cutFigure(entry),
         ]
       : [],
-    how: [...plainly('how.cut-ends'), ...how],
+    how: [...plainly('how.cut-ends', 'how.ends-fly'), ...how],
     why: [{ code: 'why.staggered', values: {} }, ...why],
     pieceIds: [],
     spray,

@@ -96,6 +96,7 @@ export const HOW = {
   'how.heel-to-heel': {},
   'how.tape-heel': { lengthMm: 'mm' },
   'how.cut-ends': {},
+  'how.ends-fly': {},
   'how.lay-lighter': {},
   'how.stamens-level': {},
   'how.bind-down': {},

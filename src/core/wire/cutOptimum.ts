@@ -4,7 +4,7 @@ import { must } from '../geometry/must';
 
 /**
  * Solves a linear or integer programme written in the LP format; gives each column's value and, of a linear one, each row's
- * dual price; null when none was found in time.
+ * dual price; null when none was found within its limits.
  */
 export type IntegerSolver = (
   lp: string,
@@ -35,12 +35,20 @@ function fullPatterns({ lengthsMm, counts, stockMm, most }: FullPatternsOptions)
   return walk(0, stockMm, []) ? found : null;
 }
 
+/** More columns than this are quicker generated as the prices ask for them. */
+const MOST_PATTERNS = 300;
+
 /**
  * The fewest bars, proven: every full pattern is a column of an integer programme (Gilmore and Gomory 1961), solved by an
  * existing solver. When there are too many patterns they are generated as the prices ask for them, and the relaxed optimum
  * bounds what any plan can do. When the solver gives up, the quick plan is returned with what its bound proves.
  */
-export function cutOptimally(demands: readonly CutDemand[], stockMm: number, solve: IntegerSolver, mostPatterns = 6000): CutPlan {
+export function cutOptimally(
+  demands: readonly CutDemand[],
+  stockMm: number,
+  solve: IntegerSolver,
+  mostPatterns = MOST_PATTERNS,
+): CutPlan {
   const quick = cutLongestFirst(demands, stockMm);
   const merged = new Map<number, number>();
   for (const d of demands)

@@ -134,7 +134,10 @@ export function KindCard({ kind }: { kind: TrayKind }) {
             <span className="grid size-7 shrink-0 place-items-center rounded-full border border-[var(--edge)] text-[13px] font-semibold">
               {i + 1}
             </span>
-            <span className="min-w-0 grow leading-tight">{words.step({ method: method.id, step: s.id }).name}</span>
+            <span className="min-w-0 grow leading-tight">
+              {words.step({ method: method.id, step: s.id }).name}
+              {s.caution && <span className="small block">{words.label(`make.caution-${s.caution}`)}</span>}
+            </span>
             <span className="shrink-0 text-[15px]">
               {words.units.duration(stepMinutes(s, method.batch, kind.toMake) * kind.pace.share * care)}
             </span>

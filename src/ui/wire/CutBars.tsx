@@ -85,6 +85,7 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
               stock: words.units.mm(stockMm),
             })}
       </p>
+      <p className="small pb-3">{words.label('wire.caution-ends')}</p>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-2 lg:grid-cols-[repeat(2,minmax(0,1fr))]">
         {plan.cuts.map((c, i) => (
           <GaugeBars

@@ -154,6 +154,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.carrier': 'Ponlo a lo largo del tallo, su extremo 20 mm por encima de la unión siguiente, y envuélvelo.',
   'how.heel-to-heel': 'Dobla hacia abajo el extremo de cada brazo y ponlos talón con talón, primero el más pesado.',
   'how.tape-heel': 'Encinta juntos {lengthMm}, apretado.',
+  'how.ends-fly': 'Las puntas de alambre saltan y pinchan: ponte gafas, corta dentro de una caja y recoge las puntas del suelo.',
   'how.cut-ends': 'Corta los alambres a largos distintos, ninguno largo y ninguno a ras de otro.',
   'how.lay-lighter': 'Añade los más ligeros al principal, cada uno algo más bajo, y envuélvelos.',
   'how.stamens-level': 'Ponlos alrededor del centro de pocos en pocos, con las puntas a una altura.',

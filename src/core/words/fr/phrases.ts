@@ -157,6 +157,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.carrier': 'Couchez-le contre la tige, son bout 20 mm au-dessus de l’attache suivante, et enrubannez.',
   'how.heel-to-heel': 'Pliez vers le bas le bout de chaque bras et mettez-les talon contre talon, le plus lourd d’abord.',
   'how.tape-heel': 'Enrubannez-les ensemble sur {lengthMm}, serré.',
+  'how.ends-fly':
+    'Les bouts de fil sautent et piquent : portez des lunettes, coupez dans une boîte, et ramassez les bouts par terre.',
   'how.cut-ends': 'Coupez les fils à des longueurs différentes, aucun long, aucun au ras d’un autre.',
   'how.lay-lighter': 'Ajoutez les plus légers au principal, chacun un peu plus bas, et enrubannez.',
   'how.stamens-level': 'Mettez-les autour du cœur par petits groupes, les pointes à la même hauteur.',

@@ -1,4 +1,6 @@
 export const MAKE = {
+  'make.caution-blade': 'Blades: cut away from the fingers, close the scissors when they lie.',
+  'make.caution-steam': 'Steam scalds: keep hands and face out of it, lift the lid away from you.',
   'make.a-batch': 'A batch',
   'make.a-batch-2': 'a batch',
   'make.a-colour-dust-glaze-or': 'A colour, dust, glaze or glue',

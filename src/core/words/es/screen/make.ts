@@ -1,6 +1,8 @@
 import type { MAKE as EN } from '../../en/screen/make';
 
 export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
+  'make.caution-blade': 'Cuchillas: corta lejos de los dedos y cierra las tijeras al dejarlas.',
+  'make.caution-steam': 'El vapor quema: manos y cara fuera, abre la tapa hacia el otro lado.',
   'make.a-batch': 'Una tanda',
   'make.a-batch-2': 'una tanda',
   'make.a-colour-dust-glaze-or': 'Un color, polvo, glaseado o pegamento',

@@ -1,6 +1,8 @@
 import type { WIRE as EN } from '../../en/screen/wire';
 
 export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
+  'wire.caution-ends':
+    'Las puntas de alambre saltan y pinchan: ponte gafas, corta dentro de una caja y recoge las puntas del suelo.',
   'wire.a-few-turns-off-roll': 'unas vueltas de un rollo de {colour}',
   'wire.a-new-spray': 'un ramillete nuevo',
   'wire.a-third-split-three': 'un tercio, partida en tres',

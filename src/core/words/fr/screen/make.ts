@@ -1,6 +1,8 @@
 import type { MAKE as EN } from '../../en/screen/make';
 
 export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
+  'make.caution-blade': 'Lames : coupez loin des doigts, fermez les ciseaux en les posant.',
+  'make.caution-steam': 'La vapeur brûle : mains et visage hors d’elle, ouvrez le couvercle loin de vous.',
   'make.a-batch': 'Une fournée',
   'make.a-batch-2': 'une fournée',
   'make.a-colour-dust-glaze-or': 'Une couleur, une poudre, un vernis ou une colle',

@@ -1,6 +1,8 @@
 import type { WIRE as EN } from '../../en/screen/wire';
 
 export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
+  'wire.caution-ends':
+    'Les bouts de fil sautent et piquent : portez des lunettes, coupez dans une boîte, et ramassez les bouts par terre.',
   'wire.a-few-turns-off-roll': 'quelques tours d’un rouleau de {colour}',
   'wire.a-new-spray': 'une nouvelle gerbe',
   'wire.a-third-split-three': 'un tiers, fendu en trois',
