@@ -2,6 +2,7 @@ import { materialSchema, type Material, type Prices } from '../make/price';
 import type { Paint } from '../make/paints';
 import type { TinPiece } from '../compose/tin';
 import * as v from 'valibot';
+import { FLORIST_GAUGES, FLORIST_MM } from '../wire/gauge';
 
 interface MaterialOptions {
   id: string;
@@ -29,13 +30,13 @@ export const DEMO_PRICES: Prices = {
   roundTo: 5,
   materials: [
     material({ id: 'paste', name: 'Flower paste', unit: 'g', pack: 500, packPrice: 9.4, shop: SUGAR, onHand: 180 }),
-    ...[18, 20, 22, 24, 26, 28, 30].flatMap((gauge) =>
+    ...[...FLORIST_GAUGES, ...FLORIST_MM].flatMap((gauge) =>
       (['green', 'white'] as const).map((colour) =>
         material({
           id: `wire-${gauge}-${colour}`,
-          name: `Wire ${gauge} SWG, ${colour}`,
+          name: gauge < 2 ? `Wire ${gauge} mm, ${colour}` : `Wire ${gauge} ga, ${colour}`,
           unit: 'piece',
-          pack: gauge < 24 ? 20 : 50,
+          pack: gauge >= 24 || gauge < 0.6 ? 50 : 20,
           packPrice: 3.2,
           shop: FLORIST,
           onHand: gauge === 24 ? 18 : 0,
@@ -45,6 +46,7 @@ export const DEMO_PRICES: Prices = {
     material({ id: 'tape', name: 'Floral tape', unit: 'm', pack: 27, packPrice: 2.6, shop: FLORIST, onHand: 12 }),
     material({ id: 'dust', name: 'Dust', unit: 'g', pack: 4, packPrice: 5.1, shop: SUGAR, onHand: 6 }),
     material({ id: 'glue', name: 'Edible glue', unit: 'g', pack: 50, packPrice: 3.9, shop: SUGAR, onHand: 40 }),
+    material({ id: 'egg glue', name: 'Egg white', unit: 'g', pack: 200, packPrice: 2.4, shop: 'grocer' }),
     material({
       id: 'glaze',
       name: 'Half glaze for leaves and berries',
@@ -65,6 +67,10 @@ export const DEMO_PRICES: Prices = {
         ['pick-small', 'Pick, small', 25, 4.5],
         ['pick-medium', 'Pick, medium', 25, 5.5],
         ['pick-large', 'Pick, large', 20, 6.5],
+        ['wax', 'Sealing wax made for food, a dip', 40, 7.2],
+        ['compound-coat', 'Compound coat, a stem', 60, 4.8],
+        ['skewer', 'Bamboo skewer', 50, 1.5],
+        ['toothpick', 'Toothpick', 200, 1.2],
       ] as const
     ).map(([id, name, pack, price]) => material({ id, name, unit: 'piece', pack, packPrice: price, shop: SUGAR })),
   ],

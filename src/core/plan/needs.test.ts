@@ -1,3 +1,7 @@
+import { DEMO_PRICES } from '../demo/bench';
+import { RECIPES } from '../make/recipes';
+import { BARRIERS } from '../place/barrier';
+import { FLORIST_GAUGES, FLORIST_MM, WIRE_SYSTEMS } from '../wire/gauge';
 import { randomProject } from '../testing/samples';
 import { derivePlan } from './derivePlan';
 import { needsOf } from './needs';
@@ -53,4 +57,21 @@ test('woody stems are taped brown, the finest stems only for a showpiece (docs/t
   expect(mm(of('olive', 'everyday'), 'brown')).toBeGreaterThan(0);
   expect(mm(of('rose', 'everyday'), 'brown')).toBe(0);
   expect(mm(of('froth', 'showpiece'), 'green')).toBeGreaterThan(2 * mm(of('froth', 'everyday'), 'green'));
+});
+
+test('the shipped price list has every need that the catalogue can raise: each barrier, each wire of each system, each thing mixed', () => {
+  const ids = new Set(DEMO_PRICES.materials.map((m) => m.id));
+  for (const b of BARRIERS) expect(ids).toContain(b.id);
+  for (const r of RECIPES) expect(ids).toContain(r.id);
+  for (const gauge of [...FLORIST_GAUGES, ...FLORIST_MM])
+    for (const colour of ['green', 'white']) expect(ids).toContain(`wire-${gauge}-${colour}`);
+  for (let seed = 1; seed <= 24; seed++) {
+    const job = randomProject(seed, 12);
+    const brief = {
+      ...job.brief,
+      wireSystem: WIRE_SYSTEMS[seed % 3]!,
+      glue: seed % 2 ? ('egg white' as const) : ('CMC glue' as const),
+    };
+    for (const need of needsOf(derivePlan({ ...job, brief }))) expect(ids).toContain(need.id);
+  }
 });
