@@ -1,19 +1,9 @@
 import { spawn, spawnSync } from 'node:child_process';
-import {
-  cpSync,
-  existsSync,
-  mkdirSync,
-  mkdtempSync,
-  readdirSync,
-  readFileSync,
-  rmSync,
-  statSync,
-  symlinkSync,
-  writeFileSync,
-} from 'node:fs';
-import { availableParallelism, tmpdir } from 'node:os';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import path from 'node:path';
 import { mutated, mutations } from './mutate.mjs';
+import { copyOfTree } from './treeCopy.mjs';
 
 /**
  * Mutants of the core: one small fault at a time, and whether a test notices. `npm run mutants -- --count 200 --seed 1
@@ -53,15 +43,6 @@ function* sources(folder) {
     if (statSync(file).isDirectory()) yield* sources(file);
     else if (isSource(name)) yield file;
   }
-}
-
-/** A copy of the tree in which a worker may break things. */
-function copyOfTree(root) {
-  const place = mkdtempSync(path.join(tmpdir(), 'ofrenda-mutants-'));
-  for (const part of ['src', 'cli', 'app', 'bench', 'docs', 'package.json', 'tsconfig.json', 'jest.config.mjs'])
-    if (existsSync(path.join(root, part))) cpSync(path.join(root, part), path.join(place, part), { recursive: true });
-  symlinkSync(path.join(root, 'node_modules'), path.join(place, 'node_modules'));
-  return place;
 }
 
 /** Runs jest in the copy; 'passed', 'failed' or 'late'. */

@@ -5,7 +5,13 @@ import { faultsOf, insideOf, type CheckedJob, type CheckedPlan, type DrawnPiece 
 import { cakeOf, FORMS, proposalFor, randomProject } from '../testing/samples';
 import { derivePlan, type DerivedPlan } from './derivePlan';
 import { must } from '../geometry/must';
-import { newProject } from './newProject';
+import { handOverSheets } from '../formats/handOverSheets';
+import { addScaled } from '../geometry/vec3';
+import { MESSAGES as EN } from '../words/en';
+import { MESSAGES as ES } from '../words/es';
+import { MESSAGES as FR } from '../words/fr';
+import { Words } from '../words/words';
+import { defaultLine, newProject } from './newProject';
 import type { Project } from './project';
 
 /** How many random jobs; `npm run proof` looks at more. */
@@ -20,13 +26,23 @@ const jobOf = ({ cake, brief }: Project): CheckedJob => ({
     foam: t.kind === 'dummy',
   })),
   dustEdible: brief.dust === 'edible',
+  dowels: cake.dowels.map((d) => ({ ...d, radiusMm: d.diameterMm / 2 })),
+  // as they are sold: values from memory
+  soldMm: { 'stirring-straw': 130, 'cocktail-straw': 150, 'drinking-straw': 200, 'wide-straw': 220, skewer: 200, toothpick: 65 },
 });
+/** English first. */
+const WORDS = [new Words(EN), new Words(ES), new Words(FR)];
+const sheetsIn = (plan: DerivedPlan, words: Words) =>
+  handOverSheets(plan.handOver, { name: 'Job', when: 'then', copies: 1, stops: [] }, words);
 const planOf = (plan: DerivedPlan): CheckedPlan => ({
   verdict: plan.verdict,
   entries: plan.entries,
   stems: plan.stems,
   comesOut: plan.handOver.comesOut,
+  rows: WORDS.map((words) => sheetsIn(plan, words).cutter.rows.length),
+  toppersEaten: JSON.stringify(sheetsIn(plan, must(WORDS[0]))).includes('toppers may be eaten'),
 });
+const UNWIRED = ['rolled rosette', 'cupped flower', 'hand-wrapped'];
 /** What is drawn of a job, every petal of it. */
 const drawn = ({ cake, arrangements }: Project): DrawnPiece[] =>
   arrangements.flatMap((a) =>
@@ -37,6 +53,8 @@ const drawn = ({ cake, arrangements }: Project): DrawnPiece[] =>
       footMm: p.base,
       faces: p.spine.length ? null : p.axis,
       mayTouch: p.piece.underlaid === true,
+      // no method of a random job is without wire but those that are called so
+      noFood: p.body.species.wiring.stamens !== undefined || !UNWIRED.includes(p.body.species.method),
     })),
   );
 /** Whether a plan says go, and what the second look finds then. */
@@ -73,13 +91,33 @@ const composed = (seed: number): Project => {
   return { ...job, cake, arrangements: [arrangement], brief: { ...job.brief, dust: 'not edible' } };
 };
 
+/** A second arrangement of another job on the same cake, and dowels. */
+const withMore = (project: Project, seed: number): Project => ({
+  ...project,
+  cake: { ...project.cake, dowels: [0, 1, 2].map((k) => ({ xMm: 32 * Math.cos(2 * k), yMm: 32 * Math.sin(2 * k), diameterMm: 8, fromMm: 0, toMm: must(project.cake.tiers[0]).heightMm })) }, // prettier-ignore
+  arrangements: [
+    ...project.arrangements,
+    ...randomProject(seed + 500, 5).arrangements.map((a) => ({
+      ...a,
+      id: 'a2',
+      line: defaultLine(a.line.form, project.cake),
+      pieces: a.pieces.map((p) => ({ ...p, id: `q${p.id}` })),
+    })),
+  ],
+});
+
 const SEEDS = Array.from({ length: RANDOM }, (_, i) => 9000 + i);
 const COMPOSED = Array.from({ length: Math.max(4, Math.round(RANDOM / 8)) }, (_, i) => i);
 
-test('no random plan says go where a second look finds what must not be; nor on foam, nor with foam between', () => {
+test('no random plan says go where a second look finds what must not be; nor on foam, nor with foam between, nor with two arrangements and dowels', () => {
   let go = 0;
   for (const seed of SEEDS)
-    for (const project of [randomProject(seed), onFoam(randomProject(seed, 6)), mixed(randomProject(seed, 6), seed % 2)]) {
+    for (const project of [
+      randomProject(seed),
+      onFoam(randomProject(seed, 6)),
+      mixed(randomProject(seed, 6), seed % 2),
+      withMore(randomProject(seed, 6), seed),
+    ]) {
       const { goes, found } = looked(project);
       expect(found).toEqual([]);
       if (goes) go++;
@@ -102,8 +140,8 @@ test('no composed plan does', () => {
 describe('the second look itself', () => {
   const going = must(COMPOSED.map(composed).find((p) => derivePlan(p).verdict === 'go'));
   const plan = planOf(derivePlan(going));
-  const spoiled = (change: Partial<CheckedPlan>, pieces = drawn(going)) =>
-    faultsOf(jobOf(going), { ...plan, ...change }, pieces).map((f) => f.rule);
+  const spoiled = (change: Partial<CheckedPlan>, pieces = drawn(going), job: Partial<CheckedJob> = {}) =>
+    faultsOf({ ...jobOf(going), ...job }, { ...plan, ...change }, pieces).map((f) => f.rule);
   const first = plan.entries[0]!;
   const others = plan.entries.slice(1);
   const down = (p: DrawnPiece): DrawnPiece => ({
@@ -111,12 +149,28 @@ describe('the second look itself', () => {
     put: [...p.put.slice(0, 9), p.put[9], p.put[10], p.put[11]! - 15] as unknown as DrawnPiece['put'],
   });
 
+  /** a stem that goes down the axis of a head, from far before it to far behind */
+  const alongAxis = ({ footMm, faces }: DrawnPiece) =>
+    faces ? [{ pieceId: 'none', curve: [40, -20].map((mm) => addScaled(footMm, faces, mm)) }] : [];
+
   test.each<[string, string, () => string[]]>([
     ['a head pushed into icing', 'contact', () => spoiled({}, drawn(going).map(down))],
     ['a stem that lies in icing', 'stem', () => spoiled({ stems: [{ pieceId: 'x', curve: [[0, 0, 50], [20, 0, 50]] }] })], // prettier-ignore
     ['bare wire in cake', 'barrier', () => spoiled({ entries: [{ ...first, barrier: null, boreMm: null }, ...others] })],
     ['a stem thicker than its bore', 'bore', () => spoiled({ entries: [{ ...first, boreMm: first.bundleMm }, ...others] })],
     ['a barrier longer than the cake is high', 'through', () => spoiled({ entries: [{ ...first, insideMm: 400 }, ...others] })],
+    ['two barriers in one place', 'wall', () => spoiled({ entries: [first, { ...first, id: 'x' }, ...others] })],
+    ['a barrier beside a dowel', 'dowel', () => spoiled({}, undefined, { dowels: [{ xMm: first.pointMm[0], yMm: first.pointMm[1], radiusMm: 4, fromMm: 0, toMm: 400 }] })], // prettier-ignore
+    ['a straw cut longer than it is sold', 'sold', () => spoiled({ entries: [{ ...first, barrier: 'drinking-straw', cutMm: 230 }, ...others] })], // prettier-ignore
+    ['a stake with nothing to tape to', 'tied', () => spoiled({ entries: [{ ...first, kind: 'stake', cutMm: first.insideMm + 2 }, ...others] })], // prettier-ignore
+    [
+      'two heads in one place',
+      'room',
+      () => spoiled({}, [...drawn(going), ...drawn(going).map((p) => ({ ...p, id: `${p.id}x` }))]),
+    ],
+    ['a stem through the middle of a head', 'pierced', () => spoiled({ stems: drawn(going).flatMap(alongAxis) })],
+    ['toppers on wire that are called food', 'food', () => spoiled({ toppersEaten: true })],
+    ['a sheet that leaves one out', 'count', () => spoiled({ rows: [plan.comesOut - 1] })],
     ['one that is not counted out', 'count', () => spoiled({ comesOut: plan.comesOut - 1 })],
   ])('notices %s', (_, rule, found) => expect(found()).toContain(rule));
 

@@ -11,6 +11,10 @@ import type { Vec3 } from '../geometry/vec3';
 export interface CheckedJob {
   tiers: readonly { radiusMm: number; heightMm: number; edgeMm: number; eaten: boolean; foam: boolean }[];
   dustEdible: boolean;
+  /** upright dowels and rods */
+  dowels: readonly { xMm: number; yMm: number; radiusMm: number; fromMm: number; toMm: number }[];
+  /** how long each barrier is sold that is cut or pushed in whole; what is dipped is not in it */
+  soldMm: Readonly<Record<string, number>>;
 }
 
 export interface CheckedPlan {
@@ -26,9 +30,15 @@ export interface CheckedPlan {
     bundleMm: number;
     tierIndex: number;
     countsOut: boolean;
+    cutMm: number;
+    kind: string | null;
   }[];
   stems: readonly { pieceId: string; curve: readonly Vec3[] }[];
   comesOut: number;
+  /** rows of the sheet for who cuts, in each language */
+  rows: readonly number[];
+  /** the toppers are called food */
+  toppersEaten: boolean;
 }
 
 /** A piece as it is drawn: corners of its triangles and where they are put. */
@@ -41,10 +51,26 @@ export interface DrawnPiece {
   faces: Vec3 | null;
   /** laid on something made for food, or itself made of food alone */
   mayTouch: boolean;
+  /** nobody may eat it: wire or thread is in it */
+  noFood: boolean;
 }
 
 interface Fault {
-  rule: 'contact' | 'stem' | 'barrier' | 'bore' | 'foam' | 'through' | 'count';
+  rule:
+    | 'contact'
+    | 'stem'
+    | 'barrier'
+    | 'bore'
+    | 'foam'
+    | 'through'
+    | 'count'
+    | 'wall'
+    | 'dowel'
+    | 'sold'
+    | 'tied'
+    | 'room'
+    | 'pierced'
+    | 'food';
   what: string;
 }
 
@@ -92,7 +118,17 @@ const farMm = (a: Vec3, b: Vec3): number => Math.hypot(a[0] - b[0], a[1] - b[1],
 /** What a plan that says go must not hold; nothing of a plan that says otherwise. */
 export function faultsOf(job: CheckedJob, plan: CheckedPlan, pieces: readonly DrawnPiece[]): Fault[] {
   if (plan.verdict !== 'go') return [];
-  return [...contacts(job, pieces), ...stemsInIcing(job, plan), ...entriesOf(job, plan), ...counts(plan)];
+  return [
+    ...contacts(job, pieces),
+    ...stemsInIcing(job, plan),
+    ...entriesOf(job, plan),
+    ...counts(plan),
+    ...walls(plan),
+    ...dowels(job, plan),
+    ...sticks(job, plan),
+    ...inOnePlace(plan, pieces),
+    ...food(job, plan, pieces),
+  ];
 }
 
 function contacts({ tiers, dustEdible }: CheckedJob, pieces: readonly DrawnPiece[]): Fault[] {
@@ -141,7 +177,110 @@ function entriesOf({ tiers }: CheckedJob, { entries }: CheckedPlan): Fault[] {
   });
 }
 
-const counts = ({ entries, comesOut }: CheckedPlan): Fault[] =>
-  new Set(entries.map((e) => e.id)).size === entries.length && comesOut === entries.filter((e) => e.countsOut).length && comesOut === entries.length // prettier-ignore
+const counts = ({ entries, comesOut, rows }: CheckedPlan): Fault[] =>
+  rows.every((n) => n === entries.length) && new Set(entries.map((e) => e.id)).size === entries.length && comesOut === entries.filter((e) => e.countsOut).length && comesOut === entries.length // prettier-ignore
     ? []
     : [{ rule: 'count', what: `${entries.length} in, ${comesOut} out` }];
+
+/** Points down a barrier, half a millimetre apart. */
+const down = (e: CheckedPlan['entries'][number]): Vec3[] =>
+  Array.from({ length: Math.ceil(e.insideMm * 2) + 1 }, (_, i) => {
+    const mm = Math.min(e.insideMm, i / 2);
+    return [e.pointMm[0] + e.direction[0] * mm, e.pointMm[1] + e.direction[1] * mm, e.pointMm[2] + e.direction[2] * mm];
+  });
+
+/** Between two barriers there is cake: half of what one wants is a stop, and that is never under 1.5 mm. Sampling loses a little. */
+const LEAST_WALL_MM = 1.5;
+const SAMPLED_MM = 0.35;
+
+function walls({ entries }: CheckedPlan): Fault[] {
+  const lined = entries.filter((e) => e.barrier !== null).map((e) => ({ e, points: down(e) }));
+  return lined.flatMap(({ e, points }, i) =>
+    lined.slice(i + 1).flatMap((other): Fault[] => {
+      if (farMm(e.pointMm, other.e.pointMm) > e.insideMm + other.e.insideMm + 20) return [];
+      let least = Infinity;
+      for (const a of points) for (const b of other.points) least = Math.min(least, farMm(a, b));
+      const wallMm = least - (e.outsideMm + other.e.outsideMm) / 2;
+      return wallMm < LEAST_WALL_MM - SAMPLED_MM
+        ? [{ rule: 'wall', what: `${e.id} and ${other.e.id} ${wallMm.toFixed(1)} mm` }]
+        : [];
+    }),
+  );
+}
+
+/** A barrier keeps this much cake to a dowel. mm; common practice, no source */
+const TO_DOWEL_MM = 4;
+
+const dowels = (job: CheckedJob, { entries }: CheckedPlan): Fault[] =>
+  entries
+    .filter((e) => e.barrier !== null)
+    .flatMap((e) =>
+      job.dowels.flatMap((d): Fault[] => {
+        const level = down(e).filter((p) => p[2] >= d.fromMm && p[2] <= d.toMm);
+        const least = Math.min(...level.map((p) => Math.hypot(p[0] - d.xMm, p[1] - d.yMm))) - d.radiusMm - e.outsideMm / 2;
+        return least < TO_DOWEL_MM - 0.1 ? [{ rule: 'dowel', what: `${e.id} ${least.toFixed(1)} mm` }] : [];
+      }),
+    );
+
+/** What is cut is not longer than it is sold; a stake stands out so far that a stem can be taped to it. */
+const sticks = ({ soldMm }: CheckedJob, { entries }: CheckedPlan): Fault[] =>
+  entries.flatMap((e): Fault[] => {
+    const sold = soldMm[e.barrier ?? ''] ?? Infinity;
+    return [
+      ...(e.cutMm > sold + 1e-6 ? [{ rule: 'sold', what: `${e.id} ${e.cutMm.toFixed(0)} of ${sold} mm` } as const] : []),
+      ...(e.kind === 'stake' && e.cutMm - e.insideMm < 15 ? [{ rule: 'tied', what: e.id } as const] : []),
+    ];
+  });
+
+interface Lump {
+  id: string;
+  at: Vec3;
+  /** half of what is drawn lies nearer to the middle than this */
+  halfMm: number;
+  sprig: boolean;
+}
+
+function lumpOf({ id, corners, put, faces }: DrawnPiece): Lump {
+  const points: Vec3[] = [];
+  for (let i = 0; i + 2 < corners.length; i += 9)
+    points.push(applyPoint(put, [must(corners[i]), must(corners[i + 1]), must(corners[i + 2])]));
+  const mean = (k: 0 | 1 | 2) => points.reduce((a, p) => a + p[k], 0) / Math.max(1, points.length);
+  const at: Vec3 = [mean(0), mean(1), mean(2)];
+  const far = points.map((p) => farMm(p, at)).sort((a, b) => a - b);
+  return { id, at, halfMm: far[far.length >> 1] ?? 0, sprig: faces === null };
+}
+
+/** Two heads whose middles lie nearer than a third of the smaller one are in one place; a stem through the middle of a head has no way. */
+const ONE_PLACE_SHARE = 0.33;
+/** A head as large as this is not bent past by a wire that goes through its middle. mm */
+const LARGE_MM = 11;
+const MIDDLE_SHARE = 0.12;
+
+function inOnePlace({ stems }: CheckedPlan, pieces: readonly DrawnPiece[]): Fault[] {
+  const heads = pieces.map(lumpOf).filter((l) => !l.sprig);
+  const pressed = heads.flatMap((a, i) =>
+    heads.slice(i + 1).flatMap((b): Fault[] => {
+      const small = Math.min(a.halfMm, b.halfMm);
+      // small ones give way where petals touch
+      return small > 10 && farMm(a.at, b.at) < small * ONE_PLACE_SHARE ? [{ rule: 'room', what: `${a.id} and ${b.id}` }] : [];
+    }),
+  );
+  const pierced = stems.flatMap(({ pieceId, curve }) =>
+    heads.flatMap((h): Fault[] => {
+      if (h.id.endsWith(` ${pieceId}`) || h.halfMm < LARGE_MM) return [];
+      const through = curve.some((to, i) => {
+        const from = curve[Math.max(0, i - 1)] ?? to;
+        const steps = Math.max(1, Math.ceil(farMm(from, to)));
+        return Array.from({ length: steps }, (_, k) => along(from, to, (k + 1) / steps)).some(
+          (at) => farMm(at, h.at) < h.halfMm * MIDDLE_SHARE,
+        );
+      });
+      return through ? [{ rule: 'pierced', what: `${pieceId} through ${h.id}` }] : [];
+    }),
+  );
+  return [...pressed, ...pierced];
+}
+
+/** What is called food holds neither wire nor thread nor a dust that is not. */
+const food = ({ dustEdible }: CheckedJob, { toppersEaten }: CheckedPlan, pieces: readonly DrawnPiece[]): Fault[] =>
+  toppersEaten && (!dustEdible || pieces.some((p) => p.noFood)) ? [{ rule: 'food', what: 'toppers' }] : [];
