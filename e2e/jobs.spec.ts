@@ -159,13 +159,21 @@ test('the bench’s own settings reach the plan: wire system, length of a wire, 
   await inCake.getByRole('checkbox', { name: label('hand.allergen.sesame') }).check();
   await inFlowers.getByRole('checkbox', { name: label('brief.none-of-these') }).uncheck();
   await expect(inFlowers).toContainText(label('brief.nothing-stated'));
+  const whoEats = page.getByRole('group', { name: label('brief.who-eats') });
+  await whoEats.getByRole('checkbox', { name: label('brief.allergic') }).check();
+  await expect(whoEats).toContainText(label('brief.allergic-changes'));
   await page.getByLabel(label('brief.length-of-a-wire')).fill('400');
   await goTo(page, 'Wire & tape');
   await expect(page.getByRole('region', { name: label('pack.wire') })).toContainText('One bar is one wire of 400 mm');
   await expect(page.getByRole('region', { name: label('pack.wire') })).toContainText(/\d+ ga AWG/);
+  await goTo(page, 'Place');
+  await expect(page.getByRole('region', { name: label('place.messages') })).toContainText(
+    /allergies, and it is not stated what is in the flowers/,
+  );
   await goTo(page, 'Hand over');
   const sheet = page.getByRole('article', { name: label('handover.hand-over-sheet') });
   await expect(sheet).toContainText(/sesame/i);
+  await expect(sheet).toContainText(/For those with allergies/);
   await expect(sheet).toContainText(/Not stated what is in paste, colours, dust or glaze of the flowers/);
 });
 

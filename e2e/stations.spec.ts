@@ -106,6 +106,12 @@ test('a stop closes the way out: bare wire planned into cake is never a go', asy
   await page.goto('/hand-over');
   await expect(page.getByRole('heading', { name: /No sheet yet|Before you cut/ })).toBeVisible();
   await expect(page.getByText('no stop is left')).toHaveCount(0);
+  // each stop with the way to where it is mended
+  await page
+    .getByRole('link', { name: label('handover.mend-it-at', { station: 'Place' }) })
+    .first()
+    .press('Enter');
+  await expect(page.getByRole('region', { name: label('place.messages') })).toBeVisible();
 });
 
 test('Days: longer evenings begin later, damp air is said', async ({ page }) => {

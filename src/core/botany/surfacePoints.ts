@@ -15,12 +15,12 @@ interface Surface {
 
 const kept = new Map<string, Surface>();
 
-/** Points all over the surface of a kind, as it is drawn from afar, in its model's own axes, mm. Every tip and edge has one near. */
+/** Points all over the surface of a kind, every petal of it, in its model's own axes, mm. Every tip and edge has one near. */
 export function surfacePoints(kind: Kind, catalogue: Catalogue): Surface {
   const key = kindKey(kind, catalogue);
   const known = kept.get(key);
   if (known) return known;
-  const { positions } = kindMesh(kind, 'far', catalogue);
+  const { positions } = kindMesh(kind, 'near', catalogue);
   const step = kind.sizeMm * APART_SHARE;
   const cells = new Map<string, Vec3>();
   for (let i = 0; i + 2 < positions.length; i += 3) {

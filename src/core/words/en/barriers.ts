@@ -6,7 +6,7 @@ export const BARRIERS: Messages['barriers'] = {
     touches: 'its outside, made for food; the wire stays inside',
     goodFor: 'single stems and small bunches in cake that is not too shallow',
     notFor: 'stems thicker than its bore, cake under 35 mm deep, heavy heads in soft sponge',
-    takenOut: 'flower and straw together, straight up',
+    takenOut: 'flower and straw together, the way they went in',
     steps: [
       'Pinch or plug the lower end so that no crumb is cored up to the wire.',
       'Bend the wire so that it springs, slide it in.',

@@ -26,7 +26,7 @@ export const HAND_OVER = {
   'hand.cutter.copy': 'Cake {at} of {n}: count it out by itself.',
   'hand.count.title': 'Count them as they come',
   'hand.count.line':
-    '{n, plural, one {One goes in, one comes out.} other {# go in, # come out.}} Lift straight up, barrier and all. If one is missing, look again before anyone eats.',
+    '{n, plural, one {One goes in, one comes out.} other {# go in, # come out.}} Draw each out the way it went in, barrier and all. If one is missing, look again before anyone eats.',
   'hand.count.dowels':
     '{n, plural, one {One dowel stands} other {# dowels stand}} in the cake, under the icing{tiers, select, yes {: take the tiers apart from the top down, with the card under each, and count the dowels out} other {: count out what stands in it}}.',
   'hand.count.done': '{done} of {n} out.',
@@ -78,7 +78,7 @@ export const HAND_OVER = {
   'hand.move.flat': 'Level, on the floor of a car, not on a seat. Cool, out of the sun, no hard braking. Carry it by the board.',
   'hand.after.title': 'Afterwards',
   'hand.after.wired':
-    'The flowers keep for months, dry and dark, in a box that breathes. Wipe crumbs off the barriers, do not wash the flowers.',
+    'Kept dry and dark, in a box that breathes, the flowers can last for months. Wipe crumbs off the barriers, do not wash the flowers.',
   'hand.after.keepsake': 'A keepsake, not to be eaten: lift it off whole before cutting, keep it dry and out of the light.',
   'hand.client.title': 'Your cake',
   'hand.client.for': 'For the table.',

@@ -154,7 +154,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.carrier': 'Lay it along the stem, its end 20 mm above the next joint, and wind it in.',
   'how.heel-to-heel': 'Bend the end of each arm down, lay them heel to heel, the heavier arm first.',
   'how.tape-heel': 'Tape {lengthMm} together, tight.',
-  'how.ends-fly': 'Wire ends fly and prick: wear glasses, cut into a box, and count the ends up from the floor.',
+  'how.ends-fly': 'Wire ends fly and prick: wear glasses, cut into a box, and pick every end up off the floor.',
   'how.cut-ends': 'Cut the wires at different lengths, none long and none level with another.',
   'how.lay-lighter': 'Lay the lighter ones to the lead, each a little lower, and wind them in.',
   'how.stamens-level': 'Set them round the centre a few at a time, tips at one height.',

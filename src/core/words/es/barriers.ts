@@ -5,7 +5,7 @@ export const BARRIERS: Messages['barriers'] = {
     touches: 'su exterior, apto para alimentos; el alambre queda dentro',
     goodFor: 'tallos sueltos y haces pequeños en tarta que no sea demasiado baja',
     notFor: 'tallos más gruesos que su hueco, tarta de menos de 35 mm, cabezas pesadas en bizcocho blando',
-    takenOut: 'flor y pajita juntas, rectas hacia arriba',
+    takenOut: 'flor y pajita juntas, por donde entraron',
     steps: [
       'Aprieta o tapa el extremo de abajo para que no entre miga hasta el alambre.',
       'Dobla el alambre para que haga resorte y mételo.',

@@ -27,7 +27,7 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.cutter.copy': 'Tarta {at} de {n}: cuente sus piezas aparte.',
   'hand.count.title': 'Cuéntelos al sacarlos',
   'hand.count.line':
-    '{n, plural, one {Entra uno, sale uno.} other {Entran #, salen #.}} Tire recto hacia arriba, con su funda. Si falta uno, búsquelo antes de que nadie coma.',
+    '{n, plural, one {Entra uno, sale uno.} other {Entran #, salen #.}} Saque cada uno por donde entró, con su funda. Si falta uno, búsquelo antes de que nadie coma.',
   'hand.count.dowels':
     'Dentro de la tarta, bajo la cobertura, {n, plural, one {hay un pilar} other {hay # pilares}}{tiers, select, yes {: desmonte los pisos de arriba abajo, con la base de cada uno, y cuente los pilares al sacarlos} other {: cuente lo que saca de ella}}.',
   'hand.count.done': '{done} de {n} fuera.',
@@ -79,7 +79,7 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.move.flat': 'Nivelada, en el suelo del coche, no en un asiento. Fresca, a la sombra, sin frenazos. Llévela por la base.',
   'hand.after.title': 'Después',
   'hand.after.wired':
-    'Las flores duran meses, en seco y a oscuras, en una caja que respire. Limpie las migas de las fundas, no lave las flores.',
+    'En seco y a oscuras, en una caja que respire, las flores pueden durar meses. Limpie las migas de las fundas, no lave las flores.',
   'hand.after.keepsake': 'Un recuerdo, no se come: levántelo entero antes de cortar, guárdelo seco y a oscuras.',
   'hand.client.title': 'Su tarta',
   'hand.client.for': 'Para la mesa.',

@@ -5,7 +5,7 @@ export const BARRIERS: Messages['barriers'] = {
     touches: 'son extérieur, alimentaire ; le fil reste à l’intérieur',
     goodFor: 'tiges seules et petites bottes, dans un gâteau pas trop bas',
     notFor: 'tiges plus épaisses que son passage, gâteau de moins de 35 mm, têtes lourdes dans une génoise tendre',
-    takenOut: 'fleur et paille ensemble, droit vers le haut',
+    takenOut: 'fleur et paille ensemble, par où elles sont entrées',
     steps: [
       'Pincez ou bouchez le bout du bas, pour que la mie n’atteigne pas le fil.',
       'Pliez le fil pour qu’il fasse ressort et glissez-le dedans.',

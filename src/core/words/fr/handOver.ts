@@ -28,7 +28,7 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.cutter.copy': 'Gâteau {at} sur {n} : comptez-le à part.',
   'hand.count.title': 'Comptez-les en les retirant',
   'hand.count.line':
-    '{n, plural, one {Une entre, une sort.} other {# entrent, # sortent.}} Tirez droit vers le haut, avec la gaine. S’il en manque une, cherchez-la avant que quiconque mange.',
+    '{n, plural, one {Une entre, une sort.} other {# entrent, # sortent.}} Sortez chacune par où elle est entrée, avec sa gaine. S’il en manque une, cherchez-la avant que quiconque mange.',
   'hand.count.dowels':
     'Dans le gâteau, sous la couverture, {n, plural, one {il y a un pilier} other {il y a # piliers}}{tiers, select, yes { : démontez les étages de haut en bas, avec le carton de chacun, et comptez les piliers en les sortant} other { : comptez ce que vous en sortez}}.',
   'hand.count.done': '{done} sur {n} sorties.',
@@ -81,7 +81,7 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
     'À plat, sur le plancher de la voiture, pas sur un siège. Au frais, à l’ombre, sans coups de frein. Portez-le par son plateau.',
   'hand.after.title': 'Ensuite',
   'hand.after.wired':
-    'Les fleurs durent des mois, au sec et à l’abri de la lumière, dans une boîte qui respire. Essuyez les miettes des gaines, ne lavez pas les fleurs.',
+    'Au sec et à l’abri de la lumière, dans une boîte qui respire, les fleurs peuvent durer des mois. Essuyez les miettes des gaines, ne lavez pas les fleurs.',
   'hand.after.keepsake':
     'Un souvenir, ne se mange pas : soulevez-le entier avant de couper, gardez-le au sec et à l’abri de la lumière.',
   'hand.client.title': 'Votre gâteau',

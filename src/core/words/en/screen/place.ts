@@ -58,7 +58,7 @@ export const PLACE = {
   'place.none-unwired': 'None, unwired',
   'place.not-here': 'Not here: {whyNot}',
   'place.nothing-goes-into-cake-yet': 'Nothing goes into the cake yet',
-  'place.nothing-mend-every-entry-passes': 'Nothing to mend: every entry passes.',
+  'place.nothing-mend-every-entry-passes': 'Nothing to mend, as far as this plan can tell.',
   'place.number': 'No.',
   'place.of-foam': '{height} of {foam, select, yes {foam} other {cake}}',
   'place.paper-prick-through-at-true': 'Paper to prick through, at true size',

@@ -1,5 +1,5 @@
 export const WIRE = {
-  'wire.caution-ends': 'Wire ends fly and prick: wear glasses, cut into a box, and count the ends up from the floor.',
+  'wire.caution-ends': 'Wire ends fly and prick: wear glasses, cut into a box, and pick every end up off the floor.',
   'wire.a-few-turns-off-roll': 'a few turns off a roll of {colour}',
   'wire.a-new-spray': 'a new spray',
   'wire.a-third-split-three': 'a third, split in three',

@@ -60,7 +60,7 @@ export const PLACE: Readonly<Record<keyof typeof EN, string>> = {
   'place.none-unwired': 'Ninguna, sin alambre',
   'place.not-here': 'Aquí no: {whyNot}',
   'place.nothing-goes-into-cake-yet': 'Aún no entra nada en la tarta',
-  'place.nothing-mend-every-entry-passes': 'Nada que arreglar: todas las entradas pasan.',
+  'place.nothing-mend-every-entry-passes': 'Nada que corregir, hasta donde este plan alcanza a ver.',
   'place.number': 'N.º',
   'place.of-foam': '{height} de {foam, select, yes {espuma} other {tarta}}',
   'place.paper-prick-through-at-true': 'Papel para pinchar, a tamaño real',

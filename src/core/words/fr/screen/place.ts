@@ -61,7 +61,7 @@ export const PLACE: Readonly<Record<keyof typeof EN, string>> = {
   'place.none-unwired': 'Aucune, sans fil',
   'place.not-here': 'Pas ici : {whyNot}',
   'place.nothing-goes-into-cake-yet': 'Rien n’entre encore dans le gâteau',
-  'place.nothing-mend-every-entry-passes': 'Rien à régler : toutes les entrées passent.',
+  'place.nothing-mend-every-entry-passes': 'Rien à corriger, autant que ce plan puisse en juger.',
   'place.number': 'N°',
   'place.of-foam': '{height} {foam, select, yes {de mousse} other {de gâteau}}',
   'place.paper-prick-through-at-true': 'Papier à piquer au travers, grandeur nature',
