@@ -16,6 +16,7 @@ import type { Project } from './project';
 
 /** How many random jobs; `npm run proof` looks at more. */
 const RANDOM = Number(process.env.PROOF ?? 40);
+jest.setTimeout(60_000 + RANDOM * 3_000);
 
 const jobOf = ({ cake, brief }: Project): CheckedJob => ({
   tiers: cake.tiers.map((t) => ({
