@@ -70,8 +70,8 @@ export function DayAndTable() {
           hideLabel
           label={words.label('brief.stands-hours')}
           value={brief.standsHours ?? 0}
-          unit={words.label('brief.stands-hours-unit', { stated: brief.standsHours === null ? 'no' : 'yes' })}
-          width={76}
+          unit="h"
+          width={84}
           least={0}
           most={72}
           step={0.5}
@@ -79,6 +79,9 @@ export function DayAndTable() {
             edit(asLabel('brief.do-stands-hours'), (d) => void (d.brief.standsHours = v > 0 ? Math.max(0.5, v) : null))
           }
         />
+        <span className="small">
+          {words.label('brief.stands-hours-unit', { stated: brief.standsHours === null ? 'no' : 'yes' })}
+        </span>
       </div>
       <WhoEats />
       <div className="flex flex-wrap items-center gap-3">
@@ -133,7 +136,7 @@ function WhoEats() {
         on={keepsake}
         onChange={(on) => edit(asLabel('brief.do-kept-as-a-keepsake'), (d) => void (d.brief.keepsake = on))}
       />
-      <p className="say w-full">{changes.length ? changes.join(' ') : words.label('brief.nobody-to-be-careful-of')}</p>
+      <p className="say grow basis-64">{changes.length ? changes.join(' ') : words.label('brief.nobody-to-be-careful-of')}</p>
     </fieldset>
   );
 }

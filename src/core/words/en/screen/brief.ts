@@ -118,7 +118,7 @@ export const BRIEF = {
   'brief.do-who-eats': 'who eats',
   'brief.stands-hours': 'hours out of the cold, says the baker',
   'brief.do-stands-hours': 'hours out of the cold',
-  'brief.stands-hours-unit': '{stated, select, yes {h out of the cold, says the baker} other {h out of the cold: not stated}}',
+  'brief.stands-hours-unit': '{stated, select, yes {out of the cold, says the baker} other {out of the cold: not stated}}',
   'brief.nothing-stated': 'Not stated: the sheets say so.',
   'brief.palette': 'Palette',
   'brief.palette-from-one-colour': 'Palette from one colour',

@@ -120,8 +120,7 @@ export const BRIEF: Readonly<Record<keyof typeof EN, string>> = {
   'brief.do-who-eats': 'quién come',
   'brief.stands-hours': 'horas fuera del frío, según quien horneó',
   'brief.do-stands-hours': 'horas fuera del frío',
-  'brief.stands-hours-unit':
-    '{stated, select, yes {h fuera del frío, según quien horneó} other {h fuera del frío: sin declarar}}',
+  'brief.stands-hours-unit': '{stated, select, yes {fuera del frío, según quien horneó} other {fuera del frío: sin declarar}}',
   'brief.nothing-stated': 'Sin declarar: las hojas lo dicen.',
   'brief.palette': 'Paleta',
   'brief.palette-from-one-colour': 'Paleta de un color',

@@ -120,7 +120,7 @@ export const BRIEF: Readonly<Record<keyof typeof EN, string>> = {
   'brief.do-who-eats': 'qui mange',
   'brief.stands-hours': 'heures hors du froid, selon qui l’a cuit',
   'brief.do-stands-hours': 'heures hors du froid',
-  'brief.stands-hours-unit': '{stated, select, yes {h hors du froid, selon qui l’a cuit} other {h hors du froid : non déclaré}}',
+  'brief.stands-hours-unit': '{stated, select, yes {hors du froid, selon qui l’a cuit} other {hors du froid : non déclaré}}',
   'brief.nothing-stated': 'Non déclaré : les feuilles le disent.',
   'brief.palette': 'Palette',
   'brief.palette-from-one-colour': 'Palette d’une couleur',
