@@ -26,7 +26,7 @@ export const ALLERGEN_KEYS = {
 const isAllergen = (word: string): word is Allergen => (ALLERGENS as readonly string[]).includes(word);
 
 /** Where an allergen may be: the cake itself, the labels of paste, colours, dust and glaze, the glue at the joins, coats of stems. */
-export const ALLERGEN_SOURCES = ['cake', 'flowers', 'glue', 'barrier'] as const;
+const ALLERGEN_SOURCES = ['cake', 'flowers', 'glue', 'barrier'] as const;
 export type AllergenSource = (typeof ALLERGEN_SOURCES)[number];
 
 /** What each source holds: words of the list or a person's own; null where nobody has said. Sources that the job has not got are left out. */
