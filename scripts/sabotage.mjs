@@ -30,7 +30,7 @@ const RULES = [
   ['bare wire through icing that is eaten', ['plan/build.ts', 'if (ray.tier.tier.covering.eaten) {', 'if (ray === null) {']],
   ['bare wire in cake', ['plan/build.ts', "if (!ray || ray.tier.tier.kind !== 'dummy') {", 'if (!ray) {'], ['plan/build.ts', 'if (ray.tier.tier.covering.eaten) {', 'if (ray === null) {']],
   ['heads in one place', ['place/oneCake.ts', '.filter((c) => c.mm + PETAL_GIVE_MM > PRESS_STOP_MM)', '.filter(() => false)'], ['place/oneCake.ts', 'if (mm > deepMm) [through, deepMm] = [head, mm];', '']],
-  ['two arrangements in one place', ['place/oneCake.ts', 'return pressMm > PRESS_LOOK_MM ?', 'return pressMm > 1e9 ?']],
+  ['two arrangements in one place', ['plan/derivePlan.ts', '...betweenArrangements(planned, project.cake, memo)', '']],
   ['stems through heads', ['place/oneCake.ts', 'if (mm > deepMm) [through, deepMm] = [head, mm];', '']],
   ['one that is left out of the count', ['plan/handOver.ts', '.filter((e) => e.countsOut)', '.filter((e) => e.countsOut && e.number !== 2)']],
   ['one that is left off the sheet', ['formats/handOverSheets.ts', 'rows: facts.out.map(', 'rows: facts.out.slice(1).map(']],

@@ -55,6 +55,7 @@ const drawn = ({ cake, arrangements }: Project): DrawnPiece[] =>
       faces: p.spine.length ? null : p.axis,
       mayTouch: p.piece.underlaid === true,
       // no method of a random job is without wire but those that are called so
+      stands: a.line.form === 'plaque' ? null : p.piece.id,
       noFood: p.body.species.wiring.stamens !== undefined || !UNWIRED.includes(p.body.species.method),
     })),
   );
@@ -150,19 +151,30 @@ test('no random plan says go where a second look finds what must not be; nor on 
   expect(go).toBeGreaterThan(RANDOM / 10);
 });
 
-/** The same job with its second piece moved onto its first. */
-const stacked = (project: Project): Project => ({
+/** The same arrangement twice on one cake, a hair higher. */
+const twice = (project: Project): Project => ({
+  ...project,
+  arrangements: project.arrangements.flatMap((a) => [a, { ...a, id: 'a2', pieces: a.pieces.map((p) => ({ ...p, id: `q${p.id}`, lift: p.lift + 0.03 })) }]), // prettier-ignore
+});
+/** The same job with its second piece moved onto its first, or so far above it that only its stem goes through it. */
+const stacked = (project: Project, higher = 0): Project => ({
   ...project,
   arrangements: project.arrangements.map((a) => {
     const [first, ...rest] = a.pieces;
-    return first ? { ...a, pieces: [first, ...rest.map((p, i) => (i ? p : { ...p, s: first.s, side: first.side, lift: first.lift }))] } : a; // prettier-ignore
+    return first ? { ...a, pieces: [first, ...rest.map((p, i) => (i ? p : { ...p, s: first.s, side: first.side, lift: first.lift + higher }))] } : a; // prettier-ignore
   }),
 });
 
 test('no composed plan does', () => {
   let go = 0;
   for (const seed of COMPOSED)
-    for (const project of [composed(seed), mixed(composed(seed), 0), stacked(composed(seed))]) {
+    for (const project of [
+      composed(seed),
+      mixed(composed(seed), 0),
+      stacked(composed(seed)),
+      stacked(composed(seed), 1),
+      twice(composed(seed)),
+    ]) {
       const { goes, found } = looked(project);
       expect(found).toEqual([]);
       if (goes) go++;
@@ -203,6 +215,7 @@ describe('the second look itself', () => {
     ],
     ['a stem through the middle of a head', 'pierced', () => spoiled({ stems: drawn(going).flatMap(alongAxis) })],
     ['toppers on wire that are called food', 'food', () => spoiled({ toppersEaten: true })],
+    ['a piece that goes in nowhere', 'seated', () => spoiled({ entries: others })],
     ['a sheet that leaves one out', 'count', () => spoiled({ rows: [plan.comesOut - 1] })],
     ['one that is not counted out', 'count', () => spoiled({ comesOut: plan.comesOut - 1 })],
   ])('notices %s', (_, rule, found) => expect(found()).toContain(rule));

@@ -32,6 +32,7 @@ export interface CheckedPlan {
     countsOut: boolean;
     cutMm: number;
     kind: string | null;
+    pieceIds: readonly string[];
   }[];
   stems: readonly { pieceId: string; curve: readonly Vec3[] }[];
   comesOut: number;
@@ -53,6 +54,8 @@ export interface DrawnPiece {
   mayTouch: boolean;
   /** nobody may eat it: wire or thread is in it */
   noFood: boolean;
+  /** its id in the entries that hold it; null where it is glued to a plaque */
+  stands: string | null;
 }
 
 interface Fault {
@@ -70,7 +73,8 @@ interface Fault {
     | 'tied'
     | 'room'
     | 'pierced'
-    | 'food';
+    | 'food'
+    | 'seated';
   what: string;
 }
 
@@ -128,6 +132,7 @@ export function faultsOf(job: CheckedJob, plan: CheckedPlan, pieces: readonly Dr
     ...sticks(job, plan),
     ...inOnePlace(plan, pieces),
     ...food(job, plan, pieces),
+    ...seated(plan, pieces),
   ];
 }
 
@@ -279,6 +284,14 @@ function inOnePlace({ stems }: CheckedPlan, pieces: readonly DrawnPiece[]): Faul
     }),
   );
   return [...pressed, ...pierced];
+}
+
+/** Every piece that is not glued to a plaque goes in somewhere. */
+function seated({ entries }: CheckedPlan, pieces: readonly DrawnPiece[]): Fault[] {
+  const held = new Set(entries.flatMap((e) => e.pieceIds));
+  return pieces.flatMap(({ id, stands }): Fault[] =>
+    stands !== null && !held.has(stands) ? [{ rule: 'seated', what: id }] : [],
+  );
 }
 
 /** What is called food holds neither wire nor thread nor a dust that is not. */
