@@ -6,9 +6,7 @@ import { must } from '../geometry/must';
 /** Mixed flower paste keeps its working so long when wrapped. Common practice, no source. */
 export const PASTE_KEEPS_DAYS = 10;
 /** Where paste would wait longer it is mixed in lots, each for what is rolled within so many days. */
-const LOT_DAYS = 7;
-/** A lot is mixed at most so long before the first of it is rolled, days. */
-const MIXED_BEFORE_DAYS = 3;
+const LOT_DAYS = 5;
 
 type Placed = Pick<PlacedTask, 'id' | 'from' | 'to'>;
 type Asked = Pick<Work, 'id' | 'after' | 'skill'>;
@@ -21,7 +19,7 @@ function rolling(works: readonly Asked[], placed: readonly Placed[]): Placed[] {
   return placed.filter((p) => making.has(p.id)).sort(byBeginning);
 }
 
-/** What is rolled within a week of each other is mixed together. */
+/** What is rolled within so many days is mixed together. */
 export function lotsOf(works: readonly Asked[], placed: readonly Placed[]): Lots {
   const lots = new Map<string, number>();
   let lot = 0;
@@ -74,8 +72,9 @@ export function mixedInLots(placed: readonly PlacedTask[], works: readonly Work[
   const days = [...kept];
   for (const work of mixing) {
     const waiting = new Set(works.filter((w) => w.after.some((l) => l.id === work.id)).map((w) => w.id));
-    const first = Math.min(...kept.filter((p) => waiting.has(p.id)).map((p) => p.from));
-    const free = Number.isFinite(first) ? lastFree(work, first, days, shop) : null;
+    const uses = kept.filter((p) => waiting.has(p.id)).map((p) => p.from);
+    const within = { notBefore: Math.max(...uses) - PASTE_KEEPS_DAYS * 1440, before: Math.min(...uses) };
+    const free = uses.length ? lastFree(work, within, days, shop) : null;
     if (!free) return null;
     days.push(free);
   }
@@ -83,10 +82,15 @@ export function mixedInLots(placed: readonly PlacedTask[], works: readonly Work[
 }
 
 /** The last time before an hour in which somebody who can has a task's minutes free. */
-function lastFree(work: Work, before: WallMinutes, placed: readonly PlacedTask[], shop: Shop): PlacedTask | null {
+function lastFree(
+  work: Work,
+  { notBefore, before }: { notBefore: WallMinutes; before: WallMinutes },
+  placed: readonly PlacedTask[],
+  shop: Shop,
+): PlacedTask | null {
   let best: PlacedTask | null = null;
   shop.windows.forEach(({ maker, from, to }, window) => {
-    if (from >= before || to < before - MIXED_BEFORE_DAYS * 1440 || !must(shop.makers[maker]).can.includes(work.skill)) return;
+    if (from >= before || from < notBefore || !must(shop.makers[maker]).can.includes(work.skill)) return;
     const taken = placed.filter((p) => p.maker === maker && p.from < to && p.to > from).sort(byBeginning);
     let end = Math.min(to, before);
     for (const other of [...taken].reverse()) {

@@ -83,6 +83,14 @@ describe('six of one kind, worked by hand from its method', () => {
     expect(byId(three, 'barriers')).toMatchObject({ minutes: 36, detail: { values: { count: 15 } } });
   });
 
+  test('what is glued lies flat overnight before it is boxed (docs/trade.md, common practice, no source)', () => {
+    const glued = tasksOf([SIX], { ...WORK, wired: false, barriers: 0, barrierMinutes: 0 });
+    expect(byId(glued, 'tape').name.code).toBe('task.glue');
+    const [link] = byId(glued, 'box').after;
+    expect(link).toEqual({ id: 'tape', wait: 10 * 60 * 1.5 });
+    expect(byId(tasksOf([SIX], WORK), 'tape').dryHours).toBe(0);
+  });
+
   test('where nothing has a barrier there is none to fit', () => {
     const flat = tasksOf([SIX], { ...WORK, entries: 24, barriers: 0, barrierMinutes: 0, cakes: 24 });
     expect(flat.map((t) => t.id)).not.toContain('barriers');

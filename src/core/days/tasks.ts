@@ -99,7 +99,7 @@ export function tasksOf(
   const mixed = list.addMixing(tray);
   const made = tray.filter((kind) => kind.toMake > 0).flatMap((kind) => list.addSteps(kind, mixed));
   const rolled = work.plaques > 0 ? list.add(list.plaques(mixed)) : [];
-  const taped = list.add(taping(tray, work, [...made, ...rolled]));
+  const taped = list.add(taping(tray, list.work, [...made, ...rolled]));
   const fitted = work.barriers > 0 ? list.add(fittingBarriers(work, taped)) : taped;
   list.addInTurn(placing(work, list.add(boxing(work, fitted))));
   return list.tasks;
@@ -113,7 +113,7 @@ class TaskList {
 
   constructor(
     private readonly cutting: Cutting,
-    private readonly work: BenchWork,
+    readonly work: BenchWork,
     private readonly lots: Lots = ONE_LOT,
   ) {}
 
@@ -136,11 +136,13 @@ class TaskList {
     return [...must(this.mixed[0])];
   }
 
-  /** What a task of a later lot waits for beside the step before. */
-  private pasteFor = (id: string): readonly Link[] => {
+  /** What a task waits for with its paste taken from its own lot: later lots are mixed for those that roll of them alone. */
+  private ofItsLot(id: string, after: readonly Link[]): Link[] {
     const lot = this.lots.get(id) ?? 0;
-    return lot > 0 ? must(this.mixed[lot]) : [];
-  };
+    if (lot === 0) return [...after];
+    const first = new Set(must(this.mixed[0]).map((l) => l.id));
+    return [...after.filter((l) => !first.has(l.id)), ...must(this.mixed[lot])];
+  }
 
   /** A task in parts of equal weight where a sitting cannot hold it; what comes next waits for all of them. */
   add(task: Task): Link[] {
@@ -205,7 +207,7 @@ class TaskList {
       const link = this.push({
         id: idOf(i),
         duration: wholeFive(minutes),
-        after: [...holdingThem.map((x) => x.link), ...partBefore, ...this.pasteFor(idOf(i))],
+        after: this.ofItsLot(idOf(i), [...holdingThem.map((x) => x.link), ...partBefore]),
         name: {
           code: 'task.step',
           values: { piece: { species: kind.species, stage: kind.stage }, step: stepRef, part: i + 1, parts: batches.length },
@@ -262,8 +264,11 @@ const mixing = (colours: number, { lot, lots }: { lot: number; lots: number }): 
     skill: 'mixing',
   });
 
+/** What is glued lies flat overnight before it is moved. Common practice, no source. */
+const GLUED_DRY_HOURS = 10;
+
 /** Sprays, or single stems, are taped; what has no wire is glued. */
-function taping(tray: readonly TrayKind[], { wired, joints, jointMinutes }: BenchWork, after: readonly Link[]): Task {
+function taping(tray: readonly TrayKind[], { wired, joints, jointMinutes, dryFactor }: BenchWork, after: readonly Link[]): Task {
   const words = (): Pick<Task, 'name' | 'detail'> => {
     if (!wired) return { name: { code: 'task.glue', values: WHOLE }, detail: { code: 'detail.glue', values: {} } };
     return joints > 0
@@ -272,7 +277,8 @@ function taping(tray: readonly TrayKind[], { wired, joints, jointMinutes }: Benc
   };
   const stems = tray.reduce((a, k) => a + k.placed, 0);
   const minutes = Math.max(15, Math.max(joints, stems * 0.5) * jointMinutes);
-  return plain({ id: 'tape', ...words(), minutes, after, skill: 'taping' });
+  const task = plain({ id: 'tape', ...words(), minutes, after, skill: 'taping' });
+  return wired ? task : { ...task, dryHours: GLUED_DRY_HOURS * dryFactor };
 }
 
 const fittingBarriers = ({ barriers, barrierMinutes }: BenchWork, after: readonly Link[]): Task =>
