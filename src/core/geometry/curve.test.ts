@@ -6,6 +6,7 @@ import {
   polylineLengthMm,
   segmentDistance,
   smallestBendRadiusMm,
+  nearestPoint,
 } from './curve';
 import { seededRandom } from './random';
 import { distance, mix, normalize, sub, type Vec3 } from './vec3';
@@ -83,4 +84,13 @@ describe('distance of two segments', () => {
     expect(segmentDistance([0, 0, 0], [10, 0, 0], [0, 3, 0], [10, 3, 0]).mm).toBeCloseTo(3, 12);
     expect(segmentDistance([0, 0, 0], [0, 0, 0], [3, 4, 0], [3, 4, 0]).mm).toBe(5);
   });
+});
+
+test('the nearest point of a line: on a piece, at a corner, at an end; of no line the place itself', () => {
+  const line: Vec3[] = [[0, 0, 0], [10, 0, 0], [10, 10, 0]]; // prettier-ignore
+  expect(nearestPoint(line, [4, 3, 0])).toEqual([4, 0, 0]);
+  expect(nearestPoint(line, [14, -3, 0])).toEqual([10, 0, 0]);
+  expect(nearestPoint(line, [9, 40, 2])).toEqual([10, 10, 0]);
+  expect(nearestPoint([], [1, 2, 3])).toEqual([1, 2, 3]);
+  expect(nearestPoint([[5, 5, 5]], [1, 2, 3])).toEqual([5, 5, 5]);
 });

@@ -23,6 +23,16 @@ export function polylineLengthMm(line: Polyline): number {
   return total;
 }
 
+/** The point of a line that lies nearest to a place; the place itself for an empty line. */
+export function nearestPoint(line: Polyline, to: Vec3): Vec3 {
+  let best = line[0] ?? to;
+  for (let i = 1; i < line.length; i++) {
+    const { on1 } = segmentDistance(must(line[i - 1]), must(line[i]), to, to);
+    if (distance(on1, to) < distance(best, to)) best = on1;
+  }
+  return best;
+}
+
 /** Arc length from the first point to each point. */
 export function cumulativeLengthsMm(line: Polyline): number[] {
   const lengths = [0];

@@ -23,7 +23,8 @@ export interface ContactInput {
   line: Line;
   solid: CakeSolid;
   heads: readonly PlacedPiece[];
-  stems: readonly { pieceId: string; curve: readonly Vec3[]; endsInEntry: boolean }[];
+  /** `radiusMm` where more than one wire runs there: half of its thickness with tape */
+  stems: readonly { pieceId: string; curve: readonly Vec3[]; endsInEntry: boolean; radiusMm?: number }[];
   dust: 'edible' | 'not edible' | 'unknown';
   /** pieces that lie on something made for food */
   underlaid: ReadonlySet<string>;
@@ -132,7 +133,8 @@ function stemContacts({ cake, solid, heads, stems }: ContactInput): PlaceWarning
     const p = byId.get(stem.pieceId);
     if (!end || !p) return [];
     const { mm: worst, at } = nearestIcing(stem.curve, end, stem.endsInEntry, solid);
-    if (worst >= STEM_CLEARANCE_MM || !eatenAt(solid, at)) return [];
+    const clearMm = Math.max(STEM_CLEARANCE_MM, stem.radiusMm ?? 0);
+    if (worst >= clearMm || !eatenAt(solid, at)) return [];
     return [
       {
         code: 'place.stem-on-icing',
@@ -141,7 +143,7 @@ function stemContacts({ cake, solid, heads, stems }: ContactInput): PlaceWarning
         station: 'place',
         ...whereAt({ cake, solid }, at),
         pieceId: stem.pieceId,
-        mends: [{ do: 'lift', mm: Math.ceil(STEM_CLEARANCE_MM - worst) + 1 }],
+        mends: [{ do: 'lift', mm: Math.ceil(clearMm - worst) + 1 }],
       },
     ];
   });

@@ -423,4 +423,13 @@ describe('contact', () => {
     );
     expect(contactWarnings(input({ heads: sunk(-5), stems: [{ pieceId: 'p1', curve: [], endsInEntry: true }] }))).toEqual([]);
   });
+
+  test('a main stem is as thick as it is taped: 2 mm over the icing is clear for a thin one, and not for one of 6 mm', () => {
+    const at = (thickMm: number) =>
+      contactWarnings(
+        input({ heads: sunk(-5), stems: [{ pieceId: 'p1', curve: [[20, 0, 112]], endsInEntry: false, radiusMm: thickMm / 2 }] }),
+      );
+    expect(at(3)).toEqual([]);
+    expect(at(6)).toMatchObject([{ code: 'place.stem-on-icing', level: 'stop', mends: [{ do: 'lift', mm: 2 }] }]);
+  });
 });

@@ -10,7 +10,7 @@ import type { Memo } from '../geometry/memo';
 import type { Vec3 } from '../geometry/vec3';
 import { foodOf } from '../make/paints';
 import { plateGrams, type PlaqueToMake } from '../make/plaque';
-import { contactWarnings } from '../place/contact';
+import { contactWarnings, type ContactInput } from '../place/contact';
 import { mayBeEatenWarning } from '../place/eaten';
 import { pressedWithin, stemsThroughHeads, type Standing } from '../place/oneCake';
 import type { InCake } from '../place/walls';
@@ -106,7 +106,10 @@ export function planArrangement(
     solid: measures.solid,
     heads: measures.heads,
     dust,
-    stems: built.stems.map(({ pieceId, curve }) => ({ pieceId, curve, endsInEntry: !onStem.has(pieceId) })),
+    stems: [
+      ...built.stems.map(({ pieceId, curve }) => ({ pieceId, curve, endsInEntry: !onStem.has(pieceId) })),
+      ...mainStems(built),
+    ],
     underlaid: new Set(arrangement.pieces.filter((p) => p.underlaid).map((p) => p.id)),
     realPlants: project.brief.realPlants,
   });
@@ -152,6 +155,14 @@ export function planArrangement(
     })),
   };
 }
+
+/** The main stem of each spray as thick as it is taped, where pieces join it. */
+const mainStems = ({ sprays }: Built): ContactInput['stems'] =>
+  sprays.flatMap(({ joints }) =>
+    joints
+      .filter((j) => j.onto === null && j.arm !== 'heel')
+      .map((j) => ({ pieceId: j.pieceId, curve: [j.at], endsInEntry: false, radiusMm: j.thicknessMm / 2 })),
+  );
 
 /** Entries in the order in which they go in, each with the sides from which it is seen; what blocks itself both ways is said. */
 function putInOrder({ entries, warnings, sprays }: Built, scene: Scene): Pick<Built, 'entries' | 'warnings'> {

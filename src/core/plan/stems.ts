@@ -2,7 +2,7 @@ import { wiredParts, wiresAtFoot } from '../botany/species';
 import type { PlacedPiece } from '../compose/placement';
 import { pieceRef } from '../compose/names';
 import type { PieceRef } from '../facts/fact';
-import { hermite, polylineLengthMm } from '../geometry/curve';
+import { hermite, nearestPoint, polylineLengthMm } from '../geometry/curve';
 import { addScaled, distance, equal, scale, type Vec3 } from '../geometry/vec3';
 import type { Entry } from '../place/entry';
 import { AT_RIM_MM } from '../place/contact';
@@ -200,14 +200,19 @@ interface WireSprayOptions {
 export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: WireSprayOptions): SprayWiring {
   const stems: Stem[] = [];
   const running: RunningWire[] = [];
+  const bent = ({ curve, arm }: Joint) =>
+    keepStemClear({ curve, solid, clearMm: STEM_LIFT_MM, leaveMm: arm === 'heel' ? AT_RIM_MM : 0 });
+  const leads = new Map(bare.joints.filter((j) => j.onto === null).map((j) => [j.pieceId, bent(j)]));
   const joints = bare.joints.map((joint): Joint => {
-    const curve = keepStemClear({
-      curve: joint.curve,
-      solid,
-      clearMm: STEM_LIFT_MM,
-      leaveMm: joint.arm === 'heel' ? AT_RIM_MM : 0,
-    });
-    return { ...joint, curve, stalkMm: polylineLengthMm(curve) };
+    const lead = joint.onto === null ? undefined : leads.get(joint.onto);
+    if (!lead) {
+      const curve = leads.get(joint.pieceId) ?? bent(joint);
+      return { ...joint, curve, stalkMm: polylineLengthMm(curve) };
+    }
+    // the stem that it joins was bent clear of the skin: the joint goes along
+    const at = nearestPoint(lead, joint.at);
+    const curve = bent({ ...joint, curve: [...joint.curve.slice(0, -1), at] });
+    return { ...joint, at, curve, stalkMm: polylineLengthMm(curve) };
   });
   const spray: Spray = { ...bare, joints };
   for (const joint of joints) {
