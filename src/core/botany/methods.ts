@@ -13,6 +13,8 @@ const methodStepSchema = v.strictObject({
   dryNote: v.optional(v.pipe(v.string(), v.maxLength(80))),
   /** hanging or standing, which is usual, or in formers and cups */
   dryOn: v.optional(v.picklist(['rack', 'former'])),
+  /** what can hurt at it: said at the step */
+  caution: v.optional(v.picklist(['steam', 'blade'])),
 });
 type OwnStep = v.InferOutput<typeof methodStepSchema>;
 
@@ -38,8 +40,6 @@ export type OwnMethod = v.InferOutput<typeof methodSchema>;
 export interface MethodStep extends Omit<OwnStep, 'name' | 'dryNote'> {
   /** something is said of its drying */
   noted?: boolean;
-  /** what can hurt at it: said at the step */
-  caution?: 'steam' | 'blade';
   dryNote?: string | undefined;
 }
 

@@ -122,18 +122,19 @@ class TaskList {
 
   /** Every colour at once, or lot by lot the colours that are rolled out of it; gives what the first is waited for by. */
   addMixing(tray: readonly TrayKind[]): Link[] {
-    const count = 1 + Math.max(0, ...this.lots.values());
-    const coloursOf = (lot: number) =>
-      new Set(tray.filter((k) => [...this.lots].some(([id, l]) => l === lot && id.startsWith(`${k.key}|`))).map((k) => `${k.species}|${k.colourway}`)).size; // prettier-ignore
-    this.mixed = Array.from({ length: count }, (_, lot) =>
-      this.add(
-        mixing(count === 1 ? this.work.colours : Math.min(this.work.colours, Math.max(1, coloursOf(lot))), {
-          lot: lot + 1,
-          lots: count,
-        }),
-      ),
-    );
+    const lots = 1 + Math.max(0, ...this.lots.values());
+    this.mixed = Array.from({ length: lots }, (_, i) => {
+      const colours = lots === 1 ? this.work.colours : this.coloursOf(i, tray);
+      return this.add(mixing(colours, { lot: i + 1, lots }));
+    });
     return [...must(this.mixed[0])];
+  }
+
+  /** How many colours are rolled out of a lot; a plaque's own paste is one where nothing else is. */
+  private coloursOf(lot: number, tray: readonly TrayKind[]): number {
+    const rolled = [...this.lots].filter(([, of]) => of === lot).map(([id]) => id);
+    const kinds = tray.filter((k) => rolled.some((id) => id.startsWith(`${k.key}|`)));
+    return Math.max(1, new Set(kinds.map((k) => `${k.species}|${k.colourway}`)).size);
   }
 
   /** What a task waits for with its paste taken from its own lot: later lots are mixed for those that roll of them alone. */

@@ -19,6 +19,7 @@ const COLUMNS: readonly Column[] = [
   { name: 'dry_hours', field: 'dryHours', cell: 'number' },
   { name: 'dry_note', field: 'dryNote', cell: 'text', optional: true },
   { name: 'dry_on', field: 'dryOn', cell: 'text', optional: true },
+  { name: 'caution', field: 'caution', cell: 'text', optional: true },
 ];
 
 /** Parts the lines of one cell. */
@@ -39,6 +40,7 @@ const rowSchema = v.strictObject({
   dryHours: v.number(),
   dryNote: v.optional(v.string()),
   dryOn: v.optional(v.string()),
+  caution: v.optional(v.string()),
 });
 type Row = v.InferOutput<typeof rowSchema>;
 
@@ -124,7 +126,7 @@ function methodOf(rows: readonly Row[]): unknown {
     tools: linesOf(tools),
     dusting: linesOf(dusting),
     checks: linesOf(checks),
-    steps: rows.map(({ stepId, step, minutesEach, minutesBatch, dryHours, dryNote, dryOn }) => ({
+    steps: rows.map(({ stepId, step, minutesEach, minutesBatch, dryHours, dryNote, dryOn, caution }) => ({
       id: stepId,
       name: step,
       minutesEach,
@@ -132,6 +134,7 @@ function methodOf(rows: readonly Row[]): unknown {
       dryHours,
       ...(dryNote !== undefined && { dryNote }),
       ...(dryOn !== undefined && { dryOn }),
+      ...(caution !== undefined && { caution }),
     })),
   };
 }

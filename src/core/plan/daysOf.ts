@@ -109,7 +109,8 @@ export function daysOf(
     const tasks = tasksOf(tray, work, cutting, lots).map((task) => withWishes(task, days, shop));
     return { tasks, ...withoutDone(tasks, days, shop) };
   };
-  let { tasks: all, works, done, shop: left } = asked(ONE_LOT);
+  const { works, shop: left, ...atOnce } = asked(ONE_LOT);
+  let { tasks: all, done } = atOnce;
   if (all.length === 0 || !Number.isFinite(leavesAt) || !Array.isArray(topologicalOrder(all)) || shop.windows.length === 0) {
     const none: DaysPlan = { ...NOT_LAID, tasks: all, dryFactor, ownDry, doneBy: shop.end };
     return { plan: none, warnings: daysWarnings(project, none, cakeReadyAt) };
@@ -118,12 +119,13 @@ export function daysOf(
   let { placed, leeway } = found;
   if (pasteWaits(works, placed)) {
     const again = asked(lotsOf(works, placed));
-    const mixed = mixedInLots(placed, again.works, left);
-    if (mixed) {
-      ({ tasks: all, works, done, shop: left } = again);
-      placed = mixed;
-      leeway = leewayOf(mixed, works, left);
-    }
+    // the same days are parted into the same lots
+    const inLots = memo.memoise('lots', [placed], () => {
+      const mixed = mixedInLots(placed, again.works, again.shop);
+      return mixed && { placed: mixed, leeway: leewayOf(mixed, again.works, again.shop) };
+    });
+    if (inLots) ({ tasks: all, done } = again);
+    ({ placed, leeway } = inLots ?? { placed, leeway });
   }
   const plan: DaysPlan = {
     tasks: all,
