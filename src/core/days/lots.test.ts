@@ -60,6 +60,11 @@ describe('lots mixed in free time', () => {
     found.forEach((p, i) => expect(p.from).toBeGreaterThanOrEqual(found[i - 1]?.to ?? 0));
   });
 
+  test('a mixing that a person has set on a day stays there, and is not parted', () => {
+    const pinned = lots.map((w) => (w.id === 'mix' ? { ...w, pinned: 0 } : w));
+    expect(mixedInLots(PLACED, pinned, SHOP)).toBeNull();
+  });
+
   test('an evening that is full is passed over; where none has time before the paste would wait too long there is no lot', () => {
     const full = (days: number[]) => days.flatMap((d) => [0, 30, 60, 90].map((m, k) => ({ ...at(`x${d}${k}`, d, 1080 + m) })));
     const works = [...lots, ...full([4, 5, 6, 7, 8]).map((p) => work(p.id, 'dusting', []))];

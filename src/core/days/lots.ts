@@ -63,11 +63,12 @@ export function pasteWaits(works: readonly Asked[], placed: readonly Placed[]): 
 
 /**
  * The same days with the mixing of every lot put into time that is free before the first of it is rolled; all else stays where it
- * is. `works` are those with the lots in them. Null where a lot finds no time of its own.
+ * is. `works` are those with the lots in them. Null where a lot finds no time of its own, or a person has set the day of the mixing.
  */
 export function mixedInLots(placed: readonly PlacedTask[], works: readonly Work[], shop: Shop): PlacedTask[] | null {
   const mixing = works.filter((w) => w.skill === 'mixing');
-  const isMixed = new Set(mixing.map((w) => w.id));
+  // a person who wants it on a day has it there
+  if (mixing.length === 0 || mixing.some((w) => w.pinned !== undefined)) return null;
   const kept = placed.filter((p) => works.some((w) => w.id === p.id && w.skill !== 'mixing'));
   const days = [...kept];
   for (const work of mixing) {
@@ -78,7 +79,7 @@ export function mixedInLots(placed: readonly PlacedTask[], works: readonly Work[
     if (!free) return null;
     days.push(free);
   }
-  return isMixed.size ? days.sort(byBeginning) : null;
+  return days.sort(byBeginning);
 }
 
 /** The last time before an hour in which somebody who can has a task's minutes free. */

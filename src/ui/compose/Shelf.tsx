@@ -1,12 +1,13 @@
 'use client';
 
 import { Plus, Spline } from 'lucide-react';
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { Arrangement } from '@/core/compose/arrangement';
 import { type Proposal } from '@/core/compose/proposal';
 import { missingKinds } from '@/core/compose/missingKinds';
 import type { KindCount } from '@/core/compose/shareOut';
 import { composeRequestOf } from '@/core/plan/composeRequest';
+import type { Warning } from '@/core/plan/warnings';
 import { tierRef } from '@/core/cake/cake';
 import { azimuthOf } from '@/core/cake/skin';
 import { pictureBench } from '@/workers/clients';
@@ -34,7 +35,7 @@ export const Shelf = memo(function Shelf() {
           {words.say(search.fault)}
         </p>
       )}
-      <LineSaid />
+      <LineSaid onlyStops={search.proposals.length > 0} />
       {search.proposals.length > 0 && <Proposals proposals={search.proposals} />}
       {search.proposals.length === 0 && <Gap />}
     </div>
@@ -258,13 +259,15 @@ function SmallCake({ arrangement, className = '' }: { arrangement: Arrangement; 
 }
 
 /** What the line asks for and the cake does not allow, a line that lost its tier, pieces in each other's way: the worst first. */
-function LineSaid() {
+function LineSaid({ onlyStops }: { onlyStops: boolean }) {
   const plan = useStudio((s) => s.plan);
   const words = useWords();
-  const said = plan?.warnings.filter((w) => w.station === 'compose') ?? [];
-  const [first] = said;
+  // the proposals need the room, and each of them is another line
+  const said = plan?.warnings.filter((w) => w.station === 'compose' && (!onlyStops || w.level === 'stop')) ?? [];
+  const [first, ...others] = said;
   if (!first) return null;
-  const told = words.warning(first);
+  const line = (w: Warning) =>
+    w.pieceId ? <PieceKey pieceId={w.pieceId}>{words.warning(w).what}.</PieceKey> : `${words.warning(w).what}.`;
   return (
     <div
       role="status"
@@ -272,17 +275,29 @@ function LineSaid() {
       className={`rounded-xl p-2 text-[15px] leading-tight ${first.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}
     >
       <p>
-        <b>{told.what}.</b> {told.remedy}
+        <b>{line(first)}</b> {words.warning(first).remedy}
       </p>
-      {first.pieceId && (
-        <button className="key mt-2" onClick={() => getStudio().select([first.pieceId!])}>
-          {words.label('place.choose-the-piece')}
-        </button>
+      {others.slice(0, MOST_SAID - 1).map((w, i) => (
+        <p key={i} className="pt-1">
+          {line(w)}
+        </p>
+      ))}
+      {said.length > MOST_SAID && (
+        <p className="small pt-1">{words.label('place.and-more-messages', { warnings: said.length - MOST_SAID })}</p>
       )}
-      {said.length > 1 && <p className="small pt-1">{words.label('place.and-more-messages', { warnings: said.length - 1 })}</p>}
     </div>
   );
 }
+
+/** So many messages are said in the shelf. */
+const MOST_SAID = 3;
+
+/** What is said of a piece; pressed, it chooses that piece. */
+const PieceKey = ({ pieceId, children }: { pieceId: string; children: ReactNode }) => (
+  <button className="min-h-[44px] text-left underline decoration-dotted" onClick={() => getStudio().select([pieceId])}>
+    {children}
+  </button>
+);
 
 /** The widest open place, measured beside itself. */
 function Gap() {
