@@ -34,7 +34,7 @@ export const DEMO_PRICES: Prices = {
       (['green', 'white'] as const).map((colour) =>
         material({
           id: `wire-${gauge}-${colour}`,
-          name: gauge < 2 ? `Wire ${gauge} mm, ${colour}` : `Wire ${gauge} ga, ${colour}`,
+          name: gauge < 2 ? `Wire, ${gauge} millimetres, ${colour}` : `Wire ${gauge} ga, ${colour}`,
           unit: 'piece',
           pack: gauge >= 24 || gauge < 0.6 ? 50 : 20,
           packPrice: 3.2,
