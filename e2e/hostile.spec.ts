@@ -54,8 +54,12 @@ function spoken(base: string, head: string, more?: { part: string; everyMs: numb
   const { hostname, port } = new URL(base);
   const began = Date.now();
   return new Promise((done) => {
-    const socket = net.connect(Number(port), hostname, () => socket.write(head));
-    const timer = more && setInterval(() => socket.writable && socket.write(more.part), more.everyMs);
+    let timer: ReturnType<typeof setInterval> | undefined;
+    const socket = net.connect(Number(port), hostname, () => {
+      socket.write(head);
+      // only after the head, however long the connection takes
+      if (more) timer = setInterval(() => socket.writable && socket.write(more.part), more.everyMs);
+    });
     let text = '';
     socket.setEncoding('utf8').on('data', (part: string) => (text += part));
     const over = () => {
