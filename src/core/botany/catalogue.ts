@@ -210,26 +210,40 @@ export function bodyOf(kind: Kind, catalogue: Catalogue): Body {
 /** far: few triangles; near: every petal; close: petals with the thickness of their paste, for what fills a picture. */
 export type Detail = 'close' | 'near' | 'far';
 
+/** A kind as it is built, before it is shaded and brought to its size. */
+function built(kind: Kind, b: MeshBuilder, catalogue: Catalogue, variant = 0) {
+  const species = speciesById(kind.species, catalogue);
+  const stage = stageOf(species, kind.stage);
+  const way = colourwayOf(species, kind.colourway);
+  const random = seededRandom(species.id.length * 131 + species.id.charCodeAt(0) + variant * 977);
+  species.shape.build(b, stage.open, { hue: way.hue, second: way.second }, random);
+  const extent = extentOf(species, stage);
+  const middle = species.habit === 'sprig' ? 0 : (extent.low + extent.high) / 2;
+  const unit = unitMm(kind, species, stage);
+  const toSize = (mesh: Mesh): Mesh => {
+    for (let i = 0; i < mesh.positions.length; i++)
+      mesh.positions[i] = (must(mesh.positions[i]) - (i % 3 === 2 ? middle : 0)) * unit;
+    return mesh;
+  };
+  return { species, way, unit, toSize };
+}
+
 /**
  * The picture of a kind as triangles, in mm, axis along z: a head with its middle at the origin, a sprig with its foot
  * there. `variant` gives the few different individuals of a kind.
  */
 export function kindMesh(kind: Kind, detail: Detail, catalogue: Catalogue, variant = 0): Mesh {
-  const species = speciesById(kind.species, catalogue);
-  const stage = stageOf(species, kind.stage);
-  const way = colourwayOf(species, kind.colourway);
   const b = new MeshBuilder(detail === 'far');
-  const random = seededRandom(species.id.length * 131 + species.id.charCodeAt(0) + variant * 977);
-  species.shape.build(b, stage.open, { hue: way.hue, second: way.second }, random);
+  const { species, way, unit, toSize } = built(kind, b, catalogue, variant);
   bakeOcclusion(b, species.occlusion ?? 0.9, hexToLinear(shade(way.hue, -0.15, 1.25)));
-  const unit = unitMm(kind, species, stage);
   if (detail === 'close') thickenSheets(b, species.pasteMm / unit);
-  const mesh = b.finish();
-  const extent = extentOf(species, stage);
-  const middle = species.habit === 'sprig' ? 0 : (extent.low + extent.high) / 2;
-  for (let i = 0; i < mesh.positions.length; i++)
-    mesh.positions[i] = (must(mesh.positions[i]) - (i % 3 === 2 ? middle : 0)) * unit;
-  return mesh;
+  return toSize(b.finish());
+}
+
+/** The corners of a kind as it is seen near, in mm, as `kindMesh` has them: for what asks where it is, not how it looks. */
+export function kindCorners(kind: Kind, catalogue: Catalogue): Float32Array {
+  const b = new MeshBuilder(false, true);
+  return built(kind, b, catalogue).toSize(b.finish()).positions;
 }
 
 /** How far a face may turn from the cake's normal before it is seen from behind. */

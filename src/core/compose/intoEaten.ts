@@ -28,18 +28,45 @@ export function intoEaten(p: PlacedPiece, solid: CakeSolid, catalogue: Catalogue
   return sunk;
 }
 
-function deepest(p: PlacedPiece, solid: CakeSolid, catalogue: Catalogue): Sunk | null {
+interface Reach {
+  points: readonly Vec3[];
+  /** where a point is and how deep it lies under an eaten face; null where it does not */
+  under: (point: Vec3) => Sunk | null;
+}
+
+/** What of a piece can be in the cake; null where it is too far away. */
+function reachOf(p: PlacedPiece, solid: CakeSolid, catalogue: Catalogue): Reach | null {
   const model = modelOf(p);
   const { points, reachMm } = surfacePoints(model, catalogue);
   const origin = p.spine.length ? p.base : p.centre;
   if (solid.signedDistanceMm(origin) > (reachMm * p.piece.sizeMm) / model.sizeMm) return null;
   const map = pieceMap(p);
-  let sunk: Sunk | null = null;
-  for (const point of points) {
+  const under = (point: Vec3): Sunk | null => {
     const at = applyPoint(map, point);
-    if (p.spine.length === 0 && dot(sub(at, p.base), p.axis) < -STEM_BEGINS_MM) continue;
+    if (p.spine.length === 0 && dot(sub(at, p.base), p.axis) < -STEM_BEGINS_MM) return null;
     const deepMm = -solid.signedDistanceMm(at);
-    if (deepMm > (sunk?.deepMm ?? 0) && eatenAt(solid, at)) sunk = { deepMm, at };
+    return deepMm > 0 && eatenAt(solid, at) ? { deepMm, at } : null;
+  };
+  return { points, under };
+}
+
+function deepest(p: PlacedPiece, solid: CakeSolid, catalogue: Catalogue): Sunk | null {
+  const reach = reachOf(p, solid, catalogue);
+  let sunk: Sunk | null = null;
+  for (const point of reach?.points ?? []) {
+    const here = reach?.under(point);
+    if (here && here.deepMm > (sunk?.deepMm ?? 0)) sunk = here;
   }
   return sunk;
+}
+
+/** A point of a piece, in its model's own axes, that lies deeper in what is eaten than `limitMm`; `first` is tried first. Null where none does. */
+export function pointDeeper(
+  p: PlacedPiece,
+  { solid, catalogue, limitMm, first }: { solid: CakeSolid; catalogue: Catalogue; limitMm: number; first: Vec3 | null },
+): Vec3 | null {
+  const reach = reachOf(p, solid, catalogue);
+  if (!reach) return null;
+  const isDeeper = (point: Vec3): boolean => (reach.under(point)?.deepMm ?? 0) > limitMm;
+  return first && isDeeper(first) ? first : (reach.points.find(isDeeper) ?? null);
 }

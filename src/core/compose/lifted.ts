@@ -4,7 +4,8 @@ import type { Line } from './line';
 import { liftOf, MOST_LIFT } from './bounds';
 import { intoCakeMm, placePiece } from './placement';
 import type { Catalogue } from '../botany/catalogue';
-import { intoEaten } from './intoEaten';
+import { intoEaten, pointDeeper } from './intoEaten';
+import type { Vec3 } from '../geometry/vec3';
 
 /** A head or leaf that is this deep in the skin lies on it. */
 export const HEAD_TOUCH_MM = 1;
@@ -18,13 +19,17 @@ export function liftedClear(
   { line, solid, catalogue }: { line: Line; solid: CakeSolid; catalogue: Catalogue },
   leastMm: number,
 ): Pick<Piece, 'lift' | 'tiltRad'> | null {
+  // what was in the cake a little lower is asked first
+  let inCake: Vec3 | null = null;
   for (const share of TURNED_UP)
     for (let mm = leastMm; mm <= MOST_LIFT_MM; mm++) {
       const lift = liftOf(piece.lift + mm / Math.max(1, line.riseMm(piece.s)));
       const to = { lift, tiltRad: piece.tiltRad * share };
       const placed = placePiece({ ...piece, ...to }, line, catalogue);
-      if (intoCakeMm(placed, solid) <= HEAD_TOUCH_MM && (intoEaten(placed, solid, catalogue)?.deepMm ?? 0) <= HEAD_TOUCH_MM)
-        return to;
+      if (intoCakeMm(placed, solid) <= HEAD_TOUCH_MM) {
+        inCake = pointDeeper(placed, { solid, catalogue, limitMm: HEAD_TOUCH_MM, first: inCake });
+        if (!inCake) return to;
+      }
       if (lift === MOST_LIFT) break;
     }
   return null;
