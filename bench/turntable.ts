@@ -170,7 +170,7 @@ async function propose(page: Page, name: string, open: () => Promise<void>): Pro
   const asked = performance.now();
   const since = () => `${((performance.now() - asked) / 1000).toFixed(1)} s`;
   await page.getByRole('button', { name: 'Propose three' }).click();
-  await page.getByRole('status', { name: 'Composing' }).locator('img').first().waitFor();
+  await page.getByRole('progressbar', { name: 'Composing' }).locator('xpath=..').locator('img').first().waitFor();
   const seen = since();
   const proposals = page.getByRole('group', { name: 'Proposals' }).getByRole('button');
   await proposals.first().waitFor();
@@ -216,7 +216,8 @@ async function openings(browser: Browser, planKept: boolean): Promise<void> {
     await page.addInitScript(NOTE_HEADING);
     await page.goto(`http://127.0.0.1:${PORT}/jobs`);
     await page.getByRole('button', { name: /^Open Harbour/ }).waitFor();
-    if (planKept) await page.waitForFunction(PLAN_IS_KEPT);
+    // a promise counts as true for waitForFunction
+    while (planKept && !(await page.evaluate(PLAN_IS_KEPT))) await page.waitForTimeout(100);
     await page.goto('about:blank');
     await page.goto(`http://127.0.0.1:${PORT}/${station}`);
     await page.locator('main').getByRole('heading').first().waitFor();

@@ -62,14 +62,12 @@ function heldBy({ own, work, after, at, placed, shop }: HeldByOptions): Held {
     if (by < limit) [limit, waits] = [by, link.id];
   }
   /** windows in which it could still be, later than it is */
-  const later = shop.windows
-    .map((w, i) => ({ ...w, i }))
-    .filter(
-      (w) =>
-        must(shop.makers[w.maker]).can.includes(work.skill) &&
-        w.to > own.to &&
-        Math.max(w.from, own.from + 1) + work.duration <= Math.min(w.to, limit),
-    );
+  const later = shop.windows.filter(
+    (w) =>
+      w.to > own.to &&
+      Math.max(w.from, own.from + 1) + work.duration <= Math.min(w.to, limit) &&
+      must(shop.makers[w.maker]).can.includes(work.skill),
+  );
   if (later.length === 0) return waits === null ? { why: 'end' } : { why: 'waited for', id: waits };
   const hands = placed.find(
     (q) => q.id !== own.id && later.some((w) => w.maker === q.maker && q.from >= own.from && q.from < w.to && q.to > w.from),

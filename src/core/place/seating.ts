@@ -188,7 +188,11 @@ function crowdCost(seat: Seat, od: number, placed: readonly Taken[], most: numbe
 /** Those of the placed that can crowd a seat at any of the candidates. */
 function within({ at, farthestMm }: Reach, placed: readonly Taken[]): Taken[] {
   const [first] = at;
-  return first ? placed.filter((p) => distance(p.point, first.ray.entry) <= farthestMm + CROWD_REACH_MM) : [];
+  if (!first) return [];
+  const { entry } = first.ray;
+  const mm = farthestMm + CROWD_REACH_MM;
+  // most are too far away to one side already
+  return placed.filter(({ point }) => Math.abs(point[0] - entry[0]) <= mm && distance(point, entry) <= mm);
 }
 
 function bestSeat(
@@ -291,7 +295,7 @@ function settle(
     const reach = memoise('reach', [...request.base, ...request.axis, ...request.normal, request.leafy], () =>
       reachOf(request, solid),
     );
-    const near = within(reach, [...taken, ...others]);
+    const near = [...within(reach, taken), ...within(reach, others)];
     const of = [...groundOf(request), reach, kPa, ...near.map((p) => p.spot)];
     const found = memoise('seat', of, () => {
       const seat = bestSeat(request, reach.at, held, near);
