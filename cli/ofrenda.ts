@@ -1,5 +1,4 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import highsLoader from 'highs';
 import { MOST_PROPOSALS } from '../src/core/compose/proposal';
 import { composeAll, composeFault } from '../src/core/compose/composer';
 import { enclosingDiameter } from '../src/core/geometry/circlePacking';
@@ -14,7 +13,8 @@ import type { Fact } from '../src/core/facts/fact';
 import type { Project } from '../src/core/plan/project';
 import { cutByFractions } from '../src/core/wire/cutList';
 import { cutOptimally } from '../src/core/wire/cutOptimum';
-import { solverFrom } from '../src/core/wire/solver';
+import { loadSolver } from '../src/core/wire/loadSolver';
+import { provenRows } from '../src/core/wire/provenCuts';
 import { ENGLISH } from '../src/core/words/english';
 import { isLanguage, LANGUAGES, LANGUAGE_IDS } from '../src/core/words/languages';
 import { namingOf } from '../src/core/words/naming';
@@ -84,7 +84,8 @@ async function wordsFor(args: readonly string[], project: Project, entries: Deri
 
 async function planCommand(args: readonly string[]): Promise<void> {
   const project = readProject(args[0]);
-  const plan = derivePlan(project);
+  const quick = derivePlan(project);
+  const plan = { ...quick, cuts: provenRows(quick.cuts, project.brief.stockMm, await loadSolver()) };
   print(told(plan, await wordsFor(args, project, plan.entries)));
 }
 
@@ -122,7 +123,7 @@ async function cutListCommand(args: readonly string[]): Promise<void> {
   const read = readCutListCsv(readText(args[0]));
   if ('issues' in read) throw new Refused(read.issues);
   const stockMm = whole(args, '--stock-mm', 360, 100_000);
-  const solve = solverFrom(await highsLoader());
+  const solve = await loadSolver();
   const gauges = [...new Set(read.rows.map((r) => r.gauge))].sort((a, b) => a - b);
   print(
     gauges.map((gauge) => {

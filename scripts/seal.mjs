@@ -71,13 +71,14 @@ async function offlineWorker(stations) {
   });
 }
 
-/** The script of the server's threads, whole in one file. */
+/** The script of the server's threads in one file; only the solver stays where it is installed, beside its own binary. */
 export const bundleWork = () =>
   bundle({
     entryPoints: ['src/server/work.worker.ts'],
     outfile: '.next/work.cjs',
     bundle: true,
     minify: true,
+    external: ['highs'],
     platform: 'node',
     format: 'cjs',
     target: 'node20',

@@ -19,6 +19,7 @@ const STOCK_TOLD = 'the stock';
 const ONLY_LOOK = asLabel('studio.only-look');
 const SAVE_AFTER_MS = 200;
 const KEEP_PLAN_AFTER_MS = 2000;
+const PROVE_AFTER_MS = 300;
 const TAKEN_AWAY = asLabel('studio.taken-away');
 const SHUT = asLabel('studio.storage-shut');
 const NEWER_ELSEWHERE = asLabel('studio.newer-elsewhere');
@@ -49,6 +50,7 @@ export class Autosave {
   store!: StoreApi<Studio>;
   private dropTimer: (() => void) | null = null;
   private dropPlanTimer: (() => void) | null = null;
+  private dropProofTimer: (() => void) | null = null;
   private asked: Project | null = null;
   private busy = false;
   private base: Project | null = null;
@@ -280,6 +282,7 @@ export class Autosave {
         if (this.store.getState().project?.id !== project.id) return;
         this.store.setState({ plan, planOf: project, planFault: null });
         this.keepPlanSoon(project, plan);
+        this.proveSoon(project, plan);
       })
       .catch((cause: unknown) =>
         this.store.setState({
@@ -301,6 +304,24 @@ export class Autosave {
       // it is only there for speed: where it does not fit, nothing is lost
       void keepLastPlan(this.ports.shelf, this.ports.build, project, plan).catch(() => undefined);
     }, KEEP_PLAN_AFTER_MS);
+  }
+
+  /** Where nothing changes for a moment, cut lists that the plan could not prove are: needs, price and papers count the best that is known. */
+  private proveSoon(project: Project, plan: DerivedPlan): void {
+    this.dropProofTimer?.();
+    this.dropProofTimer = null;
+    const open = plan.cuts.filter((c) => !c.least.proven);
+    if (open.length === 0) return;
+    const prove = async () => {
+      const lists = open.map((c) => c.demands);
+      const plans = await this.ports.leastWire(lists, project.brief.stockMm).catch(() => null);
+      if (!plans || this.store.getState().plan !== plan) return;
+      const cuts = plan.cuts.map((c) => ({ ...c, least: plans[open.indexOf(c)] ?? c.least }));
+      const best = { ...plan, cuts };
+      this.store.setState({ plan: best });
+      this.keepPlanSoon(project, best);
+    };
+    this.dropProofTimer = this.ports.later(() => void prove(), PROVE_AFTER_MS);
   }
 
   /** Jobs that leave in the weeks before the open one are planned first, each round those before it; then the open one again. */

@@ -1,3 +1,5 @@
+import type { GaugeCuts } from '@/core/plan/usedUp';
+import { cutByFractions, cutLongestFirst } from '@/core/wire/cutList';
 import { asLabel } from '@/core/words/asLabel';
 import { newProject } from '@/core/plan/newProject';
 import { writeProjectFile } from '@/core/formats/projectFile';
@@ -216,6 +218,45 @@ describe('the plan beside it', () => {
     bench.plans[1]!.answer(planFor(bench.plans[1]!.project));
     await tick();
     expect(studio().plan?.projectId).toBe(studio().project!.id);
+  });
+
+  describe('cut lists that longest first does not prove', () => {
+    const demands = [181, 150, 109, 100, 100, 79].map((lengthMm) => ({ lengthMm, count: 1 }));
+    const quick = cutLongestFirst(demands, 360);
+    const proven = { ...quick, bars: quick.bars.slice(1), proven: true };
+    const cuts: GaugeCuts[] = [20, 26].map((gauge) => ({
+      ...{ gauge, colour: 'green', diameterMm: 0.5, fromOffcuts: [], demands },
+      ...{ least: gauge === 20 ? { ...quick, proven: true } : quick, fractions: cutByFractions(demands, 360) },
+    }));
+    const planned = async () => {
+      const { studio, bench } = await opened();
+      bench.plans[0]!.answer({ ...planFor(bench.plans[0]!.project), cuts });
+      await tick();
+      return { studio, bench };
+    };
+
+    test('are proven once nothing changes for a moment, and the plan has them', async () => {
+      const { studio, bench } = await planned();
+      expect(bench.proofs).toEqual([]);
+      await passTime(bench);
+      expect(bench.proofs.map((p) => p.lists)).toEqual([[demands]]);
+      bench.proofs[0]!.answer([proven]);
+      await tick();
+      expect(studio().plan!.cuts.map((c) => c.least)).toEqual([cuts[0]!.least, proven]);
+      expect(studio().planOf).toBe(studio().project);
+    });
+
+    test('a proof that comes after the next plan is dropped', async () => {
+      const { studio, bench } = await planned();
+      await passTime(bench);
+      studio().edit(step('x'), (d) => void (d.brief.guests = 7));
+      const next = { ...planFor(bench.plans[1]!.project), cuts };
+      bench.plans[1]!.answer(next);
+      await tick();
+      bench.proofs[0]!.answer([proven]);
+      await tick();
+      expect(studio().plan).toBe(next);
+    });
   });
 
   test('a plan that could not be made is said, and nothing is lost', async () => {

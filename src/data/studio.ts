@@ -6,6 +6,7 @@ import type { ComposeProgress, ComposeRequest, Proposal } from '@/core/compose/p
 import type { Remedy } from '@/core/compose/reading';
 import type { OtherWork } from '@/core/plan/daysOf';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
+import type { CutDemand, CutPlan } from '@/core/wire/cutList';
 import type { Packet } from '@/core/formats/packetFile';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { LogEntry } from '@/core/log/entries';
@@ -45,6 +46,8 @@ export interface StudioPorts {
   /** what a job is called that has no name yet, in the person’s language */
   names: { newJob(): string; copyOf(name: string): string; restored(name: string): string; beside(name: string): string };
   derive(project: Project, others: readonly OtherWork[]): Promise<DerivedPlan>;
+  /** the fewest wires for each list of lengths */
+  leastWire(lists: readonly (readonly CutDemand[])[], stockMm: number): Promise<CutPlan[]>;
   /** what another job takes of the days, beside those before it */
   otherWork(project: Project, before: readonly OtherWork[]): Promise<OtherWork>;
   composer: {

@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { derivePlan } from '@/core/plan/derivePlan';
+import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
+import { loadSolver } from '@/core/wire/loadSolver';
+import { provenRows } from '@/core/wire/provenCuts';
 import { checkProject, type Project } from '@/core/plan/project';
 import { composeRequestOf } from '@/core/plan/composeRequest';
 import { answerTo, composeInTime, MOST_PIECES, type Route } from './answers';
@@ -76,6 +78,16 @@ test.each([
   const answer = await ask('compose', body, query);
   expect(answer.status).toBe(status);
   expect(issuesOf(answer.value)[0]!.path).toBe(path);
+});
+
+test('a plan counts the fewest wires that a solver finds', async () => {
+  const text = readFileSync('src/core/demo/demo-harbour-library.ofrenda.json', 'utf8');
+  const quick = derivePlan((checkProject(JSON.parse(text)) as { project: Project }).project).cuts;
+  const { cuts } = (await ask('plan', text)).value as Pick<DerivedPlan, 'cuts'>;
+  const lists = provenRows(quick, project.brief.stockMm, await loadSolver());
+  expect(quick.some((c) => !c.least.proven)).toBe(true);
+  expect(cuts.every((c) => c.least.proven)).toBe(true);
+  expect(cuts).toEqual(JSON.parse(JSON.stringify(lists)));
 });
 
 test('too many pieces are 413', async () => {

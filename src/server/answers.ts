@@ -6,6 +6,9 @@ import { readProjectFile } from '@/core/formats/projectFile';
 import { textOf } from '@/core/formats/textOf';
 import { composeRequestOf } from '@/core/plan/composeRequest';
 import { derivePlan } from '@/core/plan/derivePlan';
+import type { IntegerSolver } from '@/core/wire/cutOptimum';
+import { loadSolver } from '@/core/wire/loadSolver';
+import { provenRows } from '@/core/wire/provenCuts';
 import type { Project } from '@/core/plan/project';
 import { acceptedLanguage, LANGUAGES, type Language } from '@/core/words/languages';
 import { namingOf } from '@/core/words/naming';
@@ -69,8 +72,11 @@ function projectOf(body: Uint8Array): { project: Project; repaired: readonly Iss
   return refused({ path: 'arrangements', expected: `<= ${MOST_PIECES}`, received: `${pieces}`, why }, 413);
 }
 
-function plan(project: Project): Said {
-  const value = derivePlan(project);
+let solver: Promise<IntegerSolver> | null = null;
+
+async function plan(project: Project): Promise<Said> {
+  const quick = derivePlan(project);
+  const value = { ...quick, cuts: provenRows(quick.cuts, project.brief.stockMm, await (solver ??= loadSolver())) };
   return { status: 200, value, naming: namingOf(project, value.entries) };
 }
 
@@ -139,7 +145,7 @@ export const refusal = (why: FileRefusal, status: number, accept: string | null)
 export async function answerTo({ route, body, query, accept }: Ask): Promise<Answer> {
   const read = projectOf(body);
   if ('status' in read) return spoken(read, accept);
-  const said = route === 'plan' ? plan(read.project) : proposals(read.project, new URLSearchParams(query));
+  const said = route === 'plan' ? await plan(read.project) : proposals(read.project, new URLSearchParams(query));
   // what was put right in the job is told beside what follows from it
   const value = read.repaired.length ? { ...(said.value as object), repaired: read.repaired } : said.value;
   return spoken({ ...said, value }, accept);

@@ -24,6 +24,7 @@ const studio = createStudio({
     beside: (name) => plainWords().label('studio.beside-name', { name }),
   },
   derive: (project, others) => planBench.plan(project, others),
+  leastWire: (lists, stockMm) => planBench.leastWire(lists, stockMm),
   otherWork: (project, before) => readingBench.otherWork(project, before),
   composer: newComposeTeam(),
   tabs: browserTabs(),

@@ -1,5 +1,4 @@
 import * as Comlink from 'comlink';
-import type { Highs } from 'highs';
 import type { Issue } from '@/core/boundary/refusal';
 import { clockOf, type WallMinutes } from '@/core/days/clock';
 import type { Busy } from '@/core/formats/calendarIn';
@@ -23,14 +22,16 @@ import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
 import { whatFits, type CheckedRepair } from '@/core/plan/whatFits';
 import type { TinPiece } from '@/core/compose/tin';
 import type { CutDemand, CutPlan } from '@/core/wire/cutList';
-import { cutOptimally } from '@/core/wire/cutOptimum';
-import { solverFrom } from '@/core/wire/solver';
+import type { IntegerSolver } from '@/core/wire/cutOptimum';
+import { loadSolver } from '@/core/wire/loadSolver';
+import { ProvenCuts } from '@/core/wire/provenCuts';
 import { checkedCalls } from './messages';
 
 /** of the last plan, so that a change works out anew only what it touched */
 const memory = new Memo();
 const live = new LiveBalance();
-let highs: Promise<Highs> | null = null;
+const provenCuts = new ProvenCuts();
+let solver: Promise<IntegerSolver> | null = null;
 
 const wallHere = (unixSeconds: number): WallMinutes => {
   const at = new Date(unixSeconds * 1000);
@@ -47,7 +48,8 @@ const bench = {
   plan(input: unknown, others: readonly OtherWork[]): DerivedPlan {
     const checked = checkProject(input);
     if ('issues' in checked) throw new Error(checked.issues[0]!.why.code);
-    return derivePlan(checked.project, memory, others);
+    const plan = derivePlan(checked.project, memory, others);
+    return { ...plan, cuts: provenCuts.best(plan.cuts, checked.project.brief.stockMm) };
   },
   /** What a job takes of the days, beside the jobs before it. */
   otherWork(input: unknown, before: readonly OtherWork[]): OtherWork {
@@ -116,10 +118,11 @@ const bench = {
     const clock = zone === null ? null : clockOf(zone, window.from, window.to);
     return busyFromCalendar(text, window, (unix) => (clock ? clock.fromUtc(unix / 60) : wallHere(unix)));
   },
-  async cutOptimally(demands: readonly CutDemand[], stockMm: number): Promise<CutPlan> {
+  /** The fewest lengths for each list; plans that are asked for later have them too. */
+  async leastWire(lists: readonly (readonly CutDemand[])[], stockMm: number): Promise<CutPlan[]> {
     // the solver is only fetched when a cut list is proven: the plan need not wait for it
-    highs ??= import('highs').then(({ default: load }) => load());
-    return cutOptimally(demands, stockMm, solverFrom(await highs));
+    solver ??= loadSolver();
+    return provenCuts.prove(lists, stockMm, await solver);
   },
 };
 

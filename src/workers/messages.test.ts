@@ -51,12 +51,12 @@ describe('what the bench worker is asked', () => {
     cakePicture: [cake, [request.arrangement], view, own],
     glb: ['P', cake, [request.arrangement], own],
     busyTimes: ['BEGIN:VCALENDAR', { from: 0, to: 900 }, null],
-    cutOptimally: [[{ lengthMm: 90, count: 3 }], 360],
+    leastWire: [[[{ lengthMm: 90, count: 3 }]], 360],
   };
   const count = (...args: unknown[]): number => args.length;
   const bench = checkedCalls({
     ...{ ready: count, plan: count, otherWork: count, whatFits: count, apart: count, read: count, mesh: count },
-    ...{ portrait: count, cakePicture: count, glb: count, busyTimes: count, cutOptimally: count },
+    ...{ portrait: count, cakePicture: count, glb: count, busyTimes: count, leastWire: count },
   });
   type Call = keyof typeof bench;
 
@@ -72,7 +72,7 @@ describe('what the bench worker is asked', () => {
     ['mesh', [{ ...rose, sizeMm: 0 }, 'far', 2, own]],
     ['portrait', [rose, Infinity, own]],
     ['cakePicture', [cake, [], { ...view, detail: 'best' }, own]],
-    ['cutOptimally', [[{ lengthMm: 90, count: 0.5 }], 360]],
+    ['leastWire', [[[{ lengthMm: 90, count: 0.5 }]], 360]],
   ])('%s is refused with what is none of its kind', (name, args) => {
     expect(() => bench[name as Call](...args)).toThrow('fault.unreadable');
   });

@@ -78,8 +78,8 @@ export const BENCH_ASKS = {
   cakePicture: v.tuple([cakeSchema, arrangements, view, ownCatalogueSchema]),
   glb: v.tuple([v.string(), cakeSchema, arrangements, ownCatalogueSchema]),
   busyTimes: v.tuple([v.string(), v.strictObject({ from: wallMinutes, to: wallMinutes }), v.nullable(v.string())]),
-  cutOptimally: v.tuple([
-    v.array(v.strictObject({ lengthMm: pixels, count: v.pipe(v.number(), v.integer(), v.minValue(0)) })),
+  leastWire: v.tuple([
+    v.array(v.array(v.strictObject({ lengthMm: pixels, count: v.pipe(v.number(), v.integer(), v.minValue(0)) }))),
     pixels,
   ]),
 } as const;

@@ -1,6 +1,7 @@
 import { asLabel, type Label } from '@/core/words/asLabel';
 import type { ComposeRequest } from '@/core/compose/proposal';
 import { otherWorkOf } from '@/core/plan/daysOf';
+import type { CutDemand, CutPlan } from '@/core/wire/cutList';
 import { derivePlan, type DerivedPlan } from '@/core/plan/derivePlan';
 import { newProject } from '@/core/plan/newProject';
 import { checkProject, type Project } from '@/core/plan/project';
@@ -37,6 +38,7 @@ export interface Bench {
   shelf: ReturnType<typeof memoryShelf>;
   timers: (() => void)[];
   plans: { project: Project; answer: (plan: DerivedPlan) => void; fail: (e: Error) => void }[];
+  proofs: { lists: readonly (readonly CutDemand[])[]; answer: (plans: CutPlan[]) => void }[];
   compose: { request: ComposeRequest; handlers: Parameters<StudioPorts['composer']['start']>[1] } | null;
   cancelled: number;
 }
@@ -86,6 +88,7 @@ export function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab(), buil
     shelf,
     timers: [],
     plans: [],
+    proofs: [],
     compose: null,
     cancelled: 0,
   };
@@ -110,6 +113,7 @@ export function studioForTest(shelf = memoryShelf(), tabs: Tabs = oneTab(), buil
       beside: (name) => `${name} (beside)`,
     },
     derive: (project) => new Promise((answer, fail) => bench.plans.push({ project, answer, fail })),
+    leastWire: (lists) => new Promise((answer) => bench.proofs.push({ lists, answer })),
     otherWork: (project, before) => Promise.resolve(otherWorkOf(project, derivePlan(project, undefined, before))),
     tabs: bench.tabs,
     composer: {

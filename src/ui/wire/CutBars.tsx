@@ -1,12 +1,11 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { GaugeCuts } from '@/core/plan/usedUp';
-import { KEEP_OFFCUT_MM, type CutBar, type CutPlan } from '@/core/wire/cutList';
+import { KEEP_OFFCUT_MM, type CutBar } from '@/core/wire/cutList';
 import { offcutsOf, offcutsWith, type Offcut, type OffcutBar } from '@/core/wire/offcuts';
 import { offcutsThatServe } from '@/core/plan/usedUp';
-import { planBench } from '@/workers/clients';
 import { Choice } from '../fields/Choice';
 import { getStudio, useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
@@ -20,28 +19,6 @@ const FINGER_PX = 44;
 
 const keyOf = (c: GaugeCuts): string => `${c.gauge}|${c.colour}`;
 
-/** Lengths that the quick plan could not prove least are proven in the worker; late answers for other lengths are dropped. */
-function useProven(plan: DerivedPlan, stockMm: number): Map<string, CutPlan> {
-  const [proven, setProven] = useState<{ of: DerivedPlan; plans: Map<string, CutPlan> }>({ of: plan, plans: new Map() });
-  useEffect(() => {
-    let live = true;
-    const open = plan.cuts.filter((c) => !c.least.proven);
-    (async () => {
-      const plans = new Map<string, CutPlan>();
-      for (const c of open) {
-        const answer = await planBench.cutOptimally(c.demands, stockMm);
-        if (!live) return;
-        plans.set(keyOf(c), answer);
-        setProven({ of: plan, plans: new Map(plans) });
-      }
-    })().catch(() => undefined);
-    return () => {
-      live = false;
-    };
-  }, [plan, stockMm]);
-  return proven.of === plan ? proven.plans : new Map();
-}
-
 /** One stock length a bar: its cuts in cutting order, height by gauge, offcuts dashed, keepers to the tin. Pressing a length shows its sum. */
 export function CutBars({ plan }: { plan: DerivedPlan }) {
   const words = useWords();
@@ -49,8 +26,7 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
   const system = useStudio((s) => s.project!.brief.wireSystem);
   const [way, setWay] = useState<'least' | 'fractions'>('least');
   const [picked, setPicked] = useState<{ gauge: number; mm: number } | null>(null);
-  const proven = useProven(plan, stockMm);
-  const least = plan.cuts.map((c) => proven.get(keyOf(c)) ?? c.least);
+  const least = plan.cuts.map((c) => c.least);
   const leastBars = least.reduce((a, p) => a + p.bars.length, 0);
   const fractionBars = plan.cuts.reduce((a, c) => a + c.fractions.bars.length, 0);
   const boundBars = least.reduce((a, p) => a + p.boundBars, 0);
