@@ -34,6 +34,7 @@ const checks = {
   types: ['node_modules/typescript/bin/tsc', '--noEmit', '-p', '.'],
   'no import in a circle': ['node_modules/dependency-cruiser/bin/dependency-cruise.mjs', 'src', 'app', 'cli', 'bench', 'proxy.ts', '--config', '.dependency-cruiser.cjs'], // prettier-ignore
   'no export or dependency that nobody uses': ['node_modules/knip/bin/knip.js', '--no-progress'],
+  'what sabotage spoils is there': ['scripts/sabotage.mjs', '--there'],
   formatting: ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'],
 };
 const ended = (child) => new Promise((done) => child.on('close', (code) => done(code === 0)));

@@ -5,7 +5,7 @@ import { SKEWER_SHARE } from '../compose/lines/plaque';
 import type { Scene } from '../compose/scene';
 import type { Mend } from '../facts/fact';
 import type { Memo } from '../geometry/memo';
-import { add, addScaled, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
+import { add, addScaled, distance, dot, normalize, scale, sub, type Vec3 } from '../geometry/vec3';
 import { plateGrams } from '../make/plaque';
 import { gatherBunches, type Bunch } from '../place/bunch';
 import type { Entry } from '../place/entry';
@@ -23,18 +23,9 @@ import { ROLES } from '../botany/species';
 import { pieceRef } from '../compose/names';
 import { tierRef } from '../cake/cake';
 import { EMPTY_BUILT, type Built } from './built';
+import { footWires, partWires, reaching, type WireContext } from './partWires';
 import type { Project } from './project';
-import {
-  countPieces,
-  entryWire,
-  gaugeFor,
-  makeStem,
-  partWires,
-  stemToEntry,
-  wireSpray,
-  type Stem,
-  type WireContext,
-} from './stems';
+import { countPieces, entryWire, gaugeFor, makeStem, stemToEntry, wireSpray, type Stem } from './stems';
 import type { WireCut } from '../wire/wireLength';
 import type { Warning } from './warnings';
 import { must } from '../geometry/must';
@@ -91,6 +82,15 @@ export interface Building {
   standing: readonly InCake[];
 }
 
+/** How long a stem is taken to be before it is seated. */
+const ASSUMED_FREE_MM = 14;
+
+/** Bare diameters of all that a piece brings into its bore: its own wire, and those of its parts that run so far below its foot. */
+const wiresInBore = (p: PlacedPiece, freeMm: number, context: WireContext, gauge = gaugeFor(p, freeMm, context)): number[] => [
+  gauge.diameterMm,
+  ...reaching(footWires(p, context), freeMm),
+];
+
 /** Every stem or small bunch has its own barrier and goes in on the cake, focal first. */
 export function buildStemByStem({ project, arrangement, scene, memo, standing }: Building): Built {
   const context = contextOf(project);
@@ -101,7 +101,10 @@ export function buildStemByStem({ project, arrangement, scene, memo, standing }:
   const stemOf = new Map<string, Stem>();
   const requests = () =>
     bunches.map((bunch, i) => {
-      const wires = bunch.members.map((p) => (stemOf.get(p.piece.id)?.gauge ?? gaugeFor(p, 14, context)).diameterMm);
+      const wires = bunch.members.flatMap((p) => {
+        const stem = stemOf.get(p.piece.id);
+        return wiresInBore(p, stem?.lengthMm ?? ASSUMED_FREE_MM, context, stem?.gauge);
+      });
       return { ...requestFor(bunch, must(ids[i]), bundleMm(wires, true)), ...wantedAt(project, must(ids[i])) };
     });
   const drawStems = (seats: readonly SeatAt[]) => {
@@ -249,14 +252,14 @@ export function buildPlaque({ project, arrangement, scene, standing }: Building,
 }
 
 /** What a bunch that is pushed into foam asks of it. */
-function bunchInFoam(bunch: Bunch, id: string, context: WireContext): InFoam {
+function bunchInFoam(bunch: Bunch, id: string, at: Vec3, context: WireContext): InFoam {
   return {
     id,
     pieceIds: bunch.members.map((p) => p.piece.id),
     massGrams: bunch.massGrams,
     weightAt: centreOfMass(bunch.members),
     bundleMm: bundleMm(
-      bunch.members.map((p) => gaugeFor(p, 14, context).diameterMm),
+      bunch.members.flatMap((p) => wiresInBore(p, distance(p.base, at), context)),
       true,
     ),
   };
@@ -292,7 +295,7 @@ export function buildSoft({ project, arrangement, scene, standing }: Building): 
       const mends: Mend[] = [{ do: 'covering not eaten', tierIndex: ray.tier.index }];
       warnings.push({ code: 'place.through-icing', ...warned(ray.tier.index, mends) });
     }
-    const { entry, depth } = inFoam(bunchInFoam(bunch, id, context), ray, direction);
+    const { entry, depth } = inFoam(bunchInFoam(bunch, id, ray.entry, context), ray, direction);
     if (depth) {
       const { values, ...at } = warned(ray.tier.index, []);
       warnings.push({ code: 'place.foam-thin', values: { ...values, ...depth }, ...at });

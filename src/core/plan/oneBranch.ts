@@ -8,7 +8,8 @@ import { cutLongestFirst, type CutPlan } from '../wire/cutList';
 import { sumTerms, TO_TRIM, type WireCut } from '../wire/wireLength';
 import { defaultCake, defaultLine } from './newProject';
 import { branchSteps, countParts, type BranchStep, type PartCount } from './branchSteps';
-import { gaugeFor, partWires, type WireContext } from './stems';
+import { partWires, type WireContext } from './partWires';
+import { gaugeFor } from './stems';
 import { must } from '../geometry/must';
 
 /** A branch, spike or sprig that is made for itself, without a cake. */

@@ -39,6 +39,7 @@ const planOf = (plan: DerivedPlan): CheckedPlan => ({
   verdict: plan.verdict,
   entries: plan.entries,
   stems: plan.stems,
+  wires: plan.wires,
   comesOut: plan.handOver.comesOut,
   rows: WORDS.map((words) => sheetsIn(plan, words).cutter.rows.length),
   toppersEaten: JSON.stringify(sheetsIn(plan, must(WORDS[0]))).includes('toppers may be eaten'),
@@ -128,6 +129,17 @@ const withDowels = (project: Project): Project => {
   return { ...project, cake: { ...project.cake, dowels } };
 };
 
+/** The same job with every head a small one of wired petals and stamens, each wanted in the narrowest straw. */
+const inNarrowStraws = (project: Project): Project => {
+  const arrangements = project.arrangements.map((a) => ({
+    ...a,
+    pieces: a.pieces.map((p) => ({ ...p, species: 'anemone', stage: 'open', sizeMm: 30 })),
+  }));
+  const wanted = { ...project, arrangements };
+  const barrierFor = derivePlan(wanted).entries.map((e) => ({ entryId: e.id, barrier: 'stirring-straw' }));
+  return { ...wanted, barrierFor };
+};
+
 const SEEDS = Array.from({ length: RANDOM }, (_, i) => 9000 + i);
 const COMPOSED = Array.from({ length: Math.max(4, Math.round(RANDOM / 8)) }, (_, i) => i);
 
@@ -142,6 +154,7 @@ test('no random plan says go where a second look finds what must not be; nor on 
       withMore(randomProject(seed, 6), seed),
       thin(randomProject(seed, 6)),
       withDowels(randomProject(seed, 6)),
+      inNarrowStraws(randomProject(seed, 4)),
     ]) {
       const { goes, found } = looked(project);
       expect(found).toEqual([]);
@@ -203,6 +216,7 @@ describe('the second look itself', () => {
     ['a stem that lies in icing', 'stem', () => spoiled({ stems: [{ pieceId: 'x', curve: [[0, 0, 50], [20, 0, 50]] }] })], // prettier-ignore
     ['bare wire in cake', 'barrier', () => spoiled({ entries: [{ ...first, barrier: null, boreMm: null }, ...others] })],
     ['a stem thicker than its bore', 'bore', () => spoiled({ entries: [{ ...first, boreMm: first.bundleMm }, ...others] })],
+    ['more petal wires than a bore holds', 'packed', () => spoiled({ wires: plan.wires.map((w) => ({ ...w, count: 40 * w.count })) })], // prettier-ignore
     ['a barrier longer than the cake is high', 'through', () => spoiled({ entries: [{ ...first, insideMm: 400 }, ...others] })],
     ['two barriers in one place', 'wall', () => spoiled({ entries: [first, { ...first, id: 'x' }, ...others] })],
     ['a barrier beside a dowel', 'dowel', () => spoiled({}, undefined, { dowels: [{ xMm: first.pointMm[0], yMm: first.pointMm[1], radiusMm: 4, fromMm: 0, toMm: 400 }] })], // prettier-ignore

@@ -13,12 +13,11 @@ import {
   countPieces,
   gaugeFor,
   makeStem,
-  partWires,
   RUN_PAST_JOINT_MM,
   STEM_LIFT_MM,
   wireSpray,
-  type WireContext,
 } from './stems';
+import { partWires, type WireContext } from './partWires';
 
 const CAKE = cakeOf([220, 110]);
 const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [] };

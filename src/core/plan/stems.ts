@@ -1,4 +1,4 @@
-import { wiredParts, wiresAtFoot } from '../botany/species';
+import { wiresAtFoot } from '../botany/species';
 import type { PlacedPiece } from '../compose/placement';
 import { pieceRef } from '../compose/names';
 import type { PieceRef } from '../facts/fact';
@@ -9,10 +9,9 @@ import { AT_RIM_MM } from '../place/contact';
 import { RIM_PROUD_MM } from '../place/seating';
 import { keepStemClear, type CakeSolid } from '../cake/solid';
 import type { Joint, Spray } from '../tape/tree';
-import type { Project } from './project';
 import { chooseGauge, GRAVITY_N_PER_GRAM, HANDLING_FACTOR, STEEL, secondMoment, type GaugeChoice } from '../wire/mechanics';
-import { gaugeToMm, mmToGauge, type WireSystem } from '../wire/gauge';
-import { SPRUNG_FOLD_MM, sumTerms, TO_TRIM, TRIM_ALLOWANCE_MM, type LengthTerm, type WireCut } from '../wire/wireLength';
+import { SPRUNG_FOLD_MM, sumTerms, TO_TRIM, type LengthTerm, type WireCut } from '../wire/wireLength';
+import { footWires, inSystem, partWires, type WireContext } from './partWires';
 import { must } from '../geometry/must';
 
 /** A visible stem: from the back of a head to where it joins or enters. */
@@ -27,13 +26,6 @@ export interface Stem {
 
 /** Stems are bent to run at least this far above the skin. */
 export const STEM_LIFT_MM = 1.6;
-
-export interface WireContext {
-  system: WireSystem;
-  colour: 'white' | 'green';
-  /** gauges that a person has chosen, by kind */
-  gauges: Project['gauges'];
-}
 
 /** Gauge of a piece's own stem: its mass at the end of its free length. */
 export const gaugeFor = (p: PlacedPiece, freeMm: number, { system, gauges }: WireContext): GaugeChoice =>
@@ -71,12 +63,6 @@ function drawStem(p: PlacedPiece, entry: StemEnd, solid: CakeSolid): Vec3[] {
   });
 }
 
-/** Wire that the trade names by an SWG number, as the job's own system has it: the nearest in thickness. */
-function inSystem(system: WireSystem, swg: number): { gauge: number; diameterMm: number } {
-  const gauge = system === 'SWG' ? swg : mmToGauge(system, gaugeToMm('SWG', swg));
-  return { gauge, diameterMm: gaugeToMm(system, gauge) };
-}
-
 function headTerms(p: PlacedPiece): LengthTerm[] {
   const { wiring } = p.body.species;
   const inside = p.body.axialMm * 2 * wiring.insideShare;
@@ -84,42 +70,6 @@ function headTerms(p: PlacedPiece): LengthTerm[] {
     { term: 'hook', mm: wiring.hookMm, why: { code: 'term.holds', values: {} } },
     { term: 'inside', mm: inside, why: { code: p.spine.length ? 'term.up-sprig' : 'term.through-base', values: {} } },
   ];
-}
-
-/** Wires of the piece's parts: separately wired petals, leaves, stamens. They end at the foot of the head. */
-export function partWires(p: PlacedPiece, context: WireContext): WireCut[] {
-  const { wiring, sizesMm } = p.body.species;
-  const scaleBy = p.piece.sizeMm / must(sizesMm[0]);
-  const cuts: WireCut[] = [];
-  const add = (
-    use: 'part' | 'stamen',
-    name: string,
-    part: { count: number; swg: number; lengthMm: number; inBase?: boolean },
-  ) => {
-    const long = part.lengthMm * Math.max(0.6, scaleBy) - TRIM_ALLOWANCE_MM;
-    const { terms, lengthMm } = sumTerms([
-      { term: 'inside', mm: long * 0.55, why: { code: 'term.two-thirds', values: { part: name } } },
-      part.inBase
-        ? { term: 'in-base', mm: long * 0.45, why: { code: 'term.into-base', values: {} } }
-        : { term: 'along-stem', mm: long * 0.45, why: { code: 'term.taped-to-stem', values: {} } },
-      TO_TRIM,
-    ]);
-    cuts.push({
-      id: `${p.piece.id}-${use === 'part' ? name.replace(' ', '-') : use}`,
-      pieceId: p.piece.id,
-      use,
-      piece: pieceRef(p),
-      part: name,
-      ...inSystem(context.system, part.swg),
-      colour: wiring.white ? 'white' : context.colour,
-      terms,
-      lengthMm,
-      count: part.count,
-    });
-  };
-  for (const part of wiredParts(p.body.species, p.piece.stage)) add('part', part.name, part);
-  if (wiring.stamens) add('stamen', 'stamen', wiring.stamens);
-  return cuts;
 }
 
 /** The wire of one piece set stem by stem. */
@@ -200,6 +150,8 @@ interface WireSprayOptions {
 export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: WireSprayOptions): SprayWiring {
   const stems: Stem[] = [];
   const running: RunningWire[] = [];
+  /** of the pieces' parts */
+  const beside: RunningWire[] = [];
   const bent = ({ curve, arm }: Joint) =>
     keepStemClear({ curve, solid, clearMm: STEM_LIFT_MM, leaveMm: arm === 'heel' ? AT_RIM_MM : 0 });
   const leads = new Map(bare.joints.filter((j) => j.onto === null).map((j) => [j.pieceId, bent(j)]));
@@ -227,6 +179,10 @@ export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: 
     });
     const main = joint.tip || joint.arm === 'heel' || p.body.role === 'focal' || p.body.role === 'secondary';
     const runMm = joint.onto ? RUN_PAST_JOINT_MM.branch : RUN_PAST_JOINT_MM.arm;
+    for (const { diameterMm, belowMm } of footWires(p, context)) {
+      const pastMm = belowMm - joint.stalkMm;
+      if (pastMm > 0) beside.push({ joint, diameterMm, runMm: pastMm, toEnd: !joint.onto && pastMm > joint.toPickMm });
+    }
     running.push({
       joint,
       diameterMm: gauge.diameterMm,
@@ -235,7 +191,7 @@ export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: 
     });
   }
   const carriers = (['first', 'second'] as const).flatMap((arm) => carriersFor(arm, heads, running, context));
-  fillThickness(running, carriers, thickness);
+  fillThickness(joints, [...running, ...beside], carriers, thickness);
   const wires = joints.flatMap((joint, i) => {
     const p = must(heads.get(joint.pieceId));
     const run = must(running[i]);
@@ -254,7 +210,10 @@ export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: 
     return [stemCut({ p, gauge: must(stems[i]).gauge, context, terms, lengthMm }), ...partWires(p, context)];
   });
   carriers.forEach((c, i) => wires.push(carrierCut({ spray, carrier: c, index: i, insideMm, context })));
-  const atPickMm = [...running.filter((r) => r.toEnd).map((r) => r.diameterMm), ...carriers.map((c) => c.diameterMm)];
+  const atPickMm = [
+    ...[...running, ...beside].filter((r) => r.toEnd).map((r) => r.diameterMm),
+    ...carriers.map((c) => c.diameterMm),
+  ];
   return { spray, stems, wires, atPickMm };
 }
 
@@ -303,11 +262,12 @@ export function bundleMomentNmm(diametersMm: readonly number[]): number {
 }
 
 function fillThickness(
+  joints: readonly Joint[],
   running: readonly RunningWire[],
   carriers: readonly Carrier[],
   thickness: (bare: readonly number[]) => number,
 ): void {
-  for (const { joint } of running) {
+  for (const joint of joints) {
     const passing = running.filter((r) => {
       if (joint.onto || r.joint.onto)
         return r.joint === joint || (joint.onto !== null && r.joint.onto === joint.onto && r.joint.order <= joint.order);

@@ -4,11 +4,14 @@ import { PAPER_COVER_MM } from '../wire/gauge';
 /** One layer of florist tape adds this much all round, mm (assumed, not measured). */
 export const TAPE_LAYER_MM = 0.11;
 
+/** More wires than this are laid together by rule: packing them takes long and gains little. */
+const MOST_PACKED = 16;
+
 /** Stem thickness at a place: the smallest circle round the covered wires that pass there, plus tape. Bare diameters in mm. */
 export function bundleMm(bareDiametersMm: readonly number[], exact: boolean, tapeLayers = 1): number {
   if (bareDiametersMm.length === 0) return 0;
   const covered = bareDiametersMm.map((d) => d + PAPER_COVER_MM);
-  const wires = exact ? enclosingDiameter(covered) : estimateEnclosingDiameter(covered);
+  const wires = exact && covered.length <= MOST_PACKED ? enclosingDiameter(covered) : estimateEnclosingDiameter(covered);
   return wires + 2 * TAPE_LAYER_MM * tapeLayers;
 }
 

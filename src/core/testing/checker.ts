@@ -35,6 +35,14 @@ export interface CheckedPlan {
     pieceIds: readonly string[];
   }[];
   stems: readonly { pieceId: string; curve: readonly Vec3[] }[];
+  /** as they are cut; a part's runs on below its head by its stretch along the stem */
+  wires: readonly {
+    pieceId: string;
+    use: string;
+    diameterMm: number;
+    count: number;
+    terms: readonly { term: string; mm: number }[];
+  }[];
   comesOut: number;
   /** rows of the sheet for who cuts, in each language */
   rows: readonly number[];
@@ -64,6 +72,7 @@ interface Fault {
     | 'stem'
     | 'barrier'
     | 'bore'
+    | 'packed'
     | 'foam'
     | 'through'
     | 'count'
@@ -126,6 +135,7 @@ export function faultsOf(job: CheckedJob, plan: CheckedPlan, pieces: readonly Dr
     ...contacts(job, pieces),
     ...stemsInIcing(job, plan),
     ...entriesOf(job, plan),
+    ...packed(plan, pieces),
     ...counts(plan),
     ...walls(plan),
     ...dowels(job, plan),
@@ -179,6 +189,29 @@ function entriesOf({ tiers }: CheckedJob, { entries }: CheckedPlan): Fault[] {
         return [...faults, { rule: e.barrier === null ? 'foam' : 'through', what: `${e.id} at ${mm} mm` }];
     }
     return faults;
+  });
+}
+
+/** No circles lie denser than this in any circle (Thue 1910; Fejes Tóth 1940): π / √12. */
+const DENSEST = Math.PI / Math.sqrt(12);
+/** Paper round a wire: thin beside the wire, so that this is no more than there is. mm */
+const PAPER_MM = 0.08;
+const ENDS_AT_ENTRY_MM = 4;
+
+/** Wires of heads that stand by themselves and are long enough to be in the bore take more room than it has, however they lie. */
+function packed({ entries, stems, wires }: CheckedPlan, pieces: readonly DrawnPiece[]): Fault[] {
+  const longMm = new Map(stems.map(({ pieceId, curve }) => [pieceId, curve.slice(1).reduce((a, at, i) => a + farMm(must(curve[i]), at), 0)])); // prettier-ignore
+  const endsAt = new Map(stems.map(({ pieceId, curve }) => [pieceId, curve[curve.length - 1]]));
+  const isHead = new Map(pieces.map((p) => [p.stands, p.faces !== null]));
+  return entries.flatMap((e): Fault[] => {
+    const own = e.pieceIds.filter((id) => farMm(must(endsAt.get(id) ?? [1e9, 0, 0]), e.pointMm) < ENDS_AT_ENTRY_MM);
+    const inside = wires.filter(({ pieceId, use, terms }) => {
+      if (!own.includes(pieceId)) return false;
+      const runsMm = terms.reduce((a, t) => a + (t.term === 'along-stem' ? t.mm : 0), 0);
+      return use === 'stem' || (isHead.get(pieceId) === true && runsMm > must(longMm.get(pieceId)) + 0.5);
+    });
+    const squares = inside.reduce((a, w) => a + w.count * (w.diameterMm + PAPER_MM) ** 2, 0);
+    return e.boreMm !== null && Math.sqrt(squares / DENSEST) > e.boreMm ? [{ rule: 'packed', what: e.id }] : [];
   });
 }
 
