@@ -156,12 +156,12 @@ export function planArrangement(
   };
 }
 
-/** The main stem of each spray as thick as it is taped, where pieces join it. */
+/** The main stem of each spray as thick as it is taped, from joint to joint. */
 const mainStems = ({ sprays }: Built): ContactInput['stems'] =>
   sprays.flatMap(({ joints }) =>
     joints
       .filter((j) => j.onto === null && j.arm !== 'heel')
-      .map((j) => ({ pieceId: j.pieceId, curve: [j.at], endsInEntry: false, radiusMm: j.thicknessMm / 2 })),
+      .map((j) => ({ pieceId: j.pieceId, curve: j.course, endsInEntry: false, radiusMm: j.thicknessMm / 2 })),
   );
 
 /** Entries in the order in which they go in, each with the sides from which it is seen; what blocks itself both ways is said. */

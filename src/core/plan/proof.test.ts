@@ -40,6 +40,7 @@ const planOf = (plan: DerivedPlan): CheckedPlan => ({
   entries: plan.entries,
   stems: plan.stems,
   wires: plan.wires,
+  mains: plan.arrangements.flatMap((a) => a.sprays.flatMap((s) => s.joints)),
   comesOut: plan.handOver.comesOut,
   rows: WORDS.map((words) => sheetsIn(plan, words).cutter.rows.length),
   toppersEaten: JSON.stringify(sheetsIn(plan, must(WORDS[0]))).includes('toppers may be eaten'),
@@ -214,6 +215,7 @@ describe('the second look itself', () => {
   test.each<[string, string, () => string[]]>([
     ['a head pushed into icing', 'contact', () => spoiled({}, drawn(going).map(down))],
     ['a stem that lies in icing', 'stem', () => spoiled({ stems: [{ pieceId: 'x', curve: [[0, 0, 50], [20, 0, 50]] }] })], // prettier-ignore
+    ['a main stem taped so thick that it lies in icing', 'main', () => spoiled({ mains: [{ course: [[20, 0, 103], [30, 0, 103]], thicknessMm: 8 }] })], // prettier-ignore
     ['bare wire in cake', 'barrier', () => spoiled({ entries: [{ ...first, barrier: null, boreMm: null }, ...others] })],
     ['a stem thicker than its bore', 'bore', () => spoiled({ entries: [{ ...first, boreMm: first.bundleMm }, ...others] })],
     ['more petal wires than a bore holds', 'packed', () => spoiled({ wires: plan.wires.map((w) => ({ ...w, count: 40 * w.count })) })], // prettier-ignore

@@ -8,15 +8,7 @@ import { buildScene } from '../compose/scene';
 import { secondMoment, STEEL } from '../wire/mechanics';
 import { bundleMm } from '../tape/bundle';
 import { branchTrees } from '../tape/tree';
-import {
-  bundleMomentNmm,
-  countPieces,
-  gaugeFor,
-  makeStem,
-  RUN_PAST_JOINT_MM,
-  STEM_LIFT_MM,
-  wireSpray,
-} from './stems';
+import { bundleMomentNmm, countPieces, gaugeFor, makeStem, RUN_PAST_JOINT_MM, STEM_LIFT_MM, wireSpray } from './stems';
 import { partWires, type WireContext } from './partWires';
 
 const CAKE = cakeOf([220, 110]);

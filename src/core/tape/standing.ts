@@ -37,6 +37,7 @@ export function standSpray(heads: readonly PlacedPiece[], stand: Stand, id: stri
       side: p.centre[0] < stand.topMm[0] ? 'left' : 'right',
       at,
       curve,
+      course: [],
       wires: 0,
       thicknessMm: 0,
       tip: false,

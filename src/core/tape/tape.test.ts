@@ -1,4 +1,5 @@
 import { SHIPPED } from '../botany/catalogue';
+import type { Vec3 } from '../geometry/vec3';
 import { cakeOf, FORMS, proposalFor } from '../testing/samples';
 import type { PlacedPiece } from '../compose/placement';
 import { buildScene } from '../compose/scene';
@@ -91,6 +92,22 @@ describe.each(FORMS.map((form) => [form, 1] as const))('branch trees of a %s, se
         for (const mm of at) expect(mm).toBeGreaterThan(0);
       }
     }
+  });
+
+  test('the main stem goes on from joint to joint and to the pick, in steps of a few millimetres', () => {
+    const far = (a: Vec3, b: Vec3) => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+    for (const s of sprays)
+      for (const arm of ['first', 'second'] as const) {
+        const own = s.joints.filter((j) => j.arm === arm && j.onto === null);
+        own.forEach((j, i) => {
+          expect(far(j.course[0]!, j.at)).toBeLessThan(1e-6);
+          expect(far(j.course[j.course.length - 1]!, own[i + 1]?.at ?? s.pickAt)).toBeLessThan(1e-6);
+          // over the edge of a tier the line itself may leap
+          const steps = j.course.slice(1).map((at, k) => far(at, j.course[k]!));
+          if (form !== 'cascade') for (const mm of steps) expect(mm).toBeLessThan(9);
+        });
+      }
+    each((_s, j) => expect(j.course.length > 0).toBe(j.onto === null && j.arm !== 'heel'));
   });
 
   test('a stalk leaves its head and ends at its joint', () => {

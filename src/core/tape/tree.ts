@@ -28,6 +28,8 @@ export interface Joint {
   side: 'left' | 'right';
   at: Vec3;
   curve: Vec3[];
+  /** how the main stem goes on from here to its next joint or the pick; nothing of it for a joint on a branch or at the heel */
+  course: Vec3[];
   /** wires that pass just below it and the stem's thickness there; filled in when the wires are known */
   wires: number;
   thicknessMm: number;
@@ -276,10 +278,26 @@ function armJoint(plan: Planned, { arm, sign, armMm, plans, group, line, pickX }
     side: plan.local.y >= stemSide(group, line, p.piece.s) ? 'left' : 'right',
     at,
     curve,
+    course: plan.onto ? [] : stemFrom(plan.toPick, { sign, plans, group, line, pickX }),
     wires: 0,
     thicknessMm: 0,
     tip: plan === plans.find((q) => q.onto === null),
   };
+}
+
+/** The main stem is looked at in steps of this. */
+const COURSE_STEP_MM = 4;
+
+/** The main stem from a joint to the next one toward the pick, or to the pick. */
+function stemFrom(
+  toPickMm: number,
+  { sign, plans, group, line, pickX }: Pick<Arm, 'sign' | 'plans' | 'group' | 'line' | 'pickX'>,
+): Vec3[] {
+  const nextMm = Math.max(0, ...plans.filter((q) => q.onto === null && q.toPick < toPickMm).map((q) => q.toPick));
+  const steps = Math.max(1, Math.ceil((toPickMm - nextMm) / COURSE_STEP_MM));
+  return Array.from({ length: steps + 1 }, (_, i) =>
+    onStem(group, line, (pickX + sign * (toPickMm + ((nextMm - toPickMm) * i) / steps)) / line.lengthMm),
+  );
 }
 
 /** The stem at the pick, and how far down its heel a joint is, as a share of it. */
@@ -305,6 +323,7 @@ function heelJoint(local: Local, { pointMm, normal, downShare }: AtHeel, order: 
     side: local.y >= 0 ? 'left' : 'right',
     at,
     curve,
+    course: [],
     wires: 0,
     thicknessMm: 0,
     tip: false,

@@ -35,6 +35,8 @@ export interface CheckedPlan {
     pieceIds: readonly string[];
   }[];
   stems: readonly { pieceId: string; curve: readonly Vec3[] }[];
+  /** main stems of sprays from joint to joint, as thick as they are taped */
+  mains: readonly { course: readonly Vec3[]; thicknessMm: number }[];
   /** as they are cut; a part's runs on below its head by its stretch along the stem */
   wires: readonly {
     pieceId: string;
@@ -70,6 +72,7 @@ interface Fault {
   rule:
     | 'contact'
     | 'stem'
+    | 'main'
     | 'barrier'
     | 'bore'
     | 'packed'
@@ -134,6 +137,7 @@ export function faultsOf(job: CheckedJob, plan: CheckedPlan, pieces: readonly Dr
   return [
     ...contacts(job, pieces),
     ...stemsInIcing(job, plan),
+    ...mainsInIcing(job, plan),
     ...entriesOf(job, plan),
     ...packed(plan, pieces),
     ...counts(plan),
@@ -172,6 +176,24 @@ function stemsInIcing({ tiers }: CheckedJob, { stems, entries }: CheckedPlan): F
         if (entries.some((e) => farMm(e.pointMm, at) < AT_ENTRY_MM)) continue;
         return [{ rule: 'stem', what: `${pieceId} ${inside.deepMm.toFixed(1)} mm` }];
       }
+    return [];
+  });
+}
+
+/** A main stem's own half thickness below it, and beside it toward the middle of the cake, may not be in icing either. */
+function mainsInIcing({ tiers }: CheckedJob, { mains, entries }: CheckedPlan): Fault[] {
+  return mains.flatMap(({ course, thicknessMm }): Fault[] => {
+    const half = thicknessMm / 2;
+    for (const at of course) {
+      if (entries.some((e) => farMm(e.pointMm, at) < AT_ENTRY_MM)) continue;
+      const out = Math.max(1e-6, Math.hypot(at[0], at[1]));
+      const inward: Vec3 = [at[0] * (1 - half / out), at[1] * (1 - half / out), at[2]];
+      for (const side of [at, inward, [at[0], at[1], at[2] - half] as Vec3]) {
+        const inside = insideOf(tiers, side);
+        if (inside && must(tiers[inside.tier]).eaten && inside.deepMm >= 0.5)
+          return [{ rule: 'main', what: `${inside.deepMm.toFixed(1)} mm` }];
+      }
+    }
     return [];
   });
 }
