@@ -20,7 +20,7 @@ jest.setTimeout(60_000 + RANDOM * 3_000);
 
 const jobOf = ({ cake, brief }: Project): CheckedJob => ({
   tiers: cake.tiers.map((t) => ({
-    radiusMm: t.diameterMm / 2,
+    ...{ shape: t.shape, acrossMm: t.diameterMm, backMm: t.depthMm, cornerMm: t.cornerMm, turnRad: t.turnRad, ...t.offset },
     heightMm: t.heightMm,
     edgeMm: t.edgeRadiusMm,
     eaten: t.covering.eaten,
@@ -105,6 +105,24 @@ const composed = (seed: number): Project => {
   return { ...job, cake, arrangements: [arrangement], brief: { ...job.brief, dust: 'not edible' } };
 };
 
+const SHAPES = ['square', 'rectangle', 'hexagon'] as const;
+/** The same job on tiers with corners, turned a little and off the middle. */
+const cornered = (project: Project, seed: number): Project => ({
+  ...project,
+  cake: {
+    ...project.cake,
+    tiers: project.cake.tiers.map((t, i) => ({
+      ...t,
+      shape: SHAPES[(seed + i) % 3]!,
+      diameterMm: t.diameterMm * 0.9,
+      depthMm: t.diameterMm * 0.75,
+      cornerMm: 4 + (seed % 5) * 4,
+      turnRad: i ? 0.3 * (seed % 4) : 0,
+      offset: { xMm: i * ((seed % 7) - 3), yMm: i * ((seed % 5) - 2) },
+    })),
+  },
+});
+
 /** A second arrangement of another job on the same cake. */
 const withMore = (project: Project, seed: number): Project => ({
   ...project,
@@ -156,6 +174,7 @@ test('no random plan says go where a second look finds what must not be; nor on 
       thin(randomProject(seed, 6)),
       withDowels(randomProject(seed, 6)),
       inNarrowStraws(randomProject(seed, 4)),
+      cornered(randomProject(seed, 8), seed),
     ]) {
       const { goes, found } = looked(project);
       expect(found).toEqual([]);
@@ -236,14 +255,38 @@ describe('the second look itself', () => {
     ['one that is not counted out', 'count', () => spoiled({ comesOut: plan.comesOut - 1 })],
   ])('notices %s', (_, rule, found) => expect(found()).toContain(rule));
 
-  test('knows how deep a point is under the nearest face that is open', () => {
-    const tiers = [
-      { radiusMm: 100, heightMm: 100, edgeMm: 0, eaten: true, foam: false },
-      { radiusMm: 50, heightMm: 80, edgeMm: 0, eaten: true, foam: false },
-    ];
-    expect(insideOf(tiers, [80, 0, 97])).toEqual({ tier: 0, deepMm: 3 });
-    expect(insideOf(tiers, [96, 0, 50])).toEqual({ tier: 0, deepMm: 4 });
-    expect(insideOf(tiers, [0, 0, 97])!.deepMm).toBeCloseTo(Math.hypot(50, 3), 9);
-    expect(insideOf(tiers, [60, 0, 120])).toBeNull();
+  describe('how deep a point is', () => {
+    const tier = (acrossMm: number, heightMm: number, other: Partial<CheckedJob['tiers'][number]> = {}) => ({
+      ...({ shape: 'round', acrossMm, backMm: acrossMm, cornerMm: 0, xMm: 0, yMm: 0, turnRad: 0 } as const),
+      ...{ heightMm, edgeMm: 0, eaten: true, foam: false, ...other },
+    });
+
+    test('under the nearest face that is open', () => {
+      const tiers = [tier(200, 100), tier(100, 80)];
+      expect(insideOf(tiers, [80, 0, 97])).toEqual({ tier: 0, deepMm: 3 });
+      expect(insideOf(tiers, [96, 0, 50])).toEqual({ tier: 0, deepMm: 4 });
+      expect(insideOf(tiers, [0, 0, 97])!.deepMm).toBeCloseTo(Math.hypot(50, 3), 9);
+      expect(insideOf(tiers, [60, 0, 120])).toBeNull();
+    });
+
+    test.each([
+      ['a square’s side', { shape: 'square' }, [95, 60, 50], 5],
+      ['a square’s round corner', { shape: 'square', cornerMm: 20 }, [94, 94, 50], 20 - Math.hypot(14, 14)],
+      ['beside a square’s round corner', { shape: 'square', cornerMm: 20 }, [96, 96, 50], null],
+      ['a rectangle’s back', { shape: 'rectangle', backMm: 120 }, [0, 57, 50], 3],
+      ['a hexagon’s flat', { shape: 'hexagon' }, [0, 97, 50], 3],
+      ['a hexagon’s point', { shape: 'hexagon' }, [114, 0, 50], (200 / Math.sqrt(3) - 114) * Math.cos(Math.PI / 6)],
+      [
+        'a square turned by an eighth',
+        { shape: 'square', turnRad: Math.PI / 4 },
+        [130, 0, 50],
+        (100 * Math.SQRT2 - 130) / Math.SQRT2,
+      ],
+      ['a round one off the middle', { xMm: 10, yMm: -5 }, [105, -5, 50], 5],
+    ] as const)('in %s', (_, other, at, deepMm) => {
+      const found = insideOf([tier(200, 100, other)], [...at]);
+      if (deepMm === null) expect(found).toBeNull();
+      else expect(found!.deepMm).toBeCloseTo(deepMm, 6);
+    });
   });
 });

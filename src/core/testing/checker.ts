@@ -7,9 +7,25 @@ import type { Vec3 } from '../geometry/vec3';
  * plan says that everything is, and the triangles that are drawn. It shares nothing with what worked the plan out.
  */
 
-/** What the checker takes of a job: measures of round tiers from the foot up, what is eaten, what lies on the pieces. */
+/** A tier as it stands: a round one across, a hexagon from flat to flat, two of its flats square to y; others across and front to back. */
+interface CheckedTier {
+  shape: 'round' | 'square' | 'rectangle' | 'hexagon';
+  acrossMm: number;
+  backMm: number;
+  /** upright corners are round by so much, and by no less than the softened edge */
+  cornerMm: number;
+  xMm: number;
+  yMm: number;
+  turnRad: number;
+  heightMm: number;
+  edgeMm: number;
+  eaten: boolean;
+  foam: boolean;
+}
+
+/** What the checker takes of a job: measures of tiers from the foot up, what is eaten, what lies on the pieces. */
 export interface CheckedJob {
-  tiers: readonly { radiusMm: number; heightMm: number; edgeMm: number; eaten: boolean; foam: boolean }[];
+  tiers: readonly CheckedTier[];
   dustEdible: boolean;
   /** upright dowels and rods */
   dowels: readonly { xMm: number; yMm: number; radiusMm: number; fromMm: number; toMm: number }[];
@@ -102,20 +118,54 @@ interface Inside {
   deepMm: number;
 }
 
+type Flat = readonly [number, number];
+
+/** What is left of an outline with corners when the roundness of its corners is taken off all round: counter-clockwise. */
+function coreOf({ shape, acrossMm, backMm }: CheckedTier, roundMm: number): Flat[] {
+  const half = acrossMm / 2 - roundMm;
+  if (shape === 'hexagon')
+    return [0, 60, 120, 180, 240, 300].map((deg) => {
+      const out = half / Math.cos(Math.PI / 6);
+      return [out * Math.cos((deg * Math.PI) / 180), out * Math.sin((deg * Math.PI) / 180)];
+    });
+  const back = (shape === 'rectangle' ? backMm : acrossMm) / 2 - roundMm;
+  return [[half, back], [-half, back], [-half, -back], [half, -back]]; // prettier-ignore
+}
+
+/** How far inside the upright face of a tier a point lies in the plan; negative outside. */
+function fromSideOf(t: CheckedTier, x: number, y: number): number {
+  const [dx, dy] = [x - t.xMm, y - t.yMm];
+  if (t.shape === 'round') return t.acrossMm / 2 - Math.hypot(dx, dy);
+  const [cos, sin] = [Math.cos(t.turnRad), Math.sin(t.turnRad)];
+  const [px, py] = [dx * cos + dy * sin, dy * cos - dx * sin];
+  const narrow = Math.min(t.acrossMm, t.shape === 'rectangle' ? t.backMm : t.acrossMm) / 2;
+  const round = Math.min(narrow, Math.max(t.cornerMm, t.edgeMm));
+  const core = coreOf(t, round);
+  let [nearest, within] = [Infinity, true];
+  core.forEach(([ax, ay], i) => {
+    const [bx, by] = must(core[(i + 1) % core.length]);
+    const [ex, ey] = [bx - ax, by - ay];
+    const long = Math.hypot(ex, ey);
+    const share = long > 0 ? Math.min(1, Math.max(0, ((px - ax) * ex + (py - ay) * ey) / long ** 2)) : 0;
+    nearest = Math.min(nearest, Math.hypot(px - ax - share * ex, py - ay - share * ey));
+    within &&= ex * (py - ay) - ey * (px - ax) >= 0;
+  });
+  return round + (within ? nearest : -nearest);
+}
+
 /** In which tier a point is and how deep under its nearest face, top and side alone; null outside. */
 export function insideOf(tiers: CheckedJob['tiers'], [x, y, z]: Vec3): Inside | null {
   let foot = 0;
   for (const [tier, t] of tiers.entries()) {
     const top = foot + t.heightMm;
-    const r = Math.hypot(x, y);
-    if (z > foot && z < top && r < t.radiusMm) {
-      const [fromSide, fromTop] = [t.radiusMm - r, top - z];
+    const [fromSide, fromTop] = [fromSideOf(t, x, y), top - z];
+    if (z > foot && z < top && fromSide > 0) {
       // a softened edge: what is nearer than its radius to both faces lies in its quarter round
       const inEdge = fromSide < t.edgeMm && fromTop < t.edgeMm;
       const round = t.edgeMm - Math.hypot(t.edgeMm - fromSide, t.edgeMm - fromTop);
       const above = tiers[tier + 1];
-      const covered = above !== undefined && r < above.radiusMm;
-      const open = covered ? Math.hypot(above.radiusMm - r, fromTop) : fromTop;
+      const under = above ? Math.max(0, fromSideOf(above, x, y)) : 0;
+      const open = under > 0 ? Math.hypot(under, fromTop) : fromTop;
       const deepMm = inEdge ? round : Math.min(fromSide, open);
       return deepMm > 0 ? { tier, deepMm } : null;
     }
