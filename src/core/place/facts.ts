@@ -11,7 +11,7 @@ export const PLACE_WARNINGS = {
     material: ['real-plant', 'stamens', 'dust-unknown', 'dust-not-edible'],
     canLift: 'yes',
   },
-  'place.no-room-for-both': { piece: 'piece', other: 'piece', pressMm: 'mm' },
+  'place.no-room-for-both': { pieces: 'pieces', pressMm: 'mm' },
   'place.stem-through-head': { piece: 'piece', head: 'piece', deepMm: 'mm' },
   'place.underlaid': { piece: 'piece' },
   'place.stem-on-icing': { piece: 'piece' },

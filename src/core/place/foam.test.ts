@@ -1,3 +1,4 @@
+import { placeSteps } from '../plan/placeSteps';
 import { produce } from 'immer';
 import type { Piece } from '../compose/arrangement';
 import { derivePlan } from '../plan/derivePlan';
@@ -37,6 +38,19 @@ test.each([10, 20, 25])('foam of %i mm is a stop that says what it takes, and no
   const plan = derivePlan(project);
   expect(plan.verdict).toBe('stop');
   for (const e of plan.entries) expect(e.insideMm).toBeLessThanOrEqual(Math.max(0, heightMm - 8));
+});
+
+test('what many stems have in common is said once a tier, and no rim is told where nothing has one', () => {
+  const project = onFoam(20);
+  const told = stops(project).filter((w) => w.code === 'place.foam-thin');
+  expect(told).toHaveLength(1);
+  const { pieces } = told[0]!.values as { pieces: readonly { count: number }[] };
+  expect(pieces.reduce((a, p) => a + p.count, 0)).toBe(project.arrangements[0]!.pieces.length);
+  const deep = onFoam(100);
+  const plan = derivePlan(deep);
+  expect(plan.entries.every((e) => e.barrier === null)).toBe(true);
+  expect(plan.warnings.map((w) => w.code)).not.toContain('place.rims-seen');
+  expect(placeSteps(plan, deep).map((s) => s.kind)).not.toContain('cover');
 });
 
 test('stems side by side in foam are told as barriers in cake are', () => {

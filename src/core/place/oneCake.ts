@@ -1,6 +1,6 @@
 import type { Cake } from '../cake/cake';
 import type { CakeSolid } from '../cake/solid';
-import { pieceRef } from '../compose/names';
+import { countPieces, pieceRef } from '../compose/names';
 import { overlapMm, reachMm, type PlacedPiece } from '../compose/placement';
 import { PETAL_GIVE_MM, type Scene } from '../compose/scene';
 import { distance, dot, mix, sub, type Vec3 } from '../geometry/vec3';
@@ -32,7 +32,7 @@ function noRoom(p: PlacedPiece, q: PlacedPiece, pressMm: number, on: On): PlaceW
   const [light, heavy] = p.body.massGrams <= q.body.massGrams ? [p, q] : [q, p];
   return {
     code: 'place.no-room-for-both',
-    values: { piece: pieceRef(light), other: pieceRef(heavy), pressMm },
+    values: { pieces: countPieces([light, heavy]), pressMm },
     level: pressMm > PRESS_STOP_MM ? 'stop' : 'look again',
     station: 'compose',
     ...whereAt(on, light.centre),

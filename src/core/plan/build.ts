@@ -20,12 +20,12 @@ import { bundleMm } from '../tape/bundle';
 import { treeFaults } from '../tape/faults';
 import { branchTrees, type Spray } from '../tape/tree';
 import { ROLES } from '../botany/species';
-import { pieceRef } from '../compose/names';
+import { countPieces, pieceRef } from '../compose/names';
 import { tierRef } from '../cake/cake';
 import { EMPTY_BUILT, type Built } from './built';
 import { footWires, partWires, reaching, type WireContext } from './partWires';
 import type { Project } from './project';
-import { countPieces, entryWire, gaugeFor, makeStem, stemToEntry, wireSpray, type Stem } from './stems';
+import { entryWire, gaugeFor, makeStem, stemToEntry, wireSpray, type Stem } from './stems';
 import type { WireCut } from '../wire/wireLength';
 import type { Warning } from './warnings';
 import { must } from '../geometry/must';
@@ -265,43 +265,66 @@ function bunchInFoam(bunch: Bunch, id: string, at: Vec3, context: WireContext): 
   };
 }
 
+/** What is wrong with one bunch that is pushed in. */
+interface SoftFault {
+  code: 'place.no-barrier' | 'place.through-icing' | 'place.foam-thin';
+  tierIndex: number | null;
+  members: readonly PlacedPiece[];
+  mends: Mend[];
+  depth: { foamMm: number; wantMm: number } | null;
+}
+
+/** Each fault once a tier, with all that has it; of thin foam what is thinnest and what is wanted most. */
+function softWarnings(faults: readonly SoftFault[], cake: Project['cake']): Warning[] {
+  const groups = new Map<string, SoftFault[]>();
+  for (const fault of faults) {
+    const key = `${fault.code} ${fault.tierIndex}`;
+    groups.set(key, [...(groups.get(key) ?? []), fault]);
+  }
+  return [...groups.values()].map((own): Warning => {
+    const { code, tierIndex, mends } = must(own[0]);
+    const all = own.flatMap((f) => f.members);
+    const at = {
+      level: 'stop',
+      station: 'place',
+      ...(tierIndex === null ? {} : { tier: tierRef(cake, tierIndex) }),
+      pieceId: must(all[0]).piece.id,
+      mends,
+    } as const;
+    const pieces = countPieces(all);
+    if (code !== 'place.foam-thin') return { code, values: { pieces }, ...at };
+    const depths = own.flatMap((f) => f.depth ?? []);
+    const foamMm = Math.min(...depths.map((d) => d.foamMm));
+    return { code, values: { pieces, foamMm, wantMm: Math.max(...depths.map((d) => d.wantMm)) }, ...at };
+  });
+}
+
 /** Stems pushed into foam that nobody eats: no barrier. Where the tier is not a dummy, that is a stop. */
 export function buildSoft({ project, arrangement, scene, standing }: Building): Built {
   const context = contextOf(project);
   const stems: Stem[] = [];
   const wires: WireCut[] = [];
   const entries: Entry[] = [];
-  const warnings: Warning[] = [];
-  for (const bunch of gatherBunches(scene.heads)) {
-    const normal = must(bunch.members[0]).frame.normal;
+  const faults: SoftFault[] = [];
+  for (const { members, ...bunch } of gatherBunches(scene.heads)) {
+    const normal = must(members[0]).frame.normal;
     const direction = scale(normal, -1);
     const ray = scene.solid.rayInto(addScaled(bunch.base, normal, 1), direction);
-    const id = `${arrangement.id}-${must(bunch.members[0]).piece.id}`;
-    const warned = (tierIndex: number | null, mends: Mend[]) =>
-      ({
-        values: { pieces: countPieces(bunch.members) },
-        level: 'stop',
-        station: 'place',
-        ...(tierIndex === null ? {} : { tier: tierRef(project.cake, tierIndex) }),
-        pieceId: must(bunch.members[0]).piece.id,
-        mends,
-      }) as const;
+    const id = `${arrangement.id}-${must(members[0]).piece.id}`;
+    const at = { tierIndex: ray?.tier.index ?? null, members, depth: null };
     if (!ray || ray.tier.tier.kind !== 'dummy') {
       const mends: Mend[] = ray ? [{ do: 'dummy tier', tierIndex: ray.tier.index }] : [];
-      warnings.push({ code: 'place.no-barrier', ...warned(ray?.tier.index ?? null, mends) });
+      faults.push({ code: 'place.no-barrier', ...at, mends });
       continue;
     }
     if (ray.tier.tier.covering.eaten) {
       const mends: Mend[] = [{ do: 'covering not eaten', tierIndex: ray.tier.index }];
-      warnings.push({ code: 'place.through-icing', ...warned(ray.tier.index, mends) });
+      faults.push({ code: 'place.through-icing', ...at, mends });
     }
-    const { entry, depth } = inFoam(bunchInFoam(bunch, id, ray.entry, context), ray, direction);
-    if (depth) {
-      const { values, ...at } = warned(ray.tier.index, []);
-      warnings.push({ code: 'place.foam-thin', values: { ...values, ...depth }, ...at });
-    }
+    const { entry, depth } = inFoam(bunchInFoam({ members, ...bunch }, id, ray.entry, context), ray, direction);
+    if (depth) faults.push({ code: 'place.foam-thin', ...at, mends: [], depth });
     entries.push(entry);
-    for (const p of bunch.members) {
+    for (const p of members) {
       const stem = makeStem(p, stemToEntry(p, entry, scene.solid), context);
       stems.push(stem);
       wires.push(entryWire(p, stem, entry, context), ...partWires(p, context));
@@ -309,5 +332,6 @@ export function buildSoft({ project, arrangement, scene, standing }: Building): 
   }
   const walled = withWalls(entries, standing);
   const crowded = [...crowdingWarnings(walled, project.cake), ...holeWarnings(walled, project.cake, standing)];
-  return { stems, wires, entries: walled, sprays: [], warnings: [...warnings, ...crowded, ...yieldWarnings(stems, scene)] };
+  const warnings = [...softWarnings(faults, project.cake), ...crowded, ...yieldWarnings(stems, scene)];
+  return { stems, wires, entries: walled, sprays: [], warnings };
 }

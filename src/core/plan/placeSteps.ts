@@ -31,7 +31,7 @@ export function placeSteps(plan: Pick<DerivedPlan, 'entries' | 'heads'>, project
     if (!last && (i + 1) % LOOK_EVERY === 0) steps.push(lookStep(i + 1, entries.length));
   });
   steps.push(lookStep(entries.length, entries.length));
-  const seen = entries.filter((e) => e.seenFrom.length > 0);
+  const seen = entries.filter((e) => e.barrier !== null && e.seenFrom.length > 0);
   if (seen.length) steps.push(coverStep(seen));
   steps.push(countStep(entries.length));
   return steps;
@@ -46,17 +46,16 @@ const pause = (
 function readyStep(entries: readonly PlannedEntry[]): PlaceStep {
   const kinds = new Map<string | null, number>();
   for (const e of entries) kinds.set(e.barrier, (kinds.get(e.barrier) ?? 0) + 1);
+  const inCake = entries.some((e) => e.barrier !== null);
   return pause('ready', 'ready', {
     where: { code: 'at.before-first', values: {} },
     title: { code: 'do.lay-out', values: {} },
     figures: [...kinds].map(([barrier, count]): Figure =>
       barrier ? { code: 'figure.barriers', values: { barrier, count } } : { code: 'figure.in-foam', values: { count } },
     ),
-    how: plainly('how.cake-firm', 'how.barriers-ready', 'how.tools-ready'),
-    why: [
-      { code: 'why.laid-out', values: {} },
-      { code: 'why.damp', values: {} },
-    ],
+    // foam alone is neither chilled nor given barriers
+    how: inCake ? plainly('how.cake-firm', 'how.barriers-ready', 'how.tools-ready') : plainly('how.tools-ready'),
+    why: [{ code: 'why.laid-out', values: {} }, ...(inCake ? [{ code: 'why.damp', values: {} } as const] : [])],
   });
 }
 

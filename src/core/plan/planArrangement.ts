@@ -185,7 +185,7 @@ function putInOrder({ entries, warnings, sprays }: Built, scene: Scene): Pick<Bu
 
 /** Rims that show are covered at the very end (docs/trade.md C11; common practice, no source). */
 function toCover(entries: readonly Entry[]): Warning[] {
-  const seen = entries.filter((e) => e.seenFrom.length > 0);
+  const seen = entries.filter((e) => e.barrier !== null && e.seenFrom.length > 0);
   const [first] = seen;
   if (!first) return [];
   const values = { entries: seen.map((e) => e.id), count: seen.length, sides: first.seenFrom };

@@ -8,7 +8,8 @@ import { buildScene } from '../compose/scene';
 import { secondMoment, STEEL } from '../wire/mechanics';
 import { bundleMm } from '../tape/bundle';
 import { branchTrees } from '../tape/tree';
-import { bundleMomentNmm, countPieces, gaugeFor, makeStem, RUN_PAST_JOINT_MM, STEM_LIFT_MM, wireSpray } from './stems';
+import { countPieces } from '../compose/names';
+import { bundleMomentNmm, gaugeFor, makeStem, RUN_PAST_JOINT_MM, STEM_LIFT_MM, wireSpray } from './stems';
 import { partWires, type WireContext } from './partWires';
 
 const CAKE = cakeOf([220, 110]);

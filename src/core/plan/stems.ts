@@ -1,7 +1,6 @@
 import { wiresAtFoot } from '../botany/species';
 import type { PlacedPiece } from '../compose/placement';
 import { pieceRef } from '../compose/names';
-import type { PieceRef } from '../facts/fact';
 import { hermite, nearestPoint, polylineLengthMm } from '../geometry/curve';
 import { addScaled, distance, equal, scale, type Vec3 } from '../geometry/vec3';
 import type { Entry } from '../place/entry';
@@ -326,17 +325,4 @@ export function makeStem(p: PlacedPiece, curve: Vec3[], context: WireContext): S
     gauge: gaugeFor(p, lengthMm, context),
     wires: wiresAtFoot(p.body.species, p.piece.stage),
   };
-}
-
-/** Pieces of a bunch, each kind with how many. */
-export function countPieces(members: readonly PlacedPiece[]): (PieceRef & { count: number })[] {
-  const counts = new Map<string, PieceRef & { count: number }>();
-  for (const p of members) {
-    const ref = pieceRef(p);
-    const key = `${ref.species}|${ref.stage}`;
-    const known = counts.get(key);
-    if (known) known.count++;
-    else counts.set(key, { ...ref, count: 1 });
-  }
-  return [...counts.values()];
 }

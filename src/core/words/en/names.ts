@@ -154,7 +154,7 @@ export const NAMES: Names = {
     toothpick: ['toothpick', 'toothpicks'],
   },
   foam: 'foam, no barrier',
-  sides: { front: 'front', left: 'left', back: 'back', right: 'right', above: 'above' },
+  sides: { front: 'the front', left: 'the left', back: 'the back', right: 'the right', above: 'above' },
   skills: { mixing: 'mixing', making: 'making', dusting: 'dusting', taping: 'taping', placing: 'placing' },
   terms: {
     hook: 'hook',

@@ -193,7 +193,7 @@ export const WARNINGS: Messages['warnings'] = {
       '{canLift, select, yes {Lift it clear} other {Move it}}, or lay something made for food under it{material, select, dustUnknown {, or use edible dust} dustNotEdible {, or use edible dust} other {}}.',
   },
   'place.no-room-for-both': {
-    what: '{Piece} and {other} press {pressMm} into each other',
+    what: '{Pieces} press {pressMm} into each other',
     why: 'There is room for one of them; the petals would break.',
     remedy: 'Move one aside, lift it, or take a smaller one.',
   },

@@ -192,7 +192,7 @@ export const WARNINGS: Messages['warnings'] = {
       '{canLift, select, yes {Levántala} other {Muévela}}, o pon debajo algo apto para alimentos{material, select, dustUnknown {, o usa polvo comestible} dustNotEdible {, o usa polvo comestible} other {}}.',
   },
   'place.no-room-for-both': {
-    what: '{Piece} y {other} se meten {pressMm} una en otra',
+    what: '{Pieces} se meten {pressMm} una en otra',
     why: 'Solo hay sitio para una; los pétalos se romperían.',
     remedy: 'Aparta una, levántala, o toma otra más pequeña.',
   },

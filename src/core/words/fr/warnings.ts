@@ -196,7 +196,7 @@ export const WARNINGS: Messages['warnings'] = {
       '{canLift, select, yes {Soulevez-la} other {Déplacez-la}}, ou mettez dessous quelque chose d’apte au contact alimentaire{material, select, dustUnknown {, ou prenez une poudre comestible} dustNotEdible {, ou prenez une poudre comestible} other {}}.',
   },
   'place.no-room-for-both': {
-    what: '{Piece} et {other} se pressent de {pressMm} l’une dans l’autre',
+    what: '{Pieces} se pressent de {pressMm} l’une dans l’autre',
     why: 'Il n’y a de place que pour l’une ; les pétales casseraient.',
     remedy: 'Écartez-en une, relevez-la, ou prenez-en une plus petite.',
   },
