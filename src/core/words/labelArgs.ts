@@ -129,6 +129,7 @@ export interface LabelArgs {
   'compose.reading-now': { reading: Arg; score: Arg; was: Arg };
   'compose.readings': { leaning: Arg };
   'compose.times': { n: Arg };
+  'compose.stops-to-mend': { stops: Arg };
   'compose.do-grip': { grip: Arg; species: Arg };
   'compose.do-remedy': { reading: Arg; remedy: Arg };
   'compose.and-wire': { wire: Arg; diameter: Arg; length: Arg };

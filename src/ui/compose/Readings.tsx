@@ -26,6 +26,8 @@ const remedyOf = (r: Reading) => {
 export function Readings({ readings, brief = false }: { readings: readonly Reading[]; brief?: boolean }) {
   const words = useWords();
   const pieces = useStudio((s) => s.project?.arrangements[s.arrangementIndex]?.pieces.length ?? 0);
+  // pieces of another arrangement are in none of these readings
+  const stops = useStudio((s) => s.plan?.warnings.filter((w) => w.station === 'compose' && w.level === 'stop').length ?? 0);
   const [open, setOpen] = useState<ReadingId | null>(null);
   const sorted = [...readings].sort((a, b) => a.score - b.score);
   const leaning = pieces ? sorted.filter((r) => !isLevel(r.score)) : [];
@@ -34,7 +36,7 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
   const shown = level.find((r) => r.id === open);
   return (
     <div>
-      <h1 aria-live="polite">{headline(leaning.length, pieces, words)}</h1>
+      <h1 aria-live="polite">{headline({ leaning: leaning.length, stops, pieces }, words)}</h1>
       {pieces === 0 && <p className="say mt-2">{words.label('compose.choose-line-then-let-composer')}</p>}
       {worst && !brief && <Worst reading={worst} />}
       {leaning.slice(brief ? 0 : 1, brief ? 3 : undefined).map((r) => {
@@ -79,7 +81,7 @@ export function Readings({ readings, brief = false }: { readings: readonly Readi
           {words.messages.names.readings[shown.id]}: {words.say(shown.why)} <span className="small">{figures(shown, words)}</span>
         </p>
       )}
-      {pieces > 0 && leaning.length === 0 && !brief && (
+      {pieces > 0 && leaning.length === 0 && stops === 0 && !brief && (
         <p className="pt-3">
           <Link className="next" href="/make">
             {words.label('compose.go-on-to-make')}

@@ -25,7 +25,7 @@ export const Shelf = memo(function Shelf() {
   const words = useWords();
   const search = useStudio((s) => s.search);
   return (
-    <div className="pointer-events-auto absolute left-0 top-1 flex w-[272px] flex-col gap-2 max-sm:static max-sm:order-first max-sm:w-full max-sm:flex-row max-sm:flex-wrap max-sm:[&>*]:grow">
+    <div className="pointer-events-auto absolute left-0 top-1 flex max-h-[calc(100%-172px)] w-[272px] flex-col gap-2 max-sm:static max-sm:max-h-none max-sm:order-first max-sm:w-full max-sm:flex-row max-sm:flex-wrap max-sm:[&>*]:grow">
       <Arrangements />
       <FormPicker beside={<LineKeys />} />
       <Method />
@@ -272,7 +272,7 @@ function LineSaid({ onlyStops }: { onlyStops: boolean }) {
     <div
       role="status"
       aria-label={words.label('compose.about-the-line')}
-      className={`rounded-xl p-2 text-[15px] leading-tight ${first.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}
+      className={`min-h-[100px] overflow-y-auto rounded-xl p-2 text-[15px] leading-tight max-sm:max-h-none ${first.level === 'stop' ? 'bg-[var(--stopwash)]' : 'bg-[var(--nextwash)]'}`}
     >
       <p>
         <b>{line(first)}</b> {words.warning(first).remedy}

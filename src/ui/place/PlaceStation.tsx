@@ -55,6 +55,7 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
   const list = useStudio((s) => s.showList);
   const [chosen, setChosen] = useState<string | null>(null);
   const [beside, setBeside] = useHash('#beside-the-cake');
+  const stops = warnings.filter((w) => w.level === 'stop').length;
   const worst = warnings.find((w) => w.entryId)?.entryId;
   const entry = plan.entries.find((e) => e.id === (chosen ?? worst)) ?? plan.entries[0] ?? null;
   const barrier = entry?.barrier ? barrierById(entry.barrier, catalogue.barriers) : null;
@@ -68,6 +69,12 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
           <h1 className="grow">
             {words.label('place.go-in-come-out', { goesIn: plan.handOver.goesIn, comesOut: plan.handOver.comesOut })}
           </h1>
+          {stops > 0 && (
+            // on a phone the messages stand below the map
+            <a className="key text-[var(--stop)] md:hidden" href="#place-messages">
+              {words.label('shell.stops', { n: stops })}
+            </a>
+          )}
           <button className="key" onClick={() => setBeside(true)}>
             <Hand size={20} /> {words.label('place.place-step-by-step')}
           </button>
@@ -114,7 +121,7 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
         )}
       </section>
       {beside && <PlaceMode plan={plan} onClose={() => setBeside(false)} />}
-      <section aria-label={words.label('place.messages')} className="flex min-w-0 flex-col gap-4">
+      <section id="place-messages" aria-label={words.label('place.messages')} className="flex min-w-0 flex-col gap-4">
         {warnings.length === 0 && (
           <p className="say text-[var(--leaf)]">{words.label('place.nothing-mend-every-entry-passes')}</p>
         )}

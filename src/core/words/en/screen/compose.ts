@@ -140,6 +140,7 @@ export const COMPOSE = {
   'outline.scalloped': 'scalloped',
   'outline.banner': 'banner',
   'compose.nothing-placed': 'Nothing is placed yet',
+  'compose.stops-to-mend': '{stops, plural, one {# stop} other {# stops}} to mend',
   'compose.all-level': 'All readings are level',
   'compose.do-spread': 'how it spreads',
   'compose.do-mirror-across': 'mirror across',

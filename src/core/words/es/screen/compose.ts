@@ -143,6 +143,7 @@ export const COMPOSE: Readonly<Record<keyof typeof EN, string>> = {
   'outline.scalloped': 'festoneada',
   'outline.banner': 'en cinta',
   'compose.nothing-placed': 'Aún no hay nada puesto',
+  'compose.stops-to-mend': '{stops, plural, one {# alto que resolver} other {# altos que resolver}}',
   'compose.all-level': 'Todas las lecturas a nivel',
   'compose.do-spread': 'cómo se abre',
   'compose.do-mirror-across': 'reflejar a lo ancho',

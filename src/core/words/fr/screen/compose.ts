@@ -144,6 +144,7 @@ export const COMPOSE: Readonly<Record<keyof typeof EN, string>> = {
   'outline.scalloped': 'festonnée',
   'outline.banner': 'en bannière',
   'compose.nothing-placed': 'Rien n’est encore posé',
+  'compose.stops-to-mend': '{stops, plural, one {# stop à lever} other {# stops à lever}}',
   'compose.all-level': 'Toutes les lectures de niveau',
   'compose.do-spread': 'comment cela s’ouvre',
   'compose.do-mirror-across': 'refléter en travers',
