@@ -40,7 +40,7 @@ export function benchCases(): BenchCase[] {
     const line = { ...defaultLine(w.form, cake), ...w.line } as LineSpec;
     const arrangement: Arrangement = newArrangement('a1', line);
     const choices = w.choices.map((species) => ({ species, colourway: '' }));
-    const counts = shareOut(drawLine(line, cake)!, w.style, choices, SHIPPED, w.density ?? FULL_DENSITY);
+    const counts = shareOut(drawLine(line, cake)!, { style: w.style, choices, density: w.density ?? FULL_DENSITY }, SHIPPED);
     return {
       name: w.name,
       request: { cake, arrangement, catalogue: SHIPPED, choices, style: w.style, counts, seed: 1, proposals: 1, effort: 1 },

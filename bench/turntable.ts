@@ -23,10 +23,10 @@ function projectOf(pieces: number): string {
   const line = drawLine(request.arrangement.line, request.cake)!;
   let density = 1;
   for (let round = 0; round < 12; round++) {
-    const counts = shareOut(line, request.style, request.choices, SHIPPED, density);
+    const counts = shareOut(line, { ...request, density }, SHIPPED);
     density *= pieces / counts.reduce((a, k) => a + k.count, 0);
   }
-  const counts = shareOut(line, request.style, request.choices, SHIPPED, density);
+  const counts = shareOut(line, { ...request, density }, SHIPPED);
   const { arrangement } = composeAll({ ...request, counts, effort: 0.05 })[0]!;
   const id = `wreath-${pieces}`;
   return writeProjectFile({ ...newProject(id, id, '2027-06-12T09:30'), cake: request.cake, arrangements: [arrangement] });
@@ -38,7 +38,7 @@ function sprayOf(pieces: number): string {
   const plan = newProject('spray', 'spray', '2027-06-12T09:30');
   const counted = (widthMm: number) => {
     const line = drawLine({ ...request.arrangement.line, widthMm } as typeof request.arrangement.line, request.cake)!;
-    return shareOut(line, request.style, request.choices, SHIPPED, FULL_DENSITY).reduce((a, k) => a + k.count, 0);
+    return shareOut(line, { ...request, density: FULL_DENSITY }, SHIPPED).reduce((a, k) => a + k.count, 0);
   };
   let widthMm = 20;
   while (counted(widthMm) < pieces && widthMm < 120) widthMm += 0.5;

@@ -14,18 +14,20 @@ function begin(form: (typeof FORMS)[number], seed: number) {
   const spec = defaultLine(form, CAKE);
   const line = drawLine(spec, CAKE)!;
   let n = 0;
-  const pieces = startLayout(line, shareOut(line, 'focal-led', CHOICES, SHIPPED, 1), {
+  const pieces = startLayout(line, shareOut(line, { style: 'focal-led', choices: CHOICES, density: 1 }, SHIPPED), {
     random: seededRandom(seed),
     nextId: () => `p${++n}`,
     catalogue: SHIPPED,
   });
-  return { spec, line, pieces, annealer: new Annealer(CAKE, line, pieces, seededRandom(seed), SHIPPED) };
+  return { spec, line, pieces, annealer: new Annealer(CAKE, line, pieces, { random: seededRandom(seed), catalogue: SHIPPED }) };
 }
 
 describe.each(FORMS)('%s', (form) => {
   test('the first layout sets every piece that was asked for, on the line', () => {
     const { line, pieces } = begin(form, 1);
-    expect(pieces).toHaveLength(shareOut(line, 'focal-led', CHOICES, SHIPPED, 1).reduce((a, k) => a + k.count, 0));
+    expect(pieces).toHaveLength(
+      shareOut(line, { style: 'focal-led', choices: CHOICES, density: 1 }, SHIPPED).reduce((a, k) => a + k.count, 0),
+    );
     for (const p of pieces) {
       expect(p.s).toBeGreaterThanOrEqual(0);
       expect(p.s).toBeLessThanOrEqual(1);
@@ -38,7 +40,7 @@ describe.each(FORMS)('%s', (form) => {
   test('what it keeps while moving agrees with placing everything anew: cost, clashes, pieces', () => {
     const { line, annealer } = begin(form, 2);
     for (let i = 0; i < 400; i++) annealer.step(i / 400);
-    const fresh = new Annealer(CAKE, line, annealer.pieces(), seededRandom(9), SHIPPED);
+    const fresh = new Annealer(CAKE, line, annealer.pieces(), { random: seededRandom(9), catalogue: SHIPPED });
     expect(annealer.total()).toBeCloseTo(fresh.total(), 6);
     expect(annealer.clashes()).toEqual(fresh.clashes());
   });
@@ -78,22 +80,21 @@ test('its clashes are those that the reading of crowding finds', () => {
 test('pinned pieces never move; with all pinned nothing does', () => {
   const { line, pieces } = begin('crescent', 5);
   const held = pieces.map((p, i) => ({ ...p, pinned: i % 2 === 0 }));
-  const annealer = new Annealer(CAKE, line, held, seededRandom(5), SHIPPED);
+  const annealer = new Annealer(CAKE, line, held, { random: seededRandom(5), catalogue: SHIPPED });
   for (let i = 0; i < 600; i++) annealer.step(i / 600);
   annealer.pieces().forEach((p, i) => held[i]!.pinned && expect(p).toBe(held[i]));
   const all = new Annealer(
     CAKE,
     line,
     pieces.map((p) => ({ ...p, pinned: true })),
-    seededRandom(6),
-    SHIPPED,
+    { random: seededRandom(6), catalogue: SHIPPED },
   );
   for (let i = 0; i < 100; i++) expect(all.step(0.5)).toBe(false);
 });
 
 test('no piece at all is an ordinary beginning', () => {
   const { line } = begin('posy', 1);
-  const empty = new Annealer(CAKE, line, [], seededRandom(1), SHIPPED);
+  const empty = new Annealer(CAKE, line, [], { random: seededRandom(1), catalogue: SHIPPED });
   expect(empty.step(0)).toBe(false);
   expect(Number.isFinite(empty.total())).toBe(true);
   expect(empty.clashes()).toEqual({ worstMm: 0, cakeMm: 0 });
@@ -110,19 +111,22 @@ describe('what presses last of all', () => {
   test('is freed: heads thrown on one place come apart, the cost kept agrees with counting anew', () => {
     const { line, pieces } = begin('crescent', 5);
     const thrown = pieces.map((p, i) => (i < 6 ? { ...p, s: 0.5, side: 0, lift: 0 } : p));
-    const annealer = new Annealer(CAKE, line, thrown, seededRandom(5), SHIPPED);
+    const annealer = new Annealer(CAKE, line, thrown, { random: seededRandom(5), catalogue: SHIPPED });
     const before = annealer.clashes().worstMm;
     expect(before).toBeGreaterThan(5);
     for (let i = 0; i < 200 && annealer.freeWorst(0.9); i++);
     expect(annealer.clashes().worstMm).toBeLessThanOrEqual(0.9);
-    expect(annealer.total()).toBeCloseTo(new Annealer(CAKE, line, annealer.pieces(), seededRandom(1), SHIPPED).total(), 6);
+    expect(annealer.total()).toBeCloseTo(
+      new Annealer(CAKE, line, annealer.pieces(), { random: seededRandom(1), catalogue: SHIPPED }).total(),
+      6,
+    );
     expect(annealer.pieces()).toHaveLength(pieces.length);
   });
 
   test('is never a pinned piece, and a size is only ever made smaller', () => {
     const { line, pieces } = begin('posy', 6);
     const held = pieces.map((p, i) => ({ ...p, pinned: i % 2 === 0, s: 0.5, side: 0 }));
-    const annealer = new Annealer(CAKE, line, held, seededRandom(6), SHIPPED);
+    const annealer = new Annealer(CAKE, line, held, { random: seededRandom(6), catalogue: SHIPPED });
     for (let i = 0; i < 60 && annealer.freeWorst(0.9); i++);
     annealer.pieces().forEach((p, i) => {
       if (held[i]!.pinned) expect(p).toEqual(held[i]);
@@ -132,7 +136,7 @@ describe('what presses last of all', () => {
 
   test('nothing pressing, nothing done', () => {
     const { line, pieces } = begin('ring', 7);
-    const annealer = new Annealer(CAKE, line, pieces.slice(0, 1), seededRandom(7), SHIPPED);
+    const annealer = new Annealer(CAKE, line, pieces.slice(0, 1), { random: seededRandom(7), catalogue: SHIPPED });
     expect(annealer.freeWorst(0.9)).toBe(false);
   });
 });

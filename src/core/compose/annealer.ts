@@ -56,14 +56,17 @@ export class Annealer {
   private readonly colour: Int32Array;
   private readonly colours: number;
   private readonly near: PointGrid;
+  private readonly random: Random;
+  private readonly catalogue: Catalogue;
 
   constructor(
     cake: Cake,
     readonly line: Line,
     pieces: readonly Piece[],
-    private readonly random: Random,
-    private readonly catalogue: Catalogue,
+    { random, catalogue }: { random: Random; catalogue: Catalogue },
   ) {
+    this.random = random;
+    this.catalogue = catalogue;
     this.solid = cakeSolid(cake);
     this.grid = envelopeGrid(line, Math.max(8, line.lengthMm / 90));
     const { cells, columns, rows } = this.grid;

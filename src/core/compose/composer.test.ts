@@ -99,7 +99,7 @@ test('the search improves on where it begins', () => {
   const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 7, effort: 1 });
   const line = drawLine(arrangement.line, CAKE)!;
   let n = 0;
-  const start = startLayout(line, shareOut(line, 'focal-led', CHOICES, SHIPPED, 1.2), {
+  const start = startLayout(line, shareOut(line, { style: 'focal-led', choices: CHOICES, density: 1.2 }, SHIPPED), {
     random: seededRandom(7),
     nextId: () => `s${n++}`,
     catalogue: SHIPPED,
@@ -244,7 +244,7 @@ describe('how many of each', () => {
       upright: false,
     };
     const choices = ['minirose', 'forgetmenot', 'singleleaf'].map((species) => ({ species, colourway: '' }));
-    const kinds = shareOut(drawLine(spec as LineSpec, cake)!, 'focal-led', choices, SHIPPED, FULL_DENSITY);
+    const kinds = shareOut(drawLine(spec as LineSpec, cake)!, { style: 'focal-led', choices, density: FULL_DENSITY }, SHIPPED);
     const of = (species: string) => kinds.filter((k) => k.species === species).reduce((a, k) => a + k.count, 0);
     expect(Math.abs(of('minirose') - 4)).toBeLessThanOrEqual(1);
     expect(Math.abs(of('singleleaf') - 8)).toBeLessThanOrEqual(1);
@@ -256,7 +256,7 @@ describe('how many of each', () => {
     const bounded = CHOICES.map((c) =>
       c.species === 'rose' ? { ...c, most: 1 } : c.species === 'blossom' ? { ...c, least: 9 } : c,
     );
-    const kinds = shareOut(line, 'focal-led', bounded, SHIPPED);
+    const kinds = shareOut(line, { style: 'focal-led', choices: bounded }, SHIPPED);
     const of = (species: string) =>
       kinds.filter((k) => k.species === species && k.role !== 'bud').reduce((a, k) => a + k.count, 0);
     expect(of('rose')).toBe(1);
@@ -268,7 +268,8 @@ describe('how many of each', () => {
     const line = drawLine({ ...defaultLine('crescent', cake), widthMm: 40, riseMm: 34 } as never, cake)!;
     const choices = ['rose', 'ranunculus', 'cosmos', 'froth', 'roundleaf'].map((species) => ({ species, colourway: 'x' }));
     const counts: Record<string, number> = {};
-    for (const k of shareOut(line, 'focal-led', choices, SHIPPED, 1)) counts[k.role] = (counts[k.role] ?? 0) + k.count;
+    for (const k of shareOut(line, { style: 'focal-led', choices, density: 1 }, SHIPPED))
+      counts[k.role] = (counts[k.role] ?? 0) + k.count;
     expect(Math.abs(counts.focal! - 3)).toBeLessThanOrEqual(1);
     expect(counts.secondary!).toBeLessThanOrEqual(3);
     expect(Math.abs(counts.spray! - 5)).toBeLessThanOrEqual(1);
@@ -281,7 +282,7 @@ describe('how many of each', () => {
     for (const style of ['focal-led', 'meadow', 'foliage-led', 'lush'] as const) {
       const line = drawLine(defaultLine('ring', CAKE), CAKE)!;
       const perKind = new Map<string, number>();
-      for (const k of shareOut(line, style, CHOICES, SHIPPED)) {
+      for (const k of shareOut(line, { style, choices: CHOICES }, SHIPPED)) {
         const key = `${k.species}|${roleAt(speciesById(k.species, SHIPPED), k.stage)}`;
         if (k.role !== 'foliage') perKind.set(key, (perKind.get(key) ?? 0) + k.count);
       }
@@ -291,9 +292,10 @@ describe('how many of each', () => {
 
   test('denser asks for more, a wider line for more, nothing chosen for nothing', () => {
     const line = drawLine(defaultLine('crescent', CAKE), CAKE)!;
-    const total = (density: number) => shareOut(line, 'lush', CHOICES, SHIPPED, density).reduce((a, k) => a + k.count, 0);
+    const total = (density: number) =>
+      shareOut(line, { style: 'lush', choices: CHOICES, density }, SHIPPED).reduce((a, k) => a + k.count, 0);
     expect(total(1.6)).toBeGreaterThan(total(0.8));
-    expect(shareOut(line, 'lush', [], SHIPPED)).toEqual([]);
+    expect(shareOut(line, { style: 'lush', choices: [] }, SHIPPED)).toEqual([]);
   });
 
   test.each([
@@ -320,8 +322,8 @@ test('faces that are chosen take the room of roles that are not', () => {
   const choices = ['rose', 'ranunculus', 'blossom', 'roundleaf'].map((species) => ({ species, colourway: '' }));
   const area = (kinds: ReturnType<typeof shareOut>, role: string) =>
     kinds.filter((k) => k.role === role).reduce((a, k) => a + k.count * k.sizeMm ** 2, 0);
-  const all = shareOut(line, 'focal-led', choices, SHIPPED);
-  const sprayOnly = shareOut(line, 'focal-led', choices.slice(2), SHIPPED);
+  const all = shareOut(line, { style: 'focal-led', choices }, SHIPPED);
+  const sprayOnly = shareOut(line, { style: 'focal-led', choices: choices.slice(2) }, SHIPPED);
   const rest = sprayOnly.filter((k) => k.role !== 'bud' && k.role !== 'foliage');
   expect(rest.map((k) => k.role)).toEqual(rest.map(() => 'spray'));
   expect(area(sprayOnly, 'spray')).toBeGreaterThan(2.5 * area(all, 'spray'));

@@ -68,14 +68,14 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
   const wanted =
     request.counts && k === 0
       ? request.counts
-      : shareOut(line, way.style ?? request.style, request.choices, request.catalogue, way.density);
+      : shareOut(line, { style: way.style ?? request.style, choices: request.choices, density: way.density }, request.catalogue);
   const kinds = tinFirst(without(wanted, pinned), request.tin ?? []);
   const count = pinned.length + kinds.reduce((a, kind) => a + kind.count, 0);
   const starts = Math.max(1, Math.min(MOST_STARTS, Math.round(FEW_PIECES / Math.max(1, count))));
   let best: Proposal | null = null;
   for (let start = 0; start < starts; start++) {
     const pieces = [...pinned, ...startLayout(line, kinds, { random, nextId: freshIds(pinned), catalogue: request.catalogue })];
-    const polished = yield* polish(request, line, spec, pieces, random, 0, (share, cost, now) => ({
+    const polished = yield* polish(request, { line, spec, pieces, random, from: 0 }, (share, cost, now) => ({
       proposal: k,
       proposals,
       share: (start + share * 0.999) / starts,
@@ -141,11 +141,7 @@ function* finish(request: ComposeRequest): Generator<ComposeProgress, Proposal> 
   });
   const polished = yield* polish(
     request,
-    line,
-    request.arrangement.line,
-    [...held, ...added],
-    random,
-    0,
+    { line, spec: request.arrangement.line, pieces: [...held, ...added], random, from: 0 },
     (share, cost, pieces) => ({
       ...ONE_RUN,
       share,
@@ -166,12 +162,16 @@ function* rebalance(request: ComposeRequest): Generator<ComposeProgress, Proposa
   const random = seededRandom(request.seed * 401 + 3);
   const line = must(drawLine(request.arrangement.line, request.cake));
   const { pieces } = request.arrangement;
-  const polished = yield* polish(request, line, request.arrangement.line, pieces, random, REBALANCE_FROM, (share, cost, now) => ({
-    ...ONE_RUN,
-    share,
-    cost,
-    pieces: now,
-  }));
+  const polished = yield* polish(
+    request,
+    { line, spec: request.arrangement.line, pieces, random, from: REBALANCE_FROM },
+    (share, cost, now) => ({
+      ...ONE_RUN,
+      share,
+      cost,
+      pieces: now,
+    }),
+  );
   const after = proposalOf(request, 're-balanced', request.arrangement.line, polished);
   const before = proposalOf(request, 're-balanced', request.arrangement.line, { pieces: [...pieces], iterations: 0 });
   return after.score >= before.score ? after : before;
@@ -180,16 +180,21 @@ function* rebalance(request: ComposeRequest): Generator<ComposeProgress, Proposa
 /** The search takes this share of the work, the last touch by the readings the rest. */
 const SEARCH_SHARE = 0.8;
 
+/** What is polished, and how far it is cooled at the beginning: 0 hot, 1 cold. */
+interface Unpolished {
+  line: Line;
+  spec: Arrangement['line'];
+  pieces: readonly Piece[];
+  random: Random;
+  from: number;
+}
+
 function* polish(
   { cake, arrangement, effort, catalogue }: ComposeRequest,
-  line: Line,
-  spec: Arrangement['line'],
-  pieces: readonly Piece[],
-  random: Random,
-  from: number,
+  { line, spec, pieces, random, from }: Unpolished,
   report: (share: number, cost: number, pieces: readonly Piece[]) => ComposeProgress,
 ): Generator<ComposeProgress, { pieces: Piece[]; iterations: number }> {
-  const annealer = new Annealer(cake, line, pieces, random, catalogue);
+  const annealer = new Annealer(cake, line, pieces, { random, catalogue });
   const iterations = Math.round(Math.min(60_000, 900 + pieces.length * 170) * effort);
   const chunk = Math.max(100, Math.round(iterations / 24));
   let best = { cost: annealer.total(), pieces: annealer.pieces() };
@@ -222,7 +227,7 @@ function settleClashes(
   pieces: readonly Piece[],
   random: Random,
 ): Piece[] {
-  const annealer = new Annealer(cake, line, pieces, random, catalogue);
+  const annealer = new Annealer(cake, line, pieces, { random, catalogue });
   for (let round = 0; round < 30; round++) {
     const { worstMm, cakeMm } = annealer.clashes();
     if (worstMm < 0.8 && cakeMm < 1) break;

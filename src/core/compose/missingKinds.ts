@@ -9,7 +9,7 @@ export function missingKinds(
 ): KindCount[] {
   const line = drawLine(request.arrangement.line, request.cake);
   if (!line || request.choices.length === 0) return [];
-  const wanted = request.counts ?? shareOut(line, request.style, request.choices, request.catalogue, FULL_DENSITY);
+  const wanted = request.counts ?? shareOut(line, { ...request, density: FULL_DENSITY }, request.catalogue);
   return without(wanted, request.arrangement.pieces).filter((k) => k.count > 0);
 }
 

@@ -18,7 +18,7 @@ const choices: Choice[] = ['rose', 'ranunculus', 'blossom', 'roundleaf'].map((sp
 const MOST_MM = 0.9;
 
 const strewn = (seed: number) =>
-  randomPieces(shareOut(line, 'focal-led', choices, SHIPPED, 0.7), seededRandom(seed)).map((p, i) => ({
+  randomPieces(shareOut(line, { style: 'focal-led', choices, density: 0.7 }, SHIPPED), seededRandom(seed)).map((p, i) => ({
     ...p,
     pinned: i % 9 === 0,
   }));

@@ -139,7 +139,11 @@ function meanOutline(candidates: readonly Candidate[], halfWidthMm: number, cata
  * On open lines focal flowers are capped by what the focal zone holds and most of the surplus goes to secondaries.
  * `density` thins or thickens everything (1 as computed). An empty list of choices gives an empty result.
  */
-export function shareOut(line: Line, style: Style, choices: readonly Choice[], catalogue: Catalogue, density = 1): KindCount[] {
+export function shareOut(
+  line: Line,
+  { style, choices, density = 1 }: { style: Style; choices: readonly Choice[]; density?: number },
+  catalogue: Catalogue,
+): KindCount[] {
   const area = effectiveAreaMm2(line) * density;
   const plain = envelopeAreaMm2(line) * density;
   let widest = 0;

@@ -35,7 +35,7 @@ export function startLayout(
   const pieces: Piece[] = [];
   const of = (...roles: string[]) => unroll(kinds.filter((k) => roles.includes(k.role)));
   const glued = line.plate !== null;
-  const add = (k: KindCount, s: number, side: number, tilt: number, heading: number, lift = 0) => {
+  const add: Add = (k, { s, side, tilt, heading, lift = 0 }) => {
     const sprig = speciesById(k.species, catalogue).habit === 'sprig';
     pieces.push({
       id: nextId(),
@@ -58,7 +58,7 @@ export function startLayout(
     const x = i < 2 ? 0.95 : 0.78 - 0.1 * (i - 2);
     const s = onArm(line, x, i % 2 === 0);
     const side = (i % 3) - 1 ? 0.4 * ((i % 3) - 1) : 0.1;
-    add(k, s, side, 0.7, fanHeading(s, side, line.focal), 0.1);
+    add(k, { s, side, tilt: 0.7, heading: fanHeading(s, side, line.focal), lift: 0.1 });
   });
   placeLeaves(line, of('foliage'), random, add);
   return pieces;
@@ -74,20 +74,29 @@ export function leanOf(role: Role, sprig: boolean, glued: boolean): readonly [le
   return [role === 'foliage' ? 1.1 : sprig ? 0.5 : 0.05, most];
 }
 
-type Add = (k: KindCount, s: number, side: number, tilt: number, heading: number, lift?: number) => void;
+/** Where a new piece lies: along the line and beside it, its lean and the way it looks, radians. */
+interface Laid {
+  s: number;
+  side: number;
+  tilt: number;
+  heading: number;
+  lift?: number;
+}
+
+type Add = (k: KindCount, at: Laid) => void;
 
 function placeFocals(line: Line, focals: readonly KindCount[], add: Add, catalogue: Catalogue): void {
   focals.forEach((k, i) => {
     if (line.closed) {
       const s = (line.focal + i / focals.length) % 1;
-      add(k, s, 0, 0.25, i * GOLDEN_ANGLE_RAD);
+      add(k, { s, side: 0, tilt: 0.25, heading: i * GOLDEN_ANGLE_RAD });
       return;
     }
     const step = Math.ceil(i / 2) * (i % 2 ? 1 : -1);
     const away = (step * bodyOf(k, catalogue).radialMm * 1.7) / line.lengthMm;
     const s = line.focal + away;
     const side = i === 0 ? 0 : i % 2 ? 0.35 : -0.35;
-    add(k, s, side, i === 0 ? 0.15 : 0.42, fanHeading(s, side, line.focal));
+    add(k, { s, side, tilt: i === 0 ? 0.15 : 0.42, heading: fanHeading(s, side, line.focal) });
   });
 }
 
@@ -106,14 +115,8 @@ function placeAlongArms({ line, list, random, add, catalogue }: PlaceAlongArmsOp
     const s = onArm(line, x, i % 2 === 0);
     const side = (Math.floor(i / 2) % 2 ? 1 : -1) * (0.35 + 0.5 * ((i * 0.618) % 1));
     const sprig = speciesById(k.species, catalogue).habit === 'sprig';
-    add(
-      k,
-      s,
-      side,
-      sprig ? 0.75 + 0.2 * random() : 0.3 + 0.4 * random(),
-      fanHeading(s, side, line.focal),
-      sprig ? 0 : 0.1 * random(),
-    );
+    const tilt = sprig ? 0.75 + 0.2 * random() : 0.3 + 0.4 * random();
+    add(k, { s, side, tilt, heading: fanHeading(s, side, line.focal), lift: sprig ? 0 : 0.1 * random() });
   });
 }
 
@@ -126,6 +129,6 @@ function placeLeaves(line: Line, leaves: readonly KindCount[], random: Random, a
     const side = tip ? 0 : (Math.floor(i / 2) % 2 ? 1 : -1) * (0.35 + 0.35 * random());
     const outward = first || line.closed ? 0 : Math.PI;
     const heading = tip ? outward : outward + (first ? 1 : -1) * Math.sign(side || 1) * (0.5 + 0.5 * random());
-    add(k, s, side, 1.22 + 0.16 * random(), heading);
+    add(k, { s, side, tilt: 1.22 + 0.16 * random(), heading });
   });
 }

@@ -75,7 +75,7 @@ function columnOn(paper: Paper, { brief }: Project): Column {
   const [wide, high] = PAPERS[brief.paper];
   const addPage = () => paper.addPage(wide, high, MARGIN_MM);
   addPage();
-  return new Column(paper, addPage, MARGIN, mm(wide) - 2 * MARGIN);
+  return new Column(paper, addPage, { x: MARGIN, width: mm(wide) - 2 * MARGIN });
 }
 
 /** What the job has of all that may lie on the bench, in the order of the work. */

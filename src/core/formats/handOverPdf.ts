@@ -47,15 +47,14 @@ export function addHandOver(
   const addPage = () => paper.addPage(wide, high, MARGIN_MM);
   for (const sheet of sheets) {
     addPage();
-    const whole = new Column(paper, addPage, MARGIN, mm(wide) - 2 * MARGIN);
+    const whole = new Column(paper, addPage, { x: MARGIN, width: mm(wide) - 2 * MARGIN });
     whole.title(sheet.title);
     sheet.stopped.forEach((line, k) => (k === 0 ? whole.heading(line.toUpperCase()) : whole.words(line, 12)));
     for (const line of sheet.lead) whole.words(line, 11);
     const half = (whole.width - GAP) / 2;
-    const [left, right] = [MARGIN, MARGIN + half + GAP].map((x) => new Column(paper, addPage, x, half, whole.y + 8)) as [
-      Column,
-      Column,
-    ];
+    const [left, right] = [MARGIN, MARGIN + half + GAP].map(
+      (x) => new Column(paper, addPage, { x, width: half, top: whole.y + 8 }),
+    ) as [Column, Column];
     if (sheet.id === 'cutter') {
       for (const picture of pictures) addPicture(paper, left, picture, sheet.title);
       sheet.sections.forEach((section) => addSection(right, section));

@@ -25,7 +25,7 @@ async function written(write: (column: Column, paper: Paper) => void): Promise<{
   const paper = new Paper('Žofie', PAPER_FONTS, 'en');
   const addPage = () => paper.addPage(210, 297, MARGIN_MM);
   addPage();
-  write(new Column(paper, addPage, MARGIN, mm(210) - 2 * MARGIN), paper);
+  write(new Column(paper, addPage, { x: MARGIN, width: mm(210) - 2 * MARGIN }), paper);
   const bytes = await paper.bytes();
   return { bytes, ...readBack(bytes) };
 }

@@ -12,13 +12,15 @@ export class Column {
   /** of the paper, from the first */
   page: number;
   y: number;
+  readonly x: number;
+  readonly width: number;
   constructor(
     private readonly paper: Paper,
     private readonly addPage: () => void,
-    readonly x: number,
-    readonly width: number,
-    top = MARGIN,
+    { x, width, top = MARGIN }: { x: number; width: number; top?: number },
   ) {
+    this.x = x;
+    this.width = width;
     this.page = paper.pages - 1;
     this.y = top;
   }

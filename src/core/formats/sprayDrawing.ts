@@ -131,7 +131,7 @@ function drawRow(row: Row, plan: Told, arrangementId: string, fromMm: number): {
     const to = i + 1 < leads.length ? x(must(leads[i + 1]), i + 1) : end;
     marks.push(line({ from: [x(j, i), stemY], to: [to, stemY], widthMm: j.thicknessMm, colour: '#28653c' }));
   });
-  leads.forEach((j, i) => marks.push(...jointMarks(j, x(j, i), stemY, side(i), headOf(j.pieceId))));
+  leads.forEach((j, i) => marks.push(...jointMarks(j, [x(j, i), stemY], side(i), headOf(j.pieceId))));
   const below = stemY + rise(1) + 4;
   const unit = words.units.sign;
   if (!row.heel) marks.push(text([MARGIN_MM, below + 4], words.label('diagram.from-tip', { unit }), 2.4));
@@ -175,7 +175,7 @@ function listed({ j, head, gauge, joints, words }: ListedOptions): string {
 }
 
 /** The stalk, the head's outline with its joint's number, and the joint. A face is a circle, a sprig lies along its stalk. */
-function jointMarks(j: Joint, x: number, y: number, side: 1 | -1, { axialMm, radialMm }: Head): Mark[] {
+function jointMarks(j: Joint, [x, y]: readonly [number, number], side: 1 | -1, { axialMm, radialMm }: Head): Mark[] {
   const [dx, dy] = j.tip ? [-1, 0] : [-Math.SQRT1_2, side * Math.SQRT1_2];
   const [ex, ey] = [x + dx * j.stalkMm, y + dy * j.stalkMm];
   const sprig = axialMm > radialMm;

@@ -46,7 +46,7 @@ export function addWeek({ paper, rows, job, size, words }: AddWeekOptions): void
   const [wide, high] = PAPERS[size];
   const addPage = () => paper.addPage(wide, high, MARGIN_MM);
   addPage();
-  const column = new Column(paper, addPage, MARGIN, mm(wide) - 2 * MARGIN);
+  const column = new Column(paper, addPage, { x: MARGIN, width: mm(wide) - 2 * MARGIN });
   column.title(job.name);
   if (job.notReady) column.heading(job.notReady.toUpperCase());
   column.words(job.leaves, 11);

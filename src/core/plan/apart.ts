@@ -68,12 +68,12 @@ function moveOne(project: Project, plan: DerivedPlan, warning: Warning): void {
   if (!arrangement || !line) return;
   for (const id of mover.pieceIds) {
     const piece = arrangement.pieces.find((p) => p.id === id);
-    if (piece && !piece.pinned) slide(piece, placePiece(piece, line, catalogueOf(project)), line, away, byMm);
+    if (piece && !piece.pinned) slide(piece, placePiece(piece, line, catalogueOf(project)), line, { towards: away, byMm });
   }
 }
 
 /** A piece slid along the skin by so much of a direction as lies in it. */
-function slide(piece: Piece, { frame }: PlacedPiece, line: Line, towards: Vec3, byMm: number): void {
+function slide(piece: Piece, { frame }: PlacedPiece, line: Line, { towards, byMm }: { towards: Vec3; byMm: number }): void {
   const flat = normalize(addScaled(towards, frame.normal, -dot(towards, frame.normal)), frame.along);
   const s = piece.s + (dot(flat, frame.along) * byMm) / Math.max(1, line.lengthMm);
   piece.s = line.closed ? s - Math.floor(s) : clamp(s);

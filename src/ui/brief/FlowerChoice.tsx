@@ -132,17 +132,18 @@ function Chosens() {
   const cake = useStudio((s) => s.project!.cake);
   const spec = useStudio((s) => s.project!.arrangements[s.arrangementIndex]?.line ?? null);
   const brief = useStudio((s) => s.project!.brief);
+  const { style, choices } = brief;
   const { edit } = getStudio();
   const counts = useMemo(() => {
     const line = spec ? drawLine(spec, cake) : null;
     const list = new Map<string, { open: number; buds: number }>();
-    for (const k of line ? shareOut(line, brief.style, brief.choices, catalogue, FULL_DENSITY) : []) {
+    for (const k of line ? shareOut(line, { style, choices, density: FULL_DENSITY }, catalogue) : []) {
       const known = list.get(k.species) ?? { open: 0, buds: 0 };
       known[k.role === 'bud' ? 'buds' : 'open'] += k.count;
       list.set(k.species, known);
     }
     return list;
-  }, [cake, spec, brief.style, brief.choices, catalogue]);
+  }, [cake, spec, style, choices, catalogue]);
   const ask = (c: Chosen, count: number | null) =>
     edit(
       count === null

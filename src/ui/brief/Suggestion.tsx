@@ -15,11 +15,12 @@ export function Suggestion({ onCompose }: { onCompose(): void }) {
   const cake = useStudio((s) => s.project!.cake);
   const spec = useStudio((s) => s.project!.arrangements[s.arrangementIndex]?.line ?? null);
   const brief = useStudio((s) => s.project!.brief);
+  const { style, choices } = brief;
   const { total, lengthMm } = useMemo(() => {
     const line = spec ? drawLine(spec, cake) : null;
-    const kinds = line ? shareOut(line, brief.style, brief.choices, catalogue, FULL_DENSITY) : [];
+    const kinds = line ? shareOut(line, { style, choices, density: FULL_DENSITY }, catalogue) : [];
     return { total: kinds.reduce((a, k) => a + k.count, 0), lengthMm: line?.lengthMm ?? 0 };
-  }, [cake, spec, brief.style, brief.choices, catalogue]);
+  }, [cake, spec, style, choices, catalogue]);
   if (total === 0) {
     return (
       <p role="alert" className="say">

@@ -171,7 +171,7 @@ function wellsOf(pieces: readonly Piece[], project: NonNullable<ReturnType<typeo
   }
   const arrangement = project.arrangements[index];
   const line = arrangement ? drawLine(arrangement.line, project.cake) : null;
-  for (const kind of line ? shareOut(line, project.brief.style, project.brief.choices, catalogue, FULL_DENSITY) : []) {
+  for (const kind of line ? shareOut(line, { ...project.brief, density: FULL_DENSITY }, catalogue) : []) {
     const w = well(kind.species, kind.stage, kind.colourway);
     w.wanted += kind.count;
     if (!w.sizes.includes(kind.sizeMm)) w.sizes.push(kind.sizeMm);

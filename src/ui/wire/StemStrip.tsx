@@ -58,7 +58,12 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
         cut: words.units.length(entry.cutMm),
       })}
     >
-      <path d={barrierPath(entry, middle, top, bottom, od, 8)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="1.2" />
+      <path
+        d={barrierPath(entry, { x: middle, rim: top, bottom, od, tip: 8 })}
+        fill="var(--nextwash)"
+        stroke="var(--ink)"
+        strokeWidth="1.2"
+      />
       <path
         d={`M${middle} ${rim}V${rim + entry.wireInsideMm * PX_PER_MM}`}
         stroke="var(--leaf)"

@@ -226,7 +226,12 @@ function IntoBarrier({ step, plan }: { step: BenchStep; plan: DerivedPlan }) {
   return (
     <g>
       {entry.barrier && (
-        <path d={barrierPath(entry, x, top, bottom, od, 16)} fill="var(--nextwash)" stroke="var(--ink)" strokeWidth="2" />
+        <path
+          d={barrierPath(entry, { x, rim: top, bottom, od, tip: 16 })}
+          fill="var(--nextwash)"
+          stroke="var(--ink)"
+          strokeWidth="2"
+        />
       )}
       <path
         d={`M${x} ${rim - 10}V${rim + clamp(entry.wireInsideMm * PER_MM, 40, 200)}`}
