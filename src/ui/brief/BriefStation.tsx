@@ -4,6 +4,7 @@ import { visible } from '@/core/boundary/parts';
 import { Move, Plus, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { Messages } from '../shared/Messages';
 import { cakeFaults, crumbs, TIER_SHAPES, tierRef, type Cake, TIER_HEIGHT_MM, TIER_WIDTH_MM } from '@/core/cake/cake';
 import { degToRad, radToDeg } from '@/core/geometry/numbers';
 import { capital } from '@/core/words/capital';
@@ -45,6 +46,7 @@ export function BriefStation() {
         ))}
       </section>
       <section aria-label={words.label('brief.day-table-and-flowers')} className="flex flex-col gap-3">
+        <Messages station="brief" but={faults.map((f) => f.code)} narrow />
         <DayAndTable />
         <Suggestion onCompose={compose} />
         <Flowers />

@@ -14,14 +14,22 @@ import { LevelSign } from './LevelSign';
 /** More than this is counted, not shown. */
 const MOST_SHOWN = 8;
 
+interface MessagesProps {
+  station: Warning['station'];
+  /** codes of what the station says itself */
+  but?: readonly string[];
+  /** in a column of its own, one below the other */
+  narrow?: boolean;
+}
+
 /** What is to be said at a station, from worst to mildest; nothing where nothing is. */
-export function Messages({ station }: { station: Warning['station'] }) {
+export function Messages({ station, but = [], narrow = false }: MessagesProps) {
   const words = useWords();
   const plan = useStudio((s) => s.plan);
-  const warnings = plan?.warnings.filter((w) => w.station === station) ?? [];
+  const warnings = plan?.warnings.filter((w) => w.station === station && !but.includes(w.code)) ?? [];
   if (warnings.length === 0) return null;
   return (
-    <section aria-label={words.label('place.messages')} className="grid gap-4 md:grid-cols-2">
+    <section aria-label={words.label('place.messages')} className={`grid gap-4 ${narrow ? '' : 'md:grid-cols-2'}`}>
       {warnings.slice(0, MOST_SHOWN).map((w, i) => (
         <Message key={i} warning={w} first={i === 0} />
       ))}
