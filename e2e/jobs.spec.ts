@@ -163,7 +163,9 @@ test('the bench’s own settings reach the plan: wire system, length of a wire, 
   await whoEats.getByRole('checkbox', { name: label('brief.allergic') }).check();
   await expect(whoEats).toContainText(label('brief.allergic-changes'));
   // said where it is put right
-  await expect(page.getByRole('region', { name: label('place.messages') })).toContainText(/it is not stated what is in the flowers/);
+  await expect(page.getByRole('region', { name: label('place.messages') })).toContainText(
+    /it is not stated what is in the flowers/,
+  );
   await page.getByLabel(label('brief.length-of-a-wire')).fill('400');
   await goTo(page, 'Wire & tape');
   await expect(page.getByRole('region', { name: label('pack.wire') })).toContainText('One bar is one wire of 400 mm');
