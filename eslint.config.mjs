@@ -12,6 +12,7 @@ const PARTS = {
   cake: ['geometry', 'facts', 'boundary'],
   botany: ['geometry', 'facts', 'boundary'],
   wire: ['geometry', 'facts', 'boundary'],
+  piece: ['geometry', 'wire'],
   days: ['geometry', 'facts', 'boundary', 'botany', 'compose', 'make', 'log'],
   log: ['geometry', 'facts', 'boundary'],
   compose: ['geometry', 'facts', 'boundary', 'cake', 'botany'],

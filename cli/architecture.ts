@@ -16,6 +16,7 @@ const ROOMS: readonly { id: string; folder: string; what: string }[] = [
   { id: 'tape', folder: 'src/core/tape', what: 'sprays: branch trees, joints, bundles' },
   { id: 'make', folder: 'src/core/make', what: 'tray, spares, paste, mixing, price' },
   { id: 'compose', folder: 'src/core/compose', what: 'lines, placing, readings, the composer' },
+  { id: 'piece', folder: 'src/core/piece', what: 'a piece as a tree of parts: places, sizes, wires, paste, thickness' },
   { id: 'wire', folder: 'src/core/wire', what: 'gauge, length, mechanics, cut lists' },
   { id: 'log', folder: 'src/core/log', what: 'what really happened, and what is learnt from it' },
   { id: 'botany', folder: 'src/core/botany', what: 'species, methods, shapes' },

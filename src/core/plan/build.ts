@@ -16,7 +16,7 @@ import { RIM_PROUD_MM, seatAll, seatsOf, type SeatAt, type SeatRequest } from '.
 import { inFoam, withWalls, type InFoam } from '../place/foam';
 import type { InCake } from '../place/walls';
 import { crowdingWarnings, holeWarnings } from '../place/seatWarnings';
-import { bundleMm } from '../tape/bundle';
+import { bundleMm } from '../wire/bundle';
 import { treeFaults } from '../tape/faults';
 import { branchTrees, type Spray } from '../tape/tree';
 import { ROLES } from '../botany/species';

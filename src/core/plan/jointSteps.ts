@@ -1,5 +1,5 @@
 import { degToRad } from '../geometry/numbers';
-import { tapePitchMm, tapeWidthShare } from '../tape/bundle';
+import { tapePitchMm, tapeWidthShare } from '../wire/bundle';
 import type { Joint, Spray } from '../tape/tree';
 import type { GaugeChoice } from '../wire/mechanics';
 import type { WireCut } from '../wire/wireLength';

@@ -3,7 +3,7 @@ import { stageOf } from '../botany/species';
 import type { Part } from '../botany/shape/recipe';
 import { placePiece } from '../compose/placement';
 import { drawLine } from '../compose/line';
-import { bundleMm, tapeLengthMm } from '../tape/bundle';
+import { bundleMm, tapeLengthMm } from '../wire/bundle';
 import { cutLongestFirst, type CutPlan } from '../wire/cutList';
 import { sumTerms, TO_TRIM, type WireCut } from '../wire/wireLength';
 import { defaultCake, defaultLine } from './newProject';

@@ -2,7 +2,7 @@ import { SHIPPED } from '../botany/catalogue';
 import { drawLine } from '../compose/line';
 import { placePiece } from '../compose/placement';
 import { cakeOf } from '../testing/samples';
-import { bundleMm } from '../tape/bundle';
+import { bundleMm } from '../wire/bundle';
 import { derivePlan } from './derivePlan';
 import { defaultLine, newArrangement, newProject } from './newProject';
 import { footWires, partWires, reaching, type WireContext } from './partWires';

@@ -1,5 +1,5 @@
 import { cakeOf } from '../testing/samples';
-import { bundleMm } from '../tape/bundle';
+import { bundleMm } from '../wire/bundle';
 import type { WireCut } from '../wire/wireLength';
 import type { Built } from './built';
 import { defaultLine, newArrangement, newProject } from './newProject';

@@ -5,7 +5,7 @@ import type { PasteBall } from '../make/paste';
 import { unmemoised, type Memoise } from '../geometry/memo';
 import { suppliesFor, type Supply } from '../make/recipes';
 import type { TrayKind } from '../make/tray';
-import { tapeLengthMm, tapeWidthShare } from '../tape/bundle';
+import { tapeLengthMm, tapeWidthShare } from '../wire/bundle';
 import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '../wire/cutList';
 import { cutFromOffcuts, type Offcut, type OffcutBar } from '../wire/offcuts';
 import type { WireCut } from '../wire/wireLength';

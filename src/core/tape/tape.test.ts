@@ -4,7 +4,7 @@ import { cakeOf, FORMS, proposalFor } from '../testing/samples';
 import type { PlacedPiece } from '../compose/placement';
 import { buildScene } from '../compose/scene';
 import { PAPER_COVER_MM } from '../wire/gauge';
-import { bundleMm, TAPE_LAYER_MM, TAPE_WIDTH_MM, tapeLengthMm, tapeWidthShare } from './bundle';
+import { bundleMm, TAPE_LAYER_MM, TAPE_WIDTH_MM, tapeLengthMm, tapeWidthShare } from '../wire/bundle';
 import { MOST_SPRAY_MM } from './divide';
 import { branchTrees, JOINT_GAP_MM, type Joint, type Spray } from './tree';
 

@@ -1,5 +1,5 @@
 import type { Entry } from '@/core/place/entry';
-import { tapeWidthShare } from '@/core/tape/bundle';
+import { tapeWidthShare } from '@/core/wire/bundle';
 import type { Joint } from '@/core/tape/tree';
 import { useWords } from '../speech/useWords';
 

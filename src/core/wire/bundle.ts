@@ -1,5 +1,5 @@
 import { enclosingDiameter, estimateEnclosingDiameter } from '../geometry/circlePacking';
-import { PAPER_COVER_MM } from '../wire/gauge';
+import { PAPER_COVER_MM } from './gauge';
 
 /** One layer of florist tape adds this much all round, mm (assumed, not measured). */
 export const TAPE_LAYER_MM = 0.11;

@@ -1,0 +1,88 @@
+/**
+ * A piece as the hands make it: a tree of parts. Each line is parts made alike that the same parent carries; what they sit on and how
+ * they are fastened are two questions. Lengths in mm, angles in radians, clockwise seen from the tip.
+ */
+export interface Part {
+  /** unique in its piece, kept when counts change */
+  id: string;
+  kind: PartKind;
+  many: Many;
+  /** the paste; null for a bare carrier */
+  form: Form | null;
+  /** what each of them sits on */
+  on: Own;
+  join: Join;
+  /** where along its parent they are, and turned how */
+  habit: Habit;
+  /** what each of them carries */
+  parts: readonly Part[];
+}
+
+type MadePart = 'head' | 'cone' | 'petal' | 'calyx' | 'centre' | 'floret' | 'bud' | 'berry' | 'leaf';
+type CarryingPart = 'branch' | 'arm' | 'cluster';
+type PartKind = MadePart | CarryingPart;
+
+/** How many, and of which size: size by size from the tip down; smallest to largest in a run; or so many shared out over all parents. */
+export type Many =
+  | { by: 'sizes'; of: readonly { count: number; sizeMm: number; stage?: string }[] }
+  | { by: 'run'; count: number; fromMm: number; toMm: number }
+  | { by: 'share'; inAll: number; sizeMm: number };
+
+/** A gap between neighbours; two numbers run from the tip to the foot. */
+export type Run = number | readonly [tipMm: number, footMm: number];
+
+/** The line begins so far below the tip of its parent. */
+export type Habit = { startMm?: number } & Way;
+type Way =
+  | { by: 'pairs'; gapMm: Run; tip: boolean; turnRad: number }
+  | { by: 'one by one'; gapMm: Run; turnRad: number }
+  | { by: 'loose'; gapMm: Run; uneven: number; oppositeEvery: number; seed: number }
+  | { by: 'whorl'; each: number; gapMm: Run; turnRad: number }
+  | { by: 'rings'; stepMm: number }
+  | { by: 'dome' }
+  | { by: 'together' }
+  | { by: 'places'; atMm: readonly number[] };
+
+export type Outline =
+  | 'disc'
+  | 'ellipse'
+  | 'ovate'
+  | 'obovate'
+  | 'lance'
+  | 'heart'
+  | 'lobed'
+  | 'needle'
+  | 'five-petal'
+  | 'four-petal'
+  | 'daisy'
+  | 'star';
+export type Material = 'flower paste' | 'sugar paste' | 'wafer paper';
+
+/** Paste is rolled flat, or rolled between the palms: of a ball the share that is left when it is pinched off. */
+export type Form = { material: Material; colour: string } & (
+  | { as: 'sheet'; outline: Outline; widthShare: number; thicknessMm: number; layers?: number }
+  | { as: 'ball'; kept: number }
+  | { as: 'balls'; count: number; ballMm: number }
+);
+
+/** What a part sits on; nothing means no wire here. */
+export type Own =
+  | { by: 'nothing' }
+  | {
+      by: 'wire';
+      swg: number;
+      tip: Tip;
+      /** free, from the foot of the part to its joint */
+      stalkMm: number;
+      run: 'past the joint' | 'to the foot' | number;
+      cut: Cut;
+    };
+export type Tip = 'straight' | 'hook' | 'closed hook' | 'twisted double';
+/** To length, or one of so many equal parts of a length. */
+export type Cut = 'to length' | 2 | 3 | 4 | 5 | 6;
+
+type Join =
+  'the piece itself' | 'on the wire' | 'taped' | 'gathered' | 'ring' | 'glued' | 'wrapped' | 'pushed in' | 'threaded';
+
+const CARRIERS: readonly PartKind[] = ['branch', 'arm', 'cluster'];
+export const isCarrier = ({ kind }: Part): boolean => CARRIERS.includes(kind);

@@ -1,0 +1,47 @@
+import type { Instance } from './expand';
+import type { Form, Material, Outline } from './part';
+
+/** g/cm³; assumed but for what is said from memory: wafer paper is mostly air. */
+const DENSITY: Readonly<Record<Material, number>> = { 'flower paste': 1.35, 'sugar paste': 1.35, 'wafer paper': 0.1 };
+
+/** Area of an outline as a share of its length times its width; within a tenth. Own study. */
+const AREA_SHARE: Readonly<Record<Outline, number>> = {
+  disc: 0.785,
+  ellipse: 0.785,
+  ovate: 0.68,
+  obovate: 0.7,
+  lance: 0.62,
+  heart: 0.72,
+  lobed: 0.5,
+  needle: 0.8,
+  'five-petal': 0.487,
+  'four-petal': 0.5,
+  daisy: 0.5,
+  star: 0.33,
+};
+
+/** Edges are thinned on a pad: what is left of an even sheet. Assumed. */
+const THINNED = 0.85;
+
+const ballMm3 = (diameterMm: number): number => (Math.PI / 6) * diameterMm ** 3;
+
+/** Paste of one part of a size, g. */
+export function gramsOf(form: Form, sizeMm: number): number {
+  const density = DENSITY[form.material] / 1000;
+  if (form.as === 'ball') return ballMm3(sizeMm) * form.kept * density;
+  if (form.as === 'balls') return ballMm3(form.ballMm) * form.count * density;
+  const areaMm2 = AREA_SHARE[form.outline] * sizeMm * sizeMm * form.widthShare;
+  return areaMm2 * form.thicknessMm * (form.layers ?? 1) * THINNED * density;
+}
+
+/** Paste of a piece by colour, g, and of which material. */
+export function pasteOf(instances: readonly Instance[]): { material: Material; colour: string; grams: number }[] {
+  const found = new Map<string, { material: Material; colour: string; grams: number }>();
+  for (const { part, sizeMm } of instances) {
+    if (!part.form) continue;
+    const { material, colour } = part.form;
+    const known = found.get(`${material}|${colour}`) ?? { material, colour, grams: 0 };
+    found.set(`${material}|${colour}`, { ...known, grams: known.grams + gramsOf(part.form, sizeMm) });
+  }
+  return [...found.values()];
+}

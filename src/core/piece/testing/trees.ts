@@ -1,0 +1,98 @@
+import type { Form, Own, Part } from '../part';
+
+/** Trees for the tests of this room: the worked examples of docs/trade.md and of the own study. */
+const wire = (swg: number, other: Partial<Extract<Own, { by: 'wire' }>> = {}): Own => ({
+  by: 'wire',
+  swg,
+  tip: 'straight',
+  stalkMm: 0,
+  run: 'past the joint',
+  cut: 'to length',
+  ...other,
+});
+
+const sheet = (outline: 'ellipse' | 'obovate' | 'disc', widthShare: number, thicknessMm: number): Form => ({
+  as: 'sheet',
+  material: 'flower paste',
+  colour: 'main',
+  outline,
+  widthShare,
+  thicknessMm,
+});
+
+const one = { by: 'sizes', of: [{ count: 1, sizeMm: 0 }] } as const;
+const line = (part: Partial<Part> & Pick<Part, 'id' | 'kind'>): Part => ({
+  ...{ many: one, form: null, on: { by: 'nothing' }, join: 'taped', habit: { by: 'together' }, parts: [] },
+  ...part,
+});
+
+/** Round leaves in pairs on a carrier, small at the tip: 13 of them as a rule. */
+export const leafBranch = (count = 13, fromMm = 18, toMm = 43): Part =>
+  line({
+    id: 'branch',
+    kind: 'branch',
+    on: wire(20),
+    join: 'the piece itself',
+    parts: [
+      line({
+        id: 'leaf',
+        kind: 'leaf',
+        many: { by: 'run', count, fromMm, toMm },
+        form: sheet('ellipse', 0.92, 0.8),
+        on: wire(30, { stalkMm: 2, cut: 5 }),
+        habit: { by: 'pairs', gapMm: [12, 22], tip: true, turnRad: Math.PI / 2 },
+      }),
+    ],
+  });
+
+/** A filler of three levels: florets gathered to clusters, clusters on side branches, those on the main stem. */
+export const filler = (florets = 78, clusters = 12): Part =>
+  line({
+    id: 'main',
+    kind: 'branch',
+    on: wire(22),
+    join: 'the piece itself',
+    parts: [
+      line({
+        id: 'cluster',
+        kind: 'cluster',
+        many: { by: 'sizes', of: [{ count: clusters, sizeMm: 0 }] },
+        on: wire(24, { stalkMm: 20 }),
+        habit: { by: 'one by one', gapMm: [14, 16], turnRad: Math.PI },
+        parts: [
+          line({
+            id: 'floret',
+            kind: 'floret',
+            many: { by: 'share', inAll: florets, sizeMm: 12 },
+            form: sheet('disc', 1, 0.35),
+            on: wire(28, { tip: 'hook', stalkMm: 27, cut: 6 }),
+            join: 'gathered',
+          }),
+        ],
+      }),
+    ],
+  });
+
+/** A head of wired petals in rings, the middle on a thick wire. */
+export const ringed = (rings: readonly number[] = [9], petalMm = 58): Part =>
+  line({
+    id: 'head',
+    kind: 'head',
+    many: { by: 'sizes', of: [{ count: 1, sizeMm: 60 }] },
+    on: wire(18, { tip: 'hook' }),
+    join: 'the piece itself',
+    parts: [
+      line({
+        id: 'petal',
+        kind: 'petal',
+        many: { by: 'sizes', of: rings.map((count) => ({ count, sizeMm: petalMm })) },
+        form: sheet('obovate', 0.8, 0.6),
+        on: wire(26),
+        join: 'ring',
+        habit: { by: 'rings', stepMm: 2 },
+      }),
+    ],
+  });
+
+/** The same tree, nothing of it on wire. */
+export const unwired = (part: Part): Part => ({ ...part, on: { by: 'nothing' }, join: 'glued', parts: part.parts.map(unwired) });
