@@ -81,8 +81,7 @@ export type Tip = 'straight' | 'hook' | 'closed hook' | 'twisted double';
 /** To length, or one of so many equal parts of a length. */
 export type Cut = 'to length' | 2 | 3 | 4 | 5 | 6;
 
-type Join =
-  'the piece itself' | 'on the wire' | 'taped' | 'gathered' | 'ring' | 'glued' | 'wrapped' | 'pushed in' | 'threaded';
+type Join = 'the piece itself' | 'on the wire' | 'taped' | 'gathered' | 'ring' | 'glued' | 'wrapped' | 'pushed in' | 'threaded';
 
 const CARRIERS: readonly PartKind[] = ['branch', 'arm', 'cluster'];
 export const isCarrier = ({ kind }: Part): boolean => CARRIERS.includes(kind);
