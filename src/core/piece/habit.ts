@@ -82,7 +82,7 @@ export function placesOf(habit: Habit, groups: readonly number[]): Place[] {
     const atMm = down(start, nodes.length, (i, gaps) => gapAt(habit.gapMm, i, gaps));
     return round({ nodes, atMm, turnOf: (node) => node * habit.turnRad });
   }
-  if (habit.by === 'one by one') {
+  if (habit.by === 'singly') {
     const nodes = nodesFor(count, () => 1);
     const atMm = down(start, nodes.length, (i, gaps) => gapAt(habit.gapMm, i, gaps));
     return round({ nodes, atMm, turnOf: (node) => node * habit.turnRad });

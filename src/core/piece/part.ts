@@ -35,7 +35,7 @@ export type Run = number | readonly [tipMm: number, footMm: number];
 export type Habit = { startMm?: number } & Way;
 type Way =
   | { by: 'pairs'; gapMm: Run; tip: boolean; turnRad: number }
-  | { by: 'one by one'; gapMm: Run; turnRad: number }
+  | { by: 'singly'; gapMm: Run; turnRad: number }
   | { by: 'loose'; gapMm: Run; uneven: number; oppositeEvery: number; seed: number }
   | { by: 'whorl'; each: number; gapMm: Run; turnRad: number }
   | { by: 'rings'; stepMm: number }
@@ -74,14 +74,14 @@ export type Own =
       tip: Tip;
       /** free, from the foot of the part to its joint */
       stalkMm: number;
-      run: 'past the joint' | 'to the foot' | number;
+      run: 'past joint' | 'to foot' | number;
       cut: Cut;
     };
 export type Tip = 'straight' | 'hook' | 'closed hook' | 'twisted double';
 /** To length, or one of so many equal parts of a length. */
 export type Cut = 'to length' | 2 | 3 | 4 | 5 | 6;
 
-type Join = 'the piece itself' | 'on the wire' | 'taped' | 'gathered' | 'ring' | 'glued' | 'wrapped' | 'pushed in' | 'threaded';
+type Join = 'itself' | 'on wire' | 'taped' | 'gathered' | 'ring' | 'glued' | 'wrapped' | 'pushed in' | 'threaded';
 
 const CARRIERS: readonly PartKind[] = ['branch', 'arm', 'cluster'];
 export const isCarrier = ({ kind }: Part): boolean => CARRIERS.includes(kind);

@@ -184,7 +184,7 @@ describe('thickness', () => {
   test('never falls toward the foot where every wire runs through', () => {
     const through: Part = {
       ...leafBranch(),
-      parts: leafBranch().parts.map((p) => ({ ...p, on: { ...p.on, run: 'to the foot' } as Part['on'] })),
+      parts: leafBranch().parts.map((p) => ({ ...p, on: { ...p.on, run: 'to foot' } as Part['on'] })),
     };
     const instances = expand(through);
     const wires = byInstance(wiresOf(instances, FOOT));

@@ -59,7 +59,7 @@ function belowMm({ within, atMm }: Instance, footMm: number): number {
 function runMm(at: Instance, { run }: Wired, footMm: number): number {
   if (!at.within) return 0;
   const below = belowMm(at, footMm);
-  if (run === 'to the foot') return below;
+  if (run === 'to foot') return below;
   const wish = typeof run === 'number' ? run : at.within.within === null ? RUN_ON_MM.stem : RUN_ON_MM.branch;
   return Math.min(wish, below);
 }

@@ -6,7 +6,7 @@ const wire = (swg: number, other: Partial<Extract<Own, { by: 'wire' }>> = {}): O
   swg,
   tip: 'straight',
   stalkMm: 0,
-  run: 'past the joint',
+  run: 'past joint',
   cut: 'to length',
   ...other,
 });
@@ -32,7 +32,7 @@ export const leafBranch = (count = 13, fromMm = 18, toMm = 43): Part =>
     id: 'branch',
     kind: 'branch',
     on: wire(20),
-    join: 'the piece itself',
+    join: 'itself',
     parts: [
       line({
         id: 'leaf',
@@ -51,14 +51,14 @@ export const filler = (florets = 78, clusters = 12): Part =>
     id: 'main',
     kind: 'branch',
     on: wire(22),
-    join: 'the piece itself',
+    join: 'itself',
     parts: [
       line({
         id: 'cluster',
         kind: 'cluster',
         many: { by: 'sizes', of: [{ count: clusters, sizeMm: 0 }] },
         on: wire(24, { stalkMm: 20 }),
-        habit: { by: 'one by one', gapMm: [14, 16], turnRad: Math.PI },
+        habit: { by: 'singly', gapMm: [14, 16], turnRad: Math.PI },
         parts: [
           line({
             id: 'floret',
@@ -80,7 +80,7 @@ export const ringed = (rings: readonly number[] = [9], petalMm = 58): Part =>
     kind: 'head',
     many: { by: 'sizes', of: [{ count: 1, sizeMm: 60 }] },
     on: wire(18, { tip: 'hook' }),
-    join: 'the piece itself',
+    join: 'itself',
     parts: [
       line({
         id: 'petal',
