@@ -1,3 +1,5 @@
+import type { Work } from './work';
+
 /**
  * A piece as the hands make it: a tree of parts. Each line is parts made alike that the same parent carries; what they sit on and how
  * they are fastened are two questions. Lengths in mm, angles in radians, clockwise seen from the tip.
@@ -12,6 +14,8 @@ export interface Part {
   /** what each of them sits on */
   on: Own;
   join: Join;
+  /** what is done for each of them, beside joining it */
+  work: readonly Work[];
   /** where along its parent they are, and turned how */
   habit: Habit;
   /** what each of them carries */

@@ -3,6 +3,8 @@ import { TAU } from '../geometry/numbers';
 import { expand, spanMm, tooMuch } from './expand';
 import { placesOf } from './habit';
 import { countOf } from './many';
+import { dryHours } from './drying';
+import { minutesOf, setUpMinutes } from './minutes';
 import type { Part } from './part';
 import { gramsOf, pasteOf } from './paste';
 import { byInstance, passingAt, stemMm } from './thickness';
@@ -192,6 +194,61 @@ describe('thickness', () => {
     expect([...counts].sort((a, b) => a - b)).toEqual(counts);
     expect(counts.at(-1)).toBe(14);
     expect(stemMm(instances[0]!, 40, wires)).toBeGreaterThanOrEqual(stem(leafBranch(), 40));
+  });
+});
+
+describe('minutes', () => {
+  const usual = (part: Part) => minutesOf(expand(part))[1];
+
+  test('7, 13 and 25 leaves: 12, 22 and 43 minutes (own study; starting values)', () => {
+    expect([7, 13, 25].map((n) => Math.round(usual(leafBranch(n))))).toEqual([12, 22, 43]);
+  });
+
+  test('a filler of 78 florets in 12 clusters: each made and gathered, each gathering bound, each cluster taped in', () => {
+    expect(usual(filler())).toBeCloseTo(78 * (0.65 + 0.1 + 0.12) + 12 * 0.4 + 12 * 0.9, 6);
+  });
+
+  test('a quick hand is quicker than usual, first attempts slower, and more parts take longer', () => {
+    for (const part of [leafBranch(), filler(), ringed()]) {
+      const [quick, middle, first] = minutesOf(expand(part));
+      expect(quick).toBeLessThan(middle);
+      expect(middle).toBeLessThan(first);
+    }
+    expect(usual(leafBranch(14))).toBeGreaterThan(usual(leafBranch(13)));
+    expect(usual({ ...leafBranch(), id: 'another' })).toBe(usual(leafBranch()));
+  });
+
+  test('the board is laid out once a batch of what is done, over all pieces that share it; dusting needs none', () => {
+    const of = (part: Part, times: number) => ({ instances: expand(part), times });
+    expect(setUpMinutes([of(leafBranch(), 1)])[1]).toBe(4);
+    expect(setUpMinutes([of(leafBranch(), 1), of(leafBranch(7), 1)])[1]).toBe(4);
+    expect(setUpMinutes([of(leafBranch(), 1), of(leafBranch(8), 1)])[1]).toBe(8);
+    expect(setUpMinutes([of(filler(), 1)])[1]).toBe(16);
+  });
+});
+
+describe('drying', () => {
+  const ball = { as: 'ball', kept: 1, material: 'flower paste', colour: 'main' } as const;
+  const petal = (thicknessMm: number) =>
+    ({ as: 'sheet', outline: 'obovate', widthShare: 0.7, thicknessMm, material: 'flower paste', colour: 'main' }) as const;
+
+  test('overnight up to 1.2 mm, 8 h under half a millimetre, at most twice as long (common practice, no source)', () => {
+    const hours = (mm: number) => dryHours({ kind: 'petal', form: petal(mm) }, 40);
+    expect([0.4, 0.6, 1.2].map(hours)).toEqual([8, 12, 12]);
+    expect(hours(1.8)).toBeCloseTo(12 * 1.5 ** 1.5, 6);
+    expect(hours(9)).toBe(24);
+  });
+
+  test('a ball in proportion to its size; a cone that petals go on never under 8 h (docs/trade.md D1)', () => {
+    expect(dryHours({ kind: 'cone', form: ball }, 18)).toBe(12);
+    expect(dryHours({ kind: 'cone', form: ball }, 9)).toBe(8);
+    expect(dryHours({ kind: 'berry', form: ball }, 9)).toBe(6);
+    expect(dryHours({ kind: 'centre', form: { ...ball, as: 'balls', count: 30, ballMm: 3 } }, 20)).toBe(2);
+  });
+
+  test('other materials have their own practice', () => {
+    expect(dryHours({ kind: 'petal', form: { ...petal(0.6), material: 'sugar paste' } }, 40)).toBe(18);
+    expect(dryHours({ kind: 'leaf', form: { ...petal(0.3), material: 'wafer paper' } }, 40)).toBeLessThan(0.02);
   });
 });
 

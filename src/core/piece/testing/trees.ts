@@ -22,7 +22,7 @@ const sheet = (outline: 'ellipse' | 'obovate' | 'disc', widthShare: number, thic
 
 const one = { by: 'sizes', of: [{ count: 1, sizeMm: 0 }] } as const;
 const line = (part: Partial<Part> & Pick<Part, 'id' | 'kind'>): Part => ({
-  ...{ many: one, form: null, on: { by: 'nothing' }, join: 'taped', habit: { by: 'together' }, parts: [] },
+  ...{ many: one, form: null, on: { by: 'nothing' }, join: 'taped', work: [], habit: { by: 'together' }, parts: [] },
   ...part,
 });
 
@@ -39,6 +39,7 @@ export const leafBranch = (count = 13, fromMm = 18, toMm = 43): Part =>
         kind: 'leaf',
         many: { by: 'run', count, fromMm, toMm },
         form: sheet('ellipse', 0.92, 0.8),
+        work: ['leaf-pinched', 'dust-leaf'],
         on: wire(30, { stalkMm: 2, cut: 5 }),
         habit: { by: 'pairs', gapMm: [12, 22], tip: true, turnRad: Math.PI / 2 },
       }),
@@ -67,6 +68,7 @@ export const filler = (florets = 78, clusters = 12): Part =>
             form: sheet('disc', 1, 0.35),
             on: wire(28, { tip: 'hook', stalkMm: 27, cut: 6 }),
             join: 'gathered',
+            work: ['floret-scrunched', 'stem-painted'],
           }),
         ],
       }),
@@ -89,6 +91,7 @@ export const ringed = (rings: readonly number[] = [9], petalMm = 58): Part =>
         form: sheet('obovate', 0.8, 0.6),
         on: wire(26),
         join: 'ring',
+        work: ['petal-wired', 'dust-petal'],
         habit: { by: 'rings', stepMm: 2 },
       }),
     ],

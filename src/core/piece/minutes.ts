@@ -1,0 +1,60 @@
+import type { Instance } from './expand';
+import { isCarrier, type Part } from './part';
+import { WORK, type Spread, type Work } from './work';
+
+/** Minutes for each part that is joined so. Starting values of the own study. */
+const JOINING: Readonly<Record<Part['join'], Spread>> = {
+  itself: [0, 0, 0],
+  'on wire': [0, 0, 0],
+  wrapped: [0, 0, 0],
+  threaded: [0, 0, 0],
+  taped: [0.35, 0.5, 0.8],
+  gathered: [0.08, 0.12, 0.2],
+  ring: [0.25, 0.4, 0.6],
+  glued: [0.25, 0.4, 0.6],
+  'pushed in': [0.15, 0.22, 0.35],
+};
+/** A carrier with what it carries takes longer to tape in; a gathering is bound once beside its parts. */
+const ARM: Spread = [0.6, 0.9, 1.5];
+const GATHERING: Spread = [0.3, 0.4, 0.6];
+
+/** Knead, roll, lay out, clear away: once a batch. Starting values of the own study. */
+const SET_UP: Spread = [3, 4, 6];
+/** So many are made before the paste dries and the board is full. Common practice, no source. */
+const BATCH = { usual: 20, glued: 40, fine: 60 } as const;
+const BATCHES: Readonly<Partial<Record<Work, number>>> = {
+  'petal-small': BATCH.fine,
+  'leaf-fine-glued': BATCH.fine,
+  'petal-glued': BATCH.glued,
+  'leaf-unwired': BATCH.glued,
+};
+/** What is done to finished parts needs no board of its own. */
+const FINISHING: readonly Work[] = ['dust-tiny', 'dust-leaf', 'dust-petal', 'dust-head', 'stem-painted'];
+
+const plus = (a: Spread, b: Spread, times = 1): Spread => [a[0] + times * b[0], a[1] + times * b[1], a[2] + times * b[2]];
+
+function joining(at: Instance): Spread {
+  const { join } = at.part;
+  return isCarrier(at.part) && join === 'taped' ? ARM : JOINING[join];
+}
+
+/** Gatherings: one for each carrier with gathered parts on it. */
+const gatherings = (instances: readonly Instance[]): number =>
+  instances.filter((at) => at.carries.some((c) => c.part.join === 'gathered')).length;
+
+/** Hands-on minutes for one piece, set-ups left out. */
+export const minutesOf = (instances: readonly Instance[]): Spread =>
+  instances.reduce<Spread>(
+    (sum, at) => at.part.work.reduce((a, work) => plus(a, WORK[work]), plus(sum, joining(at))),
+    plus([0, 0, 0], GATHERING, gatherings(instances)),
+  );
+
+/** Minutes of laying out the board: once a batch of what is done, over all pieces that share it. */
+export function setUpMinutes(pieces: readonly { instances: readonly Instance[]; times: number }[]): Spread {
+  const counts = new Map<Work, number>();
+  for (const { instances, times } of pieces)
+    for (const { part } of instances)
+      for (const work of part.work) if (!FINISHING.includes(work)) counts.set(work, (counts.get(work) ?? 0) + times);
+  const batches = [...counts].reduce((a, [work, n]) => a + Math.ceil(n / (BATCHES[work] ?? BATCH.usual)), 0);
+  return plus([0, 0, 0], SET_UP, batches);
+}
