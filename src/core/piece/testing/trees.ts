@@ -1,46 +1,23 @@
-import type { Form, Own, Part } from '../part';
+import { line, onWire, sheet } from '../constructions/build';
+import type { Part } from '../part';
 
-/** Trees for the tests of this room: the worked examples of docs/trade.md and of the own study. */
-const wire = (swg: number, other: Partial<Extract<Own, { by: 'wire' }>> = {}): Own => ({
-  by: 'wire',
-  swg,
-  tip: 'straight',
-  stalkMm: 0,
-  run: 'past joint',
-  cut: 'to length',
-  ...other,
-});
-
-const sheet = (outline: 'ellipse' | 'obovate' | 'disc', widthShare: number, thicknessMm: number): Form => ({
-  as: 'sheet',
-  material: 'flower paste',
-  colour: 'main',
-  outline,
-  widthShare,
-  thicknessMm,
-});
-
-const one = { by: 'sizes', of: [{ count: 1, sizeMm: 0 }] } as const;
-const line = (part: Partial<Part> & Pick<Part, 'id' | 'kind'>): Part => ({
-  ...{ many: one, form: null, on: { by: 'nothing' }, join: 'taped', work: [], habit: { by: 'together' }, parts: [] },
-  ...part,
-});
+/** Trees for the tests of this room: the worked examples of the own study. */
 
 /** Round leaves in pairs on a carrier, small at the tip: 13 of them as a rule. */
 export const leafBranch = (count = 13, fromMm = 18, toMm = 43): Part =>
   line({
     id: 'branch',
     kind: 'branch',
-    on: wire(20),
+    on: onWire(20),
     join: 'itself',
     parts: [
       line({
         id: 'leaf',
         kind: 'leaf',
         many: { by: 'run', count, fromMm, toMm },
-        form: sheet('ellipse', 0.92, 0.8),
+        form: sheet({ outline: 'ellipse', widthShare: 0.92, thicknessMm: 0.8 }),
         work: ['leaf-pinched', 'dust-leaf'],
-        on: wire(30, { stalkMm: 2, cut: 5 }),
+        on: onWire(30, { stalkMm: 2, cut: 5 }),
         habit: { by: 'pairs', gapMm: [12, 22], tip: true, turnRad: Math.PI / 2 },
       }),
     ],
@@ -51,22 +28,22 @@ export const filler = (florets = 78, clusters = 12): Part =>
   line({
     id: 'main',
     kind: 'branch',
-    on: wire(22),
+    on: onWire(22),
     join: 'itself',
     parts: [
       line({
         id: 'cluster',
         kind: 'cluster',
         many: { by: 'sizes', of: [{ count: clusters, sizeMm: 0 }] },
-        on: wire(24, { stalkMm: 20 }),
+        on: onWire(24, { stalkMm: 20 }),
         habit: { by: 'singly', gapMm: [14, 16], turnRad: Math.PI },
         parts: [
           line({
             id: 'floret',
             kind: 'floret',
             many: { by: 'share', inAll: florets, sizeMm: 12 },
-            form: sheet('disc', 1, 0.35),
-            on: wire(28, { tip: 'hook', stalkMm: 27, cut: 6 }),
+            form: sheet({ outline: 'disc', widthShare: 1, thicknessMm: 0.35 }),
+            on: onWire(28, { tip: 'hook', stalkMm: 27, cut: 6 }),
             join: 'gathered',
             work: ['floret-scrunched', 'stem-painted'],
           }),
@@ -81,15 +58,15 @@ export const ringed = (rings: readonly number[] = [9], petalMm = 58): Part =>
     id: 'head',
     kind: 'head',
     many: { by: 'sizes', of: [{ count: 1, sizeMm: 60 }] },
-    on: wire(18, { tip: 'hook' }),
+    on: onWire(18, { tip: 'hook' }),
     join: 'itself',
     parts: [
       line({
         id: 'petal',
         kind: 'petal',
         many: { by: 'sizes', of: rings.map((count) => ({ count, sizeMm: petalMm })) },
-        form: sheet('obovate', 0.8, 0.6),
-        on: wire(26),
+        form: sheet({ outline: 'obovate', widthShare: 0.8, thicknessMm: 0.6 }),
+        on: onWire(26),
         join: 'ring',
         work: ['petal-wired', 'dust-petal'],
         habit: { by: 'rings', stepMm: 2 },
