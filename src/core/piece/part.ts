@@ -22,7 +22,7 @@ export interface Part {
   parts: readonly Part[];
 }
 
-type MadePart = 'head' | 'cone' | 'petal' | 'calyx' | 'centre' | 'floret' | 'bud' | 'berry' | 'leaf';
+type MadePart = 'head' | 'cone' | 'petal' | 'sepal' | 'stamens' | 'calyx' | 'centre' | 'floret' | 'bud' | 'berry' | 'leaf';
 type CarryingPart = 'branch' | 'arm' | 'cluster';
 type PartKind = MadePart | CarryingPart;
 
@@ -80,7 +80,9 @@ export type Own =
       stalkMm: number;
       run: 'past joint' | 'to foot' | number;
       cut: Cut;
-    };
+    }
+  /** a bunch of fine wires through the middle of a flower, tied in as one part */
+  | { by: 'fine wires'; count: number; swg: number; lengthMm: number };
 export type Tip = 'straight' | 'hook' | 'closed hook' | 'twisted double';
 /** To length, or one of so many equal parts of a length. */
 export type Cut = 'to length' | 2 | 3 | 4 | 5 | 6;

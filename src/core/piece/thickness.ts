@@ -6,7 +6,8 @@ import type { PieceWire } from './wires';
 
 type Wires = ReadonlyMap<string, PieceWire>;
 
-const diameterMm = (wire: PieceWire): number => gaugeToMm('SWG', wire.swg);
+const diametersMm = (wire: PieceWire | undefined): number[] =>
+  wire ? Array.from({ length: wire.count }, () => gaugeToMm('SWG', wire.swg)) : [];
 
 export const byInstance = (wires: readonly PieceWire[]): Wires => new Map(wires.map((w) => [w.instanceId, w]));
 
@@ -22,23 +23,18 @@ function reachMm(at: Instance, wires: Wires): number {
 export function passingAt(carrier: Instance, xMm: number, wires: Wires): number[] {
   const own = wires.get(carrier.id);
   const parts = carrier.carries.filter((c) => c.atMm <= xMm && c.atMm + reachMm(c, wires) >= xMm);
-  return [...(own ? [diameterMm(own)] : []), ...parts.flatMap((c) => atFoot(c, wires))];
+  return [...diametersMm(own), ...parts.flatMap((c) => atFoot(c, wires))];
 }
 
 /** Bare diameters that pass the foot of a part, where it is tied to what carries it. */
 function atFoot(at: Instance, wires: Wires): number[] {
   const own = wires.get(at.id);
   // a head's petals and stamens begin at its foot, and run on as far as they are cut for
-  if (!isCarrier(at.part))
-    return [...(own ? [diameterMm(own)] : []), ...at.carries.flatMap((c) => (wires.has(c.id) ? atFoot(c, wires) : []))];
+  if (!isCarrier(at.part)) return [...diametersMm(own), ...at.carries.flatMap((c) => (wires.has(c.id) ? atFoot(c, wires) : []))];
   const bareMm = own?.need.stalkMm ?? 0;
   return passingAt(at, spanMm(at) + bareMm, wires);
 }
 
 /** What passes the stem of a piece at `freeMm` below its foot, taped, mm: the same number wherever it is asked for. */
-export function stemMm(root: Instance, freeMm: number, wires: Wires): number {
-  if (isCarrier(root.part)) return bundleMm(passingAt(root, spanMm(root) + freeMm, wires), true);
-  const own = wires.get(root.id);
-  const parts = root.carries.flatMap((c) => (reachMm(c, wires) >= freeMm ? atFoot(c, wires) : []));
-  return bundleMm([...(own ? [diameterMm(own)] : []), ...parts], true);
-}
+export const stemMm = (root: Instance, freeMm: number, wires: Wires): number =>
+  bundleMm(passingAt(root, spanMm(root) + freeMm, wires), true);

@@ -18,6 +18,8 @@ export interface PieceWire {
   instanceId: string;
   partId: string;
   swg: number;
+  /** alike, each cut so */
+  count: number;
   need: WireNeed;
   needMm: number;
   /** as it is cut: up to a whole millimetre, or an exact part of a length */
@@ -77,6 +79,12 @@ function needOf(at: Instance, own: Wired, footMm: number): WireNeed {
   };
 }
 
+/** Stamens are cut to a length: what is not above the flower's foot is taped to its stem. */
+function fineNeed(lengthMm: number, footMm: number): WireNeed {
+  const runMm = Math.min(RUN_ON_MM.stem, footMm, Math.max(0, lengthMm - TRIM_MM));
+  return { hookMm: 0, insideMm: lengthMm - runMm - TRIM_MM, stalkMm: 0, spanMm: 0, runMm, trimMm: TRIM_MM };
+}
+
 export const sumOf = (need: WireNeed): number => Object.values(need).reduce((a, mm) => a + mm, 0);
 
 /** How long a wire is cut: rounded up once, at the end; an equal part of a length stays exact. What is left to trim is a wish. */
@@ -94,8 +102,14 @@ export const fractionFor = (needMm: number, stockMm: number): Cut | null =>
 export const wiresOf = (instances: readonly Instance[], { footMm, stockMm }: { footMm: number; stockMm: number }): PieceWire[] =>
   instances.flatMap((at) => {
     const { on } = at.part;
-    if (on.by !== 'wire') return [];
+    const id = { instanceId: at.id, partId: at.part.id };
+    if (on.by === 'nothing') return [];
+    if (on.by === 'fine wires') {
+      const need = fineNeed(on.lengthMm, footMm);
+      const mm = { needMm: on.lengthMm, ...cutTo(on.lengthMm, 'to length', stockMm) };
+      return [{ ...id, swg: on.swg, count: on.count, need, ...mm }];
+    }
     const need = needOf(at, on, footMm);
     const needMm = sumOf(need);
-    return [{ instanceId: at.id, partId: at.part.id, swg: on.swg, need, needMm, ...cutTo(needMm, on.cut, stockMm) }];
+    return [{ ...id, swg: on.swg, count: 1, need, needMm, ...cutTo(needMm, on.cut, stockMm) }];
   });

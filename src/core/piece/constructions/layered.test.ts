@@ -3,7 +3,8 @@ import { minutesOf } from '../minutes';
 import { pasteOf } from '../paste';
 import { byInstance, stemMm } from '../thickness';
 import { wiresOf } from '../wires';
-import { LAYERED, layered, type FlowerStage } from './layered';
+import type { FlowerStage } from './headParts';
+import { LAYERED, layered } from './layered';
 
 const IDS = Object.keys(LAYERED) as (keyof typeof LAYERED)[];
 const STAGES: readonly FlowerStage[] = ['bud', 'half', 'open'];

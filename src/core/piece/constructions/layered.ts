@@ -1,9 +1,6 @@
 import type { Part } from '../part';
 import type { Work } from '../work';
-import { ball, line, onWire, sheet, so } from './build';
-
-/** The stages of a flower that opens. */
-export type FlowerStage = 'bud' | 'half' | 'open';
+import { calyx, cone, gluedRing, head, type FlowerStage } from './headParts';
 
 interface Ring {
   count: number;
@@ -73,40 +70,11 @@ export const LAYERED = {
 export function layered(id: keyof typeof LAYERED, stage: FlowerStage, scale = 1): Part {
   const spec: Layered = LAYERED[id];
   const { rings, wideMm } = spec.stages[stage];
-  const petals = spec.rings.slice(0, rings).map(({ count, longMm, widthShare, work }, i) =>
-    line({
-      id: `ring-${i + 1}`,
-      kind: 'petal',
-      many: so(count, longMm * scale),
-      form: sheet({ outline: 'obovate', widthShare, thicknessMm: spec.petalThickMm }),
-      join: 'wrapped',
-      work: [work],
-      habit: { by: 'rings', stepMm: 2, startMm: 2 * i },
-    }),
-  );
-  const calyx = line({
-    id: 'calyx',
-    kind: 'calyx',
-    many: so(1, (spec.calyxMm ?? 0) * scale),
-    form: sheet({ outline: 'star', widthShare: 1, thicknessMm: 0.8, colour: 'green' }),
-    join: 'threaded',
-    work: ['calyx-threaded'],
-  });
-  const cone = line({
-    id: 'cone',
-    kind: 'cone',
-    many: so(1, spec.coneMm * scale),
-    form: ball(),
-    join: 'on wire',
-    work: ['cone'],
-  });
-  return line({
-    id: 'head',
-    kind: 'head',
-    many: so(1, wideMm * scale),
-    on: onWire(spec.swg, { tip: 'hook' }),
-    join: 'itself',
-    work: ['dust-head'],
-    parts: [cone, ...petals, ...(spec.calyxMm === null ? [] : [calyx])],
-  });
+  const petals = spec.rings
+    .slice(0, rings)
+    .map(({ count, longMm, widthShare, work }, i) =>
+      gluedRing({ place: i + 1, count, longMm: longMm * scale, widthShare, thickMm: spec.petalThickMm }, work),
+    );
+  const back = spec.calyxMm === null ? [] : [calyx(spec.calyxMm * scale)];
+  return head(spec.swg, wideMm * scale, [cone(spec.coneMm * scale), ...petals, ...back]);
 }
