@@ -18,6 +18,8 @@ interface Sheet {
   widthShare: number;
   thicknessMm: number;
   colour?: string;
+  /** so many sheets of it, one on the other; half of one is a smaller one */
+  layers?: number;
 }
 
 /** Flower paste rolled flat. */

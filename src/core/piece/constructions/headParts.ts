@@ -6,8 +6,8 @@ import { ball, line, onWire, sheet, so } from './build';
 export type FlowerStage = 'bud' | 'half' | 'open';
 
 /** A head on its own wire, so wide in a stage, with what it is built of from the middle outward. */
-export const head = (swg: number, wideMm: number, parts: readonly Part[]): Part =>
-  line({ id: 'head', kind: 'head', many: so(1, wideMm), on: onWire(swg, { tip: 'hook' }), join: 'itself', work: ['dust-head'], parts }); // prettier-ignore
+export const head = (swg: number, wideMm: number, parts: readonly Part[], work: Work = 'dust-head'): Part =>
+  line({ id: 'head', kind: 'head', many: so(1, wideMm), on: onWire(swg, { tip: 'hook' }), join: 'itself', work: [work], parts });
 
 /** A ball on the hook: a dry cone that petals go on, or a bud that is solid. */
 export const cone = (mm: number, work: Work = 'cone'): Part =>
@@ -64,3 +64,23 @@ export const sepals = (count: number, longMm: number): Part =>
     join: 'wrapped',
     work: ['sepal'],
   });
+
+/** One cut flower on the wire, one sheet or more of it, a little smaller each. */
+export const cutFlower = (
+  outline: 'daisy' | 'five-petal',
+  place: number,
+  acrossMm: number,
+  { thickMm, layers = 1, work }: { thickMm: number; layers?: number; work: readonly Work[] },
+): Part =>
+  line({
+    id: `cut-${place}`,
+    kind: 'petal',
+    many: so(1, acrossMm),
+    form: sheet({ outline, widthShare: 1, thicknessMm: thickMm, layers }),
+    join: 'wrapped',
+    work,
+  });
+
+/** A centre pressed from a ball, glued on. */
+export const centre = (mm: number, work: Work = 'centre'): Part =>
+  line({ id: 'centre', kind: 'centre', many: so(1, mm), form: ball('second'), join: 'glued', work: [work] });
