@@ -35,6 +35,7 @@ export const WORK = {
   'berry-smooth': [0.5, 0.75, 1.1],
   sepal: [0.3, 0.5, 0.8],
   'calyx-threaded': [0.6, 1, 1.6],
+  glaze: [0.1, 0.15, 0.25],
   'dust-tiny': [0.1, 0.15, 0.25],
   'dust-leaf': [0.3, 0.45, 0.7],
   'dust-petal': [0.3, 0.5, 0.8],
