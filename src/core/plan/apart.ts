@@ -26,6 +26,22 @@ const SPARE_MM = 1.5;
 const crowded = (plan: DerivedPlan): Warning[] => plan.warnings.filter((w) => w.mends?.some((m) => m.do === 'move apart'));
 const stopsOf = (plan: DerivedPlan): number => plan.warnings.filter((w) => w.level === 'stop').length;
 
+const isBetter = (plan: DerivedPlan, than: DerivedPlan): boolean =>
+  crowded(plan).length < crowded(than).length && stopsOf(plan) <= stopsOf(than);
+
+/** Which of two goes away, and how far against what is missing. */
+interface MoveWay {
+  mover: 'lighter' | 'heavier';
+  times: number;
+}
+const WAYS: readonly [MoveWay, ...MoveWay[]] = [
+  { mover: 'lighter', times: 1 },
+  { mover: 'heavier', times: 1 },
+  { mover: 'lighter', times: 2 },
+  { mover: 'heavier', times: 2 },
+  { mover: 'lighter', times: 4 },
+];
+
 /**
  * Moves the pieces of entries that stand too near each other, the lighter of each two, as little as parts them; what makes
  * nothing better, or a new stop, is not kept. Every piece that stands elsewhere in the end, and how many entries are still too near.
@@ -36,10 +52,20 @@ export function movedApart(project: Project): { moves: MovedPiece[]; left: numbe
   let now = best;
   for (let round = 0; round < ROUNDS && crowded(now.plan).length > 0; round++) {
     const next = structuredClone(now.project);
-    for (const w of crowded(now.plan)) moveOne(next, now.plan, w);
+    for (const w of crowded(now.plan)) moveOne(next, now.plan, w, WAYS[0]);
     now = { project: next, plan: derivePlan(next, memory) };
-    if (crowded(now.plan).length < crowded(best.plan).length && stopsOf(now.plan) <= stopsOf(best.plan)) best = now;
+    if (isBetter(now.plan, best.plan)) best = now;
   }
+  // all at once may crowd others: each by itself, farther or the other one of the two
+  for (const w of crowded(best.plan))
+    for (const way of WAYS) {
+      const next = structuredClone(best.project);
+      moveOne(next, best.plan, w, way);
+      const tried = { project: next, plan: derivePlan(next, memory) };
+      if (!isBetter(tried.plan, best.plan)) continue;
+      best = tried;
+      break;
+    }
   const moves = best.project.arrangements.flatMap((a) => {
     const before = must(project.arrangements.find((b) => b.id === a.id));
     return a.pieces.flatMap((p): MovedPiece[] => {
@@ -50,8 +76,8 @@ export function movedApart(project: Project): { moves: MovedPiece[]; left: numbe
   return { moves, left: crowded(best.plan).length };
 }
 
-/** The lighter of the entry and its nearest neighbour goes away from the other, along the skin. */
-function moveOne(project: Project, plan: DerivedPlan, warning: Warning): void {
+/** One of the entry and its nearest neighbour goes away from the other, along the skin. */
+function moveOne(project: Project, plan: DerivedPlan, warning: Warning, { mover: who, times }: MoveWay): void {
   const entry = plan.entries.find((e) => e.id === warning.entryId);
   if (!entry) return;
   const near = plan.entries
@@ -59,9 +85,10 @@ function moveOne(project: Project, plan: DerivedPlan, warning: Warning): void {
     .map((e) => ({ e, wallMm: wallBetweenMm(asStanding(entry), asStanding(e)) }))
     .sort((a, b) => a.wallMm - b.wallMm)[0];
   if (!near) return;
-  const [mover, other] = entry.massGrams <= near.e.massGrams ? [entry, near.e] : [near.e, entry];
+  const entryGoes = entry.massGrams <= near.e.massGrams === (who === 'lighter');
+  const [mover, other] = entryGoes ? [entry, near.e] : [near.e, entry];
   const wanted = wantedWallMm(asStanding(entry), asStanding(near.e));
-  const byMm = Math.max(SPARE_MM, wanted - near.wallMm + SPARE_MM);
+  const byMm = times * Math.max(SPARE_MM, wanted - near.wallMm + SPARE_MM);
   const away = normalize(sub(mover.pointMm, other.pointMm), [1, 0, 0]);
   const arrangement = project.arrangements.find((a) => a.id === mover.arrangementId);
   const line = arrangement && drawLine(arrangement.line, project.cake);
