@@ -12,7 +12,7 @@ import { copyOfTree } from './treeCopy.mjs';
 const RULES = [
   ['heads in eaten icing', ['place/contact.ts', 'if (!sunk || sunk.deepMm <= HEAD_TOUCH_MM) return [];', 'return [];']],
   ['heads in icing by up to 12 mm', ['compose/intoEaten.ts', 'const deepMm = -solid.signedDistanceMm(at);', 'const deepMm = -solid.signedDistanceMm(at) - 12;']],
-  ['sprigs in icing', ['compose/intoEaten.ts', 'return deepMm > 0 && eatenAt(solid, at)', 'return deepMm > 0 && p.spine.length === 0']],
+  ['sprigs in icing', ['compose/intoEaten.ts', 'return deepMm > thanMm && eatenAt(solid, at)', 'return deepMm > thanMm && p.spine.length === 0']],
   ['what is drawn only from afar', ['botany/catalogue.ts', 'new MeshBuilder(false, true);', 'new MeshBuilder(true, true);']],
   ['what is eaten', ['cake/eatenAt.ts', 'eaten = t.tier.covering.eaten || ', 'eaten = false && t.tier.covering.eaten || ']],
   ['only what is deep inside is eaten', ['cake/eatenAt.ts', 'const NEAR_MM = 8;', 'const NEAR_MM = -8;']],

@@ -30,8 +30,8 @@ export function intoEaten(p: PlacedPiece, solid: CakeSolid, catalogue: Catalogue
 
 interface Reach {
   points: readonly Vec3[];
-  /** where a point is and how deep it lies under an eaten face; null where it does not */
-  under: (point: Vec3) => Sunk | null;
+  /** where a point is and how deep under an eaten face; null where that is no deeper than `thanMm` */
+  deeper: (point: Vec3, thanMm: number) => Sunk | null;
 }
 
 /** What of a piece can be in the cake; null where it is too far away. */
@@ -41,21 +41,21 @@ function reachOf(p: PlacedPiece, solid: CakeSolid, catalogue: Catalogue): Reach 
   const origin = p.spine.length ? p.base : p.centre;
   if (solid.signedDistanceMm(origin) > (reachMm * p.piece.sizeMm) / model.sizeMm) return null;
   const map = pieceMap(p);
-  const under = (point: Vec3): Sunk | null => {
+  const deeper = (point: Vec3, thanMm: number): Sunk | null => {
     const at = applyPoint(map, point);
     if (p.spine.length === 0 && dot(sub(at, p.base), p.axis) < -STEM_BEGINS_MM) return null;
     const deepMm = -solid.signedDistanceMm(at);
-    return deepMm > 0 && eatenAt(solid, at) ? { deepMm, at } : null;
+    return deepMm > thanMm && eatenAt(solid, at) ? { deepMm, at } : null;
   };
-  return { points, under };
+  return { points, deeper };
 }
 
 function deepest(p: PlacedPiece, solid: CakeSolid, catalogue: Catalogue): Sunk | null {
   const reach = reachOf(p, solid, catalogue);
   let sunk: Sunk | null = null;
   for (const point of reach?.points ?? []) {
-    const here = reach?.under(point);
-    if (here && here.deepMm > (sunk?.deepMm ?? 0)) sunk = here;
+    const deeper: Sunk | null = reach?.deeper(point, sunk?.deepMm ?? 0) ?? null;
+    if (deeper) sunk = deeper;
   }
   return sunk;
 }
@@ -67,6 +67,6 @@ export function pointDeeper(
 ): Vec3 | null {
   const reach = reachOf(p, solid, catalogue);
   if (!reach) return null;
-  const isDeeper = (point: Vec3): boolean => (reach.under(point)?.deepMm ?? 0) > limitMm;
+  const isDeeper = (point: Vec3): boolean => reach.deeper(point, limitMm) !== null;
   return first && isDeeper(first) ? first : (reach.points.find(isDeeper) ?? null);
 }

@@ -1,3 +1,4 @@
+import { must } from '../geometry/must';
 import { cutLongestFirst, type CutDemand, type CutPlan } from './cutList';
 import { cutOptimally, type IntegerSolver } from './cutOptimum';
 
@@ -39,11 +40,7 @@ export class ProvenCuts {
 
 /** Rows with the fewest lengths that a solver finds. */
 export function provenRows<R extends CutRow>(rows: readonly R[], stockMm: number, solve: IntegerSolver): R[] {
-  const own = new ProvenCuts();
-  own.prove(
-    rows.map((r) => r.demands),
-    stockMm,
-    solve,
-  );
-  return own.best(rows, stockMm);
+  const lists = rows.map((row) => row.demands);
+  const plans = new ProvenCuts().prove(lists, stockMm, solve);
+  return rows.map((row, i) => ({ ...row, least: must(plans[i]) }));
 }
