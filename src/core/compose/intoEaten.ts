@@ -52,12 +52,8 @@ function reachOf(p: PlacedPiece, solid: CakeSolid, catalogue: Catalogue): Reach 
 
 function deepest(p: PlacedPiece, solid: CakeSolid, catalogue: Catalogue): Sunk | null {
   const reach = reachOf(p, solid, catalogue);
-  let sunk: Sunk | null = null;
-  for (const point of reach?.points ?? []) {
-    const deeper: Sunk | null = reach?.deeper(point, sunk?.deepMm ?? 0) ?? null;
-    if (deeper) sunk = deeper;
-  }
-  return sunk;
+  if (!reach) return null;
+  return reach.points.reduce<Sunk | null>((sunk, point) => reach.deeper(point, sunk?.deepMm ?? 0) ?? sunk, null);
 }
 
 /** A point of a piece, in its model's own axes, that lies deeper in what is eaten than `limitMm`; `first` is tried first. Null where none does. */
