@@ -4,7 +4,7 @@ import { createContext, useContext } from 'react';
 import { catalogueOf, type Bringing, type JobCatalogue } from '@/core/plan/catalogueOf';
 import { getStudio, useStudio } from './useStudio';
 
-const NOTHING: Bringing = { catalogue: { species: [], methods: [] }, brief: { choices: [] }, barriers: [] };
+const NOTHING: Bringing = { catalogue: { species: [], methods: [] }, brief: { choices: [] }, barriers: [], madeBy: [] };
 
 /** For a part of the page that shows another job’s pieces than those of the open one: a helper’s packet. */
 export const OtherCatalogue = createContext<JobCatalogue | null>(null);

@@ -20,6 +20,7 @@ const kindCount = v.strictObject({
 const ownCatalogueSchema = v.strictObject({
   ...catalogueSchema.entries,
   cutters: v.array(v.strictObject({ species: v.string(), petals: v.pipe(v.number(), v.integer(), v.minValue(2)) })),
+  madeBy: v.array(v.strictObject({ species: v.string(), method: v.string() })),
 });
 
 export const composeRequestSchema = v.strictObject({

@@ -7,6 +7,10 @@ import { thickenSheets } from './shape/thickness';
 import { FLOWERS } from './species/flowers';
 import { GREENS } from './species/greens';
 import { METHODS, type Method } from './methods';
+import { pasteMm3, pasteOf } from '../piece/paste';
+import { wireGrams } from '../piece/wires';
+import { builtOf, type Built } from './built';
+import { madeAs } from './otherWays';
 import { speciesOf, withPetals, type OwnSpecies } from './ownSpecies';
 import { colourwayOf, roleAt, stageOf, type Role, type Species, type Stage } from './species';
 import { must } from '../geometry/must';
@@ -14,11 +18,12 @@ import { must } from '../geometry/must';
 /** What ships with the product. */
 export const SPECIES: readonly Species[] = [...FLOWERS, ...GREENS];
 
-/** What a job brings to the catalogue: its own species and methods, and cutters that give another number of petals. */
+/** What a job brings to the catalogue: own species and methods, cutters of another number of petals, species made another way. */
 export interface OwnCatalogue {
   species: readonly OwnSpecies[];
   methods: readonly Method[];
   cutters: readonly { species: string; petals: number }[];
+  madeBy: readonly { species: string; method: string }[];
 }
 
 /** Species and methods of one job: a value that is handed on, never changed. */
@@ -34,20 +39,25 @@ export interface Catalogue {
 export const SHIPPED: Catalogue = {
   species: new Map(SPECIES.map((species) => [species.id, species])),
   methods: new Map(Object.entries(METHODS)),
-  own: { species: [], methods: [], cutters: [] },
+  own: { species: [], methods: [], cutters: [], madeBy: [] },
 };
 
 function gather(own: OwnCatalogue): Catalogue {
   const species = new Map(SHIPPED.species);
+  const methods = new Map([...SHIPPED.methods, ...own.methods.map((m) => [m.id, m] as const)]);
   for (const s of own.species) {
     const base = SHIPPED.species.get(s.basedOn);
-    if (base) species.set(s.id, speciesOf(s, base));
+    if (base) species.set(s.id, speciesOf(s, base, methods.get(s.method)));
   }
   for (const { species: id, petals } of own.cutters) {
     const base = species.get(id);
     if (base) species.set(id, withPetals(base, petals));
   }
-  return { species, methods: new Map([...SHIPPED.methods, ...own.methods.map((m) => [m.id, m] as const)]), own };
+  for (const { species: id, method: by } of own.madeBy) {
+    const [base, method] = [species.get(id), methods.get(by)];
+    if (base && method) species.set(id, madeAs(base, method));
+  }
+  return { species, methods, own };
 }
 
 /** Catalogues are kept by what they are made of: the same for the same, so that what is kept about a species is found again. */
@@ -56,7 +66,7 @@ const MOST_GATHERED = 16;
 
 /** The shipped catalogue with what a job brings to it. */
 export function catalogueWith(own: OwnCatalogue): Catalogue {
-  if (own.species.length + own.methods.length + own.cutters.length === 0) return SHIPPED;
+  if (own.species.length + own.methods.length + own.cutters.length + own.madeBy.length === 0) return SHIPPED;
   const key = JSON.stringify(own);
   const known = gathered.get(key);
   if (known) return known;
@@ -105,13 +115,12 @@ export interface Body {
   /** half the width across the axis, half the depth along it */
   radialMm: number;
   axialMm: number;
+  /** what it weighs with the wires in it */
   massGrams: number;
-  pasteMm3: number;
+  pasteGrams: number;
   solidity: number;
+  built: Built;
 }
-
-/** Density of dried flower paste, g/cm³: assumed, value from memory. */
-export const PASTE_DENSITY = 1.35;
 
 const bodies = new WeakMap<Species, Map<string, Body>>();
 
@@ -124,6 +133,7 @@ interface Extent {
 }
 
 const extents = new WeakMap<Species, Map<string, Extent>>();
+const MOST_EXTENTS = 200;
 
 /** What is kept about a species goes with it. */
 function keptOf<T>(kept: WeakMap<Species, Map<string, T>>, species: Species): Map<string, T> {
@@ -136,12 +146,15 @@ const percentile = (sorted: Float64Array, share: number): number =>
   sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
 
 /** Measured on the coarse shape; a few stray petal tips are left out. */
-function extentOf(species: Species, stage: Stage): Extent {
+function extentOf(species: Species, stage: Stage, sizeMm: number): Extent {
   const kept = keptOf(extents, species);
-  const known = kept.get(stage.id);
+  // a head is of one form at all sizes; a smaller sprig has fewer parts
+  const key = species.shape ? stage.id : `${stage.id}|${sizeMm}`;
+  const known = kept.get(key);
   if (known) return known;
+  if (kept.size >= MOST_EXTENTS) kept.clear();
   const b = new MeshBuilder(true, true);
-  species.shape.build(b, stage.open, { hue: '#808080' }, seededRandom(1));
+  builtOf(species, stage.id, sizeMm).shape.build(b, stage.open, { hue: '#808080' }, seededRandom(1));
   const n = b.vertexCount;
   const sprig = species.habit === 'sprig';
   const wide = Float64Array.from({ length: n }, (_, i) =>
@@ -153,33 +166,30 @@ function extentOf(species: Species, stage: Stage): Extent {
     low: sprig ? 0 : percentile(high, 0.05),
     high: percentile(high, sprig ? 0.995 : 0.98) || 1,
   };
-  kept.set(stage.id, extent);
+  kept.set(key, extent);
   return extent;
 }
 
 /** From this stage on a flower has all its petals and no cone of a bud inside. Assumed. */
 const OPEN_FROM = 0.4;
 
-/** Millimetres to one unit of the shape: heads by their diameter, sprigs by their length. */
+/** A closed flower is so full of paste, the rest is air between its petals. Assumed. */
+const BUD_FILL = 0.7;
+
+/** Millimetres to one unit of the shape: open heads by their diameter, closed ones by the paste in them, sprigs by their length. */
 function unitMm(kind: Kind, species: Species, at: Stage): number {
+  const closed = species.habit === 'head' && at.open < OPEN_FROM;
+  const own = extentOf(species, at, kind.sizeMm);
+  if (closed) {
+    const mm3 = pasteMm3(builtOf(species, at.id, kind.sizeMm).instances) / BUD_FILL;
+    const depth = (own.high - own.low) / 2;
+    return Math.cbrt(mm3 / ((4 / 3) * Math.PI * own.radial ** 2 * depth));
+  }
   // petals come from one cutter, however far the flower has opened: it is as wide as they then reach
-  const stage = species.habit === 'head' && at.open >= OPEN_FROM ? must(species.stages[species.stages.length - 1]) : at;
-  const extent = extentOf(species, stage);
+  const stage = species.habit === 'head' ? must(species.stages[species.stages.length - 1]) : at;
+  const extent = extentOf(species, stage, kind.sizeMm);
   const sizeMm = kind.sizeMm * stage.sizeShare;
   return species.habit === 'sprig' ? sizeMm / extent.high : sizeMm / 2 / extent.radial;
-}
-
-/** Petals of a closed flower that are really made, as a share of the open one's (docs/trade.md P3: 3–5 of 15 make a bud). */
-const BUD_PETAL_SHARE = 0.3;
-/** The cone inside a bud fills this much of its body; an open flower has only its own solid middle. Assumed. */
-const BUD_CORE_SHARE = 0.35;
-
-/** Paste in one piece, mm³: its sheets at their thickness, its solids, and for a closed head the cone it is wrapped on. */
-function pasteOf({ species, stage, unit, bodyMm3 }: { species: Species; stage: Stage; unit: number; bodyMm3: number }): number {
-  const closed = species.habit === 'head' ? Math.max(0, 1 - stage.open / OPEN_FROM) : 0;
-  const petals = 1 - closed * (1 - BUD_PETAL_SHARE);
-  const sheets = species.shape.sheetArea(stage.open) * unit ** 2 * species.pasteMm * petals;
-  return sheets + species.shape.solidVolume(stage.open) * unit ** 3 * (1 - closed) + closed * BUD_CORE_SHARE * bodyMm3;
 }
 
 export function bodyOf(kind: Kind, catalogue: Catalogue): Body {
@@ -189,18 +199,20 @@ export function bodyOf(kind: Kind, catalogue: Catalogue): Body {
   const known = kept.get(key);
   if (known) return known;
   const stage = stageOf(species, kind.stage);
-  const extent = extentOf(species, stage);
+  const extent = extentOf(species, stage, kind.sizeMm);
   const unit = unitMm(kind, species, stage);
   const radialMm = extent.radial * unit;
   const axialMm = ((extent.high - extent.low) / 2) * unit;
-  const pasteMm3 = pasteOf({ species, stage, unit, bodyMm3: (4 / 3) * Math.PI * radialMm ** 2 * axialMm });
+  const built = builtOf(species, stage.id, kind.sizeMm);
+  const pasteGrams = pasteOf(built.instances).reduce((a, p) => a + p.grams, 0);
   const body: Body = {
     species,
     role: roleAt(species, kind.stage),
     radialMm,
     axialMm,
-    massGrams: (pasteMm3 / 1000) * PASTE_DENSITY,
-    pasteMm3,
+    massGrams: pasteGrams + wireGrams(built.instances),
+    pasteGrams,
+    built,
     solidity: stage.id === 'bud' ? Math.max(0.85, species.solidity) : species.solidity,
   };
   kept.set(key, body);
@@ -210,14 +222,14 @@ export function bodyOf(kind: Kind, catalogue: Catalogue): Body {
 /** far: few triangles; near: every petal; close: petals with the thickness of their paste, for what fills a picture. */
 export type Detail = 'close' | 'near' | 'far';
 
-/** A kind as it is built, before it is shaded and brought to its size. */
+/** A kind as it is drawn, before it is shaded and brought to its size. */
 function built(kind: Kind, b: MeshBuilder, catalogue: Catalogue, variant = 0) {
   const species = speciesById(kind.species, catalogue);
   const stage = stageOf(species, kind.stage);
   const way = colourwayOf(species, kind.colourway);
   const random = seededRandom(species.id.length * 131 + species.id.charCodeAt(0) + variant * 977);
-  species.shape.build(b, stage.open, { hue: way.hue, second: way.second }, random);
-  const extent = extentOf(species, stage);
+  builtOf(species, stage.id, kind.sizeMm).shape.build(b, stage.open, { hue: way.hue, second: way.second }, random);
+  const extent = extentOf(species, stage, kind.sizeMm);
   const middle = species.habit === 'sprig' ? 0 : (extent.low + extent.high) / 2;
   const unit = unitMm(kind, species, stage);
   const toSize = (mesh: Mesh): Mesh => {

@@ -138,6 +138,3 @@ export const minutesForOne = ({ steps, batch }: Method): number =>
 /** The same of one step for so many pieces, every batch that is begun in full. */
 export const stepMinutes = (step: MethodStep, batch: number, pieces: number): number =>
   step.minutesEach * pieces + step.minutesBatch * Math.ceil(pieces / batch);
-
-/** Whether a piece made so, of such a species, holds something that nobody may eat: wire, or stamens of thread. Unknown ways count as wired. */
-export const holdsWire = (method: Method | undefined, stamens: boolean): boolean => stamens || method?.unwired !== true;

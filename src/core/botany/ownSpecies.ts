@@ -1,6 +1,12 @@
 import * as v from 'valibot';
 import { between, hue, named, refusedBy, wholeBetween } from '../boundary/parts';
 import { PLAIN_TUNE } from './shape/tune';
+import { changed, type Change } from '../piece/changed';
+import type { Counts } from '../piece/construction';
+import { hookMm } from '../piece/wires';
+import { largestOf } from './built';
+import type { Method } from './methods';
+import { madeAs } from './otherWays';
 import { ROLES, type Species } from './species';
 import { must } from '../geometry/must';
 
@@ -64,52 +70,72 @@ export const ownCopyOf = ({ base, id, basedOn, called }: OwnCopyOfOptions): OwnS
   pasteMm: base.pasteMm,
   breakageShare: base.breakageShare,
   method: base.method,
-  floorSwg: base.wiring.floorSwg,
-  hookMm: base.wiring.hookMm,
+  floorSwg: floorSwgOf(base),
+  hookMm: hookOf(base),
   colourways: base.colourways.map((c) => ({ ...c, name: called.colour(c.id) })),
   monthsNorth: [...base.monthsNorth],
   counts: {},
   ...PLAIN_TUNE,
 });
 
-/** Parts that are petals. */
-const PETALS: ReadonlySet<string> = new Set(['petal', 'outer petal']);
-
-/** The number of separately wired petals follows the number of petals. */
-function petalsWired(base: Species, petals: number): Species['wiring']['parts'] {
-  const before = base.petals ?? base.shape.petals;
-  return base.wiring.parts?.map((part) =>
-    before && part.count !== undefined && PETALS.has(part.name)
-      ? { ...part, count: Math.max(1, Math.round((part.count * petals) / before)) }
-      : part,
-  );
+/** The wire that carries a piece at its last stage; what has none counts as the thinnest. */
+const ownWire = (base: Species) => largestOf(base, must(base.stages[base.stages.length - 1]).id).tree.on;
+const THINNEST_SWG = 35;
+export function floorSwgOf(base: Species): number {
+  const on = ownWire(base);
+  return on.by === 'wire' ? on.swg : THINNEST_SWG;
+}
+export function hookOf(base: Species): number {
+  const on = ownWire(base);
+  return on.by === 'wire' ? (on.hookMm ?? hookMm(on.swg, on.tip)) : 0;
 }
 
 /** A species with another number of petals, as a cutter gives them; itself where its petals are not counted or the number is the same. */
 export function withPetals(base: Species, petals: number): Species {
-  if (!base.shape.tuned || petals === base.shape.petals) return base;
+  const { shape, tree } = base;
+  if (!shape?.tuned || petals === shape.petals) return base;
+  const petalsShare = petals / (base.petals ?? shape.petals ?? petals);
   return {
     ...base,
     revision: `${base.revision ?? ''}p${petals}`,
-    shape: base.shape.tuned({ ...PLAIN_TUNE, petals }),
-    wiring: { ...base.wiring, parts: petalsWired(base, petals) },
+    shape: shape.tuned({ ...PLAIN_TUNE, petals }),
+    tree: (ask) => changed(tree(ask), { petalsShare }),
   };
 }
 
-/** A composite built of other numbers, each within what its shape allows; a count that it does not know changes nothing. */
-function recounted({ shape, stages }: Species, counts: OwnSpecies['counts']): Species['shape'] {
-  const { open } = must(stages[stages.length - 1]);
-  const known = (shape.counts?.(open) ?? []).flatMap(({ id, least, most }): [string, number][] => {
-    const n = counts[id];
-    return n === undefined ? [] : [[id, Math.min(most, Math.max(least, n))]];
-  });
-  return known.length ? (shape.recounted?.(Object.fromEntries(known), open) ?? shape) : shape;
+/** Counts of a composite within what may be counted; one that it does not know changes nothing. */
+function countsWithin({ sprig, stages, sizesMm, tree }: Species, counts: OwnSpecies['counts']): Counts {
+  if (!sprig) return {};
+  const stage = must(stages[stages.length - 1]).id;
+  const known = new Map(sprig.counted(tree({ stage, sizeMm: must(sizesMm[0]), counts: {} })).map((c) => [c.id, c]));
+  return Object.fromEntries(
+    Object.entries(counts).map(([id, n]) => {
+      const { least = 0, most = MOST_COUNTED } = known.get(id) ?? {};
+      return [id, Math.min(most, Math.max(least, n))];
+    }),
+  );
+}
+const MOST_COUNTED = 80;
+
+/** What a person has changed of a head: petals, wire and paste; of a sprig its counts, its stem and its paste. */
+function changeOf(own: OwnSpecies, base: Species): Change {
+  const { petals, lengthShare, widthShare, floorSwg, hookMm: hook } = own;
+  const before = base.petals ?? base.shape?.petals;
+  return {
+    petalsShare: petals === null || !before ? 1 : petals / before,
+    lengthShare,
+    widthShare,
+    thickShare: own.pasteMm / base.pasteMm,
+    ...(floorSwg === floorSwgOf(base) ? {} : { swg: floorSwg }),
+    ...(hook === Math.round(hookOf(base)) ? {} : { hookMm: hook }),
+  };
 }
 
-/** The whole species of what a person has changed. `base` is the one it is based on. */
-export function speciesOf(own: OwnSpecies, base: Species): Species {
+/** The whole species of what a person has changed. `usual` is the one it is based on, `method` the way it is made now. */
+export function speciesOf(own: OwnSpecies, usual: Species, method?: Method): Species {
+  const base = method ? madeAs(usual, method) : usual;
   const { petals, lengthShare, widthShare, cupDeg, curlDeg } = own;
-  const tune = { petals, lengthShare, widthShare, cupDeg, curlDeg };
+  const change = changeOf(own, base);
   return {
     ...base,
     id: own.id,
@@ -120,15 +146,12 @@ export function speciesOf(own: OwnSpecies, base: Species): Species {
     practicePasteMm: base.practicePasteMm ?? base.pasteMm,
     breakageShare: own.breakageShare,
     method: own.method,
+    usualMethod: own.method,
     colourways: own.colourways,
     monthsNorth: own.monthsNorth,
-    shape: base.shape.tuned?.(tune) ?? recounted(base, own.counts),
+    ...(base.shape?.tuned ? { shape: base.shape.tuned({ petals, lengthShare, widthShare, cupDeg, curlDeg }) } : {}),
+    counts: countsWithin(base, own.counts),
+    tree: (ask) => changed(base.tree(ask), change),
     petals: petals === null ? base.petals : petals,
-    wiring: {
-      ...base.wiring,
-      floorSwg: own.floorSwg,
-      hookMm: own.hookMm,
-      parts: petals === null ? base.wiring.parts : petalsWired(base, petals),
-    },
   };
 }

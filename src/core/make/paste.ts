@@ -120,7 +120,7 @@ function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: reado
     ball.net += net;
     ball.gross += gross;
     ball.species.add(species.id);
-    const tones = species.shape.tones?.(stageOf(species, kind.stage).open) ?? [0, 1, 0];
+    const tones = species.shape?.tones?.(stageOf(species, kind.stage).open) ?? [0, 1, 0];
     tones.forEach((share, k) => (ball.toned[k] = must(ball.toned[k]) + share * gross));
   }
   return [...balls.values()];

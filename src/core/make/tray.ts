@@ -40,13 +40,11 @@ export interface TrayNotes {
   taken: readonly Taken[];
   log: readonly LogEntry[];
   notes: readonly Note[];
-  /** species that are made another way than the catalogue says */
-  madeBy: readonly { species: string; method: string }[];
   /** how much longer than everyday work this job takes at every step: 1, or more for a showpiece */
   care: number;
 }
 
-const NO_NOTES: TrayNotes = { catalogue: SHIPPED, rule: SPARES_RULE, taken: [], log: [], notes: [], madeBy: [], care: 1 };
+const NO_NOTES: TrayNotes = { catalogue: SHIPPED, rule: SPARES_RULE, taken: [], log: [], notes: [], care: 1 };
 
 /** All pieces to make, by species, stage and colour, quantities of whole arrangements counted in, what the tin gives taken off. */
 export function trayOf(arrangements: readonly Arrangement[], given: Partial<TrayNotes> = NO_NOTES): TrayKind[] {
@@ -63,7 +61,7 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
         colourway: piece.colourway,
         key,
         role: roleAt(species, piece.stage),
-        method: notes.madeBy.find((m) => m.species === species.id)?.method ?? species.method,
+        method: species.method,
         placed: 0,
         fromTin: 0,
         spares: 0,
@@ -100,7 +98,7 @@ function finishKind(kind: TrayKind, { catalogue, rule, taken, log, notes, care }
   const fromTin = inHand(kind.sizes, own);
   const wanted = kind.placed - fromTin;
   const spares = sparesFor(wanted, breakage.share, rule);
-  const grams = kind.sizes.reduce((a, s) => a + bodyOf({ ...kind, sizeMm: s.sizeMm }, catalogue).massGrams * s.count, 0);
+  const grams = kind.sizes.reduce((a, s) => a + bodyOf({ ...kind, sizeMm: s.sizeMm }, catalogue).pasteGrams * s.count, 0);
   return {
     ...kind,
     fromTin,

@@ -16,8 +16,8 @@ export function portrait(kind: Kind, pixels: number, catalogue: Catalogue, over 
       sightFrom({
         azimuthRad: -Math.PI / 2,
         elevationRad: degToRad(8),
-        centre: [0, 0, sizeMm / 2],
-        pixelsPerMm: pixels / (sizeMm * 1.06),
+        centre: [0, 0, sizeMm * 0.52],
+        pixelsPerMm: pixels / (sizeMm * 1.12),
         width: pixels,
         height: pixels,
       }),

@@ -29,7 +29,7 @@ const BATCHES: Readonly<Partial<Record<Work, number>>> = {
   'leaf-unwired': BATCH.glued,
 };
 /** What is done to finished parts needs no board of its own. */
-const FINISHING: readonly Work[] = ['glaze', 'dust-tiny', 'dust-leaf', 'dust-petal', 'dust-head', 'stem-painted'];
+const FINISHING: readonly Work[] = ['glaze', 'dust-tiny', 'dust-leaf', 'dust-petal', 'dust-head', 'dust-wire', 'stem-painted'];
 
 const plus = (a: Spread, b: Spread, times = 1): Spread => [a[0] + times * b[0], a[1] + times * b[1], a[2] + times * b[2]];
 

@@ -22,7 +22,20 @@ export interface Part {
   parts: readonly Part[];
 }
 
-type MadePart = 'head' | 'cone' | 'petal' | 'sepal' | 'stamens' | 'calyx' | 'centre' | 'floret' | 'bud' | 'berry' | 'leaf';
+type MadePart =
+  | 'head'
+  | 'base'
+  | 'cone'
+  | 'petal'
+  | 'sepal'
+  | 'stamens'
+  | 'calyx'
+  | 'centre'
+  | 'floret'
+  | 'bud'
+  | 'berry'
+  | 'covering'
+  | 'leaf';
 type CarryingPart = 'branch' | 'arm' | 'cluster';
 type PartKind = MadePart | CarryingPart;
 
@@ -59,7 +72,8 @@ export type Outline =
   | 'five-petal'
   | 'four-petal'
   | 'daisy'
-  | 'star';
+  | 'star'
+  | 'strip';
 export type Material = 'flower paste' | 'sugar paste' | 'wafer paper';
 
 /** Paste is rolled flat, or rolled between the palms: of a ball the share that is left when it is pinched off. */
@@ -80,6 +94,10 @@ export type Own =
       stalkMm: number;
       run: 'past joint' | 'to foot' | number;
       cut: Cut;
+      /** wire that the bent end takes, where a person has said so */
+      hookMm?: number;
+      /** wires side by side that carry it together; one unless said */
+      strands?: number;
     }
   /** a bunch of fine wires through the middle of a flower, tied in as one part */
   | { by: 'fine wires'; count: number; swg: number; lengthMm: number };

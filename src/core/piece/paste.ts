@@ -2,7 +2,7 @@ import type { Instance } from './expand';
 import type { Form, Material, Outline } from './part';
 
 /** g/cm³; assumed but for what is said from memory: wafer paper is mostly air. */
-const DENSITY: Readonly<Record<Material, number>> = { 'flower paste': 1.35, 'sugar paste': 1.35, 'wafer paper': 0.1 };
+export const DENSITY: Readonly<Record<Material, number>> = { 'flower paste': 1.35, 'sugar paste': 1.35, 'wafer paper': 0.1 };
 
 /** Area of an outline as a share of its length times its width; within a tenth. Own study. */
 const AREA_SHARE: Readonly<Record<Outline, number>> = {
@@ -18,6 +18,7 @@ const AREA_SHARE: Readonly<Record<Outline, number>> = {
   'four-petal': 0.5,
   daisy: 0.5,
   star: 0.33,
+  strip: 1,
 };
 
 /** Edges are thinned on a pad: what is left of an even sheet. Assumed. */
@@ -25,14 +26,20 @@ const THINNED = 0.85;
 
 const ballMm3 = (diameterMm: number): number => (Math.PI / 6) * diameterMm ** 3;
 
-/** Paste of one part of a size, g. */
-export function gramsOf(form: Form, sizeMm: number): number {
-  const density = DENSITY[form.material] / 1000;
-  if (form.as === 'ball') return ballMm3(sizeMm) * form.kept * density;
-  if (form.as === 'balls') return ballMm3(form.ballMm) * form.count * density;
+/** Paste of one part of a size, mm³. */
+function mm3Of(form: Form, sizeMm: number): number {
+  if (form.as === 'ball') return ballMm3(sizeMm) * form.kept;
+  if (form.as === 'balls') return ballMm3(form.ballMm) * form.count;
   const areaMm2 = AREA_SHARE[form.outline] * sizeMm * sizeMm * form.widthShare;
-  return areaMm2 * form.thicknessMm * (form.layers ?? 1) * THINNED * density;
+  return areaMm2 * form.thicknessMm * (form.layers ?? 1) * THINNED;
 }
+
+/** Paste of one part of a size, g. */
+export const gramsOf = (form: Form, sizeMm: number): number => (mm3Of(form, sizeMm) * DENSITY[form.material]) / 1000;
+
+/** Paste of a piece, mm³. */
+export const pasteMm3 = (instances: readonly Instance[]): number =>
+  instances.reduce((a, { part, sizeMm }) => a + (part.form ? mm3Of(part.form, sizeMm) : 0), 0);
 
 /** Paste of a piece by colour, g, and of which material. */
 export function pasteOf(instances: readonly Instance[]): { material: Material; colour: string; grams: number }[] {

@@ -1,3 +1,5 @@
+import { gaugeToMm } from '../wire/gauge';
+import { must } from '../geometry/must';
 import type { Instance } from './expand';
 import { spanMm } from './expand';
 import { isCarrier, type Cut, type Own, type Part, type Tip } from './part';
@@ -24,6 +26,8 @@ export interface PieceWire {
   needMm: number;
   /** as it is cut: up to a whole millimetre, or an exact part of a length */
   cutMm: number;
+  /** of so many equal parts of a length it is one; null where it is cut to length */
+  parts: Exclude<Cut, 'to length'> | null;
   /** by how much the cut is too short when nothing is left to trim; 0 where it will do */
   shortMm: number;
 }
@@ -70,7 +74,7 @@ function runMm(at: Instance, { run }: Wired, footMm: number): number {
 function needOf(at: Instance, own: Wired, footMm: number): WireNeed {
   const carrier = isCarrier(at.part);
   return {
-    hookMm: hookMm(own.swg, own.tip),
+    hookMm: own.hookMm ?? hookMm(own.swg, own.tip),
     insideMm: carrier ? 0 : insideMm(at.part, at.sizeMm),
     stalkMm: at.within ? own.stalkMm : footMm,
     spanMm: carrier ? spanMm(at) : 0,
@@ -98,18 +102,65 @@ export function cutTo(needMm: number, cut: Cut, stockMm: number): { cutMm: numbe
 export const fractionFor = (needMm: number, stockMm: number): Cut | null =>
   ([6, 5, 4, 3, 2] as const).find((parts) => cutTo(needMm, parts, stockMm).shortMm === 0) ?? null;
 
-/** All wires of a piece, each after those that it joins. A part on nothing has none. */
-export const wiresOf = (instances: readonly Instance[], { footMm, stockMm }: { footMm: number; stockMm: number }): PieceWire[] =>
-  instances.flatMap((at) => {
-    const { on } = at.part;
-    const id = { instanceId: at.id, partId: at.part.id };
-    if (on.by === 'nothing') return [];
-    if (on.by === 'fine wires') {
-      const need = fineNeed(on.lengthMm, footMm);
-      const mm = { needMm: on.lengthMm, ...cutTo(on.lengthMm, 'to length', stockMm) };
-      return [{ ...id, swg: on.swg, count: on.count, need, ...mm }];
-    }
-    const need = needOf(at, on, footMm);
-    const needMm = sumOf(need);
-    return [{ ...id, swg: on.swg, count: 1, need, needMm, ...cutTo(needMm, on.cut, stockMm) }];
+/** A part of a length as it is usually cut; where it is too short the next larger, else to length. */
+function cutFor(usual: Cut, needMm: number, stockMm: number): Cut {
+  if (usual === 'to length' || cutTo(needMm, usual, stockMm).shortMm === 0) return usual;
+  return fractionFor(needMm, stockMm) ?? 'to length';
+}
+
+/** Wires of a line are cut alike, to the longest of them, unless their sizes differ by more than this, mm. Common practice, no source. */
+const ALIKE_MM = 15;
+
+/** The longest and the shortest need of each line, by its id. */
+function needsByLine(wires: readonly Needed[]): Map<string, { most: number; least: number }> {
+  const lines = new Map<string, { most: number; least: number }>();
+  for (const { id, needMm } of wires) {
+    const { most, least } = lines.get(id.partId) ?? { most: needMm, least: needMm };
+    lines.set(id.partId, { most: Math.max(most, needMm), least: Math.min(least, needMm) });
+  }
+  return lines;
+}
+
+interface Needed {
+  id: { instanceId: string; partId: string };
+  on: Wired | Extract<Own, { by: 'fine wires' }>;
+  need: WireNeed;
+  needMm: number;
+}
+
+function neededFor(at: Instance, footMm: number): Needed[] {
+  const { on } = at.part;
+  const id = { instanceId: at.id, partId: at.part.id };
+  if (on.by === 'nothing') return [];
+  if (on.by === 'fine wires') return [{ id, on, need: fineNeed(on.lengthMm, footMm), needMm: on.lengthMm }];
+  const need = needOf(at, on, footMm);
+  return [{ id, on, need, needMm: sumOf(need) }];
+}
+
+/** All wires of a piece, each after those that it joins. A part on nothing has none; those of a line are cut alike. */
+export function wiresOf(instances: readonly Instance[], { footMm, stockMm }: { footMm: number; stockMm: number }): PieceWire[] {
+  const needed = instances.flatMap((at) => neededFor(at, footMm));
+  const lines = needsByLine(needed);
+  return needed.map(({ id, on, need, needMm }) => {
+    const { most, least } = must(lines.get(id.partId));
+    const longMm = most - least <= ALIKE_MM ? most : needMm;
+    const cut = on.by === 'wire' ? cutFor(on.cut, longMm, stockMm) : 'to length';
+    const count = on.by === 'wire' ? (on.strands ?? 1) : on.count;
+    const { cutMm } = cutTo(longMm, cut, stockMm);
+    const parts = cut === 'to length' ? null : cut;
+    return { ...id, swg: on.swg, count, need, needMm, parts, cutMm, shortMm: Math.max(0, needMm - need.trimMm - cutMm) };
   });
+}
+
+/** A usual length of wire as it is bought; what is weighed does not turn on it. */
+const USUAL_STOCK_MM = 360;
+const STEEL_GRAMS_PER_MM3 = 0.00785;
+
+/** Wire in the parts of a piece, its own stem left out, g. */
+export function wireGrams(instances: readonly Instance[]): number {
+  const [root] = instances;
+  return wiresOf(instances, { footMm: 0, stockMm: USUAL_STOCK_MM }).reduce((a, w) => {
+    if (w.instanceId === root?.id) return a;
+    return a + (Math.PI / 4) * gaugeToMm('SWG', w.swg) ** 2 * sumOf(w.need) * w.count * STEEL_GRAMS_PER_MM3;
+  }, 0);
+}

@@ -53,7 +53,7 @@ function madeUpSteps(
   if (!head || kind.toMake === 0) return [];
   const wires = plan.wires.filter((w) => w.arrangementId === head.arrangementId && w.pieceId === head.pieceId);
   if (wires.length === 0) return [];
-  return makeUpSteps(kind, head.axialMm * 2, wires, how).map(({ title, figures, how, why, rings }, i, all) => ({
+  return makeUpSteps({ ...kind, sizeMm: head.sizeMm }, wires, how).map(({ title, figures, how, why, rings }, i, all) => ({
     key: `made up:${kind.key}:${i}`,
     kind: 'made up',
     where: {

@@ -1,10 +1,21 @@
-import type { Part } from '../botany/shape/recipe';
-import type { StepTitle } from './stepFacts';
 import { must } from '../geometry/must';
+import type { Instance } from '../piece/expand';
+import { isCarrier } from '../piece/part';
+import type { PartName } from '../wire/facts';
+import { partName } from './partWires';
+import type { StepTitle } from './stepFacts';
 
 /** One joint of a branch made by itself: how many of what, how far below the last, from the tip down. */
 export interface BranchStep {
-  does: Extract<StepTitle, { code: 'do.tape-together' | 'do.branch-tip' | 'do.branch-join' }>;
+  does: Extract<
+    StepTitle,
+    {
+      code:
+        'do.tape-together' | 'do.make-arm' | 'do.leaf-group' | 'do.lay-in' | 'do.branch-tip' | 'do.branch-join' | 'do.glue-on';
+    }
+  >;
+  /** what is joined */
+  parts: readonly PartCount[];
   belowMm: number | null;
 }
 
@@ -12,60 +23,78 @@ export interface BranchStep {
 const TOGETHER_MM = 6;
 const MOST_TOGETHER = 3;
 
-/** What is taped to a twig or arm first, then those to what carries them, then along the carrier from the tip down. */
-export function branchSteps(parts: readonly Part[], longMm: number): BranchStep[] {
-  const fine: BranchStep[] = [];
-  for (const level of [2, 1] as const) {
-    const own = parts.filter((p) => p.level === level);
-    if (own.length === 0) continue;
-    const bundles = together(own.map((p) => ({ p, at: p.joins })));
-    const alike = new Map<string, { parts: PartCount[]; times: number }>();
-    for (const bundle of bundles) {
-      const parts = countParts(bundle);
-      const key = JSON.stringify(parts);
-      const known = alike.get(key);
-      if (known) known.times++;
-      else alike.set(key, { parts, times: 1 });
-    }
-    for (const values of alike.values()) fine.push({ does: { code: 'do.tape-together', values }, belowMm: null });
-  }
-  const carried = parts.filter((p) => p.level === 0).sort((a, b) => b.joins[2] - a.joins[2]);
-  const rows: { parts: Part[]; z: number }[] = [];
-  // what joins at one place stays together: a pair of leaves is never parted
-  for (const bundle of together(carried.map((p) => ({ p, at: p.joins })))) {
-    const last = rows.at(-1);
-    const z = must(bundle[0]).joins[2];
-    if (last && (last.z - z) * longMm < TOGETHER_MM && last.parts.length + bundle.length <= MOST_TOGETHER)
-      last.parts.push(...bundle);
-    else rows.push({ parts: [...bundle], z });
-  }
-  return fine.concat(
-    rows.map((row, i): BranchStep => ({
-      does: { code: i === 0 ? 'do.branch-tip' : 'do.branch-join', values: { parts: countParts(row.parts) } },
-      belowMm: i === 0 ? null : (must(rows[i - 1]).z - row.z) * longMm,
-    })),
-  );
+/** Parts of a carrier that are made things or carriers of some; what is wrapped, threaded or dotted on is no joint. */
+const joined = (at: Instance): Instance[] =>
+  at.carries.filter((c) => ['taped', 'gathered', 'pushed in', 'glued'].includes(c.part.join) && c.part.kind !== 'centre');
+
+interface Row {
+  atMm: number;
+  parts: Instance[];
 }
 
-/** Parts that join at the same place. */
-function together(at: readonly { p: Part; at: Part['joins'] }[]): Part[][] {
-  const groups: { at: Part['joins']; parts: Part[] }[] = [];
-  for (const { p, at: where } of at) {
-    const known = groups.find((g) => g.at.every((x, k) => Math.abs(x - must(where[k])) < 1e-6));
-    if (known) known.parts.push(p);
-    else groups.push({ at: where, parts: [p] });
+/** What joins at one place stays together, and what joins close below it shares its winding. */
+function rowsOf(carrier: Instance): Row[] {
+  const rows: Row[] = [];
+  for (const c of [...joined(carrier)].sort((a, b) => a.atMm - b.atMm)) {
+    const last = rows.at(-1);
+    const near = last && c.atMm - last.atMm < TOGETHER_MM && (c.atMm === last.atMm || last.parts.length < MOST_TOGETHER);
+    if (near) last.parts.push(c);
+    else rows.push({ atMm: c.atMm, parts: [c] });
   }
-  return groups.map((g) => g.parts);
+  return rows;
+}
+
+/** How a carrier within a branch is made: gathered at one height, along an arm, or small leaves against a large one. */
+function makes(carrier: Instance, parts: PartCount[], times: number): BranchStep['does'] {
+  if (!isCarrier(carrier.part)) return { code: 'do.leaf-group', values: { count: carrier.carries.length, times } };
+  if (carrier.carries.every((c) => c.atMm === must(carrier.carries[0]).atMm))
+    return { code: 'do.tape-together', values: { parts, times } };
+  return { code: 'do.make-arm', values: { part: partName(carrier.part), parts, times } };
+}
+
+/** Carriers of one line that carry the same, told once with how often. */
+function alike(carriers: readonly Instance[]): BranchStep[] {
+  const groups = new Map<string, { carrier: Instance; parts: PartCount[]; times: number }>();
+  for (const carrier of carriers) {
+    const parts = countParts(joined(carrier));
+    const key = `${carrier.part.id} ${JSON.stringify(parts)}`;
+    const known = groups.get(key);
+    if (known) known.times++;
+    else groups.set(key, { carrier, parts, times: 1 });
+  }
+  return [...groups.values()].map(({ carrier, parts, times }) => ({ does: makes(carrier, parts, times), parts, belowMm: null }));
+}
+
+/** What is taped to a cluster or arm first, then those to what carries them, then along the carrier from the tip down. */
+export function branchSteps(instances: readonly Instance[]): BranchStep[] {
+  const root = must(instances[0]);
+  if (!isCarrier(root.part)) return [];
+  const carriers = instances.filter((i) => i !== root && joined(i).length > 0 && (isCarrier(i.part) || i.part.parts.length > 0));
+  const deepest = (at: Instance): number => (at.within ? 1 + deepest(at.within) : 0);
+  const levels = [...new Set(carriers.map(deepest))].sort((a, b) => b - a);
+  const fine = levels.flatMap((level) => alike(carriers.filter((c) => deepest(c) === level)));
+  if (root.carries.every((c) => c.part.join === 'glued')) {
+    const parts = countParts(joined(root));
+    return [{ does: { code: 'do.glue-on', values: { parts } }, parts, belowMm: null }];
+  }
+  const laidIn: BranchStep[] =
+    root.part.on.by === 'wire' ? [{ does: { code: 'do.lay-in', values: {} }, parts: [], belowMm: null }] : [];
+  const rows = rowsOf(root).map((row, i, all): BranchStep => {
+    const parts = countParts(row.parts);
+    const belowMm = i === 0 ? null : row.atMm - must(all[i - 1]).atMm;
+    return { does: { code: i === 0 ? 'do.branch-tip' : 'do.branch-join', values: { parts } }, parts, belowMm };
+  });
+  return [...fine, ...laidIn, ...rows];
 }
 
 export interface PartCount {
-  part: Part['name'];
+  part: PartName;
   count: number;
 }
 
 /** Parts by kind, each with how many. */
-export function countParts(parts: readonly Part[]): PartCount[] {
-  const counts = new Map<Part['name'], number>();
-  for (const p of parts) counts.set(p.name, (counts.get(p.name) ?? 0) + 1);
+export function countParts(parts: readonly Instance[]): PartCount[] {
+  const counts = new Map<PartName, number>();
+  for (const { part } of parts) counts.set(partName(part), (counts.get(partName(part)) ?? 0) + 1);
   return [...counts].map(([part, count]) => ({ part, count }));
 }

@@ -23,9 +23,9 @@ import { ROLES } from '../botany/species';
 import { countPieces, pieceRef } from '../compose/names';
 import { tierRef } from '../cake/cake';
 import { EMPTY_BUILT, type Built } from './built';
-import { footWires, partWires, reaching, type WireContext } from './partWires';
+import { footWires, isWired, partWires, reaching, type WireContext } from './partWires';
 import type { Project } from './project';
-import { entryWire, gaugeFor, makeStem, stemToEntry, wireSpray, type Stem } from './stems';
+import { carriedBy, entryWire, gaugeFor, makeStem, stemToEntry, wireSpray, type Stem } from './stems';
 import type { WireCut } from '../wire/wireLength';
 import type { Warning } from './warnings';
 import { must } from '../geometry/must';
@@ -34,6 +34,7 @@ const contextOf = (project: Project): WireContext => ({
   system: project.brief.wireSystem,
   colour: project.brief.wireColour,
   gauges: project.gauges,
+  stockMm: project.brief.stockMm,
 });
 
 /** The barriers of the job, and what a push test says of the crumb; nothing of it where nobody tried. */
@@ -87,7 +88,7 @@ const ASSUMED_FREE_MM = 14;
 
 /** Bare diameters of all that a piece brings into its bore: its own wire, and those of its parts that run so far below its foot. */
 const wiresInBore = (p: PlacedPiece, freeMm: number, context: WireContext, gauge = gaugeFor(p, freeMm, context)): number[] => [
-  gauge.diameterMm,
+  ...Array.from({ length: carriedBy(p).on }, () => gauge.diameterMm),
   ...reaching(footWires(p, context), freeMm),
 ];
 
@@ -95,7 +96,7 @@ const wiresInBore = (p: PlacedPiece, freeMm: number, context: WireContext, gauge
 export function buildStemByStem({ project, arrangement, scene, memo, standing }: Building): Built {
   const context = contextOf(project);
   const memoise = memo.under([arrangement.id, project.cake]);
-  const bunches = gatherBunches(scene.heads);
+  const bunches = gatherBunches(scene.heads.filter(isWired));
   const ids = bunches.map((b) => `${arrangement.id}-${must(b.members[0]).piece.id}`);
   const bunchOf = new Map(ids.map((id, i) => [id, must(bunches[i])]));
   const stemOf = new Map<string, Stem>();
@@ -162,7 +163,7 @@ export function buildSprays({ project, arrangement, scene, memo, standing }: Bui
   const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
   const onLine = memo.under([arrangement.id, project.cake, arrangement.line, context.system, context.colour, context.gauges]);
   const trees = branchTrees({
-    heads: scene.heads,
+    heads: scene.heads.filter(isWired),
     line: scene.line,
     arrangementId: arrangement.id,
     edits: arrangement.joints,
@@ -306,7 +307,7 @@ export function buildSoft({ project, arrangement, scene, standing }: Building): 
   const wires: WireCut[] = [];
   const entries: Entry[] = [];
   const faults: SoftFault[] = [];
-  for (const { members, ...bunch } of gatherBunches(scene.heads)) {
+  for (const { members, ...bunch } of gatherBunches(scene.heads.filter(isWired))) {
     const normal = must(members[0]).frame.normal;
     const direction = scale(normal, -1);
     const ray = scene.solid.rayInto(addScaled(bunch.base, normal, 1), direction);

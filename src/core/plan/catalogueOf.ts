@@ -9,11 +9,12 @@ export interface JobCatalogue extends Catalogue {
 }
 
 /** Where a job says what it brings. */
-export type Bringing = Pick<Project, 'catalogue' | 'barriers'> & { brief: Pick<Project['brief'], 'choices'> };
+export type Bringing = Pick<Project, 'catalogue' | 'barriers' | 'madeBy'> & { brief: Pick<Project['brief'], 'choices'> };
 
 /** What the job brings to the catalogue: its own species and methods, and the cutters that were said. */
 export const ownCatalogueOf = (project: Omit<Bringing, 'barriers'>): OwnCatalogue => ({
   ...project.catalogue,
+  madeBy: project.madeBy,
   cutters: project.brief.choices.flatMap((c) =>
     typeof c.petalsCut === 'number' && c.petalsCut >= 2 ? [{ species: c.species, petals: c.petalsCut }] : [],
   ),

@@ -122,14 +122,13 @@ const faultsOfCake = ({ cake }: Project): Warning[] =>
   cakeFaults(cake).map(({ path: _path, ...fault }) => ({ ...fault, level: 'stop', station: 'brief' }));
 
 /** What is to make, by what is taken from the tin, what the log has learned, and who makes it. */
-const trayOfJob = ({ arrangements, spares, taken, log, notes, madeBy, brief }: Project, catalogue: JobCatalogue) =>
+const trayOfJob = ({ arrangements, spares, taken, log, notes, brief }: Project, catalogue: JobCatalogue) =>
   trayOf(arrangements, {
     catalogue,
     rule: spares,
     taken,
     log: countedLog(log),
     notes,
-    madeBy,
     care: careOf(brief.finish),
   });
 

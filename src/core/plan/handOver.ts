@@ -1,7 +1,8 @@
 import { bodyOf, methodById, speciesById, type Catalogue } from '../botany/catalogue';
-import { holdsWire, METHODS, type Method } from '../botany/methods';
-import type { Part } from '../botany/shape/recipe';
-import { stageOf, type Role } from '../botany/species';
+import { largestOf } from '../botany/built';
+import { METHODS, type Method } from '../botany/methods';
+import type { Part } from '../piece/part';
+import { type Role } from '../botany/species';
 import { tierRef, type Tier } from '../cake/cake';
 import type { TierRef } from '../facts/fact';
 import { allergensTold, type AllergensTold, type Stated } from '../make/allergens';
@@ -72,13 +73,15 @@ export interface HandOver {
 
 /** The shipped method by which this job makes a species; undefined for one of the person's own. */
 function methodOf(id: string, project: Project): Method | undefined {
-  const method = project.madeBy.find((m) => m.species === id)?.method ?? speciesById(id, catalogueOf(project)).method;
+  const { method } = speciesById(id, catalogueOf(project));
   return Object.hasOwn(METHODS, method) ? METHODS[method] : undefined;
 }
 
 /** Whether a species as this job makes it holds what nobody may eat. */
-export const kindHoldsWire = (id: string, project: Project): boolean =>
-  holdsWire(methodOf(id, project), Boolean(speciesById(id, catalogueOf(project)).wiring.stamens));
+export function kindHoldsWire(id: string, project: Project): boolean {
+  const species = speciesById(id, catalogueOf(project));
+  return species.stages.some((stage) => largestOf(species, stage.id).instances.some((i) => i.part.on.by !== 'nothing'));
+}
 
 /** Facts only; nothing claims that a rule is met. */
 export function handOverOf(project: Project, entries: readonly Entry[], tray: readonly TrayKind[], wired: boolean): HandOver {
@@ -132,7 +135,7 @@ const HARD_HOURS = 6;
 /** Whether a species as this job makes it is never dried hard. */
 function staysSoft(id: string, project: Project): boolean {
   const catalogue = catalogueOf(project);
-  const method = methodById(project.madeBy.find((m) => m.species === id)?.method ?? speciesById(id, catalogue).method, catalogue);
+  const method = methodById(speciesById(id, catalogue).method, catalogue);
   return method.steps.every((s) => s.dryHours < HARD_HOURS);
 }
 
@@ -151,20 +154,16 @@ function allergensIn(project: Project, entries: readonly Entry[], tray: readonly
 function smallPartsOf(tray: readonly TrayKind[], catalogue: Catalogue): SmallPart[] {
   const parts = new Map<string, SmallPart>();
   for (const { species: id, stage, colourway, sizes, sizeMm, role } of tray) {
-    const species = speciesById(id, catalogue);
     const smallest = Math.min(sizeMm, ...sizes.map((s) => s.sizeMm));
-    const { radialMm, axialMm } = bodyOf({ species: id, stage, sizeMm: smallest, colourway }, catalogue);
+    const { radialMm, axialMm, built } = bodyOf({ species: id, stage, sizeMm: smallest, colourway }, catalogue);
     const whole = fitsCylinder([2 * radialMm, 2 * radialMm, 2 * axialMm]);
-    // sizes of parts are radii in lengths of the whole
-    const lengthMm = 2 * axialMm;
-    const inParts = (species.shape.parts?.(stageOf(species, stage).open) ?? []).some((p) => {
-      const acrossMm = 2 * p.size * lengthMm;
-      return COMES_OFF.includes(p.name) && fitsCylinder([acrossMm, acrossMm, acrossMm]);
-    });
+    const inParts = built.instances.some(
+      ({ part, sizeMm: mm, within }) => within !== null && COMES_OFF.includes(part.kind) && fitsCylinder([mm, mm, mm]),
+    );
     if (!whole && !inParts) continue;
     parts.set(`${id}|${role}`, { species: id, role, whole });
   }
   return [...parts.values()];
 }
 
-const COMES_OFF: readonly Part['name'][] = ['berry', 'floret', 'bud'];
+const COMES_OFF: readonly Part['kind'][] = ['berry', 'floret', 'bud'];

@@ -1,9 +1,15 @@
-import { speciesById, type Catalogue } from '../botany/catalogue';
-import { stageOf, wiredParts, type Species } from '../botany/species';
-import { degToRad } from '../geometry/numbers';
+import { builtOf } from '../botany/built';
+import { speciesById, type Catalogue, type Kind as WholeKind } from '../botany/catalogue';
+import type { Species } from '../botany/species';
+import { degToRad, TAU } from '../geometry/numbers';
+import type { Instance } from '../piece/expand';
+import type { PartName } from '../wire/facts';
 import type { WireCut } from '../wire/wireLength';
-import { branchSteps } from './branchSteps';
+import { branchSteps, countParts } from './branchSteps';
+import { partName } from './partWires';
 import type { Figure, How, StepTitle, Why } from './stepFacts';
+
+type Kind = Pick<WholeKind, 'species' | 'stage' | 'sizeMm'>;
 
 /** Petals of one ring, each on its own wire: where they stand round the stem, clockwise from the front, and how far below the centre they are bound. */
 export interface Ring {
@@ -24,27 +30,22 @@ export interface MakeUpStep {
 /** Each ring is bound this much below the last (the project's own study). */
 const RING_STEP_MM = 2;
 
-/** Petals ring by ring: as the flower has them, else in threes where that comes out even, else in two rings (docs/trade.md T10). */
-export function ringCounts(petals: number, own: readonly number[] = []): number[] {
-  if (own.length && own.reduce((a, n) => a + n, 0) === petals) return [...own];
-  if (petals <= 3 || petals === 5) return petals > 0 ? [petals] : [];
-  if (petals % 3 === 0 && petals <= 9) return Array.from({ length: petals / 3 }, () => 3);
-  return [Math.ceil(petals / 2), Math.floor(petals / 2)];
-}
+const degOf = (rad: number): number => (rad * 180) / Math.PI;
 
-/** Every ring stands in the gaps of the one before: its first petal in the middle of a gap. */
-export function ringsOf(counts: readonly number[]): Ring[] {
-  const rings: Ring[] = [];
-  let fromDeg = 0;
-  counts.forEach((count, k) => {
-    const before = counts[k - 1];
-    if (before) fromDeg += 180 / before;
-    rings.push({
-      turnsDeg: Array.from({ length: count }, (_, i) => (fromDeg + (i * 360) / count) % 360),
+/** Petals on wires of their own, ring by ring as the tree has them: each stands in the gaps of the one before (docs/trade.md T10). */
+export function ringsOf(instances: readonly Instance[]): Ring[] {
+  const lines = new Map<string, Instance[]>();
+  for (const at of instances)
+    if (at.part.join === 'ring' && at.part.kind === 'petal') lines.set(at.part.id, [...(lines.get(at.part.id) ?? []), at]);
+  let fromRad = 0;
+  return [...lines.values()].map((petals, k, all) => {
+    const before = all[k - 1];
+    if (before) fromRad += Math.PI / before.length;
+    return {
+      turnsDeg: petals.map((_, i) => degOf(fromRad + (i * TAU) / petals.length) % 360),
       belowMm: k * RING_STEP_MM,
-    });
+    };
   });
-  return rings;
 }
 
 /**
@@ -52,48 +53,46 @@ export function ringsOf(counts: readonly number[]): Ring[] {
  * level and from the tip down. Empty for a piece on a single wire. `wires` are those of one such piece.
  */
 export function makeUpSteps(
-  kind: { species: string; stage: string },
-  longMm: number,
+  kind: Kind,
   wires: readonly Pick<WireCut, 'use' | 'part' | 'gauge' | 'colour' | 'lengthMm'>[],
   { finish, catalogue }: { finish: 'everyday' | 'showpiece'; catalogue: Catalogue },
 ): MakeUpStep[] {
   const species = speciesById(kind.species, catalogue);
-  const parts = wiredParts(species, kind.stage).filter((p) => p.count > 0);
-  const built = species.shape.parts?.(stageOf(species, kind.stage).open) ?? [];
+  const { instances, tree } = builtOf(species, kind.stage, kind.sizeMm);
   const wireFigure: WireFigure = (part) => {
-    const w = wires.find((x) => x.use !== 'stem' && x.part === part);
-    return w ? [{ code: 'figure.each-wire', values: { gauge: w.gauge, colour: w.colour, lengthMm: w.lengthMm } }] : [];
-  };
-  const steps: MakeUpStep[] = [];
-  const stamens = species.wiring.stamens;
-  if (stamens) {
-    const { count } = stamens;
-    steps.push({
-      title: { code: 'do.stamens', values: { count } },
-      figures: [{ code: 'figure.stamens', values: { count } }, ...wireFigure('stamen')],
-      how: plain('how.stamens-level', 'how.bind-down'),
-      why: plain('why.stamens'),
-      rings: [],
+    const own = wires.filter((x) => (part === null ? x.use === 'stem' : x.use !== 'stem' && x.part === part));
+    return own.slice(0, 1).map((w) => {
+      const { gauge, colour, lengthMm } = w;
+      return { code: 'figure.each-wire', values: { gauge, colour, lengthMm } };
     });
-  }
-  if (parts.length === 0) return steps;
-  const inBase = parts.some((p) => p.inBase);
-  if (inBase) return [...steps, ...intoBase(species, kind.stage, parts, wireFigure)];
-  if (built.length > 0) return [...steps, ...composite({ species, built, longMm, parts, wireFigure, finish })];
-  for (const part of parts) steps.push(...petalSteps(species, part, wireFigure));
-  return steps;
+  };
+  const stamens = tree.parts.find((p) => p.on.by === 'fine wires');
+  if (instances.some((i) => i.part.join === 'pushed in')) return intoBase(kind, instances, wireFigure);
+  return [
+    ...(stamens?.on.by === 'fine wires' ? [stamenStep(stamens.on.count, wireFigure)] : []),
+    ...petalSteps(ringsOf(instances), wireFigure),
+    ...composite({ species, instances, wireFigure, finish }),
+  ];
 }
 
-type WireFigure = (part: string) => Figure[];
+const stamenStep = (count: number, wireFigure: WireFigure): MakeUpStep => ({
+  title: { code: 'do.stamens', values: { count } },
+  figures: [{ code: 'figure.stamens', values: { count } }, ...wireFigure('stamen')],
+  how: plain('how.stamens-level', 'how.bind-down'),
+  why: plain('why.stamens'),
+  rings: [],
+});
+
+/** The wire of a part; of the piece itself for null. */
+type WireFigure = (part: PartName | null) => Figure[];
 
 /** Sentences that carry no value. */
 const plain = <Code extends string>(...codes: Code[]): { code: Code; values: Record<never, never> }[] =>
   codes.map((code) => ({ code, values: {} }));
 
-function petalSteps(species: Species, part: { name: string; count: number }, wireFigure: WireFigure): MakeUpStep[] {
-  const rings = ringsOf(ringCounts(part.count, species.shape.rings));
+function petalSteps(rings: readonly Ring[], wireFigure: WireFigure): MakeUpStep[] {
   return rings.map((ring, k): MakeUpStep => {
-    const values = { part: part.name, count: ring.turnsDeg.length };
+    const values = { part: 'petal', count: ring.turnsDeg.length } as const;
     const before = rings[k - 1];
     return {
       title: { code: before ? 'do.petals-next' : 'do.petals-first', values },
@@ -101,7 +100,7 @@ function petalSteps(species: Species, part: { name: string; count: number }, wir
         { code: 'figure.ring', values: { ...values, ring: k + 1, of: rings.length } },
         { code: 'figure.ring-below', values: { belowMm: ring.belowMm } },
         ...(before ? [{ code: 'figure.turned' as const, values: { rad: degToRad(180 / before.turnsDeg.length) } }] : []),
-        ...wireFigure(part.name),
+        ...wireFigure('petal'),
       ],
       how: plain('how.bend-petal', 'how.bind-petal'),
       why: [
@@ -114,27 +113,32 @@ function petalSteps(species: Species, part: { name: string; count: number }, wir
 }
 
 /** Stems of the finest parts are painted for everyday work and taped to their ends for a showpiece (docs/trade.md T3). */
-const FINEST = ['floret', 'bud'];
+const FINEST: readonly PartName[] = ['floret', 'bud'];
 
 interface CompositeOptions {
   species: Species;
-  built: Parameters<typeof branchSteps>[0];
-  longMm: number;
-  parts: readonly { name: string }[];
+  instances: readonly Instance[];
   wireFigure: WireFigure;
   finish: 'everyday' | 'showpiece';
 }
 
-function composite({ species, built, longMm, parts, wireFigure, finish }: CompositeOptions): MakeUpStep[] {
-  const fine = parts.find((p) => FINEST.includes(p.name));
-  const first = fine ? [fineStems(fine.name, wireFigure, finish)] : [];
-  const joined = branchSteps(built, longMm).map(({ does, belowMm }): MakeUpStep => {
-    const wired = does.values.parts.find((p) => parts.some((q) => q.name === p.part))?.part ?? '';
+function composite({ species, instances, wireFigure, finish }: CompositeOptions): MakeUpStep[] {
+  const names = new Set(instances.filter((i) => i.within && i.part.on.by === 'wire').map((i) => partName(i.part)));
+  const fine = [...names].find((n) => FINEST.includes(n));
+  const first = fine ? [fineStems(fine, wireFigure, finish)] : [];
+  const joined = branchSteps(instances).map(({ does, parts, belowMm }): MakeUpStep => {
     const below: Figure[] = belowMm === null ? [] : [{ code: 'figure.below-last', values: { lengthMm: belowMm } }];
+    if (does.code === 'do.lay-in')
+      return { title: does, figures: wireFigure(null), how: plain('how.lay-in'), why: plain('why.carrier-first'), rings: [] };
+    if (does.code === 'do.glue-on')
+      return { title: does, figures: wireFigure(null), how: plain('how.glue-on'), why: plain('why.glued-fine'), rings: [] };
+    if (does.code === 'do.leaf-group')
+      return { title: does, figures: wireFigure('leaf'), how: plain('how.bend-stalk'), why: plain('why.leaf-group'), rings: [] };
+    const wired = parts.find((p) => names.has(p.part))?.part ?? 'leaf';
     return {
       title: does,
       figures: [...below, ...wireFigure(wired)],
-      how: [...plain(belowMm === null ? 'how.even-out' : 'how.bend-stalk'), ...(species.wiring.bark ? plain('how.woody') : [])],
+      how: [...plain(belowMm === null ? 'how.even-out' : 'how.bend-stalk'), ...(species.bark ? plain('how.woody') : [])],
       why: plain(belowMm === null ? 'why.finest-first' : 'why.from-tip'),
       rings: [],
     };
@@ -143,7 +147,7 @@ function composite({ species, built, longMm, parts, wireFigure, finish }: Compos
 }
 
 /** Stems of the finest parts, painted or taped before anything is joined. */
-const fineStems = (part: string, wireFigure: WireFigure, finish: 'everyday' | 'showpiece'): MakeUpStep => {
+const fineStems = (part: PartName, wireFigure: WireFigure, finish: 'everyday' | 'showpiece'): MakeUpStep => {
   const taped = finish === 'showpiece';
   return {
     title: { code: taped ? 'do.tape-fine' : 'do.paint-fine', values: { part } },
@@ -155,26 +159,19 @@ const fineStems = (part: string, wireFigure: WireFigure, finish: 'everyday' | 's
 };
 
 /** Florets on short wires go into a base that is still soft (docs/trade.md T13). */
-const intoBase = (
-  species: Species,
-  stage: string,
-  parts: readonly { name: string; count: number; inBase?: boolean }[],
-  wireFigure: WireFigure,
-): MakeUpStep[] => [
+const intoBase = (kind: Kind, instances: readonly Instance[], wireFigure: WireFigure): MakeUpStep[] => [
   {
-    title: { code: 'do.shape-base', values: { piece: { species: species.id, stage } } },
-    figures: [{ code: 'figure.base-firms', values: {} }],
+    title: { code: 'do.shape-base', values: { piece: { species: kind.species, stage: kind.stage } } },
+    figures: [{ code: 'figure.base-firms', values: {} }, ...wireFigure(null)],
     how: plain('how.roll-base'),
     why: plain('why.base-firm'),
     rings: [],
   },
-  ...parts
-    .filter((p) => p.inBase)
-    .map(({ name: part, count }): MakeUpStep => ({
-      title: { code: 'do.push-in', values: { part, count } },
-      figures: [{ code: 'figure.pushed-in', values: { part, count } }, ...wireFigure(part)],
-      how: plain('how.push-in'),
-      why: plain('why.dome'),
-      rings: [],
-    })),
+  ...countParts(instances.filter((i) => i.part.join === 'pushed in')).map(({ part, count }): MakeUpStep => ({
+    title: { code: 'do.push-in', values: { part, count } },
+    figures: [{ code: 'figure.pushed-in', values: { part, count } }, ...wireFigure(part)],
+    how: plain('how.push-in'),
+    why: plain('why.dome'),
+    rings: [],
+  })),
 ];

@@ -1,9 +1,13 @@
-import { stageOf, wiredParts } from '../botany/species';
 import { pieceRef } from '../compose/names';
 import type { PlacedPiece } from '../compose/placement';
 import { must } from '../geometry/must';
+import { spanMm, type Instance } from '../piece/expand';
+import type { Part } from '../piece/part';
+import { byInstance, passingAtFoot } from '../piece/thickness';
+import { wiresOf, type PieceWire } from '../piece/wires';
+import type { PartName } from '../wire/facts';
 import { gaugeToMm, mmToGauge, type WireSystem } from '../wire/gauge';
-import { sumTerms, TO_TRIM, TRIM_ALLOWANCE_MM, type WireCut } from '../wire/wireLength';
+import { sumTerms, type LengthTerm, type WireCut } from '../wire/wireLength';
 import type { Project } from './project';
 
 export interface WireContext {
@@ -11,6 +15,8 @@ export interface WireContext {
   colour: 'white' | 'green';
   /** gauges that a person has chosen, by kind */
   gauges: Project['gauges'];
+  /** a length of wire as it is bought */
+  stockMm: number;
 }
 
 /** Wire that the trade names by an SWG number, as the job's own system has it: the nearest in thickness. */
@@ -19,40 +25,95 @@ export function inSystem(system: WireSystem, swg: number): { gauge: number; diam
   return { gauge, diameterMm: gaugeToMm(system, gauge) };
 }
 
-/** Wires of the piece's parts: separately wired petals, leaves, stamens. They end at the foot of the head. */
+/** Bare stem below a piece that its parts' wires may run along: a hand holds it by so much. Assumed. */
+const FOOT_MM = 60;
+
+/** Wires of a piece, its own first, for as long as the piece is the same. */
+const kept = new WeakMap<readonly Instance[], Map<number, readonly PieceWire[]>>();
+export function wiresOfPiece(instances: readonly Instance[], stockMm: number): readonly PieceWire[] {
+  const own = kept.get(instances) ?? new Map<number, readonly PieceWire[]>();
+  kept.set(instances, own);
+  const known = own.get(stockMm) ?? wiresOf(instances, { footMm: FOOT_MM, stockMm });
+  own.set(stockMm, known);
+  return known;
+}
+
+const carriesClusters = (part: Part): boolean => part.parts.some((p) => p.kind === 'cluster');
+
+/** Whether a piece has a wire at all: what has none is laid or glued, and nothing of it goes into a cake. */
+export const isWired = ({ body }: Pick<PlacedPiece, 'body'>): boolean => body.built.root.part.on.by !== 'nothing';
+
+/** What the person calls a part that a wire carries. */
+export function partName(part: Part): PartName {
+  if (part.kind === 'arm') return carriesClusters(part) || part.parts.some((p) => p.kind === 'floret') ? 'side branch' : 'arm';
+  if (part.kind === 'cluster') return 'twig';
+  if (part.kind === 'stamens') return 'stamen';
+  const { kind } = part;
+  return kind === 'leaf' || kind === 'berry' || kind === 'floret' || kind === 'bud' ? kind : 'petal';
+}
+
+/** Parts of a piece that are on wires of their own: how many of which gauge. */
+export function wiredLines(instances: readonly Instance[]): { part: PartName; swg: number; count: number }[] {
+  const lines = new Map<string, { part: PartName; swg: number; count: number }>();
+  for (const { part, within } of instances) {
+    if (!within || part.on.by === 'nothing') continue;
+    const [name, swg] = [partName(part), part.on.swg];
+    const line = lines.get(`${name}|${swg}`) ?? { part: name, swg, count: 0 };
+    lines.set(`${name}|${swg}`, { ...line, count: line.count + (part.on.by === 'fine wires' ? part.on.count : 1) });
+  }
+  return [...lines.values()];
+}
+
+/** Why a part's wire is as long as it is; what an equal part of a length, or the longest of its line, leaves over is said last. */
+function termsOf({ need, needMm, cutMm, parts }: PieceWire, name: PartName, inBase: boolean): LengthTerm[] {
+  const over = cutMm - needMm;
+  const terms: LengthTerm[] = [
+    { term: 'hook', mm: need.hookMm, why: { code: 'term.holds', values: {} } },
+    { term: 'inside', mm: need.insideMm, why: { code: 'term.into-part', values: { part: name } } },
+    { term: 'inside', mm: need.spanMm, why: { code: 'term.past-its-parts', values: {} } },
+    { term: 'free', mm: need.stalkMm, why: { code: 'term.free-stalk', values: {} } },
+    inBase
+      ? { term: 'in-base', mm: need.runMm, why: { code: 'term.into-base', values: {} } }
+      : { term: 'along-stem', mm: need.runMm, why: { code: 'term.taped-to-stem', values: {} } },
+    { term: 'trim', mm: need.trimMm + Math.min(0, over), why: { code: 'term.spare', values: {} } },
+  ];
+  const why: LengthTerm['why'] = parts
+    ? { code: 'term.equal-part', values: { parts } }
+    : { code: 'term.cut-alike', values: { part: name } };
+  return over > 0.5 ? [...terms, { term: 'rest', mm: over, why }] : terms;
+}
+
+/** Wires of the piece's parts, alike ones together: petals, leaves, florets, stamens, and what carries them within the piece. */
 export function partWires(p: PlacedPiece, context: WireContext): WireCut[] {
-  const { wiring, sizesMm } = p.body.species;
-  const scaleBy = p.piece.sizeMm / must(sizesMm[0]);
-  const cuts: WireCut[] = [];
-  const add = (
-    use: 'part' | 'stamen',
-    name: string,
-    part: { count: number; swg: number; lengthMm: number; inBase?: boolean },
-  ) => {
-    const long = part.lengthMm * Math.max(0.6, scaleBy) - TRIM_ALLOWANCE_MM;
-    const { terms, lengthMm } = sumTerms([
-      { term: 'inside', mm: long * 0.55, why: { code: 'term.two-thirds', values: { part: name } } },
-      part.inBase
-        ? { term: 'in-base', mm: long * 0.45, why: { code: 'term.into-base', values: {} } }
-        : { term: 'along-stem', mm: long * 0.45, why: { code: 'term.taped-to-stem', values: {} } },
-      TO_TRIM,
-    ]);
-    cuts.push({
-      id: `${p.piece.id}-${use === 'part' ? name.replace(' ', '-') : use}`,
+  const { built, species } = p.body;
+  const partOf = new Map(built.instances.map((i) => [i.id, i.part]));
+  const cuts = new Map<string, WireCut>();
+  for (const wire of wiresOfPiece(built.instances, context.stockMm)) {
+    if (wire.instanceId === built.root.id) continue;
+    const part = must(partOf.get(wire.instanceId));
+    const key = `${wire.partId}-${wire.cutMm}`;
+    const known = cuts.get(key);
+    if (known) {
+      known.count += wire.count;
+      continue;
+    }
+    const name = partName(part);
+    const { terms } = sumTerms(termsOf(wire, name, part.join === 'pushed in'));
+    cuts.set(key, {
+      id: `${p.piece.id}-${key}`,
       pieceId: p.piece.id,
-      use,
+      use: name === 'stamen' ? 'stamen' : 'part',
       piece: pieceRef(p),
       part: name,
-      ...inSystem(context.system, part.swg),
-      colour: wiring.white ? 'white' : context.colour,
+      ...inSystem(context.system, wire.swg),
+      colour: species.white ? 'white' : context.colour,
       terms,
-      lengthMm,
-      count: part.count,
+      // an equal part of a length is exact
+      lengthMm: wire.cutMm,
+      count: wire.count,
     });
-  };
-  for (const part of wiredParts(p.body.species, p.piece.stage)) add('part', part.name, part);
-  if (wiring.stamens) add('stamen', 'stamen', wiring.stamens);
-  return cuts;
+  }
+  return [...cuts.values()];
 }
 
 /** A wire of a piece's part that runs on below the foot of the piece, mm. */
@@ -62,39 +123,29 @@ export interface FootWire {
 }
 
 /** What was found last for a piece, for as long as it is the same. */
-const lastFeet = new WeakMap<PlacedPiece, { system: WireSystem; wires: readonly FootWire[] }>();
+const lastFeet = new WeakMap<readonly Instance[], { system: WireSystem; wires: readonly FootWire[] }>();
 
-const alongStemMm = (wire: WireCut): number => wire.terms.find((t) => t.term === 'along-stem')?.mm ?? 0;
-
-/**
- * The wires of a piece's parts as far as they run on below its foot: those of a head begin there, those of a sprig where each part joins.
- * What ends above, in a base or on a side branch, is not among them.
- */
-export function footWires(p: PlacedPiece, context: WireContext): readonly FootWire[] {
-  const last = lastFeet.get(p);
-  if (last?.system === context.system) return last.wires;
-  const wires = runningOn(p, partWires(p, context));
-  lastFeet.set(p, { system: context.system, wires });
-  return wires;
-}
-
-function runningOn(p: PlacedPiece, wires: readonly WireCut[]): FootWire[] {
-  const { species, axialMm } = p.body;
-  const below = wires
-    .filter((w) => w.use === 'part' || w.use === 'stamen')
-    .map((w) => ({ ...w, belowMm: alongStemMm(w) }))
-    .filter((w) => w.belowMm > 0);
-  const built = species.shape.parts?.(stageOf(species, p.piece.stage).open);
-  if (!built || p.spine.length === 0) return below.flatMap((w) => Array.from({ length: w.count }, () => w));
-  // a floret that is still closed is wired as the others
-  return built.flatMap(({ name, level, joins }) => {
-    const wire = level === 0 && below.find((w) => w.part === (name === 'bud' ? 'floret' : name));
-    return wire && wire.belowMm > joins[2] * 2 * axialMm
-      ? [{ diameterMm: wire.diameterMm, belowMm: wire.belowMm - joins[2] * 2 * axialMm }]
-      : [];
+/** The wires of a piece's parts as far as they run on below its foot, with all that is tied in with each. */
+export function footWires(p: PlacedPiece, { system, stockMm }: WireContext): readonly FootWire[] {
+  const { root, instances } = p.body.built;
+  const last = lastFeet.get(instances);
+  if (last?.system === system) return last.wires;
+  const own = byInstance(wiresOfPiece(instances, stockMm));
+  const wires = root.carries.flatMap((c) => {
+    const runMm = own.get(c.id)?.need.runMm ?? 0;
+    const belowMm = c.part.join === 'pushed in' ? 0 : runMm - (spanMm(root) - c.atMm);
+    return belowMm > 0 ? passingAtFoot(c, own).map((swg) => ({ diameterMm: inSystem(system, swg).diameterMm, belowMm })) : [];
   });
+  lastFeet.set(instances, { system, wires });
+  return wires;
 }
 
 /** Bare diameters of those that run on farther than `mm`. */
 export const reaching = (wires: readonly FootWire[], mm: number): number[] =>
   wires.flatMap((w) => (w.belowMm > mm ? [w.diameterMm] : []));
+
+/** What a piece's own wire is long for above its foot; nothing of a piece that has none. */
+export function ownNeed(p: Pick<PlacedPiece, 'body'>, stockMm: number): PieceWire['need'] | null {
+  const { root, instances } = p.body.built;
+  return wiresOfPiece(instances, stockMm).find((w) => w.instanceId === root.id)?.need ?? null;
+}

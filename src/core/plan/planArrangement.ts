@@ -40,6 +40,7 @@ export interface PlannedHead {
   radialMm: number;
   axialMm: number;
   massGrams: number;
+  sizeMm: number;
 }
 
 export interface PlannedArrangement {
@@ -244,5 +245,6 @@ function reportHead(arrangementId: string, h: Scene['heads'][number]): PlannedHe
     radialMm: h.body.radialMm,
     axialMm: h.body.axialMm,
     massGrams: h.body.massGrams,
+    sizeMm: h.piece.sizeMm,
   };
 }

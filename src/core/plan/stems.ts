@@ -1,4 +1,3 @@
-import { wiresAtFoot } from '../botany/species';
 import type { PlacedPiece } from '../compose/placement';
 import { pieceRef } from '../compose/names';
 import { hermite, nearestPoint, polylineLengthMm } from '../geometry/curve';
@@ -10,7 +9,9 @@ import { keepStemClear, type CakeSolid } from '../cake/solid';
 import type { Joint, Spray } from '../tape/tree';
 import { chooseGauge, GRAVITY_N_PER_GRAM, HANDLING_FACTOR, STEEL, secondMoment, type GaugeChoice } from '../wire/mechanics';
 import { SPRUNG_FOLD_MM, sumTerms, TO_TRIM, type LengthTerm, type WireCut } from '../wire/wireLength';
-import { footWires, inSystem, partWires, type WireContext } from './partWires';
+import { isCarrier } from '../piece/part';
+import { BARE_FOOT_MM } from '../piece/long';
+import { footWires, inSystem, ownNeed, partWires, type WireContext } from './partWires';
 import { must } from '../geometry/must';
 
 /** A visible stem: from the back of a head to where it joins or enters. */
@@ -27,14 +28,25 @@ export interface Stem {
 export const STEM_LIFT_MM = 1.6;
 
 /** Gauge of a piece's own stem: its mass at the end of its free length. */
-export const gaugeFor = (p: PlacedPiece, freeMm: number, { system, gauges }: WireContext): GaugeChoice =>
-  chooseGauge({
-    massGrams: p.body.massGrams,
+export function gaugeFor(p: PlacedPiece, freeMm: number, { system, gauges }: WireContext): GaugeChoice {
+  const { on, swg } = carriedBy(p);
+  return chooseGauge({
+    massGrams: p.body.massGrams / on,
     leverMm: freeMm + p.body.axialMm,
-    floorSwg: p.body.species.wiring.floorSwg,
+    floorSwg: swg,
     system,
     chosen: gauges.find((g) => g.species === p.piece.species && g.stage === p.piece.stage)?.gauge ?? null,
+    // a branch is bent to its line: that it droops is wanted
+    droops: isCarrier(p.body.built.root.part),
   });
+}
+
+/** How many wires carry a piece, and of which gauge at the least; a piece without a wire counts as one of the thinnest. */
+export function carriedBy({ body }: Pick<PlacedPiece, 'body'>): { on: number; swg: number } {
+  const { on } = body.built.root.part;
+  return on.by === 'wire' ? { on: on.strands ?? 1, swg: on.swg } : { on: 1, swg: THINNEST_SWG };
+}
+const THINNEST_SWG = 35;
 
 type StemEnd = Pick<Entry, 'pointMm' | 'direction'>;
 
@@ -62,12 +74,18 @@ function drawStem(p: PlacedPiece, entry: StemEnd, solid: CakeSolid): Vec3[] {
   });
 }
 
-function headTerms(p: PlacedPiece): LengthTerm[] {
-  const { wiring } = p.body.species;
-  const inside = p.body.axialMm * 2 * wiring.insideShare;
+/** The stretch of a piece's own wire above its foot: through a head, or past all that it carries. */
+function headTerms(p: PlacedPiece, { stockMm }: WireContext): LengthTerm[] {
+  const need = ownNeed(p, stockMm);
+  if (!need) return [];
+  const carrier = isCarrier(p.body.built.root.part);
   return [
-    { term: 'hook', mm: wiring.hookMm, why: { code: 'term.holds', values: {} } },
-    { term: 'inside', mm: inside, why: { code: p.spine.length ? 'term.up-sprig' : 'term.through-base', values: {} } },
+    { term: 'hook', mm: need.hookMm, why: { code: 'term.holds', values: {} } },
+    {
+      term: 'inside',
+      mm: need.insideMm + need.spanMm + (carrier ? BARE_FOOT_MM : 0),
+      why: { code: p.spine.length ? 'term.up-sprig' : 'term.through-base', values: {} },
+    },
   ];
 }
 
@@ -76,7 +94,7 @@ export function entryWire(p: PlacedPiece, stem: Stem, entry: Entry, context: Wir
   const inTube = entry.boreMm !== null && entry.barrier !== null;
   const heavy = p.body.massGrams > 12;
   const { terms, lengthMm } = sumTerms([
-    ...headTerms(p),
+    ...headTerms(p, context),
     { term: 'free', mm: stem.lengthMm, why: { code: 'term.to-rim', values: {} } },
     {
       term: 'in-barrier',
@@ -95,6 +113,16 @@ export function entryWire(p: PlacedPiece, stem: Stem, entry: Entry, context: Wir
   return stemCut({ p, gauge: stem.gauge, context, terms, lengthMm });
 }
 
+/** The wire of a piece that is made by itself, with so much stem to hold it by. */
+export function heldStem(p: PlacedPiece, footMm: number, context: WireContext): WireCut {
+  const { terms, lengthMm } = sumTerms([
+    ...headTerms(p, context),
+    { term: 'free', mm: footMm, why: { code: 'term.to-hold', values: {} } },
+    TO_TRIM,
+  ]);
+  return stemCut({ p, gauge: gaugeFor(p, footMm, context), context, terms, lengthMm });
+}
+
 interface StemCutOptions {
   p: PlacedPiece;
   gauge: GaugeChoice;
@@ -111,10 +139,10 @@ const stemCut = ({ p, gauge, context, terms, lengthMm }: StemCutOptions): WireCu
   part: null,
   gauge: gauge.gauge,
   diameterMm: gauge.diameterMm,
-  colour: context.colour === 'white' || p.body.species.wiring.white ? 'white' : 'green',
+  colour: context.colour === 'white' || p.body.species.white ? 'white' : 'green',
   terms,
   lengthMm,
-  count: 1,
+  count: carriedBy(p).on,
 });
 
 /** Each wire runs on past its joint by this much, then is trimmed so that the stem tapers (docs/trade.md T14; figures from the own study). */
@@ -174,7 +202,7 @@ export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: 
       curve: joint.curve,
       lengthMm: joint.stalkMm,
       gauge,
-      wires: wiresAtFoot(p.body.species, p.piece.stage),
+      wires: carriedBy(p).on + footWires(p, context).length,
     });
     const main = joint.tip || joint.arm === 'heel' || p.body.role === 'focal' || p.body.role === 'secondary';
     const runMm = joint.onto ? RUN_PAST_JOINT_MM.branch : RUN_PAST_JOINT_MM.arm;
@@ -182,12 +210,14 @@ export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: 
       const pastMm = belowMm - joint.stalkMm;
       if (pastMm > 0) beside.push({ joint, diameterMm, runMm: pastMm, toEnd: !joint.onto && pastMm > joint.toPickMm });
     }
-    running.push({
+    const own = {
       joint,
       diameterMm: gauge.diameterMm,
       runMm,
       toEnd: !joint.onto && (main || joint.toPickMm <= RUN_PAST_JOINT_MM.arm),
-    });
+    };
+    running.push(own);
+    for (let strand = 1; strand < carriedBy(p).on; strand++) beside.push(own);
   }
   const carriers = (['first', 'second'] as const).flatMap((arm) => carriersFor(arm, heads, running, context));
   fillThickness(joints, [...running, ...beside], carriers, thickness);
@@ -196,7 +226,7 @@ export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: 
     const run = must(running[i]);
     const toEnd = run.toEnd ? joint.toPickMm + insideMm : Math.min(run.runMm, joint.onto ? run.runMm : joint.toPickMm);
     const { terms, lengthMm } = sumTerms([
-      ...headTerms(p),
+      ...headTerms(p, context),
       { term: 'free', mm: joint.stalkMm, why: { code: 'term.to-joint', values: { joint: joint.order } } },
       {
         term: 'along-stem',
@@ -323,6 +353,6 @@ export function makeStem(p: PlacedPiece, curve: Vec3[], context: WireContext): S
     curve,
     lengthMm,
     gauge: gaugeFor(p, lengthMm, context),
-    wires: wiresAtFoot(p.body.species, p.piece.stage),
+    wires: carriedBy(p).on + footWires(p, context).length,
   };
 }

@@ -144,7 +144,7 @@ export function tapeNeeded(planned: readonly Planned[], project: Project): TapeU
     const pieces = new Map(arrangement.pieces.map((p) => [p.id, p.species]));
     const colourAt = (pieceId: string): TapeColour => {
       const species = pieces.get(pieceId);
-      return species && speciesById(species, catalogue).wiring.bark ? 'brown' : wireColour;
+      return species && speciesById(species, catalogue).bark ? 'brown' : wireColour;
     };
     const wind = ({
       colour,

@@ -1,11 +1,18 @@
 import type { FactTable } from '../facts/fact';
 
+/** What a person calls the part of a piece that a wire carries. */
+export type PartName = 'petal' | 'leaf' | 'berry' | 'floret' | 'bud' | 'stamen' | 'arm' | 'side branch' | 'twig';
+
 /** Why a part of a wire's length is as long as it is. */
 export const TERM_FACTS = {
   'term.holds': {},
   'term.up-sprig': {},
   'term.through-base': {},
-  'term.two-thirds': { part: 'part' },
+  'term.into-part': { part: 'part' },
+  'term.past-its-parts': {},
+  'term.free-stalk': {},
+  'term.equal-part': { parts: 'count' },
+  'term.cut-alike': { part: 'part' },
   'term.into-base': {},
   'term.taped-to-stem': {},
   'term.spare': {},

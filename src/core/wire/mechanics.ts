@@ -42,12 +42,12 @@ export function wireUse(massGrams: number, leverMm: number, diameterMm: number):
 }
 
 /** The thinnest gauge sold that carries so much at the end of such a lever, and which law kept the one before it out. */
-function byStrength(mass: number, lever: number, system: WireSystem) {
+function byStrength({ mass, lever, system, droops }: { mass: number; lever: number; system: WireSystem; droops: boolean }) {
   let law: 'yield' | 'droop' | null = null;
   for (const gauge of soldIn(system)) {
     const { yieldUse, droopUse } = wireUse(mass, lever, gaugeToMm(system, gauge));
-    if (yieldUse <= 1 && droopUse <= 1) return { gauge, law, enough: true };
-    law = droopUse > yieldUse ? 'droop' : 'yield';
+    if (yieldUse <= 1 && (droops || droopUse <= 1)) return { gauge, law, enough: true };
+    law = !droops && droopUse > yieldUse ? 'droop' : 'yield';
   }
   return { gauge: must(soldIn(system).at(-1)), law, enough: false };
 }
@@ -58,6 +58,8 @@ interface ChooseGaugeOptions {
   floorSwg: number;
   system?: WireSystem;
   chosen?: number | null;
+  /** it may droop: only what it bears before it yields counts */
+  droops?: boolean;
 }
 
 /**
@@ -65,14 +67,21 @@ interface ChooseGaugeOptions {
  * The floor is an SWG number; under another system the gauge of nearest diameter is meant. Negative or NaN loads count as 0.
  * A gauge that a person has `chosen` is taken as it is; one that the system does not have is passed over.
  */
-export function chooseGauge({ massGrams, leverMm, floorSwg, system = 'SWG', chosen = null }: ChooseGaugeOptions): GaugeChoice {
+export function chooseGauge({
+  massGrams,
+  leverMm,
+  floorSwg,
+  system = 'SWG',
+  chosen = null,
+  droops = false,
+}: ChooseGaugeOptions): GaugeChoice {
   const mass = massGrams > 0 ? massGrams : 0;
   const lever = leverMm > 0 ? leverMm : 0;
-  const strong = byStrength(mass, lever, system);
+  const strong = byStrength({ mass, lever, system, droops });
   const taken = (gauge: number, decidedBy: GaugeChoice['decidedBy']): GaugeChoice => {
     const diameterMm = gaugeToMm(system, gauge);
     const { yieldUse, droopUse } = wireUse(mass, lever, diameterMm);
-    return { gauge, diameterMm, decidedBy, use: Math.max(yieldUse, droopUse), byStrength: strong.gauge };
+    return { gauge, diameterMm, decidedBy, use: droops ? yieldUse : Math.max(yieldUse, droopUse), byStrength: strong.gauge };
   };
   if (chosen !== null && soldIn(system).includes(chosen)) return taken(chosen, 'chosen');
   if (!strong.enough) return taken(strong.gauge, 'none thick enough');

@@ -1,8 +1,8 @@
 import type { FactOf, PieceRef } from '../facts/fact';
-import type { TERM_FACTS } from './facts';
+import type { PartName, TERM_FACTS } from './facts';
 
 /** What a stretch of wire is for. */
-export type Term = 'hook' | 'inside' | 'free' | 'along-stem' | 'in-base' | 'in-barrier' | 'fold' | 'trim';
+export type Term = 'hook' | 'inside' | 'free' | 'along-stem' | 'in-base' | 'in-barrier' | 'fold' | 'trim' | 'rest';
 type TermReason = FactOf<typeof TERM_FACTS>;
 
 /** One part of a wire's length, with its reason. */
@@ -20,7 +20,7 @@ export interface WireCut {
   /** whose it is; null for a carrier */
   piece: PieceRef | null;
   /** the part of the piece that it carries; null for the piece's own stem and a carrier */
-  part: string | null;
+  part: PartName | null;
   gauge: number;
   diameterMm: number;
   colour: 'white' | 'green';

@@ -38,7 +38,7 @@ export function HelperStation() {
 function Bench({ packet }: { packet: Packet }) {
   const words = useWords();
   const catalogue = useMemo(
-    () => ({ ...catalogueWith({ ...packet.catalogue, cutters: [] }), barriers: BARRIERS }),
+    () => ({ ...catalogueWith({ ...packet.catalogue, cutters: [], madeBy: [] }), barriers: BARRIERS }),
     [packet.catalogue],
   );
   const log = countedLog(packet.log);

@@ -3,8 +3,10 @@
 import { bodyOf, speciesById, allMethods, methodById } from '@/core/botany/catalogue';
 import { stepMinutes, type Method } from '@/core/botany/methods';
 import { careOf } from '@/core/days/tasks';
-import { stageOf, wiredParts, type Species } from '@/core/botany/species';
+import { stageOf, type Species } from '@/core/botany/species';
+import { floorSwgOf } from '@/core/botany/ownSpecies';
 import type { TrayKind } from '@/core/make/tray';
+import { wiredLines } from '@/core/plan/partWires';
 import { Pick } from '../fields/Pick';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
@@ -122,7 +124,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
               </b>
               <span className="small">
                 {words.units.sign === 'mm' && `${words.units.number(mmToInches(long), 2)} in, `}
-                {words.units.gramFigure(body.massGrams)} g
+                {words.units.gramFigure(body.pasteGrams)} g
               </span>
             </span>
           );
@@ -160,9 +162,9 @@ export function KindCard({ kind }: { kind: TrayKind }) {
           share: words.units.percent(kind.loss.share),
           lossOwn: kind.loss.entries ? 'yes' : 'no',
           spareReason: words.say(kind.spareReason),
-          floor: species.wiring.floorSwg,
-          wiredParts: wiredParts(species, kind.stage)
-            .map((part) => words.label('make.swg-for-each', { part: part.count, swg: part.swg, part2: words.part(part.name)[0] }))
+          floor: floorSwgOf(species),
+          wiredParts: wiredLines(bodyOf(kind, catalogue).built.instances)
+            .map(({ count, swg, part }) => words.label('make.swg-for-each', { part: count, swg, part2: words.part(part)[0] }))
             .join(''),
         })}
       </p>
@@ -174,7 +176,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
 const makeBy = (species: Species, method: string): void =>
   getStudio().edit(asLabel('make.do-made-another-way', { plural: currentWords().species(species.id)[1] }), (d) => {
     d.madeBy = d.madeBy.filter((m) => m.species !== species.id);
-    if (method !== species.method) d.madeBy.push({ species: species.id, method });
+    if (method !== (species.usualMethod ?? species.method)) d.madeBy.push({ species: species.id, method });
   });
 
 /** What lies ready, in which order to dust, and what a good piece looks like. */

@@ -26,7 +26,7 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
     [own, stage],
   );
   const branch = useMemo(
-    () => oneBranch(kind, { system: brief.wireSystem, colour: brief.wireColour, gauges }, brief.stockMm, catalogue),
+    () => oneBranch(kind, { system: brief.wireSystem, colour: brief.wireColour, gauges, stockMm: brief.stockMm }, catalogue),
     [kind, brief.wireSystem, brief.wireColour, brief.stockMm, gauges, catalogue],
   );
   return (

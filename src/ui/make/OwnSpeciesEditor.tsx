@@ -2,6 +2,7 @@
 
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import { largestOf } from '@/core/botany/built';
 import { allMethods, bodyOf, SPECIES, speciesById } from '@/core/botany/catalogue';
 import type { OwnSpecies as Own } from '@/core/botany/ownSpecies';
 import { ROLES, type Role } from '@/core/botany/species';
@@ -188,14 +189,14 @@ const baseOf = (own: Own) => SPECIES.find((s) => s.id === own.basedOn);
 function Petals({ own, change }: Part) {
   const words = useWords();
   const base = baseOf(own);
-  if (!base?.shape.tuned) return null;
+  if (!base?.shape?.tuned) return null;
   const part = { own, change };
   return (
     <fieldset className="flex flex-wrap gap-4">
       <legend className="pb-1 font-semibold">{words.label('make.petals')}</legend>
       <NumberField
         label={words.label('shared.how-many')}
-        value={own.petals ?? base.shape.petals ?? 0}
+        value={own.petals ?? base.shape?.petals ?? 0}
         unit=""
         least={2}
         most={200}
@@ -213,8 +214,7 @@ function Petals({ own, change }: Part) {
 function BuiltOf({ own, change }: Part) {
   const words = useWords();
   const base = baseOf(own);
-  const open = base?.stages.at(-1)?.open ?? 1;
-  const counts = (base?.shape.counts?.(open) ?? []).filter((c) => !c.retired);
+  const counts = base?.sprig?.counted(largestOf(base, base.stages.at(-1)!.id).tree) ?? [];
   if (counts.length === 0) return null;
   return (
     <fieldset className="flex flex-wrap gap-4">

@@ -1,7 +1,6 @@
 'use client';
 
-import { speciesById } from '@/core/botany/catalogue';
-import { wiredParts } from '@/core/botany/species';
+import { bodyOf } from '@/core/botany/catalogue';
 import type { Piece } from '@/core/compose/arrangement';
 import { barrierById, wallMm } from '@/core/place/barrier';
 import { waysWithout } from '@/core/place/compared';
@@ -27,7 +26,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
     massGrams: entry.massGrams,
     ownWires: entry.pieceIds.some((id) => {
       const piece = pieces.find((p) => p.id === id);
-      return piece !== undefined && wiredParts(speciesById(piece.species, catalogue), piece.stage).some((p) => p.count > 0);
+      return piece !== undefined && bodyOf(piece, catalogue).built.instances.some((i) => i.within && i.part.on.by !== 'nothing');
     }),
     downDeg: entry.downDeg,
   };

@@ -3,6 +3,7 @@
 import { gaugeWhy } from '@/core/plan/step';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { speciesById } from '@/core/botany/catalogue';
+import { floorSwgOf } from '@/core/botany/ownSpecies';
 import { FLORIST_GAUGES, FLORIST_MM, soldIn } from '@/core/wire/gauge';
 import type { TrayKind } from '@/core/make/tray';
 import { Pick } from '../fields/Pick';
@@ -66,7 +67,7 @@ export function GaugeTable({ plan }: { plan: DerivedPlan }) {
                 {words.label('wire.by-strength')}
               </span>
               <span className="w-[128px] text-[15px]">
-                <b>{speciesById(kind.species, catalogue).wiring.floorSwg}</b> {words.label('wire.swg-the-trade')}
+                <b>{floorSwgOf(speciesById(kind.species, catalogue))}</b> {words.label('wire.swg-the-trade')}
               </span>
               <Pick
                 label={words.label('wire.for-kind', { kind: name })}

@@ -3,7 +3,6 @@ import { shade } from '../shape/paint';
 
 /** Five lobes grown into a bell that flares at its mouth, a style in the middle: bellflower. */
 export const bellflower: Shape = flower({
-  solid: 0.03,
   cup: [0.1, 0.14],
   paint: (h) => ({
     base: shade(h.hue, 0.12, 0.9),
@@ -54,7 +53,6 @@ export const bellflower: Shape = flower({
 
 /** Two rings of three broad petals that hold a cup: tulip. */
 export const tulip: Shape = flower({
-  solid: 0.03,
   paint: (h) => ({
     base: shade(h.hue, 0.2, 0.8),
     midAt: 0.3,
@@ -104,7 +102,6 @@ export const tulip: Shape = flower({
 
 /** Nine thick petals in threes, opening from a goblet: magnolia. */
 export const magnolia: Shape = flower({
-  solid: 0.04,
   paint: (h) => ({ base: shade(h.hue, -0.22, 1.5), midAt: 0.34, inner: undefined, outer: undefined, rimShare: 0.8 }),
   whorls: [0, 0.33, 0.66].map((phase, k) => ({
     count: 3,
@@ -150,7 +147,6 @@ export const magnolia: Shape = flower({
 
 /** Six long petals thrown back, long stamens: lily. */
 export const lily: Shape = flower({
-  solid: 0.03,
   paint: (h) => ({
     base: '#dfe3b8',
     midAt: 0.28,

@@ -1,29 +1,39 @@
 import { chain, rotationX, rotationZ, translation, type Affine } from '../../geometry/affine';
 import { GOLDEN_ANGLE_RAD, lerp, TAU } from '../../geometry/numbers';
 import type { Random } from '../../geometry/random';
-import { normalize, type Vec3 } from '../../geometry/vec3';
+import { addScaled } from '../../geometry/vec3';
+import type { Instance } from '../../piece/expand';
+import { ofLength } from '../../piece/long';
+import { countOf } from '../../piece/many';
+import type { Part as MadePart } from '../../piece/part';
 import type { MeshBuilder } from '../shape/mesh';
 import { hexToLinear, petalPaint, shade } from '../shape/paint';
-import { petal, petalArea } from '../shape/petal';
-import type { Part, Shape } from '../shape/recipe';
+import { petal } from '../shape/petal';
+import type { Shape } from '../shape/recipe';
 import { addSheet } from '../shape/sheet';
 import { addBall, three } from '../shape/solids';
-import { addLeaf, addStalk, leafBlade, leafPaint, leaving, seatOf } from './stalks';
+import { laidOut } from './laidOut';
+import type { Sprig } from './sprig';
+import { addLeaf, addStalk, leafBlade, leafPaint, seatOf } from './stalks';
 
-/** Berries of one sprig, lengths in lengths of the sprig. */
+/** How the berries of a sprig look; how many there are and where is as its tree has it. */
 export interface BerrySprig {
-  count: number;
-  radius: number;
+  build: (ask: {
+    stage: string;
+    share: number;
+    scale: number;
+    berries?: number | undefined;
+    leaves?: number | undefined;
+  }) => MadePart;
   stretch: number;
   crown: boolean;
   drupelets?: number;
-  leaves: number;
 }
 
-const STALKS_MEET: Vec3 = [0, 0, 0.3];
-const LEAF_SIZE = 0.36;
 /** Within one sprig the last berry is behind the first by this much of ripeness. */
 const RIPENESS_SPREAD = 0.35;
+/** How far a stage has come, unripe to ripe. */
+const RIPE: Readonly<Record<string, number>> = { green: 0, turning: 0.5, ripe: 1 };
 
 /** Ripeness of berry i of n in a sprig that is at `stage`: they do not ripen all at once. */
 const ripeness = (i: number, n: number, stage: number): number =>
@@ -33,57 +43,69 @@ const ripeness = (i: number, n: number, stage: number): number =>
 const ripeHue = (hue: string, ripe: number): string =>
   ripe < 0.3 ? '#9db06a' : ripe < 0.62 ? shade(hue, 0.1, 0.8, 18) : shade(hue, lerp(0.08, 0, (ripe - 0.62) / 0.38));
 
-/** A sprig of berries, each on its own stalk, unripe ones smaller. Size is the whole sprig's length. */
-export function berrySprig(r: BerrySprig): Shape {
-  const parts = (stage: number): Part[] => [
-    ...Array.from({ length: r.count }, (_, i): Part => {
-      const a = i * GOLDEN_ANGLE_RAD;
-      const spread = r.count === 1 ? 0 : 0.2 + 0.05 * (i % 2);
-      const at: Vec3 = [Math.cos(a) * spread, Math.sin(a) * spread, 0.72 + 0.1 * ((i * 0.618) % 1)];
-      const open = ripeness(i, r.count, stage);
-      return {
-        name: 'berry',
-        level: 0,
-        joins: STALKS_MEET,
-        at,
-        along: normalize([at[0] * 0.9, at[1] * 0.9, 0.7]),
-        size: r.radius * lerp(0.86, 1, open),
-        open,
-      };
-    }),
-    ...Array.from({ length: r.leaves }, (_, i): Part => {
-      const joins: Vec3 = [0, 0, 0.3 + 0.06 * i];
-      const along = leaving([0, 0, 1], i * Math.PI + 0.3 * i, 0.95, 0.5);
-      return { name: 'leaf', level: 0, joins, at: joins, along, size: LEAF_SIZE, open: 1 };
-    }),
-  ];
+const countIn = (tree: MadePart, kind: MadePart['kind']): number =>
+  tree.parts.reduce((a, p) => a + (p.kind === kind ? countOf(p.many) : 0), 0);
+
+/** A sprig has so many tenths of its usual berries and leaves, at the least and at the most. */
+const TENTHS = [4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15];
+
+/** Leaves of a sprig, with those that go with a larger one. */
+const leavesIn = (tree: MadePart): number =>
+  tree.parts.reduce(
+    (a, p) => a + (p.kind === 'leaf' ? countOf(p.many) * (1 + p.parts.reduce((b, q) => b + countOf(q.many), 0)) : 0),
+    0,
+  );
+
+/** A sprig of berries, each on its own stalk. */
+export function berrySprig(r: BerrySprig): Sprig {
+  return {
+    tree: ({ stage, sizeMm, counts }) =>
+      ofLength((tenths, scale) => r.build({ stage, scale, share: tenths / 10, berries: counts.count, leaves: counts.leaves }), {
+        sizeMm,
+        counts: TENTHS,
+        usual: 10,
+      }),
+    drawn: (tree) => drawn(r, tree),
+    counted: (tree) => [
+      { id: 'count', count: countIn(tree, 'berry'), least: 1, most: 20 },
+      { id: 'leaves', count: leavesIn(tree), least: 0, most: 8 },
+    ],
+  };
+}
+
+/** The stage that a tree of berries is of: their paste is coloured by it. */
+const stageOf = (tree: MadePart): number => RIPE[tree.parts.find((p) => p.kind === 'berry')?.form?.colour ?? ''] ?? 1;
+
+function drawn(r: BerrySprig, tree: MadePart): Shape {
+  const stage = stageOf(tree);
+  const berries = countIn(tree, 'berry');
+  let i = 0;
+  const openOf = (at: Instance) => (at.part.kind === 'berry' ? ripeness(i++, berries, stage) : 1);
+  const { parts, tipZ } = laidOut(tree, { angleDeg: 44, flat: 0.8, openOf });
   const blade = leafBlade({ halfWidth: 0.24, open: 80, cup: -16, tipPower: 1.4, fullest: 0.4 });
   return {
-    parts,
-    counts: () => [
-      { id: 'count', count: r.count, least: 1, most: 20 },
-      { id: 'leaves', count: r.leaves, least: 0, most: 8 },
-    ],
-    recounted: (counts) => berrySprig({ ...r, ...counts }),
-    build(b, stage, hues, random) {
+    parts: () => parts,
+    build(b, _stage, hues, random) {
       const green = hexToLinear('#7f9660');
       const wood = hexToLinear('#8c7a52');
-      addStalk(b, { name: 'arm', level: 0, joins: [0, 0, 0], at: STALKS_MEET, along: [0, 0, 1], size: 0, open: 1 }, 0.017, [
-        green,
-        wood,
-      ]);
+      const stem = { name: 'arm', level: 0, joins: [0, 0, 0], at: [0, 0, tipZ], along: [0, 0, 1], size: 0, open: 1 } as const;
+      addStalk(b, stem, 0.017, [green, wood]);
       const paint = leafPaint({ hue: '#6f8a55' });
-      for (const part of parts(stage)) {
+      for (const part of parts) {
         if (part.name === 'leaf') addLeaf({ b, part, blade, paint, random });
         else {
           addStalk(b, part, 0.015, [green, wood]);
-          addBerry({ b, map: seatOf(part), r, hue: ripeHue(hues.hue, part.open), random });
+          const size = part.size / Math.cbrt(r.stretch);
+          addBerry({
+            b,
+            map: seatOf({ ...part, size, at: addScaled(part.at, part.along, size) }),
+            r,
+            hue: ripeHue(hues.hue, part.open),
+            random,
+          });
         }
       }
     },
-    sheetArea: () => r.leaves * LEAF_SIZE ** 2 * petalArea(blade),
-    solidVolume: (stage) =>
-      parts(stage).reduce((a, p) => a + (p.name === 'berry' ? (4 / 3) * Math.PI * p.size ** 3 * r.stretch : 0), 0),
   };
 }
 

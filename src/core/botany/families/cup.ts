@@ -3,7 +3,6 @@ import { shade } from '../shape/paint';
 
 /** Two rings of five broad petals round a dark boss of stamens: anemone. */
 export const anemone: Shape = flower({
-  solid: 0.03,
   paint: (h) => ({ base: shade(h.hue, -0.22, 0.8), midAt: 0.5, inner: undefined, outer: undefined, rimShare: 0.7, stripe: shade(h.hue, -0.12, 0.9), stripeShare: 0.5, stripeSpread: 0.09 }),
   whorls: [0, 0.5].map((phase, k) => ({
     count: 5,
@@ -27,7 +26,6 @@ export const anemone: Shape = flower({
 
 /** Five notched petals and a tuft of gold: blossom. */
 export const blossom: Shape = flower({
-  solid: 0.02,
   cup: [0.13, 0.2],
   paint: (h) => ({ base: shade(h.second ?? h.hue, -0.06, 1.3), midAt: 0.32, inner: undefined, outer: undefined, rimShare: 0.6 }),
   whorls: [
@@ -50,7 +48,6 @@ export const blossom: Shape = flower({
 
 /** Four crumpled petals round a ribbed seed head and a ring of dark stamens: poppy. */
 export const poppy: Shape = flower({
-  solid: 0.03,
   paint: (h) => ({ base: h.second ?? shade(h.hue, -0.5, 0.8), midAt: 0.22, inner: undefined, outer: undefined, rimShare: 0.5, stripe: shade(h.hue, -0.1, 1), stripeShare: 0.3, stripeSpread: 0.2 }),
   whorls: [0, 0.5].map((phase, k) => ({
     count: 2,
@@ -71,7 +68,6 @@ export const poppy: Shape = flower({
 
 /** Five broad sepals like petals, a ring of green nectaries and pale stamens: hellebore. */
 export const hellebore: Shape = flower({
-  solid: 0.03,
   paint: (h) => ({ base: shade(h.hue, -0.1, 1.1), midAt: 0.4, inner: undefined, outer: undefined, rimShare: 0.7, stripe: h.second, stripeShare: h.second ? 0.4 : 0, stripeSpread: 0.1 }),
   whorls: [
     {

@@ -4,7 +4,7 @@ import { scale, type Vec3 } from '../../geometry/vec3';
 import { shade } from '../shape/paint';
 import type { Part, Shape } from '../shape/recipe';
 import { addBall, three } from '../shape/solids';
-import { addFloret, floretPaste } from './florets';
+import { addFloret } from './florets';
 
 /** The soft base under the florets, in radii of the cluster. */
 const BASE_RADIUS = 0.62;
@@ -62,8 +62,5 @@ export function domedCluster(r: { buds: number; open: number; petals: number; fl
         addFloret({ b, part, petals: r.petals, hues: closed, random });
       }
     },
-    sheetArea: (stage) => floretPaste(parts(stage), r.petals).sheets,
-    solidVolume: (stage) =>
-      floretPaste(parts(stage), r.petals).solid + (4 / 3) * Math.PI * (BASE_RADIUS * 0.9) ** 3 * BASE_SQUASH,
   };
 }

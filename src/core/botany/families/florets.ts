@@ -2,7 +2,7 @@ import { TAU, lerp } from '../../geometry/numbers';
 import type { Random } from '../../geometry/random';
 import type { MeshBuilder } from '../shape/mesh';
 import { petalPaint, shade } from '../shape/paint';
-import { petal, petalArea, type PetalShape } from '../shape/petal';
+import { petal, type PetalShape } from '../shape/petal';
 import type { Hues, Part } from '../shape/recipe';
 import { addSheet } from '../shape/sheet';
 import { addBall, three } from '../shape/solids';
@@ -62,9 +62,3 @@ export function addFloret({ b, part, petals, hues, random }: AddFloretOptions): 
   if (!b.coarse)
     addBall({ b, map, radius: 0.16, detail: [6, 3], colours: three(shade(hues.second ?? hues.hue, -0.2)), squash: 1 });
 }
-
-/** Sheets of all open florets and balls of all closed ones, in the composite's own unit. */
-export const floretPaste = (parts: readonly Part[], petals: number): { sheets: number; solid: number } => ({
-  sheets: parts.reduce((a, p) => a + (p.name === 'floret' ? petals * petalArea(FLORET_PETAL) * p.size ** 2 : 0), 0),
-  solid: parts.reduce((a, p) => a + (p.name === 'bud' ? (4 / 3) * Math.PI * (BUD_SHARE * p.size) ** 3 * BUD_STRETCH : 0), 0),
-});

@@ -3,7 +3,6 @@ import { flower, sepals, type Shape } from '../shape/recipe';
 
 /** A hundred boat-shaped florets on a ball, row in the gaps of row: formal dahlia. */
 export const dahlia: Shape = flower({
-  solid: 0.08,
   core: { radius: 0.3, rise: -0.06, squash: 0.8, shade: 0.45 },
   paint: () => ({ innerShare: 0.75, outerShare: 0.28, rimShare: 0.35 }),
   whorls: [
@@ -27,7 +26,6 @@ export const dahlia: Shape = flower({
 
 /** Frilled florets over a ball: pompon marigold, on its long green cup. */
 export const marigold: Shape = flower({
-  solid: 0.08,
   core: { radius: 0.42, rise: 0, squash: 1, shade: 0.28 },
   paint: (h) => ({ base: shade(h.hue, -0.06, 1.1), tip: shade(h.hue, 0.16, 1.05), outer: shade(h.hue, 0.12, 1.1), innerShare: 0.35, rimShare: 0.45 }),
   cup: [0.24, 0.56],
@@ -50,7 +48,6 @@ export const marigold: Shape = flower({
 
 /** Rows of short flat rays, each row under the last, a small golden eye: zinnia. */
 export const zinnia: Shape = flower({
-  solid: 0.07,
   core: { radius: 0.34, rise: -0.14, squash: 0.5, shade: 0.35 },
   paint: () => ({ innerShare: 0.5, outerShare: 0.3, rimShare: 0.5 }),
   whorls: [
@@ -78,7 +75,6 @@ export const zinnia: Shape = flower({
 
 /** Some hundred and thirty narrow petals that curl inward over one another: chrysanthemum. */
 export const chrysanthemum: Shape = flower({
-  solid: 0.08,
   core: { radius: 0.26, rise: 0, squash: 0.9, shade: 0.35 },
   paint: () => ({ innerShare: 0.7, outerShare: 0.3, rimShare: 0.5 }),
   cup: [0.2, 0.26],

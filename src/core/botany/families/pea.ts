@@ -3,7 +3,6 @@ import { shade } from '../shape/paint';
 
 /** One broad standard, two wings and a keel: sweet pea. Not round: its face looks along the head's axis, standard up. */
 export const sweetPea: Shape = flower({
-  solid: 0.02,
   cup: [0.08, 0.16],
   paint: (h) => ({ inner: undefined, outer: undefined, midAt: 0.3, stripe: shade(h.hue, -0.22, 1.2), stripeShare: 0.5, stripeSpread: 0.12 }),
   whorls: [

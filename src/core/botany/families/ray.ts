@@ -3,7 +3,6 @@ import { shade } from '../shape/paint';
 
 /** Eight toothed rays round a golden disc: cosmos. */
 export const cosmos: Shape = flower({
-  solid: 0.03,
   cup: [0.12, 0.16],
   paint: (h) => ({ midAt: 0.3, rimShare: 0.4, inner: undefined, outer: undefined, stripe: shade(h.hue, -0.12, 1.2), stripeShare: 0.25, stripeSpread: 0.1 }),
   whorls: [
@@ -26,7 +25,6 @@ export const cosmos: Shape = flower({
 
 /** Two offset layers of narrow rays, a pressed disc: daisy-like aster. */
 export const aster: Shape = flower({
-  solid: 0.04,
   cup: [0.16, 0.22],
   paint: () => ({ inner: undefined, outer: undefined }),
   whorls: [0, 0.5].map((phase, k) => ({
@@ -66,7 +64,6 @@ interface Daisy {
 /** Rays round a disc of florets set by the golden angle. */
 const daisyLike = (r: Daisy): Shape =>
   flower({
-    solid: 0.04,
     cup: [r.disc * 0.8, 0.16],
     paint: (h) => ({ midAt: 0.35, rimShare: 0.4, inner: undefined, outer: undefined, stripe: shade(h.hue, -0.1, 1.1), stripeShare: 0.3, stripeSpread: 0.12 }),
     whorls: Array.from({ length: r.layers }, (_, k) => ({

@@ -2,7 +2,6 @@ import { flower, sepals, type Shape } from '../shape/recipe';
 
 /** Many petals wrapped round a dry centre, a guard ring that falls open: garden rose. */
 export const gardenRose: Shape = flower({
-  solid: 0.1,
   cup: [0.15, 0.26],
   core: { radius: 0.15, rise: 0.02, squash: 0.7, shade: 0.3 },
   whorls: [
@@ -47,7 +46,6 @@ export const gardenRose: Shape = flower({
 
 /** Fifty thin shells one inside the other, a green heart: ranunculus. */
 export const ranunculus: Shape = flower({
-  solid: 0.07,
   cup: [0.15, 0.16],
   paint: () => ({ inner: '#b9c47c', innerShare: 0.9, rimShare: 0.75 }),
   whorls: [
@@ -77,7 +75,6 @@ export const ranunculus: Shape = flower({
 
 /** A ruffled heart inside broad guard petals: peony. */
 export const peony: Shape = flower({
-  solid: 0.1,
   cup: [0.18, 0.2],
   core: { radius: 0.17, rise: 0.02, squash: 0.8, shade: 0.3 },
   whorls: [
@@ -110,7 +107,6 @@ export const peony: Shape = flower({
 
 /** Flat rounds laid in a spiral, each a little larger than the last: formal camellia. */
 export const camellia: Shape = flower({
-  solid: 0.08,
   cup: [0.14, 0.18],
   core: { radius: 0.1, rise: 0.06, squash: 0.8, shade: 0.25 },
   whorls: [
@@ -133,7 +129,6 @@ export const camellia: Shape = flower({
 
 /** Fringed, crumpled petals crowded out of one long calyx: carnation. */
 export const carnation: Shape = flower({
-  solid: 0.07,
   cup: [0.17, 0.5],
   core: { radius: 0.14, rise: 0, squash: 0.9, shade: 0.3 },
   paint: () => ({ innerShare: 0.5, rimShare: 0.8 }),
@@ -156,7 +151,6 @@ export const carnation: Shape = flower({
 
 /** A loose whirl of soft petals, edges thrown outward: lisianthus. */
 export const lisianthus: Shape = flower({
-  solid: 0.06,
   cup: [0.1, 0.22],
   paint: (h) => ({ base: '#dfe6c0', midAt: 0.3, inner: h.hue, innerShare: 0.5, rimShare: 0.8 }),
   whorls: [

@@ -14,7 +14,6 @@ const salver = (r: {
   point?: number;
 }): Shape =>
   flower({
-    solid: 0.03,
     cup: [0.07, 0.3],
     paint: (h) => ({ base: shade(h.hue, 0.18, 0.7), midAt: 0.24, inner: undefined, outer: undefined, rimShare: 0.55 }),
     whorls: [

@@ -30,7 +30,7 @@ export const leafBlade = (blade: Partial<PetalShape>): PetalShape =>
 /** Rows enough for the margin: two to a tooth, four to a lobe. */
 function leafGrid(blade: PetalShape, coarse: boolean): SheetGrid {
   if (coarse) return blade.lobes ? [2, 2 * blade.lobes] : [2, 2];
-  return [4, Math.max(5, 2 * blade.serrationCount, 4 * blade.lobes)];
+  return [4, Math.max(blade.halfWidth > 0.35 ? 8 : 5, 2 * blade.serrationCount, 4 * blade.lobes)];
 }
 
 export const leafPaint = (h: Hues): PetalPaint =>

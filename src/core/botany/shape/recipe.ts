@@ -5,7 +5,7 @@ import type { MeshBuilder } from './mesh';
 import { petalPaint, shade, type PetalPaint } from './paint';
 import { addBall, addCentre, addLathe, three, type FlowerCentre } from './solids';
 import { petalsOf, tuneWhorls, type PetalTune } from './tune';
-import { addWhorl, petalAreas, whorlArea, type Whorl } from './whorl';
+import { addWhorl, petalAreas, type Whorl } from './whorl';
 import { must } from '../../geometry/must';
 
 /** Main colour and, where a flower has one, a second (heart, back, other petals). sRGB hex. */
@@ -30,36 +30,27 @@ export interface Part {
 }
 
 /** A number that a person may change about a composite. */
-interface PartCount {
+export interface PartCount {
   id: string;
   /** what is counted, where its id does not tell */
   called?: 'pairs' | 'leaves' | 'arms';
   count: number;
   least: number;
   most: number;
-  /** files of earlier versions say it; it is asked for no more */
-  retired?: boolean;
 }
 
 type Tones = readonly [centre: number, middle: number, edge: number];
 
 /**
- * One shape behind one signature: the picture, the paste and the silhouette all come from it. Lengths in head radii
+ * One shape behind one signature: picture and silhouette come from it. Lengths in head radii
  * (for sprigs: in lengths of the sprig), local z is the axis, the origin the middle of the head (or the foot of a sprig).
  */
 export interface Shape {
   build(b: MeshBuilder, stage: number, hues: Hues, random: Random): void;
-  /** One face of everything that is a thin sheet, in radii². */
-  sheetArea(stage: number): number;
-  /** Everything solid, in radii³. */
-  solidVolume(stage: number): number;
   /** Shares of the sheets' paste from the innermost third of the petals over the middle to the outermost; flowers with layers alone. */
   tones?(stage: number): Tones;
   /** What a composite is built of, at a stage: the picture, the wires and the counts are made from it. */
   parts?(stage: number): readonly Part[];
-  /** Composites alone: what can be counted otherwise, as it is at a stage, and the same composite counted so; what is not said stays. */
-  counts?(stage: number): readonly PartCount[];
-  recounted?(counts: Readonly<Record<string, number>>, stage: number): Shape;
   /** Flowers alone: how many petals it has, and the same flower with its petals changed. */
   petals?: number;
   /** petals of each ring from the middle outward, where they lie in rings */
@@ -76,8 +67,6 @@ export interface FlowerRecipe {
   /** green cup under the head: radius and depth */
   cup?: readonly [number, number];
   sepals?: Whorl;
-  /** wired cone or ball of paste inside, in radii³ */
-  solid: number;
 }
 
 const GREEN: PetalPaint = { base: '#7f9a62', mid: '#93ad78', tip: '#a9bf8e', rim: '#c3cfab', rimShare: 0.35 };
@@ -132,8 +121,6 @@ export function flower(r: FlowerRecipe): Shape {
       if (r.sepals) addWhorl({ b, map: IDENTITY, w: r.sepals, stage, paint: GREEN, random });
     },
     tones: (stage) => tonesOf(r.whorls, stage),
-    sheetArea: (stage) => r.whorls.concat(r.sepals ?? []).reduce((total, w) => total + whorlArea(w, stage), 0),
-    solidVolume: () => r.solid,
   };
 }
 

@@ -6,6 +6,15 @@ import { sweetPea } from '../families/pea';
 import { aster, cosmos, daisy, gerbera, sunflower } from '../families/ray';
 import { camellia, carnation, gardenRose, lisianthus, peony, ranunculus } from '../families/rosette';
 import { forgetMeNot, hydrangea, jasmine } from '../families/salver';
+import { cutRings, daisy as daisyTree } from '../../piece/constructions/onePiece';
+import { dome, DOME } from '../../piece/constructions/dome';
+import type { FlowerStage } from '../../piece/constructions/headParts';
+import { layered } from '../../piece/constructions/layered';
+import { pulled } from '../../piece/constructions/pulled';
+import { ringed } from '../../piece/constructions/ringed';
+import { cutFloret, sweetPea as peaTree } from '../../piece/constructions/small';
+import type { Construction } from '../../piece/construction';
+import type { Part } from '../../piece/part';
 import type { Species, Stage } from '../species';
 
 const stages = (bud: number, half: number): Stage[] => [
@@ -14,180 +23,218 @@ const stages = (bud: number, half: number): Stage[] => [
   { id: 'open', name: 'open', open: 1, sizeShare: 1 },
 ];
 
+/** A head as it is built at its largest, and smaller by the same share throughout. */
+const headOf =
+  (largestMm: number, build: (stage: FlowerStage, scale: number) => Part): Construction =>
+  ({ stage, sizeMm }) =>
+    build(stage === 'bud' || stage === 'half' ? stage : 'open', sizeMm / largestMm);
+
+const MOPHEAD_MM = 62;
+const clusterOf: Construction = ({ stage, sizeMm }) => dome(stage === 'opening' ? 'opening' : 'open', {}, sizeMm / MOPHEAD_MM);
+
 /** Sizes, gauges and thicknesses start from docs/trade.md W2–W5 and P1–P3; all are defaults that a person may change. */
 export const FLOWERS: readonly Species[] = [
   {
     id: 'dahlia', role: 'focal', habit: 'head', shape: dahlia, occlusion: 0.75, stages: stages(0.34, 0.62),
+    tree: headOf(78, (stage, k) => layered('dahlia', stage, k)),
     sizesMm: [78, 66, 56], pasteMm: 0.6, solidity: 0.92, method: 'layered', breakageShare: 0.12, monthsNorth: [7, 8, 9, 10],
     colourways: [{ id: 'fig', name: 'fig', hue: '#a52f52' }, { id: 'coral', name: 'coral', hue: '#e2705a' }, { id: 'cream', name: 'cream', hue: '#eadfc2' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.5, white: false },
+    white: false,
   },
   {
     id: 'rose', role: 'focal', habit: 'head', shape: gardenRose, occlusion: 0.6, stages: stages(0.38, 0.72),
+    tree: headOf(68, (stage, k) => layered('rose', stage, k)),
     sizesMm: [68, 58, 48], pasteMm: 0.6, solidity: 0.92, method: 'layered', breakageShare: 0.1, monthsNorth: [5, 6, 7, 8, 9],
     colourways: [{ id: 'blush', name: 'blush', hue: '#eec3b1' }, { id: 'butter', name: 'butter', hue: '#f1dda0' }, { id: 'rose', name: 'rose', hue: '#d9718c' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.5, white: false },
+    white: false,
   },
   {
     id: 'peony', role: 'focal', habit: 'head', shape: peony, occlusion: 0.7, stages: stages(0.42, 0.74),
+    tree: headOf(86, (stage, k) => ringed('peony', stage, k)),
     sizesMm: [86, 74, 62], pasteMm: 0.7, solidity: 0.88, method: 'wired petals', breakageShare: 0.14, monthsNorth: [5, 6],
     colourways: [{ id: 'shell', name: 'shell', hue: '#f0b6c4' }, { id: 'claret', name: 'claret', hue: '#97264a' }],
-    wiring: { floorSwg: 18, hookMm: 8, insideShare: 0.5, white: true, parts: [{ name: 'outer petal', count: 12, swg: 26, lengthMm: 95 }] },
+    white: true,
   },
   {
     id: 'marigold', role: 'secondary', habit: 'head', shape: marigold, stages: stages(0.4, 0.7),
+    tree: headOf(50, (stage, k) => layered('marigold', stage, k)),
     sizesMm: [50, 42, 34], pasteMm: 0.7, solidity: 0.92, occlusion: 0.4, method: 'layered', breakageShare: 0.1, monthsNorth: [6, 7, 8, 9, 10],
     colourways: [{ id: 'marigold', name: 'marigold', hue: '#f28f16' }, { id: 'lemon', name: 'lemon', hue: '#f3c83c' }],
-    wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.55, white: false },
+    white: false,
   },
   {
     id: 'ranunculus', role: 'secondary', habit: 'head', shape: ranunculus, occlusion: 0.7, stages: stages(0.48, 0.76),
+    tree: headOf(48, (stage, k) => layered('ranunculus', stage, k)),
     sizesMm: [48, 40, 33], pasteMm: 0.5, solidity: 0.92, method: 'layered', breakageShare: 0.12, monthsNorth: [3, 4, 5],
     colourways: [{ id: 'apricot', name: 'apricot', hue: '#f5c492' }, { id: 'white', name: 'white', hue: '#f0ebe2' }],
-    wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.5, white: false },
+    white: false,
   },
   {
     id: 'anemone', petals: 10, role: 'secondary', habit: 'head', shape: anemone, occlusion: 0.5, stages: stages(0.4, 0.75),
+    tree: headOf(54, (stage, k) => ringed('anemone', stage, k)),
     sizesMm: [54, 46, 38], pasteMm: 0.7, solidity: 0.7, method: 'wired petals', breakageShare: 0.15, monthsNorth: [12, 1, 2, 3, 4],
     colourways: [{ id: 'white', name: 'white', hue: '#e9e3df', second: '#2a2436' }, { id: 'ink', name: 'ink', hue: '#5b4a8c', second: '#1d1a2b' }],
-    wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: [{ name: 'petal', count: 10, swg: 28, lengthMm: 70 }], stamens: { count: 34, swg: 33, lengthMm: 60 } },
+    white: true,
   },
   {
     id: 'cosmos', petals: 8, role: 'spray', habit: 'head', shape: cosmos, stages: stages(0.34, 0.75),
+    tree: headOf(36, (stage, k) => daisyTree('cosmos', stage, k)),
     sizesMm: [36, 31, 26], pasteMm: 0.6, solidity: 0.66, method: 'one piece', breakageShare: 0.18, monthsNorth: [6, 7, 8, 9, 10],
     colourways: [{ id: 'shell', name: 'shell', hue: '#f0c3d2' }, { id: 'white', name: 'white', hue: '#f1ebe6' }, { id: 'magenta', name: 'magenta', hue: '#b8437f' }],
-    wiring: { floorSwg: 24, hookMm: 6, insideShare: 0.25, white: true },
+    white: true,
   },
   {
     id: 'sweetpea', role: 'spray', habit: 'head', shape: sweetPea, stages: stages(0.42, 0.8),
+    tree: headOf(32, peaTree),
     sizesMm: [32, 27, 22], pasteMm: 0.6, solidity: 0.6, method: 'wired petals small', breakageShare: 0.15, monthsNorth: [5, 6, 7, 8],
     colourways: [{ id: 'lilac', name: 'lilac', hue: '#b487cf' }, { id: 'white', name: 'white', hue: '#f1ecec' }],
-    wiring: { floorSwg: 26, hookMm: 6, insideShare: 0.5, white: true },
+    white: true,
   },
   {
     id: 'aster', role: 'spray', habit: 'head', shape: aster, stages: stages(0.36, 0.8),
+    tree: headOf(30, (stage, k) => daisyTree('aster', stage, k)),
     sizesMm: [30, 25, 20], pasteMm: 0.6, solidity: 0.7, method: 'one piece', breakageShare: 0.16, monthsNorth: [8, 9, 10],
     colourways: [{ id: 'mauve', name: 'mauve', hue: '#a58bc9' }, { id: 'white', name: 'white', hue: '#f0ede6' }],
-    wiring: { floorSwg: 26, hookMm: 6, insideShare: 0.3, white: true },
+    white: true,
   },
   {
     id: 'blossom', petals: 5, role: 'spray', habit: 'head', shape: blossom, stages: stages(0.34, 0.75),
+    tree: headOf(24, (stage, k) => pulled('blossom', stage, k)),
     sizesMm: [24, 20, 16], pasteMm: 0.6, solidity: 0.66, method: 'pulled', breakageShare: 0.14, monthsNorth: [3, 4, 5],
     colourways: [{ id: 'white', name: 'white', hue: '#f4ece6', second: '#e7d79a' }, { id: 'pink', name: 'pink', hue: '#f1c9d2', second: '#c85a78' }],
-    wiring: { floorSwg: 28, hookMm: 5, insideShare: 0.3, white: true, bark: true },
+    white: true, bark: true,
   },
   {
     id: 'camellia', role: 'focal', habit: 'head', shape: camellia, occlusion: 0.6, stages: stages(0.42, 0.74),
+    tree: headOf(70, (stage, k) => layered('camellia', stage, k)),
     sizesMm: [70, 60, 50], pasteMm: 0.7, solidity: 0.92, method: 'layered', breakageShare: 0.12, monthsNorth: [2, 3, 4],
     colourways: [{ id: 'shell', name: 'shell', hue: '#eab0ba' }, { id: 'white', name: 'white', hue: '#f2ece4' }, { id: 'crimson', name: 'crimson', hue: '#a72a3c' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.5, white: false, bark: true },
+    white: false, bark: true,
   },
   {
     id: 'chrysanthemum', role: 'focal', habit: 'head', shape: chrysanthemum, occlusion: 0.7, stages: stages(0.36, 0.66),
+    tree: headOf(74, (stage, k) => layered('chrysanthemum', stage, k)),
     sizesMm: [74, 62, 50], pasteMm: 0.6, solidity: 0.9, method: 'layered', breakageShare: 0.16, monthsNorth: [9, 10, 11],
     colourways: [{ id: 'bronze', name: 'bronze', hue: '#b9672c' }, { id: 'cream', name: 'cream', hue: '#efe4c6' }, { id: 'plum', name: 'plum', hue: '#7e2f55' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.5, white: false },
+    white: false,
   },
   {
     id: 'sunflower', role: 'focal', habit: 'head', shape: sunflower, stages: stages(0.4, 0.72),
+    tree: headOf(76, (stage, k) => daisyTree('sunflower', stage, k)),
     sizesMm: [76, 64, 52], pasteMm: 0.7, solidity: 0.72, method: 'one piece', breakageShare: 0.16, monthsNorth: [7, 8, 9],
     colourways: [{ id: 'gold', name: 'gold', hue: '#f4b62a' }, { id: 'rust', name: 'rust', hue: '#b0562a' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.3, white: false },
+    white: false,
   },
   {
     id: 'magnolia', role: 'focal', habit: 'head', shape: magnolia, occlusion: 0.5, stages: stages(0.46, 0.76), petals: 9,
+    tree: headOf(80, (stage, k) => ringed('magnolia', stage, k)),
     sizesMm: [80, 68, 56], pasteMm: 0.8, solidity: 0.7, method: 'wired petals', breakageShare: 0.16, monthsNorth: [3, 4, 5],
     colourways: [{ id: 'blush', name: 'blush', hue: '#f3dcdc' }, { id: 'ivory', name: 'ivory', hue: '#f4eedd' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, bark: true, parts: [{ name: 'petal', count: 9, swg: 26, lengthMm: 95 }] },
+    white: true, bark: true,
   },
   {
     id: 'lily', role: 'focal', habit: 'head', shape: lily, stages: stages(0.4, 0.74), petals: 6,
+    tree: headOf(86, (stage, k) => ringed('lily', stage, k)),
     sizesMm: [86, 74, 62], pasteMm: 0.8, solidity: 0.5, method: 'wired petals', breakageShare: 0.2, monthsNorth: [6, 7, 8],
     colourways: [{ id: 'white', name: 'white', hue: '#f4f0e8', second: '#d9dcc0' }, { id: 'rose', name: 'rose', hue: '#dd86a2', second: '#b43e69' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: [{ name: 'petal', count: 6, swg: 26, lengthMm: 100 }], stamens: { count: 6, swg: 28, lengthMm: 80 } },
+    white: true,
   },
   {
     id: 'carnation', role: 'secondary', habit: 'head', shape: carnation, stages: stages(0.42, 0.72),
+    tree: headOf(50, (stage, k) => cutRings('carnation', stage, k)),
     sizesMm: [50, 42, 34], pasteMm: 0.5, solidity: 0.88, method: 'layered', breakageShare: 0.14, monthsNorth: [5, 6, 7, 8],
     colourways: [{ id: 'salmon', name: 'salmon', hue: '#ec9a86' }, { id: 'white', name: 'white', hue: '#f3eee8' }, { id: 'ruby', name: 'ruby', hue: '#a3243f' }],
-    wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.5, white: false },
+    white: false,
   },
   {
     id: 'lisianthus', role: 'secondary', habit: 'head', shape: lisianthus, occlusion: 0.6, stages: stages(0.44, 0.76),
+    tree: headOf(52, (stage, k) => layered('lisianthus', stage, k)),
     sizesMm: [52, 44, 36], pasteMm: 0.6, solidity: 0.8, method: 'wired petals small', breakageShare: 0.14, monthsNorth: [6, 7, 8, 9],
     colourways: [{ id: 'white', name: 'white', hue: '#f3efe9' }, { id: 'violet', name: 'violet', hue: '#8d6ab4' }, { id: 'blush', name: 'blush', hue: '#efc9cc' }],
-    wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.45, white: true },
+    white: true,
   },
   {
     id: 'zinnia', role: 'secondary', habit: 'head', shape: zinnia, occlusion: 0.6, stages: stages(0.38, 0.7),
+    tree: headOf(52, (stage, k) => layered('zinnia', stage, k)),
     sizesMm: [52, 44, 36], pasteMm: 0.6, solidity: 0.86, method: 'layered', breakageShare: 0.13, monthsNorth: [7, 8, 9, 10],
     colourways: [{ id: 'coral', name: 'coral', hue: '#e4604a' }, { id: 'lime', name: 'lime', hue: '#c8d27a' }, { id: 'pink', name: 'pink', hue: '#d85f97' }],
-    wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.4, white: false },
+    white: false,
   },
   {
     id: 'gerbera', role: 'secondary', habit: 'head', shape: gerbera, stages: stages(0.36, 0.7),
+    tree: headOf(58, (stage, k) => daisyTree('gerbera', stage, k)),
     sizesMm: [58, 50, 42], pasteMm: 0.6, solidity: 0.74, method: 'one piece', breakageShare: 0.18, monthsNorth: [5, 6, 7, 8, 9],
     colourways: [{ id: 'coral', name: 'coral', hue: '#ee7e5e' }, { id: 'lemon', name: 'lemon', hue: '#f4d65e' }, { id: 'white', name: 'white', hue: '#f2ede4' }],
-    wiring: { floorSwg: 22, hookMm: 8, insideShare: 0.3, white: false },
+    white: false,
   },
   {
     id: 'poppy', role: 'secondary', habit: 'head', shape: poppy, occlusion: 0.5, stages: stages(0.36, 0.74), petals: 4,
+    tree: headOf(56, (stage, k) => ringed('poppy', stage, k)),
     sizesMm: [56, 48, 40], pasteMm: 0.5, solidity: 0.62, method: 'wired petals', breakageShare: 0.2, monthsNorth: [5, 6, 7],
     colourways: [{ id: 'scarlet', name: 'scarlet', hue: '#d8392a', second: '#3a1d22' }, { id: 'peach', name: 'peach', hue: '#f3b98e', second: '#e7d79a' }, { id: 'white', name: 'white', hue: '#f3efe6', second: '#d9dca0' }],
-    wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: [{ name: 'petal', count: 4, swg: 28, lengthMm: 75 }], stamens: { count: 40, swg: 33, lengthMm: 60 } },
+    white: true,
   },
   {
     id: 'hellebore', role: 'secondary', habit: 'head', shape: hellebore, occlusion: 0.5, stages: stages(0.42, 0.76), petals: 5,
+    tree: headOf(50, (stage, k) => ringed('hellebore', stage, k)),
     sizesMm: [50, 42, 34], pasteMm: 0.7, solidity: 0.66, method: 'wired petals', breakageShare: 0.15, monthsNorth: [12, 1, 2, 3, 4],
     colourways: [{ id: 'cream', name: 'cream', hue: '#eceacb', second: '#b9c58a' }, { id: 'dusk', name: 'dusk', hue: '#7c4a63', second: '#56304a' }],
-    wiring: { floorSwg: 22, hookMm: 6, insideShare: 0.3, white: true, parts: [{ name: 'petal', count: 5, swg: 28, lengthMm: 70 }], stamens: { count: 34, swg: 33, lengthMm: 55 } },
+    white: true,
   },
   {
     id: 'tulip', role: 'secondary', habit: 'head', shape: tulip, occlusion: 0.6, stages: stages(0.62, 0.82), petals: 6,
+    tree: headOf(50, (stage, k) => ringed('tulip', stage, k)),
     sizesMm: [50, 44, 38], pasteMm: 0.7, solidity: 0.82, method: 'wired petals', breakageShare: 0.14, monthsNorth: [3, 4, 5],
     colourways: [{ id: 'coral', name: 'coral', hue: '#ef8a6a' }, { id: 'cream', name: 'cream', hue: '#f2ead2' }, { id: 'plum', name: 'plum', hue: '#5e2a4c' }],
-    wiring: { floorSwg: 20, hookMm: 8, insideShare: 0.4, white: true, parts: [{ name: 'petal', count: 6, swg: 26, lengthMm: 85 }] },
+    white: true,
   },
   {
     id: 'daisy', role: 'spray', habit: 'head', shape: daisy, stages: stages(0.36, 0.78),
+    tree: headOf(32, (stage, k) => daisyTree('daisy', stage, k)),
     sizesMm: [32, 27, 22], pasteMm: 0.6, solidity: 0.68, method: 'one piece', breakageShare: 0.18, monthsNorth: [5, 6, 7, 8, 9],
     colourways: [{ id: 'white', name: 'white', hue: '#f6f3ec' }, { id: 'blush', name: 'blush', hue: '#f2cfd6' }],
-    wiring: { floorSwg: 26, hookMm: 6, insideShare: 0.3, white: false },
+    white: false,
   },
   {
     id: 'bellflower', role: 'spray', habit: 'head', shape: bellflower, occlusion: 0.5, stages: stages(0.5, 0.8), petals: 5,
+    tree: headOf(28, (stage, k) => pulled('bellflower', stage, k)),
     sizesMm: [28, 24, 20], pasteMm: 0.6, solidity: 0.72, method: 'pulled', breakageShare: 0.14, monthsNorth: [6, 7, 8],
     colourways: [{ id: 'blue', name: 'blue', hue: '#7f86cf' }, { id: 'white', name: 'white', hue: '#f1eff0' }],
-    wiring: { floorSwg: 26, hookMm: 5, insideShare: 0.5, white: true },
+    white: true,
   },
   {
     id: 'hydrangea', role: 'spray', habit: 'head', shape: hydrangea, stages: stages(0.4, 0.8), petals: 4,
+    tree: headOf(30, cutFloret),
     sizesMm: [30, 26, 22], pasteMm: 0.6, solidity: 0.66, method: 'one piece', breakageShare: 0.16, monthsNorth: [6, 7, 8, 9],
     colourways: [{ id: 'pink', name: 'pink', hue: '#e3a3bf' }, { id: 'green', name: 'green', hue: '#c9d6a4' }, { id: 'blue', name: 'blue', hue: '#8fa9d6' }],
-    wiring: { floorSwg: 28, hookMm: 5, insideShare: 0.3, white: true },
+    white: true,
   },
   {
     id: 'forgetmenot', role: 'spray', habit: 'head', shape: forgetMeNot, stages: stages(0.4, 0.8), petals: 5,
+    tree: headOf(16, (stage, k) => pulled('forgetmenot', stage, k)),
     sizesMm: [16, 13, 11], pasteMm: 0.5, solidity: 0.66, method: 'one piece', breakageShare: 0.16, monthsNorth: [4, 5, 6],
     colourways: [{ id: 'blue', name: 'blue', hue: '#86aee0' }, { id: 'white', name: 'white', hue: '#f3f1ee' }],
-    wiring: { floorSwg: 28, hookMm: 5, insideShare: 0.3, white: true },
+    white: true,
   },
   {
     id: 'jasmine', role: 'spray', habit: 'head', shape: jasmine, stages: stages(0.4, 0.8), petals: 5,
+    tree: headOf(24, (stage, k) => pulled('jasmine', stage, k)),
     sizesMm: [24, 20, 17], pasteMm: 0.6, solidity: 0.6, method: 'pulled', breakageShare: 0.15, monthsNorth: [6, 7, 8],
     colourways: [{ id: 'white', name: 'white', hue: '#f7f4ea' }],
-    wiring: { floorSwg: 28, hookMm: 5, insideShare: 0.4, white: true },
+    white: true,
   },
   {
     id: 'minirose', role: 'secondary', habit: 'head', shape: gardenRose, occlusion: 0.6, stages: stages(0.42, 0.74),
+    tree: headOf(20, (stage, k) => cutRings('minirose', stage, k)),
     sizesMm: [20, 16, 13], pasteMm: 0.5, solidity: 0.92, method: 'pulled', breakageShare: 0.06, monthsNorth: [6, 7, 8, 9],
     colourways: [{ id: 'shell', name: 'shell', hue: '#efbcc0' }, { id: 'white', name: 'white', hue: '#f3eee6' }, { id: 'lemon', name: 'lemon', hue: '#f2dd84' }],
-    wiring: { floorSwg: 26, hookMm: 5, insideShare: 0.5, white: true },
+    white: true,
   },
   {
-    id: 'mophead', role: 'secondary', habit: 'head', shape: domedCluster({ buds: 12, open: 24, petals: 4, floretSize: 0.37 }), stages: [{ id: 'opening', name: 'opening', open: 0.5, sizeShare: 0.9 }, { id: 'open', name: 'open', open: 1, sizeShare: 1 }],
-    sizesMm: [62, 52, 44], pasteMm: 0.6, solidity: 0.9, method: 'domed cluster', breakageShare: 0.16, monthsNorth: [7, 8, 9, 10],
+    id: 'mophead', role: 'secondary', habit: 'head', shape: domedCluster({ ...DOME, petals: 4, floretSize: 0.37 }), stages: [{ id: 'opening', name: 'opening', open: 0.5, sizeShare: 0.9 }, { id: 'open', name: 'open', open: 1, sizeShare: 1 }],
+    tree: clusterOf,
+    sizesMm: [MOPHEAD_MM, 52, 44], pasteMm: 0.6, solidity: 0.9, method: 'domed cluster', breakageShare: 0.16, monthsNorth: [7, 8, 9, 10],
     colourways: [{ id: 'blue', name: 'blue', hue: '#8fa3d6', second: '#e9e2b8' }, { id: 'pink', name: 'pink', hue: '#e0a0ba', second: '#e9e2b8' }, { id: 'green', name: 'green', hue: '#c3cf9f', second: '#e9e2b8' }],
-    wiring: { floorSwg: 18, hookMm: 0, insideShare: 0.9, white: false, parts: [{ name: 'floret', swg: 26, lengthMm: 40, inBase: true }] },
+    white: false,
   },
 ];

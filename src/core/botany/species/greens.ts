@@ -1,7 +1,15 @@
-import { berrySprig } from '../families/berrySprig';
+import { arms } from '../../piece/constructions/arms';
+import { berrySprig as berryTree, type BerrySprigId, type Ripeness } from '../../piece/constructions/berrySprig';
+import { bramble } from '../../piece/constructions/bramble';
+import { FILLERS } from '../../piece/constructions/filler';
+import { leafBranch as leafTree } from '../../piece/constructions/leafBranch';
+import { roseLeaf } from '../../piece/constructions/leaves';
+import { gluedSpike, GLUED_STAGES, spike, SPIKE_STAGES, type GluedSpikeId, type SpikeId } from '../../piece/constructions/spikes';
+import { berrySprig, type BerrySprig } from '../families/berrySprig';
 import { branchingFiller } from '../families/branchingFiller';
-import { floretSpike } from '../families/floretSpike';
-import { leafBranch } from '../families/leafBranch';
+import { floretSpike, type FloretSpike } from '../families/floretSpike';
+import { leafBranch, oneLeaf } from '../families/leafBranch';
+import type { Sprig } from '../families/sprig';
 import type { Species, Stage } from '../species';
 
 const grown: Stage[] = [{ id: 'grown', name: 'grown', open: 1, sizeShare: 1 }];
@@ -11,159 +19,199 @@ const ripening: Stage[] = [
   { id: 'ripe', name: 'ripe', open: 1, sizeShare: 1 },
 ];
 
+const sprigOf = (sprig: Sprig): Pick<Species, 'tree' | 'sprig'> => ({ tree: sprig.tree, sprig });
+
+const ripe = (stage: string): Ripeness => (stage === 'green' || stage === 'turning' ? stage : 'ripe');
+const berriesOf =
+  (id: BerrySprigId): BerrySprig['build'] =>
+  ({ stage, ...how }) =>
+    berryTree(id, ripe(stage), how);
+const brambleOf: BerrySprig['build'] = ({ stage, leaves, ...how }) =>
+  bramble(ripe(stage), { ...how, groups: leaves === undefined ? 1 : Math.round(leaves / 3) });
+
+/** Buds, opening and open florets of a stage, each as a person counts it or by the same share of what is usual. */
+const spikeOf =
+  (id: SpikeId): FloretSpike['build'] =>
+  ({ stage, share, scale, counts }) => {
+    const usual = SPIKE_STAGES[id][stage === 'bud' || stage === 'half' ? stage : 'open'];
+    const of = (name: keyof typeof usual) => counts[name] ?? Math.round(usual[name] * share);
+    return spike(id, { buds: of('buds'), opening: of('opening'), open: of('open') }, scale);
+  };
+
+/** Earlier files counted the buds of these in three lines. */
+const gluedOf =
+  (id: GluedSpikeId): FloretSpike['build'] =>
+  ({ stage, share, scale, counts }) => {
+    const footMm: Readonly<Record<string, number>> = GLUED_STAGES[id];
+    const said = ['buds', 'opening', 'open'].flatMap((name) => counts[name] ?? []);
+    const count = said.length > 0 ? said.reduce((a, n) => a + n, 0) : undefined;
+    return gluedSpike(id, { footMm: footMm[stage] ?? footMm.open ?? footMm.grown ?? 3.6, share, count }, scale);
+  };
+
 /** Fillers, berries and foliage: small branches built of pieces. Sizes are lengths. Gauges from docs/trade.md W2–W6. */
 export const GREENS: readonly Species[] = [
   {
-    id: 'froth', role: 'filler', habit: 'sprig', shape: branchingFiller({ sideBranches: 3, clusters: 3, florets: 63, floretSize: 0.066 }), stages: grown,
-    sizesMm: [58, 48, 40], pasteMm: 0.4, solidity: 0.4, method: 'scrunched', breakageShare: 0.15, monthsNorth: [5, 6, 7, 8, 9],
+    id: 'froth', role: 'filler', habit: 'sprig', stages: grown,
+    ...sprigOf(branchingFiller(FILLERS.sprig)),
+    sizesMm: [68, 58, 48], pasteMm: 0.4, solidity: 0.4, method: 'scrunched', breakageShare: 0.15, monthsNorth: [5, 6, 7, 8, 9],
     colourways: [{ id: 'white', name: 'white', hue: '#f5f1ea' }, { id: 'blush', name: 'blush', hue: '#f0cfd0' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.45, white: false, parts: [{ name: 'floret', swg: 28, lengthMm: 60 }, { name: 'side branch', swg: 24, lengthMm: 55 }] },
+    white: false,
   },
   {
-    id: 'spike', role: 'filler', habit: 'sprig', shape: floretSpike({ count: 31, petals: 4, floretSize: 0.1, spread: 0.17 }),
+    id: 'spike', role: 'filler', habit: 'sprig',
+    ...sprigOf(floretSpike({ build: spikeOf('spike'), petals: 4, lines: ['buds', 'opening', 'open'] })),
     stages: [{ id: 'bud', name: 'bud', open: 0.1, sizeShare: 0.8, role: 'bud' }, { id: 'half', name: 'half-open', open: 0.5, sizeShare: 0.9 }, { id: 'open', name: 'open', open: 1, sizeShare: 1 }],
     sizesMm: [62, 52, 42], pasteMm: 0.5, solidity: 0.55, method: 'pulled cluster', breakageShare: 0.14, monthsNorth: [4, 5],
     colourways: [{ id: 'lilac', name: 'lilac', hue: '#b69ad2' }, { id: 'white', name: 'white', hue: '#efece6' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.4, white: false, bark: true, parts: [{ name: 'floret', swg: 24, lengthMm: 60 }] },
+    white: false, bark: true,
   },
   {
-    id: 'rosehip', fruitOf: ['rose', 'minirose'], role: 'berry', habit: 'sprig', shape: berrySprig({ count: 3, radius: 0.13, stretch: 1.3, crown: true, leaves: 0 }), stages: ripening,
+    id: 'rosehip', fruitOf: ['rose', 'minirose'], role: 'berry', habit: 'sprig', stages: ripening,
+    ...sprigOf(berrySprig({ build: berriesOf('rosehip'), stretch: 1.3, crown: true })),
     sizesMm: [44, 38, 32], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [9, 10, 11, 12],
     colourways: [{ id: 'hip', name: 'hip red', hue: '#c93b22' }, { id: 'amber', name: 'amber', hue: '#d98a2b' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, parts: [{ name: 'berry', swg: 24, lengthMm: 70 }] },
+    white: false,
   },
   {
-    id: 'hypericum', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 4, radius: 0.11, stretch: 1.15, crown: false, leaves: 4 }), stages: ripening,
+    id: 'hypericum', role: 'berry', habit: 'sprig', stages: ripening,
+    ...sprigOf(berrySprig({ build: berriesOf('hypericum'), stretch: 1.15, crown: false })),
     sizesMm: [42, 36, 30], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [8, 9, 10, 11],
     colourways: [{ id: 'russet', name: 'russet', hue: '#a84632' }, { id: 'cream', name: 'cream', hue: '#ece1c4' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, bark: true, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
+    white: false, bark: true,
   },
   {
-    id: 'bramble', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 3, radius: 0.15, stretch: 1.2, crown: false, drupelets: 34, leaves: 2 }), stages: ripening,
+    id: 'bramble', role: 'berry', habit: 'sprig', stages: ripening,
+    ...sprigOf(berrySprig({ build: brambleOf, stretch: 1.2, crown: false, drupelets: 34 })),
     sizesMm: [46, 40, 34], pasteMm: 1, solidity: 0.6, method: 'covered berry', breakageShare: 0.1, monthsNorth: [8, 9, 10],
     colourways: [{ id: 'black', name: 'black', hue: '#3b1d3a' }, { id: 'red', name: 'red', hue: '#a32338' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, parts: [{ name: 'berry', swg: 22, lengthMm: 75 }] },
+    white: false,
   },
   {
     id: 'olive', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'paired', nodes: 6, leafLength: [0.36, 0.18], blade: { halfWidth: 0.14, tipPower: 1.8 }, angle: 46, turnDeg: 90, carrierSway: 0.06, twoFaced: true, berries: { hue: '#4d4a33', size: 0.034, count: 2 } }),
+    ...sprigOf(leafBranch({ counted: 'pairs', usual: 6, build: (count, scale) => leafTree('olive', { count, scale }), blade: { halfWidth: 0.14, tipPower: 1.8 }, growth: { angleDeg: 46, sway: 0.06, flat: 0.5 }, twoFaced: true, berryHue: '#4d4a33' })),
     stages: grown, sizesMm: [92, 78, 64], pasteMm: 0.9, solidity: 0.35, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'olive', name: 'olive', hue: '#75896a' }, { id: 'silver', name: 'silver', hue: '#a3b19c' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, bark: true, parts: [{ name: 'leaf', swg: 30, lengthMm: 45 }] },
+    white: false, bark: true,
   },
   {
     id: 'roundleaf', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'paired', nodes: 6, leafLength: [0.24, 0.1], blade: { halfWidth: 0.46, tipWidth: 0.4, tipPower: 2.2, fullest: 0.55, baseWidth: 0.3, tipDrop: 0.15 }, angle: 64, turnDeg: 90, carrierSway: 0.04 }),
+    ...sprigOf(leafBranch({ counted: 'pairs', usual: 6, build: (count, scale) => leafTree('roundleaf', { count, scale }), blade: { halfWidth: 0.44, tipWidth: 0.14, tipPower: 2, fullest: 0.5, baseWidth: 0.16, tipDrop: 0.05 }, growth: { angleDeg: 64, sway: 0.04, flat: 0.5 } })),
     stages: grown, sizesMm: [86, 70, 56], pasteMm: 0.9, solidity: 0.35, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'sea', name: 'sea green', hue: '#8fb0a0' }, { id: 'dusk', name: 'dusk green', hue: '#6d8f83' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, parts: [{ name: 'leaf', swg: 30, lengthMm: 40 }] },
+    white: false,
   },
   {
     id: 'roseleaf', leafOf: 'rose', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'paired', nodes: 2, leafLength: [0.38, 0.46], blade: { halfWidth: 0.3, fullest: 0.42, baseWidth: 0.35, serration: 0.16, serrationCount: 9, crease: 0.03 }, angle: 66, turnDeg: 0, carrierSway: 0.03 }),
+    ...sprigOf(leafBranch({ counted: 'pairs', usual: 2, build: (leaves, scale) => roseLeaf({ leaves }, scale), blade: { halfWidth: 0.3, fullest: 0.42, baseWidth: 0.35, serration: 0.16, serrationCount: 9, crease: 0.03 }, growth: { angleDeg: 66, sway: 0.03, flat: 0.5 } })),
     stages: grown, sizesMm: [74, 62, 50], pasteMm: 1, solidity: 0.4, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
     colourways: [{ id: 'leaf', name: 'leaf green', hue: '#6f9156' }, { id: 'bronze', name: 'bronze', hue: '#7f6a4a' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.85, white: false, parts: [{ name: 'leaf', swg: 26, lengthMm: 75 }] },
+    white: false,
   },
   {
     id: 'rosemary', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'paired', nodes: 14, leafLength: [0.3, 0.14], blade: { halfWidth: 0.075, fullest: 0.5, baseWidth: 0.6, tipPower: 2 }, angle: 34, turnDeg: 90, carrierSway: 0.03 }),
+    ...sprigOf(leafBranch({ counted: 'pairs', usual: 14, build: (count, scale) => leafTree('rosemary', { count, scale }), blade: { halfWidth: 0.075, fullest: 0.5, baseWidth: 0.6, tipPower: 2 }, growth: { angleDeg: 34, sway: 0.03, flat: 0.5 } })),
     stages: grown, sizesMm: [72, 60, 48], pasteMm: 0.9, solidity: 0.4, method: 'glued leaf', breakageShare: 0.08, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'grey', name: 'grey green', hue: '#6c8468' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.95, white: false, bark: true },
+    white: false, bark: true,
   },
   {
     id: 'fern', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'paired', nodes: 15, leafLength: [0.36, 0.05], blade: { halfWidth: 0.13, fullest: 0.3, baseWidth: 0.7, tipPower: 1.6, serration: 0.22, serrationCount: 7 }, angle: 70, turnDeg: 0, carrierSway: 0.05 }),
+    ...sprigOf(leafBranch({ counted: 'pairs', usual: 15, build: (count, scale) => leafTree('fern', { count, scale }), blade: { halfWidth: 0.13, fullest: 0.3, baseWidth: 0.7, tipPower: 1.6, serration: 0.22, serrationCount: 7 }, growth: { angleDeg: 70, sway: 0.05, flat: 0.5 } })),
     stages: grown, sizesMm: [88, 72, 58], pasteMm: 0.7, solidity: 0.35, method: 'glued leaf', breakageShare: 0.2, monthsNorth: [4, 5, 6, 7, 8, 9],
     colourways: [{ id: 'fern', name: 'fern green', hue: '#7ea35c' }],
-    wiring: { floorSwg: 24, hookMm: 0, insideShare: 0.95, white: false },
+    white: false,
   },
   {
-    id: 'lavender', role: 'filler', habit: 'sprig', shape: floretSpike({ count: 34, petals: 4, floretSize: 0.06, spread: 0.07 }),
+    id: 'lavender', role: 'filler', habit: 'sprig',
+    ...sprigOf(floretSpike({ build: gluedOf('lavender'), petals: 4, lines: ['buds'] })),
     stages: [{ id: 'bud', name: 'bud', open: 0.05, sizeShare: 0.8, role: 'bud' }, { id: 'half', name: 'half-open', open: 0.4, sizeShare: 0.9 }, { id: 'open', name: 'open', open: 0.8, sizeShare: 1 }],
     sizesMm: [64, 54, 44], pasteMm: 0.5, solidity: 0.4, method: 'pulled cluster', breakageShare: 0.12, monthsNorth: [6, 7, 8],
     colourways: [{ id: 'lavender', name: 'lavender', hue: '#8c7cc0' }, { id: 'white', name: 'white', hue: '#eeecf0' }],
-    wiring: { floorSwg: 24, hookMm: 0, insideShare: 0.8, white: false },
+    white: false,
   },
   {
-    id: 'delphinium', role: 'filler', habit: 'sprig', shape: floretSpike({ count: 22, petals: 5, floretSize: 0.13, spread: 0.14 }),
+    id: 'delphinium', role: 'filler', habit: 'sprig',
+    ...sprigOf(floretSpike({ build: spikeOf('delphinium'), petals: 5, lines: ['buds', 'opening', 'open'] })),
     stages: [{ id: 'bud', name: 'bud', open: 0.1, sizeShare: 0.8, role: 'bud' }, { id: 'half', name: 'half-open', open: 0.5, sizeShare: 0.9 }, { id: 'open', name: 'open', open: 1, sizeShare: 1 }],
     sizesMm: [78, 66, 54], pasteMm: 0.5, solidity: 0.5, method: 'pulled cluster', breakageShare: 0.14, monthsNorth: [6, 7],
     colourways: [{ id: 'sky', name: 'sky', hue: '#8fb2e6' }, { id: 'ink', name: 'ink', hue: '#4556a8' }, { id: 'white', name: 'white', hue: '#f0eff0' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.4, white: false, parts: [{ name: 'floret', swg: 26, lengthMm: 60 }] },
+    white: false,
   },
   {
-    id: 'heather', role: 'filler', habit: 'sprig', shape: floretSpike({ count: 40, petals: 4, floretSize: 0.058, spread: 0.075 }), stages: [{ id: 'bud', name: 'bud', open: 0.1, sizeShare: 0.85, role: 'bud' }, { id: 'grown', name: 'grown', open: 0.9, sizeShare: 1 }],
+    id: 'heather', role: 'filler', habit: 'sprig', stages: [{ id: 'bud', name: 'bud', open: 0.1, sizeShare: 0.85, role: 'bud' }, { id: 'grown', name: 'grown', open: 0.9, sizeShare: 1 }],
+    ...sprigOf(floretSpike({ build: gluedOf('heather'), petals: 4, lines: ['buds'] })),
     sizesMm: [52, 44, 36], pasteMm: 0.4, solidity: 0.4, method: 'pulled cluster', breakageShare: 0.14, monthsNorth: [8, 9, 10, 11, 12, 1, 2, 3],
     colourways: [{ id: 'heather', name: 'heather', hue: '#b06aa0' }, { id: 'white', name: 'white', hue: '#f1edef' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.45, white: false, bark: true, parts: [{ name: 'floret', swg: 28, lengthMm: 55 }] },
+    white: false, bark: true,
   },
   {
-    id: 'snowberry', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 6, radius: 0.1, stretch: 1, crown: false, leaves: 2 }), stages: ripening,
+    id: 'snowberry', role: 'berry', habit: 'sprig', stages: ripening,
+    ...sprigOf(berrySprig({ build: berriesOf('snowberry'), stretch: 1, crown: false })),
     sizesMm: [46, 38, 32], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [10, 11, 12, 1],
     colourways: [{ id: 'white', name: 'white', hue: '#f1efe8' }, { id: 'pink', name: 'pink', hue: '#e9b9c2' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, bark: true, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
+    white: false, bark: true,
   },
   {
-    id: 'hollyberry', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 5, radius: 0.1, stretch: 1, crown: false, leaves: 4 }), stages: ripening,
+    id: 'hollyberry', role: 'berry', habit: 'sprig', stages: ripening,
+    ...sprigOf(berrySprig({ build: berriesOf('hollyberry'), stretch: 1, crown: false })),
     sizesMm: [44, 38, 32], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [11, 12, 1],
     colourways: [{ id: 'red', name: 'red', hue: '#c2202b' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, bark: true, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
+    white: false, bark: true,
   },
   {
-    id: 'blueberry', role: 'berry', habit: 'sprig', shape: berrySprig({ count: 7, radius: 0.095, stretch: 0.94, crown: true, leaves: 3 }), stages: ripening,
+    id: 'blueberry', role: 'berry', habit: 'sprig', stages: ripening,
+    ...sprigOf(berrySprig({ build: berriesOf('blueberry'), stretch: 0.94, crown: true })),
     sizesMm: [46, 38, 32], pasteMm: 1, solidity: 0.6, method: 'berry', breakageShare: 0.06, monthsNorth: [7, 8, 9],
     colourways: [{ id: 'blue', name: 'blue', hue: '#4b5a8c' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.6, white: false, bark: true, parts: [{ name: 'berry', swg: 26, lengthMm: 65 }] },
+    white: false, bark: true,
   },
   {
     id: 'willow', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'loose', nodes: 8, leafLength: [0.42, 0.22], blade: { halfWidth: 0.09, fullest: 0.42, baseWidth: 0.3, tipPower: 1.4 }, angle: 36, turnDeg: 137.5, carrierSway: 0.07, twoFaced: true }),
+    ...sprigOf(leafBranch({ counted: 'leaves', usual: 12, build: (count, scale) => leafTree('willow', { count, scale }), blade: { halfWidth: 0.1, fullest: 0.42, baseWidth: 0.3, tipPower: 1.4 }, growth: { angleDeg: 36, sway: 0.07, flat: 0.5 }, twoFaced: true })),
     stages: grown, sizesMm: [94, 80, 66], pasteMm: 0.8, solidity: 0.3, method: 'wired leaf', breakageShare: 0.12, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
     colourways: [{ id: 'willow', name: 'willow green', hue: '#8fa873' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, bark: true, parts: [{ name: 'leaf', swg: 30, lengthMm: 50 }] },
+    white: false, bark: true,
   },
   {
     id: 'laurel', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'loose', nodes: 5, leafLength: [0.44, 0.3], blade: { halfWidth: 0.2, fullest: 0.5, baseWidth: 0.26, tipPower: 1.5, ruffle: 0.02, ruffleCycles: 3, crease: 0.03 }, angle: 50, turnDeg: 137.5, carrierSway: 0.04 }),
+    ...sprigOf(leafBranch({ counted: 'leaves', usual: 7, build: (count, scale) => leafTree('laurel', { count, scale }), blade: { halfWidth: 0.21, fullest: 0.5, baseWidth: 0.26, tipPower: 1.5, ruffle: 0.02, ruffleCycles: 3, crease: 0.03 }, growth: { angleDeg: 50, sway: 0.04, flat: 0.5 } })),
     stages: grown, sizesMm: [84, 70, 58], pasteMm: 1, solidity: 0.4, method: 'wired leaf', breakageShare: 0.09, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'laurel', name: 'laurel green', hue: '#4f7146' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.9, white: false, bark: true, parts: [{ name: 'leaf', swg: 28, lengthMm: 65 }] },
+    white: false, bark: true,
   },
   {
     id: 'box', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'paired', nodes: 9, leafLength: [0.16, 0.1], blade: { halfWidth: 0.3, fullest: 0.5, baseWidth: 0.3, tipWidth: 0.3, tipPower: 2 }, angle: 54, turnDeg: 90, carrierSway: 0.03 }),
+    ...sprigOf(leafBranch({ counted: 'pairs', usual: 9, build: (count, scale) => leafTree('box', { count, scale }), blade: { halfWidth: 0.3, fullest: 0.5, baseWidth: 0.3, tipWidth: 0.3, tipPower: 2 }, growth: { angleDeg: 54, sway: 0.03, flat: 0.5 } })),
     stages: grown, sizesMm: [64, 54, 44], pasteMm: 0.9, solidity: 0.45, method: 'glued leaf', breakageShare: 0.08, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'box', name: 'box green', hue: '#6f9450' }],
-    wiring: { floorSwg: 24, hookMm: 0, insideShare: 0.95, white: false, bark: true },
+    white: false, bark: true,
   },
   {
     id: 'dustyleaf', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'paired', nodes: 3, leafLength: [0.46, 0.4], blade: { halfWidth: 0.34, fullest: 0.55, baseWidth: 0.3, tipWidth: 0.3, tipPower: 2, lobes: 4, lobeDepth: 0.55, crease: 0.02 }, angle: 46, turnDeg: 90, carrierSway: 0.03 }),
+    ...sprigOf(leafBranch({ counted: 'pairs', usual: 3, build: (count, scale) => leafTree('dustyleaf', { count, scale }), blade: { halfWidth: 0.34, fullest: 0.55, baseWidth: 0.3, tipWidth: 0.3, tipPower: 2, lobes: 4, lobeDepth: 0.55, crease: 0.02 }, growth: { angleDeg: 46, sway: 0.03, flat: 0.5 } })),
     stages: grown, sizesMm: [76, 64, 52], pasteMm: 0.8, solidity: 0.4, method: 'wired leaf', breakageShare: 0.14, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'silver', name: 'silver', hue: '#b9c2bb' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.85, white: false, parts: [{ name: 'leaf', swg: 28, lengthMm: 60 }] },
+    white: false,
   },
   {
     id: 'singleleaf', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'loose', nodes: 0, leafLength: [0.98, 0.98], blade: { halfWidth: 0.3, fullest: 0.42, baseWidth: 0.3, serration: 0.1, serrationCount: 8, crease: 0.03 }, angle: 10, turnDeg: 0, carrierSway: 0.01 }),
+    ...sprigOf(oneLeaf({ halfWidth: 0.3, fullest: 0.42, baseWidth: 0.3, serration: 0.1, serrationCount: 8, crease: 0.03 })),
     stages: grown, sizesMm: [30, 22, 16], pasteMm: 0.8, solidity: 0.5, method: 'wired leaf', breakageShare: 0.08, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
     colourways: [{ id: 'leaf', name: 'leaf green', hue: '#7ca062' }, { id: 'dark', name: 'dark green', hue: '#4f7146' }],
-    wiring: { floorSwg: 28, hookMm: 0, insideShare: 0.66, white: false },
+    white: false,
   },
   {
     id: 'oakleaf', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'loose', nodes: 3, leafLength: [0.52, 0.5], blade: { halfWidth: 0.32, fullest: 0.62, baseWidth: 0.16, tipWidth: 0.34, tipPower: 2.2, tipDrop: 0.1, lobes: 4, lobeDepth: 0.5, crease: 0.025, curl: 20 }, angle: 54, turnDeg: 0, carrierSway: 0.04, stalkShare: 0.06 }),
+    ...sprigOf(leafBranch({ counted: 'leaves', usual: 5, build: (count, scale) => leafTree('oakleaf', { count, scale }), blade: { halfWidth: 0.32, fullest: 0.62, baseWidth: 0.16, tipWidth: 0.34, tipPower: 2.2, tipDrop: 0.1, lobes: 4, lobeDepth: 0.5, crease: 0.025, curl: 20 }, growth: { angleDeg: 54, sway: 0.04, flat: 0.5 } })),
     stages: grown, sizesMm: [88, 74, 60], pasteMm: 0.9, solidity: 0.4, method: 'wired leaf', breakageShare: 0.12, monthsNorth: [5, 6, 7, 8, 9, 10, 11],
     colourways: [{ id: 'russet', name: 'russet', hue: '#a8622f' }, { id: 'leaf', name: 'leaf green', hue: '#7b9150' }, { id: 'gold', name: 'gold', hue: '#cf9a3e' }],
-    wiring: { floorSwg: 22, hookMm: 0, insideShare: 0.85, white: false, bark: true, parts: [{ name: 'leaf', swg: 26, lengthMm: 75 }] },
+    white: false, bark: true,
   },
   {
     id: 'vine', role: 'foliage', habit: 'sprig',
-    shape: leafBranch({ habit: 'arms', nodes: 5, leafLength: [0.17, 0.12], blade: { halfWidth: 0.32, fullest: 0.38, baseWidth: 0.4, tipPower: 1.4, crease: 0.03 }, angle: 52, turnDeg: 0, carrierSway: 0.07, stalkShare: 0.25 }),
+    ...sprigOf(leafBranch({ counted: 'arms', usual: 5, build: (count, scale) => arms('vine', { count, scale }), blade: { halfWidth: 0.32, fullest: 0.38, baseWidth: 0.4, tipPower: 1.4, crease: 0.03 }, growth: { angleDeg: 52, sway: 0.07, flat: 0.5 } })),
     stages: grown, sizesMm: [120, 100, 84], pasteMm: 0.8, solidity: 0.3, method: 'wired leaf', breakageShare: 0.12, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
     colourways: [{ id: 'spring', name: 'spring green', hue: '#93ad66' }, { id: 'dark', name: 'dark green', hue: '#5c7a4c' }],
-    wiring: { floorSwg: 20, hookMm: 0, insideShare: 0.9, white: false, parts: [{ name: 'leaf', swg: 30, lengthMm: 45 }, { name: 'arm', swg: 24, lengthMm: 60 }] },
+    white: false,
   },
 ];

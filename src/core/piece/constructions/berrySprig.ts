@@ -27,32 +27,48 @@ export const BERRY_SPRIG_IDS = Object.keys(SPRIGS) as readonly BerrySprigId[];
 /** An unripe berry is smaller by so much. Own study. */
 const SWELLS: Readonly<Record<Ripeness, number>> = { green: 0.855, turning: 0.932, ripe: 1 };
 
+interface SprigAsk {
+  berries?: number | undefined;
+  leaves?: number | undefined;
+  /** of the usual counts where none is said */
+  share?: number;
+  scale?: number;
+}
+
 /** The tree of a sprig of berries on stalks, with leaves of its own below its tip where it has any. */
-export function berrySprig(
-  id: BerrySprigId,
-  ripeness: Ripeness,
-  { berries, scale = 1 }: { berries?: number; scale?: number } = {},
-): Part {
+export function berrySprig(id: BerrySprigId, ripeness: Ripeness, { berries, leaves, share = 1, scale = 1 }: SprigAsk = {}): Part {
   const spec: BerrySprig = SPRIGS[id];
   const [small, large] = spec.ripeMm;
   const swollen = SWELLS[ripeness] * scale;
+  const leafCount = leaves ?? Math.round(spec.leaves * share);
   const berry = line({
     id: 'berry',
     kind: 'berry',
-    many: { by: 'run', count: berries ?? spec.berries, fromMm: small * swollen, toMm: large * swollen },
+    many: {
+      by: 'run',
+      count: berries ?? Math.max(1, Math.round(spec.berries * share)),
+      fromMm: small * swollen,
+      toMm: large * swollen,
+    },
     form: ball(ripeness),
-    on: onWire(spec.berrySwg, { tip: 'hook', stalkMm: 12 }),
+    on: onWire(spec.berrySwg, { tip: 'hook', stalkMm: 9 }),
     work: ['berry-smooth', 'dust-tiny', 'glaze'],
-    habit: { by: 'loose', gapMm: [7 * scale, 11 * scale], uneven: 0.4, oppositeEvery: 0, seed: 1 },
+    habit: { by: 'loose', gapMm: [3 * scale, 5 * scale], uneven: 0.4, oppositeEvery: 0, seed: 1 },
   });
   const leaf = line({
     id: 'leaf',
     kind: 'leaf',
-    many: { by: 'run', count: spec.leaves, fromMm: 20 * scale, toMm: 26 * scale },
+    many: { by: 'run', count: leafCount, fromMm: 20 * scale, toMm: 26 * scale },
     form: sheet({ outline: 'ovate', widthShare: 0.5, thicknessMm: 0.8, colour: 'green' }),
     on: onWire(28, { stalkMm: 2 }),
     work: ['leaf-cut', 'dust-leaf'],
-    habit: { by: 'singly', gapMm: 9 * scale, turnRad: Math.PI, startMm: 14 * scale },
+    habit: { by: 'singly', gapMm: 4 * scale, turnRad: Math.PI, startMm: 8 * scale },
   });
-  return line({ id: 'branch', kind: 'branch', on: onWire(22), join: 'itself', parts: spec.leaves ? [berry, leaf] : [berry] });
+  return line({
+    id: 'branch',
+    kind: 'branch',
+    on: onWire(22),
+    join: 'itself',
+    parts: leafCount > 0 ? [berry, leaf] : [berry],
+  });
 }

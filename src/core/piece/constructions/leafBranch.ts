@@ -1,6 +1,8 @@
+import { placesOf } from '../habit';
+import { countOf } from '../many';
 import type { Cut, Habit, Outline, Part } from '../part';
 import type { Work } from '../work';
-import { line, onWire, sheet } from './build';
+import { ball, line, onWire, sheet, so } from './build';
 
 interface Leaves {
   count: number;
@@ -18,6 +20,10 @@ interface Leaves {
 interface LeafBranch {
   swg: number;
   leaves: Leaves;
+  /** on stalks of their own, at so much of the way from the tip to the foot */
+  berries?: { mm: number; atShare: readonly number[] };
+  /** the wire is bent in small kinks and dusted; painted paper is glued to it */
+  paper?: true;
 }
 
 const QUARTER_TURN = Math.PI / 2;
@@ -36,6 +42,7 @@ const CUT: readonly Work[] = ['leaf-cut', 'dust-leaf'];
 const PINCHED: readonly Work[] = ['leaf-pinched', 'dust-leaf'];
 const TWO_FACED: readonly Work[] = ['leaf-two-faced', 'dust-leaf'];
 const GLUED: readonly Work[] = ['leaf-fine-glued'];
+const PAPER: readonly Work[] = ['leaf-paper'];
 
 const of = (
   count: number,
@@ -55,7 +62,7 @@ const shape = (outline: Outline, widthShare: number, thickMm: number) => ({ outl
  */
 const BRANCHES = {
   roundleaf: { swg: 20, leaves: { ...of(13, [18, 43], shape('ellipse', 0.92, 0.8)), habit: pairs([12, 22]), work: PINCHED, wire: wired(30, 2, 5) } },
-  olive: { swg: 20, leaves: { ...of(13, [16, 32], shape('lance', 0.28, 0.8)), habit: pairs([9, 14]), work: CUT, wire: wired(30, 2, 5) } },
+  olive: { swg: 20, leaves: { ...of(13, [16, 32], shape('lance', 0.28, 0.8)), habit: pairs([9, 14]), work: CUT, wire: wired(30, 2, 5) }, berries: { mm: 7, atShare: [0.45, 0.75] } },
   willow: { swg: 20, leaves: { ...of(12, [28, 50], shape('lance', 0.2, 0.8)), habit: loose([10, 16], 3), work: CUT, wire: wired(30, 15, 4) } },
   laurel: { swg: 20, leaves: { ...of(7, [34, 52], shape('ovate', 0.42, 1)), habit: loose([13, 20], 3), work: CUT, wire: wired(26, 5) } },
   dustyleaf: { swg: 22, leaves: { ...of(7, [26, 40], shape('lobed', 0.65, 0.8)), habit: pairs([11, 15]), work: CUT, wire: wired(28, 2) } },
@@ -64,6 +71,7 @@ const BRANCHES = {
   'two-faced': { swg: 20, leaves: { ...of(5, [63, 75], shape('ovate', 0.6, 1.2)), habit: singly([18, 24]), work: TWO_FACED, wire: wired(22, 8) } },
   rosemary: { swg: 22, leaves: { ...of(29, [8, 20], shape('needle', 0.15, 0.8)), habit: pairs([3.5, 4.5]), work: GLUED, wire: null } },
   fern: { swg: 24, leaves: { ...of(31, [6, 32], shape('lance', 0.26, 0.6)), habit: pairs([4, 6], 0), work: GLUED, wire: null } },
+  paper: { swg: 20, leaves: { ...of(7, [18, 30], shape('ovate', 0.6, 0.5)), habit: loose([9, 16], 3), work: PAPER, wire: null }, paper: true },
   box: { swg: 24, leaves: { ...of(19, [8, 13], shape('ovate', 0.6, 0.8)), habit: pairs([4, 6]), work: GLUED, wire: null } },
 } as const satisfies Readonly<Record<string, LeafBranch>>; // prettier-ignore
 
@@ -77,19 +85,44 @@ const gapTimes = (gap: number | readonly [number, number], scale: number) =>
  * The tree of a branch of leaves: so many of them where a count is given, else as it is usually made. More leaves make it longer; another
  * size multiplies leaves and gaps, and neither counts, thickness nor stalks.
  */
-export function leafBranch(id: LeafBranchId, { count, scale = 1 }: { count?: number; scale?: number } = {}): Part {
-  const { swg, leaves }: LeafBranch = BRANCHES[id];
+export function leafBranch(
+  id: LeafBranchId,
+  { count, berries: berryCount, scale = 1 }: { count?: number | undefined; berries?: number; scale?: number } = {},
+): Part {
+  const { swg, leaves, berries, paper }: LeafBranch = BRANCHES[id];
   const { habit, wire } = leaves;
+  const rolled = sheet({ outline: leaves.outline, widthShare: leaves.widthShare, thicknessMm: leaves.thickMm, colour: 'green' });
   const leaf = line({
     id: 'leaf',
     kind: 'leaf',
     many: { by: 'run', count: count ?? leaves.count, fromMm: leaves.fromMm * scale, toMm: leaves.toMm * scale },
-    form: sheet({ outline: leaves.outline, widthShare: leaves.widthShare, thicknessMm: leaves.thickMm, colour: 'green' }),
+    form: paper ? { ...rolled, material: 'wafer paper' } : rolled,
     on: wire ? onWire(wire.swg, { stalkMm: wire.stalkMm, cut: wire.cut }) : { by: 'nothing' },
     join: wire ? 'taped' : 'glued',
     work: leaves.work,
     habit: 'gapMm' in habit ? { ...habit, gapMm: gapTimes(habit.gapMm, scale) } : habit,
   });
-  const work: readonly Work[] = wire ? [] : ['dust-head'];
-  return line({ id: 'branch', kind: 'branch', on: onWire(swg), join: 'itself', work, parts: [leaf] });
+  const work: readonly Work[] = paper ? ['wire-kinked', 'dust-wire'] : wire ? [] : ['dust-head'];
+  const hanging = berryCount ?? berries?.atShare.length ?? 0;
+  const parts = berries && hanging > 0 ? [leaf, berryOn(berries, hanging, { scale, spanMm: spanOf(leaf) })] : [leaf];
+  return line({ id: 'branch', kind: 'branch', on: onWire(swg), join: 'itself', work, parts });
 }
+
+/** A berry among the leaves, on a stalk so that it hangs. Own study. */
+const berryOn = (
+  { mm, atShare }: NonNullable<LeafBranch['berries']>,
+  count: number,
+  { scale, spanMm }: { scale: number; spanMm: number },
+): Part =>
+  line({
+    id: 'berry',
+    kind: 'berry',
+    many: so(count, mm * scale),
+    form: ball('second'),
+    on: onWire(26, { tip: 'hook', stalkMm: 12 }),
+    work: ['berry-smooth', 'dust-tiny', 'glaze'],
+    habit: { by: 'places', atMm: atShare.map((x) => x * spanMm) },
+  });
+
+/** From the tip to the last leaf. */
+const spanOf = ({ habit, many }: Part): number => Math.max(0, ...placesOf(habit, [countOf(many)]).map((p) => p.atMm));

@@ -110,7 +110,6 @@ export const NAMES: Names = {
   },
   parts: {
     petal: ['petal', 'petals'],
-    'outer petal': ['outer petal', 'outer petals'],
     stamen: ['stamen', 'stamens'],
     leaf: ['leaf', 'leaves'],
     berry: ['berry', 'berries'],
@@ -162,6 +161,7 @@ export const NAMES: Names = {
     free: 'free stem',
     'along-stem': 'along the stem',
     'in-base': 'in the soft base',
+    rest: 'left over',
     'in-barrier': 'in the barrier',
     fold: 'sprung fold',
     trim: 'to trim',

@@ -110,7 +110,6 @@ export const NAMES: Names = {
   },
   parts: {
     petal: ['pétalo', 'pétalos', 'm'],
-    'outer petal': ['pétalo exterior', 'pétalos exteriores', 'm'],
     stamen: ['estambre', 'estambres', 'm'],
     leaf: ['hoja', 'hojas', 'f'],
     berry: ['baya', 'bayas', 'f'],
@@ -162,6 +161,7 @@ export const NAMES: Names = {
     free: 'tallo libre',
     'along-stem': 'a lo largo del tallo',
     'in-base': 'en la base blanda',
+    rest: 'sobrante',
     'in-barrier': 'en la barrera',
     fold: 'doblez de resorte',
     trim: 'para recortar',

@@ -110,7 +110,6 @@ export const NAMES: Names = {
   },
   parts: {
     petal: ['pétale', 'pétales', 'm'],
-    'outer petal': ['pétale extérieur', 'pétales extérieurs', 'm'],
     stamen: ['étamine', 'étamines', 'f'],
     leaf: ['feuille', 'feuilles', 'f'],
     berry: ['baie', 'baies', 'f'],
@@ -162,6 +161,7 @@ export const NAMES: Names = {
     free: 'tige libre',
     'along-stem': 'le long de la tige',
     'in-base': 'dans la base molle',
+    rest: 'reste',
     'in-barrier': 'dans la barrière',
     fold: 'pli de ressort',
     trim: 'à recouper',
