@@ -130,11 +130,3 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
     ] satisfies Method[]
   ).map((m) => [m.id, m]),
 );
-
-/** Starting minutes at the bench for one piece, its share of a full batch counted in. Drying is not work. */
-export const minutesForOne = ({ steps, batch }: Method): number =>
-  steps.reduce((a, s) => a + s.minutesEach + s.minutesBatch / batch, 0);
-
-/** The same of one step for so many pieces, every batch that is begun in full. */
-export const stepMinutes = (step: MethodStep, batch: number, pieces: number): number =>
-  step.minutesEach * pieces + step.minutesBatch * Math.ceil(pieces / batch);

@@ -143,7 +143,6 @@ export function speciesOf(own: OwnSpecies, usual: Species, method?: Method): Spe
     role: own.role,
     sizesMm: [...own.sizesMm].sort((a, b) => b - a),
     pasteMm: own.pasteMm,
-    practicePasteMm: base.practicePasteMm ?? base.pasteMm,
     breakageShare: own.breakageShare,
     method: own.method,
     usualMethod: own.method,

@@ -44,8 +44,6 @@ export interface Species {
   colourways: readonly Colourway[];
   /** thickness of rolled paste, mm (docs/trade.md P2) */
   pasteMm: number;
-  /** the thickness that hours of drying are known for, where it is another: own species made thicker or thinner */
-  practicePasteMm?: number;
   /** how full the outline is when heads meet: 1 a ball, less where petals give way */
   solidity: number;
   /** how deep the folds go dark in pictures, 0…1.2; 0.9 unless said */

@@ -1,6 +1,6 @@
 import { randomProject } from '../testing/samples';
 import { trayOf } from '../make/tray';
-import { dryAt, dryingFactor, sameDryingAir, saturationHPa, thicknessFactor, type Air } from './drying';
+import { dryAt, dryingFactor, sameDryingAir, saturationHPa, type Air } from './drying';
 import { criticalPath, topologicalOrder, type NetworkTask } from './network';
 import { cut } from './batches';
 import { SAFETY } from './settings';
@@ -265,9 +265,5 @@ describe('drying by a sensor', () => {
     ).toBeNull();
     expect(sameDryingAir([])).toBeNull();
     expect(sameDryingAir(day(() => 0.9))!.humidityShare).toBeGreaterThan(0.75);
-  });
-  test('twice as thick takes 2.8 times as long; what is no thickness changes nothing (assumed power 1.5)', () => {
-    expect(thicknessFactor(2, 1)).toBeCloseTo(2.83, 2);
-    expect(thicknessFactor(0, 1)).toBe(1);
   });
 });

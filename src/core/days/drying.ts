@@ -18,10 +18,6 @@ export function dryingFactor(celsius: number, humidityShare: number): number {
   return (saturationHPa(20) * (EQUILIBRIUM_SHARE - 0.5)) / force;
 }
 
-/** Thicker paste takes longer: times (thickness over what the practice value is for) to the power 1.5. Assumed. */
-export const thicknessFactor = (mm: number, practiceMm: number): number =>
-  mm > 0 && practiceMm > 0 ? Math.pow(mm / practiceMm, 1.5) : 1;
-
 export interface Air {
   at: WallMinutes;
   celsius: number;

@@ -1,11 +1,11 @@
-import { methodById, speciesById, type Catalogue } from '../botany/catalogue';
-import { stepMinutes, type Method, type MethodStep } from '../botany/methods';
+import { methodById, type Catalogue } from '../botany/catalogue';
+import type { Method } from '../botany/methods';
 import { clamp } from '../geometry/numbers';
 import { ownMinutes } from '../log/own';
 import { PLAQUE_DRY_HOURS, PLAQUE_MINUTES } from '../make/plaque';
+import { stepMinutesFor, type KindStep } from '../make/kindWork';
 import type { TrayKind } from '../make/tray';
 import { cut, type Batch, type Cutting } from './batches';
-import { thicknessFactor } from './drying';
 import type { SittingFact, TaskDetail, TaskName } from './facts';
 import type { Work } from './schedule';
 import { must } from '../geometry/must';
@@ -182,15 +182,16 @@ class TaskList {
   addSteps(kind: TrayKind, mixed: readonly Link[]): Link[] {
     const method = methodById(kind.method, this.work.catalogue);
     let before: Made[] = mixed.map((link) => ({ from: 0, to: Infinity, part: 1, parts: 1, link }));
-    for (const step of method.steps) before = this.addStep(kind, method, step, before);
+    for (const step of kind.steps) before = this.addStep(kind, method, step, before);
     return before.filter((x) => x.part === x.parts).map((x) => x.link);
   }
 
-  private addStep(kind: TrayKind, method: Method, step: MethodStep, before: readonly Made[]): Made[] {
+  private addStep(kind: TrayKind, method: Method, own: KindStep, before: readonly Made[]): Made[] {
+    const { step } = own;
     const skill = skillOf(step.id);
     const share = this.work.care * kind.pace.share;
-    const minutesOf = (pieces: number) => stepMinutes(step, method.batch, pieces) * share;
-    const dryHours = this.dryHoursOf(kind, step);
+    const minutesOf = (pieces: number) => stepMinutesFor(own, pieces) * share;
+    const dryHours = this.dryHoursOf(kind, own);
     const batches = cut({
       pieces: kind.toMake,
       batch: method.batch,
@@ -213,7 +214,7 @@ class TaskList {
           code: 'task.step',
           values: { piece: { species: kind.species, stage: kind.stage }, step: stepRef, part: i + 1, parts: batches.length },
         },
-        detail: step.dryHours ? { code: 'detail.drying', values: { hours: dryHours } } : null,
+        detail: own.dryHours ? { code: 'detail.drying', values: { hours: dryHours } } : null,
         strand: kind.species,
         kind: kind.key,
         step: step.id,
@@ -229,10 +230,9 @@ class TaskList {
     });
   }
 
-  /** Hours that a step dries in this room, for this kind's thickness of paste, as this person found it. */
-  private dryHoursOf(kind: TrayKind, step: MethodStep): number {
-    const { pasteMm, practicePasteMm = pasteMm } = speciesById(kind.species, this.work.catalogue);
-    return step.dryHours * this.work.dryFactor * kind.drying.share * thicknessFactor(pasteMm, practicePasteMm);
+  /** Hours that a step dries in this room, by what is made in it, as this person found it. */
+  private dryHoursOf(kind: TrayKind, own: KindStep): number {
+    return own.dryHours * this.work.dryFactor * kind.drying.share;
   }
 
   /** Plaques rolled and cut; they dry flat. */

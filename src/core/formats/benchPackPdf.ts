@@ -2,6 +2,7 @@ import { benchSteps } from '../plan/benchSteps';
 import type { Step } from '../plan/step';
 import { catalogueOf } from '../plan/catalogueOf';
 import { dayList } from '../plan/dayList';
+import { namedSpares } from '../make/spareParts';
 import type { DerivedPlan } from '../plan/derivePlan';
 import { placeSteps } from '../plan/placeSteps';
 import type { Project } from '../plan/project';
@@ -164,6 +165,7 @@ function tray(c: Column, plan: DerivedPlan, words: Words): void {
       sizes.join(', '),
       k.fromTin ? words.label('pack.from-tin', { count: k.fromTin }) : '',
       k.spares ? words.label('pack.spare', { count: k.spares }) : '',
+      k.spareParts.length ? words.label('pack.spare-parts', { parts: words.parts(namedSpares(k.spareParts)) }) : '',
       words.label('pack.paste-each', { grams: words.units.grams(k.pasteGramsEach) }),
     ];
     c.row(k.toMake, `${words.counted(k.toMake, words.piece(k))}: ${parts.filter(Boolean).join('; ')}`);

@@ -3,6 +3,7 @@ import type { FactOf, FactTable } from '../facts/fact';
 /** Why so many spares. */
 export const SPARE_FACTS = {
   'spares.in-tin': {},
+  'spares.of-parts': { survive: 'share' },
   'spares.enough': { breakage: 'share', own: 'yes', spares: 'count', survive: 'share' },
 } as const satisfies FactTable;
 export type SpareReason = FactOf<typeof SPARE_FACTS>;

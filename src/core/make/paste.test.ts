@@ -1,4 +1,4 @@
-import { speciesById, SHIPPED } from '../botany/catalogue';
+import { speciesById, SHIPPED, catalogueWith } from '../botany/catalogue';
 import { colourDifference } from '../compose/colourDifference';
 import type { Arrangement } from '../compose/arrangement';
 import { defaultLine, newArrangement } from '../plan/newProject';
@@ -140,7 +140,9 @@ describe('pace and another way of making', () => {
   });
 
   test('made another way: its method, its loss', () => {
-    const way = trayOf([one], { madeBy: [{ species: 'cosmos', method: 'cupped flower' }] })[0]!;
+    const way = trayOf([one], {
+      catalogue: catalogueWith({ ...SHIPPED.own, madeBy: [{ species: 'cosmos', method: 'cupped flower' }] }),
+    })[0]!;
     expect(way.method).toBe('cupped flower');
     expect(trayOf([one])[0]!.method).toBe('one piece');
   });

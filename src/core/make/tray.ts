@@ -1,11 +1,13 @@
 import { bodyOf, methodById, SHIPPED, speciesById, type Catalogue, type Kind } from '../botany/catalogue';
-import { minutesForOne, type Method } from '../botany/methods';
 import { clamp } from '../geometry/numbers';
 import { daysOfKind, looksOf, lossesOf, type LogEntry, type Note } from '../log/entries';
 import { ownBreakage, ownDrying, ownFactor, ownLoss, type Own } from '../log/own';
 import { roleAt, type Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 import type { SpareReason } from './facts';
+import { gramsOf } from '../piece/paste';
+import { minutesForOne, stepsOf, type KindStep } from './kindWork';
+import { isAssembled, sparePartsOf, type SpareParts } from './spareParts';
 import { SPARES_RULE, sparesFor, type SparesRule } from './spares';
 import { inHand, type Taken } from './takings';
 import { must } from '../geometry/must';
@@ -18,9 +20,13 @@ export interface TrayKind extends Kind {
   placed: number;
   /** of those placed, so many are taken from the tin */
   fromTin: number;
+  /** whole pieces; none of what is put together of parts, whose parts are made again */
   spares: number;
+  spareParts: SpareParts[];
   spareReason: SpareReason;
   toMake: number;
+  /** what is done, step by step */
+  steps: KindStep[];
   /** sizes used, largest first, with how many of each */
   sizes: { sizeMm: number; count: number }[];
   pasteGramsEach: number;
@@ -65,8 +71,10 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
         placed: 0,
         fromTin: 0,
         spares: 0,
+        spareParts: [],
         spareReason: IN_TIN,
         toMake: 0,
+        steps: [],
         sizes: [],
         pasteGramsEach: 0,
         pace: START_PACE,
@@ -82,40 +90,75 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
       kinds.set(key, kind);
     }
   }
-  const person = personOf([...kinds.values()], notes);
-  return [...kinds.values()]
-    .map((kind) => finishKind(kind, notes, person))
+  const made = [...kinds.values()].map((kind) => withCounts(kind, notes));
+  const person = personOf(made, notes);
+  return made
+    .map((kind) => withPerson(kind, notes, person))
     .sort((a, b) => ORDER.indexOf(a.role) - ORDER.indexOf(b.role) || b.sizeMm - a.sizeMm);
 }
 
 const IN_TIN: SpareReason = { code: 'spares.in-tin', values: {} };
 const ORDER: readonly Role[] = ['focal', 'secondary', 'spray', 'filler', 'berry', 'bud', 'foliage'];
 
-function finishKind(kind: TrayKind, { catalogue, rule, taken, log, notes, care }: TrayNotes, person: Own): TrayKind {
-  const breakage = ownBreakage(speciesById(kind.species, catalogue).breakageShare, daysOfKind(log, kind.key));
+/** How many to make of a kind, whole and of its parts, and what that takes. */
+function withCounts(kind: TrayKind, { catalogue, rule, taken, log }: TrayNotes): TrayKind {
+  const species = speciesById(kind.species, catalogue);
+  const breakage = ownBreakage(species.breakageShare, daysOfKind(log, kind.key));
   kind.sizes.sort((a, b) => b.sizeMm - a.sizeMm);
   const own = taken.filter((t) => `${t.species}|${t.stage}|${t.colourway}` === kind.key);
   const fromTin = inHand(kind.sizes, own);
   const wanted = kind.placed - fromTin;
-  const spares = sparesFor(wanted, breakage.share, rule);
-  const grams = kind.sizes.reduce((a, s) => a + bodyOf({ ...kind, sizeMm: s.sizeMm }, catalogue).pasteGrams * s.count, 0);
+  const bodies = kind.sizes.map((s) => ({ body: bodyOf({ ...kind, sizeMm: s.sizeMm }, catalogue), count: s.count }));
+  const built = bodies.map(({ body, count }) => ({
+    instances: body.built.instances,
+    times: (count * wanted) / Math.max(1, kind.placed),
+  }));
+  const assembled = built.some(isAssembled);
+  const spares = assembled ? 0 : sparesFor(wanted, breakage.share, rule);
+  const against = species.breakageShare > 0 ? breakage.share / species.breakageShare : 1;
+  const spareParts = assembled && wanted > 0 ? sparePartsOf(built, against, rule) : [];
+  const toMake = wanted + spares;
+  const grams = bodies.reduce((a, { body, count }) => a + body.pasteGrams * count, 0) / Math.max(1, kind.placed);
+  const spareGrams = spareParts.reduce((a, s) => a + (s.part.form ? gramsOf(s.part.form, s.sizeMm) * s.count : 0), 0);
+  const share = wanted > 0 ? toMake / wanted : 0;
   return {
     ...kind,
     fromTin,
     spares,
-    spareReason:
-      wanted === 0
-        ? IN_TIN
-        : {
-            code: 'spares.enough',
-            values: { breakage: breakage.share, own: breakage.own, spares, survive: rule.surviveShare },
-          },
-    toMake: wanted + spares,
-    pasteGramsEach: grams / Math.max(1, kind.placed),
-    pace: paceOf(ratiosOf(methodById(kind.method, catalogue), kind.key, log, care), person),
+    spareParts,
+    spareReason: spareReason({ wanted, spares, spareParts, breakage, rule }),
+    toMake,
+    steps: stepsOf(
+      methodById(kind.method, catalogue),
+      built.map((b) => ({ ...b, times: b.times * share })),
+      new Map(spareParts.map((s) => [s.part, s.count])),
+    ),
+    pasteGramsEach: grams + (toMake > 0 ? spareGrams / toMake : 0),
     breakage: { share: breakage.share, entries: breakage.entries },
-    drying: dryingOf(kind.key, notes),
-    loss: ownLoss(methodById(kind.method, catalogue).lossShare, lossesOf(notes, kind.key)),
+  };
+}
+
+interface SpareReasonAsk extends Pick<TrayKind, 'spares' | 'spareParts'> {
+  wanted: number;
+  breakage: ReturnType<typeof ownBreakage>;
+  rule: SparesRule;
+}
+
+function spareReason({ wanted, spares, spareParts, breakage, rule }: SpareReasonAsk): SpareReason {
+  if (wanted === 0) return IN_TIN;
+  if (spareParts.length > 0) return { code: 'spares.of-parts', values: { survive: rule.surviveShare } };
+  const { share, own } = breakage;
+  return { code: 'spares.enough', values: { breakage: share, own, spares, survive: rule.surviveShare } };
+}
+
+/** A kind as this person makes it: pace, drying and what is lost. */
+function withPerson(kind: TrayKind, notes: TrayNotes, person: Own): TrayKind {
+  const { catalogue, log, care } = notes;
+  return {
+    ...kind,
+    pace: paceOf(ratiosOf(kind, log, care), person),
+    drying: dryingOf(kind.key, notes.notes),
+    loss: ownLoss(methodById(kind.method, catalogue).lossShare, lossesOf(notes.notes, kind.key)),
   };
 }
 
@@ -139,15 +182,17 @@ const MOST_PACE = 4;
 const LEAST_OF_OTHERS = 3;
 
 /** ln(logged / starting) of every timed entry of a kind. */
-function ratiosOf(method: Method, key: string, log: readonly LogEntry[], care: number): number[] {
+function ratiosOf({ key, steps }: TrayKind, log: readonly LogEntry[], care: number): number[] {
+  const starting = care * minutesForOne(steps);
+  if (!(starting > 0)) return [];
   return log
     .filter((e) => e.kind === key && e.minutes !== null && e.minutes > 0 && e.made + e.broken > 0)
-    .map((e) => Math.log(must(e.minutes) / (care * minutesForOne(method) * (e.made + e.broken))));
+    .map((e) => Math.log(must(e.minutes) / (starting * (e.made + e.broken))));
 }
 
 /** The person's factor over all kinds: where nothing is known of a kind it is expected to go as the others do. */
-const personOf = (kinds: readonly TrayKind[], { catalogue, log, care }: TrayNotes): Own =>
-  ownFactor(kinds.flatMap((k) => ratiosOf(methodById(k.method, catalogue), k.key, log, care)));
+const personOf = (kinds: readonly TrayKind[], { log, care }: TrayNotes): Own =>
+  ownFactor(kinds.flatMap((k) => ratiosOf(k, log, care)));
 
 /** A kind's own deviation from the person's factor; the starting value where hardly anything was timed at all. */
 function paceOf(ratios: readonly number[], person: Own): Pace {

@@ -4,7 +4,7 @@ import type { Part } from './part';
 export type Counts = Readonly<Record<string, number>>;
 
 /** What is asked of a construction: how far it has come, how large it is, and what of it is counted otherwise. */
-export interface Ask {
+interface Ask {
   stage: string;
   /** across an open flower, along a sprig */
   sizeMm: number;

@@ -6,7 +6,7 @@ import { isCarrier, type Part } from './part';
 export const BARE_FOOT_MM = 8;
 
 /** From a part's joint to its farthest end, mm: its free stalk, what it carries beyond its own tip, and itself. */
-export function reachMm(at: Instance): number {
+function reachMm(at: Instance): number {
   const { part, within, carries, sizeMm } = at;
   const stalkMm = within && part.on.by === 'wire' ? part.on.stalkMm : 0;
   if (!isCarrier(part)) return stalkMm + sizeMm;
@@ -14,7 +14,7 @@ export function reachMm(at: Instance): number {
 }
 
 /** How far the parts of a carrier reach beyond its tip. */
-export const beyondTipMm = (carries: readonly Instance[]): number => Math.max(0, ...carries.map((c) => reachMm(c) - c.atMm));
+const beyondTipMm = (carries: readonly Instance[]): number => Math.max(0, ...carries.map((c) => reachMm(c) - c.atMm));
 
 /** Length of a whole piece from its foot to its end, mm; of one that no carrier carries its size. */
 export function longMm(root: Instance): number {

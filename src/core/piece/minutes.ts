@@ -29,7 +29,15 @@ const BATCHES: Readonly<Partial<Record<Work, number>>> = {
   'leaf-unwired': BATCH.glued,
 };
 /** What is done to finished parts needs no board of its own. */
-const FINISHING: readonly Work[] = ['glaze', 'dust-tiny', 'dust-leaf', 'dust-petal', 'dust-head', 'dust-wire', 'stem-painted'];
+export const FINISHING: readonly Work[] = [
+  'glaze',
+  'dust-tiny',
+  'dust-leaf',
+  'dust-petal',
+  'dust-head',
+  'dust-wire',
+  'stem-painted',
+];
 
 const plus = (a: Spread, b: Spread, times = 1): Spread => [a[0] + times * b[0], a[1] + times * b[1], a[2] + times * b[2]];
 
@@ -42,12 +50,17 @@ function joining(at: Instance): Spread {
 const gatherings = (instances: readonly Instance[]): number =>
   instances.filter((at) => at.carries.some((c) => c.part.join === 'gathered')).length;
 
+/** Minutes of joining what a piece is built of. */
+export const joiningMinutes = (instances: readonly Instance[]): Spread =>
+  instances.reduce<Spread>((sum, at) => plus(sum, joining(at)), plus([0, 0, 0], GATHERING, gatherings(instances)));
+
+/** The usual minutes of laying out a board, and how many of a work it holds. */
+export const SET_UP_MINUTES = SET_UP[1];
+export const batchOf = (work: Work): number => BATCHES[work] ?? BATCH.usual;
+
 /** Hands-on minutes for one piece, set-ups left out. */
 export const minutesOf = (instances: readonly Instance[]): Spread =>
-  instances.reduce<Spread>(
-    (sum, at) => at.part.work.reduce((a, work) => plus(a, WORK[work]), plus(sum, joining(at))),
-    plus([0, 0, 0], GATHERING, gatherings(instances)),
-  );
+  instances.reduce<Spread>((sum, at) => at.part.work.reduce((a, work) => plus(a, WORK[work]), sum), joiningMinutes(instances));
 
 /** Minutes of laying out the board: once a batch of what is done, over all pieces that share it. */
 export function setUpMinutes(pieces: readonly { instances: readonly Instance[]; times: number }[]): Spread {
@@ -55,6 +68,6 @@ export function setUpMinutes(pieces: readonly { instances: readonly Instance[]; 
   for (const { instances, times } of pieces)
     for (const { part } of instances)
       for (const work of part.work) if (!FINISHING.includes(work)) counts.set(work, (counts.get(work) ?? 0) + times);
-  const batches = [...counts].reduce((a, [work, n]) => a + Math.ceil(n / (BATCHES[work] ?? BATCH.usual)), 0);
+  const batches = [...counts].reduce((a, [work, n]) => a + Math.ceil(n / batchOf(work)), 0);
   return plus([0, 0, 0], SET_UP, batches);
 }

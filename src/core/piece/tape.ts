@@ -1,49 +1,57 @@
-import { bundleMm, tapeLengthMm } from '../wire/bundle';
+import { bundleMm } from '../wire/bundle';
 import { gaugeToMm } from '../wire/gauge';
-import { must } from '../geometry/must';
 import { spanMm, type Instance } from './expand';
-import { isCarrier } from './part';
+import { isCarrier, type Part } from './part';
 import { passingAt, type Wires } from './thickness';
+
+/** A stretch that is wound once, so thick without its tape, with turns bound on the spot. */
+export interface Winding {
+  thickMm: number;
+  stretchMm: number;
+  turns: number;
+}
 
 /** Turns that bind what joins at one place. Common practice, no source. */
 const TURNS = 3;
-/** Tape begins so far up the first part. Common practice, no source (docs/trade.md T3). */
+/** Tape begins so far up the first part (docs/trade.md T3; common practice, no source). */
 const ABOVE_MM = 5;
 
-/** Length of the helix over a stretch at one thickness, mm, with so many turns bound on the spot. */
-const wound = (thickMm: number, stretchMm: number, turns = 0): number =>
-  tapeLengthMm({ stemMm: thickMm, stretchMm }) + turns * Math.PI * thickMm;
-
 /** Every carrier is wound once, from its first part to its foot, at the thickness that it has there. */
-function carrierMm(carrier: Instance, wires: Wires, footMm: number): number {
-  const joints = [...new Set(carrier.carries.map((c) => c.atMm))].sort((a, b) => a - b);
-  const own = wires.get(carrier.id);
-  const endMm = spanMm(carrier) + (carrier.within ? (own?.need.stalkMm ?? 0) : footMm);
-  return joints.reduce((sum, x, i) => {
-    const thickMm = bundleMm(passingAt(carrier, x, wires), false);
-    const to = joints[i + 1] ?? endMm;
-    return sum + wound(thickMm, to - x + (i === 0 ? ABOVE_MM : 0), TURNS);
-  }, 0);
+function carrierWound(carrier: Instance, wires: Wires, footMm: number): Winding[] {
+  const joints = [...new Set(carrier.carries.filter((c) => wires.has(c.id)).map((c) => c.atMm))].sort((a, b) => a - b);
+  const endMm = spanMm(carrier) + (carrier.within ? (wires.get(carrier.id)?.need.stalkMm ?? 0) : footMm);
+  return joints.map((x, i) => ({
+    thickMm: bundleMm(passingAt(carrier, x, wires), false),
+    stretchMm: (joints[i + 1] ?? endMm) - x + (i === 0 ? ABOVE_MM : 0),
+    turns: TURNS,
+  }));
 }
 
-/** A leaf or berry is taped from its foot to its joint; a floret is painted. */
-const stalkMm = (at: Instance, wires: Wires): number => {
-  const { kind, on } = at.part;
-  if (on.by !== 'wire' || !at.within || (kind !== 'leaf' && kind !== 'berry')) return 0;
-  return wound(bundleMm([gaugeToMm('SWG', must(wires.get(at.id)).swg)], false), on.stalkMm + ABOVE_MM);
-};
+/** Stalks that are wound before they are joined; the finest are painted unless for a showpiece. */
+const STALKS: readonly Part['kind'][] = ['leaf', 'berry'];
+const FINEST: readonly Part['kind'][] = ['floret', 'bud'];
 
-/** Tape of a piece made by itself, mm of strips as they are wound; `footMm` is bare stem below it. */
-export const tapeOf = (instances: readonly Instance[], wires: Wires, footMm: number): number =>
-  instances.reduce(
-    (a, at) => a + stalkMm(at, wires) + (isCarrier(at.part) ? carrierMm(at, wires, footMm) : headMm(at, wires, footMm)),
-    0,
-  );
+function stalkWound({ part, within }: Instance, fine: boolean): Winding[] {
+  const { kind, on } = part;
+  if (on.by !== 'wire' || !within || !(STALKS.includes(kind) || (fine && FINEST.includes(kind)))) return [];
+  return [{ thickMm: bundleMm([gaugeToMm('SWG', on.swg)], false), stretchMm: on.stalkMm + ABOVE_MM, turns: 0 }];
+}
 
-/** A head is wound from its foot down, with three turns for every petal bound in. */
-function headMm(at: Instance, wires: Wires, footMm: number): number {
-  const own = wires.get(at.id);
-  if (at.within || !own) return 0;
+/** A head is wound from its foot down, with a turn for every petal bound in. */
+function headWound(at: Instance, wires: Wires, footMm: number): Winding[] {
+  if (at.within || !wires.has(at.id)) return [];
   const thickMm = bundleMm(passingAt(at, spanMm(at), wires), false);
-  return wound(thickMm, footMm + ABOVE_MM, at.carries.filter((c) => c.part.join === 'ring').length);
+  const turns = at.carries.filter((c) => c.part.join === 'ring').length;
+  return footMm + turns > 0 ? [{ thickMm, stretchMm: footMm > 0 ? footMm + ABOVE_MM : 0, turns }] : [];
 }
+
+/** All that is wound on a piece; `footMm` is bare stem below it that is wound with it, `fine` tapes the finest stalks as well. */
+export const windingsOf = (
+  instances: readonly Instance[],
+  wires: Wires,
+  { footMm, fine }: { footMm: number; fine: boolean },
+): Winding[] =>
+  instances.flatMap((at) => [
+    ...stalkWound(at, fine),
+    ...(isCarrier(at.part) ? carrierWound(at, wires, footMm) : headWound(at, wires, footMm)),
+  ]);

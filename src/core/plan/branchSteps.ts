@@ -2,7 +2,7 @@ import { must } from '../geometry/must';
 import type { Instance } from '../piece/expand';
 import { isCarrier } from '../piece/part';
 import type { PartName } from '../wire/facts';
-import { partName } from './partWires';
+import { partName } from '../piece/named';
 import type { StepTitle } from './stepFacts';
 
 /** One joint of a branch made by itself: how many of what, how far below the last, from the tip down. */

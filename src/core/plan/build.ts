@@ -30,7 +30,7 @@ import type { WireCut } from '../wire/wireLength';
 import type { Warning } from './warnings';
 import { must } from '../geometry/must';
 
-const contextOf = (project: Project): WireContext => ({
+export const wireContextOf = (project: Project): WireContext => ({
   system: project.brief.wireSystem,
   colour: project.brief.wireColour,
   gauges: project.gauges,
@@ -94,7 +94,7 @@ const wiresInBore = (p: PlacedPiece, freeMm: number, context: WireContext, gauge
 
 /** Every stem or small bunch has its own barrier and goes in on the cake, focal first. */
 export function buildStemByStem({ project, arrangement, scene, memo, standing }: Building): Built {
-  const context = contextOf(project);
+  const context = wireContextOf(project);
   const memoise = memo.under([arrangement.id, project.cake]);
   const bunches = gatherBunches(scene.heads.filter(isWired));
   const ids = bunches.map((b) => `${arrangement.id}-${must(b.members[0]).piece.id}`);
@@ -159,7 +159,7 @@ function yieldWarnings(stems: readonly Stem[], scene: Scene): Warning[] {
 
 /** Whole sprays taped off the cake, each on one pick. */
 export function buildSprays({ project, arrangement, scene, memo, standing }: Building): Built {
-  const context = contextOf(project);
+  const context = wireContextOf(project);
   const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
   const onLine = memo.under([arrangement.id, project.cake, arrangement.line, context.system, context.colour, context.gauges]);
   const trees = branchTrees({
@@ -302,7 +302,7 @@ function softWarnings(faults: readonly SoftFault[], cake: Project['cake']): Warn
 
 /** Stems pushed into foam that nobody eats: no barrier. Where the tier is not a dummy, that is a stop. */
 export function buildSoft({ project, arrangement, scene, standing }: Building): Built {
-  const context = contextOf(project);
+  const context = wireContextOf(project);
   const stems: Stem[] = [];
   const wires: WireCut[] = [];
   const entries: Entry[] = [];

@@ -301,8 +301,9 @@ describe('wire follows the composition', () => {
     const own = derivePlan(anemone).wires.filter((w) => w.pieceId === id);
     expect(own.map((w) => [w.use, w.count])).toEqual([
       ['stem', 1],
-      ['part', 10],
       ['stamen', 34],
+      ['part', 5],
+      ['part', 5],
     ]);
     expect(own.every((w) => w.colour === 'white')).toBe(true);
   });

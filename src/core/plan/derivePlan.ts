@@ -16,11 +16,13 @@ import { withWalls } from '../place/foam';
 import { betweenTwo } from '../place/oneCake';
 import { inCakeOf } from '../place/walls';
 import type { WireCut } from '../wire/wireLength';
+import { wireContextOf } from './build';
 import { daysOf, type DaysPlan, type OtherWork } from './daysOf';
 import { handOverOf, type HandOver } from './handOver';
 import { planArrangement, type ArrangementPlan, type PlannedArrangement, type PlannedHead } from './planArrangement';
 import { catalogueOf, ownCatalogueOf, type JobCatalogue } from './catalogueOf';
 import type { Project } from './project';
+import { spareWires } from './spareWires';
 import type { Stem } from './stems';
 import type { Warning } from './warnings';
 import { barriersNeeded, cutLists, suppliesOf, tapeNeeded, tooLongWarnings, type GaugeCuts, type TapeUse } from './usedUp';
@@ -37,6 +39,8 @@ export interface DerivedPlan extends DaysPlan {
   wires: OfArrangement<WireCut>[];
   cuts: GaugeCuts[];
   entries: PlannedEntry[];
+  /** of what is made to spare */
+  spareWires: WireCut[];
   tray: TrayKind[];
   paste: PasteBall[];
   /** tape by colour and width */
@@ -83,9 +87,11 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
   const wires = planned.flatMap((p) =>
     p.built.wires.map((w) => ({ ...w, arrangementId: p.arrangement.id, times: p.arrangement.quantity })),
   );
-  const cuts = cutLists(wires, { stockMm: project.brief.stockMm, offcuts: project.offcuts }, memo.memoise);
-  warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
   const tray = memo.same('tray', trayOfJob(project, catalogue));
+  const spares = spareWires(tray, wires, { context: wireContextOf(project), catalogue });
+  const toCut = [...wires, ...spares.map((w) => ({ ...w, times: 1 }))];
+  const cuts = cutLists(toCut, { stockMm: project.brief.stockMm, offcuts: project.offcuts }, memo.memoise);
+  warnings.push(...tooLongWarnings(cuts, project.brief.stockMm));
   const plaques = memo.same(
     'plaques',
     planned.flatMap(({ plaque }) => plaque ?? []),
@@ -104,6 +110,7 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
     heads: planned.flatMap((p) => p.heads),
     stems: planned.flatMap((p) => p.built.stems.map((s) => ({ ...s, arrangementId: p.arrangement.id }))),
     wires: wires.map(({ times: _times, ...wire }) => wire),
+    spareWires: spares,
     cuts,
     entries,
     tray,

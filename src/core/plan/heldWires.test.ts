@@ -13,7 +13,7 @@ if ('issues' in checked) throw new Error(checked.issues[0]!.path);
 const TOPPERS: Project = { ...checked.project, paints: [], brief: { ...checked.project.brief, keepsake: false, dust: 'edible' } };
 const said = (project: Project) =>
   JSON.stringify(handOverSheets(derivePlan(project).handOver, { name: 'Job', when: 'then', copies: 1, stops: [] }, ENGLISH));
-const THREADED = SPECIES.find((s) => s.wiring.stamens && s.habit !== 'sprig')!;
+const THREADED = SPECIES.find((s) => s.id === 'anemone')!;
 const EATEN = 'The toppers may be eaten';
 const WIRED = ENGLISH.label('hand.notfood.toppers-wired');
 const madeWithout = (project: Project, method: string): Project => ({

@@ -1,5 +1,4 @@
-import { SHIPPED, methodById } from '../botany/catalogue';
-import { minutesForOne } from '../botany/methods';
+import { minutesForOne } from '../make/kindWork';
 import { newArrangement, newProject, defaultLine } from './newProject';
 import { trayOf } from '../make/tray';
 import type { LogEntry } from '../log/entries';
@@ -24,7 +23,7 @@ for (let i = 0; i < 6; i++)
   });
 const tray = trayOf([arrangement]);
 const [kind] = tray;
-const each = minutesForOne(methodById(kind!.method, SHIPPED));
+const each = minutesForOne(kind!.steps);
 const entry = (made: number, broken: number, minutes: number | null): LogEntry => ({
   id: `${made}${broken}${minutes}`,
   at: '2027-06-01T19:00',
@@ -35,19 +34,19 @@ const entry = (made: number, broken: number, minutes: number | null): LogEntry =
 });
 
 test('planned minutes are the starting values for what was made and broken; untimed pieces count like the timed ones', () => {
-  const [row] = lookBack(tray, [entry(2, 0, 20), entry(3, 1, null)], 1, SHIPPED);
+  const [row] = lookBack(tray, [entry(2, 0, 20), entry(3, 1, null)], 1);
   expect(row).toMatchObject({ made: 5, broken: 1, timed: 2, realMinutes: 60 });
   expect(row!.plannedMinutes).toBeCloseTo(6 * each, 9);
 });
 
 test('nothing logged, nothing to look back on; nothing timed, no minutes', () => {
-  expect(lookBack(tray, [], 1, SHIPPED)).toEqual([]);
-  expect(lookBack(tray, [entry(2, 0, null)], 1, SHIPPED)[0]!.realMinutes).toBeNull();
+  expect(lookBack(tray, [], 1)).toEqual([]);
+  expect(lookBack(tray, [entry(2, 0, null)], 1)[0]!.realMinutes).toBeNull();
 });
 
 test('the whole job as it went: real minutes take the place of the planned ones, and only of that kind', () => {
-  const rows = lookBack(tray, [entry(2, 0, 20)], 1, SHIPPED);
+  const rows = lookBack(tray, [entry(2, 0, 20)], 1);
   const whole = each * kind!.toMake + 500;
-  expect(realMinutes(rows, tray, whole, { care: 1, catalogue: SHIPPED })).toBeCloseTo(500 + 10 * kind!.toMake, 9);
-  expect(realMinutes([], tray, whole, { care: 1, catalogue: SHIPPED })).toBe(whole);
+  expect(realMinutes(rows, tray, whole, 1)).toBeCloseTo(500 + 10 * kind!.toMake, 9);
+  expect(realMinutes([], tray, whole, 1)).toBe(whole);
 });

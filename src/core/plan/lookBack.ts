@@ -1,5 +1,4 @@
-import { methodById, type Catalogue } from '../botany/catalogue';
-import { minutesForOne } from '../botany/methods';
+import { minutesForOne } from '../make/kindWork';
 import type { TrayKind } from '../make/tray';
 import { countedLog, type LogEntry } from '../log/entries';
 import { must } from '../geometry/must';
@@ -19,7 +18,7 @@ export interface LookBackRow {
 }
 
 /** Planned against real of every kind that was logged. */
-export function lookBack(tray: readonly TrayKind[], log: readonly LogEntry[], care: number, catalogue: Catalogue): LookBackRow[] {
+export function lookBack(tray: readonly TrayKind[], log: readonly LogEntry[], care: number): LookBackRow[] {
   const own = countedLog(log);
   return tray.flatMap((kind) => {
     const entries = own.filter((e) => e.kind === kind.key);
@@ -35,7 +34,7 @@ export function lookBack(tray: readonly TrayKind[], log: readonly LogEntry[], ca
         wanted: kind.toMake,
         made,
         broken,
-        plannedMinutes: minutesForOne(methodById(kind.method, catalogue)) * care * (made + broken),
+        plannedMinutes: minutesForOne(kind.steps) * care * (made + broken),
         realMinutes: timed > 0 ? (minutes / timed) * (made + broken) : null,
         timed,
       },
@@ -51,12 +50,12 @@ export function realMinutes(
   rows: readonly LookBackRow[],
   tray: readonly TrayKind[],
   plannedMinutes: number,
-  { care, catalogue }: { care: number; catalogue: Catalogue },
+  care: number,
 ): number {
   return rows.reduce((all, row) => {
     const kind = tray.find((k) => k.key === row.key);
     if (!kind || row.realMinutes === null) return all;
-    const planned = minutesForOne(methodById(kind.method, catalogue)) * care * kind.pace.share * kind.toMake;
+    const planned = minutesForOne(kind.steps) * care * kind.pace.share * kind.toMake;
     const real = (row.realMinutes / (row.made + row.broken)) * Math.max(kind.toMake, row.made + row.broken);
     return all - planned + real;
   }, plannedMinutes);

@@ -1,30 +1,22 @@
-import { SPECIES, SHIPPED } from '../botany/catalogue';
-import { wiredParts } from '../botany/species';
-import { makeUpSteps, ringCounts, ringsOf } from './makeUp';
+import { largestOf } from '../botany/built';
+import { SPECIES, SHIPPED, speciesById } from '../botany/catalogue';
+import { makeUpSteps, ringsOf } from './makeUp';
 import { ENGLISH } from '../words/english';
 
 const steps = (species: string, finish: 'everyday' | 'showpiece' = 'everyday', stage = 'open') =>
-  makeUpSteps({ species, stage }, 120, [], { finish, catalogue: SHIPPED });
+  makeUpSteps({ species, stage, sizeMm: speciesById(species, SHIPPED).sizesMm[0]! }, [], { finish, catalogue: SHIPPED });
 
 describe('petals ring by ring (docs/trade.md T10: e.g. 3, then 3, then 3; common practice, no source)', () => {
-  test('nine petals are three threes, six two, five one ring; as the flower has them where it says so', () => {
-    expect(ringCounts(9)).toEqual([3, 3, 3]);
-    expect(ringCounts(6)).toEqual([3, 3]);
-    expect(ringCounts(5)).toEqual([5]);
-    expect(ringCounts(10)).toEqual([5, 5]);
-    expect(ringCounts(7)).toEqual([4, 3]);
-    expect(ringCounts(0)).toEqual([]);
-    expect(ringCounts(8, [2, 2, 4])).toEqual([2, 2, 4]);
-    expect(ringCounts(9, [2, 2, 4])).toEqual([3, 3, 3]);
-  });
+  const ringsIn = (id: string) => ringsOf(largestOf(speciesById(id, SHIPPED), 'open').instances);
 
   test.each([
-    [3, 3, 3],
-    [5, 5, 0],
-    [4, 3, 0],
-    [2, 2, 0],
-  ])('rings of %i, %i, %i: evenly round, every ring begins in the middle of a gap, each 2 mm lower', (...counts) => {
-    const rings = ringsOf(counts.filter((n) => n > 0));
+    ['magnolia', 3, 3, 3],
+    ['anemone', 5, 5, 0],
+    ['poppy', 2, 2, 0],
+    ['hellebore', 5, 0, 0],
+  ] as const)('%s, rings of %i, %i, %i: evenly round, each begins in the middle of a gap, 2 mm lower', (id, ...counts) => {
+    const rings = ringsIn(id);
+    expect(rings.map((r) => r.turnsDeg.length)).toEqual((counts as readonly number[]).filter((n) => n > 0));
     rings.forEach((ring, k) => {
       const sorted = [...ring.turnsDeg].sort((a, b) => a - b);
       const gaps = sorted.map((t, i) => ((sorted[i + 1] ?? sorted[0]! + 360) - t + 360) % 360 || 360);
@@ -38,7 +30,7 @@ describe('petals ring by ring (docs/trade.md T10: e.g. 3, then 3, then 3; common
   });
 
   test('three and three and three stand at 0°, 60°, 0° (own study)', () => {
-    expect(ringsOf([3, 3, 3]).map((r) => Math.min(...r.turnsDeg.map((t) => Math.round(t) % 120)))).toEqual([0, 60, 0]);
+    expect(ringsIn('magnolia').map((r) => Math.min(...r.turnsDeg.map((t) => Math.round(t) % 120)))).toEqual([0, 60, 0]);
   });
 
   test('a large fleshy flower: every ring a step, the new one last, its stamens first where it has them', () => {
@@ -60,15 +52,16 @@ test('the finest stems are painted for everyday work and taped for a showpiece (
 test('a domed cluster: its base first, then florets while it is soft (docs/trade.md T13; common practice, no source)', () => {
   const [base, florets] = steps('mophead');
   expect(ENGLISH.figure(base!.figures[0]!).figure).toBe('5–10 min');
-  expect(ENGLISH.say(florets!.title)).toMatch(/Push in 36 florets, from the middle outward/);
+  expect(ENGLISH.say(florets!.title)).toMatch(/Push in 12 buds, from the middle outward/);
 });
 
 test.each(SPECIES.map((s) => [s.id] as const))('%s: whatever has wired parts has steps, and says how and why', (id) => {
   const species = SPECIES.find((s) => s.id === id)!;
   for (const { id: stage } of species.stages) {
     const own = steps(id, 'showpiece', stage);
-    const wired = wiredParts(species, stage).some((p) => p.count > 0) || Boolean(species.wiring.stamens);
-    expect(own.length > 0).toBe(wired);
+    const { root, instances } = largestOf(species, stage);
+    const glued = root.part.kind === 'branch' && instances.some((i) => i.part.join === 'glued');
+    expect(own.length > 0).toBe(glued || instances.some((i) => i.within && i.part.on.by !== 'nothing'));
     for (const s of own) {
       for (const said of [...s.how, ...s.why]) expect(ENGLISH.say(said)).toMatch(/^[A-Z].{12,}[.]$/);
       expect(Math.min(s.how.length, s.why.length)).toBeGreaterThan(0);

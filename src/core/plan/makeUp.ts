@@ -6,7 +6,7 @@ import type { Instance } from '../piece/expand';
 import type { PartName } from '../wire/facts';
 import type { WireCut } from '../wire/wireLength';
 import { branchSteps, countParts } from './branchSteps';
-import { partName } from './partWires';
+import { partName } from '../piece/named';
 import type { Figure, How, StepTitle, Why } from './stepFacts';
 
 type Kind = Pick<WholeKind, 'species' | 'stage' | 'sizeMm'>;

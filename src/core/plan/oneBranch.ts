@@ -2,7 +2,8 @@ import type { Catalogue, Kind } from '../botany/catalogue';
 import { placePiece } from '../compose/placement';
 import { drawLine } from '../compose/line';
 import { isCarrier, type Part } from '../piece/part';
-import { tapeOf } from '../piece/tape';
+import { windingsOf } from '../piece/tape';
+import { woundMm } from './usedUp';
 import { byInstance, thickestMm } from '../piece/thickness';
 import { cutLongestFirst, type CutPlan } from '../wire/cutList';
 import type { WireCut } from '../wire/wireLength';
@@ -45,7 +46,7 @@ export function oneBranch(kind: Kind, context: WireContext, catalogue: Catalogue
     counts: countParts(built.instances.filter((i) => COUNTED.includes(i.part.kind))),
     wires,
     cuts: cutsOf(wires, context.stockMm),
-    tapeMm: tapeOf(built.instances, own, FOOT_MM),
+    tapeMm: windingsOf(built.instances, own, { footMm: FOOT_MM, fine: false }).reduce((a, w) => a + woundMm(w), 0),
     steps: branchSteps(built.instances),
     thickMm: Math.max(0, ...carriers.map((c) => thickestMm(c, own))),
   };

@@ -8,7 +8,7 @@ import { defaultLine, newArrangement, newProject } from './newProject';
 import { footWires, partWires, reaching, type WireContext } from './partWires';
 
 const CAKE = cakeOf([220, 110]);
-const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [] };
+const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [], stockMm: 360 };
 const line = drawLine(defaultLine('crescent', CAKE), CAKE)!;
 const placed = (species: string, stage: string, sizeMm: number) =>
   placePiece(
@@ -32,12 +32,12 @@ const placed = (species: string, stage: string, sizeMm: number) =>
 
 describe('wires of parts below the foot of a piece', () => {
   test('petals and stamens of a head all run on as far as they are taped to its stem', () => {
-    // ten petals of 70 mm and 34 stamens of 60 mm, 5 mm of each to trim, 45 in 100 of the rest along the stem
+    // ten petals and 34 stamens run 25 mm past the foot, the upper ring from 2 mm higher up
     const wires = footWires(placed('anemone', 'open', 54), GREEN);
     expect(wires).toHaveLength(44);
-    expect(reaching(wires, 29)).toHaveLength(10);
-    expect(reaching(wires, 24)).toHaveLength(44);
-    expect(reaching(wires, 30)).toEqual([]);
+    expect(reaching(wires, 22)).toHaveLength(44);
+    expect(reaching(wires, 24)).toHaveLength(5);
+    expect(reaching(wires, 25)).toEqual([]);
   });
 
   test('of a branch only those of parts that join near its foot; what is pushed into a base ends there', () => {

@@ -1,8 +1,7 @@
-import { pieceRef } from '../compose/names';
 import type { PlacedPiece } from '../compose/placement';
 import { must } from '../geometry/must';
 import { spanMm, type Instance } from '../piece/expand';
-import type { Part } from '../piece/part';
+import { partName } from '../piece/named';
 import { byInstance, passingAtFoot } from '../piece/thickness';
 import { wiresOf, type PieceWire } from '../piece/wires';
 import type { PartName } from '../wire/facts';
@@ -38,31 +37,8 @@ export function wiresOfPiece(instances: readonly Instance[], stockMm: number): r
   return known;
 }
 
-const carriesClusters = (part: Part): boolean => part.parts.some((p) => p.kind === 'cluster');
-
 /** Whether a piece has a wire at all: what has none is laid or glued, and nothing of it goes into a cake. */
 export const isWired = ({ body }: Pick<PlacedPiece, 'body'>): boolean => body.built.root.part.on.by !== 'nothing';
-
-/** What the person calls a part that a wire carries. */
-export function partName(part: Part): PartName {
-  if (part.kind === 'arm') return carriesClusters(part) || part.parts.some((p) => p.kind === 'floret') ? 'side branch' : 'arm';
-  if (part.kind === 'cluster') return 'twig';
-  if (part.kind === 'stamens') return 'stamen';
-  const { kind } = part;
-  return kind === 'leaf' || kind === 'berry' || kind === 'floret' || kind === 'bud' ? kind : 'petal';
-}
-
-/** Parts of a piece that are on wires of their own: how many of which gauge. */
-export function wiredLines(instances: readonly Instance[]): { part: PartName; swg: number; count: number }[] {
-  const lines = new Map<string, { part: PartName; swg: number; count: number }>();
-  for (const { part, within } of instances) {
-    if (!within || part.on.by === 'nothing') continue;
-    const [name, swg] = [partName(part), part.on.swg];
-    const line = lines.get(`${name}|${swg}`) ?? { part: name, swg, count: 0 };
-    lines.set(`${name}|${swg}`, { ...line, count: line.count + (part.on.by === 'fine wires' ? part.on.count : 1) });
-  }
-  return [...lines.values()];
-}
 
 /** Why a part's wire is as long as it is; what an equal part of a length, or the longest of its line, leaves over is said last. */
 function termsOf({ need, needMm, cutMm, parts }: PieceWire, name: PartName, inBase: boolean): LengthTerm[] {
@@ -83,38 +59,47 @@ function termsOf({ need, needMm, cutMm, parts }: PieceWire, name: PartName, inBa
   return over > 0.5 ? [...terms, { term: 'rest', mm: over, why }] : terms;
 }
 
-/** Wires of the piece's parts, alike ones together: petals, leaves, florets, stamens, and what carries them within the piece. */
-export function partWires(p: PlacedPiece, context: WireContext): WireCut[] {
-  const { built, species } = p.body;
+/** Whose wires are asked for. */
+interface OfPiece {
+  body: PlacedPiece['body'];
+  piece: { species: string; stage: string };
+}
+
+/** The wires of the lines of a piece, alike ones of a line together, each with the line that it is of. */
+export function namedWires({ body, piece }: OfPiece, context: WireContext): { partId: string; cut: Omit<WireCut, 'pieceId'> }[] {
+  const { built, species } = body;
   const partOf = new Map(built.instances.map((i) => [i.id, i.part]));
-  const cuts = new Map<string, WireCut>();
+  const cuts = new Map<string, { partId: string; cut: Omit<WireCut, 'pieceId'> }>();
   for (const wire of wiresOfPiece(built.instances, context.stockMm)) {
     if (wire.instanceId === built.root.id) continue;
     const part = must(partOf.get(wire.instanceId));
     const key = `${wire.partId}-${wire.cutMm}`;
     const known = cuts.get(key);
     if (known) {
-      known.count += wire.count;
+      known.cut.count += wire.count;
       continue;
     }
     const name = partName(part);
-    const { terms } = sumTerms(termsOf(wire, name, part.join === 'pushed in'));
-    cuts.set(key, {
-      id: `${p.piece.id}-${key}`,
-      pieceId: p.piece.id,
+    const cut: Omit<WireCut, 'pieceId'> = {
+      id: key,
       use: name === 'stamen' ? 'stamen' : 'part',
-      piece: pieceRef(p),
+      piece: { species: piece.species, stage: piece.stage },
       part: name,
       ...inSystem(context.system, wire.swg),
       colour: species.white ? 'white' : context.colour,
-      terms,
+      terms: sumTerms(termsOf(wire, name, part.join === 'pushed in')).terms,
       // an equal part of a length is exact
       lengthMm: wire.cutMm,
       count: wire.count,
-    });
+    };
+    cuts.set(key, { partId: wire.partId, cut });
   }
   return [...cuts.values()];
 }
+
+/** Wires of the piece's parts, alike ones together: petals, leaves, florets, stamens, and what carries them within the piece. */
+export const partWires = (p: PlacedPiece, context: WireContext): WireCut[] =>
+  namedWires(p, context).map(({ cut }) => ({ ...cut, id: `${p.piece.id}-${cut.id}`, pieceId: p.piece.id }));
 
 /** A wire of a piece's part that runs on below the foot of the piece, mm. */
 export interface FootWire {

@@ -10,10 +10,11 @@ import { bundleMm } from '../wire/bundle';
 import { branchTrees } from '../tape/tree';
 import { countPieces } from '../compose/names';
 import { bundleMomentNmm, gaugeFor, makeStem, RUN_PAST_JOINT_MM, STEM_LIFT_MM, wireSpray } from './stems';
+import { floorSwgOf } from '../botany/ownSpecies';
 import { partWires, type WireContext } from './partWires';
 
 const CAKE = cakeOf([220, 110]);
-const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [] };
+const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [], stockMm: 360 };
 const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 6, effort: 0.3 });
 const scene = buildScene(CAKE, arrangement, SHIPPED)!;
 const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
@@ -34,7 +35,7 @@ describe('stems and parts', () => {
   });
 
   test('never thinner than the trade’s floor for the piece', () => {
-    for (const p of scene.heads) expect(gaugeFor(p, 5, GREEN).gauge).toBeLessThanOrEqual(p.body.species.wiring.floorSwg);
+    for (const p of scene.heads) expect(gaugeFor(p, 5, GREEN).gauge).toBeLessThanOrEqual(floorSwgOf(p.body.species));
   });
 
   test('a stem is as long as its curve', () => {
@@ -53,8 +54,10 @@ describe('stems and parts', () => {
   test('leaves and petals on wires of their own are listed with the piece, sized with it', () => {
     const leaf = scene.heads.find((p) => p.piece.species === 'roundleaf')!;
     const [part] = partWires(leaf, GREEN);
-    expect(part).toMatchObject({ use: 'part', count: 13, gauge: 30 });
-    expect(part!.terms.reduce((a, t) => a + t.mm, 0)).toBeLessThanOrEqual(part!.lengthMm);
+    const leaves = leaf.body.built.instances.filter((i) => i.part.kind === 'leaf').length;
+    expect(part).toMatchObject({ use: 'part', part: 'leaf', count: leaves, gauge: 30, lengthMm: 72 });
+    // a fifth of a length: what is left over is said
+    expect(part!.terms.reduce((a, t) => a + t.mm, 0)).toBeCloseTo(72, 0);
     const blossom = scene.heads.find((p) => p.piece.species === 'blossom')!;
     expect(partWires(blossom, GREEN)).toEqual([]);
   });

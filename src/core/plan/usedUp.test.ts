@@ -1,9 +1,24 @@
+import { largestOf } from '../botany/built';
+import { SHIPPED, speciesById } from '../botany/catalogue';
+import { expand } from '../piece/expand';
+import { windingsOf } from '../piece/tape';
+import { byInstance } from '../piece/thickness';
+import { wiresOfPiece } from './partWires';
 import { cakeOf } from '../testing/samples';
 import { bundleMm } from '../wire/bundle';
 import type { WireCut } from '../wire/wireLength';
 import type { Built } from './built';
 import { defaultLine, newArrangement, newProject } from './newProject';
-import { barriersNeeded, cutLists, offcutsThatServe, offTheRollMm, STRIP_MM, tapeNeeded, tooLongWarnings } from './usedUp';
+import {
+  barriersNeeded,
+  cutLists,
+  offcutsThatServe,
+  offTheRollMm,
+  STRIP_MM,
+  tapeNeeded,
+  tooLongWarnings,
+  woundMm,
+} from './usedUp';
 
 const wire = (over: Partial<WireCut> & { times?: number }): WireCut & { times: number } => ({
   id: 'w',
@@ -134,18 +149,27 @@ describe('tape', () => {
   });
 
   test('everyday work paints the stems of florets and buds, a showpiece tapes them too (docs/trade.md T3; common practice, no source)', () => {
-    const part = (name: string) =>
-      wire({ use: 'part', part: name, count: 6, terms: [{ term: 'along-stem', mm: 30, why: 0 as never }] });
-    const taped = (name: string, finish: 'everyday' | 'showpiece') =>
-      tapeNeeded([{ arrangement: arrangementOf(1), built: builtOf({ wires: [part(name)] }) }], {
-        ...PROJECT,
-        brief: { ...PROJECT.brief, finish },
-      }).reduce((a, t) => a + t.mm, 0);
-    expect(taped('floret', 'everyday')).toBe(0);
-    expect(taped('bud', 'everyday')).toBe(0);
-    expect(taped('floret', 'showpiece')).toBeGreaterThan(6 * 30);
-    expect(taped('petal', 'everyday')).toBe(taped('petal', 'showpiece'));
-    expect(taped('petal', 'everyday')).toBeGreaterThan(6 * 30);
+    const taped = (id: string, fine: boolean) => {
+      const { instances } = largestOf(speciesById(id, SHIPPED), 'open');
+      const wires = byInstance(wiresOfPiece(instances, 360));
+      return windingsOf(instances, wires, { footMm: 60, fine }).reduce((a, w) => a + woundMm(w), 0);
+    };
+    expect(taped('froth', true)).toBeGreaterThan(taped('froth', false) + 20 * 15);
+    expect(taped('roundleaf', true)).toBe(taped('roundleaf', false));
+    expect(taped('magnolia', true)).toBe(taped('magnolia', false));
+    // three turns for each of 78 florets’ twelve clusters, four side branches and the stem: some 1.8 m by the own study
+    const rich = speciesById('froth', SHIPPED).tree({
+      stage: 'grown',
+      sizeMm: 160,
+      counts: { sideBranches: 4, clusters: 3, floretsInAll: 78 },
+    });
+    const all = expand(rich);
+    const mm = windingsOf(all, byInstance(wiresOfPiece(all, 360)), { footMm: 60, fine: false }).reduce(
+      (a, w) => a + woundMm(w),
+      0,
+    );
+    expect(mm).toBeGreaterThan(1000);
+    expect(mm).toBeLessThan(2400);
   });
 
   test('nothing to tape, no tape', () => {

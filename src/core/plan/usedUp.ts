@@ -1,4 +1,4 @@
-import { speciesById } from '../botany/catalogue';
+import { bodyOf, speciesById } from '../botany/catalogue';
 import type { Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 import type { PasteBall } from '../make/paste';
@@ -9,8 +9,11 @@ import { tapeLengthMm, tapeWidthShare } from '../wire/bundle';
 import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '../wire/cutList';
 import { cutFromOffcuts, type Offcut, type OffcutBar } from '../wire/offcuts';
 import type { WireCut } from '../wire/wireLength';
+import { windingsOf, type Winding } from '../piece/tape';
+import { byInstance } from '../piece/thickness';
 import type { Built } from './built';
 import { catalogueOf } from './catalogueOf';
+import { wiresOfPiece } from './partWires';
 import type { Project } from './project';
 import type { Warning } from './warnings';
 
@@ -129,8 +132,9 @@ export interface TapeUse {
   rolls: number;
 }
 
-/** Florets' stems are the finest: painted for everyday work, taped for a showpiece (docs/trade.md T3). */
-const FINEST_PARTS: readonly (string | null)[] = ['floret', 'bud'];
+/** Strip that a winding takes, mm: a helix over the stretch, and turns on the spot. */
+export const woundMm = ({ thickMm, stretchMm, turns }: Winding): number =>
+  tapeLengthMm({ stemMm: thickMm, stretchMm }) + turns * Math.PI * thickMm;
 
 /**
  * Tape for stems, parts, joints and bundles of every arrangement as often as it is made. Woody stems are taped brown, a spray's
@@ -141,40 +145,32 @@ export function tapeNeeded(planned: readonly Planned[], project: Project): TapeU
   const { wireColour, finish } = project.brief;
   const catalogue = catalogueOf(project);
   for (const { arrangement, built } of planned) {
-    const pieces = new Map(arrangement.pieces.map((p) => [p.id, p.species]));
-    const colourAt = (pieceId: string): TapeColour => {
-      const species = pieces.get(pieceId);
-      return species && speciesById(species, catalogue).bark ? 'brown' : wireColour;
+    const pieces = new Map(arrangement.pieces.map((p) => [p.id, p]));
+    const speciesOf = (id: string) => {
+      const piece = pieces.get(id);
+      return piece ? speciesById(piece.species, catalogue) : null;
     };
-    const wind = ({
-      colour,
-      thickMm,
-      longMm,
-      turns = 0,
-    }: {
-      colour: TapeColour;
-      thickMm: number;
-      longMm: number;
-      turns?: number;
-    }) => {
-      const widthShare = tapeWidthShare(thickMm);
+    const colourAt = (pieceId: string): TapeColour => (speciesOf(pieceId)?.bark ? 'brown' : wireColour);
+    const wind = (colour: TapeColour, winding: Winding) => {
+      const widthShare = tapeWidthShare(winding.thickMm);
       const key = `${colour}|${widthShare}`;
       const use = wound.get(key) ?? { colour, widthShare, mm: 0 };
-      use.mm += (tapeLengthMm({ stemMm: thickMm, stretchMm: longMm }) + turns * Math.PI * thickMm) * arrangement.quantity;
+      use.mm += woundMm(winding) * arrangement.quantity;
       wound.set(key, use);
     };
-    for (const stem of built.stems)
-      wind({ colour: colourAt(stem.pieceId), thickMm: stem.gauge.diameterMm + 0.3, longMm: stem.lengthMm + 5 });
-    for (const wire of built.wires) {
-      if (wire.use !== 'part' || (finish === 'everyday' && FINEST_PARTS.includes(wire.part))) continue;
-      const along = wire.terms.find((t) => t.term === 'along-stem')?.mm ?? 0;
-      for (let i = 0; i < wire.count; i++)
-        wind({ colour: colourAt(wire.pieceId), thickMm: wire.diameterMm + 0.3, longMm: along });
+    for (const { pieceId, gauge, lengthMm } of built.stems) {
+      wind(colourAt(pieceId), { thickMm: gauge.diameterMm + 0.3, stretchMm: lengthMm + 5, turns: 0 });
+      const piece = pieces.get(pieceId);
+      if (!piece) continue;
+      // its own stem is wound above, its parts here: nothing twice
+      const { instances } = bodyOf(piece, catalogue).built;
+      const wires = byInstance(wiresOfPiece(instances, project.brief.stockMm));
+      for (const w of windingsOf(instances, wires, { footMm: 0, fine: finish === 'showpiece' })) wind(colourAt(pieceId), w);
     }
     for (const spray of built.sprays)
       for (const joint of spray.joints)
-        wind({ colour: wireColour, thickMm: joint.thicknessMm, longMm: joint.onto ? 15 : 12, turns: 2 });
-    for (const entry of built.entries) wind({ colour: wireColour, thickMm: entry.bundleMm, longMm: entry.wireInsideMm });
+        wind(wireColour, { thickMm: joint.thicknessMm, stretchMm: joint.onto ? 15 : 12, turns: 2 });
+    for (const entry of built.entries) wind(wireColour, { thickMm: entry.bundleMm, stretchMm: entry.wireInsideMm, turns: 0 });
   }
   return [...wound.values()]
     .map(({ colour, widthShare, mm: net }) => {

@@ -1,6 +1,6 @@
 import { produce } from 'immer';
 import { methodById, speciesById, type Catalogue } from '../botany/catalogue';
-import { minutesForOne } from '../botany/methods';
+import { minutesForOne, minutesMadeAs } from '../make/kindWork';
 import { roleAt } from '../botany/species';
 import type { TinPiece } from '../compose/tin';
 import { dayText, wallFromText, weekdayOf, type WallMinutes } from '../days/clock';
@@ -85,10 +85,10 @@ const fillers = (project: Project): string[] =>
 /** The kind that takes most of the work, with a method that is a good deal quicker; null where there is none. */
 function quickKind(plan: DerivedPlan, catalogue: Catalogue): { species: string; method: string } | null {
   const heads = plan.tray.filter((k) => k.toMake > 0 && speciesById(k.species, catalogue).habit === 'head');
-  const minutes = (k: (typeof heads)[number]) => k.toMake * minutesForOne(methodById(k.method, catalogue)) * k.pace.share;
+  const minutes = (k: (typeof heads)[number]) => k.toMake * minutesForOne(k.steps) * k.pace.share;
   for (const k of [...heads].sort((a, b) => minutes(b) - minutes(a)).slice(0, 3)) {
     const method = QUICK_METHODS.find(
-      (m) => minutesForOne(methodById(m, catalogue)) < QUICK * minutesForOne(methodById(k.method, catalogue)),
+      (m) => minutesMadeAs(k, methodById(m, catalogue), catalogue) < QUICK * minutesForOne(k.steps),
     );
     if (method) return { species: k.species, method };
   }

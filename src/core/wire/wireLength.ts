@@ -34,7 +34,7 @@ export interface WireCut {
 }
 
 /** Wire is cut long and shortened, never the other way: this much is left to trim. */
-export const TRIM_ALLOWANCE_MM = 5;
+const TRIM_ALLOWANCE_MM = 5;
 /** What is left to trim, as a term. */
 export const TO_TRIM: LengthTerm = { term: 'trim', mm: TRIM_ALLOWANCE_MM, why: { code: 'term.spare', values: {} } };
 /** A fold that springs in a straw: the last stretch of the wire bent back (docs/trade.md C5); a heavy head takes the smallest that grips. */

@@ -30,6 +30,7 @@ export interface LabelArgs {
   'pack.entry': { title: Arg; page: Arg };
   'pack.sized': { count: Arg; size: Arg };
   'pack.from-tin': { count: Arg };
+  'pack.spare-parts': { parts: Arg };
   'pack.spare': { count: Arg };
   'pack.paste-each': { grams: Arg };
   'pack.lengths': { stock: Arg };
@@ -305,6 +306,7 @@ export interface LabelArgs {
   'make.share-of-both': { share: Arg };
   'make.share-of-price': { share: Arg };
   'make.spare': { placed: Arg; spares: Arg };
+  'make.spare-parts': { placed: Arg; parts: Arg };
   'make.spares-so-what-breaks-amounts': { dust: Arg; glue: Arg; unpriced: Arg; list: Arg };
   'make.state-of-of': { name: Arg; sizeMm: Arg };
   'make.step-of': { i: Arg; method: Arg };

@@ -202,6 +202,9 @@ export class Words {
   /** What of a species is counted; one that has no words by its id. */
   counts = (id: string): string => ownOf(this.messages.labels as Readonly<Record<string, string>>, `counts.${id}`) ?? id;
 
+  /** Parts with how many of each: 5 florets and 1 bud. */
+  parts = (parts: readonly { part: string; count: number }[]): string =>
+    this.list(parts.map((p) => this.counted(p.count, this.part(p.part))));
   part = (id: string): Noun => ownOf(this.messages.names.parts, id) ?? [id, id];
 
   /** A barrier, or the foam that a stem stands in without any. */
@@ -366,7 +369,7 @@ const TELL = {
   weekday: (w, v: number) => w.units.weekday(v),
   yes: (_w, v: boolean) => (v ? 'yes' : 'no'),
   pieces: (w, v: readonly (PieceRef & { count: number })[]) => w.list(v.map((p) => w.counted(p.count, w.piece(p)))),
-  parts: (w, v: readonly { part: string; count: number }[]) => w.list(v.map((p) => w.counted(p.count, w.part(p.part)))),
+  parts: (w, v: readonly { part: string; count: number }[]) => w.parts(v),
   colour: (w, v: ColourRef) => w.colour(v),
   entry: (w, v: string) => w.entries([v]),
   entries: (w, v: readonly string[]) => w.entries(v),

@@ -5,8 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { valibotResolver } from '@hookform/resolvers/valibot';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import * as v from 'valibot';
-import { methodById } from '@/core/botany/catalogue';
-import { minutesForOne } from '@/core/botany/methods';
+import { minutesForOne } from '@/core/make/kindWork';
 import { careOf } from '@/core/days/tasks';
 import { countedLog } from '@/core/log/entries';
 import type { TrayKind } from '@/core/make/tray';
@@ -15,7 +14,6 @@ import { getStudio, useStudio } from '../useStudio';
 import { addEntry } from './addEntry';
 import { photographOf } from './photograph';
 import { TrayFields } from './TrayFields';
-import { useCatalogue } from '../useCatalogue';
 import { pressedAt } from '../shared/clock';
 import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
@@ -61,7 +59,6 @@ function useSince(key: string) {
 /** One kind at the bench: the timer, the pieces as they come, made or broken, a tray by hand, a note, a photograph. */
 export function Counting({ kind }: { kind: TrayKind }) {
   const words = useWords();
-  const catalogue = useCatalogue();
   const log = useStudio((s) => s.project!.log);
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   const own = countedLog(log).filter((e) => e.kind === kind.key);
@@ -70,7 +67,7 @@ export function Counting({ kind }: { kind: TrayKind }) {
   const name = words.piece(kind)[0];
   const timer = useSince(kind.key);
   const [asked, setAsked] = useState<number | null>(null);
-  const usual = minutesForOne(methodById(kind.method, catalogue)) * care * kind.pace.share;
+  const usual = minutesForOne(kind.steps) * care * kind.pace.share;
   const add = (minutes: number | null) =>
     addEntry(asLabel('log.do-one-made', { name }), { kind: kind.key, made: 1, broken: 0, minutes });
   const oneMade = () => {

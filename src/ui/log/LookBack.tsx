@@ -10,19 +10,17 @@ import { SortedTable, type Column } from '../shared/SortedTable';
 import { useQuote } from '../make/useQuote';
 import { useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
-import { useCatalogue } from '../useCatalogue';
 
 /** Planned against real, kind by kind, and what to charge next time. */
 export function LookBack({ plan }: { plan: DerivedPlan }) {
-  const catalogue = useCatalogue();
   const words = useWords();
   const log = useStudio((s) => s.project!.log);
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   const { needs, minutes, prices, quote } = useQuote(plan);
-  const rows = lookBack(plan.tray, log, care, catalogue);
+  const rows = lookBack(plan.tray, log, care);
   const columns = useMemo(() => columnsOf(words, plan.tray), [words, plan.tray]);
   if (rows.length === 0) return null;
-  const real = realMinutes(rows, plan.tray, minutes, { care, catalogue });
+  const real = realMinutes(rows, plan.tray, minutes, care);
   const starting = rows.reduce((a, r) => a - r.plannedMinutes + (r.realMinutes ?? r.plannedMinutes), 0);
   const priced = prices.hourlyRate > 0 || quote.materials.length > 0;
   return (

@@ -1,12 +1,11 @@
 'use client';
 
-import { methodById } from '@/core/botany/catalogue';
 import { LineChart, ScatterChart } from 'echarts/charts';
 import { GridComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
 import { init, use as register, type ECharts } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
-import { minutesForOne } from '@/core/botany/methods';
+import { minutesForOne } from '@/core/make/kindWork';
 import { wallFromText } from '@/core/days/clock';
 import { careOf } from '@/core/days/tasks';
 import { countedLog } from '@/core/log/entries';
@@ -14,7 +13,6 @@ import { ownFactor } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
 import { useStudio } from '../useStudio';
 import { useWords } from '../speech/useWords';
-import { useCatalogue } from '../useCatalogue';
 
 register([LineChart, ScatterChart, GridComponent, TooltipComponent, MarkLineComponent, SVGRenderer]);
 
@@ -23,14 +21,13 @@ const inkOf = (name: string): string => getComputedStyle(document.documentElemen
 
 /** Minutes a piece over time: dots are entries, the line is what was believed after each, the dashes the starting value. */
 export function OverTime({ kind }: { kind: TrayKind }) {
-  const catalogue = useCatalogue();
   const words = useWords();
   const log = useStudio((s) => s.project!.log);
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   const evening = useStudio((s) => s.evening);
   const box = useRef<HTMLDivElement>(null);
   const chart = useRef<ECharts | null>(null);
-  const starting = minutesForOne(methodById(kind.method, catalogue)) * care;
+  const starting = minutesForOne(kind.steps) * care;
   const timed = countedLog(log)
     .filter((e) => e.kind === kind.key && e.minutes !== null && e.minutes > 0 && e.made + e.broken > 0)
     .sort((a, b) => (a.at < b.at ? -1 : 1))

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { speciesById, methodById } from '@/core/botany/catalogue';
-import { minutesForOne } from '@/core/botany/methods';
+import { minutesForOne } from '@/core/make/kindWork';
 import { careOf } from '@/core/days/tasks';
 import { halfWidthShare, sureOfShare, type Sure } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
@@ -70,7 +70,7 @@ interface Values {
 function valuesOf(kind: TrayKind, what: What, care: number): Values {
   const catalogue = currentCatalogue();
   if (what === 'minutes') {
-    const starting = minutesForOne(methodById(kind.method, catalogue)) * care;
+    const starting = minutesForOne(kind.steps) * care;
     const { pace } = kind;
     return {
       starting,

@@ -1,12 +1,14 @@
 'use client';
 
 import { bodyOf, speciesById, allMethods, methodById } from '@/core/botany/catalogue';
-import { stepMinutes, type Method } from '@/core/botany/methods';
+import type { Method } from '@/core/botany/methods';
+import { stepMinutesFor } from '@/core/make/kindWork';
+import { namedSpares } from '@/core/make/spareParts';
 import { careOf } from '@/core/days/tasks';
 import { stageOf, type Species } from '@/core/botany/species';
 import { floorSwgOf } from '@/core/botany/ownSpecies';
 import type { TrayKind } from '@/core/make/tray';
-import { wiredLines } from '@/core/plan/partWires';
+import { wiredLines } from '@/core/piece/named';
 import { Pick } from '../fields/Pick';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
@@ -66,7 +68,9 @@ export function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolea
           <span className="small">
             {kind.toMake === 0
               ? words.label('make.all-in-the-tin')
-              : words.label('make.spare', { placed: kind.placed, spares: kind.spares })}
+              : kind.spareParts.length > 0
+                ? words.label('make.spare-parts', { placed: kind.placed, parts: words.parts(namedSpares(kind.spareParts)) })
+                : words.label('make.spare', { placed: kind.placed, spares: kind.spares })}
             {kind.fromTin > 0 && kind.toMake > 0 && words.label('make.in-the-tin', { fromTin: kind.fromTin })}
           </span>
         </span>
@@ -131,22 +135,22 @@ export function KindCard({ kind }: { kind: TrayKind }) {
         })}
       </div>
       <ol className="flex flex-col">
-        {method.steps.map((s, i) => (
-          <li key={s.id} className="flex min-h-[40px] items-center gap-3 border-t border-[var(--line)] py-1">
+        {kind.steps.map((own, i) => (
+          <li key={own.step.id} className="flex min-h-[40px] items-center gap-3 border-t border-[var(--line)] py-1">
             <span className="grid size-7 shrink-0 place-items-center rounded-full border border-[var(--edge)] text-[13px] font-semibold">
               {i + 1}
             </span>
             <span className="min-w-0 grow leading-tight">
-              {words.step({ method: method.id, step: s.id }).name}
-              {s.caution && <span className="small block">{words.label(`make.caution-${s.caution}`)}</span>}
+              {words.step({ method: method.id, step: own.step.id }).name}
+              {own.step.caution && <span className="small block">{words.label(`make.caution-${own.step.caution}`)}</span>}
             </span>
             <span className="shrink-0 text-[15px]">
-              {words.units.duration(stepMinutes(s, method.batch, kind.toMake) * kind.pace.share * care)}
+              {words.units.duration(stepMinutesFor(own, kind.toMake) * kind.pace.share * care)}
             </span>
             <span className="w-[64px] shrink-0 text-right">
-              {s.dryHours > 0 && (
+              {own.dryHours > 0 && (
                 <span className="rounded-lg border border-[var(--dryedge)] bg-[var(--dry)] px-2 py-1 text-[13px]">
-                  {Number.isFinite(factor) ? words.units.hours(s.dryHours * factor) : words.label('make.may-not')}
+                  {Number.isFinite(factor) ? words.units.hours(own.dryHours * factor) : words.label('make.may-not')}
                 </span>
               )}
             </span>

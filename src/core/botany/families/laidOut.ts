@@ -43,7 +43,8 @@ function drawnSize({ part, sizeMm }: Instance): number {
 }
 
 /** A ball that is glued to its carrier sits beside it and not in it, mm from its middle. */
-const besideMm = ({ part, sizeMm }: Instance): number => (part.join === 'glued' && part.form?.as === 'ball' ? sizeMm / 2 + 0.5 : 0);
+const besideMm = ({ part, sizeMm }: Instance): number =>
+  part.join === 'glued' && part.form?.as === 'ball' ? sizeMm / 2 + 0.5 : 0;
 
 /** The gathered florets of a cluster spread to a shallow dome over their joint. */
 const SPREAD = 0.95;
@@ -81,7 +82,8 @@ export function laidOut(tree: MadePart, growth: Growth): { parts: Part[]; tipZ: 
       const name = NAMES[c.part.kind];
       if (!name) continue;
       const below = (mm: number) => ({ point: addScaled(point, way, stalk - mm / unit), direction: way });
-      if (c.part.kind === 'leaf' && c.carries.length > 0) grow({ at: c, along: below, level: Math.min(2, level + 1) as 0 | 1 | 2 });
+      if (c.part.kind === 'leaf' && c.carries.length > 0)
+        grow({ at: c, along: below, level: Math.min(2, level + 1) as 0 | 1 | 2 });
       parts.push({
         name,
         level,

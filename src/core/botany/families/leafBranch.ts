@@ -62,7 +62,15 @@ export function leafBranch(r: LeafBranch): Sprig {
 /** A single leaf on its own wire: nothing of it is counted, and it is as long as it is asked for. */
 export function oneLeaf(look: Partial<PetalShape>): Sprig {
   const blade = leafBlade({ ...look, open: 80 });
-  const leaf: Part = { name: 'leaf', level: 0, joins: [0, 0, 0], at: [0, 0, 0], along: [0, -0.17, 0.98], size: 1, open: 1 };
+  const leaf: Part = {
+    name: 'leaf',
+    level: 0,
+    joins: [0, 0, 0],
+    at: [0, 0, 0],
+    along: normalize([0, -0.17, 0.98]),
+    size: 1,
+    open: 1,
+  };
   return {
     tree: ({ sizeMm }) => singleLeaf(sizeMm / SINGLE_LEAF_MM),
     drawn: () => ({

@@ -127,9 +127,6 @@ export function addWhorl({ b, map, w, stage, paint, random }: AddWhorlOptions): 
   }
 }
 
-/** One face of all petals together, in head radii squared. */
-export const whorlArea = (w: Whorl, stage: number): number => petalAreas(w, stage).reduce((total, p) => total + p.area, 0);
-
 /** One face of each petal in head radii squared, and how far out it lies in its whorl: 0 the innermost, 1 the outermost. */
 export const petalAreas = (w: Whorl, stage: number): { area: number; ring: number }[] =>
   Array.from({ length: w.count }, (_, i) => {

@@ -18,6 +18,7 @@ export const PAPER = {
   'pack.entry': '{title}: page {page}',
   'pack.sized': '{count} of {size}',
   'pack.from-tin': '{count} from the tin',
+  'pack.spare-parts': 'spare: {parts}',
   'pack.spare': '{count} of them spare',
   'pack.paste-each': '{grams} of paste each',
   'pack.paste': 'Paste',

@@ -282,6 +282,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'repair.practised': 'Fuller evenings and less margin: about one plan in eight is late',
 
   'spares.in-tin': 'All of them are in the tin.',
+  'spares.of-parts': 'Spare parts, not whole pieces: with these enough survive in {survive} of cases.',
   'spares.enough':
     'About {breakage} break ({own, select, yes {yours} other {starting value}}): with {spares} spare, enough survive in {survive} of cases.',
 

@@ -19,6 +19,7 @@ export const PAPER: Readonly<Record<keyof typeof EN, string>> = {
   'pack.entry': '{title}: página {page}',
   'pack.sized': '{count} de {size}',
   'pack.from-tin': '{count} de la lata',
+  'pack.spare-parts': 'de reserva: {parts}',
   'pack.spare': '{count} de repuesto',
   'pack.paste-each': '{grams} de pasta cada una',
   'pack.paste': 'Pasta',

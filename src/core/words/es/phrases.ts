@@ -284,6 +284,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'repair.practised': 'Tardes más llenas y menos margen: más o menos uno de cada ocho planes se retrasa',
 
   'spares.in-tin': 'Todas están en la lata.',
+  'spares.of-parts': 'Partes de repuesto, no piezas enteras: con ellas quedan bastantes en el {survive} de los casos.',
   'spares.enough':
     'Se rompe cerca del {breakage} ({own, select, yes {dato tuyo} other {valor inicial}}): con {spares} de repuesto, bastan en el {survive} de los casos.',
 

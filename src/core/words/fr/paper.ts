@@ -19,6 +19,7 @@ export const PAPER: Readonly<Record<keyof typeof EN, string>> = {
   'pack.entry': '{title} : page {page}',
   'pack.sized': '{count} de {size}',
   'pack.from-tin': '{count} de la boîte',
+  'pack.spare-parts': 'de réserve : {parts}',
   'pack.spare': '{count} de réserve',
   'pack.paste-each': '{grams} de pâte chacune',
   'pack.paste': 'Pâte',

@@ -291,6 +291,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'repair.practised': 'Des soirées plus pleines et moins de marge : environ un plan sur huit prend du retard',
 
   'spares.in-tin': 'Toutes sont dans la boîte.',
+  'spares.of-parts': 'Des parties de rechange, pas de pièces entières : elles suffisent dans {survive} des cas.',
   'spares.enough':
     'Il s’en casse environ {breakage} ({own, select, yes {votre chiffre} other {valeur de départ}}) : avec {spares} de réserve, cela suffit dans {survive} des cas.',
 

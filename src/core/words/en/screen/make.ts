@@ -182,6 +182,7 @@ export const MAKE = {
   'make.shopping-and-price-list': 'Shopping and price list',
   'make.sizes-mm': 'Sizes, mm',
   'make.spare': '{placed} + {spares} spare',
+  'make.spare-parts': '{placed}; spare: {parts}',
   'make.spares-at-the-least': 'Spares at the least',
   'make.spares-enough-must-survive': 'Spares: enough must survive',
   'make.spares-so-what-breaks-amounts':

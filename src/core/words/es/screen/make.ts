@@ -185,6 +185,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.shopping-and-price-list': 'Compra y lista de precios',
   'make.sizes-mm': 'Tamaños, mm',
   'make.spare': '{placed} + {spares} de reserva',
+  'make.spare-parts': '{placed}; de reserva: {parts}',
   'make.spares-at-the-least': 'Reserva como mínimo',
   'make.spares-enough-must-survive': 'Reserva: que queden suficientes',
   'make.spares-so-what-breaks-amounts':

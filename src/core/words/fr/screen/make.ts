@@ -185,6 +185,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.shopping-and-price-list': 'Achats et liste de prix',
   'make.sizes-mm': 'Tailles, mm',
   'make.spare': '{placed} + {spares} de réserve',
+  'make.spare-parts': '{placed} ; de réserve : {parts}',
   'make.spares-at-the-least': 'Réserve au moins',
   'make.spares-enough-must-survive': 'Réserve : qu’il en reste assez',
   'make.spares-so-what-breaks-amounts':

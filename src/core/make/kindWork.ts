@@ -1,0 +1,148 @@
+import { builtOf } from '../botany/built';
+import { speciesById, type Catalogue, type Kind } from '../botany/catalogue';
+import { madeAs } from '../botany/otherWays';
+import { METHODS, type Method, type MethodStep } from '../botany/methods';
+import type { Instance } from '../piece/expand';
+import { dryHours } from '../piece/drying';
+import { batchOf, FINISHING, joiningMinutes, SET_UP_MINUTES } from '../piece/minutes';
+import type { Part } from '../piece/part';
+import { WORK, type Work } from '../piece/work';
+
+/** One step of making a kind, from what its pieces are built of. */
+export interface KindStep {
+  step: MethodStep;
+  /** hands on for one piece, its part of the spares counted in */
+  eachMinutes: number;
+  /** laid out and cleared away once for so many parts of a piece, the board holding so many */
+  boards: readonly { perPiece: number; batch: number; minutes: number }[];
+  /** until the next step may touch it, in a plain room */
+  dryHours: number;
+}
+
+/** What is done to a core before anything is put round it. */
+const CENTRES: readonly Work[] = [
+  'cone',
+  'cone-snipped',
+  'cone-standing',
+  'core-covered',
+  'bud-solid',
+  'centre',
+  'dot',
+  'stamen-bunch',
+];
+const COVERINGS: readonly Work[] = ['covering', 'calyx-snipped'];
+/** Steps that no single part is made in. */
+const AROUND = ['dust', 'steam', 'assemble', 'centre', 'core', 'drupelets'];
+
+/** The step of a method in which a work is done. */
+function stepFor(work: Work, steps: readonly MethodStep[]): string {
+  const has = (id: string) => steps.some((s) => s.id === id);
+  const main = steps.find((s) => !AROUND.includes(s.id))?.id ?? steps[0]?.id ?? '';
+  if (FINISHING.includes(work)) return has('dust') ? 'dust' : main;
+  if (COVERINGS.includes(work) && has('drupelets')) return 'drupelets';
+  if (work === 'base-soft' && has('assemble')) return 'assemble';
+  if (CENTRES.includes(work)) return has('centre') ? 'centre' : has('core') ? 'core' : main;
+  return main;
+}
+
+/** A piece of a kind, and how often it is made. */
+export interface Built {
+  instances: readonly Instance[];
+  times: number;
+}
+
+interface Gathered {
+  minutes: number;
+  counts: Map<Work, number>;
+  hours: number;
+  /** nothing but what dries as sheets and balls of flower paste do */
+  plain: boolean;
+  made: number;
+}
+
+const nothing = (): Gathered => ({ minutes: 0, counts: new Map(), hours: 0, plain: true, made: 0 });
+
+/** All that is done in each step for all pieces together. */
+function gather(method: Method, built: readonly Built[], spares: ReadonlyMap<Part, number>): Map<string, Gathered> {
+  const found = new Map<string, Gathered>();
+  const at = (id: string): Gathered => {
+    const known = found.get(id) ?? nothing();
+    found.set(id, known);
+    return known;
+  };
+  const add = (part: Part, sizeMm: number, times: number): void => {
+    for (const work of part.work) {
+      const step = at(stepFor(work, method.steps));
+      step.minutes += WORK[work][1] * times;
+      step.made += times;
+      if (FINISHING.includes(work)) continue;
+      step.counts.set(work, (step.counts.get(work) ?? 0) + times);
+      if (!part.form) continue;
+      step.hours = Math.max(step.hours, dryHours({ kind: part.kind, form: part.form }, sizeMm));
+      if (part.form.material === 'sugar paste') step.plain = false;
+    }
+  };
+  const joins = method.steps.some((s) => s.id === 'assemble') ? 'assemble' : stepFor('petal-glued', method.steps);
+  for (const { instances, times } of built) {
+    for (const { part, sizeMm } of instances) add(part, sizeMm, times);
+    const minutes = joiningMinutes(instances)[1] * times;
+    if (minutes > 0) {
+      at(joins).minutes += minutes;
+      at(joins).made += times;
+    }
+  }
+  for (const [part, count] of spares) add(part, 0, count);
+  return found;
+}
+
+/** Steps in which nothing is done of their own: what is steamed was dusted. */
+const followsOn = (step: MethodStep, found: ReadonlyMap<string, Gathered>): boolean => step.id === 'steam' && found.has('dust');
+
+/**
+ * The steps of a kind with what they take, from the trees of its pieces; steps with nothing to do are left out. A method of a person's own
+ * keeps the minutes and hours that the person gave it. `spares` are parts that are made beside those of the pieces.
+ */
+export function stepsOf(method: Method, built: readonly Built[], spares: ReadonlyMap<Part, number>): KindStep[] {
+  const pieces = built.reduce((a, b) => a + b.times, 0);
+  if (METHODS[method.id] !== method) return method.steps.map((step) => ownStep(step, method.batch));
+  const found = gather(method, built, spares);
+  return method.steps.flatMap((step): KindStep[] => {
+    const own = found.get(step.id);
+    if (!own && followsOn(step, found)) return [ownStep(step, method.batch)];
+    if (!own || pieces === 0) return [];
+    const boards = [...own.counts].map(([work, count]) => ({
+      perPiece: count / pieces,
+      batch: batchOf(work),
+      minutes: SET_UP_MINUTES,
+    }));
+    const hours = own.hours > 0 && own.plain ? own.hours : step.dryHours;
+    return [{ step, eachMinutes: own.minutes / pieces, boards, dryHours: hours }];
+  });
+}
+
+const ownStep = (step: MethodStep, batch: number): KindStep => ({
+  step,
+  eachMinutes: step.minutesEach,
+  boards: [{ perPiece: 1, batch, minutes: step.minutesBatch }],
+  dryHours: step.dryHours,
+});
+
+/** Hands-on minutes of a step for so many pieces, every board that is begun in full. */
+export const stepMinutesFor = ({ eachMinutes, boards }: KindStep, pieces: number): number =>
+  pieces > 0
+    ? eachMinutes * pieces + boards.reduce((a, b) => a + Math.ceil((b.perPiece * pieces) / b.batch - 1e-9) * b.minutes, 0)
+    : 0;
+
+/** Starting minutes for one piece, its share of full boards counted in. */
+export const minutesForOne = (steps: readonly KindStep[]): number =>
+  steps.reduce(
+    (a, s) => a + s.eachMinutes + s.boards.reduce((b, board) => b + (board.perPiece / board.batch) * board.minutes, 0),
+    0,
+  );
+
+/** Starting minutes for one piece of a kind if it were made by another method. */
+export function minutesMadeAs(kind: Kind, method: Method, catalogue: Catalogue): number {
+  const species = madeAs(speciesById(kind.species, catalogue), method);
+  const { instances } = builtOf(species, kind.stage, kind.sizeMm);
+  return minutesForOne(stepsOf(method, [{ instances, times: 1 }], new Map()));
+}
