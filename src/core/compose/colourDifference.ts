@@ -1,6 +1,5 @@
-import { differenceCiede2000 } from 'culori';
+import { deltaE2000 } from '../botany/shape/colourSpaces';
 
-const deltaE = differenceCiede2000();
 /** There are few colours and many pairs of heads: each difference is worked out once. */
 const known = new Map<string, number>();
 const MOST_KNOWN = 5000;
@@ -11,7 +10,7 @@ export function colourDifference(a: string, b: string): number {
   const found = known.get(key);
   if (found !== undefined) return found;
   if (known.size >= MOST_KNOWN) known.clear();
-  const value = deltaE(a, b);
+  const value = deltaE2000(a, b);
   known.set(key, value);
   return value;
 }

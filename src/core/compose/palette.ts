@@ -1,4 +1,4 @@
-import { differenceCiede2000, formatHex, oklch, toGamut } from 'culori';
+import { deltaE2000, formatHex, inSrgb, toOklch } from '../botany/shape/colourSpaces';
 import { allSpecies, type Catalogue } from '../botany/catalogue';
 import type { Species } from '../botany/species';
 import { must } from '../geometry/must';
@@ -18,29 +18,26 @@ const TURNS_DEG: Record<Harmony, readonly number[]> = {
 const LIGHTER = [0, 0.1, -0.14] as const;
 const PALE = { l: 0.94, chroma: 0.03 } as const;
 
-const inGamut = toGamut('rgb', 'oklch');
-const deltaE = differenceCiede2000();
-
 /** Two to four colours and a pale one, as #rrggbb, the given one first. A colour that cannot be read gives none. */
 export function paletteFrom(hex: string, harmony: Harmony): string[] {
-  const base = oklch(hex);
+  const base = toOklch(hex);
   if (!base) return [];
   const h = base.h ?? 0;
   const colours = TURNS_DEG[harmony].map((turn, i) => {
     if (i === 0) return hex.toLowerCase();
     const l = Math.max(0.3, Math.min(0.92, base.l + must(LIGHTER[i])));
     return formatHex(
-      inGamut({ mode: 'oklch', l, c: base.c * (harmony === 'one colour' ? 0.75 : 0.92), h: (h + turn + 360) % 360 }),
+      inSrgb({ mode: 'oklch', l, c: base.c * (harmony === 'one colour' ? 0.75 : 0.92), h: (h + turn + 360) % 360 }),
     );
   });
-  return [...colours, formatHex(inGamut({ mode: 'oklch', l: PALE.l, c: PALE.chroma, h }))];
+  return [...colours, formatHex(inSrgb({ mode: 'oklch', l: PALE.l, c: PALE.chroma, h }))];
 }
 
 /** The colourway of a species that is nearest to any colour of a palette, with its difference (CIEDE2000). */
 export function nearestColourway(species: Species, palette: readonly string[]): { id: string; hue: string; off: number } {
   return must(
     species.colourways
-      .map((w) => ({ id: w.id, hue: w.hue, off: Math.min(...palette.map((p) => deltaE(p, w.hue))) }))
+      .map((w) => ({ id: w.id, hue: w.hue, off: Math.min(...palette.map((p) => deltaE2000(p, w.hue))) }))
       .sort((a, b) => a.off - b.off)[0],
   );
 }

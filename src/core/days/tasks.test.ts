@@ -1,7 +1,8 @@
 import { SHIPPED } from '../botany/catalogue';
 import { trayOf, type TrayKind } from '../make/tray';
 import { randomProject } from '../testing/samples';
-import { BENCH_MINUTES, careOf, tasksOf, type Task } from './tasks';
+import { careOf } from './settings';
+import { BENCH_MINUTES, tasksOf, type Task } from './tasks';
 
 const TRAY = trayOf(randomProject(5).arrangements);
 const KIND: TrayKind = TRAY.find((k) => k.steps.length > 2)!;

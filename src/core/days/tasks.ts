@@ -76,10 +76,6 @@ export function ownJointMinutes(log: readonly { kind: string; made: number; minu
   return clamp(minutes, BENCH_MINUTES.jointEach / MOST_PACE, BENCH_MINUTES.jointEach * MOST_PACE);
 }
 
-/** True veiners, full dusting, a wire to each leaf: times as long. A starting value made up for the product. */
-const SHOWPIECE_MINUTES = 1.5;
-export const careOf = (finish: 'everyday' | 'showpiece'): number => (finish === 'showpiece' ? SHOWPIECE_MINUTES : 1);
-
 /** A step's own word for who can do it. */
 const skillOf = (step: string): Task['skill'] =>
   step === 'dust' || step === 'steam' ? 'dusting' : step === 'assemble' ? 'taping' : 'making';

@@ -146,3 +146,7 @@ export function minutesMadeAs(kind: Kind, method: Method, catalogue: Catalogue):
   const { instances } = builtOf(species, kind.stage, kind.sizeMm);
   return minutesForOne(stepsOf(method, [{ instances, times: 1 }], new Map()));
 }
+
+/** Whether something of what is made dries on a former. */
+export const usesFormers = (tray: readonly { toMake: number; steps: readonly KindStep[] }[]): boolean =>
+  tray.some((k) => k.toMake > 0 && k.steps.some(({ step }) => step.dryOn === 'former'));

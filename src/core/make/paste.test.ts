@@ -117,8 +117,8 @@ describe('pace and another way of making', () => {
   test('no log, the starting value; twice as long each time draws toward twice, the more entries the nearer', () => {
     const starting = trayOf([one])[0]!;
     expect(starting.pace).toMatchObject({ share: 1, entries: 0, from: 'starting value' });
-    // 16 in a batch: 3.5 + 6/16, 1.5 + 4/16 and 0.3 + 3/16 minutes for one
-    const each = 3.5 + 1.5 + 0.3 + (6 + 4 + 3) / 16;
+    // cut 1.8, centre 0.35, glued on 0.4, dusted 1.3, steamed 0.3; boards of 20 laid out in 4 minutes, steaming in 3 for 16
+    const each = 1.8 + 0.35 + 0.4 + 1.3 + 0.3 + 2 * (4 / 20) + 3 / 16;
     const paceOf = (n: number) =>
       trayOf([one], { log: Array.from({ length: n }, (_, i) => ({ ...entry(4, 8 * each), id: `e${i}` })) })[0]!.pace;
     expect(paceOf(2).share).toBeCloseTo(2 ** (2 / 4), 9);

@@ -115,7 +115,7 @@ function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: reado
       { code: 'paste.colour', values: { colour: { species: kind.species, colourway: kind.colourway } } },
       kind.role === 'foliage',
     );
-    const net = kind.pasteGramsEach * kind.toMake;
+    const net = kind.pasteGramsEach * kind.toMake + kind.spareGrams;
     const gross = net / (1 - kind.loss.share);
     ball.net += net;
     ball.gross += gross;

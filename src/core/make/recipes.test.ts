@@ -56,17 +56,17 @@ describe('recipes, scaled', () => {
 });
 
 describe('what to have ready', () => {
-  const job = { pieces: 100, glazed: 20, pasteGrams: 400, glue: 'CMC glue' as const };
+  const job = { glueMl: 12, glazeMl: 4, pasteGrams: 400, glue: 'CMC glue' as const };
 
-  test('twice the pieces take twice as much; egg-white glue carries its allergen', () => {
+  test('twice the work takes twice as much; egg-white glue carries its allergen', () => {
     const ml = (times: number) =>
-      suppliesFor({ ...job, pieces: job.pieces * times, glazed: job.glazed * times, pasteGrams: job.pasteGrams * times });
+      suppliesFor({ ...job, glueMl: job.glueMl * times, glazeMl: job.glazeMl * times, pasteGrams: job.pasteGrams * times });
     ml(2).forEach((s, i) => expect(s.ml).toBeCloseTo(2 * ml(1)[i]!.ml, 9));
     expect(suppliesFor({ ...job, glue: 'egg white' }).map((s) => s.id)).toContain('egg glue');
     expect(recipeById('egg glue').allergens).toEqual(['egg']);
   });
 
   test('nothing to make, nothing to mix', () => {
-    expect(suppliesFor({ pieces: 0, glazed: 0, pasteGrams: 0, glue: 'CMC glue' })).toEqual([]);
+    expect(suppliesFor({ glueMl: 0, glazeMl: 0, pasteGrams: 0, glue: 'CMC glue' })).toEqual([]);
   });
 });

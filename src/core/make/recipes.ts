@@ -75,9 +75,7 @@ export const RECIPES: readonly BenchRecipe[] = [
 
 export const recipeById = (id: SupplyId): BenchRecipe => must(RECIPES.find((r) => r.id === id));
 
-/** Used up by one piece or by 100 g of paste: assumed, no source; half as much again is mixed as is used. */
-const GLUE_ML_EACH = 0.2;
-const GLAZE_ML_EACH = 0.3;
+/** Starch and fat for 100 g of paste: assumed, no source; half as much again is mixed as is used. */
 const STARCH_ML_PER_100_GRAMS = 6;
 const FAT_ML_PER_100_GRAMS = 1;
 const MIXED_OVER_USED = 1.5;
@@ -87,17 +85,17 @@ export interface Supply {
   ml: number;
 }
 
-/** How much glue, glaze, starch and fat to have ready; nothing for no pieces. `glue` as the job says. */
+/** How much glue, glaze, starch and fat to have ready; nothing for no work. Glue and glaze as they are used, `glue` as the job says. */
 export function suppliesFor(job: {
-  pieces: number;
-  glazed: number;
+  glueMl: number;
+  glazeMl: number;
   pasteGrams: number;
   glue: 'CMC glue' | 'egg white';
 }): Supply[] {
-  const { pieces, glazed, pasteGrams, glue } = job;
+  const { glueMl, glazeMl, pasteGrams, glue } = job;
   const all: Supply[] = [
-    { id: glue === 'egg white' ? 'egg glue' : 'glue', ml: pieces * GLUE_ML_EACH * MIXED_OVER_USED },
-    { id: 'glaze', ml: glazed * GLAZE_ML_EACH * MIXED_OVER_USED },
+    { id: glue === 'egg white' ? 'egg glue' : 'glue', ml: glueMl * MIXED_OVER_USED },
+    { id: 'glaze', ml: glazeMl * MIXED_OVER_USED },
     { id: 'starch', ml: (pasteGrams / 100) * STARCH_ML_PER_100_GRAMS },
     { id: 'fat', ml: (pasteGrams / 100) * FAT_ML_PER_100_GRAMS },
   ];

@@ -14,19 +14,23 @@ export const SPARES_RULE: SparesRule = { surviveShare: 0.9, least: 1 };
 export function surviveChance(made: number, need: number, breakage: number): number {
   if (need <= 0) return 1;
   if (breakage <= 0) return made >= need ? 1 : 0;
-  let term = Math.pow(breakage, made);
-  let tooFew = term;
+  // in logarithms: of a thousand leaves the first terms are smaller than a number can be
+  let logTerm = made * Math.log(breakage);
+  let tooFew = Math.exp(logTerm);
   for (let k = 1; k < need && k <= made; k++) {
-    term *= ((made - k + 1) / k) * ((1 - breakage) / breakage);
-    tooFew += term;
+    logTerm += Math.log(((made - k + 1) / k) * ((1 - breakage) / breakage));
+    tooFew += Math.exp(logTerm);
   }
   return Math.max(0, 1 - tooFew);
 }
 
+const MANY = 400;
+
 /** Spares of a kind: the fewest with which enough survive as often as the rule wants, and its least. Zero or negative counts need none. */
 export function sparesFor(count: number, breakageShare: number, rule: SparesRule = SPARES_RULE): number {
   if (!(count > 0)) return 0;
-  let spares = rule.least;
+  // of very many the mean number that breaks is a good beginning
+  let spares = Math.max(rule.least, count > MANY ? Math.floor(count * breakageShare) : 0);
   while (spares < count + 20 && surviveChance(count + spares, count, breakageShare) < rule.surviveShare) spares++;
   return spares;
 }

@@ -30,6 +30,8 @@ export interface TrayKind extends Kind {
   /** sizes used, largest first, with how many of each */
   sizes: { sizeMm: number; count: number }[];
   pasteGramsEach: number;
+  /** paste of the spare parts together */
+  spareGrams: number;
   /** how long this person takes against the starting minutes; with no entries of the kind as at other kinds, else the starting value */
   pace: Pace;
   /** shares that break and that are lost of the paste, and of how many entries of the log they are the person's own */
@@ -77,6 +79,7 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
         steps: [],
         sizes: [],
         pasteGramsEach: 0,
+        spareGrams: 0,
         pace: START_PACE,
         breakage: { share: species.breakageShare, entries: 0 },
         drying: START_PACE,
@@ -133,7 +136,8 @@ function withCounts(kind: TrayKind, { catalogue, rule, taken, log }: TrayNotes):
       built.map((b) => ({ ...b, times: b.times * share })),
       new Map(spareParts.map((s) => [s.part, s.count])),
     ),
-    pasteGramsEach: grams + (toMake > 0 ? spareGrams / toMake : 0),
+    pasteGramsEach: grams,
+    spareGrams,
     breakage: { share: breakage.share, entries: breakage.entries },
   };
 }

@@ -34,6 +34,12 @@ function mm3Of(form: Form, sizeMm: number): number {
   return areaMm2 * form.thicknessMm * (form.layers ?? 1) * THINNED;
 }
 
+/** All faces of one part, mm²: both of a sheet, the surface of a ball. */
+export function facesMm2(form: Form, sizeMm: number): number {
+  if (form.as === 'sheet') return 2 * AREA_SHARE[form.outline] * sizeMm * sizeMm * form.widthShare;
+  return Math.PI * (form.as === 'ball' ? sizeMm ** 2 : form.ballMm ** 2 * form.count);
+}
+
 /** Paste of one part of a size, g. */
 export const gramsOf = (form: Form, sizeMm: number): number => (mm3Of(form, sizeMm) * DENSITY[form.material]) / 1000;
 

@@ -1,4 +1,3 @@
-import { methodById, type Catalogue } from '../botany/catalogue';
 import type { Arrangement } from '../compose/arrangement';
 import { clockOf, dayStart, type Clock, wallFromText, type WallMinutes } from '../days/clock';
 import { dryingFactor } from '../days/drying';
@@ -9,7 +8,8 @@ import type { Pool, Shop } from '../days/schedule';
 import { SAFETY } from '../days/settings';
 import type { Cutting } from '../days/batches';
 import { lotsOf, mixedInLots, PASTE_KEEPS_DAYS, pasteWaits } from '../days/lots';
-import { careOf, ONE_LOT, ownJointMinutes, tasksOf, type Lots, type Task } from '../days/tasks';
+import { careOf } from '../days/settings';
+import { ONE_LOT, ownJointMinutes, tasksOf, type Lots, type Task } from '../days/tasks';
 import { SKILLS, windowsOf, type Maker, type Skill } from '../days/windows';
 import type { Memo } from '../geometry/memo';
 import { countedLog, looksOf } from '../log/entries';
@@ -333,7 +333,3 @@ function daysWarnings({ brief, days }: Project, plan: DaysPlan, cakeReadyAt: Wal
   }
   return warnings;
 }
-
-/** Methods whose steps take place on a former. */
-export const usesFormers = (tray: readonly TrayKind[], catalogue: Catalogue): boolean =>
-  tray.some((k) => k.toMake > 0 && methodById(k.method, catalogue).steps.some((s) => s.dryOn === 'former'));

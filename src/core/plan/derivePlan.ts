@@ -3,7 +3,7 @@ import { monthOf } from '../botany/season';
 import { cakeFaults, type Cake } from '../cake/cake';
 import { cakeSolid } from '../cake/solid';
 import { LiveBalance } from '../compose/liveBalance';
-import { careOf } from '../days/tasks';
+import { careOf } from '../days/settings';
 import { countedLog } from '../log/entries';
 import { LEVELS } from '../facts/fact';
 import { Memo } from '../geometry/memo';
@@ -25,7 +25,16 @@ import type { Project } from './project';
 import { spareWires } from './spareWires';
 import type { Stem } from './stems';
 import type { Warning } from './warnings';
-import { barriersNeeded, cutLists, suppliesOf, tapeNeeded, tooLongWarnings, type GaugeCuts, type TapeUse } from './usedUp';
+import {
+  barriersNeeded,
+  brushedOn,
+  cutLists,
+  suppliesOf,
+  tapeNeeded,
+  tooLongWarnings,
+  type GaugeCuts,
+  type TapeUse,
+} from './usedUp';
 
 /** Pieces are called by ids that are their own only within one arrangement. */
 type OfArrangement<T> = T & { arrangementId: string };
@@ -47,6 +56,8 @@ export interface DerivedPlan extends DaysPlan {
   tape: TapeUse[];
   /** glue, glaze, starch and fat to have ready */
   supplies: Supply[];
+  /** dust on all that is made */
+  dustGrams: number;
   /** barriers of every arrangement as often as it is made */
   barriers: { id: string; count: number }[];
   handOver: HandOver;
@@ -98,6 +109,11 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
   );
   const paste = memo.memoise('paste', [tray, plaques], () => pasteByColour(tray, catalogue, plaques));
   const made = { tray, planned, colours: paste.length, plaques: plaques.reduce((a, p) => a + p.count, 0), others };
+  const glued = planned.reduce(
+    (a, p) => a + (p.built.entries.length ? 0 : p.arrangement.pieces.length * p.arrangement.quantity),
+    0,
+  );
+  const brushed = memo.memoise('brushed', [tray, glued], () => brushedOn(tray, glued, catalogue));
   const days = daysOf(project, made, memo);
   warnings.push(...days.warnings, ...objectionsOf(project), ...withSmallChildren(project, entries));
   const handOver = handOverOf(project, entries, tray, wires.length > 0);
@@ -117,7 +133,8 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
     paste,
     tape: tapeNeeded(planned, project),
     barriers: barriersNeeded(planned),
-    supplies: suppliesOf(project, tray, paste),
+    dustGrams: brushed.dustGrams,
+    supplies: suppliesOf(project, brushed, paste),
     ...days.plan,
     handOver,
     warnings,

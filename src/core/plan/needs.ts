@@ -3,14 +3,11 @@ import type { SupplyId } from '../make/recipes';
 import type { DerivedPlan } from './derivePlan';
 import { offTheRollMm } from './usedUp';
 
-/** Dust on one piece: assumed, no source. */
-const DUST_GRAMS_EACH = 0.05;
 /** What a millilitre of each weighs: glue and glaze like water, starch loosely filled, fat; from memory. */
 const GRAMS_PER_ML: Readonly<Record<SupplyId, number>> = { glue: 1, 'egg glue': 1.03, glaze: 1, starch: 0.6, fat: 0.92 };
 
 /** Everything a plan uses up: paste, wire by gauge and colour in whole lengths, tape, barriers, dust, glue, glaze, starch and fat. */
-export function needsOf(plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tape' | 'barriers' | 'tray' | 'supplies'>): Need[] {
-  const pieces = plan.tray.reduce((a, k) => a + k.toMake, 0);
+export function needsOf(plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tape' | 'barriers' | 'dustGrams' | 'supplies'>): Need[] {
   const needs: Need[] = [
     { id: 'paste', name: { code: 'need.paste', values: {} }, unit: 'g', amount: plan.paste.reduce((a, b) => a + b.grams, 0) },
     ...plan.cuts.map((c): Need => ({
@@ -26,7 +23,7 @@ export function needsOf(plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tape' | 'bar
       unit: 'piece',
       amount: count,
     })),
-    { id: 'dust', name: { code: 'need.dust', values: {} }, unit: 'g', amount: pieces * DUST_GRAMS_EACH },
+    { id: 'dust', name: { code: 'need.dust', values: {} }, unit: 'g', amount: plan.dustGrams },
     ...plan.supplies.map(({ id, ml }): Need => ({
       id,
       name: { code: 'need.supply', values: { supply: id } },

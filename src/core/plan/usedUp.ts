@@ -1,5 +1,4 @@
-import { bodyOf, speciesById } from '../botany/catalogue';
-import type { Role } from '../botany/species';
+import { bodyOf, speciesById, type Catalogue } from '../botany/catalogue';
 import type { Arrangement } from '../compose/arrangement';
 import type { PasteBall } from '../make/paste';
 import { unmemoised, type Memoise } from '../geometry/memo';
@@ -9,6 +8,7 @@ import { tapeLengthMm, tapeWidthShare } from '../wire/bundle';
 import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '../wire/cutList';
 import { cutFromOffcuts, type Offcut, type OffcutBar } from '../wire/offcuts';
 import type { WireCut } from '../wire/wireLength';
+import { finishesOf, type Finishes } from '../piece/finishes';
 import { windingsOf, type Winding } from '../piece/tape';
 import { byInstance } from '../piece/thickness';
 import type { Built } from './built';
@@ -95,13 +95,29 @@ export const tooLongWarnings = (cuts: readonly GaugeCuts[], stockMm: number): Wa
     })),
   );
 
-const GLAZED: readonly Role[] = ['berry', 'foliage'];
+/** A piece that is glued to a plaque or a cake takes so much, ml. Assumed. */
+const GLUED_ON_ML = 0.05;
+
+/** What is brushed on all pieces that are made, g and ml as it is used; `glued` pieces are set on with glue. */
+export function brushedOn(tray: readonly TrayKind[], glued: number, catalogue: Catalogue): Finishes {
+  const sum: Finishes = { glueMl: glued * GLUED_ON_ML, glazeMl: 0, dustGrams: 0 };
+  for (const kind of tray) {
+    const placed = Math.max(1, kind.placed);
+    for (const { sizeMm, count } of kind.sizes) {
+      const one = finishesOf(bodyOf({ ...kind, sizeMm }, catalogue).built.instances);
+      const times = (count / placed) * kind.toMake;
+      sum.glueMl += one.glueMl * times;
+      sum.glazeMl += one.glazeMl * times;
+      sum.dustGrams += one.dustGrams * times;
+    }
+  }
+  return sum;
+}
 
 /** Glue, glaze, starch and fat to have ready. */
-export const suppliesOf = (project: Project, tray: readonly TrayKind[], paste: readonly PasteBall[]): Supply[] =>
+export const suppliesOf = (project: Project, brushed: Finishes, paste: readonly PasteBall[]): Supply[] =>
   suppliesFor({
-    pieces: tray.reduce((a, k) => a + k.toMake, 0),
-    glazed: tray.filter((k) => GLAZED.includes(k.role)).reduce((a, k) => a + k.toMake, 0),
+    ...brushed,
     pasteGrams: paste.reduce((a, b) => a + b.grams, 0),
     glue: project.brief.glue,
   });

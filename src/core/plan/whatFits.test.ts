@@ -4,7 +4,8 @@ import { Memo } from '../geometry/memo';
 import { derivePlan } from './derivePlan';
 import { movesFrom, whyNotOn } from './moves';
 import { checkProject, type Project } from './project';
-import { boundsOf, repaired, repairsFor, shortMinutes, whatFits } from './whatFits';
+import { repairsFor, whatFits } from './whatFits';
+import { boundsOf, repaired, shortMinutes } from './repairs';
 import { ENGLISH } from '../words/english';
 
 const checked = checkProject(harbour);

@@ -4,14 +4,13 @@ import { useMemo, useState } from 'react';
 import { SAFETY, type Safety } from '@/core/days/settings';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { wallFromText } from '@/core/days/clock';
-import { usesFormers } from '@/core/plan/daysOf';
+import { usesFormers } from '@/core/make/kindWork';
 import type { Project } from '@/core/plan/project';
 import { Pick } from '../fields/Pick';
 import { Choice } from '../fields/Choice';
 import { DayField, MomentField } from '../fields/dates';
 import { NumberField } from '../fields/NumberField';
 import { getStudio, useStudio } from '../useStudio';
-import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
 import { asLabel, type Label } from '@/core/words/asLabel';
 import { AddHelper, Helper, HoursRow, Skills } from './Makers';
@@ -146,7 +145,6 @@ function HowLaid({ days, set }: { days: Days; set: Set }) {
 /** Where pieces dry, when the cake is ready, and what else is on these days. */
 function Drying({ days, set, plan }: { days: Days; set: Set; plan: DerivedPlan }) {
   const words = useWords();
-  const catalogue = useCatalogue();
   return (
     <div className="flex flex-wrap items-end gap-3 pt-3">
       <Places
@@ -154,7 +152,7 @@ function Drying({ days, set, plan }: { days: Days; set: Set; plan: DerivedPlan }
         value={days.rackPlaces}
         onChange={(v) => set(asLabel('days.do-places-on-the-rack'), { rackPlaces: v })}
       />
-      {usesFormers(plan.tray, catalogue) && (
+      {usesFormers(plan.tray) && (
         <Places
           label={words.label('days.formers-and-cups')}
           value={days.formers}

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { wallFromText } from '@/core/days/clock';
 import { asLabel } from '@/core/words/asLabel';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
-import { boundsOf, repaired, shortMinutes, type CheckedRepair } from '@/core/plan/whatFits';
+import { boundsOf, repaired, shortMinutes, type CheckedRepair } from '@/core/plan/repairs';
 import { planBench } from '@/workers/clients';
 import { getStudio, useStudio } from '../useStudio';
 import { wallNow } from './wallNow';

@@ -6,7 +6,7 @@ import { valibotResolver } from '@hookform/resolvers/valibot';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import * as v from 'valibot';
 import { minutesForOne } from '@/core/make/kindWork';
-import { careOf } from '@/core/days/tasks';
+import { careOf } from '@/core/days/settings';
 import { countedLog } from '@/core/log/entries';
 import type { TrayKind } from '@/core/make/tray';
 import { Portrait } from '../shared/Portrait';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { careOf } from '@/core/days/tasks';
+import { careOf } from '@/core/days/settings';
 import { lookBack, realMinutes, type LookBackRow } from '@/core/plan/lookBack';
 import { quoteOf } from '@/core/make/price';
 import type { DerivedPlan } from '@/core/plan/derivePlan';

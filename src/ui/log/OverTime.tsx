@@ -7,7 +7,7 @@ import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 import { minutesForOne } from '@/core/make/kindWork';
 import { wallFromText } from '@/core/days/clock';
-import { careOf } from '@/core/days/tasks';
+import { careOf } from '@/core/days/settings';
 import { countedLog } from '@/core/log/entries';
 import { ownFactor } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { speciesById, methodById } from '@/core/botany/catalogue';
 import { minutesForOne } from '@/core/make/kindWork';
-import { careOf } from '@/core/days/tasks';
+import { careOf } from '@/core/days/settings';
 import { halfWidthShare, sureOfShare, type Sure } from '@/core/log/own';
 import type { TrayKind } from '@/core/make/tray';
 import type { DerivedPlan } from '@/core/plan/derivePlan';

@@ -4,7 +4,7 @@ import { bodyOf, speciesById, allMethods, methodById } from '@/core/botany/catal
 import type { Method } from '@/core/botany/methods';
 import { stepMinutesFor } from '@/core/make/kindWork';
 import { namedSpares } from '@/core/make/spareParts';
-import { careOf } from '@/core/days/tasks';
+import { careOf } from '@/core/days/settings';
 import { stageOf, type Species } from '@/core/botany/species';
 import { floorSwgOf } from '@/core/botany/ownSpecies';
 import type { TrayKind } from '@/core/make/tray';

@@ -1,5 +1,5 @@
-import { clampChroma, converter, formatHex } from 'culori';
 import { clamp, smoothstep } from '../../geometry/numbers';
+import { clampChroma, formatHex, toLinear, toOklch } from './colourSpaces';
 import type { LinearColour } from './mesh';
 
 /** Colours of a petal: base to middle to tip, a rim, and what the innermost and outermost petals lean to. sRGB hex. */
@@ -20,8 +20,6 @@ export interface PetalPaint {
   midAt?: number;
 }
 
-const toLinear = converter('lrgb');
-const toOklch = converter('oklch');
 const cache = new Map<string, LinearColour>();
 
 /** sRGB hex to linear light; mid grey for anything that is not a colour. */

@@ -1,4 +1,4 @@
-import { lch65 } from 'culori';
+import { toLch65 } from '../../botany/shape/colourSpaces';
 import { colourwayOf } from '../../botany/species';
 import { band, clamp, mean } from '../../geometry/numbers';
 import type { PlacedPiece } from '../placement';
@@ -229,7 +229,7 @@ function changeColours(scene: Measured): Remedy | null {
 function lightnessOf(hue: string): number {
   const known = lightnesses.get(hue);
   if (known !== undefined) return known;
-  const light = lch65(hue)?.l ?? 50;
+  const light = toLch65(hue)?.l ?? 50;
   if (lightnesses.size > 1000) lightnesses.clear();
   lightnesses.set(hue, light);
   return light;
