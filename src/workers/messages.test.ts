@@ -8,7 +8,7 @@ const request = {
   arrangement: newArrangement('a1', defaultLine('crescent', cake)),
   choices: [{ species: 'rose', colourway: 'blush' }],
   style: 'focal-led',
-  catalogue: { species: [], methods: [], cutters: [] },
+  catalogue: { species: [], methods: [], cutters: [], madeBy: [] },
   counts: null,
   seed: 1,
   proposals: 3,

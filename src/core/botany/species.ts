@@ -48,6 +48,8 @@ export interface Species {
   solidity: number;
   /** how deep the folds go dark in pictures, 0…1.2; 0.9 unless said */
   occlusion?: number;
+  /** stamens of thread or wire stand in it: no food, whichever way it is made */
+  threaded?: boolean;
   /** its stem is seen: on white wire it is painted */
   white: boolean;
   /** a woody stem: taped brown (docs/trade.md T11) */

@@ -30,7 +30,7 @@ export type Choice = v.InferOutput<typeof choiceSchema>;
  * the practice of docs/trade.md C3 (3 large, 1–2 medium, 4–5 spray, about 5 fillers on a 20 cm tier) in the project's study.
  */
 const SHARES: Record<Style, Record<Exclude<Role, 'berry'>, number>> = {
-  'focal-led': { focal: 0.5, secondary: 0.13, spray: 0.24, filler: 0.2, bud: 0.022, foliage: 0.36 },
+  'focal-led': { focal: 0.5, secondary: 0.13, spray: 0.24, filler: 0.2, bud: 0.022, foliage: 0.48 },
   meadow: { focal: 0.2, secondary: 0.22, spray: 0.33, filler: 0.19, bud: 0.035, foliage: 0.34 },
   'foliage-led': { focal: 0.36, secondary: 0.1, spray: 0.13, filler: 0.12, bud: 0.03, foliage: 0.75 },
   lush: { focal: 0.44, secondary: 0.2, spray: 0.19, filler: 0.18, bud: 0.02, foliage: 0.4 },

@@ -128,11 +128,11 @@ test('a showpiece takes half as long again, and damp air dries later; damp that 
 
 test('a step dries by the thickest of what is made in it: a solid bud longer than petals (docs/trade.md D1, D2; common practice, no source)', () => {
   const { arrangements } = randomProject(5);
-  const piece = { ...arrangements[0]!.pieces[0]!, species: 'peony', stage: 'bud', sizeMm: 86 };
+  const piece = { ...arrangements[0]!.pieces[0]!, species: 'magnolia', stage: 'bud', sizeMm: 80 };
   const [bud] = trayOf([{ ...arrangements[0]!, pieces: [piece] }]);
   const [made, ...others] = tasksOf([bud!], WORK).filter((t) => t.kind === bud!.key);
-  // a ball of 24 mm: 8 h at 12 mm, in proportion; nothing of petals to make
-  expect(made!.dryHours).toBeCloseTo(16, 6);
+  // a ball of 13 mm: 8 h at 12 mm, in proportion; nothing of petals to make
+  expect(made!.dryHours).toBeCloseTo((8 * 13) / 12, 6);
   expect(others.map((t) => t.step)).toEqual(['dust', 'steam']);
 });
 

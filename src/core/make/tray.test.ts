@@ -2,7 +2,7 @@ import { bodyOf, SHIPPED, methodById } from '../botany/catalogue';
 import { randomProject } from '../testing/samples';
 import { SPARES_RULE, sparesFor, surviveChance } from './spares';
 import { PASTE_STEP_GRAMS, pasteByColour } from './paste';
-import { trayOf } from './tray';
+import { trayOf, type TrayKind } from './tray';
 
 /** Slow and plain: the chance by adding up all outcomes. */
 function slowSurvive(made: number, need: number, breakage: number): number {
@@ -67,8 +67,9 @@ describe('the tray and the paste, seeds 1–12', () => {
   test('paste is the pieces’ own mass with spares, and what rolling out loses, rounded up to 5 g', () => {
     for (const p of projects) {
       const tray = trayOf(p.arrangements);
-      const net = tray.reduce((a, k) => a + k.pasteGramsEach * k.toMake, 0);
-      const gross = tray.reduce((a, k) => a + (k.pasteGramsEach * k.toMake) / (1 - methodById(k.method, SHIPPED).lossShare), 0);
+      const of = (k: TrayKind) => k.pasteGramsEach * k.toMake + k.spareGrams;
+      const net = tray.reduce((a, k) => a + of(k), 0);
+      const gross = tray.reduce((a, k) => a + of(k) / (1 - methodById(k.method, SHIPPED).lossShare), 0);
       const balls = pasteByColour(tray, SHIPPED);
       expect(balls.reduce((a, b) => a + b.netGrams, 0)).toBeCloseTo(net, 6);
       const asked = balls.reduce((a, b) => a + b.grams, 0);
@@ -81,7 +82,7 @@ describe('the tray and the paste, seeds 1–12', () => {
   test('the mean mass of a kind lies between its smallest and its largest piece', () => {
     for (const p of projects) {
       for (const k of trayOf(p.arrangements)) {
-        const masses = k.sizes.map((s) => bodyOf({ ...k, sizeMm: s.sizeMm }, SHIPPED).massGrams);
+        const masses = k.sizes.map((s) => bodyOf({ ...k, sizeMm: s.sizeMm }, SHIPPED).pasteGrams);
         expect(k.pasteGramsEach).toBeGreaterThanOrEqual(Math.min(...masses) - 1e-9);
         expect(k.pasteGramsEach).toBeLessThanOrEqual(Math.max(...masses) + 1e-9);
       }

@@ -87,7 +87,7 @@ describe('portraits', () => {
       SHIPPED,
       1,
     );
-    expect(opaque(picture) / (64 * 64)).toBeGreaterThan(0.05);
+    expect(opaque(picture) / (64 * 64)).toBeGreaterThan(0.04);
     if (s.habit === 'head') {
       let onBorder = 0;
       for (let i = 0; i < 64; i++)

@@ -20,6 +20,11 @@ const ABOVE_MM = 5;
 function carrierWound(carrier: Instance, wires: Wires, footMm: number): Winding[] {
   const joints = [...new Set(carrier.carries.filter((c) => wires.has(c.id)).map((c) => c.atMm))].sort((a, b) => a - b);
   const endMm = spanMm(carrier) + (carrier.within ? (wires.get(carrier.id)?.need.stalkMm ?? 0) : footMm);
+  // what is glued on needs no tape: the wire is wound below it
+  if (joints.length === 0) {
+    const thickMm = bundleMm(passingAt(carrier, spanMm(carrier), wires), false);
+    return [{ thickMm, stretchMm: endMm - spanMm(carrier) + ABOVE_MM, turns: 0 }];
+  }
   return joints.map((x, i) => ({
     thickMm: bundleMm(passingAt(carrier, x, wires), false),
     stretchMm: (joints[i + 1] ?? endMm) - x + (i === 0 ? ABOVE_MM : 0),

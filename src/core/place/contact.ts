@@ -88,7 +88,7 @@ const ofDust = (material: Material): boolean => material === 'dust-unknown' || m
 /** What of a head is not made to touch food; null where all of it may. Unknown counts as not edible. */
 function notForFood(p: PlacedPiece, dust: ContactInput['dust'], realPlants: boolean): Material | null {
   if (realPlants) return 'real-plant';
-  if (p.body.built.instances.some((i) => i.part.on.by === 'fine wires')) return 'stamens';
+  if (p.body.species.threaded) return 'stamens';
   if (dust === 'edible') return null;
   return dust === 'unknown' ? 'dust-unknown' : 'dust-not-edible';
 }

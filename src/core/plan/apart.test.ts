@@ -50,7 +50,7 @@ const withMoves = (project: Project, moves: ReturnType<typeof movedApart>['moves
   })),
 });
 
-const CLOSE = twoStems(0.02);
+const CLOSE = twoStems(0.006);
 const FOUND = movedApart(CLOSE);
 
 test('two that stand too near are parted: the lighter moves, the heavier and those far off stay', () => {
@@ -74,14 +74,14 @@ test('afterwards the wall is there, measured by trying many places of both, and 
 });
 
 test('the project that was handed in is as it was', () => {
-  const project = twoStems(0.02);
+  const project = twoStems(0.006);
   const before = JSON.stringify(project);
   movedApart(project);
   expect(JSON.stringify(project)).toBe(before);
 });
 
 test('what is pinned never moves, and what stays too near is counted', () => {
-  const held = twoStems(0.02, ['heavy', 'light']);
+  const held = twoStems(0.006, ['heavy', 'light']);
   const { moves, left } = movedApart(held);
   expect(moves).toEqual([]);
   expect(left).toBe(tooNear(derivePlan(held)));

@@ -65,7 +65,8 @@ describe.each(SEEDS)('a random project, seed %i', (seed) => {
 
   test('what is cut is what is needed', () => {
     const times = project.arrangements[0]!.quantity;
-    const wanted = plan.wires.reduce((a, w) => a + w.count, 0) * times;
+    const spare = plan.spareWires.reduce((a, w) => a + w.count, 0);
+    const wanted = plan.wires.reduce((a, w) => a + w.count, 0) * times + spare;
     const cut = plan.cuts.reduce(
       (a, c) => a + c.least.bars.reduce((b, bar) => b + bar.cutsMm.length, 0) + c.least.tooLong.reduce((b, d) => b + d.count, 0),
       0,
@@ -310,7 +311,8 @@ describe('wire follows the composition', () => {
 
   test('two dozen equal cakes need two dozen times the wire and the pieces', () => {
     const many = derivePlan({ ...project, arrangements: [{ ...project.arrangements[0]!, quantity: 24 }] });
-    const wires = (p: DerivedPlan) => p.cuts.reduce((a, c) => a + c.demands.reduce((b, d) => b + d.count, 0), 0);
+    const wires = (p: DerivedPlan) =>
+      p.cuts.reduce((a, c) => a + c.demands.reduce((b, d) => b + d.count, 0), 0) - p.spareWires.reduce((a, w) => a + w.count, 0);
     expect(wires(many)).toBe(24 * wires(plan));
     expect(many.tray.reduce((a, k) => a + k.placed, 0)).toBe(24 * plan.heads.length);
   });

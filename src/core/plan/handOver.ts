@@ -80,6 +80,7 @@ function methodOf(id: string, project: Project): Method | undefined {
 /** Whether a species as this job makes it holds what nobody may eat. */
 export function kindHoldsWire(id: string, project: Project): boolean {
   const species = speciesById(id, catalogueOf(project));
+  if (species.threaded) return true;
   return species.stages.some((stage) => largestOf(species, stage.id).instances.some((i) => i.part.on.by !== 'nothing'));
 }
 

@@ -2,9 +2,9 @@ import type { PlacedPiece } from '../compose/placement';
 import { must } from '../geometry/must';
 import { spanMm, type Instance } from '../piece/expand';
 import { partName } from '../piece/named';
+import { isCarrier } from '../piece/part';
 import { byInstance, passingAtFoot } from '../piece/thickness';
 import { wiresOf, type PieceWire } from '../piece/wires';
-import type { PartName } from '../wire/facts';
 import { gaugeToMm, mmToGauge, type WireSystem } from '../wire/gauge';
 import { sumTerms, type LengthTerm, type WireCut } from '../wire/wireLength';
 import type { Project } from './project';
@@ -41,16 +41,21 @@ export function wiresOfPiece(instances: readonly Instance[], stockMm: number): r
 export const isWired = ({ body }: Pick<PlacedPiece, 'body'>): boolean => body.built.root.part.on.by !== 'nothing';
 
 /** Why a part's wire is as long as it is; what an equal part of a length, or the longest of its line, leaves over is said last. */
-function termsOf({ need, needMm, cutMm, parts }: PieceWire, name: PartName, inBase: boolean): LengthTerm[] {
+function termsOf({ need, needMm, cutMm, parts }: PieceWire, at: Instance): LengthTerm[] {
+  const name = partName(at.part);
+  const inBase = at.part.join === 'pushed in';
+  // of a head's upper rings the first millimetres are still within the head
+  const head = at.within && !isCarrier(at.within.part) && !inBase ? at.within : null;
+  const withinMm = head ? Math.min(need.runMm, spanMm(head) - at.atMm) : 0;
   const over = cutMm - needMm;
   const terms: LengthTerm[] = [
     { term: 'hook', mm: need.hookMm, why: { code: 'term.holds', values: {} } },
     { term: 'inside', mm: need.insideMm, why: { code: 'term.into-part', values: { part: name } } },
     { term: 'inside', mm: need.spanMm, why: { code: 'term.past-its-parts', values: {} } },
-    { term: 'free', mm: need.stalkMm, why: { code: 'term.free-stalk', values: {} } },
+    { term: 'free', mm: need.stalkMm + withinMm, why: { code: 'term.free-stalk', values: {} } },
     inBase
       ? { term: 'in-base', mm: need.runMm, why: { code: 'term.into-base', values: {} } }
-      : { term: 'along-stem', mm: need.runMm, why: { code: 'term.taped-to-stem', values: {} } },
+      : { term: 'along-stem', mm: need.runMm - withinMm, why: { code: 'term.taped-to-stem', values: {} } },
     { term: 'trim', mm: need.trimMm + Math.min(0, over), why: { code: 'term.spare', values: {} } },
   ];
   const why: LengthTerm['why'] = parts
@@ -68,18 +73,18 @@ interface OfPiece {
 /** The wires of the lines of a piece, alike ones of a line together, each with the line that it is of. */
 export function namedWires({ body, piece }: OfPiece, context: WireContext): { partId: string; cut: Omit<WireCut, 'pieceId'> }[] {
   const { built, species } = body;
-  const partOf = new Map(built.instances.map((i) => [i.id, i.part]));
+  const byId = new Map(built.instances.map((i) => [i.id, i]));
   const cuts = new Map<string, { partId: string; cut: Omit<WireCut, 'pieceId'> }>();
   for (const wire of wiresOfPiece(built.instances, context.stockMm)) {
     if (wire.instanceId === built.root.id) continue;
-    const part = must(partOf.get(wire.instanceId));
+    const at = must(byId.get(wire.instanceId));
     const key = `${wire.partId}-${wire.cutMm}`;
     const known = cuts.get(key);
     if (known) {
       known.cut.count += wire.count;
       continue;
     }
-    const name = partName(part);
+    const name = partName(at.part);
     const cut: Omit<WireCut, 'pieceId'> = {
       id: key,
       use: name === 'stamen' ? 'stamen' : 'part',
@@ -87,7 +92,7 @@ export function namedWires({ body, piece }: OfPiece, context: WireContext): { pa
       part: name,
       ...inSystem(context.system, wire.swg),
       colour: species.white ? 'white' : context.colour,
-      terms: sumTerms(termsOf(wire, name, part.join === 'pushed in')).terms,
+      terms: sumTerms(termsOf(wire, at)).terms,
       // an equal part of a length is exact
       lengthMm: wire.cutMm,
       count: wire.count,

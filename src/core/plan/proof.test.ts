@@ -58,7 +58,7 @@ const drawn = ({ cake, arrangements }: Project): DrawnPiece[] =>
       mayTouch: p.piece.underlaid === true,
       // no method of a random job is without wire but those that are called so
       stands: a.line.form === 'plaque' ? null : p.piece.id,
-      noFood: !UNWIRED.includes(p.body.species.method),
+      noFood: p.body.species.threaded === true || !UNWIRED.includes(p.body.species.method),
     })),
   );
 /** Whether a plan says go, and what the second look finds then. */

@@ -13,6 +13,8 @@ export function spareWires(
   { context, catalogue }: { context: WireContext; catalogue: Catalogue },
 ): WireCut[] {
   return tray.flatMap((kind) => {
+    // glued to a plaque nothing of it is cut
+    if (!wires.some((w) => w.piece?.species === kind.species && w.piece.stage === kind.stage)) return [];
     const stems = wires.filter((w) => w.use === 'stem' && w.piece?.species === kind.species && w.piece.stage === kind.stage);
     const longest = stems.reduce<WireCut | null>((a, w) => (!a || w.lengthMm > a.lengthMm ? w : a), null);
     const whole = longest && kind.spares > 0 ? [{ ...longest, id: `spare-${kind.key}`, count: longest.count * kind.spares }] : [];

@@ -99,7 +99,17 @@ describe('wiring a spray', () => {
 
   test('every wire passes one root: what reaches the pick is what carries the arms', () => {
     const inPick = wired.wires.filter((w) => w.terms.some((t) => t.term === 'in-barrier'));
-    expect(wired.atPickMm).toHaveLength(inPick.length);
+    // with the petals and stamens of heads that stand so near the pick that theirs reach it
+    const beside = spray.joints.flatMap((j) =>
+      j.onto
+        ? []
+        : wired.wires.filter((w) => {
+            const along = w.terms.find((t) => t.term === 'along-stem')?.mm ?? 0;
+            return w.pieceId === j.pieceId && w.use !== 'stem' && w.use !== 'carrier' && along > j.stalkMm + j.toPickMm;
+          }),
+    );
+    const count = [...inPick, ...beside].reduce((a, w) => a + w.count, 0);
+    expect(wired.atPickMm.length).toBe(count);
     expect(inPick.length).toBeGreaterThan(0);
   });
 

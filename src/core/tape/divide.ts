@@ -6,7 +6,7 @@ import { must } from '../geometry/must';
 export const MOST_SPRAY_MM = 260;
 const MOST_SPRAY_PIECES = 30;
 /** Light pieces so near a seam are taped to either spray. Assumed. */
-const SEAM_MM = 18;
+const SEAM_MM = 26;
 const SEAM_MOST_GRAMS = 6;
 
 /** Divides a line's pieces into sprays that a hand can hold: at most 260 mm and about 30 pieces, cut where little mass lies. */

@@ -28,7 +28,7 @@ function lessOf({ sideBranches, clusters, florets }: Filler, share: number): Fil
 /** Files of earlier versions say how many florets a cluster has; where neither is said clusters stay as full as they were. */
 function recount(usual: Filler, counts: Counts): Filler {
   const { sideBranches = usual.sideBranches, clusters = usual.clusters, florets: each, floretsInAll } = counts;
-  const full = each ?? usual.florets / (usual.sideBranches * usual.clusters);
+  const full = each === undefined ? usual.florets / (usual.sideBranches * usual.clusters) : Math.min(MOST_TO_A_CLUSTER, each);
   return { sideBranches, clusters, florets: floretsInAll ?? Math.round(full * sideBranches * clusters) };
 }
 
@@ -50,6 +50,8 @@ export const branchingFiller = (usual: Filler): Sprig => ({
     ];
   },
 });
+
+const MOST_TO_A_CLUSTER = 12;
 
 const florets = (part: MadePart): number =>
   part.many.by === 'share' ? part.many.inAll : part.parts.reduce((a, p) => a + florets(p), 0);

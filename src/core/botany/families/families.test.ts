@@ -2,6 +2,7 @@ import { seededRandom } from '../../geometry/random';
 import { MeshBuilder, meshArea, type Mesh } from '../shape/mesh';
 import { outlineShare, petal, petalArea } from '../shape/petal';
 import type { Shape } from '../shape/recipe';
+import { expand } from '../../piece/expand';
 import { builtOf } from '../built';
 import { SHIPPED, SPECIES, speciesById } from '../catalogue';
 import { domedCluster } from './domedCluster';
@@ -89,19 +90,21 @@ describe('composites built of pieces', () => {
   };
   const leaves = (shape: Shape) => shape.parts!(1).filter((p) => p.name === 'leaf');
   const mophead = domedCluster({ buds: 12, open: 22, petals: 4, floretSize: 0.3 });
-  const azimuth = (along: readonly number[]) => Math.atan2(along[1]! / 0.5, along[0]!);
 
   test('paired leaves: one at the tip, two to a place below, each next pair turned by a right angle (docs/trade.md T8; common practice, no source)', () => {
-    const [tip, ...pairs] = leaves(shapeOf('box', { counts: { nodes: 6 } }));
+    const species = speciesById('box', SHIPPED);
+    const [tip, ...pairs] = expand(species.tree({ stage: 'grown', sizeMm: 64, counts: { nodes: 6 } })).slice(1);
     expect(pairs).toHaveLength(12);
-    expect(tip!.size).toBeLessThan(pairs[0]!.size);
+    expect(tip!.sizeMm).toBeLessThan(pairs[0]!.sizeMm);
     for (let i = 0; i < 12; i += 2) {
-      expect(pairs[i]!.joins).toEqual(pairs[i + 1]!.joins);
+      expect(pairs[i]!.atMm).toBe(pairs[i + 1]!.atMm);
+      expect(Math.cos(pairs[i]!.turnRad - pairs[i + 1]!.turnRad)).toBeCloseTo(-1, 9);
       if (i === 0) continue;
-      expect(pairs[i]!.size).toBeGreaterThan(pairs[i - 2]!.size);
-      // carriers sway a little
-      expect(Math.abs(Math.cos(azimuth(pairs[i]!.along) - azimuth(pairs[i - 2]!.along)))).toBeLessThan(0.3);
+      expect(pairs[i]!.sizeMm).toBeGreaterThan(pairs[i - 2]!.sizeMm);
+      expect(Math.cos(pairs[i]!.turnRad - pairs[i - 2]!.turnRad)).toBeCloseTo(0, 9);
     }
+    // as they lie on a cake none of them points to the back
+    for (const p of leaves(shapeOf('box'))) expect(p.along[1]).toBeLessThan(0.2);
   });
 
   test('a loose branch: gaps all different, some leaves opposite (docs/trade.md T8; common practice, no source)', () => {

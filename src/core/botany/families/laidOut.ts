@@ -13,7 +13,7 @@ export interface Growth {
   angleDeg: number | readonly [low: number, high: number];
   /** how far the carrier swings aside, in lengths of the branch */
   sway?: number;
-  /** under 1 for what is pressed flat as it lies on a cake */
+  /** under 1 for what is pressed flat as it lies on a cake, nothing of it to the back */
   flat?: number;
   /** how far each is open, or ripe */
   openOf?: (at: Instance) => number;
@@ -114,7 +114,10 @@ function wayOf(c: Instance, { direction, share, growth }: { direction: Vec3; sha
   if (c.atMm === 0 && c.node === 0 && isCarrier(must(c.within).part) && !doubled(c))
     return leaving(direction, 1, TIP_LEAN_RAD, flat);
   const [low, high] = typeof growth.angleDeg === 'number' ? [growth.angleDeg, growth.angleDeg] : growth.angleDeg;
-  return leaving(direction, c.turnRad + HALF_ASIDE, degToRad(low * share + high * (1 - share)), flat);
+  const azimuth = c.turnRad + HALF_ASIDE;
+  // what would point into the cake is bent up to the face, which looks along −y
+  const turned = flat < 1 && Math.sin(azimuth) > 0 ? -azimuth : azimuth;
+  return leaving(direction, turned, degToRad(low * share + high * (1 - share)), flat);
 }
 
 const GOLDEN_TURN = Math.PI * (3 - Math.sqrt(5));

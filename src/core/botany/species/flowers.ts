@@ -74,7 +74,7 @@ export const FLOWERS: readonly Species[] = [
     tree: headOf(54, (stage, k) => ringed('anemone', stage, k)),
     sizesMm: [54, 46, 38], pasteMm: 0.7, solidity: 0.7, method: 'wired petals', breakageShare: 0.15, monthsNorth: [12, 1, 2, 3, 4],
     colourways: [{ id: 'white', name: 'white', hue: '#e9e3df', second: '#2a2436' }, { id: 'ink', name: 'ink', hue: '#5b4a8c', second: '#1d1a2b' }],
-    white: true,
+    threaded: true, white: true,
   },
   {
     id: 'cosmos', petals: 8, role: 'spray', habit: 'head', shape: cosmos, stages: stages(0.34, 0.75),
@@ -137,7 +137,7 @@ export const FLOWERS: readonly Species[] = [
     tree: headOf(86, (stage, k) => ringed('lily', stage, k)),
     sizesMm: [86, 74, 62], pasteMm: 0.8, solidity: 0.5, method: 'wired petals', breakageShare: 0.2, monthsNorth: [6, 7, 8],
     colourways: [{ id: 'white', name: 'white', hue: '#f4f0e8', second: '#d9dcc0' }, { id: 'rose', name: 'rose', hue: '#dd86a2', second: '#b43e69' }],
-    white: true,
+    threaded: true, white: true,
   },
   {
     id: 'carnation', role: 'secondary', habit: 'head', shape: carnation, stages: stages(0.42, 0.72),
@@ -172,21 +172,21 @@ export const FLOWERS: readonly Species[] = [
     tree: headOf(56, (stage, k) => ringed('poppy', stage, k)),
     sizesMm: [56, 48, 40], pasteMm: 0.5, solidity: 0.62, method: 'wired petals', breakageShare: 0.2, monthsNorth: [5, 6, 7],
     colourways: [{ id: 'scarlet', name: 'scarlet', hue: '#d8392a', second: '#3a1d22' }, { id: 'peach', name: 'peach', hue: '#f3b98e', second: '#e7d79a' }, { id: 'white', name: 'white', hue: '#f3efe6', second: '#d9dca0' }],
-    white: true,
+    threaded: true, white: true,
   },
   {
     id: 'hellebore', role: 'secondary', habit: 'head', shape: hellebore, occlusion: 0.5, stages: stages(0.42, 0.76), petals: 5,
     tree: headOf(50, (stage, k) => ringed('hellebore', stage, k)),
     sizesMm: [50, 42, 34], pasteMm: 0.7, solidity: 0.66, method: 'wired petals', breakageShare: 0.15, monthsNorth: [12, 1, 2, 3, 4],
     colourways: [{ id: 'cream', name: 'cream', hue: '#eceacb', second: '#b9c58a' }, { id: 'dusk', name: 'dusk', hue: '#7c4a63', second: '#56304a' }],
-    white: true,
+    threaded: true, white: true,
   },
   {
     id: 'tulip', role: 'secondary', habit: 'head', shape: tulip, occlusion: 0.6, stages: stages(0.62, 0.82), petals: 6,
     tree: headOf(50, (stage, k) => ringed('tulip', stage, k)),
     sizesMm: [50, 44, 38], pasteMm: 0.7, solidity: 0.82, method: 'wired petals', breakageShare: 0.14, monthsNorth: [3, 4, 5],
     colourways: [{ id: 'coral', name: 'coral', hue: '#ef8a6a' }, { id: 'cream', name: 'cream', hue: '#f2ead2' }, { id: 'plum', name: 'plum', hue: '#5e2a4c' }],
-    white: true,
+    threaded: true, white: true,
   },
   {
     id: 'daisy', role: 'spray', habit: 'head', shape: daisy, stages: stages(0.36, 0.78),

@@ -96,7 +96,7 @@ export const GREENS: readonly Species[] = [
   {
     id: 'roundleaf', role: 'foliage', habit: 'sprig',
     ...sprigOf(leafBranch({ counted: 'pairs', usual: 6, build: (count, scale) => leafTree('roundleaf', { count, scale }), blade: { halfWidth: 0.44, tipWidth: 0.14, tipPower: 2, fullest: 0.5, baseWidth: 0.16, tipDrop: 0.05 }, growth: { angleDeg: 64, sway: 0.04, flat: 0.5 } })),
-    stages: grown, sizesMm: [86, 70, 56], pasteMm: 0.9, solidity: 0.35, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    stages: grown, sizesMm: [86, 70, 56], pasteMm: 0.9, solidity: 0.24, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'sea', name: 'sea green', hue: '#8fb0a0' }, { id: 'dusk', name: 'dusk green', hue: '#6d8f83' }],
     white: false,
   },
@@ -168,7 +168,7 @@ export const GREENS: readonly Species[] = [
   {
     id: 'willow', role: 'foliage', habit: 'sprig',
     ...sprigOf(leafBranch({ counted: 'leaves', usual: 12, build: (count, scale) => leafTree('willow', { count, scale }), blade: { halfWidth: 0.1, fullest: 0.42, baseWidth: 0.3, tipPower: 1.4 }, growth: { angleDeg: 36, sway: 0.07, flat: 0.5 }, twoFaced: true })),
-    stages: grown, sizesMm: [94, 80, 66], pasteMm: 0.8, solidity: 0.3, method: 'wired leaf', breakageShare: 0.12, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
+    stages: grown, sizesMm: [94, 80, 66], pasteMm: 0.8, solidity: 0.22, method: 'wired leaf', breakageShare: 0.12, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
     colourways: [{ id: 'willow', name: 'willow green', hue: '#8fa873' }],
     white: false, bark: true,
   },
