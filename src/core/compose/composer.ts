@@ -124,7 +124,7 @@ function freshIds(pieces: readonly Piece[]): () => string {
 
 /** With fewer pieces than this the search begins more than once: so few easily settle in a poor place, and cost little. */
 const FEW_PIECES = 48;
-const MOST_STARTS = 4;
+const MOST_STARTS = 6;
 
 const ONE_RUN = { proposal: 0, proposals: 1 } as const;
 

@@ -99,7 +99,7 @@ function proposalOn(form: (typeof FORMS)[number], cake: Project['cake']): Arrang
     choices: CHOICES,
     style: 'focal-led',
     counts: null,
-    seed: 3,
+    seed: 5,
     proposals: 1,
     effort: 0.4,
   });

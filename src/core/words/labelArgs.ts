@@ -252,6 +252,10 @@ export interface LabelArgs {
   'make.add-have-no-price': { missing: Arg };
   'make.and-more': { more: Arg };
   'make.below': { below: Arg };
+  'make.built-line-ball': { size: Arg };
+  'make.built-line-sheet': { size: Arg; thick: Arg };
+  'make.built-line-balls': { count: Arg; size: Arg };
+  'make.built-line-wire': { gauge: Arg; strands: Arg; parts: Arg; mm: Arg };
   'make.change': { own: Arg };
   'make.colour': { c: Arg };
   'make.colour-of': { paint: Arg };
@@ -505,5 +509,6 @@ export interface LabelArgs {
   'wire.to-the-tin': { leftMm: Arg };
   'wire.torn-off-at-cm-cut': { cm: Arg; widths: Arg };
   'wire.do-chosen': { wire: Arg; kind: Arg };
+  'wire.taped-thick': { gauges: Arg; thick: Arg };
   'wire.bars-of': { diameter: Arg; colour: Arg; bars: Arg };
 }

@@ -10,6 +10,7 @@ import { floorSwgOf } from '@/core/botany/ownSpecies';
 import type { TrayKind } from '@/core/make/tray';
 import { wiredLines } from '@/core/piece/named';
 import { Pick } from '../fields/Pick';
+import { BuiltOf } from './BuiltOf';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
@@ -134,6 +135,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
           );
         })}
       </div>
+      <BuiltOf kind={kind} />
       <ol className="flex flex-col">
         {kind.steps.map((own, i) => (
           <li key={own.step.id} className="flex min-h-[40px] items-center gap-3 border-t border-[var(--line)] py-1">

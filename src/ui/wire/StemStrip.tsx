@@ -102,7 +102,10 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
         {entry.number}
       </text>
       <text x={middle} y={height - 34} textAnchor="middle" fontSize="13" fontWeight="600" fill="var(--ink)">
-        {gauges.map((g) => words.gauge(g)).join(' + ')}, Ø {words.units.figure(entry.bundleMm, 1)}
+        {words.label('wire.taped-thick', {
+          gauges: gauges.map((g) => words.gauge(g)).join(' + '),
+          thick: words.units.length(entry.bundleMm, 1),
+        })}
       </text>
       <text x={middle} y={height - 17} textAnchor="middle" fontSize="13" fill="var(--ink2)">
         {words.barrier(entry.barrier)[0]}
