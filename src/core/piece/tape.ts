@@ -58,5 +58,5 @@ export const windingsOf = (
 ): Winding[] =>
   instances.flatMap((at) => [
     ...stalkWound(at, fine),
-    ...(isCarrier(at.part) ? carrierWound(at, wires, footMm) : headWound(at, wires, footMm)),
+    ...(isCarrier(at.part) && wires.has(at.id) ? carrierWound(at, wires, footMm) : headWound(at, wires, footMm)),
   ]);
