@@ -66,6 +66,9 @@ export function dragPieceHandle({ p, line, handle, origin, direction }: DragPiec
   return lift({ p, line, grip: handle.at, origin, direction });
 }
 
+/** A hand cannot turn a piece by less. */
+const NO_TURN_RAD = 1e-4;
+
 /** The sight meets the ball that the grip runs on, or passes it by: then where it comes nearest. The piece turns along. */
 function look(p: PlacedPiece, origin: Vec3, direction: Vec3): Partial<Piece> {
   const pivot = pivotOf(p);
@@ -79,7 +82,10 @@ function look(p: PlacedPiece, origin: Vec3, direction: Vec3): Partial<Piece> {
   const side = dot(from, direction) > 0 ? 1 : -1;
   const drawn = normalize(addScaled(nearest, direction, side * into), from);
   const about = cross(from, drawn);
-  const to = length(about) < 1e-9 ? p.axis : rotateAbout(p.axis, normalize(about), angleBetween(from, drawn));
+  const turnRad = angleBetween(from, drawn);
+  // let go where it stands: of a piece that stands upright the axis alone does not tell where it is turned to
+  if (turnRad < NO_TURN_RAD) return { tiltRad: p.piece.tiltRad, headingRad: p.piece.headingRad };
+  const to = rotateAbout(p.axis, normalize(about), turnRad);
   const { along: e, toSide, normal } = p.frame;
   const tiltRad = leanWithin(Math.acos(clamp(dot(to, normal), -1, 1)), p.body.role);
   return { tiltRad, headingRad: Math.atan2(dot(to, toSide), dot(to, e)) };
