@@ -57,7 +57,10 @@ export function placePiece(piece: Piece, line: Line, catalogue: Catalogue): Plac
   const sideMm = piece.side * line.halfWidthMm(piece.s);
   const frame = line.at(piece.s, sideMm);
   const axis = directionAt(frame, piece.tiltRad, piece.headingRad);
-  const gap = (line.plate ? GLUED_ROOM_MM : STEM_ROOM_MM[body.role]) + piece.lift * line.riseMm(piece.s);
+  // what has no wire lies where it is glued, whatever rises round it
+  const laid = body.built.root.part.on.by === 'nothing';
+  const room = line.plate || laid ? GLUED_ROOM_MM : STEM_ROOM_MM[body.role];
+  const gap = room + (laid && !line.plate ? 0 : piece.lift * line.riseMm(piece.s));
   if (body.species.habit === 'sprig') {
     const base = addScaled(frame.pointMm, frame.normal, gap);
     const face = normalize(

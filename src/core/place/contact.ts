@@ -26,6 +26,8 @@ export interface ContactInput {
   /** `radiusMm` where more than one wire runs there: half of its thickness with tape */
   stems: readonly { pieceId: string; curve: readonly Vec3[]; endsInEntry: boolean; radiusMm?: number }[];
   dust: 'edible' | 'not edible' | 'unknown';
+  /** pieces on no wire: they lie on the cake */
+  laid?: ReadonlySet<string>;
   /** pieces that lie on something made for food */
   underlaid: ReadonlySet<string>;
   /** real plants or parts of them are among the pieces */
@@ -48,15 +50,21 @@ export function contactWarnings(input: ContactInput): PlaceWarning[] {
   return [...heads, ...stemContacts(input).filter((w) => !sunk.has(w.pieceId))];
 }
 
-function headContacts({ catalogue, cake, line, solid, heads, dust, underlaid, realPlants }: ContactInput): PlaceWarning[] {
+/** Where a piece lies on what is eaten though nothing of it is in it. */
+const lyingOn = (p: PlacedPiece, solid: CakeSolid): Sunk | null => (eatenAt(solid, p.base) ? { deepMm: 0, at: p.base } : null);
+
+function headContacts(input: ContactInput): PlaceWarning[] {
+  const { catalogue, cake, line, solid, heads, dust, underlaid, realPlants, laid } = input;
   return heads.flatMap((p): PlaceWarning[] => {
-    const sunk = intoEaten(p, solid, catalogue);
-    if (!sunk || sunk.deepMm <= HEAD_TOUCH_MM) return [];
+    const deep = intoEaten(p, solid, catalogue);
+    const lies = laid?.has(p.piece.id) === true;
+    const sunk = deep && deep.deepMm > HEAD_TOUCH_MM ? deep : lies ? lyingOn(p, solid) : null;
+    if (!sunk) return [];
     const { deepMm } = sunk;
     const at = { station: 'place', ...whereAt({ cake, solid }, sunk.at), pieceId: p.piece.id } as const;
     const piece = pieceRef(p);
     // offered only where it helps
-    const canLift = liftedClear(p.piece, { line, solid, catalogue }, 1) !== null;
+    const canLift = !lies && liftedClear(p.piece, { line, solid, catalogue }, 1) !== null;
     const lift: Mend[] = canLift ? [{ do: 'lift', mm: 1 }] : [];
     if (deepMm > SET_MM)
       return bendsClear(p, sunk, solid)

@@ -83,6 +83,9 @@ export interface Building {
   standing: readonly InCake[];
 }
 
+/** What has no wire is glued or laid. */
+const laidOf = ({ heads }: Scene): string[] => heads.flatMap((p) => (isWired(p) ? [] : p.piece.id));
+
 /** How long a stem is taken to be before it is seated. */
 const ASSUMED_FREE_MM = 14;
 
@@ -132,6 +135,7 @@ export function buildStemByStem({ project, arrangement, scene, memo, standing }:
     wires,
     entries: seated.entries,
     sprays: [],
+    laid: laidOf(scene),
     warnings: [...seated.warnings, ...plugNotes(seated.entries), ...yieldWarnings(stems, scene)],
   };
 }
@@ -206,6 +210,7 @@ export function buildSprays({ project, arrangement, scene, memo, standing }: Bui
     wires: wired.flatMap((w) => w.wires),
     entries: seated.entries,
     sprays,
+    laid: laidOf(scene),
     warnings: [
       ...seated.warnings,
       ...plugNotes(seated.entries),
@@ -334,5 +339,5 @@ export function buildSoft({ project, arrangement, scene, standing }: Building): 
   const walled = withWalls(entries, standing);
   const crowded = [...crowdingWarnings(walled, project.cake), ...holeWarnings(walled, project.cake, standing)];
   const warnings = [...softWarnings(faults, project.cake), ...crowded, ...yieldWarnings(stems, scene)];
-  return { stems, wires, entries: walled, sprays: [], warnings };
+  return { stems, wires, entries: walled, sprays: [], laid: laidOf(scene), warnings };
 }

@@ -10,7 +10,9 @@ export interface Built {
   wires: WireCut[];
   entries: Entry[];
   sprays: Spray[];
+  /** pieces on no wire, by their ids: glued or laid, nothing of them goes in */
+  laid: string[];
   warnings: Warning[];
 }
 
-export const EMPTY_BUILT: Built = { stems: [], wires: [], entries: [], sprays: [], warnings: [] };
+export const EMPTY_BUILT: Built = { stems: [], wires: [], entries: [], sprays: [], laid: [], warnings: [] };

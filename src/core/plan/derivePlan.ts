@@ -48,6 +48,8 @@ export interface DerivedPlan extends DaysPlan {
   wires: OfArrangement<WireCut>[];
   cuts: GaugeCuts[];
   entries: PlannedEntry[];
+  /** pieces on no wire, glued or laid on the cake */
+  laid: { arrangementId: string; pieceId: string }[];
   /** of what is made to spare */
   spareWires: WireCut[];
   tray: TrayKind[];
@@ -126,6 +128,7 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
     heads: planned.flatMap((p) => p.heads),
     stems: planned.flatMap((p) => p.built.stems.map((s) => ({ ...s, arrangementId: p.arrangement.id }))),
     wires: wires.map(({ times: _times, ...wire }) => wire),
+    laid: planned.flatMap((p) => p.built.laid.map((pieceId) => ({ arrangementId: p.arrangement.id, pieceId }))),
     spareWires: spares,
     cuts,
     entries,

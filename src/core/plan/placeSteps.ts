@@ -10,7 +10,7 @@ import type { Figure } from './stepFacts';
 
 /** One thing to do beside the cake; of an entry, or a pause in which one looks. */
 export interface PlaceStep extends Step {
-  kind: 'ready' | 'entry' | 'look' | 'cover' | 'count';
+  kind: 'ready' | 'entry' | 'look' | 'glue' | 'cover' | 'count';
   entryId: string | null;
 }
 
@@ -21,16 +21,17 @@ const LOOK_EVERY = 8;
  * Putting it on the cake, entry by entry in the order of their numbers, with pauses to look from every side, a round that covers
  * what still shows, and the count (docs/trade.md C1, C2, C11, C12; common practice, no source). Empty where nothing goes in.
  */
-export function placeSteps(plan: Pick<DerivedPlan, 'entries' | 'heads'>, project: Project): PlaceStep[] {
+export function placeSteps(plan: Pick<DerivedPlan, 'entries' | 'heads' | 'laid'>, project: Project): PlaceStep[] {
   const { entries } = plan;
-  if (entries.length === 0) return [];
+  const glued = glueSteps(plan);
+  if (entries.length === 0) return glued;
   const steps: PlaceStep[] = [readyStep(entries)];
   entries.forEach((entry, i) => {
     steps.push(entryStep(entry, plan, project));
     const last = i === entries.length - 1;
     if (!last && (i + 1) % LOOK_EVERY === 0) steps.push(lookStep(i + 1, entries.length));
   });
-  steps.push(lookStep(entries.length, entries.length));
+  steps.push(lookStep(entries.length, entries.length), ...glued);
   const seen = entries.filter((e) => e.barrier !== null && e.seenFrom.length > 0);
   if (seen.length) steps.push(coverStep(seen));
   steps.push(countStep(entries.length));
@@ -91,6 +92,20 @@ const lookStep = (done: number, of: number): PlaceStep =>
     figures: [{ code: 'figure.sides', values: { sides: 4 } }],
     how: plainly('how.turn-cake', 'how.stop-adding'),
     why: [{ code: 'why.two-steps', values: {} }],
+  });
+
+/** What has no wire is glued on once everything stands, an arrangement at a time: it lies between what goes in. */
+const glueSteps = ({ laid, heads }: Pick<DerivedPlan, 'heads' | 'laid'>): PlaceStep[] =>
+  [...new Set(laid.map((l) => l.arrangementId))].map((id) => {
+    const own = laid.filter((l) => l.arrangementId === id).map((l) => l.pieceId);
+    const { pieces } = bunchOf({ heads: heads.filter((h) => h.arrangementId === id) }, own);
+    return pause('glue', `glue-${id}`, {
+      where: { code: 'at.after-last', values: {} },
+      title: { code: 'do.glue-pieces', values: { pieces } },
+      figures: [{ code: 'figure.glued', values: { count: own.length } }],
+      how: plainly('how.glue-pieces', 'how.hold-glued'),
+      why: [{ code: 'why.glued-last', values: {} }],
+    });
   });
 
 const coverStep = (seen: readonly PlannedEntry[]): PlaceStep =>

@@ -111,6 +111,7 @@ export function planArrangement(
       ...built.stems.map(({ pieceId, curve }) => ({ pieceId, curve, endsInEntry: !onStem.has(pieceId) })),
       ...mainStems(built),
     ],
+    laid: new Set(built.laid),
     underlaid: new Set(arrangement.pieces.filter((p) => p.underlaid).map((p) => p.id)),
     realPlants: project.brief.realPlants,
   });

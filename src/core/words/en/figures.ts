@@ -43,6 +43,7 @@ export const FIGURES: Messages['figures'] = {
   'figure.down': { figure: '{rad} down', words: '{straight, select, yes {straight down} other {below level}}' },
   'figure.deep': { figure: '{insideMm}', words: 'deep; {proudMm} {barrierOf} stay out' },
   'figure.deep-foam': { figure: '{insideMm}', words: 'into the foam' },
+  'figure.glued': { figure: '{count}', words: 'glued on, no wire in {count, plural, one {it} other {them}}' },
   'figure.sides': { figure: '{sides} sides', words: 'and from above, at the height of a guest' },
   'figure.seen-from': { figure: '{entry}', words: 'seen from {sides}' },
   'figure.count': { figure: '{count}', words: '{count, plural, one {goes in, one comes out} other {go in, as many come out}}' },

@@ -45,6 +45,7 @@ export const FIGURES: Messages['figures'] = {
   'figure.down': { figure: '{rad} hacia abajo', words: '{straight, select, yes {en vertical} other {bajo la horizontal}}' },
   'figure.deep': { figure: '{insideMm}', words: 'de hondo; {proudMm} {barrierOf} quedan fuera' },
   'figure.deep-foam': { figure: '{insideMm}', words: 'dentro de la espuma' },
+  'figure.glued': { figure: '{count}', words: '{count, plural, one {pegada, sin alambre} other {pegadas, sin alambre}}' },
   'figure.sides': { figure: '{sides} lados', words: 'y desde arriba, a la altura de un invitado' },
   'figure.seen-from': { figure: '{entry}', words: 'se ve desde {sides}' },
   'figure.count': { figure: '{count}', words: '{count, plural, one {entra, uno sale} other {entran, los mismos salen}}' },

@@ -45,6 +45,7 @@ export const FIGURES: Messages['figures'] = {
   'figure.down': { figure: '{rad} vers le bas', words: '{straight, select, yes {à la verticale} other {sous l’horizontale}}' },
   'figure.deep': { figure: '{insideMm}', words: 'de profondeur ; {proudMm} {barrierOf} dépassent' },
   'figure.deep-foam': { figure: '{insideMm}', words: 'dans la mousse' },
+  'figure.glued': { figure: '{count}', words: '{count, plural, one {collée, sans fil} other {collées, sans fil}}' },
   'figure.sides': { figure: '{sides} côtés', words: 'et du dessus, à hauteur d’invité' },
   'figure.seen-from': { figure: '{entry}', words: 'visible depuis {sides}' },
   'figure.count': { figure: '{count}', words: '{count, plural, one {entre, une sort} other {entrent, autant sortent}}' },
