@@ -80,7 +80,7 @@ export const ownCopyOf = ({ base, id, basedOn, called }: OwnCopyOfOptions): OwnS
 
 /** The wire that carries a piece at its last stage; what has none counts as the thinnest. */
 const ownWire = (base: Species) => largestOf(base, must(base.stages[base.stages.length - 1]).id).tree.on;
-const THINNEST_SWG = 35;
+const THINNEST_SWG = 33;
 export function floorSwgOf(base: Species): number {
   const on = ownWire(base);
   return on.by === 'wire' ? on.swg : THINNEST_SWG;

@@ -57,7 +57,8 @@ const drawn = ({ cake, arrangements }: Project): DrawnPiece[] =>
       faces: p.spine.length ? null : p.axis,
       mayTouch: p.piece.underlaid === true,
       // no method of a random job is without wire but those that are called so
-      stands: a.line.form === 'plaque' ? null : p.piece.id,
+      // what has no wire lies, and needs no barrier
+      stands: a.line.form === 'plaque' || UNWIRED.includes(p.body.species.method) ? null : p.piece.id,
       noFood: p.body.species.threaded === true || !UNWIRED.includes(p.body.species.method),
     })),
   );

@@ -46,7 +46,7 @@ export function carriedBy({ body }: Pick<PlacedPiece, 'body'>): { on: number; sw
   const { on } = body.built.root.part;
   return on.by === 'wire' ? { on: on.strands ?? 1, swg: on.swg } : { on: 1, swg: THINNEST_SWG };
 }
-const THINNEST_SWG = 35;
+const THINNEST_SWG = 33;
 
 type StemEnd = Pick<Entry, 'pointMm' | 'direction'>;
 

@@ -19,10 +19,12 @@ import { addStalk } from './stalks';
 
 const TENTHS = [4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15];
 
-/** A smaller branch has fewer clusters, each as full as they were; of side branches as many. */
+/** A smaller branch has fewer side branches, and a single one fewer clusters; each cluster is as full as they were. */
 function lessOf({ sideBranches, clusters, florets }: Filler, share: number): Filler {
-  const less = Math.max(1, Math.round(clusters * share));
-  return { sideBranches, clusters: less, florets: Math.round((florets * less) / clusters) };
+  const full = florets / (sideBranches * clusters);
+  const sides = Math.max(1, Math.round(sideBranches * share));
+  const each = sideBranches > 1 ? clusters : Math.max(1, Math.round(clusters * share));
+  return { sideBranches: sides, clusters: each, florets: Math.round(full * sides * each) };
 }
 
 /** Files of earlier versions say how many florets a cluster has; where neither is said clusters stay as full as they were. */

@@ -10,11 +10,15 @@ import { cutRings, daisy as daisyTree } from '../../piece/constructions/onePiece
 import { dome, DOME } from '../../piece/constructions/dome';
 import type { FlowerStage } from '../../piece/constructions/headParts';
 import { layered } from '../../piece/constructions/layered';
+import { pompon } from '../../piece/constructions/pompon';
 import { pulled } from '../../piece/constructions/pulled';
 import { ringed } from '../../piece/constructions/ringed';
 import { cutFloret, sweetPea as peaTree } from '../../piece/constructions/small';
+import { cupped, handWrapped, rosette } from '../../piece/constructions/unwired';
 import type { Construction } from '../../piece/construction';
 import type { Part } from '../../piece/part';
+import type { Shape } from '../shape/recipe';
+import { PLAIN_TUNE } from '../shape/tune';
 import type { Species, Stage } from '../species';
 
 const stages = (bud: number, half: number): Stage[] => [
@@ -28,6 +32,9 @@ const headOf =
   (largestMm: number, build: (stage: FlowerStage, scale: number) => Part): Construction =>
   ({ stage, sizeMm }) =>
     build(stage === 'bud' || stage === 'half' ? stage : 'open', sizeMm / largestMm);
+
+/** The same flower with so many petals, shared over its rings as they were. */
+const manyPetalled = (shape: Shape, petals: number): Shape => shape.tuned?.({ ...PLAIN_TUNE, petals }) ?? shape;
 
 const MOPHEAD_MM = 62;
 const clusterOf: Construction = ({ stage, sizeMm }) => dome(stage === 'opening' ? 'opening' : 'open', {}, sizeMm / MOPHEAD_MM);
@@ -235,6 +242,48 @@ export const FLOWERS: readonly Species[] = [
     tree: clusterOf,
     sizesMm: [MOPHEAD_MM, 52, 44], pasteMm: 0.6, solidity: 0.9, method: 'domed cluster', breakageShare: 0.16, monthsNorth: [7, 8, 9, 10],
     colourways: [{ id: 'blue', name: 'blue', hue: '#8fa3d6', second: '#e9e2b8' }, { id: 'pink', name: 'pink', hue: '#e0a0ba', second: '#e9e2b8' }, { id: 'green', name: 'green', hue: '#c3cf9f', second: '#e9e2b8' }],
+    white: false,
+  },
+  {
+    id: 'manyrose', role: 'focal', habit: 'head', shape: manyPetalled(gardenRose, 40), occlusion: 0.6, stages: stages(0.38, 0.72),
+    tree: headOf(62, (stage, k) => layered('manyrose', stage, k)),
+    sizesMm: [62, 54, 46], pasteMm: 0.6, solidity: 0.94, method: 'layered', breakageShare: 0.1, monthsNorth: [5, 6, 7, 8, 9],
+    colourways: [{ id: 'blush', name: 'blush', hue: '#f0cfc2' }, { id: 'cream', name: 'cream', hue: '#f1e6cd' }, { id: 'claret', name: 'claret', hue: '#8f2b46' }],
+    white: false,
+  },
+  {
+    id: 'sprayrose', role: 'secondary', habit: 'head', shape: gardenRose, occlusion: 0.6, stages: stages(0.4, 0.72),
+    tree: headOf(40, (stage, k) => layered('sprayrose', stage, k)),
+    sizesMm: [40, 32, 25], pasteMm: 0.5, solidity: 0.92, method: 'layered', breakageShare: 0.08, monthsNorth: [6, 7, 8, 9],
+    colourways: [{ id: 'shell', name: 'shell', hue: '#efbcc0' }, { id: 'butter', name: 'butter', hue: '#f1dda0' }, { id: 'white', name: 'white', hue: '#f3eee6' }],
+    white: true,
+  },
+  {
+    id: 'pompon', role: 'spray', habit: 'head', shape: marigold, stages: [{ id: 'open', name: 'open', open: 1, sizeShare: 1 }], occlusion: 0.4,
+    tree: ({ sizeMm }) => pompon(sizeMm / 20),
+    sizesMm: [20, 16, 13], pasteMm: 0.6, solidity: 0.92, method: 'snipped pompon', breakageShare: 0.06, monthsNorth: [7, 8, 9, 10, 11],
+    colourways: [{ id: 'lemon', name: 'lemon', hue: '#f3c83c', second: '#b9c58a' }, { id: 'cream', name: 'cream', hue: '#efe4c6', second: '#b9c58a' }, { id: 'plum', name: 'plum', hue: '#7e2f55', second: '#b9c58a' }],
+    white: false,
+  },
+  {
+    id: 'wrappedrose', role: 'focal', habit: 'head', shape: gardenRose, occlusion: 0.6, stages: stages(0.4, 0.72),
+    tree: headOf(55, handWrapped),
+    sizesMm: [55, 46, 38], pasteMm: 2.4, solidity: 0.96, method: 'hand-wrapped', breakageShare: 0.04, monthsNorth: [5, 6, 7, 8, 9],
+    colourways: [{ id: 'blush', name: 'blush', hue: '#eec3b1' }, { id: 'white', name: 'white', hue: '#f3eee6' }, { id: 'rose', name: 'rose', hue: '#d9718c' }],
+    white: false,
+  },
+  {
+    id: 'cuppedflower', role: 'secondary', habit: 'head', shape: forgetMeNot, occlusion: 0.5, stages: [{ id: 'open', name: 'open', open: 0.75, sizeShare: 1 }],
+    tree: ({ sizeMm }) => cupped(sizeMm / 34),
+    sizesMm: [34, 28, 22], pasteMm: 0.6, solidity: 0.7, method: 'cupped flower', breakageShare: 0.1, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    colourways: [{ id: 'white', name: 'white', hue: '#f4ece6', second: '#e7d79a' }, { id: 'pink', name: 'pink', hue: '#f1c9d2', second: '#e7d79a' }, { id: 'blue', name: 'blue', hue: '#a9bfe6', second: '#e7d79a' }],
+    white: false,
+  },
+  {
+    id: 'rolledrosette', role: 'spray', habit: 'head', shape: gardenRose, occlusion: 0.6, stages: [{ id: 'open', name: 'open', open: 0.62, sizeShare: 1 }],
+    tree: ({ sizeMm }) => rosette(sizeMm / 20),
+    sizesMm: [20, 16, 13], pasteMm: 1, solidity: 0.94, method: 'rolled rosette', breakageShare: 0.05, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    colourways: [{ id: 'pink', name: 'pink', hue: '#eab0ba' }, { id: 'rose', name: 'rose', hue: '#d9718c' }, { id: 'white', name: 'white', hue: '#f3eee8' }],
     white: false,
   },
 ];

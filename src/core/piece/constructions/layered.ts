@@ -40,6 +40,14 @@ export const LAYERED = {
     ...{ swg: 20, coneMm: 14, petalThickMm: 0.6, calyxMm: 34, stages: opening(68, [2, 4, 5]) },
     rings: [glued(3, 28, 0.9), glued(6, 30, 0.9), glued(6, 33, 0.9), glued(6, 36, 0.9), glued(6, 38, 1)],
   },
+  manyrose: {
+    ...{ swg: 20, coneMm: 14, petalThickMm: 0.6, calyxMm: 32, stages: opening(62, [2, 3, 5]) },
+    rings: [glued(3, 24, 0.9), glued(5, 27, 0.95), glued(5, 30, 0.95), glued(7, 32, 1), glued(7, 34, 1.05)],
+  },
+  sprayrose: {
+    ...{ swg: 24, coneMm: 8, petalThickMm: 0.5, calyxMm: 18, stages: opening(40, [1, 2, 3]) },
+    rings: [glued(3, 15, 0.95), glued(5, 18, 1), glued(5, 21, 1.05)],
+  },
   marigold: {
     ...{ swg: 22, coneMm: 16, petalThickMm: 0.5, calyxMm: 18, stages: opening(50, [1, 2, 3]) },
     rings: [small(12, 14, 0.8), small(16, 16, 0.8), small(18, 19, 0.8)],

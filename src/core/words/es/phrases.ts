@@ -194,7 +194,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.stop-adding': 'Gira las cabezas que miran igual; deja de añadir cuando la siguiente solo sumaría peso.',
   'how.glue-pieces':
     'Un punto de pegamento debajo de cada una, primero la más grande; lo que cuelga de un borde después de sus vecinas.',
-  'how.hold-glued': 'Sostén cada una un momento; deja el pastel quieto diez minutos y lo pegado toda la noche si se puede.',
+  'how.hold-glued': 'Sostén cada una un momento; deja la tarta quieta diez minutos y lo pegado toda la noche si se puede.',
   'how.cover': 'Una flor pequeña, una hoja o un toque de glasa sobre cada uno.',
   'how.close-holes': 'Los agujeros viejos se cierran igual.',
   'how.write-number': 'Escribe el número en la hoja que va con la tarta.',
