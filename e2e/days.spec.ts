@@ -99,7 +99,7 @@ test('who works when: a day off, hours that end before they begin, racks, a cake
   const title = page.getByRole('heading', { name: /of work, beginning/ });
   const before = await title.innerText();
   await page.getByText(label('days.who-works-when-where-dries')).click();
-  await typeMoment(page, label('days.a-day-off'), '09062027');
+  await typeMoment(page, label('days.a-day-off'), '29052027');
   await page.getByRole('button', { name: label('days.nobody-works-then') }).click();
   await expect(title).not.toHaveText(before);
   await typeMoment(page, 'You, Monday, to', '1700');

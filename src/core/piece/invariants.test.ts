@@ -7,7 +7,7 @@ import { bundleMm } from '../wire/bundle';
 import { line, onWire, sheet, ball, so } from './constructions/build';
 import { expand, spanMm, type Instance } from './expand';
 import { linesOf } from './lines';
-import { longMm } from './long';
+import { longMm, longOf } from './long';
 import { minutesOf } from './minutes';
 import type { Part } from './part';
 import { pasteOf } from './paste';
@@ -162,3 +162,8 @@ test('places on a carrier: none above its tip, all within its span, gaps of a lo
       gaps.slice(1).forEach((g, i) => expect(Math.abs(g - gaps[i]!)).toBeGreaterThan(1e-6));
     }
 });
+
+test(
+  'the length that a tree is fitted by is that of its parts',
+  each((tree, name) => expect([name, longOf(tree)]).toEqual([name, expect.closeTo(longMm(of(tree).root), 6)])),
+);

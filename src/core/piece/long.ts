@@ -1,5 +1,7 @@
 import { must } from '../geometry/must';
-import { expand, spanMm, type Instance } from './expand';
+import { spanMm, type Instance } from './expand';
+import { placesOf } from './habit';
+import { countOf, groupsOf, sizesOf } from './many';
 import { isCarrier, type Part } from './part';
 
 /** Bare stem below the lowest part that still belongs to the piece. Assumed. */
@@ -21,6 +23,37 @@ export function longMm(root: Instance): number {
   return isCarrier(root.part) ? reachMm(root) + BARE_FOOT_MM : root.sizeMm;
 }
 
+interface Reach {
+  spanMm: number;
+  /** how far what it carries reaches beyond its own tip */
+  beyondMm: number;
+}
+
+/** Span and reach of a carrier's lines; carriers of one line are alike, so one of each is looked at. */
+function reachOfLines(part: Part): Reach {
+  const reach: Reach = { spanMm: 0, beyondMm: 0 };
+  for (const own of part.parts) {
+    const count = own.many.by === 'share' ? 1 : countOf(own.many);
+    const places = placesOf(own.habit, groupsOf(own.many, count));
+    const sizes = sizesOf(own.many, places.map((p) => p.node)); // prettier-ignore
+    const stalkMm = own.on.by === 'wire' ? own.on.stalkMm : 0;
+    const carried = isCarrier(own) ? reachOfLines(own) : null;
+    places.forEach(({ atMm }, i) => {
+      const longMm = carried ? carried.spanMm + carried.beyondMm : must(sizes[i]).sizeMm;
+      reach.spanMm = Math.max(reach.spanMm, atMm);
+      reach.beyondMm = Math.max(reach.beyondMm, stalkMm + longMm - atMm);
+    });
+  }
+  return reach;
+}
+
+/** The same as `longMm`, from the tree alone: for trying many of them. */
+export function longOf(root: Part): number {
+  if (!isCarrier(root)) return root.many.by === 'sizes' ? must(root.many.of[0]).sizeMm : 0;
+  const { spanMm, beyondMm } = reachOfLines(root);
+  return spanMm + beyondMm + BARE_FOOT_MM;
+}
+
 interface OfLength {
   sizeMm: number;
   /** counts to choose among, and the usual one */
@@ -36,16 +69,9 @@ const ROUNDS = 5;
  * their number, and what is still missing off the sizes again. `build` gives the tree of so many parts at a scale.
  */
 export function ofLength(build: (count: number, scale: number) => Part, { sizeMm, counts, usual }: OfLength): Part {
-  const lengthOf = (part: Part): number => longMm(rootOf(part));
-  let scale = Math.sqrt(sizeMm / lengthOf(build(usual, 1)));
-  const off = counts.map((count) => Math.abs(lengthOf(build(count, scale)) - sizeMm));
+  let scale = Math.sqrt(sizeMm / longOf(build(usual, 1)));
+  const off = counts.map((count) => Math.abs(longOf(build(count, scale)) - sizeMm));
   const count = must(counts[off.indexOf(Math.min(...off))]);
-  for (let i = 0; i < ROUNDS; i++) scale *= sizeMm / lengthOf(build(count, scale));
+  for (let i = 0; i < ROUNDS; i++) scale *= sizeMm / longOf(build(count, scale));
   return build(count, scale);
 }
-
-const rootOf = (part: Part): Instance => {
-  const [root] = expand(part);
-  if (!root) throw new RangeError(`nothing of ${part.id}`);
-  return root;
-};

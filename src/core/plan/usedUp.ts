@@ -9,6 +9,7 @@ import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '.
 import { cutFromOffcuts, type Offcut, type OffcutBar } from '../wire/offcuts';
 import type { WireCut } from '../wire/wireLength';
 import { finishesOf, type Finishes } from '../piece/finishes';
+import type { Instance } from '../piece/expand';
 import { windingsOf, type Winding } from '../piece/tape';
 import { byInstance } from '../piece/thickness';
 import type { Built } from './built';
@@ -152,6 +153,22 @@ export interface TapeUse {
 export const woundMm = ({ thickMm, stretchMm, turns }: Winding): number =>
   tapeLengthMm({ stemMm: thickMm, stretchMm }) + turns * Math.PI * thickMm;
 
+/** What is wound on the parts of a piece, for as long as the piece is the same. */
+const keptWindings = new WeakMap<readonly Instance[], Map<string, readonly Winding[]>>();
+function windingsOfPiece(
+  instances: readonly Instance[],
+  stockMm: number,
+  finish: Project['brief']['finish'],
+): readonly Winding[] {
+  const kept = keptWindings.get(instances) ?? new Map<string, readonly Winding[]>();
+  keptWindings.set(instances, kept);
+  const key = `${finish} ${stockMm}`;
+  const fine = finish === 'showpiece';
+  const known = kept.get(key) ?? windingsOf(instances, byInstance(wiresOfPiece(instances, stockMm)), { footMm: 0, fine });
+  kept.set(key, known);
+  return known;
+}
+
 /**
  * Tape for stems, parts, joints and bundles of every arrangement as often as it is made. Woody stems are taped brown, a spray's
  * own stem in the colour of the wire.
@@ -180,8 +197,7 @@ export function tapeNeeded(planned: readonly Planned[], project: Project): TapeU
       if (!piece) continue;
       // its own stem is wound above, its parts here: nothing twice
       const { instances } = bodyOf(piece, catalogue).built;
-      const wires = byInstance(wiresOfPiece(instances, project.brief.stockMm));
-      for (const w of windingsOf(instances, wires, { footMm: 0, fine: finish === 'showpiece' })) wind(colourAt(pieceId), w);
+      for (const w of windingsOfPiece(instances, project.brief.stockMm, finish)) wind(colourAt(pieceId), w);
     }
     for (const spray of built.sprays)
       for (const joint of spray.joints)
