@@ -321,6 +321,7 @@ export interface LabelArgs {
   'make.take-out-2': { method: Arg };
   'make.the-tin-has-pieces-this': { count: Arg; count2: Arg };
   'make.to-buy-2': { shop: Arg };
+  'make.to-make-parts-tin': { name: Arg; toMake: Arg; placed: Arg; parts: Arg; tin: Arg; fromTin: Arg };
   'make.to-make-spare-tin': { name: Arg; toMake: Arg; placed: Arg; spares: Arg; tin: Arg; fromTin: Arg };
   'make.to-steps-of': { roundTo: Arg };
   'make.what-goes-on-pieces-not': { together: Arg };

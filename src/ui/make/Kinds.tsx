@@ -32,18 +32,17 @@ export function KindShelf({ kind, open, onOpen }: { kind: TrayKind; open: boolea
   const inTin = all.slice(0, Math.min(kind.fromTin, MOST_DRAWN));
   const drawn = all.slice(kind.fromTin, kind.fromTin + MOST_DRAWN);
   const more = kind.placed - inTin.length - drawn.length;
+  const { toMake, placed, fromTin } = kind;
+  const told = { tin: fromTin ? 'yes' : 'no', name, toMake, placed, fromTin };
   return (
     <button
       className={`rounded-2xl px-3 py-2 text-left ${open ? 'tray' : ''}`}
       aria-expanded={open}
-      aria-label={words.label('make.to-make-spare-tin', {
-        tin: kind.fromTin ? 'yes' : 'no',
-        name,
-        toMake: kind.toMake,
-        placed: kind.placed,
-        spares: kind.spares,
-        fromTin: kind.fromTin,
-      })}
+      aria-label={
+        kind.spareParts.length > 0
+          ? words.label('make.to-make-parts-tin', { ...told, parts: words.parts(namedSpares(kind.spareParts)) })
+          : words.label('make.to-make-spare-tin', { ...told, spares: kind.spares })
+      }
       onClick={onOpen}
     >
       <span className="flex max-w-[690px] flex-wrap items-center gap-0.5">

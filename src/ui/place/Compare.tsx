@@ -14,7 +14,7 @@ import { asLabel } from '@/core/words/asLabel';
 const NONE: readonly Piece[] = [];
 
 /** Every barrier for one stem at its place: how deep, how much work, what the cutter takes out, or why it will not do. */
-export function Compare({ entry }: { entry: PlannedEntry }) {
+export function Compare({ entry, onTake }: { entry: PlannedEntry; onTake(): void }) {
   const catalogue = useCatalogue();
   const words = useWords();
   const prices = useStudio((s) => s.project!.prices);
@@ -34,7 +34,9 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
     const row = prices.materials.find((m) => m.id === id);
     return row ? `${prices.currency}\u202f${words.units.number(row.packPrice / row.pack, 2)}` : '';
   };
-  const take = (id: string | null, name: string) =>
+  const take = (id: string | null, name: string) => {
+    // it stays in view, whatever number it then has
+    onTake();
     getStudio().edit(
       id
         ? asLabel('place.do-for', { name, number: entry.number })
@@ -44,6 +46,7 @@ export function Compare({ entry }: { entry: PlannedEntry }) {
         if (id) d.barrierFor.push({ entryId: entry.id, barrier: id });
       },
     );
+  };
   const rows = [...entry.compared].sort(
     (a, b) => Number(b.taken) - Number(a.taken) || Number(a.insideMm === null) - Number(b.insideMm === null),
   );

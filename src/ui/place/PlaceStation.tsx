@@ -149,7 +149,7 @@ function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly War
         <PushTest />
       </section>
       <section aria-label={words.label('place.barriers-side-by-side-2')} className="min-w-0 md:col-span-full">
-        {entry && <Compare entry={entry} />}
+        {entry && <Compare entry={entry} onTake={() => setChosen(entry.id)} />}
         <OwnBarriers />
       </section>
       <div className="min-w-0 md:col-span-full">

@@ -220,6 +220,8 @@ export const MAKE = {
   'make.tin-as-csv': 'Tin as CSV',
   'make.to-buy': 'To buy',
   'make.to-buy-2': 'To buy: {shop}',
+  'make.to-make-parts-tin':
+    '{name}: {toMake} to make, {placed}; spare {parts}{tin, select, yes {; {fromTin} in the tin} other {}}',
   'make.to-make-spare-tin':
     '{name}: {toMake} to make, {placed} and {spares} spare{tin, select, yes {, {fromTin} in the tin} other {}}',
   'make.to-steps-of': 'to steps of {roundTo}',

@@ -223,6 +223,8 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.tin-as-csv': 'La lata en CSV',
   'make.to-buy': 'Por comprar',
   'make.to-buy-2': 'Por comprar: {shop}',
+  'make.to-make-parts-tin':
+    '{name}: {toMake} por hacer, {placed}; de reserva {parts}{tin, select, yes {; {fromTin} en la lata} other {}}',
   'make.to-make-spare-tin':
     '{name}: {toMake} por hacer, {placed} y {spares} de reserva{tin, select, yes {, {fromTin} en la lata} other {}}',
   'make.to-steps-of': 'a pasos de {roundTo}',

@@ -223,6 +223,8 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.tin-as-csv': 'La boîte en CSV',
   'make.to-buy': 'À acheter',
   'make.to-buy-2': 'À acheter : {shop}',
+  'make.to-make-parts-tin':
+    '{name} : {toMake} à faire, {placed} ; de réserve {parts}{tin, select, yes {; {fromTin} dans la boîte} other {}}',
   'make.to-make-spare-tin':
     '{name} : {toMake} à faire, {placed} et {spares} de réserve{tin, select, yes {, {fromTin} dans la boîte} other {}}',
   'make.to-steps-of': 'par pas de {roundTo}',
