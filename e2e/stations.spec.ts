@@ -64,7 +64,7 @@ test('Wire & tape: least wire against fractions, and pressing a length shows its
   const length = cut.getByRole('button', { name: /mm of 20 gauge/ }).first();
   const mm = Number(/(\d+)\smm/.exec((await length.getAttribute('aria-label'))!)![1]);
   await length.click();
-  await expect(cut).toContainText(new RegExp(`${mm}\\smm for .* is .*hook.*inside the piece.*to trim`));
+  await expect(cut).toContainText(new RegExp(`${mm}\\smm for .* is .*inside the piece.*to trim`));
 });
 
 test('taped in sprays: joints are numbered, taped one by one, and the count is kept over a reload', async ({ page }) => {
