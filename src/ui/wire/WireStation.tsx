@@ -4,7 +4,6 @@ import { Hand, Sprout } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
-import { benchSteps } from '@/core/plan/benchSteps';
 import { Messages } from '../shared/Messages';
 import { useHash } from '../shared/useHash';
 import { Tabs } from '../fields/Tabs';
@@ -13,18 +12,15 @@ import { CutBars } from './CutBars';
 import { GaugeTable } from './GaugeTable';
 import { StemStrip } from './StemStrip';
 import { TapeList } from './TapeList';
-import { useCatalogue } from '../useCatalogue';
 import { useWords } from '../speech/useWords';
 
 const SprayDiagram = dynamic(() => import('./SprayDiagram').then((m) => m.SprayDiagram), { ssr: false });
-const BenchMode = dynamic(() => import('./BenchMode').then((m) => m.BenchMode), { ssr: false });
+const AtTheBench = dynamic(() => import('./AtTheBench').then((m) => m.AtTheBench), { ssr: false });
 
 /** Which wire, which joint, in which order: the sprays or the single stems above, the lengths to cut below. */
 export function WireStation() {
   const words = useWords();
-  const catalogue = useCatalogue();
   const plan = useStudio((s) => s.plan);
-  const finish = useStudio((s) => s.project!.brief.finish);
   const [spray, setSpray] = useState(0);
   const [atBench, setAtBench] = useHash('#at-the-bench');
   if (!plan) return <p className="say px-6 pt-4">{words.label('shared.working-it-out')}</p>;
@@ -68,7 +64,7 @@ export function WireStation() {
       <CutBars plan={plan} />
       <TapeList tape={plan.tape} />
       <GaugeTable plan={plan} />
-      {atBench && <BenchMode steps={benchSteps(plan, finish, catalogue)} plan={plan} onClose={() => setAtBench(false)} />}
+      {atBench && <AtTheBench plan={plan} onClose={() => setAtBench(false)} />}
     </div>
   );
 }
