@@ -61,10 +61,12 @@ export function makeUpSteps(
   const { instances, tree } = builtOf(species, kind.stage, kind.sizeMm);
   const wireFigure: WireFigure = (part) => {
     const own = wires.filter((x) => (part === null ? x.use === 'stem' : x.use !== 'stem' && x.part === part));
-    return own.slice(0, 1).map((w) => {
-      const { gauge, colour, lengthMm } = w;
-      return { code: 'figure.each-wire', values: { gauge, colour, lengthMm } };
-    });
+    return own.slice(0, 1).map(({ gauge, colour, lengthMm }) =>
+      // a piece's own wire is as long as its place wants
+      part === null
+        ? { code: 'figure.own-wire', values: { gauge, colour } }
+        : { code: 'figure.part-wire', values: { gauge, colour, lengthMm, part } },
+    );
   };
   const stamens = tree.parts.find((p) => p.on.by === 'fine wires');
   if (instances.some((i) => i.part.join === 'pushed in')) return intoBase(kind, instances, wireFigure);
@@ -134,10 +136,9 @@ function composite({ species, instances, wireFigure, finish }: CompositeOptions)
       return { title: does, figures: wireFigure(null), how: plain('how.glue-on'), why: plain('why.glued-fine'), rings: [] };
     if (does.code === 'do.leaf-group')
       return { title: does, figures: wireFigure('leaf'), how: plain('how.bend-stalk'), why: plain('why.leaf-group'), rings: [] };
-    const wired = parts.find((p) => names.has(p.part))?.part ?? 'leaf';
     return {
       title: does,
-      figures: [...below, ...wireFigure(wired)],
+      figures: [...below, ...parts.filter((p) => names.has(p.part)).flatMap((p) => wireFigure(p.part))],
       how: [...plain(belowMm === null ? 'how.even-out' : 'how.bend-stalk'), ...(species.bark ? plain('how.woody') : [])],
       why: plain(belowMm === null ? 'why.finest-first' : 'why.from-tip'),
       rings: [],

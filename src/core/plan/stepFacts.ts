@@ -56,7 +56,8 @@ export const STEP_TITLES = {
 /** What is measured at a step: a large figure, and what it is. */
 export const FIGURES = {
   'figure.wire': { gauge: 'gauge', colour: COLOURS, diameterMm: 'mmHundredths', lengthMm: 'mm', count: 'count' },
-  'figure.each-wire': { gauge: 'gauge', colour: COLOURS, lengthMm: 'mm' },
+  'figure.part-wire': { gauge: 'gauge', colour: COLOURS, lengthMm: 'mm', part: 'part' },
+  'figure.own-wire': { gauge: 'gauge', colour: COLOURS },
   'figure.stalk': { lengthMm: 'mm' },
   'figure.below-head': { lengthMm: 'mm', onto: 'piece' },
   'figure.below-joint': { lengthMm: 'mm', joint: 'count', side: SIDES },

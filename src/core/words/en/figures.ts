@@ -9,7 +9,14 @@ export const FIGURES: Messages['figures'] = {
     figure: '{count, plural, one {{gauge}} other {# × {gauge}}}',
     words: `${COLOUR}, Ø {diameterMm}, cut {lengthMm}`,
   },
-  'figure.each-wire': { figure: '{gauge}', words: `${COLOUR}, each cut {lengthMm}` },
+  'figure.part-wire': {
+    figure: '{gauge}',
+    words: 'for each {part}: {colour, select, white {white} other {green}}, cut {lengthMm}',
+  },
+  'figure.own-wire': {
+    figure: '{gauge}',
+    words: '{colour, select, white {white} other {green}}, each to its own length in the cut list',
+  },
   'figure.stalk': { figure: '{lengthMm}', words: 'free, from the head to the joint' },
   'figure.below-head': { figure: '{lengthMm}', words: 'below the head {ontoOf}' },
   'figure.below-joint': {

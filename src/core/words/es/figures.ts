@@ -8,7 +8,14 @@ export const FIGURES: Messages['figures'] = {
     figure: '{count, plural, one {{gauge}} other {# × {gauge}}}',
     words: `${COLOUR}, Ø {diameterMm}, cortado a {lengthMm}`,
   },
-  'figure.each-wire': { figure: '{gauge}', words: `${COLOUR}, cada uno cortado a {lengthMm}` },
+  'figure.part-wire': {
+    figure: '{gauge}',
+    words: 'para cada parte ({part}): {colour, select, white {blanco} other {verde}}, cortado a {lengthMm}',
+  },
+  'figure.own-wire': {
+    figure: '{gauge}',
+    words: '{colour, select, white {blanco} other {verde}}, cada uno a su medida en la lista de corte',
+  },
   'figure.stalk': { figure: '{lengthMm}', words: 'libres, de la cabeza a la unión' },
   'figure.below-head': { figure: '{lengthMm}', words: 'por debajo de la cabeza {ontoOf}' },
   'figure.below-joint': {

@@ -8,7 +8,14 @@ export const FIGURES: Messages['figures'] = {
     figure: '{count, plural, one {{gauge}} other {# × {gauge}}}',
     words: `${COLOUR}, Ø {diameterMm}, coupé à {lengthMm}`,
   },
-  'figure.each-wire': { figure: '{gauge}', words: `${COLOUR}, chacun coupé à {lengthMm}` },
+  'figure.part-wire': {
+    figure: '{gauge}',
+    words: 'par partie ({part}) : {colour, select, white {blanc} other {vert}}, coupé à {lengthMm}',
+  },
+  'figure.own-wire': {
+    figure: '{gauge}',
+    words: '{colour, select, white {blanc} other {vert}}, chacun à sa longueur dans la liste de coupe',
+  },
   'figure.stalk': { figure: '{lengthMm}', words: 'libres, de la tête à l’attache' },
   'figure.below-head': { figure: '{lengthMm}', words: 'sous la tête {ontoOf}' },
   'figure.below-joint': {
