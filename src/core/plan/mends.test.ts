@@ -49,7 +49,7 @@ test.each<[string, WarningCode[]]>([
   ['a head on the icing or in the cake', ['place.head-on-icing', 'place.head-in-cake']],
   ['a stem along the icing', ['place.stem-on-icing']],
 ])('lifted, %s is clear after at most three presses', (_what, said) => {
-  const cases = Array.from({ length: 60 }, (_, i) => leaning(i + 1, 'lift')).flatMap((project) => {
+  const cases = Array.from({ length: 120 }, (_, i) => leaning(i + 1, 'lift')).flatMap((project) => {
     const warning = derivePlan(project).warnings.find((w) => said.includes(w.code) && w.mends?.some((m) => m.do === 'lift'));
     return warning ? [{ project, warning }] : [];
   });
