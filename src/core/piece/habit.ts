@@ -1,5 +1,5 @@
 import { must } from '../geometry/must';
-import { lerp, TAU } from '../geometry/numbers';
+import { GOLDEN_ANGLE_RAD, lerp, TAU } from '../geometry/numbers';
 import type { Habit, Run } from './part';
 
 /** Where a part is on its parent: below the tip, turned round it; `node` counts from the tip. A dome's parts lean out from its middle. */
@@ -11,7 +11,6 @@ export interface Place {
 }
 
 const GOLDEN = (1 + Math.sqrt(5)) / 2;
-const GOLDEN_TURN = TAU * (1 - 1 / GOLDEN);
 /** Two gaps side by side of a loose line differ by so much, or it looks counted out. mm; own study */
 const UNEVEN_MM = 1;
 
@@ -91,7 +90,7 @@ export function placesOf(habit: Habit, groups: readonly number[]): Place[] {
     const every = habit.oppositeEvery;
     const nodes = nodesFor(count, (node) => (every > 0 && (node + 1) % every === 0 ? 2 : 1));
     const gaps = looseGaps(habit, nodes.length - 1);
-    return round({ nodes, atMm: down(start, nodes.length, (i) => must(gaps[i])), turnOf: (node) => node * GOLDEN_TURN });
+    return round({ nodes, atMm: down(start, nodes.length, (i) => must(gaps[i])), turnOf: (node) => node * GOLDEN_ANGLE_RAD });
   }
   if (habit.by === 'whorl') {
     const nodes = nodesFor(count, () => habit.each);
@@ -105,13 +104,13 @@ export function placesOf(habit: Habit, groups: readonly number[]): Place[] {
   if (habit.by === 'places') {
     const nodes = nodesFor(count, () => 1);
     const last = habit.atMm[habit.atMm.length - 1] ?? start;
-    return round({ nodes, atMm: nodes.map((_, i) => habit.atMm[i] ?? last), turnOf: (node) => node * GOLDEN_TURN });
+    return round({ nodes, atMm: nodes.map((_, i) => habit.atMm[i] ?? last), turnOf: (node) => node * GOLDEN_ANGLE_RAD });
   }
   if (habit.by === 'together') return round({ nodes: count ? [count] : [], atMm: [start], turnOf: () => 0 });
   // a dome, from its middle outward: equal areas of half a ball
   return Array.from({ length: count }, (_, i) => ({
     atMm: start,
-    turnRad: (i * GOLDEN_TURN) % TAU,
+    turnRad: (i * GOLDEN_ANGLE_RAD) % TAU,
     node: i,
     leanRad: Math.acos(1 - (i + 0.5) / count),
   }));

@@ -9,7 +9,7 @@ import { cutLongestFirst, type CutPlan } from '../wire/cutList';
 import type { WireCut } from '../wire/wireLength';
 import { defaultCake, defaultLine } from './newProject';
 import { branchSteps, countParts, type BranchStep, type PartCount } from './branchSteps';
-import { isWired, partWires, wiresOfPiece, type WireContext } from './partWires';
+import { FOOT_MM, isWired, partWires, wiresOfPiece, type WireContext } from './partWires';
 import { heldStem } from './stems';
 import { must } from '../geometry/must';
 
@@ -26,9 +26,6 @@ export interface OneBranch {
   /** where most of its wires run side by side, taped */
   thickMm: number;
 }
-
-/** A stem below the lowest joint: what a hand holds. Assumed. */
-const FOOT_MM = 60;
 
 /** Its wires, how they are cut, its tape and its joints in order: the finest level first, then from the tip down. */
 export function oneBranch(kind: Kind, context: WireContext, catalogue: Catalogue): OneBranch {

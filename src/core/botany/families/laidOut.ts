@@ -1,4 +1,4 @@
-import { degToRad } from '../../geometry/numbers';
+import { degToRad, GOLDEN_ANGLE_RAD } from '../../geometry/numbers';
 import { addScaled, normalize, type Vec3 } from '../../geometry/vec3';
 import { must } from '../../geometry/must';
 import { expand, spanMm, type Instance } from '../../piece/expand';
@@ -109,7 +109,7 @@ function wayOf(c: Instance, { direction, share, growth }: { direction: Vec3; sha
     const n = must(c.within).carries.filter((x) => x.part.join === 'gathered').length;
     const index = must(c.within).carries.indexOf(c);
     const out = SPREAD * Math.sqrt((index + 0.5) / n);
-    return leaving(direction, index * GOLDEN_TURN, out);
+    return leaving(direction, index * GOLDEN_ANGLE_RAD, out);
   }
   if (c.atMm === 0 && c.node === 0 && isCarrier(must(c.within).part) && !doubled(c))
     return leaving(direction, 1, TIP_LEAN_RAD, flat);
@@ -120,7 +120,6 @@ function wayOf(c: Instance, { direction, share, growth }: { direction: Vec3; sha
   return leaving(direction, turned, degToRad(low * share + high * (1 - share)), flat);
 }
 
-const GOLDEN_TURN = Math.PI * (3 - Math.sqrt(5));
 /** Turned aside, so that no pair points straight at the eye. */
 const HALF_ASIDE = Math.PI / 4;
 

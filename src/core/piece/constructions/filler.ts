@@ -1,3 +1,4 @@
+import { GOLDEN_ANGLE_RAD } from '../../geometry/numbers';
 import type { Part } from '../part';
 import { line, onWire, sheet, so } from './build';
 
@@ -15,7 +16,6 @@ export const FILLERS = {
   branch: { sideBranches: 4, clusters: 3, florets: 78 },
 } as const satisfies Readonly<Record<string, Filler>>;
 
-const GOLDEN_TURN = Math.PI * (3 - Math.sqrt(5));
 /** Free stalks, mm: under a floret, under a cluster, under a side branch. Own study. */
 const STALK_MM = { floret: 15, cluster: 8, side: 30 } as const;
 const GAP_MM = { clusters: [12, 14], sides: [18, 26] } as const;
@@ -35,7 +35,7 @@ const gap = ([tip, foot]: readonly [number, number], scale: number) => [tip * sc
 
 /** Clusters of florets up a wire, each on 24 of its own. */
 function clusterLine(count: number, florets: number, { scale, startMm }: { scale: number; startMm: number }): Part {
-  const habit = { by: 'singly', gapMm: gap(GAP_MM.clusters, scale), turnRad: GOLDEN_TURN, startMm: startMm * scale } as const;
+  const habit = { by: 'singly', gapMm: gap(GAP_MM.clusters, scale), turnRad: GOLDEN_ANGLE_RAD, startMm: startMm * scale } as const;
   const on = onWire(24, { stalkMm: STALK_MM.cluster });
   return line({ id: 'cluster', kind: 'cluster', many: so(count, 0), on, habit, parts: [floretLine(florets, scale)] });
 }
@@ -55,7 +55,7 @@ export function filler({ sideBranches, clusters, florets }: Filler, scale = 1): 
     kind: 'arm',
     many: so(sideBranches, 0),
     on: onWire(24, { stalkMm: STALK_MM.side }),
-    habit: { by: 'singly', gapMm: gap(GAP_MM.sides, scale), turnRad: GOLDEN_TURN },
+    habit: { by: 'singly', gapMm: gap(GAP_MM.sides, scale), turnRad: GOLDEN_ANGLE_RAD },
     parts: [first, ...others],
   });
   return line({ ...root, parts: [side] });

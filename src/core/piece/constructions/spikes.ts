@@ -1,3 +1,4 @@
+import { GOLDEN_ANGLE_RAD } from '../../geometry/numbers';
 import type { Habit, Part } from '../part';
 import { ball, line, onWire, so } from './build';
 
@@ -25,7 +26,6 @@ interface Spike {
   dots: boolean;
 }
 
-const GOLDEN_TURN = Math.PI * (3 - Math.sqrt(5));
 
 /**
  * Florets on wires of their own up a stem, closed at its tip and open below. Balls of the lilac-like spray are common practice, no source;
@@ -33,13 +33,13 @@ const GOLDEN_TURN = Math.PI * (3 - Math.sqrt(5));
  */
 const SPIKES = {
   spike: {
-    ...{ swg: 22, floretSwg: 26, turnRad: GOLDEN_TURN, dots: true },
+    ...{ swg: 22, floretSwg: 26, turnRad: GOLDEN_ANGLE_RAD, dots: true },
     bud: { ballMm: 4.5, stalkMm: 8, gapMm: 2.5 },
     opening: { ballMm: 6, stalkMm: 10, gapMm: 2.5 },
     open: { ballMm: 7, stalkMm: 12, gapMm: 2.5 },
   },
   delphinium: {
-    ...{ swg: 22, floretSwg: 26, turnRad: GOLDEN_TURN, dots: false },
+    ...{ swg: 22, floretSwg: 26, turnRad: GOLDEN_ANGLE_RAD, dots: false },
     bud: { ballMm: 5, stalkMm: 8, gapMm: 3.5 },
     opening: { ballMm: 7, stalkMm: 10, gapMm: 5 },
     open: { ballMm: 8, stalkMm: 12, gapMm: 6 },
