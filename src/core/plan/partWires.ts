@@ -112,21 +112,21 @@ export interface FootWire {
   belowMm: number;
 }
 
-/** What was found last for a piece, for as long as it is the same. */
-const lastFeet = new WeakMap<readonly Instance[], { system: WireSystem; stockMm: number; wires: readonly FootWire[] }>();
+/** What was found last for a piece, for as long as it is the same; how long wire is bought changes its cut, not how far it runs. */
+const lastFeet = new WeakMap<readonly Instance[], { system: WireSystem; wires: readonly FootWire[] }>();
 
 /** The wires of a piece's parts as far as they run on below its foot, with all that is tied in with each. */
 export function footWires(p: PlacedPiece, { system, stockMm }: WireContext): readonly FootWire[] {
   const { root, instances } = p.body.built;
   const last = lastFeet.get(instances);
-  if (last?.system === system && last.stockMm === stockMm) return last.wires;
+  if (last?.system === system) return last.wires;
   const own = byInstance(wiresOfPiece(instances, stockMm));
   const wires = root.carries.flatMap((c) => {
     const runMm = own.get(c.id)?.need.runMm ?? 0;
     const belowMm = c.part.join === 'pushed in' ? 0 : runMm - (spanMm(root) - c.atMm);
     return belowMm > 0 ? passingAtFoot(c, own).map((swg) => ({ diameterMm: inSystem(system, swg).diameterMm, belowMm })) : [];
   });
-  lastFeet.set(instances, { system, stockMm, wires });
+  lastFeet.set(instances, { system, wires });
   return wires;
 }
 

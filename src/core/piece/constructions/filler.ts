@@ -35,7 +35,12 @@ const gap = ([tip, foot]: readonly [number, number], scale: number) => [tip * sc
 
 /** Clusters of florets up a wire, each on 24 of its own. */
 function clusterLine(count: number, florets: number, { scale, startMm }: { scale: number; startMm: number }): Part {
-  const habit = { by: 'singly', gapMm: gap(GAP_MM.clusters, scale), turnRad: GOLDEN_ANGLE_RAD, startMm: startMm * scale } as const;
+  const habit = {
+    by: 'singly',
+    gapMm: gap(GAP_MM.clusters, scale),
+    turnRad: GOLDEN_ANGLE_RAD,
+    startMm: startMm * scale,
+  } as const;
   const on = onWire(24, { stalkMm: STALK_MM.cluster });
   return line({ id: 'cluster', kind: 'cluster', many: so(count, 0), on, habit, parts: [floretLine(florets, scale)] });
 }

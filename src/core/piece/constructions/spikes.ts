@@ -26,7 +26,6 @@ interface Spike {
   dots: boolean;
 }
 
-
 /**
  * Florets on wires of their own up a stem, closed at its tip and open below. Balls of the lilac-like spray are common practice, no source;
  * the rest is of the own study. The wire under its florets is laid in so that it can go into a cake; in the hand the first stem would do.
