@@ -78,7 +78,14 @@ export const written = (): string[] => {
   return [...texts].filter((t) => t.length > 1).sort((a, b) => b.length - a.length);
 };
 
-/** A text without what people wrote. */
+/** A text without what people wrote, where it stands as words of its own: “en” is no part of “Argentina”. */
 export function withoutOwn(text: string, own: readonly string[]): string {
-  return own.reduce((rest, theirs) => rest.replaceAll(theirs, ''), text);
+  const letter = /[\p{L}\p{N}]/u;
+  return own.reduce((rest, theirs) => {
+    let out = rest;
+    for (let at = out.indexOf(theirs); at >= 0; at = out.indexOf(theirs, at + 1))
+      if (!letter.test(out.charAt(at - 1)) && !letter.test(out.charAt(at + theirs.length)))
+        out = out.slice(0, at) + out.slice(at + theirs.length);
+    return out;
+  }, text);
 }
