@@ -2,7 +2,7 @@ import { expand, type Instance } from '../piece/expand';
 import type { Part } from '../piece/part';
 import { must } from '../geometry/must';
 import type { Shape } from './shape/recipe';
-import type { Species } from './species';
+import { stageOf, type Species } from './species';
 
 /** A piece of a species in a stage and size: the tree that the hands make, its single parts, and what is drawn. */
 export interface Built {
@@ -24,7 +24,9 @@ export function builtOf(species: Species, stage: string, sizeMm: number): Built 
   const known = own.get(key);
   if (known) return known;
   if (own.size >= MOST_KEPT) own.clear();
-  const tree = species.tree({ stage, sizeMm, counts: species.counts ?? {} });
+  // a sprig’s size is its length: one that is not grown out is shorter by so much
+  const share = species.habit === 'sprig' ? stageOf(species, stage).sizeShare : 1;
+  const tree = species.tree({ stage, sizeMm: sizeMm * share, counts: species.counts ?? {} });
   const instances = expand(tree);
   const built = { tree, instances, root: must(instances[0]), shape: must(species.shape ?? species.sprig?.drawn(tree)) };
   own.set(key, built);

@@ -4,6 +4,11 @@ import { PLAIN_TUNE } from './shape/tune';
 import { changed, type Change } from '../piece/changed';
 import type { Counts } from '../piece/construction';
 import { hookMm } from '../piece/wires';
+import { longOf } from '../piece/long';
+import { countIn, linesIn } from '../piece/edited';
+import type { Part } from '../piece/part';
+import { treeSchema } from '../piece/partSchema';
+import { resized } from '../piece/resized';
 import { largestOf } from './built';
 import type { Method } from './methods';
 import { madeAs } from './otherWays';
@@ -41,6 +46,8 @@ export const ownSpeciesSchema = v.strictObject({
   curlDeg: v.optional(between(-60, 60), PLAIN_TUNE.curlDeg),
   /** of a composite: what it is built of otherwise, by the names its shape gives them */
   counts: v.optional(v.record(v.pipe(v.string(), v.maxLength(20)), wholeBetween(0, 80)), {}),
+  /** how it is built at a stage, at its largest, where the person has described that herself */
+  trees: v.optional(v.record(v.pipe(v.string(), v.maxLength(20)), treeSchema), {}),
 });
 
 export type OwnSpecies = v.InferOutput<typeof ownSpeciesSchema>;
@@ -75,6 +82,7 @@ export const ownCopyOf = ({ base, id, basedOn, called }: OwnCopyOfOptions): OwnS
   colourways: base.colourways.map((c) => ({ ...c, name: called.colour(c.id) })),
   monthsNorth: [...base.monthsNorth],
   counts: {},
+  trees: {},
   ...PLAIN_TUNE,
 });
 
@@ -131,12 +139,53 @@ function changeOf(own: OwnSpecies, base: Species): Change {
   };
 }
 
+/** A described size is met by so much, mm: sizes are kept to a tenth. */
+const MET_MM = 0.06;
+
+/** A described piece in the size that is asked for. */
+function sizedTo(tree: Part, sizeMm: number): Part {
+  const longMm = longOf(tree);
+  return Math.abs(longMm - sizeMm) <= MET_MM || longMm <= 0 ? tree : resized(tree, sizeMm / longMm);
+}
+
+/** Petals of a tree, ring by ring or in one cut. */
+const petalsIn = (tree: Part): number => linesIn(tree).reduce((a, p) => a + (p.kind === 'petal' ? countIn(p) : 0), 0);
+
+/** How long a described piece is at a stage against its last one. */
+function describedStages(base: Species, trees: OwnSpecies['trees'], largestMm: number): Species['stages'] {
+  if (base.habit !== 'sprig') return base.stages;
+  return base.stages.map((s) => {
+    const tree = trees[s.id];
+    return tree ? { ...s, sizeShare: longOf(tree) / largestMm } : s;
+  });
+}
+
+/** A species as it was described: its trees where there are any, what is drawn following them. */
+function described(species: Species, { trees }: OwnSpecies): Species {
+  const last = must(species.stages.at(-1)).id;
+  const open = trees[last];
+  const before = petalsIn(largestOf(species, last).tree);
+  const petals =
+    open && before > 0 && species.shape?.petals ? Math.round((species.shape.petals * petalsIn(open)) / before) : null;
+  return {
+    ...species,
+    stages: describedStages(species, trees, must(species.sizesMm[0])),
+    ...(petals && species.shape?.tuned && petals !== species.shape.petals
+      ? { shape: species.shape.tuned({ ...PLAIN_TUNE, petals: Math.max(1, petals) }) }
+      : {}),
+    tree: (ask) => {
+      const tree = trees[ask.stage];
+      return tree ? sizedTo(tree, ask.sizeMm) : species.tree(ask);
+    },
+  };
+}
+
 /** The whole species of what a person has changed. `usual` is the one it is based on, `method` the way it is made now. */
 export function speciesOf(own: OwnSpecies, usual: Species, method?: Method): Species {
   const base = method ? madeAs(usual, method) : usual;
   const { petals, lengthShare, widthShare, cupDeg, curlDeg } = own;
   const change = changeOf(own, base);
-  return {
+  const species: Species = {
     ...base,
     id: own.id,
     revision: JSON.stringify(own),
@@ -153,4 +202,5 @@ export function speciesOf(own: OwnSpecies, usual: Species, method?: Method): Spe
     tree: (ask) => changed(base.tree(ask), change),
     petals: petals === null ? base.petals : petals,
   };
+  return Object.keys(own.trees).length > 0 ? described(species, own) : species;
 }

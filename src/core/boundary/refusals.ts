@@ -35,6 +35,8 @@ export const VALUE_REFUSALS = {
   'refusal.backwards': MET,
   'refusal.comma': { ...MET, right: 'text' },
   'refusal.unlike-line': { line: 'count' },
+  'refusal.tree-too-much': MET,
+  'refusal.line-twice': MET,
 } as const satisfies FactTable;
 export type ValueRefusal = FactOf<typeof VALUE_REFUSALS>;
 

@@ -16,7 +16,7 @@ export interface Instance extends Place {
 }
 
 /** What a person may write down: more than this is said before anything is drawn. */
-const MOST = { deep: 4, instances: 600, inALine: 300 } as const;
+export const MOST = { deep: 4, instances: 600, inALine: 300 } as const;
 
 /** Why a tree is not expanded. */
 export interface TooMuch {

@@ -1,13 +1,36 @@
 import type { Messages } from './messages';
+import type { Typing } from './typed/typing';
 
-/** Languages, each a folder and a line here, their regions a line. Each is fetched when it is first spoken. */
+const SPANISH_TYPING = async (): Promise<Typing> => (await import('./es/typing')).TYPING;
+
+/** Languages, each a folder and a line here, their regions a line. Each is fetched when it is first spoken, and what is typed in it when it is first typed. */
 export const LANGUAGES = {
-  en: { name: 'English', load: async (): Promise<Messages> => (await import('./en')).MESSAGES },
-  es: { name: 'Español', load: async (): Promise<Messages> => (await import('./es')).MESSAGES },
-  'es-MX': { name: 'Español, México', load: async (): Promise<Messages> => (await import('./es/regions')).MEXICO },
-  'es-CO': { name: 'Español, Colombia', load: async (): Promise<Messages> => (await import('./es/regions')).COLOMBIA },
-  'es-AR': { name: 'Español, Argentina', load: async (): Promise<Messages> => (await import('./es/regions')).ARGENTINA },
-  fr: { name: 'Français', load: async (): Promise<Messages> => (await import('./fr')).MESSAGES },
+  en: {
+    name: 'English',
+    load: async (): Promise<Messages> => (await import('./en')).MESSAGES,
+    typing: async (): Promise<Typing> => (await import('./en/typing')).TYPING,
+  },
+  es: { name: 'Español', load: async (): Promise<Messages> => (await import('./es')).MESSAGES, typing: SPANISH_TYPING },
+  'es-MX': {
+    name: 'Español, México',
+    load: async (): Promise<Messages> => (await import('./es/regions')).MEXICO,
+    typing: SPANISH_TYPING,
+  },
+  'es-CO': {
+    name: 'Español, Colombia',
+    load: async (): Promise<Messages> => (await import('./es/regions')).COLOMBIA,
+    typing: SPANISH_TYPING,
+  },
+  'es-AR': {
+    name: 'Español, Argentina',
+    load: async (): Promise<Messages> => (await import('./es/regions')).ARGENTINA,
+    typing: SPANISH_TYPING,
+  },
+  fr: {
+    name: 'Français',
+    load: async (): Promise<Messages> => (await import('./fr')).MESSAGES,
+    typing: async (): Promise<Typing> => (await import('./fr/typing')).TYPING,
+  },
 } as const;
 export type Language = keyof typeof LANGUAGES;
 export const LANGUAGE_IDS = Object.keys(LANGUAGES) as Language[];
@@ -22,6 +45,9 @@ export const PSEUDO = 'en-XA';
 
 export const messagesOf = async (language: Language | typeof PSEUDO): Promise<Messages> =>
   language === PSEUDO ? (await import('./pseudo')).MESSAGES : LANGUAGES[language].load();
+
+export const typingOf = async (language: Language | typeof PSEUDO): Promise<Typing> =>
+  language === PSEUDO ? (await import('./pseudo')).TYPING : LANGUAGES[language].typing();
 
 /** A language tag (RFC 5646) as one of ours: with its region where that is one, else the language alone. */
 const regionOf = (tag: string): string =>

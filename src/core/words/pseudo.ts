@@ -1,7 +1,9 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import { MESSAGES as ENGLISH } from './en';
+import { TYPING as ENGLISH_TYPING } from './en/typing';
 import { mostLetters } from './messageParts';
 import type { Messages, Noun } from './messages';
+import type { Typing } from './typed/typing';
 import { must } from '../geometry/must';
 
 /** Letters that stand for those of English: read as them, and seen to come through the words. */
@@ -77,3 +79,13 @@ export const MESSAGES: Messages = {
     },
   },
 };
+
+/** Every text within accented and no longer: it is typed and read again. */
+function letters<T>(value: T): T {
+  if (typeof value === 'string') return accented(value) as T;
+  if (Array.isArray(value)) return value.map((v: unknown) => letters(v)) as T;
+  if (value === null || typeof value !== 'object') return value;
+  return Object.fromEntries(Object.entries(value).map(([key, v]) => [key, letters(v)])) as T;
+}
+
+export const TYPING: Typing = letters(ENGLISH_TYPING);

@@ -1,5 +1,6 @@
 'use client';
 
+import { castDraft } from 'immer';
 import { useState } from 'react';
 import { allSpecies, speciesById } from '@/core/botany/catalogue';
 import { ownCopyOf, type OwnSpecies as Own } from '@/core/botany/ownSpecies';
@@ -49,7 +50,7 @@ export function OwnSpecies() {
         });
     getStudio().edit(
       asLabel('make.do-own-species-from', { speciesById: words.species(base)[0] }),
-      (d) => void d.catalogue.species.push(copy as Own),
+      (d) => void d.catalogue.species.push(castDraft(copy)),
     );
     setOpenId(id);
   };
@@ -136,7 +137,7 @@ function CatalogueFiles({ own }: { own: Project['catalogue'] }) {
         changes={(value) => told(value.species, value.methods)}
         onTake={(value) =>
           getStudio().edit(asLabel('make.do-read-a-catalogue'), (d) => {
-            d.catalogue.species = joined(d.catalogue.species, value.species) as Own[];
+            d.catalogue.species = castDraft(joined<Own>(d.catalogue.species, value.species));
             d.catalogue.methods = joined(d.catalogue.methods, value.methods);
           })
         }

@@ -33,6 +33,8 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'refusal.backwards': '“{met}” runs backwards',
   'refusal.comma': '“{met}” has a comma; write it with a point, {right}',
   'refusal.unlike-line': 'it differs from line {line}, which is of the same method',
+  'refusal.tree-too-much': 'a piece has at most 600 parts, 300 in a line, four levels of them',
+  'refusal.line-twice': 'two lines of a piece have the same id',
   'file.too-large':
     '{what, select, job {This file is larger than any job: it was left alone.} packet {This file is larger than any packet: it was left alone.} calendar {The calendar file is larger than 4 MB.} request {The request is larger than any job.} other {This file is too large: it was left alone.}}',
   'file.no-json':

@@ -33,6 +33,8 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'refusal.backwards': '“{met}” va hacia atrás',
   'refusal.comma': '«{met}» tiene una coma; escríbelo con punto, {right}',
   'refusal.unlike-line': 'difiere de la línea {line}, que es del mismo método',
+  'refusal.tree-too-much': 'una pieza tiene como máximo 600 partes, 300 por línea y cuatro niveles',
+  'refusal.line-twice': 'dos líneas de una pieza tienen el mismo id',
   'file.too-large':
     '{what, select, job {Este archivo es mayor que cualquier trabajo: no se ha tocado.} packet {Este archivo es mayor que cualquier paquete: no se ha tocado.} calendar {El archivo de calendario pasa de 4 MB.} request {La petición es mayor que cualquier trabajo.} other {Este archivo es demasiado grande: no se ha tocado.}}',
   'file.no-json':

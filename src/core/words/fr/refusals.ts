@@ -33,6 +33,8 @@ export const REFUSALS: Readonly<Record<keyof typeof VALUE_REFUSALS | keyof typeo
   'refusal.backwards': '« {met} » va à rebours',
   'refusal.comma': '« {met} » a une virgule ; écrivez-le avec un point, {right}',
   'refusal.unlike-line': 'diffère de la ligne {line}, qui est de la même méthode',
+  'refusal.tree-too-much': 'une pièce a au plus 600 parties, 300 par ligne et quatre niveaux',
+  'refusal.line-twice': 'deux lignes d’une pièce ont le même id',
   'file.too-large':
     '{what, select, job {Ce fichier est plus grand que n’importe quel travail : rien n’a été touché.} packet {Ce fichier est plus grand que n’importe quel paquet : rien n’a été touché.} calendar {Le fichier de calendrier dépasse 4 Mo.} request {La demande est plus grande que n’importe quel travail.} other {Ce fichier est trop grand : rien n’a été touché.}}',
   'file.no-json':

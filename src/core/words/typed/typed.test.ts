@@ -1,0 +1,156 @@
+import { largestOf } from '../../botany/built';
+import { SPECIES } from '../../botany/catalogue';
+import { countIn, lineIn, linesIn, pulled, pulledLine, withCount } from '../../piece/edited';
+import { expand } from '../../piece/expand';
+import { SPOKEN } from '../../piece/mention';
+import { mentionsOf, said } from '../../piece/said';
+import type { Part } from '../../piece/part';
+import { LANGUAGE_IDS, PSEUDO, typingOf, type Language } from '../languages';
+import { readTyped } from './read';
+import { writeTyped } from './write';
+
+const figure = (n: number): string => String(Math.round(n * 10) / 10);
+const treeOf = (id: string, stage?: string): Part => {
+  const species = SPECIES.find((s) => s.id === id)!;
+  return largestOf(species, stage ?? species.stages.at(-1)!.id).tree;
+};
+const typed = async (text: string, tree: Part, language: Language = 'en') => {
+  const { mentions, strange } = readTyped(text, await typingOf(language));
+  const { tree: after, untaken } = said(tree, mentions.map((m) => m.mention)); // prettier-ignore
+  return { tree: after, strange, untaken };
+};
+const many = (tree: Part, kind: Part['kind']) => expand(tree).filter((i) => i.part.kind === kind).length;
+
+describe('what is typed', () => {
+  test.each([...LANGUAGE_IDS, PSEUDO] as const)(
+    'in %s a piece is written and read as itself, in every species and stage',
+    async (language) => {
+      const typing = await typingOf(language);
+      for (const species of SPECIES)
+        for (const stage of species.stages) {
+          const { tree } = largestOf(species, stage.id);
+          const text = writeTyped(mentionsOf(tree), typing, figure);
+          const { mentions, strange } = readTyped(text, typing);
+          expect([text, strange]).toEqual([text, []]);
+          const again = said(tree, mentions.map((m) => m.mention)); // prettier-ignore
+          expect([text, again.untaken]).toEqual([text, []]);
+          expect([text, again.tree]).toEqual([text, tree]);
+        }
+    },
+  );
+
+  test.each([...LANGUAGE_IDS, PSEUDO] as const)(
+    'in %s no word means two things, and each name is read as itself',
+    async (language) => {
+      const typing = await typingOf(language);
+      for (const name of SPOKEN)
+        for (const word of typing.names[name]) {
+          const { mentions } = readTyped(`3 ${word}`, typing);
+          expect([word, mentions.map((m) => m.mention)]).toEqual([word, [{ say: 'count', name, count: 3 }]]);
+        }
+    },
+  );
+
+  test('counts of buds, half-open and open florets of a spike: the others move along', async () => {
+    const before = treeOf('spike');
+    const { tree, strange } = await typed('5 buds, 3 half, 7 open', before);
+    expect(strange).toEqual([]);
+    expect(['bud', 'opening', 'open'].map((id) => countIn(lineIn(tree, id)!))).toEqual([5, 3, 7]);
+    const at = expand(tree).filter((i) => i.part.kind !== 'branch' && i.within?.within === null).map((i) => i.atMm); // prettier-ignore
+    const gaps = at.slice(1).map((x, i) => x - at[i]!);
+    expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThan(1e-9);
+  });
+
+  test('pairs, sizes, gauge of the leaves and of the carrier', async () => {
+    const { tree, strange, untaken } = await typed('6 pairs 18 to 43, 28 ga, on 22', treeOf('roundleaf'));
+    expect([strange, untaken]).toEqual([[], []]);
+    const leaf = lineIn(tree, 'leaf')!;
+    expect(leaf.many).toEqual({ by: 'run', count: 13, fromMm: 18, toMm: 43 });
+    expect([leaf.on, tree.on]).toMatchObject([{ swg: 28, cut: 5 }, { swg: 22 }]);
+  });
+
+  test('sizes one by one', async () => {
+    const { tree } = await typed('2 of 18, 4 of 26, 6 of 34', treeOf('laurel'));
+    expect(lineIn(tree, 'leaf')!.many).toEqual({ by: 'sizes', of: [{ count: 2, sizeMm: 18 }, { count: 4, sizeMm: 26 }, { count: 6, sizeMm: 34 }] }); // prettier-ignore
+  });
+
+  test('a filler of three levels: florets over all, clusters over all, so many to a branch', async () => {
+    const { tree, strange } = await typed('78 florets, 12 clusters, 3 to a branch', treeOf('frothbranch'));
+    expect(strange).toEqual([]);
+    expect([many(tree, 'floret'), many(tree, 'arm'), many(tree, 'cluster')]).toEqual([78, 4, 8]);
+    const other = await typed('40 florets, 6 clusters, 2 to a branch', treeOf('frothbranch'));
+    // the tip of each branch is a cluster of its own
+    expect([many(other.tree, 'floret'), many(other.tree, 'arm'), many(other.tree, 'cluster')]).toEqual([40, 3, 3]);
+  });
+
+  test('berries by how ripe they are', async () => {
+    const { tree } = await typed('2 green, 3 ripe', treeOf('rosehip'));
+    const berries = expand(tree).filter((i) => i.part.kind === 'berry');
+    expect(berries.map((b) => b.stage)).toEqual(['green', 'green', 'ripe', 'ripe', 'ripe']);
+  });
+
+  test('rounds of a hand-wrapped rose, without wire', async () => {
+    const { tree, strange } = await typed('6 rounds 40, no wire', treeOf('wrappedrose'));
+    expect(strange).toEqual([]);
+    expect(lineIn(tree, 'round')!.many).toEqual({ by: 'sizes', of: [{ count: 6, sizeMm: 40 }] });
+  });
+
+  test('buds and flowers of a domed cluster', async () => {
+    const { tree } = await typed('12 buds + 22 florets', treeOf('mophead'));
+    expect([many(tree, 'bud'), many(tree, 'floret')]).toEqual([12, 22]);
+  });
+
+  test('none of something takes it out, wires and all; typed again it is there as it was', async () => {
+    const before = treeOf('olive');
+    const { tree } = await typed('no berries', before);
+    expect(many(tree, 'berry')).toBe(0);
+    expect(linesIn(tree).map((p) => p.id)).not.toContain('berry');
+    const { mentions } = readTyped('2 berries', await typingOf('en'));
+    expect(said(tree, mentions.map((m) => m.mention), before).tree).toEqual(before); // prettier-ignore
+  });
+
+  test('a word that is not understood is told where it stands; the rest applies', async () => {
+    const text = '9 leaves, sparkly, on 18 ga';
+    const { tree, strange } = await typed(text, treeOf('laurel'));
+    expect(strange.map(({ from, to }) => text.slice(from, to))).toEqual(['sparkly']);
+    expect([countIn(lineIn(tree, 'leaf')!), tree.on]).toMatchObject([9, { swg: 18 }]);
+  });
+
+  test('in Spanish and French the same is said', async () => {
+    const plain = (await typed('5 buds, 3 half, 7 open, on 20', treeOf('spike'))).tree;
+    expect((await typed('5 capullos, 3 entreabiertas, 7 abiertas, en 20', treeOf('spike'), 'es')).tree).toEqual(plain);
+    expect((await typed('5 boutons, 3 entrouvertes, 7 ouvertes, sur 20', treeOf('spike'), 'fr')).tree).toEqual(plain);
+  });
+
+  test('what is not there is said of nothing', async () => {
+    const { tree, untaken } = await typed('4 berries', treeOf('roundleaf'));
+    expect(untaken).toEqual([0]);
+    expect(tree).toEqual(treeOf('roundleaf'));
+  });
+});
+
+describe('a branch that is pulled', () => {
+  const sprigs = SPECIES.filter((s) => s.habit === 'sprig' && pulledLine(largestOf(s, s.stages.at(-1)!.id).tree));
+
+  test.each(sprigs.map((s) => s.id))('%s: longer by two nodes, no part that was there changes', (id) => {
+    const before = treeOf(id);
+    const line = pulledLine(before)!;
+    const after = pulled(before, line.id, 2);
+    const of = (tree: Part) => expand(tree).filter((i) => i.part.id === line.id && i.within?.within === null).map((i) => [i.atMm, i.sizeMm, i.turnRad]); // prettier-ignore
+    const [was, is] = [of(before), of(after)];
+    expect(is.length).toBeGreaterThan(was.length);
+    // what shares the last node with a new part is turned to make room for it
+    const last = was.at(-1)![0]!;
+    was.forEach((values, i) => values.slice(0, values[0] === last ? 2 : 3).forEach((x, k) => expect(is[i]![k]).toBeCloseTo(x, 6))); // prettier-ignore
+    expect(is.at(-1)![0]!).toBeGreaterThan(last);
+    const back = of(pulled(after, line.id, -2));
+    was.forEach((values, i) => values.slice(0, 2).forEach((x, k) => expect(back[i]![k]).toBeCloseTo(x, 6)));
+    expect(back.at(-1)![0]!).toBeCloseTo(last, 6);
+  });
+
+  test('a line below one that is taken out begins where that began', () => {
+    const before = treeOf('spike');
+    const after = withCount(before, 'bud', 0);
+    expect(lineIn(after, 'opening')!.habit.startMm).toBe(0);
+  });
+});

@@ -1,0 +1,31 @@
+import type { Ripe, Spoken } from '../../piece/mention';
+
+/** A word that is typed: as it is written for one and for many, and what else is taken for it. */
+export type Typed = readonly [one: string, many: string, ...also: string[]];
+
+/** The words in which a person types what a piece is built of, in one language. Small letters. */
+export interface Typing {
+  names: Readonly<Record<Spoken, Typed>>;
+  ripeness: Readonly<Record<Ripe, Typed>>;
+  /** parts of a length: a half to a sixth */
+  parts: Readonly<Record<2 | 3 | 4 | 5 | 6, Typed>>;
+  pairs: Typed;
+  /** 12 of 18 mm */
+  of: Typed;
+  /** 18 to 43 mm */
+  to: Typed;
+  /** on wire of 20 */
+  on: Typed;
+  gauge: Typed;
+  toLength: Typed;
+  noWire: Typed;
+  no: Typed;
+  apart: Typed;
+  stalk: Typed;
+  start: Typed;
+  /** three to a branch; three each */
+  per: Typed;
+  each: Typed;
+  /** joins what is said and means nothing by itself */
+  fill: readonly string[];
+}
