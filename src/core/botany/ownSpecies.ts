@@ -7,7 +7,7 @@ import { hookMm } from '../piece/wires';
 import { longOf } from '../piece/long';
 import { countIn, linesIn } from '../piece/edited';
 import type { Part } from '../piece/part';
-import { treeSchema } from '../piece/partSchema';
+import { treeSchema } from './treeSchema';
 import { resized } from '../piece/resized';
 import { largestOf } from './built';
 import type { Method } from './methods';
@@ -160,19 +160,17 @@ function describedStages(base: Species, trees: OwnSpecies['trees'], largestMm: n
   });
 }
 
-/** A species as it was described: its trees where there are any, what is drawn following them. */
-function described(species: Species, { trees }: OwnSpecies): Species {
+/** A species as it was described: its trees where there are any; what is drawn of a head has as many petals. */
+function described(species: Species, own: OwnSpecies, { shape, tree: usual }: Species): Species {
+  const { trees, lengthShare, widthShare, cupDeg, curlDeg } = own;
   const last = must(species.stages.at(-1)).id;
   const open = trees[last];
-  const before = petalsIn(largestOf(species, last).tree);
-  const petals =
-    open && before > 0 && species.shape?.petals ? Math.round((species.shape.petals * petalsIn(open)) / before) : null;
+  const before = petalsIn(usual({ stage: last, sizeMm: must(species.sizesMm[0]), counts: {} }));
+  const petals = open && before > 0 && shape?.petals ? Math.max(1, Math.round((shape.petals * petalsIn(open)) / before)) : null;
   return {
     ...species,
     stages: describedStages(species, trees, must(species.sizesMm[0])),
-    ...(petals && species.shape?.tuned && petals !== species.shape.petals
-      ? { shape: species.shape.tuned({ ...PLAIN_TUNE, petals: Math.max(1, petals) }) }
-      : {}),
+    ...(petals && shape?.tuned ? { shape: shape.tuned({ petals, lengthShare, widthShare, cupDeg, curlDeg }) } : {}),
     tree: (ask) => {
       const tree = trees[ask.stage];
       return tree ? sizedTo(tree, ask.sizeMm) : species.tree(ask);
@@ -202,5 +200,5 @@ export function speciesOf(own: OwnSpecies, usual: Species, method?: Method): Spe
     tree: (ask) => changed(base.tree(ask), change),
     petals: petals === null ? base.petals : petals,
   };
-  return Object.keys(own.trees).length > 0 ? described(species, own) : species;
+  return Object.keys(own.trees).length > 0 ? described(species, own, base) : species;
 }

@@ -14,6 +14,7 @@ import { saveFile } from '../shared/fileAccess';
 import { Portrait } from '../shared/Portrait';
 import { getStudio, useStudio } from '../useStudio';
 import { BeginFrom } from './BeginFrom';
+import { Describe } from './describe/Describe';
 import { kindOf } from './ownKind';
 import { OwnMethods } from './OwnMethods';
 import { OwnSpeciesEditor } from './OwnSpeciesEditor';
@@ -55,23 +56,25 @@ export function OwnSpecies() {
     setOpenId(id);
   };
   return (
-    <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)]">
-      <section aria-label={words.label('shared.own-species')}>
-        <h2 className="pb-2">{words.label('make.your-species')}</h2>
-        <ul className="flex flex-wrap gap-2 pb-3">
-          {own.species.map((s) => (
-            <li key={s.id}>
-              <button
-                className={`well flex min-w-[104px] flex-col items-center px-3 py-2 ${s.id === open?.id ? 'mark' : ''}`}
-                aria-pressed={s.id === open?.id}
-                onClick={() => setOpenId(s.id)}
-              >
-                <Portrait kind={kindOf(s)} px={54} />
-                <b className="max-w-[120px] truncate text-[15px]">{s.name}</b>
-              </button>
-            </li>
-          ))}
-        </ul>
+    <div className="flex flex-col gap-6">
+      <section aria-label={words.label('shared.own-species')} className="flex flex-wrap items-end gap-x-8 gap-y-3">
+        <div>
+          <h2 className="pb-2">{words.label('make.your-species')}</h2>
+          <ul className="flex flex-wrap gap-2">
+            {own.species.map((s) => (
+              <li key={s.id}>
+                <button
+                  className={`well flex min-w-[104px] flex-col items-center px-3 py-2 ${s.id === open?.id ? 'mark' : ''}`}
+                  aria-pressed={s.id === open?.id}
+                  onClick={() => setOpenId(s.id)}
+                >
+                  <Portrait kind={kindOf(s)} px={54} />
+                  <b className="max-w-[120px] truncate text-[15px]">{s.name}</b>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
         <BeginFrom
           label={words.label('make.copy-it')}
           among={allSpecies(catalogue).map(({ id }) => ({ id, name: capital(words.species(id)[0]) }))}
@@ -79,14 +82,15 @@ export function OwnSpecies() {
           onChange={setBase}
           onCopy={add}
         />
-        <CatalogueFiles own={own} />
-        <OwnMethods />
       </section>
-      {open ? (
-        <OwnSpeciesEditor key={open.id} own={open} />
-      ) : (
-        <p className="say">{words.label('make.a-copy-can-changed-everything')}</p>
-      )}
+      {open ? <Describe key={open.id} own={open} /> : <p className="say">{words.label('make.a-copy-can-changed-everything')}</p>}
+      <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+        {open ? <OwnSpeciesEditor key={open.id} own={open} /> : <span />}
+        <section aria-label={words.label('make.your-methods')}>
+          <CatalogueFiles own={own} />
+          <OwnMethods />
+        </section>
+      </div>
     </div>
   );
 }

@@ -2,7 +2,6 @@
 
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { largestOf } from '@/core/botany/built';
 import { allMethods, bodyOf, SPECIES, speciesById } from '@/core/botany/catalogue';
 import type { OwnSpecies as Own } from '@/core/botany/ownSpecies';
 import { ROLES, type Role } from '@/core/botany/species';
@@ -53,7 +52,6 @@ export function OwnSpeciesEditor({ own }: { own: Own }) {
         <RoleAndMethod own={own} change={change} />
       </div>
       <Petals own={own} change={change} />
-      <BuiltOf own={own} change={change} />
       <PasteAndWire own={own} change={change} />
       <Months own={own} change={change} />
       <Colourways own={own} change={change} />
@@ -194,14 +192,16 @@ function Petals({ own, change }: Part) {
   return (
     <fieldset className="flex flex-wrap gap-4">
       <legend className="pb-1 font-semibold">{words.label('make.petals')}</legend>
-      <NumberField
-        label={words.label('shared.how-many')}
-        value={own.petals ?? base.shape?.petals ?? 0}
-        unit=""
-        least={2}
-        most={200}
-        onChange={(n) => change(asLabel('make.do-petals', { n }), (s) => void (s.petals = Math.round(n)))}
-      />
+      {!isDescribed(own) && (
+        <NumberField
+          label={words.label('shared.how-many')}
+          value={own.petals ?? base.shape?.petals ?? 0}
+          unit=""
+          least={2}
+          most={200}
+          onChange={(n) => change(asLabel('make.do-petals', { n }), (s) => void (s.petals = Math.round(n)))}
+        />
+      )}
       <Share {...part} label={words.label('make.length')} field="lengthShare" least={60} most={150} />
       <Share {...part} label={words.label('make.width')} field="widthShare" least={50} most={180} />
       <Figure {...part} label={words.label('make.cup')} field="cupDeg" unit="°" least={-40} most={60} />
@@ -210,34 +210,8 @@ function Petals({ own, change }: Part) {
   );
 }
 
-/** What a composite is built of: buds, florets, pairs of leaves. */
-function BuiltOf({ own, change }: Part) {
-  const words = useWords();
-  const base = baseOf(own);
-  const counts = base?.sprig?.counted(largestOf(base, base.stages.at(-1)!.id).tree) ?? [];
-  if (counts.length === 0) return null;
-  return (
-    <fieldset className="flex flex-wrap gap-4">
-      <legend className="pb-1 font-semibold">{words.label('make.built-of')}</legend>
-      {counts.map((c) => {
-        const label = words.counts(c.called ?? c.id);
-        return (
-          <NumberField
-            key={c.id}
-            label={label}
-            value={own.counts[c.id] ?? c.count}
-            unit=""
-            least={c.least}
-            most={c.most}
-            onChange={(n) =>
-              change(asLabel('make.do-value', { what: label.toLowerCase() }), (s) => void (s.counts[c.id] = Math.round(n)))
-            }
-          />
-        );
-      })}
-    </fieldset>
-  );
-}
+/** Whether the open stage was described line by line: its petals, paste and wire are changed there. */
+const isDescribed = (own: Own): boolean => own.trees[baseOf(own)?.stages.at(-1)?.id ?? ''] !== undefined;
 
 function PasteAndWire({ own, change }: Part) {
   const words = useWords();
@@ -245,9 +219,13 @@ function PasteAndWire({ own, change }: Part) {
   return (
     <fieldset className="flex flex-wrap gap-4">
       <legend className="pb-1 font-semibold">{words.label('make.paste-and-wire')}</legend>
-      <Figure {...part} label={words.label('make.paste-thick')} field="pasteMm" unit="mm" least={0.2} most={6} step={0.1} />
-      <Figure {...part} label={words.label('make.thinnest')} field="floorSwg" unit="SWG" least={14} most={35} />
-      <Figure {...part} label={words.label('make.hook')} field="hookMm" unit="mm" least={0} most={15} />
+      {!isDescribed(own) && (
+        <>
+          <Figure {...part} label={words.label('make.paste-thick')} field="pasteMm" unit="mm" least={0.2} most={6} step={0.1} />
+          <Figure {...part} label={words.label('make.thinnest')} field="floorSwg" unit="SWG" least={14} most={35} />
+          <Figure {...part} label={words.label('make.hook')} field="hookMm" unit="mm" least={0} most={15} />
+        </>
+      )}
       <Share {...part} label={words.label('make.breaks')} field="breakageShare" least={0} most={90} />
       <Sizes own={own} onChange={(sizes) => change(asLabel('make.do-sizes'), (s) => void (s.sizesMm = sizes))} />
     </fieldset>

@@ -1,6 +1,7 @@
 import { BRIEF } from './brief';
 import { COMPOSE } from './compose';
 import { DAYS } from './days';
+import { DESCRIBE } from './describe';
 import { HANDOVER } from './handover';
 import { HELPER } from './helper';
 import { JOBS } from './jobs';
@@ -18,6 +19,7 @@ export const SCREEN = {
   ...BRIEF,
   ...COMPOSE,
   ...DAYS,
+  ...DESCRIBE,
   ...HANDOVER,
   ...HELPER,
   ...JOBS,

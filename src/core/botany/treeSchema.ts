@@ -1,8 +1,8 @@
 import * as v from 'valibot';
 import { between, refusedBy, wholeBetween } from '../boundary/parts';
-import { MOST, tooMuch } from './expand';
-import type { Own, Part, Run } from './part';
-import { WORK, type Work } from './work';
+import { MOST, tooMuch } from '../piece/expand';
+import type { Own, Part, Run } from '../piece/part';
+import { WORK, type Work } from '../piece/work';
 
 /** Longest and shortest that a hand makes of paste or wire, mm. */
 const MOST_MM = 400;

@@ -1,0 +1,45 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import type { ComesOf } from '@/core/plan/comesOf';
+import { useWords } from '../../speech/useWords';
+
+function Figure({ figure, of, why }: { figure: ReactNode; of: string; why?: string }) {
+  return (
+    <div>
+      <dt className="text-[15px] leading-tight">
+        <b className="fig block text-[1.6rem] leading-none">{figure}</b> {of}
+      </dt>
+      {why && <dd className="small">{why}</dd>}
+    </div>
+  );
+}
+
+/** What comes of a piece as it is described, each figure with what it is of. */
+export function Comes({ comes }: { comes: ComesOf }) {
+  const words = useWords();
+  const { units } = words;
+  const [quick, usual, first] = comes.minutes;
+  return (
+    <section aria-label={words.label('describe.what-comes')} className="tray flex flex-col gap-3 rounded-2xl px-4 py-3">
+      <h3>{words.label('describe.what-comes')}</h3>
+      <dl className="flex flex-col gap-3">
+        <Figure figure={units.length(comes.longMm)} of={words.label('describe.long')} />
+        {comes.thickMm !== null && <Figure figure={units.length(comes.thickMm, 1)} of={words.label('describe.thick')} />}
+        {comes.tapeMm > 0 && <Figure figure={units.number(comes.tapeMm / 1000, 2)} of={words.label('describe.tape')} />}
+        <Figure
+          figure={units.duration(usual)}
+          of={words.label('describe.minutes', { quick: units.duration(quick), first: units.duration(first) })}
+          why={comes.setUp[1] > 0 ? words.label('describe.batch', { minutes: units.duration(comes.setUp[1]) }) : undefined}
+        />
+        <Figure
+          figure={`${units.gramFigure(comes.grams)} g`}
+          of={words.label('describe.grams')}
+          why={comes.paste
+            .map((p) => `${words.label('describe.of-colour', { colour: p.colour })} ${units.gramFigure(p.grams)} g`)
+            .join(', ')}
+        />
+      </dl>
+    </section>
+  );
+}

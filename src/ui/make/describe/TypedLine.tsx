@@ -1,0 +1,68 @@
+'use client';
+
+import { useState } from 'react';
+import { mentionsOf, said } from '@/core/piece/said';
+import { readTyped } from '@/core/words/typed/read';
+import type { Typing } from '@/core/words/typed/typing';
+import { writeTyped } from '@/core/words/typed/write';
+import { useWords } from '../../speech/useWords';
+import type { Described } from './useDescribed';
+
+/** A piece in one line that can be typed over: what is understood is taken, what is not is shown, nothing is lost. */
+export function TypedLine({ described, typing }: { described: Described; typing: Typing }) {
+  const words = useWords();
+  const { tree, first, change } = described;
+  const figure = (n: number) => words.units.number(Math.round(n * 10) / 10, Number.isInteger(Math.round(n * 10) / 10) ? 0 : 1);
+  const lines = mentionsOf(tree);
+  const written = writeTyped(lines, typing, figure);
+  const [typed, setTyped] = useState<{ text: string; over: string } | null>(null);
+  const [told, setTold] = useState<{ strange: string[]; untaken: string[] } | null>(null);
+  // what was typed over an earlier state is no more of this one
+  const text = typed && typed.over === written ? typed.text : written;
+  const take = () => {
+    const { mentions, strange } = readTyped(text, typing);
+    const { tree: next, untaken } = said(tree, mentions.map((m) => m.mention), first); // prettier-ignore
+    const part = ({ from, to }: { from: number; to: number }) => text.slice(from, to);
+    setTold({ strange: strange.map(part), untaken: untaken.map((i) => part(mentions[i]!)) });
+    change(next, 'describe.do-line');
+  };
+  const example = writeTyped(lines.slice(0, 1).map((l) => l.slice(0, 2)), typing, figure); // prettier-ignore
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        take();
+      }}
+    >
+      <label className="block text-[15px] font-semibold">
+        {words.label('describe.typed')}
+        <span className="mt-1 flex gap-2">
+          <input
+            className="fld min-w-0 grow font-[family-name:var(--say)] text-[1.05rem] font-normal"
+            value={text}
+            spellCheck={false}
+            autoComplete="off"
+            onChange={(e) => setTyped({ text: e.target.value, over: written })}
+            aria-describedby="typed-how"
+          />
+          <button type="submit" className="key" disabled={text === written}>
+            {words.label('describe.take')}
+          </button>
+        </span>
+      </label>
+      <p id="typed-how" className="small pt-1">
+        {words.label('describe.typed-how', { example })}
+      </p>
+      {told && told.strange.length > 0 && (
+        <p role="status" className="pt-1 text-[15px] text-[var(--stop)]">
+          {words.label('describe.strange', { words: told.strange.join(', ') })}
+        </p>
+      )}
+      {told && told.untaken.length > 0 && (
+        <p role="status" className="pt-1 text-[15px] text-[var(--stop)]">
+          {words.label('describe.not-there', { words: told.untaken.join(', ') })}
+        </p>
+      )}
+    </form>
+  );
+}
