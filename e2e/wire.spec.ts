@@ -134,9 +134,9 @@ test('one branch without a cake: counted as wanted, with its wires and joints, i
   const own = page.getByRole('region', { name: label('shared.own-species') });
   await pick(own, label('make.begin-from'), 'Delphinium spike');
   await own.getByRole('button', { name: label('make.copy-it') }).click();
-  await page.getByRole('textbox', { name: label('counts.buds') }).fill('9');
-  await page.getByRole('textbox', { name: label('counts.opening') }).fill('7');
-  await page.getByRole('textbox', { name: label('counts.open') }).fill('15');
+  await page.getByRole('textbox', { name: 'Buds: how many' }).fill('9');
+  await page.getByRole('textbox', { name: 'Half-open florets: how many' }).fill('7');
+  await page.getByRole('textbox', { name: 'Open florets: how many' }).fill('15');
   const one = page.getByRole('region', { name: 'One Delphinium spike, own' });
   await expect(one).toContainText('9 buds');
   await expect(one).toContainText('22 florets');

@@ -7,7 +7,7 @@ import { thickenSheets } from './shape/thickness';
 import { FLOWERS } from './species/flowers';
 import { GREENS } from './species/greens';
 import { METHODS, type Method } from './methods';
-import { pasteMm3, pasteOf } from '../piece/paste';
+import { isPaste, pasteMm3, pasteOf } from '../piece/paste';
 import { wireGrams } from '../piece/wires';
 import { builtOf, type Built } from './built';
 import { madeAs } from './otherWays';
@@ -204,13 +204,15 @@ export function bodyOf(kind: Kind, catalogue: Catalogue): Body {
   const radialMm = extent.radial * unit;
   const axialMm = ((extent.high - extent.low) / 2) * unit;
   const built = builtOf(species, stage.id, kind.sizeMm);
-  const pasteGrams = pasteOf(built.instances).reduce((a, p) => a + p.grams, 0);
+  const pasted = pasteOf(built.instances);
+  const gramsOf = (parts: typeof pasted) => parts.reduce((a, p) => a + p.grams, 0);
+  const pasteGrams = gramsOf(pasted.filter((p) => isPaste(p.material)));
   const body: Body = {
     species,
     role: roleAt(species, kind.stage),
     radialMm,
     axialMm,
-    massGrams: pasteGrams + wireGrams(built.instances),
+    massGrams: gramsOf(pasted) + wireGrams(built.instances),
     pasteGrams,
     built,
     solidity: stage.id === 'bud' ? Math.max(0.85, species.solidity) : species.solidity,

@@ -5,7 +5,7 @@ import { changed, type Change } from '../piece/changed';
 import type { Counts } from '../piece/construction';
 import { hookMm } from '../piece/wires';
 import { longOf } from '../piece/long';
-import { countIn, linesIn } from '../piece/edited';
+import { countIn, linesIn } from '../piece/treeLines';
 import type { Part } from '../piece/part';
 import { treeSchema } from './treeSchema';
 import { resized } from '../piece/resized';
@@ -139,13 +139,13 @@ function changeOf(own: OwnSpecies, base: Species): Change {
   };
 }
 
-/** A described size is met by so much, mm: sizes are kept to a tenth. */
+/** A described length is met by so much, mm: sizes are kept to a tenth. */
 const MET_MM = 0.06;
 
-/** A described piece in the size that is asked for. */
-function sizedTo(tree: Part, sizeMm: number): Part {
-  const longMm = longOf(tree);
-  return Math.abs(longMm - sizeMm) <= MET_MM || longMm <= 0 ? tree : resized(tree, sizeMm / longMm);
+/** A described piece in the size that is asked for: a sprig by its length, a head against its largest. */
+function sizedTo(tree: Part, { habit, sizesMm }: Pick<Species, 'habit' | 'sizesMm'>, sizeMm: number): Part {
+  const largestMm = habit === 'sprig' ? longOf(tree) : must(sizesMm[0]);
+  return Math.abs(largestMm - sizeMm) <= MET_MM || largestMm <= 0 ? tree : resized(tree, sizeMm / largestMm);
 }
 
 /** Petals of a tree, ring by ring or in one cut. */
@@ -173,7 +173,7 @@ function described(species: Species, own: OwnSpecies, { shape, tree: usual }: Sp
     ...(petals && shape?.tuned ? { shape: shape.tuned({ petals, lengthShare, widthShare, cupDeg, curlDeg }) } : {}),
     tree: (ask) => {
       const tree = trees[ask.stage];
-      return tree ? sizedTo(tree, ask.sizeMm) : species.tree(ask);
+      return tree ? sizedTo(tree, species, ask.sizeMm) : species.tree(ask);
     },
   };
 }

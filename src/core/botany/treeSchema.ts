@@ -82,26 +82,32 @@ const KINDS = ['head', 'base', 'cone', 'petal', 'sepal', 'stamens', 'calyx', 'ce
 const JOINS = ['itself', 'on wire', 'taped', 'gathered', 'ring', 'glued', 'wrapped', 'pushed in', 'threaded'] as const;
 const WORKS = Object.keys(WORK) as readonly string[] as readonly [Work, ...Work[]];
 
-/** One line and what it carries, so many levels of it. */
-const level = (deep: number): v.GenericSchema<Part> =>
-  v.strictObject({
-    id: v.pipe(v.string(), v.regex(/^[a-z][a-z0-9-]{0,39}$/)),
-    kind: v.picklist(KINDS),
-    many,
-    form: v.nullable(form),
-    on: own,
-    join: v.picklist(JOINS),
-    work: v.pipe(v.array(v.picklist(WORKS)), v.maxLength(12)),
-    habit,
-    parts: deep > 1 ? v.pipe(v.array(level(deep - 1)), v.maxLength(40)) : v.pipe(v.array(v.never()), v.maxLength(0)),
-  });
+/** One line and what it carries. */
+export const partSchema: v.GenericSchema<Part> = v.strictObject({
+  id: v.pipe(v.string(), v.regex(/^[a-z][a-z0-9-]{0,39}$/)),
+  kind: v.picklist(KINDS),
+  many,
+  form: v.nullable(form),
+  on: own,
+  join: v.picklist(JOINS),
+  work: v.pipe(v.array(v.picklist(WORKS)), v.maxLength(12)),
+  habit,
+  parts: v.pipe(v.array(v.lazy(() => partSchema)), v.maxLength(40)),
+});
+
+/** Whether what may be a tree has no more levels than are taken: asked before it is gone through level by level. */
+function shallow(input: unknown, levels: number = MOST.deep): boolean {
+  const parts: unknown = typeof input === 'object' && input !== null && 'parts' in input ? input.parts : [];
+  return levels > 0 && (!Array.isArray(parts) || parts.every((p) => shallow(p, levels - 1)));
+}
 
 const idsOf = (tree: Part): string[] => [tree.id, ...tree.parts.flatMap(idsOf)];
 const unlike = (ids: readonly string[]): boolean => new Set(ids).size === ids.length;
 
 /** A tree as a file has it: of one piece, no more of it than is expanded, each line under an id of its own. */
 export const treeSchema = v.pipe(
-  level(MOST.deep),
+  v.custom<Part>((input) => shallow(input), refusedBy('refusal.tree-too-much')),
+  v.lazy(() => partSchema),
   v.check((tree) => tooMuch(tree) === null, refusedBy('refusal.tree-too-much')),
   v.check((tree) => unlike(idsOf(tree)), refusedBy('refusal.line-twice')),
 );

@@ -91,6 +91,7 @@ const COLUMNS: readonly Column[] = [
   { name: 'cup_deg', field: 'cupDeg', cell: 'number', optional: true },
   { name: 'curl_deg', field: 'curlDeg', cell: 'number', optional: true },
   { name: 'built_of', field: 'counts', cell: 'text', optional: true },
+  { name: 'trees_json', field: 'trees', cell: 'text', optional: true },
   { name: 'colour_names', field: 'colourNames', cell: 'text' },
   { name: 'colours', field: 'colours', cell: 'text' },
 ];
@@ -107,15 +108,37 @@ const countsIn = (cell: string): Record<string, number> =>
       }),
   );
 
+/** Described trees as JSON in one cell. What is none is read as a text, which the schema objects to. */
+function treesIn(cell: string): OwnSpecies['trees'] {
+  if (!cell.trim()) return {};
+  try {
+    return JSON.parse(cell) as OwnSpecies['trees'];
+  } catch {
+    return JSON.parse(JSON.stringify(cell)) as OwnSpecies['trees'];
+  }
+}
+
 /** Colours stand in two cells, names and #rrggbb, each parted by semicolons. */
 const rowSchema = v.pipe(
-  v.looseObject({ colourNames: v.string(), colours: v.string(), counts: v.optional(v.string(), '') }),
+  v.looseObject({
+    colourNames: v.string(),
+    colours: v.string(),
+    counts: v.optional(v.string(), ''),
+    trees: v.optional(v.string(), ''),
+  }),
   v.transform(
-    ({ colourNames, colours, counts, ...rest }): Pick<OwnSpecies, 'colourways'> & Partial<Pick<OwnSpecies, 'counts'>> => {
+    ({
+      colourNames,
+      colours,
+      counts,
+      trees,
+      ...rest
+    }): Pick<OwnSpecies, 'colourways'> & Partial<Pick<OwnSpecies, 'counts' | 'trees'>> => {
       const hues = colours.split(';').map((x) => x.trim());
       return {
         ...rest,
         counts: countsIn(counts),
+        trees: treesIn(trees),
         colourways: colourNames.split(';').map((name, i) => ({ id: name.trim(), name: name.trim(), hue: hues[i] ?? '' })),
       };
     },
@@ -134,6 +157,7 @@ export const writeSpeciesCsv = (species: readonly OwnSpecies[]): string =>
       counts: Object.entries(s.counts)
         .map(([name, count]) => `${name}=${count}`)
         .join('; '),
+      trees: Object.keys(s.trees).length > 0 ? JSON.stringify(s.trees) : '',
     })),
     COLUMNS,
   );

@@ -11,9 +11,11 @@ function fieldsOf(schema: unknown, path = ''): [path: string, description: unkno
           [`${path}${name}`, inner.description],
           ...fieldsOf(inner, `${path}${name}.`),
         ])
-      : key === 'required' || key === 'enum' || key === 'const'
-        ? []
-        : fieldsOf(part, path),
+      : key === '$defs'
+        ? Object.entries(part as object).flatMap(([name, inner]) => fieldsOf(inner, `${name}.`))
+        : key === 'required' || key === 'enum' || key === 'const'
+          ? []
+          : fieldsOf(part, path),
   );
 }
 

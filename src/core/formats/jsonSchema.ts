@@ -1,5 +1,6 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
 import * as v from 'valibot';
+import { partSchema } from '../botany/treeSchema';
 import { PROJECT_VERSION, projectSchema } from '../plan/project';
 import { photographsSchema } from './projectFile';
 import schemaWords from './schemaWords.json';
@@ -25,6 +26,14 @@ function described(schema: Schema, path = ''): Schema {
   return Object.fromEntries(
     Object.entries(schema).map(([key, part]) => {
       if (key === 'properties' && isSchema(part)) return [key, Object.fromEntries(Object.entries(part).map(field))];
+      // a part of a piece is described once, as a part
+      if (key === '$defs' && isSchema(part))
+        return [
+          key,
+          Object.fromEntries(
+            Object.entries(part).map(([name, inner]) => [name, isSchema(inner) ? described(inner, `${name}.`) : inner]),
+          ),
+        ];
       return [key, INNER.has(key) ? through(part) : part];
     }),
   );
@@ -38,6 +47,7 @@ export const projectJsonSchema = (): Schema => ({
   ...described(
     toJsonSchema(v.strictObject({ ...projectSchema.entries, photographs: v.optional(photographsSchema, []) }), {
       errorMode: 'ignore',
+      definitions: { part: partSchema },
     }) as Schema,
   ),
   $id: `urn:ofrenda:project:${PROJECT_VERSION}`,

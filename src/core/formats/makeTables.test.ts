@@ -1,5 +1,7 @@
 import { CALLED } from '../testing/samples';
 import { speciesById, SHIPPED } from '../botany/catalogue';
+import { largestOf } from '../botany/built';
+import { pulled } from '../piece/edited';
 import { ownCopyOf } from '../botany/ownSpecies';
 import { METHODS } from '../botany/methods';
 import type { Issue } from '../boundary/refusal';
@@ -113,6 +115,16 @@ describe('the catalogue file', () => {
     const text = writeSpeciesCsv([spike]);
     expect((readSpeciesCsv(text) as { rows: unknown[] }).rows[0]).toMatchObject({ counts: spike.counts });
     expect(sentences(readSpeciesCsv(text.replace('opening=7', 'opening=some')))[0]).toMatch(/^Line 2, built_of/);
+  });
+
+  test('a described species keeps its trees through a table and a file; a cell that is none is said', () => {
+    const base = speciesById('roundleaf', SHIPPED);
+    const trees = { grown: pulled(largestOf(base, 'grown').tree, 'leaf', 2) };
+    const leaf = { ...ownCopyOf({ base, id: 'own-leaf', basedOn: 'roundleaf', called: CALLED }), trees };
+    const text = writeSpeciesCsv([leaf]);
+    expect((readSpeciesCsv(text) as { rows: unknown[] }).rows[0]).toMatchObject({ trees });
+    expect(readCatalogueFile(writeCatalogueFile({ species: [leaf], methods: [] }))).toMatchObject({ catalogue: { species: [{ trees }] } }); // prettier-ignore
+    expect(sentences(readSpeciesCsv(text.replace(/"\{""grown.*?\}"(?=,)/, 'scribble')))[0]).toMatch(/^Line 2, trees_json/);
   });
 
   test('every method that ships goes out as a table and comes in the same, under a name of its own', () => {

@@ -30,6 +30,8 @@ export type QuoteFact = FactOf<typeof QUOTE_FACTS>;
 /** What a ball of paste is for. */
 export const PASTE_FACTS = {
   'paste.colour': { colour: 'colour' },
+  'paste.green': {},
+  'paste.second': { species: 'species' },
   'paste.plaque': {},
   'paste.for-species': { species: 'species' },
 } as const satisfies FactTable;

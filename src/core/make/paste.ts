@@ -1,7 +1,10 @@
+import { builtOf } from '../botany/built';
 import { speciesById, type Catalogue } from '../botany/catalogue';
+import { RIPE, ripeHue } from '../botany/families/berrySprig';
 import { shade } from '../botany/shape/paint';
-import { colourwayOf, stageOf } from '../botany/species';
+import { colourwayOf, stageOf, type Species } from '../botany/species';
 import { colourDifference } from '../compose/colourDifference';
+import { isPaste, pasteOf } from '../piece/paste';
 import type { PasteFact } from './facts';
 import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
 import type { TrayKind } from './tray';
@@ -109,21 +112,43 @@ function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: reado
   for (const kind of tray) {
     if (kind.toMake === 0) continue;
     const species = speciesById(kind.species, catalogue);
-    const way = colourwayOf(species, kind.colourway);
-    const ball = ballOf(
-      way.hue,
-      { code: 'paste.colour', values: { colour: { species: kind.species, colourway: kind.colourway } } },
-      kind.role === 'foliage',
-    );
     const net = kind.pasteGramsEach * kind.toMake + kind.spareGrams;
-    const gross = net / (1 - kind.loss.share);
-    ball.net += net;
-    ball.gross += gross;
-    ball.species.add(species.id);
-    const tones = species.shape?.tones?.(stageOf(species, kind.stage).open) ?? [0, 1, 0];
-    tones.forEach((share, k) => (ball.toned[k] = must(ball.toned[k]) + share * gross));
+    for (const { role, share } of rolesOf(kind, species)) {
+      const { hue, name } = pasteColour(kind, species, role);
+      const ball = ballOf(hue, name, kind.role === 'foliage' || name.code === 'paste.green');
+      const gross = (net * share) / (1 - kind.loss.share);
+      ball.net += net * share;
+      ball.gross += gross;
+      ball.species.add(species.id);
+      const tones = (role === 'main' && species.shape?.tones?.(stageOf(species, kind.stage).open)) || [0, 1, 0];
+      tones.forEach((part, k) => (ball.toned[k] = must(ball.toned[k]) + part * gross));
+    }
   }
   return [...balls.values()];
+}
+
+/** Paste of a kind by the roles of its colours, in shares; what is paper is none. */
+function rolesOf(kind: Pick<TrayKind, 'stage' | 'sizeMm'>, species: Species): { role: string; share: number }[] {
+  const parts = pasteOf(builtOf(species, kind.stage, kind.sizeMm).instances).filter((p) => isPaste(p.material));
+  const inAll = parts.reduce((a, p) => a + p.grams, 0);
+  return [...new Set(parts.map((p) => p.colour))].map((role) => ({
+    role,
+    share: parts.filter((p) => p.colour === role).reduce((a, p) => a + p.grams, 0) / inAll,
+  }));
+}
+
+/** Calyces, sepals, soft bases, and leaves that go with berries. */
+const LEAF_GREEN = '#7f9a62';
+/** Centres of flowers that name no second colour. */
+const GOLDEN = '#d9a93c';
+
+/** The colour of a role in a kind, and what its paste is called. */
+function pasteColour(kind: TrayKind, species: Species, role: string): { hue: string; name: PasteFact } {
+  const way = colourwayOf(species, kind.colourway);
+  const own: PasteFact = { code: 'paste.colour', values: { colour: { species: kind.species, colourway: kind.colourway } } };
+  if (role === 'green' && kind.role !== 'foliage') return { hue: LEAF_GREEN, name: { code: 'paste.green', values: {} } };
+  if (role === 'second') return { hue: way.second ?? GOLDEN, name: { code: 'paste.second', values: { species: species.id } } };
+  return { hue: role === 'turning' ? ripeHue(way.hue, RIPE.turning ?? 1) : way.hue, name: own };
 }
 
 function tonesOf({ colour, gross, toned }: Kneading): PasteTone[] {

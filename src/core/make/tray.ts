@@ -5,7 +5,7 @@ import { ownBreakage, ownDrying, ownFactor, ownLoss, type Own } from '../log/own
 import { roleAt, type Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 import type { SpareReason } from './facts';
-import { gramsOf } from '../piece/paste';
+import { gramsOf, isPaste } from '../piece/paste';
 import { minutesForOne, stepsOf, type KindStep } from './kindWork';
 import { isAssembled, sparePartsOf, type SpareParts } from './spareParts';
 import { SPARES_RULE, sparesFor, type SparesRule } from './spares';
@@ -122,7 +122,10 @@ function withCounts(kind: TrayKind, { catalogue, rule, taken, log }: TrayNotes):
   const spareParts = assembled && wanted > 0 ? sparePartsOf(built, against, rule) : [];
   const toMake = wanted + spares;
   const grams = bodies.reduce((a, { body, count }) => a + body.pasteGrams * count, 0) / Math.max(1, kind.placed);
-  const spareGrams = spareParts.reduce((a, s) => a + (s.part.form ? gramsOf(s.part.form, s.sizeMm) * s.count : 0), 0);
+  const spareGrams = spareParts.reduce(
+    (a, s) => a + (s.part.form && isPaste(s.part.form.material) ? gramsOf(s.part.form, s.sizeMm) * s.count : 0),
+    0,
+  );
   const share = wanted > 0 ? toMake / wanted : 0;
   return {
     ...kind,

@@ -2,23 +2,15 @@ import { must } from '../geometry/must';
 import { mapParts } from './changed';
 import { placesOf } from './habit';
 import { countOf, groupsOf, sizesOf } from './many';
+import { lineIn, linesIn } from './treeLines';
 import type { Cut, Habit, Many, Part, Run } from './part';
 import { sizesTimes } from './resized';
-
-/** Every line of a tree, what carries it first. */
-export const linesIn = (root: Part): Part[] => [root, ...root.parts.flatMap(linesIn)];
-
-/** The line with this id, or null. */
-export const lineIn = (root: Part, id: string): Part | null => linesIn(root).find((p) => p.id === id) ?? null;
 
 const changeLine = (root: Part, id: string, change: (part: Part) => Part): Part =>
   settled(
     root,
     mapParts(root, (part) => (part.id === id ? change(part) : part)),
   );
-
-/** How many a line has: of what is shared out, over all that carry it; else on each. */
-export const countIn = (part: Part): number => (part.many.by === 'share' ? part.many.inAll : countOf(part.many));
 
 /** From the tip to the last part of a line, mm. */
 function endOf({ habit, many }: Part): number {

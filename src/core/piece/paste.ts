@@ -4,6 +4,9 @@ import type { Form, Material, Outline } from './part';
 /** g/cm³; assumed but for what is said from memory: wafer paper is mostly air. */
 export const DENSITY: Readonly<Record<Material, number>> = { 'flower paste': 1.35, 'sugar paste': 1.35, 'wafer paper': 0.1 };
 
+/** Whether it is weighed and coloured as paste: paper is bought in sheets. */
+export const isPaste = (material: Material): boolean => material !== 'wafer paper';
+
 /** Area of an outline as a share of its length times its width; within a tenth. Own study. */
 const AREA_SHARE: Readonly<Record<Outline, number>> = {
   disc: 0.785,
@@ -50,9 +53,11 @@ export const pasteMm3 = (instances: readonly Instance[]): number =>
 /** Paste of a piece by colour, g, and of which material. */
 export function pasteOf(instances: readonly Instance[]): { material: Material; colour: string; grams: number }[] {
   const found = new Map<string, { material: Material; colour: string; grams: number }>();
-  for (const { part, sizeMm } of instances) {
+  for (const { part, sizeMm, stage } of instances) {
     if (!part.form) continue;
-    const { material, colour } = part.form;
+    const { material } = part.form;
+    // berries that have not all come as far are coloured one by one
+    const colour = part.kind === 'berry' && stage !== null ? stage : part.form.colour;
     const known = found.get(`${material}|${colour}`) ?? { material, colour, grams: 0 };
     found.set(`${material}|${colour}`, { ...known, grams: known.grams + gramsOf(part.form, sizeMm) });
   }

@@ -1,12 +1,27 @@
 import { must } from '../geometry/must';
-import { countIn, lineIn, linesIn, pulledLine, sharedOut, startingAt, withCount, withCut, withGap, withGauge, withMany, withoutWire, withPairs, withSizes, withStalk } from './edited'; // prettier-ignore
+import {
+  pulledLine,
+  sharedOut,
+  startingAt,
+  withCount,
+  withCut,
+  withGap,
+  withGauge,
+  withMany,
+  withoutWire,
+  withPairs,
+  withSizes,
+  withStalk,
+} from './edited';
+import { countIn, lineIn, linesIn } from './treeLines';
 import { mapParts } from './changed';
 import { spokenOf, type Mention, type Ripe, type Spoken } from './mention';
 import type { Many, Part } from './part';
 
-/** A figure that is said as it is written, to a tenth, changes nothing. */
-const WRITTEN_MM = 0.0501;
-const same = (a: number, b: number): boolean => Math.abs(a - b) <= WRITTEN_MM;
+/** Millimetres as a hand says them: whole from ten up, else to a tenth. */
+export const spokenMm = (mm: number): number => (mm < 10 ? Math.round(mm * 10) / 10 : Math.round(mm));
+/** A figure that is said as it was written changes nothing. */
+const same = (is: number, told: number): boolean => is === told || spokenMm(is) === told;
 
 const parentOf = (root: Part, id: string): Part | null => linesIn(root).find((p) => p.parts.some((q) => q.id === id)) ?? null;
 

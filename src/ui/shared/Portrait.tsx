@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { kindKey, type Catalogue, type Kind } from '@/core/botany/catalogue';
+import { findSpecies, kindKey, type Catalogue, type Kind } from '@/core/botany/catalogue';
 import type { Picture } from '@/core/picture/raster';
 import { pictureBench } from '@/workers/clients';
 import { useCatalogue } from '../useCatalogue';
@@ -31,20 +31,20 @@ export async function pictureToPaper(picture: Picture): Promise<Uint8Array> {
 }
 
 const RENDER_PX = 192;
-const PORTRAIT_SIZE_MM = 60;
+/** A head is of one form at all sizes; a sprig has other parts at another length. */
+const HEAD_MM = 60;
+const drawn = (kind: Kind, catalogue: Catalogue): Kind => ({
+  ...kind,
+  sizeMm: findSpecies(kind.species, catalogue)?.habit === 'sprig' ? kind.sizeMm : HEAD_MM,
+});
 
 /** The made picture of a kind, once for all its uses; sizes only scale it. */
 function portraitUrl(kind: Kind, catalogue: Catalogue): Promise<string> {
-  const key = kindKey({ ...kind, sizeMm: PORTRAIT_SIZE_MM }, catalogue);
+  const { species, stage, sizeMm, colourway } = drawn(kind, catalogue);
+  const key = kindKey({ species, stage, sizeMm, colourway }, catalogue);
   let url = cache.get(key);
   if (!url) {
-    url = pictureBench
-      .portrait(
-        { species: kind.species, stage: kind.stage, sizeMm: PORTRAIT_SIZE_MM, colourway: kind.colourway },
-        RENDER_PX,
-        catalogue.own,
-      )
-      .then(pictureToUrl);
+    url = pictureBench.portrait({ species, stage, sizeMm, colourway }, RENDER_PX, catalogue.own).then(pictureToUrl);
     cache.set(key, url);
     // asked for again by the next that needs it
     url.catch(() => cache.delete(key));
@@ -54,12 +54,12 @@ function portraitUrl(kind: Kind, catalogue: Catalogue): Promise<string> {
 
 function usePortrait(kind: Kind): string | null {
   const catalogue = useCatalogue();
-  const { species, stage, colourway } = kind;
-  const key = kindKey({ ...kind, sizeMm: PORTRAIT_SIZE_MM }, catalogue);
+  const { species, stage, sizeMm, colourway } = drawn(kind, catalogue);
+  const key = kindKey({ species, stage, sizeMm, colourway }, catalogue);
   const [url, setUrl] = useState<string | null>(null);
   useEffect(() => {
     let live = true;
-    portraitUrl({ species, stage, sizeMm: PORTRAIT_SIZE_MM, colourway }, catalogue).then(
+    portraitUrl({ species, stage, sizeMm, colourway }, catalogue).then(
       (made) => live && setUrl(made),
       () => undefined,
     );
@@ -68,7 +68,7 @@ function usePortrait(kind: Kind): string | null {
     };
     // the key says what of the catalogue this kind takes
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key, species, stage, colourway]);
+  }, [key, species, stage, sizeMm, colourway]);
   return url;
 }
 

@@ -33,14 +33,14 @@ export interface BerrySprig {
 /** Within one sprig the last berry is behind the first by this much of ripeness. */
 const RIPENESS_SPREAD = 0.35;
 /** How far a stage has come, unripe to ripe. */
-const RIPE: Readonly<Record<string, number>> = { green: 0, turning: 0.5, ripe: 1 };
+export const RIPE: Readonly<Record<string, number>> = { green: 0, turning: 0.5, ripe: 1 };
 
 /** Ripeness of berry i of n in a sprig that is at `stage`: they do not ripen all at once. */
 const ripeness = (i: number, n: number, stage: number): number =>
   Math.max(0, Math.min(1, stage - (n > 1 ? (RIPENESS_SPREAD * i) / (n - 1) : 0) * (1 - Math.abs(2 * stage - 1) * 0.6)));
 
 /** Unripe green, turning, ripe. */
-const ripeHue = (hue: string, ripe: number): string =>
+export const ripeHue = (hue: string, ripe: number): string =>
   ripe < 0.3 ? '#9db06a' : ripe < 0.62 ? shade(hue, 0.1, 0.8, 18) : shade(hue, lerp(0.08, 0, (ripe - 0.62) / 0.38));
 
 const countIn = (tree: MadePart, kind: MadePart['kind']): number =>
@@ -80,7 +80,8 @@ function drawn(r: BerrySprig, tree: MadePart): Shape {
   const stage = stageOf(tree);
   const berries = countIn(tree, 'berry');
   let i = 0;
-  const openOf = (at: Instance) => (at.part.kind === 'berry' ? ripeness(i++, berries, stage) : 1);
+  const openOf = (at: Instance) =>
+    at.part.kind === 'berry' ? (at.stage === null ? ripeness(i++, berries, stage) : (RIPE[at.stage] ?? 1)) : 1;
   const { parts, tipZ } = laidOut(tree, { angleDeg: 44, flat: 0.8, openOf });
   const blade = leafBlade({ halfWidth: 0.24, open: 80, cup: -16, tipPower: 1.4, fullest: 0.4 });
   return {

@@ -4,7 +4,10 @@ import { scale, type Vec3 } from '../../geometry/vec3';
 import { shade } from '../shape/paint';
 import type { Part, Shape } from '../shape/recipe';
 import { addBall, three } from '../shape/solids';
+import { countOf } from '../../piece/many';
+import type { Part as MadePart } from '../../piece/part';
 import { addFloret } from './florets';
+import type { Sprig } from './sprig';
 
 /** The soft base under the florets, in radii of the cluster. */
 const BASE_RADIUS = 0.62;
@@ -64,3 +67,16 @@ export function domedCluster(r: { buds: number; open: number; petals: number; fl
     },
   };
 }
+
+const countIn = (tree: MadePart, kind: MadePart['kind']): number =>
+  tree.parts.reduce((a, p) => a + (p.kind === kind ? countOf(p.many) : 0), 0);
+const MOST = 80;
+
+/** A domed cluster with as many buds and florets as its tree has. */
+export const dome = (look: { petals: number; floretSize: number }): Pick<Sprig, 'drawn' | 'counted'> => ({
+  drawn: (tree) => domedCluster({ ...look, buds: countIn(tree, 'bud'), open: countIn(tree, 'floret') }),
+  counted: (tree) => [
+    { id: 'buds', count: countIn(tree, 'bud'), least: 0, most: MOST },
+    { id: 'open', count: countIn(tree, 'floret'), least: 1, most: MOST },
+  ],
+});

@@ -175,7 +175,7 @@ describe('composites built of pieces', () => {
     expect(lowestBud).toBeGreaterThan(highestOpen - 1e-9);
   });
 
-  test.each(SPECIES.filter((s) => s.sprig).map((s) => [s.id, s] as const))(
+  test.each(SPECIES.filter((s) => s.habit === 'sprig').map((s) => [s.id, s] as const))(
     '%s: at each size and stage it ends near one length of itself, and every part points somewhere',
     (_name, s) => {
       for (const { id: stage } of s.stages)

@@ -1,4 +1,4 @@
-import { domedCluster } from '../families/domedCluster';
+import { dome as domePicture } from '../families/domedCluster';
 import { bellflower, lily, magnolia, tulip } from '../families/bell';
 import { anemone, blossom, hellebore, poppy } from '../families/cup';
 import { chrysanthemum, dahlia, marigold, zinnia } from '../families/globe';
@@ -7,7 +7,7 @@ import { aster, cosmos, daisy, gerbera, sunflower } from '../families/ray';
 import { camellia, carnation, gardenRose, lisianthus, peony, ranunculus } from '../families/rosette';
 import { forgetMeNot, hydrangea, jasmine } from '../families/salver';
 import { cutRings, daisy as daisyTree } from '../../piece/constructions/onePiece';
-import { dome, DOME } from '../../piece/constructions/dome';
+import { dome } from '../../piece/constructions/dome';
 import type { FlowerStage } from '../../piece/constructions/headParts';
 import { layered } from '../../piece/constructions/layered';
 import { pompon } from '../../piece/constructions/pompon';
@@ -37,7 +37,8 @@ const headOf =
 const manyPetalled = (shape: Shape, petals: number): Shape => shape.tuned?.({ ...PLAIN_TUNE, petals }) ?? shape;
 
 const MOPHEAD_MM = 62;
-const clusterOf: Construction = ({ stage, sizeMm }) => dome(stage === 'opening' ? 'opening' : 'open', {}, sizeMm / MOPHEAD_MM);
+const clusterOf: Construction = ({ stage, sizeMm, counts }) =>
+  dome(stage === 'opening' ? 'opening' : 'open', counts, sizeMm / MOPHEAD_MM);
 
 /** Sizes, gauges and thicknesses start from docs/trade.md W2–W5 and P1–P3; all are defaults that a person may change. */
 export const FLOWERS: readonly Species[] = [
@@ -219,7 +220,7 @@ export const FLOWERS: readonly Species[] = [
   {
     id: 'forgetmenot', role: 'spray', habit: 'head', shape: forgetMeNot, stages: stages(0.4, 0.8), petals: 5,
     tree: headOf(16, (stage, k) => pulled('forgetmenot', stage, k)),
-    sizesMm: [16, 13, 11], pasteMm: 0.5, solidity: 0.66, method: 'one piece', breakageShare: 0.16, monthsNorth: [4, 5, 6],
+    sizesMm: [16, 13, 11], pasteMm: 0.5, solidity: 0.66, method: 'pulled', breakageShare: 0.16, monthsNorth: [4, 5, 6],
     colourways: [{ id: 'blue', name: 'blue', hue: '#86aee0' }, { id: 'white', name: 'white', hue: '#f3f1ee' }],
     white: true,
   },
@@ -238,7 +239,7 @@ export const FLOWERS: readonly Species[] = [
     white: true,
   },
   {
-    id: 'mophead', role: 'secondary', habit: 'head', shape: domedCluster({ ...DOME, petals: 4, floretSize: 0.37 }), stages: [{ id: 'opening', name: 'opening', open: 0.5, sizeShare: 0.9 }, { id: 'open', name: 'open', open: 1, sizeShare: 1 }],
+    id: 'mophead', role: 'secondary', habit: 'head', sprig: domePicture({ petals: 4, floretSize: 0.37 }), stages: [{ id: 'opening', name: 'opening', open: 0.5, sizeShare: 0.9 }, { id: 'open', name: 'open', open: 1, sizeShare: 1 }],
     tree: clusterOf,
     sizesMm: [MOPHEAD_MM, 52, 44], pasteMm: 0.6, solidity: 0.9, method: 'domed cluster', breakageShare: 0.16, monthsNorth: [7, 8, 9, 10],
     colourways: [{ id: 'blue', name: 'blue', hue: '#8fa3d6', second: '#e9e2b8' }, { id: 'pink', name: 'pink', hue: '#e0a0ba', second: '#e9e2b8' }, { id: 'green', name: 'green', hue: '#c3cf9f', second: '#e9e2b8' }],

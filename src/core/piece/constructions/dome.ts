@@ -7,7 +7,7 @@ interface Dome {
 }
 
 /** Buds in the middle, open florets round them (docs/trade.md T13; common practice, no source). */
-export const DOME: Dome = { buds: 12, open: 24 };
+const DOME: Dome = { buds: 12, open: 24 };
 
 interface DomeStage {
   baseMm: number;

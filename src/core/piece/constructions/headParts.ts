@@ -10,8 +10,10 @@ export const head = (swg: number, wideMm: number, parts: readonly Part[], work: 
   line({ id: 'head', kind: 'head', many: so(1, wideMm), on: onWire(swg, { tip: 'hook' }), join: 'itself', work: [work], parts });
 
 /** A ball on the hook: a dry cone that petals go on, or a bud that is solid. */
-export const cone = (mm: number, work: Work = 'cone'): Part =>
-  line({ id: 'cone', kind: 'cone', many: so(1, mm), form: ball(), join: 'on wire', work: [work] });
+export const cone = (mm: number, work: Work = 'cone', colour = 'main'): Part =>
+  line({ id: 'cone', kind: 'cone', many: so(1, mm), form: ball(colour), join: 'on wire', work: [work] });
+/** A heart that is seen when the flower is open, in a colour of its own. */
+export const heart = (mm: number): Part => cone(mm, 'cone', 'second');
 export const solidBud = (mm: number): Part =>
   line({ id: 'bud', kind: 'bud', many: so(1, mm), form: ball(), join: 'on wire', work: ['bud-solid'] });
 

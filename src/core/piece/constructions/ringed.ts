@@ -1,5 +1,17 @@
 import type { Part } from '../part';
-import { calyx, cone, gluedRing, head, sepals, solidBud, stamens, wiredRing, type FlowerStage, type Petals } from './headParts';
+import {
+  calyx,
+  cone,
+  gluedRing,
+  head,
+  heart,
+  sepals,
+  solidBud,
+  stamens,
+  wiredRing,
+  type FlowerStage,
+  type Petals,
+} from './headParts';
 
 /** Sizes in mm at the largest that is made, times a scale. */
 type Stages = Readonly<Record<FlowerStage, (scale: number) => Part>>;
@@ -34,7 +46,7 @@ const RINGED = {
     half: (k) => head(22, 27 * k, [cone(11.4 * k), gluedRing(petals(1, 5, 24 * k, [0.85, 0.7]), 'petal-glued')]),
     open: (k) =>
       head(22, 54 * k, [
-        cone(9 * k),
+        heart(9 * k),
         stamens(34, 33, 60),
         wiredRing(petals(1, 5, 26 * k, [0.85, 0.7]), 28),
         wiredRing(petals(2, 5, 29 * k, [0.85, 0.7]), 28),
@@ -45,7 +57,7 @@ const RINGED = {
     half: (k) => head(18, 34 * k, [cone(13 * k), gluedRing(petals(1, 4, 44 * k, [0.6, 1]), 'petal-glued'), sepals(3, 12 * k)]),
     open: (k) =>
       head(18, 80 * k, [
-        cone(18 * k, 'cone-snipped'),
+        cone(18 * k, 'cone-snipped', 'green'),
         wiredRing(petals(1, 3, 52 * k, [0.6, 1.2]), 26),
         wiredRing(petals(2, 3, 58 * k, [0.62, 1.2]), 26),
         wiredRing(petals(3, 3, 44 * k, [0.6, 1.2]), 26),
@@ -55,13 +67,13 @@ const RINGED = {
     bud: (k) => head(20, 21.7 * k, [solidBud(17 * k)]),
     half: (k) =>
       head(20, 47.3 * k, [
-        cone(8 * k),
+        heart(8 * k),
         wiredRing(petals(1, 3, 49.3 * k, [0.42, 0.8]), 26),
         wiredRing(petals(2, 3, 49.3 * k, [0.34, 0.8]), 26),
       ]),
     open: (k) =>
       head(20, 86 * k, [
-        cone(8 * k),
+        heart(8 * k),
         stamens(6, 28, 80),
         wiredRing(petals(1, 3, 58 * k, [0.42, 0.8]), 26),
         wiredRing(petals(2, 3, 58 * k, [0.34, 0.8]), 26),
@@ -71,13 +83,13 @@ const RINGED = {
     bud: (k) => head(22, 14 * k, [solidBud(12 * k)]),
     half: (k) =>
       head(22, 30.7 * k, [
-        cone(11 * k),
+        heart(11 * k),
         wiredRing(petals(1, 2, 27.2 * k, [1.1, 0.5]), 28),
         wiredRing(petals(2, 2, 27.2 * k, [1.1, 0.5]), 28),
       ]),
     open: (k) =>
       head(22, 56 * k, [
-        cone(11 * k),
+        heart(11 * k),
         stamens(40, 33, 60),
         wiredRing(petals(1, 2, 32 * k, [1.1, 0.5]), 28),
         wiredRing(petals(2, 2, 32 * k, [1.1, 0.5]), 28),
@@ -86,19 +98,19 @@ const RINGED = {
   hellebore: {
     bud: (k) => head(22, 12.7 * k, [solidBud(10 * k)]),
     half: (k) => head(22, 25 * k, [cone(9.5 * k), gluedRing(petals(1, 5, 20 * k, [0.8, 0.7]), 'petal-glued')]),
-    open: (k) => head(22, 50 * k, [cone(6 * k), stamens(34, 33, 55), wiredRing(petals(1, 5, 27 * k, [0.85, 0.7]), 28)]),
+    open: (k) => head(22, 50 * k, [heart(6 * k), stamens(34, 33, 55), wiredRing(petals(1, 5, 27 * k, [0.85, 0.7]), 28)]),
   },
   tulip: {
     bud: (k) => head(20, 12.7 * k, [solidBud(17 * k)]),
     half: (k) =>
       head(20, 27.7 * k, [
-        cone(9 * k),
+        cone(9 * k, 'cone', 'green'),
         wiredRing(petals(1, 3, 35.7 * k, [0.72, 0.7]), 26),
         wiredRing(petals(2, 3, 37.4 * k, [0.75, 0.7]), 26),
       ]),
     open: (k) =>
       head(20, 50 * k, [
-        cone(9 * k),
+        cone(9 * k, 'cone', 'green'),
         stamens(6, 28, 70),
         wiredRing(petals(1, 3, 42 * k, [0.72, 0.7]), 26),
         wiredRing(petals(2, 3, 44 * k, [0.75, 0.7]), 26),

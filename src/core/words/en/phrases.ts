@@ -302,6 +302,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'quote.work-time': '{minutes} at {rate} an hour',
 
   'paste.colour': '{colour}',
+  'paste.green': 'leaf green',
+  'paste.second': 'centres and hearts of {speciesMany}',
   'paste.plaque': 'plaque',
   'paste.for-species': '{species}',
 

@@ -305,6 +305,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'quote.work-time': '{minutes} a {rate} la hora',
 
   'paste.colour': '{colour}',
+  'paste.green': 'verde hoja',
+  'paste.second': 'centros de {speciesMany}',
   'paste.plaque': 'placa',
   'paste.for-species': '{species}',
 

@@ -312,6 +312,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'quote.work-time': '{minutes} à {rate} l’heure',
 
   'paste.colour': '{colour}',
+  'paste.green': 'vert feuille',
+  'paste.second': 'cœurs de {speciesMany}',
   'paste.plaque': 'plaque',
   'paste.for-species': '{species}',
 

@@ -1,15 +1,16 @@
 import { largestOf } from '../../botany/built';
 import { SPECIES } from '../../botany/catalogue';
-import { countIn, lineIn, linesIn, pulled, pulledLine, withCount } from '../../piece/edited';
+import { pulled, pulledLine, withCount } from '../../piece/edited';
+import { countIn, lineIn, linesIn } from '../../piece/treeLines';
 import { expand } from '../../piece/expand';
 import { SPOKEN } from '../../piece/mention';
-import { mentionsOf, said } from '../../piece/said';
+import { mentionsOf, said, spokenMm } from '../../piece/said';
 import type { Part } from '../../piece/part';
 import { LANGUAGE_IDS, PSEUDO, typingOf, type Language } from '../languages';
 import { readTyped } from './read';
 import { writeTyped } from './write';
 
-const figure = (n: number): string => String(Math.round(n * 10) / 10);
+const figure = (mm: number): string => String(spokenMm(mm));
 const treeOf = (id: string, stage?: string): Part => {
   const species = SPECIES.find((s) => s.id === id)!;
   return largestOf(species, stage ?? species.stages.at(-1)!.id).tree;

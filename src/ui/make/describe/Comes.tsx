@@ -15,8 +15,11 @@ function Figure({ figure, of, why }: { figure: ReactNode; of: string; why?: stri
   );
 }
 
+/** Less of a colour is not told, g. */
+const LEAST_GRAMS = 0.05;
+
 /** What comes of a piece as it is described, each figure with what it is of. */
-export function Comes({ comes }: { comes: ComesOf }) {
+export function Comes({ comes, acrossMm }: { comes: ComesOf; /** of a head, how wide it is open */ acrossMm: number | null }) {
   const words = useWords();
   const { units } = words;
   const [quick, usual, first] = comes.minutes;
@@ -24,7 +27,10 @@ export function Comes({ comes }: { comes: ComesOf }) {
     <section aria-label={words.label('describe.what-comes')} className="tray flex flex-col gap-3 rounded-2xl px-4 py-3">
       <h3>{words.label('describe.what-comes')}</h3>
       <dl className="flex flex-col gap-3">
-        <Figure figure={units.length(comes.longMm)} of={words.label('describe.long')} />
+        <Figure
+          figure={units.length(acrossMm ?? comes.longMm)}
+          of={words.label(acrossMm === null ? 'describe.long' : 'describe.across')}
+        />
         {comes.thickMm !== null && <Figure figure={units.length(comes.thickMm, 1)} of={words.label('describe.thick')} />}
         {comes.tapeMm > 0 && <Figure figure={units.number(comes.tapeMm / 1000, 2)} of={words.label('describe.tape')} />}
         <Figure
@@ -36,6 +42,7 @@ export function Comes({ comes }: { comes: ComesOf }) {
           figure={`${units.gramFigure(comes.grams)} g`}
           of={words.label('describe.grams')}
           why={comes.paste
+            .filter((p) => p.grams >= LEAST_GRAMS)
             .map((p) => `${words.label('describe.of-colour', { colour: p.colour })} ${units.gramFigure(p.grams)} g`)
             .join(', ')}
         />

@@ -2,9 +2,10 @@
 
 import { RotateCcw } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { speciesById } from '@/core/botany/catalogue';
+import { bodyOf, speciesById } from '@/core/botany/catalogue';
 import type { OwnSpecies } from '@/core/botany/ownSpecies';
-import { lineIn, pulledLine } from '@/core/piece/edited';
+import { pulledLine } from '@/core/piece/edited';
+import { lineIn } from '@/core/piece/treeLines';
 import { isCarrier, type Part } from '@/core/piece/part';
 import { comesOf } from '@/core/plan/comesOf';
 import { typingOf, type PSEUDO } from '@/core/words/languages';
@@ -51,6 +52,7 @@ export function Describe({ own }: { own: OwnSpecies }) {
   const tree = pulledTree ?? described.tree;
   const comes = useMemo(() => comesOf(tree, stockMm), [tree, stockMm]);
   const lineId = (chosen && lineIn(tree, chosen) ? chosen : null) ?? pulledLine(tree)?.id ?? tree.parts[0]?.id ?? tree.id;
+  const acrossMm = bodyOf(kindOf(own, stage.id), catalogue).radialMm * 2;
   if (!typing) return null;
   return (
     <section aria-label={words.label('describe.head')} className="flex flex-col gap-3">
@@ -92,7 +94,7 @@ export function Describe({ own }: { own: OwnSpecies }) {
           )}
           <Sizes described={described} lineId={lineId} typing={typing} />
         </div>
-        <Comes comes={comes} />
+        <Comes comes={comes} acrossMm={isCarrier(tree) || tree.kind === 'leaf' ? null : acrossMm} />
       </div>
       <Lines described={described} typing={typing} comes={comes} lineId={lineId} onChoose={setChosen} />
     </section>

@@ -1,7 +1,9 @@
 'use client';
 
-import { countIn, lineIn, linesIn, withCount, withCut, withGap, withGauge, withoutWire, withSizes, withStalk } from '@/core/piece/edited'; // prettier-ignore
+import { withCount, withCut, withGap, withGauge, withoutWire, withSizes, withStalk } from '@/core/piece/edited';
+import { countIn, lineIn, linesIn } from '@/core/piece/treeLines';
 import type { Cut, Part } from '@/core/piece/part';
+import { spokenMm } from '@/core/piece/said';
 import type { ComesOf } from '@/core/plan/comesOf';
 import type { Typing } from '@/core/words/typed/typing';
 import { NumberField } from '../../fields/NumberField';
@@ -20,7 +22,6 @@ interface Props {
 
 const GAUGES = [16, 18, 20, 22, 24, 26, 28, 30, 33] as const;
 const CUTS = ['to length', 2, 3, 4, 5, 6] as const;
-const tenth = (mm: number): number => Math.round(mm * 10) / 10;
 
 /** The tree as a table: how many of each line, how large, on which wire, how it is cut, and where. */
 export function Lines(props: Props) {
@@ -120,7 +121,7 @@ function Row({ part, described, typing, comes, lineId, onChoose }: Props & { par
             label={words.label('describe.stalk-of', { part: name })}
             hideLabel
             mm
-            value={tenth(part.on.stalkMm)}
+            value={spokenMm(part.on.stalkMm)}
             unit=""
             least={0}
             most={120}
@@ -154,7 +155,7 @@ function SizeCell({ part, name, described: { tree, change } }: Cell) {
       label={label}
       hideLabel
       mm
-      value={tenth(value)}
+      value={spokenMm(value)}
       unit=""
       least={1}
       most={200}
@@ -207,7 +208,7 @@ function GapCell({ part, name, described: { tree, change } }: Cell) {
       label={label}
       hideLabel
       mm
-      value={tenth(value)}
+      value={spokenMm(value)}
       unit=""
       least={0}
       most={120}

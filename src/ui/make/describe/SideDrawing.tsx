@@ -43,7 +43,9 @@ export function SideDrawing({ own, described, tree, lineId, onChoose, onPulled }
   const px = Math.min(MOST_PX, (widthPx - 2 * MARGIN_PX) / Math.max(1, right - left));
   const tall = Math.max(36, -view.box.top, view.box.bottom);
   const height = 2 * tall * px + 56;
-  const x = (mm: number) => MARGIN_PX + (mm - left) * px;
+  // in the middle of its room; what is pulled grows to the right
+  const before = Math.max(MARGIN_PX, (widthPx - MARGIN_PX - (right - left) * px) / 3);
+  const x = (mm: number) => before + (mm - left) * px;
   const y = (mm: number) => tall * px + 10 + mm * px;
   const gapMm = still.joints.length > 1 ? still.joints.at(-1)! - still.joints.at(-2)! : USUAL_GAP_MM;
   const bind = usePull<[], number>(

@@ -1,14 +1,16 @@
 'use client';
 
 import { Plus } from 'lucide-react';
-import { countIn, lineIn, withMany } from '@/core/piece/edited';
+import { withMany } from '@/core/piece/edited';
+import { countIn, lineIn } from '@/core/piece/treeLines';
 import { placesOf } from '@/core/piece/habit';
 import { countOf, groupsOf, sizesOf } from '@/core/piece/many';
 import type { Part } from '@/core/piece/part';
+import { spokenMm } from '@/core/piece/said';
 import type { Typing } from '@/core/words/typed/typing';
 import { NumberField } from '../../fields/NumberField';
 import { useWords } from '../../speech/useWords';
-import { lineName } from './names';
+import { lineName, lineNameWithin } from './names';
 import type { Described } from './useDescribed';
 
 interface Well {
@@ -50,8 +52,8 @@ export function Sizes({ described, lineId, typing }: { described: Described; lin
   const [before, last] = [wells.at(-2), wells.at(-1)!];
   const more = Math.min(MOST_MM, last.sizeMm + (before ? Math.max(0, last.sizeMm - before.sizeMm) : STEP_MM) || STEP_MM);
   return (
-    <section aria-label={words.label('describe.sizes-of', { part: name })}>
-      <h3 className="small pb-1">{words.label('describe.sizes-of', { part: name })}</h3>
+    <section aria-label={words.label('describe.sizes-of', { part: lineNameWithin(words, typing, part) })}>
+      <h3 className="small pb-1">{words.label('describe.sizes-of', { part: lineNameWithin(words, typing, part) })}</h3>
       <ol className="flex flex-wrap items-end gap-2">
         {wells.map((w, i) => (
           <li key={i} className="well flex items-center gap-1 px-2 py-1">
@@ -70,7 +72,7 @@ export function Sizes({ described, lineId, typing }: { described: Described; lin
               label={words.label('describe.size-n', { part: name, n: i + 1 })}
               hideLabel
               mm
-              value={Math.round(w.sizeMm * 10) / 10}
+              value={spokenMm(w.sizeMm)}
               unit=""
               least={LEAST_MM}
               most={MOST_MM}

@@ -1,18 +1,21 @@
 'use client';
 
 import { useState } from 'react';
-import { mentionsOf, said } from '@/core/piece/said';
+import { mentionsOf, said, spokenMm } from '@/core/piece/said';
 import { readTyped } from '@/core/words/typed/read';
 import type { Typing } from '@/core/words/typed/typing';
 import { writeTyped } from '@/core/words/typed/write';
 import { useWords } from '../../speech/useWords';
 import type { Described } from './useDescribed';
 
+/** So many letters fill a row of the field on a usual screen. */
+const LETTERS_A_ROW = 96;
+
 /** A piece in one line that can be typed over: what is understood is taken, what is not is shown, nothing is lost. */
 export function TypedLine({ described, typing }: { described: Described; typing: Typing }) {
   const words = useWords();
   const { tree, first, change } = described;
-  const figure = (n: number) => words.units.number(Math.round(n * 10) / 10, Number.isInteger(Math.round(n * 10) / 10) ? 0 : 1);
+  const figure = (mm: number) => words.units.number(spokenMm(mm), spokenMm(mm) % 1 === 0 ? 0 : 1);
   const lines = mentionsOf(tree);
   const written = writeTyped(lines, typing, figure);
   const [typed, setTyped] = useState<{ text: string; over: string } | null>(null);
@@ -37,12 +40,17 @@ export function TypedLine({ described, typing }: { described: Described; typing:
       <label className="block text-[15px] font-semibold">
         {words.label('describe.typed')}
         <span className="mt-1 flex gap-2">
-          <input
-            className="fld min-w-0 grow font-[family-name:var(--say)] text-[1.05rem] font-normal"
+          <textarea
+            className="fld min-w-0 grow resize-none py-2 font-[family-name:var(--say)] text-[1.05rem] leading-snug font-normal"
+            rows={Math.min(6, Math.ceil(text.length / LETTERS_A_ROW))}
             value={text}
             spellCheck={false}
-            autoComplete="off"
-            onChange={(e) => setTyped({ text: e.target.value, over: written })}
+            onChange={(e) => setTyped({ text: e.target.value.replaceAll('\n', ' '), over: written })}
+            onKeyDown={(e) => {
+              if (e.key !== 'Enter') return;
+              e.preventDefault();
+              take();
+            }}
             aria-describedby="typed-how"
           />
           <button type="submit" className="key" disabled={text === written}>

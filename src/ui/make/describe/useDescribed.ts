@@ -4,7 +4,7 @@ import { castDraft } from 'immer';
 import { useMemo, useState } from 'react';
 import { builtOf } from '@/core/botany/built';
 import { SPECIES, speciesById } from '@/core/botany/catalogue';
-import { describedAs, LONG_MM } from '@/core/botany/describe';
+import { describedAs, LONG_MM, shippedAgain, type Described as Kept } from '@/core/botany/describe';
 import { speciesOf, type OwnSpecies } from '@/core/botany/ownSpecies';
 import { tooMuch } from '@/core/piece/expand';
 import { longOf } from '@/core/piece/long';
@@ -39,18 +39,15 @@ export interface Described {
   asShipped(): void;
 }
 
-/** Writes the tree of a stage into the job; pieces that are there keep their share of the new length. */
-function keep(own: OwnSpecies, stage: string, { tree, label }: { tree: Part; label: Label }): void {
-  const catalogue = SPECIES.find((s) => s.id === own.basedOn);
-  if (!catalogue) return;
-  const { trees, sizesMm, moved } = describedAs(own, catalogue, { stage, tree });
+/** Writes what is described into the job; pieces that are there keep their share of the new length. */
+function keep(id: string, { trees, sizesMm, moved }: Kept, label: Label): void {
   getStudio().edit(label, (d) => {
-    const found = d.catalogue.species.find((s) => s.id === own.id);
+    const found = d.catalogue.species.find((s) => s.id === id);
     if (!found) return;
     found.trees = castDraft(trees);
     found.sizesMm = sizesMm;
     for (const { pieces } of d.arrangements)
-      for (const piece of pieces) if (piece.species === own.id) piece.sizeMm = moved.get(piece.sizeMm) ?? piece.sizeMm;
+      for (const piece of pieces) if (piece.species === id) piece.sizeMm = moved.get(piece.sizeMm) ?? piece.sizeMm;
   });
 }
 
@@ -60,10 +57,12 @@ export function useDescribed(own: OwnSpecies, stage: string): Described {
   const [refused, setRefused] = useState<Refused | null>(null);
   const species = speciesById(own.id, catalogue);
   const tree = builtOf(species, stage, own.sizesMm[0]!).tree;
+  const base = SPECIES.find((s) => s.id === own.basedOn);
   const first = useMemo(() => {
-    const base = SPECIES.find((s) => s.id === own.basedOn);
-    return base ? builtOf(speciesOf({ ...own, trees: {} }, base), stage, own.sizesMm[0]!).tree : tree;
-  }, [own, stage, tree]);
+    if (!base) return tree;
+    const { trees, sizesMm } = shippedAgain(own, base, stage);
+    return builtOf(speciesOf({ ...own, trees, sizesMm }, base), stage, sizesMm[0]!).tree;
+  }, [own, base, stage, tree]);
   const label = (what: LabelKey) =>
     asLabel('describe.do', { own: own.name.toLowerCase(), what: words.label(what as 'describe.do-count') });
   return {
@@ -75,14 +74,11 @@ export function useDescribed(own: OwnSpecies, stage: string): Described {
     change: (next, what) => {
       const why = refusedFor(next);
       setRefused(why);
-      if (!why && next !== tree) keep(own, stage, { tree: next, label: label(what) });
+      if (!why && base && next !== tree) keep(own.id, describedAs(own, base, { stage, tree: next }), label(what));
     },
     asShipped: () => {
       setRefused(null);
-      getStudio().edit(label('describe.do-as-shipped'), (d) => {
-        const found = d.catalogue.species.find((s) => s.id === own.id);
-        if (found) delete found.trees[stage];
-      });
+      if (base) keep(own.id, shippedAgain(own, base, stage), label('describe.do-as-shipped'));
     },
   };
 }

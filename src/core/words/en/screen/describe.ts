@@ -1,5 +1,6 @@
 /** Describing a piece: what it is built of, line by line. */
 export const DESCRIBE = {
+  'describe.across': 'across',
   'describe.add-size': 'One size more',
   'describe.apart': 'Apart',
   'describe.apart-foot': '{part}: apart at the foot',

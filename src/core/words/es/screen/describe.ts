@@ -1,6 +1,7 @@
 import type { DESCRIBE as EN } from '../../en/screen/describe';
 
 export const DESCRIBE: Readonly<Record<keyof typeof EN, string>> = {
+  'describe.across': 'de ancho',
   'describe.add-size': 'Un tamaño más',
   'describe.apart': 'Separación',
   'describe.apart-foot': '{part}: separación en el pie',

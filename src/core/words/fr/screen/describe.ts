@@ -1,6 +1,7 @@
 import type { DESCRIBE as EN } from '../../en/screen/describe';
 
 export const DESCRIBE: Readonly<Record<keyof typeof EN, string>> = {
+  'describe.across': 'de large',
   'describe.add-size': 'Une taille de plus',
   'describe.apart': 'Écart',
   'describe.apart-foot': '{part} : écart au pied',

@@ -1,0 +1,94 @@
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import { openBench, saved, undo } from './bench';
+import { pick } from './fields';
+import { label } from './label';
+
+/** Describing begins from a copy; choosing what to copy and copying it are two acts. */
+async function begin(page: Page, name: string): Promise<Locator> {
+  await openBench(page, '/make#species');
+  const own = page.getByRole('region', { name: label('shared.own-species') });
+  await pick(own, label('make.begin-from'), name);
+  await own.getByRole('button', { name: label('make.copy-it') }).click();
+  const built = page.getByRole('region', { name: label('describe.head') });
+  await expect(built.getByRole('textbox', { name: label('describe.typed') })).toBeVisible();
+  return built;
+}
+
+const typedIn = (built: Locator) => built.getByRole('textbox', { name: label('describe.typed') });
+const said = async (built: Locator, line: string): Promise<void> => {
+  await typedIn(built).fill(line);
+  await typedIn(built).press('Enter');
+};
+const count = (built: Locator, part: string) => built.getByRole('textbox', { name: `${part}: how many`, exact: true });
+
+// choose, copy, type, Enter: four acts for any of them
+for (const [from, line, parts] of [
+  ['Lilac spike', '5 buds, 3 half, 7 open', { Buds: '5', 'Half-open florets': '3', 'Open florets': '7' }],
+  ['Round-leaf sprig', '6 pairs 18 to 43, 30 ga, on 20', { Leaves: '13' }],
+  ['Laurel sprig', '2 of 18, 4 of 26, 6 of 34', { Leaves: '12' }],
+  ['Branch of froth', '48 florets, 9 clusters, 3 to a branch', { 'Side branches': '3' }],
+  ['Rosehip sprig', '2 green, 3 ripe', { Berries: '5' }],
+  ['Mop-head cluster', '10 buds + 22 florets', { Buds: '10', Florets: '22' }],
+  ['Wrapped rose', '6 rounds 40', { Rounds: '6' }],
+  ['Olive sprig', '9 leaves 16 to 30, no berries', { Leaves: '9' }],
+  ['Leafy vine', '4 arms; 3 leaves each', { Arms: '4', Leaves: '3' }],
+  ['Peony', '5 petals 44, no stamens', {}],
+] as const)
+  test(`described in a line: ${from}, “${line}”`, async ({ page }) => {
+    const built = await begin(page, from);
+    await said(built, line);
+    for (const [part, n] of Object.entries(parts)) await expect(count(built, part)).toHaveValue(n);
+    await expect(built.getByRole('status')).toHaveCount(0);
+    if (line.includes('no berries')) await expect(count(built, 'Berries')).toHaveCount(0);
+  });
+
+test('a branch is pulled at its foot: longer by what grows there, in one step that is undone; kept over a reload', async ({
+  page,
+}) => {
+  const built = await begin(page, 'Round-leaf sprig');
+  const before = Number(await count(built, 'Leaves').inputValue());
+  const foot = built.getByText(label('describe.foot-pull')).locator('..').locator('circle').first();
+  const box = (await foot.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2, { steps: 4 });
+  await page.mouse.move(box.x + box.width / 2 + 95, box.y + box.height / 2, { steps: 4 });
+  await page.mouse.up();
+  const after = Number(await count(built, 'Leaves').inputValue());
+  expect(after).toBeGreaterThan(before);
+  expect(after % 2).toBe(1);
+  await undo(page).click();
+  await expect(count(built, 'Leaves')).toHaveValue(`${before}`);
+  await built.getByRole('button', { name: label('describe.node-more') }).click();
+  await expect(count(built, 'Leaves')).toHaveValue(`${before + 2}`);
+  await saved(page);
+  await page.reload();
+  await expect(count(built, 'Leaves')).toHaveValue(`${before + 2}`);
+  await built.getByRole('button', { name: label('describe.as-shipped') }).click();
+  await expect(count(built, 'Leaves')).toHaveValue(`${before}`);
+});
+
+test('a word that is not known is told, the rest is taken; what is too much is refused at its place', async ({ page }) => {
+  const built = await begin(page, 'Laurel sprig');
+  await said(built, '5 leaves, glittering, on 18 ga');
+  await expect(built.getByRole('status')).toContainText('glittering');
+  await expect(count(built, 'Leaves')).toHaveValue('5');
+  await said(built, '280 leaves');
+  await expect(built.getByRole('alert')).toBeVisible();
+  await expect(count(built, 'Leaves')).toHaveValue('5');
+});
+
+test('sizes, wire and cut are changed by keyboard in the table, and what comes of it follows', async ({ page }) => {
+  const built = await begin(page, 'Laurel sprig');
+  const comes = built.getByRole('region', { name: label('describe.what-comes') });
+  const figures = await comes.innerText();
+  const largest = built.getByRole('textbox', { name: 'Leaves: largest, at the foot' });
+  await largest.fill('50');
+  await largest.press('Tab');
+  await expect.poll(() => comes.innerText()).not.toBe(figures);
+  await pick(built, 'Leaves: wire', '28 ga');
+  await pick(built, 'Leaves: how its wire is cut', 'quarters');
+  await expect(built.getByRole('row', { name: /^Leaves/ })).toContainText('90 mm');
+  await pick(built, 'Leaves: wire', label('describe.no-wire'));
+  await expect(built.getByRole('row', { name: /^Leaves/ })).not.toContainText('90 mm');
+});
