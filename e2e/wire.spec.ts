@@ -139,7 +139,8 @@ test('one branch without a cake: counted as wanted, with its wires and joints, i
   await page.getByRole('textbox', { name: 'Open florets: how many' }).fill('15');
   const one = page.getByRole('region', { name: 'One Delphinium spike, own' });
   await expect(one).toContainText('9 buds');
-  await expect(one).toContainText('22 florets');
+  await expect(one).toContainText('7 half-open florets');
+  await expect(one).toContainText('15 open florets');
   await expect(one.getByRole('list', { name: label('make.wires-of-one') })).toContainText('15 ×');
   const joints = one.getByRole('list', { name: label('make.joints-of-one') }).getByRole('listitem');
   await expect(joints.first()).toContainText('Lay in the carrier');

@@ -9,7 +9,9 @@ export function partName(part: Part): PartName {
   if (part.kind === 'arm') return carriesClusters(part) || part.parts.some((p) => p.kind === 'floret') ? 'side branch' : 'arm';
   if (part.kind === 'cluster') return 'twig';
   if (part.kind === 'stamens') return 'stamen';
-  const { kind } = part;
+  const { kind, id } = part;
+  // florets of a spike are told apart by how far they are open
+  if (kind === 'floret' && (id === 'opening' || id === 'open')) return id;
   return kind === 'leaf' || kind === 'berry' || kind === 'floret' || kind === 'bud' ? kind : 'petal';
 }
 

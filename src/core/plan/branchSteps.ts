@@ -1,4 +1,5 @@
 import { must } from '../geometry/must';
+import { degToRad, TAU } from '../geometry/numbers';
 import type { Instance } from '../piece/expand';
 import { isCarrier } from '../piece/part';
 import type { PartName } from '../wire/facts';
@@ -17,6 +18,8 @@ export interface BranchStep {
   /** what is joined */
   parts: readonly PartCount[];
   belowMm: number | null;
+  /** turned round the carrier against the last joint; null for the first, and where it is not turned */
+  turnRad: number | null;
 }
 
 /** Joints nearer than this share one winding, up to so many pieces (the project's own study). */
@@ -44,6 +47,17 @@ function rowsOf(carrier: Instance): Row[] {
   return rows;
 }
 
+/** Less is no turn that a hand makes. */
+const LEAST_TURN_RAD = degToRad(10);
+
+/** How far a joint is turned against the one above: of a pair either of its two counts. */
+function turnedBetween(above: Row, row: Row): number | null {
+  const whole = TAU / Math.max(above.parts.length, row.parts.length);
+  const rad = (must(row.parts[0]).turnRad - must(above.parts[0]).turnRad + 2 * TAU) % whole;
+  const least = Math.min(rad, whole - rad);
+  return least < LEAST_TURN_RAD ? null : row.parts.length > 1 ? least : Math.min(rad, TAU - rad);
+}
+
 /** How a carrier within a branch is made: gathered at one height, along an arm, or small leaves against a large one. */
 function makes(carrier: Instance, parts: PartCount[], times: number): BranchStep['does'] {
   if (!isCarrier(carrier.part)) return { code: 'do.leaf-group', values: { count: carrier.carries.length, times } };
@@ -62,7 +76,12 @@ function alike(carriers: readonly Instance[]): BranchStep[] {
     if (known) known.times++;
     else groups.set(key, { carrier, parts, times: 1 });
   }
-  return [...groups.values()].map(({ carrier, parts, times }) => ({ does: makes(carrier, parts, times), parts, belowMm: null }));
+  return [...groups.values()].map(({ carrier, parts, times }) => ({
+    does: makes(carrier, parts, times),
+    parts,
+    belowMm: null,
+    turnRad: null,
+  }));
 }
 
 /** What is taped to a cluster or arm first, then those to what carries them, then along the carrier from the tip down. */
@@ -75,14 +94,16 @@ export function branchSteps(instances: readonly Instance[]): BranchStep[] {
   const fine = levels.flatMap((level) => alike(carriers.filter((c) => deepest(c) === level)));
   if (root.carries.every((c) => c.part.join === 'glued')) {
     const parts = countParts(joined(root));
-    return [{ does: { code: 'do.glue-on', values: { parts } }, parts, belowMm: null }];
+    return [{ does: { code: 'do.glue-on', values: { parts } }, parts, belowMm: null, turnRad: null }];
   }
   const laidIn: BranchStep[] =
-    root.part.on.by === 'wire' ? [{ does: { code: 'do.lay-in', values: {} }, parts: [], belowMm: null }] : [];
+    root.part.on.by === 'wire' ? [{ does: { code: 'do.lay-in', values: {} }, parts: [], belowMm: null, turnRad: null }] : [];
   const rows = rowsOf(root).map((row, i, all): BranchStep => {
     const parts = countParts(row.parts);
-    const belowMm = i === 0 ? null : row.atMm - must(all[i - 1]).atMm;
-    return { does: { code: i === 0 ? 'do.branch-tip' : 'do.branch-join', values: { parts } }, parts, belowMm };
+    const before = all[i - 1];
+    const belowMm = before ? row.atMm - before.atMm : null;
+    const turnRad = before ? turnedBetween(before, row) : null;
+    return { does: { code: i === 0 ? 'do.branch-tip' : 'do.branch-join', values: { parts } }, parts, belowMm, turnRad };
   });
   return [...fine, ...laidIn, ...rows];
 }

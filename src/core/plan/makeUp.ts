@@ -115,7 +115,7 @@ function petalSteps(rings: readonly Ring[], wireFigure: WireFigure): MakeUpStep[
 }
 
 /** Stems of the finest parts are painted for everyday work and taped to their ends for a showpiece (docs/trade.md T3). */
-const FINEST: readonly PartName[] = ['floret', 'bud'];
+const FINEST: readonly PartName[] = ['floret', 'opening', 'open', 'bud'];
 
 interface CompositeOptions {
   species: Species;
@@ -128,8 +128,9 @@ function composite({ species, instances, wireFigure, finish }: CompositeOptions)
   const names = new Set(instances.filter((i) => i.within && i.part.on.by === 'wire').map((i) => partName(i.part)));
   const fine = [...names].find((n) => FINEST.includes(n));
   const first = fine ? [fineStems(fine, wireFigure, finish)] : [];
-  const joined = branchSteps(instances).map(({ does, parts, belowMm }): MakeUpStep => {
+  const joined = branchSteps(instances).map(({ does, parts, belowMm, turnRad }): MakeUpStep => {
     const below: Figure[] = belowMm === null ? [] : [{ code: 'figure.below-last', values: { lengthMm: belowMm } }];
+    if (turnRad !== null) below.push({ code: 'figure.turned-last', values: { rad: turnRad } });
     if (does.code === 'do.lay-in')
       return { title: does, figures: wireFigure(null), how: plain('how.lay-in'), why: plain('why.carrier-first'), rings: [] };
     if (does.code === 'do.glue-on')

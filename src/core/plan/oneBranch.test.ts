@@ -59,11 +59,32 @@ test('a paired leaf branch 18 cm long: as many pairs as asked, no pair parted, f
   for (const mm of below) expect(mm).toBeGreaterThan(0);
 });
 
+test('pairs of leaves are turned a quarter against each other, a fern’s lie in one plane', () => {
+  const turns = (id: string) => own(id, {}).steps.flatMap((s) => s.turnRad ?? []);
+  for (const rad of turns('roundleaf').slice(1)) expect(rad).toBeCloseTo(Math.PI / 2, 6);
+  expect(turns('roundleaf').length).toBeGreaterThan(2);
+  expect(turns('fern')).toEqual([]);
+});
+
+test('a head by itself is made up ring by ring, a dome is pushed in buds first', () => {
+  const said = (id: string) => own(id, {}).steps.map((s) => ENGLISH.say(s.does));
+  expect(said('magnolia')).toHaveLength(3);
+  const dome = said('mophead');
+  expect(dome.findIndex((t) => /bud/.test(t))).toBeLessThan(dome.findIndex((t) => /floret/.test(t)));
+});
+
+test('carriers made by themselves keep the gauge of practice (docs/trade.md W6; common practice, no source)', () => {
+  const stem = (id: string) => own(id, {}).wires.find((w) => w.use === 'stem')!.gauge;
+  expect(['roundleaf', 'willow', 'vine', 'olive'].map(stem)).toEqual([20, 20, 20, 20]);
+  expect(['frothbranch', 'rosehip', 'spike', 'mophead'].map(stem)).toEqual([22, 22, 22, 22]);
+});
+
 test('a spike with 9 buds, 7 opening, 15 open', () => {
   const counts = { buds: 9, opening: 7, open: 15 };
   const branch = own('delphinium', { counts });
   expect(count(branch, 'bud')).toBe(9);
-  expect(count(branch, 'floret')).toBe(22);
+  expect(count(branch, 'opening')).toBe(7);
+  expect(count(branch, 'open')).toBe(15);
   expect(branch.wires.filter((w) => w.use === 'part').reduce((a, w) => a + w.count, 0)).toBe(31);
   const own1 = speciesById('own-one', ownIn('delphinium', { counts }));
   const parts = largestOf(own1, 'open').shape.parts!(1);

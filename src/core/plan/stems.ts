@@ -10,6 +10,8 @@ import type { Joint, Spray } from '../tape/tree';
 import { chooseGauge, GRAVITY_N_PER_GRAM, HANDLING_FACTOR, STEEL, secondMoment, type GaugeChoice } from '../wire/mechanics';
 import { SPRUNG_FOLD_MM, sumTerms, TO_TRIM, type LengthTerm, type WireCut } from '../wire/wireLength';
 import { isCarrier } from '../piece/part';
+import { spanMm, type Instance } from '../piece/expand';
+import { gramsOf } from '../piece/paste';
 import { BARE_FOOT_MM } from '../piece/long';
 import { footWires, inSystem, ownNeed, partWires, type WireContext } from './partWires';
 import { must } from '../geometry/must';
@@ -32,13 +34,34 @@ export function gaugeFor(p: PlacedPiece, freeMm: number, { system, gauges }: Wir
   const { on, swg } = carriedBy(p);
   return chooseGauge({
     massGrams: p.body.massGrams / on,
-    leverMm: freeMm + p.body.axialMm,
+    leverMm: isCarrier(p.body.built.root.part) ? HOLD_MM + middleMm(p.body.built.root) : freeMm + p.body.axialMm,
     floorSwg: swg,
     system,
     chosen: gauges.find((g) => g.species === p.piece.species && g.stage === p.piece.stage)?.gauge ?? null,
     // a branch is bent to its line: that it droops is wanted
     droops: isCarrier(p.body.built.root.part),
   });
+}
+
+/** A branch is held so far below its lowest joint when it is bent, mm. Own study (docs/trade.md W6). */
+const HOLD_MM = 15;
+/** What a part of a branch reaches beyond its joint counts so: a quarter of a leaf, else so many mm. Own study. */
+const REACH = { leafShare: 0.25, otherMm: 4 } as const;
+
+/** Paste of a part and of all that it carries, g. */
+const carriedGrams = (at: Instance): number =>
+  (at.part.form ? gramsOf(at.part.form, at.sizeMm) : 0) + at.carries.reduce((a, c) => a + carriedGrams(c), 0);
+
+/** How far above its lowest joint the weight of a branch is, mm: that of each part at its joint and its reach beyond. */
+function middleMm(root: Instance): number {
+  const span = spanMm(root);
+  let [grams, moment] = [0, 0];
+  for (const c of root.carries) {
+    const own = carriedGrams(c);
+    grams += own;
+    moment += own * (span - c.atMm + (c.part.kind === 'leaf' ? c.sizeMm * REACH.leafShare : REACH.otherMm));
+  }
+  return grams > 0 ? moment / grams : 0;
 }
 
 /** How many wires carry a piece, and of which gauge at the least; a piece without a wire counts as one of the thinnest. */
@@ -120,7 +143,7 @@ export function heldStem(p: PlacedPiece, footMm: number, context: WireContext): 
     { term: 'free', mm: footMm, why: { code: 'term.to-hold', values: {} } },
     TO_TRIM,
   ]);
-  return stemCut({ p, gauge: gaugeFor(p, footMm, context), context, terms, lengthMm });
+  return stemCut({ p, gauge: gaugeFor(p, HOLD_MM, context), context, terms, lengthMm });
 }
 
 interface StemCutOptions {

@@ -76,6 +76,7 @@ export const FIGURES = {
   'figure.ring': { ring: 'count', of: 'count', part: 'part', count: 'count' },
   'figure.ring-below': { belowMm: 'mm' },
   'figure.turned': { rad: 'rad' },
+  'figure.turned-last': { rad: 'rad' },
   'figure.below-last': { lengthMm: 'mm' },
   'figure.base-firms': {},
   'figure.pushed-in': { part: 'part', count: 'count' },

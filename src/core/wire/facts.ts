@@ -1,7 +1,8 @@
 import type { FactTable } from '../facts/fact';
 
 /** What a person calls the part of a piece that a wire carries. */
-export type PartName = 'petal' | 'leaf' | 'berry' | 'floret' | 'bud' | 'stamen' | 'arm' | 'side branch' | 'twig';
+export type PartName =
+  'petal' | 'leaf' | 'berry' | 'floret' | 'opening' | 'open' | 'bud' | 'stamen' | 'arm' | 'side branch' | 'twig';
 
 /** Why a part of a wire's length is as long as it is. */
 export const TERM_FACTS = {

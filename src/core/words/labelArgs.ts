@@ -276,6 +276,7 @@ export interface LabelArgs {
   'make.a-pack-holds-2': { name: Arg; field: Arg };
   'make.add-have-no-price': { missing: Arg };
   'make.and-more': { more: Arg };
+  'make.turned': { turn: Arg };
   'make.below': { below: Arg };
   'make.built-line-ball': { size: Arg };
   'make.built-line-sheet': { size: Arg; thick: Arg };
@@ -314,7 +315,7 @@ export interface LabelArgs {
   'make.knead-g-leaf-paste-as': { grams: Arg; paste: Arg };
   'make.left-over-2': { name: Arg };
   'make.lengths-of': { bars: Arg; wire: Arg; colour: Arg };
-  'make.long-g-thick-where-most': { long: Arg; grams: Arg; thick: Arg; counts: Arg; tape: Arg };
+  'make.long-g-thick-where-most': { head: Arg; long: Arg; grams: Arg; thick: Arg; counts: Arg; tape: Arg };
   'make.made-on': { madeOn: Arg };
   'make.minutes-yours-from-entries-log': { from: Arg; entries: Arg; sure: Arg; share: Arg; lossOwn: Arg; spareReason: Arg; floor: Arg; wiredParts: Arg };
   'make.name-of': { paint: Arg };

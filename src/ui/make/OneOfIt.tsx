@@ -34,6 +34,7 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
       <h2 className="pb-1">{words.label('make.one-without-cake')}</h2>
       <p className="small pb-2">
         {words.label('make.long-g-thick-where-most', {
+          head: branch.head ? 'yes' : 'no',
           long: words.units.length(branch.longMm),
           grams: words.units.grams(branch.massGrams),
           thick: words.units.length(branch.thickMm, 1),
@@ -85,8 +86,11 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
             <li key={i} className="flex gap-3 border-t border-[var(--line)] py-1">
               <span className="w-6 text-right font-semibold">{i + 1}</span>
               <span className="grow">{words.say(s.does)}</span>
-              <b className="w-[120px] text-right">
-                {s.belowMm === null ? '' : words.label('make.below', { below: words.units.length(s.belowMm) })}
+              <b className="w-[200px] text-right">
+                {[
+                  ...(s.belowMm === null ? [] : [words.label('make.below', { below: words.units.length(s.belowMm) })]),
+                  ...(s.turnRad === null ? [] : [words.label('make.turned', { turn: words.units.degrees(s.turnRad) })]),
+                ].join(', ')}
               </b>
             </li>
           ))}

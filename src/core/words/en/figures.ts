@@ -41,6 +41,7 @@ export const FIGURES: Messages['figures'] = {
   },
   'figure.ring-below': { figure: '{belowMm}', words: 'below the centre’s foot' },
   'figure.turned': { figure: '{rad}', words: 'turned against the ring before' },
+  'figure.turned-last': { figure: '{rad}', words: 'turned against the last' },
   'figure.below-last': { figure: '{lengthMm}', words: 'below the last' },
   'figure.base-firms': { figure: '5–10 min', words: 'until a pinch just dents it' },
   'figure.pushed-in': { figure: '{count}', words: '{partMany}, buds in the middle, open ones round them' },

@@ -127,6 +127,8 @@ export const NAMES: Names = {
     leaf: ['leaf', 'leaves'],
     berry: ['berry', 'berries'],
     floret: ['floret', 'florets'],
+    opening: ['half-open floret', 'half-open florets'],
+    open: ['open floret', 'open florets'],
     bud: ['bud', 'buds'],
     'side branch': ['side branch', 'side branches'],
     cone: ['cone', 'cones'],

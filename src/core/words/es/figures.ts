@@ -43,6 +43,7 @@ export const FIGURES: Messages['figures'] = {
   },
   'figure.ring-below': { figure: '{belowMm}', words: 'por debajo del pie del centro' },
   'figure.turned': { figure: '{rad}', words: 'de giro respecto al aro anterior' },
+  'figure.turned-last': { figure: '{rad}', words: 'girado respecto al anterior' },
   'figure.below-last': { figure: '{lengthMm}', words: 'por debajo de lo anterior' },
   'figure.base-firms': { figure: '5–10 min', words: 'hasta que un pellizco apenas la hunda' },
   'figure.pushed-in': { figure: '{count}', words: '{partMany}, los capullos en medio, lo abierto alrededor' },

@@ -127,6 +127,8 @@ export const NAMES: Names = {
     leaf: ['hoja', 'hojas', 'f'],
     berry: ['baya', 'bayas', 'f'],
     floret: ['florecilla', 'florecillas', 'f'],
+    opening: ['flor entreabierta', 'flores entreabiertas', 'f'],
+    open: ['flor abierta', 'flores abiertas', 'f'],
     bud: ['capullo', 'capullos', 'm'],
     'side branch': ['rama lateral', 'ramas laterales', 'f'],
     cone: ['cono', 'conos', 'm'],

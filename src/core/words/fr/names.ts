@@ -127,6 +127,8 @@ export const NAMES: Names = {
     leaf: ['feuille', 'feuilles', 'f'],
     berry: ['baie', 'baies', 'f'],
     floret: ['fleuron', 'fleurons', 'm'],
+    opening: ['fleur entrouverte', 'fleurs entrouvertes', 'f'],
+    open: ['fleur ouverte', 'fleurs ouvertes', 'f'],
     bud: ['bouton', 'boutons', 'm'],
     'side branch': ['rameau', 'rameaux', 'm'],
     cone: ['cône', 'cônes', 'm'],

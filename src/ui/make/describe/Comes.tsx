@@ -26,7 +26,7 @@ export function Comes({ comes, acrossMm }: { comes: ComesOf; /** of a head, how 
   return (
     <section aria-label={words.label('describe.what-comes')} className="tray flex flex-col gap-3 rounded-2xl px-4 py-3">
       <h3>{words.label('describe.what-comes')}</h3>
-      <dl className="flex flex-col gap-3">
+      <dl className="flex flex-wrap gap-x-8 gap-y-3 lg:flex-col">
         <Figure
           figure={units.length(acrossMm ?? comes.longMm)}
           of={words.label(acrossMm === null ? 'describe.long' : 'describe.across')}

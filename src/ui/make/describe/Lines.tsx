@@ -57,7 +57,7 @@ function Row({ part, described, typing, comes, lineId, onChoose }: Props & { par
   const words = useWords();
   const { tree, change } = described;
   const root = part === tree;
-  const name = lineName(words, typing, part);
+  const name = lineName(words, typing, { tree, part });
   const made = comes.lines.find((l) => l.id === part.id);
   return (
     <tr className={`border-t border-[var(--line)] ${part.id === lineId && !root ? 'bg-[var(--leafwash)]' : ''}`}>

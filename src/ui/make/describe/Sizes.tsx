@@ -45,15 +45,19 @@ export function Sizes({ described, lineId, typing }: { described: Described; lin
   if (!part || part === described.tree) return null;
   const wells = wellsOf(part);
   if (wells.length === 0) return null;
-  const name = lineName(words, typing, part);
+  const name = lineName(words, typing, { tree: described.tree, part });
   const keep = (next: readonly Well[]) =>
     described.change(withMany(described.tree, part.id, { by: 'sizes', of: next }), 'describe.do-sizes');
   const changed = (i: number, well: Partial<Well>) => keep(wells.map((w, k) => (k === i ? { ...w, ...well } : w)).filter((w) => w.count > 0)); // prettier-ignore
   const [before, last] = [wells.at(-2), wells.at(-1)!];
   const more = Math.min(MOST_MM, last.sizeMm + (before ? Math.max(0, last.sizeMm - before.sizeMm) : STEP_MM) || STEP_MM);
   return (
-    <section aria-label={words.label('describe.sizes-of', { part: lineNameWithin(words, typing, part) })}>
-      <h3 className="small pb-1">{words.label('describe.sizes-of', { part: lineNameWithin(words, typing, part) })}</h3>
+    <section
+      aria-label={words.label('describe.sizes-of', { part: lineNameWithin(words, typing, { tree: described.tree, part }) })}
+    >
+      <h3 className="small pb-1">
+        {words.label('describe.sizes-of', { part: lineNameWithin(words, typing, { tree: described.tree, part }) })}
+      </h3>
       <ol className="flex flex-wrap items-end gap-2">
         {wells.map((w, i) => (
           <li key={i} className="well flex items-center gap-1 px-2 py-1">

@@ -42,6 +42,7 @@ export function TypedLine({ described, typing }: { described: Described; typing:
         <span className="mt-1 flex gap-2">
           <textarea
             className="fld min-w-0 grow resize-none py-2 font-[family-name:var(--say)] text-[1.05rem] leading-snug font-normal"
+            style={{ fieldSizing: 'content' }}
             rows={Math.min(6, Math.ceil(text.length / LETTERS_A_ROW))}
             value={text}
             spellCheck={false}

@@ -18,6 +18,7 @@ export const MAKE = {
   'make.and-more': 'and {more} more',
   'make.at-least': 'at least',
   'make.begin-from': 'Begin from',
+  'make.turned': 'turned {turn}',
   'make.below': '{below} below',
   'make.berry': 'berry',
   'make.breakdown': 'Breakdown',
@@ -126,7 +127,8 @@ export const MAKE = {
   'make.lengths-of': '{bars, plural, one {# length} other {# lengths}} of {wire} {colour}',
   'make.list-as-csv': 'List as CSV',
   'make.long': 'Long',
-  'make.long-g-thick-where-most': '{long} long, {grams}, {thick} thick where most wires pass; {counts}; {tape} m of tape.',
+  'make.long-g-thick-where-most':
+    '{head, select, yes {{long} across} other {{long} long}}, {grams}, {thick} thick where most wires pass; {counts}; {tape} m of tape.',
   'make.look-for': 'Look for',
   'make.lost-in-rolling': 'Lost in rolling',
   'make.made': 'Made',

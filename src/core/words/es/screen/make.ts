@@ -20,6 +20,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.and-more': 'y {more} más',
   'make.at-least': 'como mínimo',
   'make.begin-from': 'Partir de',
+  'make.turned': 'girado {turn}',
   'make.below': '{below} más abajo',
   'make.berry': 'baya',
   'make.breakdown': 'Desglose',
@@ -129,7 +130,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.list-as-csv': 'Lista en CSV',
   'make.long': 'Largo',
   'make.long-g-thick-where-most':
-    '{long} de largo, {grams}, {thick} de grosor donde pasan más alambres; {counts}; {tape} m de cinta.',
+    '{head, select, yes {{long} de ancho} other {{long} de largo}}, {grams}, {thick} de grosor donde pasan más alambres; {counts}; {tape} m de cinta.',
   'make.look-for': 'Fíjate en',
   'make.lost-in-rolling': 'Se pierde al estirar',
   'make.made': 'Se hace',

@@ -20,6 +20,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.and-more': 'et {more} de plus',
   'make.at-least': 'au moins',
   'make.begin-from': 'Partir de',
+  'make.turned': 'tourné de {turn}',
   'make.below': '{below} plus bas',
   'make.berry': 'baie',
   'make.breakdown': 'Détail',
@@ -129,7 +130,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.list-as-csv': 'Liste en CSV',
   'make.long': 'Long',
   'make.long-g-thick-where-most':
-    '{long} de long, {grams}, {thick} d’épaisseur là où passent le plus de fils ; {counts} ; {tape} m de ruban.',
+    '{head, select, yes {{long} de large} other {{long} de long}}, {grams}, {thick} d’épaisseur là où passent le plus de fils ; {counts} ; {tape} m de ruban.',
   'make.look-for': 'À regarder',
   'make.lost-in-rolling': 'Perdu en abaissant',
   'make.made': 'Se fait',
