@@ -136,7 +136,7 @@ test('one branch without a cake: counted as wanted, with its wires and joints, i
   await own.getByRole('button', { name: label('make.copy-it') }).click();
   await page.getByRole('textbox', { name: 'Buds: how many' }).fill('9');
   await page.getByRole('textbox', { name: 'Half-open florets: how many' }).fill('7');
-  await page.getByRole('textbox', { name: 'Open florets: how many' }).fill('15');
+  await page.getByRole('textbox', { name: 'Open florets: how many', exact: true }).fill('15');
   const one = page.getByRole('region', { name: 'One Delphinium spike, own' });
   await expect(one).toContainText('9 buds');
   await expect(one).toContainText('7 half-open florets');

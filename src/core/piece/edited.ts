@@ -85,7 +85,7 @@ function counted(many: Many, count: number): Many {
 }
 
 /** A tree without a line and all that it carries; the piece itself cannot be taken out. */
-export const withoutLine = (root: Part, id: string): Part =>
+const withoutLine = (root: Part, id: string): Part =>
   settled(root, mapParts(root, (part) => (part.parts.some((p) => p.id === id) ? { ...part, parts: part.parts.filter((p) => p.id !== id) } : part))); // prettier-ignore
 
 /** So many of a line; none takes it out, with its wires and its words. */

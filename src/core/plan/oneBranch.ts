@@ -56,7 +56,7 @@ export function oneBranch(kind: Kind, context: WireContext, catalogue: Catalogue
   };
 }
 
-export interface OneStep {
+interface OneStep {
   does: StepTitle;
   /** what is joined, where it is a joint */
   parts: readonly PartCount[];
