@@ -10,7 +10,7 @@ import { copyOfTree } from './treeCopy.mjs';
  * Ends with one line: N caught, N missed.
  */
 const RULES = [
-  ['heads in eaten icing', ['place/contact.ts', 'if (!sunk || sunk.deepMm <= HEAD_TOUCH_MM) return [];', 'return [];']],
+  ['heads in eaten icing', ['place/contact.ts', 'if (!sunk) return [];\n    const { deepMm } = sunk;', 'if (!sunk || sunk) return [];\n    const { deepMm } = sunk;']],
   ['heads in icing by up to 12 mm', ['compose/intoEaten.ts', 'const deepMm = -solid.signedDistanceMm(at);', 'const deepMm = -solid.signedDistanceMm(at) - 12;']],
   ['sprigs in icing', ['compose/intoEaten.ts', 'return deepMm > thanMm && eatenAt(solid, at)', 'return deepMm > thanMm && p.spine.length === 0']],
   ['what is drawn only from afar', ['botany/catalogue.ts', 'new MeshBuilder(false, true);', 'new MeshBuilder(true, true);']],
@@ -37,7 +37,7 @@ const RULES = [
   ['one that is left out of the count', ['plan/handOver.ts', '.filter((e) => e.countsOut)', '.filter((e) => e.countsOut && e.number !== 2)']],
   ['one that is left off the sheet', ['formats/handOverSheets.ts', 'rows: facts.out.map(', 'rows: facts.out.slice(1).map(']],
   ['wired flowers that are called food', ['plan/handOver.ts', 'toppersHoldWire: !wired && tray.some((kind) => kindHoldsWire(kind.species, project)),', 'toppersHoldWire: false,']],
-  ['ways of making that are all called unwired', ['botany/methods.ts', 'stamens || method?.unwired !== true;', 'stamens;']],
+  ['stamens of thread or wire', ['place/contact.ts', "if (p.body.species.threaded) return 'stamens';", '']],
   ['a few stops that do not count', ['plan/derivePlan.ts', "verdict: stops > 0 ? 'stop'", "verdict: stops > 3 ? 'stop'"]],
   ['contacts that are not said', ['plan/planArrangement.ts', 'const own = [\n    ...built.warnings,\n    ...contacts,', 'const own = [\n    ...built.warnings,']],
   ['a cake 6 mm lower than it is', ['cake/solid.ts', 'const d = tierDistance(must(tiers[k]), x, y, z);', 'const d = tierDistance(must(tiers[k]), x, y, z + 6);']],

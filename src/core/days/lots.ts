@@ -5,8 +5,9 @@ import { must } from '../geometry/must';
 
 /** Mixed flower paste keeps its working so long when wrapped. Common practice, no source. */
 export const PASTE_KEEPS_DAYS = 10;
-/** Where paste would wait longer it is mixed in lots, each for what is rolled within so many days. */
+/** Where paste would wait longer it is mixed in lots, each for what is rolled within so many days: as usual, and where days are full. */
 const LOT_DAYS = 5;
+export const OTHER_LOT_DAYS = [8, 4, 3] as const;
 
 type Placed = Pick<PlacedTask, 'id' | 'from' | 'to'>;
 type Asked = Pick<Work, 'id' | 'after' | 'skill'>;
@@ -20,13 +21,13 @@ function rolling(works: readonly Asked[], placed: readonly Placed[]): Placed[] {
 }
 
 /** What is rolled within so many days is mixed together. */
-export function lotsOf(works: readonly Asked[], placed: readonly Placed[]): Lots {
+export function lotsOf(works: readonly Asked[], placed: readonly Placed[], lotDays: number = LOT_DAYS): Lots {
   const lots = new Map<string, number>();
   let lot = 0;
   let first: WallMinutes | null = null;
   for (const { id, from } of rolling(works, placed)) {
     first ??= from;
-    if (from - first > LOT_DAYS * 1440) {
+    if (from - first > lotDays * 1440) {
       lot++;
       first = from;
     }

@@ -172,7 +172,7 @@ function tray(c: Column, plan: DerivedPlan, words: Words): void {
   }
   c.heading(words.label('pack.paste'));
   for (const { grams, name, kinds } of plan.paste)
-    c.row(words.units.grams(Math.ceil(grams)), `${capital(words.say(name))}: ${kinds.map((k) => words.say(k)).join(', ')}`, 56);
+    c.row(words.units.grams(grams), `${capital(words.say(name))}: ${kinds.map((k) => words.say(k)).join(', ')}`, 56);
 }
 
 const BAR_TALL = 13;

@@ -3,7 +3,7 @@ import { colourDifference } from '../compose/colourDifference';
 import type { Arrangement } from '../compose/arrangement';
 import { defaultLine, newArrangement } from '../plan/newProject';
 import { cakeOf } from '../testing/samples';
-import { basesOf, PASTE_STEP_GRAMS, pasteByColour } from './paste';
+import { basesOf, PASTE_STEP_GRAMS, pasteByColour, SMALL } from './paste';
 import { trayOf } from './tray';
 
 const CAKE = cakeOf([200, 110]);
@@ -35,7 +35,7 @@ describe('petals deeper at the centre, paler outwards (docs/trade.md P5; common 
   test('a layered flower in three balls that are weighed by themselves and make up the whole', () => {
     expect(ball!.tones.map((t) => t.name)).toEqual(['centre', 'middle', 'edge']);
     expect(ball!.grams).toBe(ball!.tones.reduce((a, t) => a + t.grams, 0));
-    for (const t of ball!.tones) expect(t.grams % PASTE_STEP_GRAMS).toBe(0);
+    for (const t of ball!.tones) expect(t.grams % (t.grams < SMALL.underGrams ? SMALL.stepGrams : PASTE_STEP_GRAMS)).toBe(0);
     // outer petals are larger, and there are as many
     expect(ball!.tones[2]!.grams).toBeGreaterThan(ball!.tones[0]!.grams);
   });
@@ -145,5 +145,53 @@ describe('pace and another way of making', () => {
     })[0]!;
     expect(way.method).toBe('cupped flower');
     expect(trayOf([one])[0]!.method).toBe('one piece');
+  });
+});
+
+describe('paste by what it is for', () => {
+  const of = (...kinds: [species: string, stage: string, sizeMm: number, count: number, colourway?: string][]) =>
+    pasteByColour(trayOf([arranged(kinds)]), SHIPPED);
+  const named = (balls: ReturnType<typeof of>, code: string) => balls.filter((b) => b.name.code === code);
+
+  test('a calyx is green, whatever the flower: one ball for the calyces of all', () => {
+    const balls = of(['rose', 'open', 68, 5], ['ranunculus', 'open', 48, 5]);
+    const [green] = named(balls, 'paste.green');
+    expect(green!.kinds.map((k) => 'species' in k.values && k.values.species).sort()).toEqual(['ranunculus', 'rose']);
+    // five stars of 34 mm and five of 18, rolled 0.8 mm: a third of D² · 0.8 · 0.85 at 1.35 g/cm³, by hand
+    const byHand = (5 * 0.33 * (34 ** 2 + 18 ** 2) * 0.8 * 0.85 * 1.35) / 1000;
+    expect(green!.netGrams / byHand).toBeGreaterThan(0.99);
+    // spares are in it
+    expect(green!.netGrams / byHand).toBeLessThan(2);
+  });
+
+  test('a dark heart is weighed in its own colour, not in that of the petals', () => {
+    const balls = of(['anemone', 'open', 54, 7, 'white']);
+    const [heart] = named(balls, 'paste.second');
+    expect(heart!.colour).toBe('#2a2436');
+    expect(heart!.balls).toEqual([{ count: expect.any(Number) as number, ballMm: 9 }]);
+    expect(heart!.balls[0]!.count).toBeGreaterThanOrEqual(7);
+    // balls of 9 mm: π/6 · 9³ · 1.35 / 1000 = 0.515 g each
+    expect(heart!.netGrams / heart!.balls[0]!.count).toBeCloseTo(0.515, 1);
+  });
+
+  test('leaves among berries are green, unripe and ripe berries are of their own', () => {
+    expect(
+      of(['hypericum', 'ripe', 42, 5])
+        .map((b) => b.name.code)
+        .sort(),
+    ).toEqual(['paste.colour', 'paste.green']);
+    expect(named(of(['hypericum', 'green', 42, 5]), 'paste.green')).toHaveLength(1);
+  });
+
+  test('paper is no paste', () => {
+    expect(of(['paperbranch', 'grown', 110, 3]).reduce((a, b) => a + b.netGrams, 0)).toBe(0);
+  });
+
+  test('less than 20 g is weighed to half a gram and told in balls, more in steps of 5 g', () => {
+    for (const b of of(['blossom', 'open', 24, 9], ['dahlia', 'open', 78, 9])) {
+      if (b.tones.length > 0) continue;
+      expect(b.grams % (b.grams < 20 ? 0.5 : 5)).toBe(0);
+      expect(b.balls.length > 0).toBe(b.grams < 20);
+    }
   });
 });

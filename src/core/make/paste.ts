@@ -4,7 +4,8 @@ import { RIPE, ripeHue } from '../botany/families/berrySprig';
 import { shade } from '../botany/shape/paint';
 import { colourwayOf, stageOf, type Species } from '../botany/species';
 import { colourDifference } from '../compose/colourDifference';
-import { isPaste, pasteOf } from '../piece/paste';
+import { colourOf, gramsOf, isPaste } from '../piece/paste';
+import type { Form } from '../piece/part';
 import type { PasteFact } from './facts';
 import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
 import type { TrayKind } from './tray';
@@ -17,6 +18,12 @@ interface PasteTone {
   grams: number;
 }
 
+/** So many balls of a diameter, before they are shaped. */
+export interface RolledBalls {
+  count: number;
+  ballMm: number;
+}
+
 export interface PasteBall {
   name: PasteFact;
   colour: string;
@@ -27,6 +34,8 @@ export interface PasteBall {
   kinds: PasteFact[];
   /** separate balls from centre to edge, where layers lie deep enough and there is enough paste to part; else none */
   tones: PasteTone[];
+  /** of a small amount: the balls that are rolled of it, the largest first; a scale tells less than they do */
+  balls: RolledBalls[];
   /** the base that it is coloured from together with others of its family; null where it stands alone */
   base: string | null;
 }
@@ -39,8 +48,9 @@ export interface PasteBase {
   balls: string[];
 }
 
-/** Paste is weighed in steps of 5 g. */
+/** Paste is weighed in steps of 5 g, less of it than 20 g in steps of half a gram. Own study. */
 export const PASTE_STEP_GRAMS = 5;
+export const SMALL = { underGrams: 20, stepGrams: 0.5 } as const;
 /** Less than this is not parted into values: a ball smaller than a walnut dries while one kneads. Assumed. */
 const TONED_FROM_GRAMS = 30;
 /** Deeper and paler than the ball's own colour by these shares of lightness; the picture leans as far. */
@@ -48,7 +58,10 @@ const TONE_SHADES = { centre: [-0.14, 1.1], middle: [0, 1], edge: [0.12, 0.9] } 
 /** Leaves whose colours differ by no more than this (CIEDE2000) are kneaded from one base. Assumed. */
 const FAMILY_DIFFERENCE = 24;
 
-const upToStep = (grams: number): number => Math.ceil(grams / PASTE_STEP_GRAMS - 1e-9) * PASTE_STEP_GRAMS;
+function upToStep(grams: number): number {
+  const step = grams < SMALL.underGrams ? SMALL.stepGrams : PASTE_STEP_GRAMS;
+  return Math.ceil(grams / step - 1e-9) * step;
+}
 
 interface Kneading {
   name: PasteFact;
@@ -60,6 +73,8 @@ interface Kneading {
   plaques: boolean;
   toned: [number, number, number];
   leaf: boolean;
+  /** balls by their diameter, mm */
+  rolled: Map<number, number>;
 }
 
 const PLAQUE: PasteFact = { code: 'paste.plaque', values: {} };
@@ -87,6 +102,10 @@ function pasteBall(b: Kneading, bases: readonly Pick<PasteBase, 'colour' | 'ball
       ...[...b.species].map((species): PasteFact => ({ code: 'paste.for-species', values: { species } })),
     ],
     tones,
+    balls:
+      b.gross < SMALL.underGrams
+        ? [...b.rolled].map(([ballMm, count]) => ({ ballMm, count })).sort((x, y) => y.ballMm - x.ballMm)
+        : [],
     base: bases.find((base) => base.balls.includes(b.colour))?.colour ?? null,
   };
 }
@@ -99,6 +118,7 @@ function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: reado
       ...{ name, colour, leaf, net: 0, gross: 0, plaques: false },
       species: new Set<string>(),
       toned: [0, 0, 0],
+      rolled: new Map<number, number>(),
     };
     balls.set(colour, known);
     return known;
@@ -112,29 +132,54 @@ function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: reado
   for (const kind of tray) {
     if (kind.toMake === 0) continue;
     const species = speciesById(kind.species, catalogue);
-    const net = kind.pasteGramsEach * kind.toMake + kind.spareGrams;
-    for (const { role, share } of rolesOf(kind, species)) {
+    for (const { role, net, balls: rolled } of rolesOf(kind, species)) {
       const { hue, name } = pasteColour(kind, species, role);
       const ball = ballOf(hue, name, kind.role === 'foliage' || name.code === 'paste.green');
-      const gross = (net * share) / (1 - kind.loss.share);
-      ball.net += net * share;
+      const gross = net / (1 - kind.loss.share);
+      ball.net += net;
       ball.gross += gross;
       ball.species.add(species.id);
       const tones = (role === 'main' && species.shape?.tones?.(stageOf(species, kind.stage).open)) || [0, 1, 0];
+      for (const { ballMm, count } of rolled) ball.rolled.set(ballMm, (ball.rolled.get(ballMm) ?? 0) + count);
       tones.forEach((part, k) => (ball.toned[k] = must(ball.toned[k]) + part * gross));
     }
   }
   return [...balls.values()];
 }
 
-/** Paste of a kind by the roles of its colours, in shares; what is paper is none. */
-function rolesOf(kind: Pick<TrayKind, 'stage' | 'sizeMm'>, species: Species): { role: string; share: number }[] {
-  const parts = pasteOf(builtOf(species, kind.stage, kind.sizeMm).instances).filter((p) => isPaste(p.material));
-  const inAll = parts.reduce((a, p) => a + p.grams, 0);
-  return [...new Set(parts.map((p) => p.colour))].map((role) => ({
-    role,
-    share: parts.filter((p) => p.colour === role).reduce((a, p) => a + p.grams, 0) / inAll,
-  }));
+/** Balls that a part is rolled from, to half a millimetre. */
+function ballsOf(form: Form, sizeMm: number, times: number): RolledBalls[] {
+  const half = (mm: number) => Math.round(mm * 2) / 2;
+  if (form.as === 'sheet') return [];
+  return [form.as === 'ball' ? { ballMm: half(sizeMm), count: times } : { ballMm: half(form.ballMm), count: form.count * times }];
+}
+
+interface OfRole {
+  role: string;
+  net: number;
+  balls: RolledBalls[];
+}
+
+/** Paste of a kind by the roles of its colours, pieces and spare parts; what is paper is none. */
+function rolesOf(kind: TrayKind, species: Species): OfRole[] {
+  const roles = new Map<string, OfRole>();
+  const add = (role: string, form: Form, { sizeMm, times, grams }: { sizeMm: number; times: number; grams: number }): void => {
+    if (!isPaste(form.material)) return;
+    const own = roles.get(role) ?? { role, net: 0, balls: [] };
+    roles.set(role, { role, net: own.net + grams, balls: [...own.balls, ...ballsOf(form, sizeMm, times)] });
+  };
+  const { instances } = builtOf(species, kind.stage, kind.sizeMm);
+  const made = instances.flatMap(({ part, sizeMm, stage }) => (part.form ? [{ part, form: part.form, sizeMm, stage }] : []));
+  // pieces of other sizes are of the same parts: what the largest has is brought to what they weigh
+  const largest = made.reduce((a, { form, sizeMm }) => a + (isPaste(form.material) ? gramsOf(form, sizeMm) : 0), 0);
+  const share = largest > 0 ? kind.pasteGramsEach / largest : 0;
+  for (const { part, form, sizeMm, stage } of made) {
+    const grams = gramsOf(form, sizeMm) * share * kind.toMake;
+    add(colourOf(part, form, stage), form, { sizeMm, times: kind.toMake, grams });
+  }
+  for (const { part, sizeMm, count } of kind.spareParts)
+    if (part.form) add(part.form.colour, part.form, { sizeMm, times: count, grams: gramsOf(part.form, sizeMm) * count });
+  return [...roles.values()];
 }
 
 /** Calyces, sepals, soft bases, and leaves that go with berries. */

@@ -1,7 +1,8 @@
 import { bodyOf, SHIPPED, methodById } from '../botany/catalogue';
 import { randomProject } from '../testing/samples';
 import { SPARES_RULE, sparesFor, surviveChance } from './spares';
-import { PASTE_STEP_GRAMS, pasteByColour } from './paste';
+import { gramsOf } from '../piece/paste';
+import { PASTE_STEP_GRAMS, pasteByColour, SMALL } from './paste';
 import { trayOf, type TrayKind } from './tray';
 
 /** Slow and plain: the chance by adding up all outcomes. */
@@ -64,10 +65,10 @@ describe('the tray and the paste, seeds 1–12', () => {
     }
   });
 
-  test('paste is the pieces’ own mass with spares, and what rolling out loses, rounded up to 5 g', () => {
+  test('paste is the pieces’ own mass with spares, and what rolling out loses, rounded up to 5 g, small amounts to half a gram', () => {
     for (const p of projects) {
       const tray = trayOf(p.arrangements);
-      const of = (k: TrayKind) => k.pasteGramsEach * k.toMake + k.spareGrams;
+      const of = (k: TrayKind) => k.pasteGramsEach * k.toMake + k.spareParts.reduce((a, p) => a + (p.part.form ? gramsOf(p.part.form, p.sizeMm) * p.count : 0), 0); // prettier-ignore
       const net = tray.reduce((a, k) => a + of(k), 0);
       const gross = tray.reduce((a, k) => a + of(k) / (1 - methodById(k.method, SHIPPED).lossShare), 0);
       const balls = pasteByColour(tray, SHIPPED);
@@ -75,7 +76,7 @@ describe('the tray and the paste, seeds 1–12', () => {
       const asked = balls.reduce((a, b) => a + b.grams, 0);
       expect(asked).toBeGreaterThanOrEqual(gross - 1e-6);
       expect(asked).toBeLessThan(gross + balls.reduce((a, b) => a + Math.max(1, b.tones.length), 0) * PASTE_STEP_GRAMS + 1e-6);
-      for (const b of balls) expect(b.grams % PASTE_STEP_GRAMS).toBe(0);
+      for (const b of balls) expect(b.grams % SMALL.stepGrams).toBe(0);
     }
   });
 

@@ -5,7 +5,6 @@ import { ownBreakage, ownDrying, ownFactor, ownLoss, type Own } from '../log/own
 import { roleAt, type Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 import type { SpareReason } from './facts';
-import { gramsOf, isPaste } from '../piece/paste';
 import { minutesForOne, stepsOf, type KindStep } from './kindWork';
 import { isAssembled, sparePartsOf, type SpareParts } from './spareParts';
 import { SPARES_RULE, sparesFor, type SparesRule } from './spares';
@@ -30,8 +29,6 @@ export interface TrayKind extends Kind {
   /** sizes used, largest first, with how many of each */
   sizes: { sizeMm: number; count: number }[];
   pasteGramsEach: number;
-  /** paste of the spare parts together */
-  spareGrams: number;
   /** how long this person takes against the starting minutes; with no entries of the kind as at other kinds, else the starting value */
   pace: Pace;
   /** shares that break and that are lost of the paste, and of how many entries of the log they are the person's own */
@@ -79,7 +76,6 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
         steps: [],
         sizes: [],
         pasteGramsEach: 0,
-        spareGrams: 0,
         pace: START_PACE,
         breakage: { share: species.breakageShare, entries: 0 },
         drying: START_PACE,
@@ -122,10 +118,6 @@ function withCounts(kind: TrayKind, { catalogue, rule, taken, log }: TrayNotes):
   const spareParts = assembled && wanted > 0 ? sparePartsOf(built, against, rule) : [];
   const toMake = wanted + spares;
   const grams = bodies.reduce((a, { body, count }) => a + body.pasteGrams * count, 0) / Math.max(1, kind.placed);
-  const spareGrams = spareParts.reduce(
-    (a, s) => a + (s.part.form && isPaste(s.part.form.material) ? gramsOf(s.part.form, s.sizeMm) * s.count : 0),
-    0,
-  );
   const share = wanted > 0 ? toMake / wanted : 0;
   return {
     ...kind,
@@ -140,7 +132,6 @@ function withCounts(kind: TrayKind, { catalogue, rule, taken, log }: TrayNotes):
       new Map(spareParts.map((s) => [s.part, s.count])),
     ),
     pasteGramsEach: grams,
-    spareGrams,
     breakage: { share: breakage.share, entries: breakage.entries },
   };
 }

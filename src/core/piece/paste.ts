@@ -1,5 +1,5 @@
 import type { Instance } from './expand';
-import type { Form, Material, Outline } from './part';
+import type { Form, Material, Outline, Part } from './part';
 
 /** g/cm³; assumed but for what is said from memory: wafer paper is mostly air. */
 export const DENSITY: Readonly<Record<Material, number>> = { 'flower paste': 1.35, 'sugar paste': 1.35, 'wafer paper': 0.1 };
@@ -50,14 +50,17 @@ export const gramsOf = (form: Form, sizeMm: number): number => (mm3Of(form, size
 export const pasteMm3 = (instances: readonly Instance[]): number =>
   instances.reduce((a, { part, sizeMm }) => a + (part.form ? mm3Of(part.form, sizeMm) : 0), 0);
 
+/** The role of the colour of a part: berries that have not all come as far are coloured one by one. */
+export const colourOf = ({ kind }: Pick<Part, 'kind'>, form: Form, stage: string | null): string =>
+  kind === 'berry' && stage !== null ? stage : form.colour;
+
 /** Paste of a piece by colour, g, and of which material. */
 export function pasteOf(instances: readonly Instance[]): { material: Material; colour: string; grams: number }[] {
   const found = new Map<string, { material: Material; colour: string; grams: number }>();
   for (const { part, sizeMm, stage } of instances) {
     if (!part.form) continue;
     const { material } = part.form;
-    // berries that have not all come as far are coloured one by one
-    const colour = part.kind === 'berry' && stage !== null ? stage : part.form.colour;
+    const colour = colourOf(part, part.form, stage);
     const known = found.get(`${material}|${colour}`) ?? { material, colour, grams: 0 };
     found.set(`${material}|${colour}`, { ...known, grams: known.grams + gramsOf(part.form, sizeMm) });
   }

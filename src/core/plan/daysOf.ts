@@ -7,7 +7,7 @@ import { topologicalOrder } from '../days/network';
 import type { Pool, Shop } from '../days/schedule';
 import { SAFETY } from '../days/settings';
 import type { Cutting } from '../days/batches';
-import { lotsOf, mixedInLots, PASTE_KEEPS_DAYS, pasteWaits } from '../days/lots';
+import { lotsOf, mixedInLots, OTHER_LOT_DAYS, PASTE_KEEPS_DAYS, pasteWaits } from '../days/lots';
 import { careOf } from '../days/settings';
 import { ONE_LOT, ownJointMinutes, tasksOf, type Lots, type Task } from '../days/tasks';
 import { SKILLS, windowsOf, type Maker, type Skill } from '../days/windows';
@@ -118,14 +118,9 @@ export function daysOf(
   const { unpinned, homeless, ...found } = laidOut(project, { works, left, others }, memo);
   let { placed, leeway } = found;
   if (pasteWaits(works, placed)) {
-    const again = asked(lotsOf(works, placed));
     // the same days are parted into the same lots
-    const inLots = memo.memoise('lots', [placed], () => {
-      const mixed = mixedInLots(placed, again.works, again.shop);
-      return mixed && { placed: mixed, leeway: leewayOf(mixed, again.works, again.shop) };
-    });
-    if (inLots) ({ tasks: all, done } = again);
-    ({ placed, leeway } = inLots ?? { placed, leeway });
+    const parted = memo.memoise('lots', [placed], () => partedIntoLots(works, placed, asked));
+    if (parted) ({ tasks: all, done, placed, leeway } = parted);
   }
   const plan: DaysPlan = {
     tasks: all,
@@ -139,6 +134,30 @@ export function daysOf(
     homeless,
   };
   return { plan, warnings: daysWarnings(project, plan, cakeReadyAt) };
+}
+
+type Asked = ReturnType<typeof withoutDone> & { tasks: Task[] };
+type Placed = ReturnType<typeof schedule>['placed'];
+
+/** Each lot of paste mixed in time of its own, all else where it is; null where a lot finds none. */
+function inLots(placed: Placed, asked: Asked) {
+  const { works, shop } = asked;
+  const mixed = mixedInLots(placed, works, shop);
+  return mixed && { ...asked, placed: mixed, leeway: leewayOf(mixed, works, shop) };
+}
+
+/** Days with their paste in lots. Where the days are too full for that they are laid out once more with the lots among the work. */
+function partedIntoLots(works: readonly Task[], placed: Placed, asked: (lots: Lots) => Asked) {
+  const usual = inLots(placed, asked(lotsOf(works, placed)));
+  if (usual) return usual;
+  for (const lotDays of OTHER_LOT_DAYS) {
+    const first = asked(lotsOf(works, placed, lotDays));
+    const again = schedule(first.works, first.shop, stepsFor(first.works.length) >> 2);
+    if (again.homeless.length + again.unpinned.length > 0) continue;
+    const parted = inLots(again.placed, asked(lotsOf(works, again.placed, lotDays)));
+    if (parted) return parted;
+  }
+  return null;
 }
 
 /** The tasks laid over the days, and how far each may be moved; as last time where nothing they depend on has changed. */

@@ -276,6 +276,7 @@ export interface LabelArgs {
   'make.a-pack-holds-2': { name: Arg; field: Arg };
   'make.add-have-no-price': { missing: Arg };
   'make.and-more': { more: Arg };
+  'make.balls-of': { count: Arg; size: Arg };
   'make.turned': { turn: Arg };
   'make.below': { below: Arg };
   'make.built-line-ball': { size: Arg };

@@ -110,6 +110,9 @@ function SparesRule() {
   );
 }
 
+/** Balls of so many diameters are told; more is no help at the board. */
+const MOST_BALLS = 3;
+
 function PasteBalls({ plan }: { plan: DerivedPlan }) {
   const words = useWords();
   return (
@@ -133,14 +136,19 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
                 background: b.colour,
               }}
             />
-            <b className="fig block">{b.grams} g</b>
+            <b className="fig block">{words.units.grams(b.grams)}</b>
             <span className="small">{words.say(b.name)}</span>
+            {b.balls.slice(0, MOST_BALLS).map(({ count, ballMm }) => (
+              <span key={ballMm} className="small block">
+                {words.label('make.balls-of', { count, size: words.units.length(ballMm, ballMm % 1 === 0 ? 0 : 1) })}
+              </span>
+            ))}
             {b.tones.length > 0 && (
               <span className="small flex justify-center gap-2 pt-1">
                 {b.tones.map((t) => (
                   <span key={t.name}>
                     <span className="mx-auto block size-4 rounded-full" style={{ background: t.colour }} />
-                    {t.grams} g {words.label(`tone.${t.name}`)}
+                    {words.units.grams(t.grams)} {words.label(`tone.${t.name}`)}
                   </span>
                 ))}
               </span>
@@ -155,7 +163,7 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
             grams: base.grams,
             paste: plan.paste
               .filter((b) => base.balls.includes(b.colour))
-              .map((b) => `${b.grams} g ${words.say(b.name)}`)
+              .map((b) => `${words.units.grams(b.grams)} ${words.say(b.name)}`)
               .join(', '),
           })}
         </p>

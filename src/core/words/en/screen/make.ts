@@ -18,6 +18,7 @@ export const MAKE = {
   'make.and-more': 'and {more} more',
   'make.at-least': 'at least',
   'make.begin-from': 'Begin from',
+  'make.balls-of': '{count, plural, one {a ball} other {# balls}} of {size}',
   'make.turned': 'turned {turn}',
   'make.below': '{below} below',
   'make.berry': 'berry',

@@ -20,6 +20,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.and-more': 'y {more} más',
   'make.at-least': 'como mínimo',
   'make.begin-from': 'Partir de',
+  'make.balls-of': '{count, plural, one {una bola} other {# bolas}} de {size}',
   'make.turned': 'girado {turn}',
   'make.below': '{below} más abajo',
   'make.berry': 'baya',

@@ -20,6 +20,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.and-more': 'et {more} de plus',
   'make.at-least': 'au moins',
   'make.begin-from': 'Partir de',
+  'make.balls-of': '{count, plural, one {une boule} other {# boules}} de {size}',
   'make.turned': 'tourné de {turn}',
   'make.below': '{below} plus bas',
   'make.berry': 'baie',
