@@ -68,7 +68,7 @@ describe('the tray and the paste, seeds 1–12', () => {
   test('paste is the pieces’ own mass with spares, and what rolling out loses, rounded up to 5 g, small amounts to half a gram', () => {
     for (const p of projects) {
       const tray = trayOf(p.arrangements);
-      const of = (k: TrayKind) => k.pasteGramsEach * k.toMake + k.spareParts.reduce((a, p) => a + (p.part.form ? gramsOf(p.part.form, p.sizeMm) * p.count : 0), 0); // prettier-ignore
+      const of = (k: TrayKind) => k.pasteGramsEach * k.toMake + k.spareParts.reduce((a, p) => a + (p.part.form && p.part.form.material !== 'wafer paper' ? gramsOf(p.part.form, p.sizeMm) * p.count : 0), 0); // prettier-ignore
       const net = tray.reduce((a, k) => a + of(k), 0);
       const gross = tray.reduce((a, k) => a + of(k) / (1 - methodById(k.method, SHIPPED).lossShare), 0);
       const balls = pasteByColour(tray, SHIPPED);

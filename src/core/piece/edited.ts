@@ -5,6 +5,7 @@ import { countOf, groupsOf, sizesOf } from './many';
 import { lineIn, linesIn } from './treeLines';
 import type { Cut, Habit, Many, Part, Run } from './part';
 import { sizesTimes } from './resized';
+import type { Work } from './work';
 
 const changeLine = (root: Part, id: string, change: (part: Part) => Part): Part =>
   settled(
@@ -23,35 +24,40 @@ const spanOf = (part: Part, but: Part['habit']['by']): number =>
 /** A line that began where another ended, within this, goes on from its end. mm */
 const TOUCHING_MM = 0.01;
 
-/** Where a line ended and where it ends now; what was taken out gives its place to the next. */
-function endsOf(was: Part, is: Part | undefined): { was: number; is: number } {
-  const end = endOf(was);
-  return { was: end, is: is ? endOf(is) : NaN };
+/** What is above a line on its carrier: where it ended, and where what began there begins now. */
+interface Above {
+  endMm: number;
+  next(startMm: number): number;
 }
 
-/** Lines one below the other stay so; what hangs at places of its own keeps its share of the way. */
+/** A line that nobody has moved, begun elsewhere; places of its own by a share of the way. */
+function begun(own: Part, then: Part, { startMm, share }: { startMm: number; share: number }): Part {
+  const { habit } = own;
+  if (habit.by === 'places' && then.habit.by === 'places' && habit.atMm === then.habit.atMm)
+    return { ...own, habit: { ...habit, atMm: habit.atMm.map((mm) => mm * share) } };
+  const stays = habit.startMm !== then.habit.startMm || startMm === (then.habit.startMm ?? 0);
+  return stays ? own : { ...own, habit: { ...habit, startMm } };
+}
+
+/**
+ * Lines one below the other stay so: each begins where the one above ends now, and where that was taken out where it began. What hangs at
+ * places of its own keeps its share of the way.
+ */
 function followed(before: Part, after: Part): Part {
   const now = new Map(after.parts.map((p) => [p.id, p]));
   const [was, is] = [spanOf(before, 'places'), spanOf(after, 'places')];
+  const share = was > 0 && is > 0 ? is / was : 1;
   const moved = new Map<string, Part>();
-  let above = null as { was: number; is: number; startMm: number } | null;
+  let above: Above | null = null;
   for (const then of before.parts) {
+    const began: number = then.habit.startMm ?? 0;
+    const below = above !== null && began > 0 && began >= above.endMm - TOUCHING_MM;
+    const startMm: number = above && below ? above.next(began) : began;
     const own = now.get(then.id);
-    const startMm = then.habit.startMm ?? 0;
-    let habit = own?.habit;
-    const below: boolean = above !== null && startMm >= above.was - TOUCHING_MM;
-    if (habit && above && below && startMm > 0 && habit.startMm === startMm)
-      habit = { ...habit, startMm: Number.isNaN(above.is) ? above.startMm : startMm - above.was + above.is };
-    if (habit?.by === 'places' && then.habit.by === 'places' && habit.atMm === then.habit.atMm && was > 0 && is > 0)
-      habit = { ...habit, atMm: habit.atMm.map((mm) => (mm * is) / was) };
-    const line: Part | undefined = own && habit && habit !== own.habit ? { ...own, habit } : own;
+    const line = own && begun(own, then, { startMm, share });
     if (line) moved.set(line.id, line);
-    // what was taken out leaves its place to the next, which begins where it began
-    const ends = endsOf(then, line);
-    above = {
-      ...ends,
-      startMm: line ? (line.habit.startMm ?? 0) : above && below && Number.isNaN(above.is) ? above.startMm : startMm,
-    };
+    const endMm = endOf(then);
+    above = { endMm, next: line ? (mm) => mm - endMm + endOf(line) : () => startMm };
   }
   return { ...after, parts: after.parts.map((p) => moved.get(p.id) ?? p) };
 }
@@ -120,13 +126,22 @@ export function withSizes(root: Part, id: string, fromMm: number, toMm = fromMm)
   return withMany(root, id, { by: 'run', count, fromMm, toMm });
 }
 
-/** A line on wire of this gauge; what sat on nothing is taped to its carrier, on the stalk that is given. */
+/** What is done for a part that is wired, and for the same part without a wire. */
+const WIRED_WORK: readonly (readonly [wired: Work, unwired: Work])[] = [
+  ['leaf-cut', 'leaf-unwired'],
+  ['leaf-pinched', 'leaf-fine-glued'],
+  ['petal-wired', 'petal-glued'],
+];
+const workOf = ({ work }: Part, from: 0 | 1): readonly Work[] =>
+  work.map((w) => WIRED_WORK.find((pair) => pair[from] === w)?.[1 - from] ?? w);
+
+/** A line on wire of this gauge; what sat on nothing is taped to its carrier. */
 export const withGauge = (root: Part, id: string, swg: number): Part =>
-  changeLine(root, id, (part) =>
-    part.on.by === 'nothing'
-      ? { ...part, on: { by: 'wire', swg, tip: 'straight', stalkMm: 0, run: 'past joint', cut: 'to length' }, join: 'taped' }
-      : { ...part, on: { ...part.on, swg } },
-  );
+  changeLine(root, id, (part) => {
+    if (part.on.by !== 'nothing') return { ...part, on: { ...part.on, swg } };
+    const on = { by: 'wire', swg, tip: 'straight', stalkMm: 0, run: 'past joint', cut: 'to length' } as const;
+    return { ...part, on, join: 'taped', work: workOf(part, 1) };
+  });
 
 const UNWIRED_JOIN: Readonly<Partial<Record<Part['join'], Part['join']>>> = {
   taped: 'glued',
@@ -137,7 +152,12 @@ const UNWIRED_JOIN: Readonly<Partial<Record<Part['join'], Part['join']>>> = {
 
 /** A line on no wire, glued to what carries it. */
 export const withoutWire = (root: Part, id: string): Part =>
-  changeLine(root, id, (part) => ({ ...part, on: { by: 'nothing' }, join: UNWIRED_JOIN[part.join] ?? part.join }));
+  changeLine(root, id, (part) => ({
+    ...part,
+    on: { by: 'nothing' },
+    join: UNWIRED_JOIN[part.join] ?? part.join,
+    work: workOf(part, 0),
+  }));
 
 const onWire = (root: Part, id: string, change: (on: Extract<Part['on'], { by: 'wire' }>) => Part['on']): Part =>
   changeLine(root, id, (part) => (part.on.by === 'wire' ? { ...part, on: change(part.on) } : part));
