@@ -117,15 +117,9 @@ function Row({ part, described, typing, comes, lineId, onChoose }: Props & { par
       </td>
       <td className={CELL}>
         {part.on.by === 'wire' && !root && (
-          <NumberField
+          <Mm
             label={words.label('describe.stalk-of', { part: name })}
-            hideLabel
-            mm
-            value={spokenMm(part.on.stalkMm)}
-            unit=""
-            least={0}
-            most={120}
-            width={92}
+            value={part.on.stalkMm}
             onChange={(n) => change(withStalk(tree, part.id, n), 'describe.do-stalk')}
           />
         )}
@@ -136,6 +130,24 @@ function Row({ part, described, typing, comes, lineId, onChoose }: Props & { par
     </tr>
   );
 }
+
+/** A length of a line, in a cell. */
+function Mm({ label, value, least = 0, onChange }: { label: string; value: number; least?: number; onChange(mm: number): void }) {
+  return (
+    <NumberField
+      label={label}
+      hideLabel
+      mm
+      value={spokenMm(value)}
+      unit=""
+      least={least}
+      most={MOST_MM}
+      width={92}
+      onChange={onChange}
+    />
+  );
+}
+const MOST_MM = 200;
 
 interface Cell {
   part: Part;
@@ -151,17 +163,7 @@ function SizeCell({ part, name, described: { tree, change } }: Cell) {
   const [least, most] = [Math.min(...sizes), Math.max(...sizes)];
   if (many.by === 'sizes' && many.of.length > 1) return <span>{words.units.between(least, most)}</span>;
   const field = (label: string, value: number, take: (n: number) => Part) => (
-    <NumberField
-      label={label}
-      hideLabel
-      mm
-      value={spokenMm(value)}
-      unit=""
-      least={1}
-      most={200}
-      width={92}
-      onChange={(n) => change(take(n), 'describe.do-sizes')}
-    />
+    <Mm label={label} value={value} least={1} onChange={(n) => change(take(n), 'describe.do-sizes')} />
   );
   const to = field(words.label('describe.to', { part: name }), most, (n) => withSizes(tree, part.id, many.by === 'run' ? many.fromMm : n, n)); // prettier-ignore
   if (many.by !== 'run') return to;
@@ -204,17 +206,7 @@ function GapCell({ part, name, described: { tree, change } }: Cell) {
   if (!('gapMm' in habit) || countIn(part) < 2) return null;
   const [tip, foot] = typeof habit.gapMm === 'number' ? [habit.gapMm, habit.gapMm] : habit.gapMm;
   const field = (label: string, value: number, take: (n: number) => readonly [number, number]) => (
-    <NumberField
-      label={label}
-      hideLabel
-      mm
-      value={spokenMm(value)}
-      unit=""
-      least={0}
-      most={120}
-      width={92}
-      onChange={(n) => change(withGap(tree, part.id, take(n)), 'describe.do-gap')}
-    />
+    <Mm label={label} value={value} onChange={(n) => change(withGap(tree, part.id, take(n)), 'describe.do-gap')} />
   );
   return (
     <span className="flex items-center gap-1">
