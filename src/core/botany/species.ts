@@ -46,6 +46,8 @@ export interface Species {
   pasteMm: number;
   /** how full the outline is when heads meet: 1 a ball, less where petals give way */
   solidity: number;
+  /** colour of its hearts, centres or hanging berries where no colourway names a second; golden unless said */
+  secondHue?: string;
   /** how deep the folds go dark in pictures, 0…1.2; 0.9 unless said */
   occlusion?: number;
   /** stamens of thread or wire stand in it: no food, whichever way it is made */

@@ -32,6 +32,7 @@ export const PASTE_FACTS = {
   'paste.colour': { colour: 'colour' },
   'paste.green': {},
   'paste.second': { species: 'species' },
+  'paste.berries': { species: 'species' },
   'paste.plaque': {},
   'paste.for-species': { species: 'species' },
 } as const satisfies FactTable;

@@ -134,7 +134,8 @@ function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: reado
     const species = speciesById(kind.species, catalogue);
     for (const { role, net, balls: rolled } of rolesOf(kind, species)) {
       const { hue, name } = pasteColour(kind, species, role);
-      const ball = ballOf(hue, name, kind.role === 'foliage' || name.code === 'paste.green');
+      const leaf = name.code === 'paste.green' || (kind.role === 'foliage' && name.code === 'paste.colour');
+      const ball = ballOf(hue, name, leaf);
       const gross = net / (1 - kind.loss.share);
       ball.net += net;
       ball.gross += gross;
@@ -184,7 +185,7 @@ function rolesOf(kind: TrayKind, species: Species): OfRole[] {
 
 /** Calyces, sepals, soft bases, and leaves that go with berries. */
 const LEAF_GREEN = '#7f9a62';
-/** Centres of flowers that name no second colour. */
+/** Centres of flowers that name no colour for them. */
 const GOLDEN = '#d9a93c';
 
 /** The colour of a role in a kind, and what its paste is called. */
@@ -192,7 +193,12 @@ function pasteColour(kind: TrayKind, species: Species, role: string): { hue: str
   const way = colourwayOf(species, kind.colourway);
   const own: PasteFact = { code: 'paste.colour', values: { colour: { species: kind.species, colourway: kind.colourway } } };
   if (role === 'green' && kind.role !== 'foliage') return { hue: LEAF_GREEN, name: { code: 'paste.green', values: {} } };
-  if (role === 'second') return { hue: way.second ?? GOLDEN, name: { code: 'paste.second', values: { species: species.id } } };
+  const berries = kind.role === 'foliage';
+  if (role === 'second')
+    return {
+      hue: way.second ?? species.secondHue ?? GOLDEN,
+      name: { code: berries ? 'paste.berries' : 'paste.second', values: { species: species.id } },
+    };
   return { hue: role === 'turning' ? ripeHue(way.hue, RIPE.turning ?? 1) : way.hue, name: own };
 }
 

@@ -128,6 +128,7 @@ export const FLOWERS: readonly Species[] = [
   },
   {
     id: 'sunflower', role: 'focal', habit: 'head', shape: sunflower, stages: stages(0.4, 0.72),
+    secondHue: '#4a2f1c',
     tree: headOf(76, (stage, k) => daisyTree('sunflower', stage, k)),
     sizesMm: [76, 64, 52], pasteMm: 0.7, solidity: 0.72, method: 'one piece', breakageShare: 0.16, monthsNorth: [7, 8, 9],
     colourways: [{ id: 'gold', name: 'gold', hue: '#f4b62a' }, { id: 'rust', name: 'rust', hue: '#b0562a' }],
@@ -170,6 +171,7 @@ export const FLOWERS: readonly Species[] = [
   },
   {
     id: 'gerbera', role: 'secondary', habit: 'head', shape: gerbera, stages: stages(0.36, 0.7),
+    secondHue: '#7a6034',
     tree: headOf(58, (stage, k) => daisyTree('gerbera', stage, k)),
     sizesMm: [58, 50, 42], pasteMm: 0.6, solidity: 0.74, method: 'one piece', breakageShare: 0.18, monthsNorth: [5, 6, 7, 8, 9],
     colourways: [{ id: 'coral', name: 'coral', hue: '#ee7e5e' }, { id: 'lemon', name: 'lemon', hue: '#f4d65e' }, { id: 'white', name: 'white', hue: '#f2ede4' }],

@@ -48,6 +48,8 @@ const gluedOf =
     return gluedSpike(id, { footMm: footMm[stage] ?? footMm.open ?? footMm.grown ?? 3.6, share, count }, scale);
   };
 
+const OLIVE_HUE = '#4d4a33';
+
 /** Fillers, berries and foliage: small branches built of pieces. Sizes are lengths. Gauges from docs/trade.md W2–W6. */
 export const GREENS: readonly Species[] = [
   {
@@ -88,7 +90,8 @@ export const GREENS: readonly Species[] = [
   },
   {
     id: 'olive', role: 'foliage', habit: 'sprig',
-    ...sprigOf(leafBranch({ counted: 'pairs', usual: 6, build: (count, scale) => leafTree('olive', { count, scale }), blade: { halfWidth: 0.14, tipPower: 1.8 }, growth: { angleDeg: 46, sway: 0.06, flat: 0.5 }, twoFaced: true, berryHue: '#4d4a33' })),
+    ...sprigOf(leafBranch({ counted: 'pairs', usual: 6, build: (count, scale) => leafTree('olive', { count, scale }), blade: { halfWidth: 0.14, tipPower: 1.8 }, growth: { angleDeg: 46, sway: 0.06, flat: 0.5 }, twoFaced: true, berryHue: OLIVE_HUE })),
+    secondHue: OLIVE_HUE,
     stages: grown, sizesMm: [92, 78, 64], pasteMm: 0.9, solidity: 0.35, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'olive', name: 'olive', hue: '#75896a' }, { id: 'silver', name: 'silver', hue: '#a3b19c' }],
     white: false, bark: true,

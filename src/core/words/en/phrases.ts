@@ -304,6 +304,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'paste.colour': '{colour}',
   'paste.green': 'leaf green',
   'paste.second': 'centres and hearts of {speciesMany}',
+  'paste.berries': 'berries of {speciesMany}',
   'paste.plaque': 'plaque',
   'paste.for-species': '{species}',
 

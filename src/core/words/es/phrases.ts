@@ -307,6 +307,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'paste.colour': '{colour}',
   'paste.green': 'verde hoja',
   'paste.second': 'centros de {speciesMany}',
+  'paste.berries': 'bayas de {speciesMany}',
   'paste.plaque': 'placa',
   'paste.for-species': '{species}',
 

@@ -314,6 +314,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'paste.colour': '{colour}',
   'paste.green': 'vert feuille',
   'paste.second': 'cœurs de {speciesMany}',
+  'paste.berries': 'baies de {speciesMany}',
   'paste.plaque': 'plaque',
   'paste.for-species': '{species}',
 

@@ -105,7 +105,7 @@ export const MAKE = {
   'make.from': 'From {cuts}.',
   'make.from-on-wire-tape-can': 'From {least} on; Wire & tape can cut from them first.',
   'make.from-pieces-own-volume-at':
-    'From the pieces’ own volume at 1.35 g/cm³ (assumed), what rolling out loses counted in, rounded up to 5 g.',
+    'From the pieces’ own volume at 1.35 g/cm³ (assumed), what rolling out loses counted in, rounded up to 5 g, less than 20 g to half a gram.',
   'make.from-the-tin': '{inTin} from the tin',
   'make.g-pieces-rest-what-rolling': '{kinds}: {netGrams} g in the pieces, the rest is what rolling out loses',
   'make.glue-and-the-rest': 'Glue and the rest',

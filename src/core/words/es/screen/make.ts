@@ -107,7 +107,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.from': 'De {cuts}.',
   'make.from-on-wire-tape-can': 'Desde {least}; Alambre y cinta puede cortar primero de ellos.',
   'make.from-pieces-own-volume-at':
-    'Del volumen propio de las piezas a 1,35 g/cm³ (supuesto), contando lo que se pierde al estirar, redondeado a 5 g.',
+    'Del volumen propio de las piezas a 1,35 g/cm³ (supuesto), contando lo que se pierde al estirar, redondeado a 5 g, menos de 20 g a medio gramo.',
   'make.from-the-tin': '{inTin} de la lata',
   'make.g-pieces-rest-what-rolling': '{kinds}: {netGrams} g en las piezas, el resto es lo que se pierde al estirar',
   'make.glue-and-the-rest': 'Pegamento y lo demás',

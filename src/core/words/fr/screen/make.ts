@@ -107,7 +107,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.from': 'De {cuts}.',
   'make.from-on-wire-tape-can': 'À partir de {least} ; Fils et ruban peut d’abord couper dedans.',
   'make.from-pieces-own-volume-at':
-    'Du volume propre des pièces à 1,35 g/cm³ (supposé), avec ce qui se perd en abaissant, arrondi à 5 g.',
+    'Du volume propre des pièces à 1,35 g/cm³ (supposé), avec ce qui se perd en abaissant, arrondi à 5 g, moins de 20 g au demi-gramme.',
   'make.from-the-tin': '{inTin} de la boîte',
   'make.g-pieces-rest-what-rolling': '{kinds} : {netGrams} g dans les pièces, le reste se perd en abaissant',
   'make.glue-and-the-rest': 'Colle et le reste',
