@@ -62,8 +62,16 @@ try {
   ]) {
     await page.getByRole('radio', { name: side, exact: true }).click();
     if (side === 'Own species') {
+      await page
+        .getByRole('button', { name: /Begin from/ })
+        .first()
+        .click();
+      await page.getByRole('option', { name: 'Round-leaf sprig' }).click();
       await page.getByRole('button', { name: 'Copy it' }).click();
-      await page.getByRole('textbox', { name: 'How many' }).fill('6');
+      const line = page.getByRole('textbox', { name: 'Said in a line, sizes in mm' });
+      await line.fill('6 pairs 18 to 43, 30 ga, fifths, on 20 ga');
+      await line.press('Enter');
+      await page.getByRole('region', { name: 'How it is built' }).evaluate((e) => e.scrollIntoView());
     }
     await shot(name);
   }
