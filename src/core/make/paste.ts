@@ -19,7 +19,7 @@ interface PasteTone {
 }
 
 /** So many balls of a diameter, before they are shaped. */
-export interface RolledBalls {
+interface RolledBalls {
   count: number;
   ballMm: number;
 }
