@@ -37,7 +37,6 @@ const RULES = [
   ['one that is left out of the count', ['plan/handOver.ts', '.filter((e) => e.countsOut)', '.filter((e) => e.countsOut && e.number !== 2)']],
   ['one that is left off the sheet', ['formats/handOverSheets.ts', 'rows: facts.out.map(', 'rows: facts.out.slice(1).map(']],
   ['wired flowers that are called food', ['plan/handOver.ts', 'toppersHoldWire: !wired && tray.some((kind) => kindHoldsWire(kind.species, project)),', 'toppersHoldWire: false,']],
-  ['stamens of thread or wire', ['place/contact.ts', "if (p.body.species.threaded) return 'stamens';", '']],
   ['a few stops that do not count', ['plan/derivePlan.ts', "verdict: stops > 0 ? 'stop'", "verdict: stops > 3 ? 'stop'"]],
   ['contacts that are not said', ['plan/planArrangement.ts', 'const own = [\n    ...built.warnings,\n    ...contacts,', 'const own = [\n    ...built.warnings,']],
   ['a cake 6 mm lower than it is', ['cake/solid.ts', 'const d = tierDistance(must(tiers[k]), x, y, z);', 'const d = tierDistance(must(tiers[k]), x, y, z + 6);']],
