@@ -4,6 +4,7 @@ import { RIPE, ripeHue } from '../botany/families/berrySprig';
 import { shade } from '../botany/shape/paint';
 import { colourwayOf, stageOf, type Species } from '../botany/species';
 import { colourDifference } from '../compose/colourDifference';
+import { sharedOut } from '../piece/edited';
 import { colourOf, gramsOf, isPaste } from '../piece/paste';
 import type { Form } from '../piece/part';
 import type { PasteFact } from './facts';
@@ -169,15 +170,18 @@ function rolesOf(kind: TrayKind, species: Species): OfRole[] {
     const own = roles.get(role) ?? { role, net: 0, balls: [] };
     roles.set(role, { role, net: own.net + grams, balls: [...own.balls, ...ballsOf(form, sizeMm, times)] });
   };
-  const { instances } = builtOf(species, kind.stage, kind.sizeMm);
-  const made = instances.flatMap(({ part, sizeMm, stage }) => (part.form ? [{ part, form: part.form, sizeMm, stage }] : []));
-  // pieces of other sizes are of the same parts: what the largest has is brought to what they weigh
-  const largest = made.reduce((a, { form, sizeMm }) => a + (isPaste(form.material) ? gramsOf(form, sizeMm) : 0), 0);
-  const share = largest > 0 ? kind.pasteGramsEach / largest : 0;
-  for (const { part, form, sizeMm, stage } of made) {
-    const grams = gramsOf(form, sizeMm) * share * kind.toMake;
-    add(colourOf(part, form, stage), form, { sizeMm, times: kind.toMake, grams });
-  }
+  // as many of each size as it has of those that are placed
+  const times = sharedOut(kind.sizes.map((s) => s.count), kind.toMake); // prettier-ignore
+  const made = kind.sizes.flatMap(({ sizeMm: ofSizeMm }, i) =>
+    builtOf(species, kind.stage, ofSizeMm).instances.flatMap(({ part, sizeMm, stage }) =>
+      part.form ? [{ part, form: part.form, sizeMm, stage, times: must(times[i]) }] : [],
+    ),
+  );
+  const inAll = made.reduce((a, m) => a + (isPaste(m.form.material) ? gramsOf(m.form, m.sizeMm) * m.times : 0), 0);
+  // what is left to make is taken to be of the usual sizes: their mean weighs a little otherwise than whole pieces
+  const share = inAll > 0 ? (kind.pasteGramsEach * kind.toMake) / inAll : 0;
+  for (const { part, form, sizeMm, stage, times: n } of made)
+    add(colourOf(part, form, stage), form, { sizeMm, times: n, grams: gramsOf(form, sizeMm) * share * n });
   for (const { part, sizeMm, count } of kind.spareParts)
     if (part.form) add(part.form.colour, part.form, { sizeMm, times: count, grams: gramsOf(part.form, sizeMm) * count });
   return [...roles.values()];

@@ -171,8 +171,8 @@ const linesOfName = (tree: Part, original: Part, { name, times }: { name: Spoken
 /** The lines that a mention speaks of: its place among those of its name, or all of them where it is said once. */
 function named(at: Reading, ids: readonly string[], { nth, times, original }: { nth: number; times: number; original: Part }) {
   const wanted = times === 1 && ids.some((id) => lineIn(at.tree, id)) ? ids : ids.slice(nth, nth + 1);
-  for (const id of wanted)
-    if (times > 1 || wanted.length === 1) at.tree = lineIn(at.tree, id) ? at.tree : (restored(at.tree, original, id) ?? at.tree);
+  if (wanted.length === 1)
+    for (const id of wanted) at.tree = lineIn(at.tree, id) ? at.tree : (restored(at.tree, original, id) ?? at.tree);
   at.lines = wanted.filter((id) => lineIn(at.tree, id));
   return at.lines.length > 0;
 }

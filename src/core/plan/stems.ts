@@ -43,7 +43,7 @@ export function gaugeFor(p: PlacedPiece, freeMm: number, { system, gauges }: Wir
   });
 }
 
-/** A branch is held so far below its lowest joint when it is bent, mm. Own study (docs/trade.md W6). */
+/** A branch is held so far below its lowest joint when it is bent, mm. Own study. */
 const HOLD_MM = 15;
 /** What a part of a branch reaches beyond its joint counts so: a quarter of a leaf, else so many mm. Own study. */
 const REACH = { leafShare: 0.25, otherMm: 4 } as const;

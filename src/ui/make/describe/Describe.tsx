@@ -3,6 +3,7 @@
 import { RotateCcw } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { bodyOf, speciesById } from '@/core/botany/catalogue';
+import { LONG_MM } from '@/core/botany/describe';
 import type { OwnSpecies } from '@/core/botany/ownSpecies';
 import { pulledLine } from '@/core/piece/edited';
 import { lineIn } from '@/core/piece/treeLines';
@@ -107,7 +108,11 @@ function Refusal({ refused }: { refused: Refused }) {
   return (
     <p role="alert" className="text-[15px] text-[var(--stop)]">
       {refused.why === 'length'
-        ? words.label('describe.longest', { long: units.length(refused.longMm), least: units.length(3), most: units.length(250) })
+        ? words.label('describe.longest', {
+            long: units.length(refused.longMm),
+            least: units.length(LONG_MM.least),
+            most: units.length(LONG_MM.most),
+          })
         : words.label(refused.why === 'too much' ? 'describe.too-much' : 'describe.least-one')}
     </p>
   );
