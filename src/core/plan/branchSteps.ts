@@ -50,8 +50,13 @@ function rowsOf(carrier: Instance): Row[] {
 /** Less is no turn that a hand makes. */
 const LEAST_TURN_RAD = degToRad(10);
 
+/** Pairs and leaves on either side in turn are set so; what is loose, or goes round by eye, nobody measures. */
+const inOrder = ({ part: { habit } }: Instance): boolean =>
+  habit.by === 'pairs' || (habit.by === 'singly' && Math.abs(habit.turnRad - Math.PI) < LEAST_TURN_RAD);
+
 /** How far a joint is turned against the one above: of a pair either of its two counts. */
 function turnedBetween(above: Row, row: Row): number | null {
+  if (![...above.parts, ...row.parts].every(inOrder)) return null;
   const whole = TAU / Math.max(above.parts.length, row.parts.length);
   const rad = (must(row.parts[0]).turnRad - must(above.parts[0]).turnRad + 2 * TAU) % whole;
   const least = Math.min(rad, whole - rad);

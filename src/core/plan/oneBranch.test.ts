@@ -64,6 +64,8 @@ test('pairs of leaves are turned a quarter against each other, a fern’s lie in
   for (const rad of turns('roundleaf').slice(1)) expect(rad).toBeCloseTo(Math.PI / 2, 6);
   expect(turns('roundleaf').length).toBeGreaterThan(2);
   expect(turns('fern')).toEqual([]);
+  // by eye: a loose branch, a spike
+  expect([...turns('willow'), ...turns('spike')]).toEqual([]);
 });
 
 test('a head by itself is made up ring by ring, a dome is pushed in buds first', () => {
