@@ -73,7 +73,7 @@ async function editing(page: Page, onSaved: (guests: number) => void): Promise<v
 /** Starts, edits and kills one browser again and again on one profile; how often the mark said saved. */
 async function lane(baseURL: string, kills: number, random: () => number): Promise<number> {
   const profile = mkdtempSync(path.join(tmpdir(), 'ofrenda-killed-'));
-  let [acknowledged, pressed, seenSaved] = [0, 0, 0];
+  let [acknowledged, pressed, seenSaved, saveMs] = [0, 0, 0, 0];
   try {
     for (let round = 0; round <= kills; round++) {
       const { browser, process: process_ } = await started(profile);
@@ -93,12 +93,20 @@ async function lane(baseURL: string, kills: number, random: () => number): Promi
           acknowledged = guests;
           seenSaved++;
         });
-        const until = Date.now() + 250 + random() * 700;
+        if (!saveMs) {
+          // how long a save takes on this machine; the moments to kill at are spread about it
+          const before = Date.now();
+          pressed++;
+          await page.keyboard.press('ArrowUp');
+          await expect.poll(() => acknowledged).toBe(pressed);
+          saveMs = Date.now() - before;
+        }
+        const until = Date.now() + saveMs * (0.4 + 2 * random());
         while (Date.now() < until) {
           pressed++;
           await page.keyboard.press('ArrowUp');
           // fingers rest now and then, long enough for a save to begin or to end
-          if (random() < 0.3) await page.waitForFunction((end) => Date.now() > end, Date.now() + random() * 400);
+          if (random() < 0.3) await page.waitForFunction((end) => Date.now() > end, Date.now() + random() * saveMs);
         }
       } finally {
         await kill(process_);

@@ -1,5 +1,5 @@
 import { asLabel } from '@/core/words/asLabel';
-import { format } from 'date-fns';
+import { lightFormat } from 'date-fns';
 import type { Backup } from '@/core/formats/backup';
 import type { Photograph } from '@/core/formats/projectFile';
 import type { Project } from '@/core/plan/project';
@@ -31,7 +31,7 @@ export function backupActions(
       await autosave.flush();
       const { tin, offcuts } = get();
       const { writeBackup } = await zip();
-      return writeBackup({ jobs: await everyJob(), stock: { tin, offcuts } }, format(ports.now(), "yyyy-MM-dd'T'HH:mm"));
+      return writeBackup({ jobs: await everyJob(), stock: { tin, offcuts } }, lightFormat(ports.now(), "yyyy-MM-dd'T'HH:mm"));
     },
     async lookAtBackup(bytes) {
       const { readBackup, restoreChanges } = await zip();

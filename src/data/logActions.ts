@@ -1,5 +1,5 @@
 import { asLabel } from '@/core/words/asLabel';
-import { format } from 'date-fns';
+import { lightFormat } from 'date-fns';
 import { PACKET_KIND, packetSchema, readPacket, type Packet } from '@/core/formats/packetFile';
 import * as v from 'valibot';
 import { NO_DEVICES } from './fresh';
@@ -65,7 +65,7 @@ export function logActions(
     packetEntry(entry) {
       const { packet } = get();
       if (!packet) return;
-      const at = format(ports.now(), "yyyy-MM-dd'T'HH:mm");
+      const at = lightFormat(ports.now(), "yyyy-MM-dd'T'HH:mm");
       /** one more at the end of what is there, under a number that nobody has */
       const grown = (log: Packet['log']): Packet => {
         const number = log.filter((e) => e.id.startsWith(`${packet.actor}:`)).length + 1;

@@ -1,7 +1,7 @@
 'use client';
 
 import { Archive, ArchiveRestore } from 'lucide-react';
-import { format } from 'date-fns';
+import { lightFormat } from 'date-fns';
 import { wallFromText } from '@/core/days/clock';
 import { useState } from 'react';
 import { BACKUP_FILE_ENDING } from '@/core/formats/endings';
@@ -19,7 +19,7 @@ export function Backups() {
   const [withStock, setWithStock] = useState(false);
   const out = async () => {
     const zip = await getStudio().backUp();
-    void saveFile(`studio-${format(new Date(), 'yyyy-MM-dd')}${BACKUP_FILE_ENDING}`, new Uint8Array(zip), 'application/zip');
+    void saveFile(`studio-${lightFormat(new Date(), 'yyyy-MM-dd')}${BACKUP_FILE_ENDING}`, new Uint8Array(zip), 'application/zip');
   };
   return (
     <section aria-label={words.label('jobs.backup')} className="mt-6 border-t border-[var(--line)] pt-4">

@@ -1,10 +1,10 @@
-import { format } from 'date-fns';
+import { lightFormat } from 'date-fns';
 import type { LogEntry, Note } from '@/core/log/entries';
 import { getStudio } from '../useStudio';
 import type { Label } from '@/core/words/asLabel';
 import { newId } from '../shared/newId';
 
-export const textNow = (): string => format(new Date(), "yyyy-MM-dd'T'HH:mm");
+export const textNow = (): string => lightFormat(new Date(), "yyyy-MM-dd'T'HH:mm");
 
 /** Adds to the log; nothing in it is ever changed, a correction names what it takes the place of. */
 export function addEntry(

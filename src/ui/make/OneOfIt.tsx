@@ -1,7 +1,7 @@
 'use client';
 
 import { Package, Plus } from 'lucide-react';
-import { format } from 'date-fns';
+import { lightFormat } from 'date-fns';
 import { useMemo } from 'react';
 import { speciesById } from '@/core/botany/catalogue';
 import type { OwnSpecies } from '@/core/botany/ownSpecies';
@@ -112,7 +112,7 @@ type OneKind = { species: string; stage: string; sizeMm: number; colourway: stri
 
 function putInTin(kind: OneKind): void {
   const { tin, setTin } = getStudio();
-  const madeOn = format(new Date(), 'yyyy-MM-dd');
+  const madeOn = lightFormat(new Date(), 'yyyy-MM-dd');
   const same = tin.find(
     (t) =>
       t.species === kind.species &&

@@ -1,7 +1,7 @@
 'use client';
 
 import { CircleHelp, Timer, Volume2, X } from 'lucide-react';
-import { format } from 'date-fns';
+import { lightFormat } from 'date-fns';
 import { useEffect, useRef, useState, type MouseEvent, type ReactNode, type RefObject } from 'react';
 import { Dialog } from 'react-aria-components/Dialog';
 import { Modal, ModalOverlay } from 'react-aria-components/Modal';
@@ -64,7 +64,7 @@ const logSitting = (kind: string, { steps, minutes }: { steps: number; minutes: 
   getStudio().edit(asLabel('shared.do-min-of'), (d) => {
     d.log.push({
       id: newId(),
-      at: format(new Date(), "yyyy-MM-dd'T'HH:mm"),
+      at: lightFormat(new Date(), "yyyy-MM-dd'T'HH:mm"),
       kind,
       made: steps,
       broken: 0,
