@@ -93,6 +93,7 @@ export const partSchema: v.GenericSchema<Part> = v.strictObject({
   work: v.pipe(v.array(v.picklist(WORKS)), v.maxLength(12)),
   habit,
   parts: v.pipe(v.array(v.lazy(() => partSchema)), v.maxLength(40)),
+  firstCarries: v.exactOptional(v.literal(true)),
 });
 
 /** Whether what may be a tree has no more levels than are taken: asked before it is gone through level by level. */

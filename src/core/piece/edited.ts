@@ -135,13 +135,27 @@ const WIRED_WORK: readonly (readonly [wired: Work, unwired: Work])[] = [
 const workOf = ({ work }: Part, from: 0 | 1): readonly Work[] =>
   work.map((w) => WIRED_WORK.find((pair) => pair[from] === w)?.[1 - from] ?? w);
 
-/** A line on wire of this gauge; what sat on nothing is taped to its carrier. */
-export const withGauge = (root: Part, id: string, swg: number): Part =>
-  changeLine(root, id, (part) => {
+/** A line on wire of this gauge; what sat on nothing is taped to its carrier. The first of a line that carries is of its gauge. */
+export function withGauge(root: Part, id: string, swg: number): Part {
+  const own = changeLine(root, id, (part) => {
     if (part.on.by !== 'nothing') return { ...part, on: { ...part.on, swg } };
     const on = { by: 'wire', swg, tip: 'straight', stalkMm: 0, run: 'past joint', cut: 'to length' } as const;
     return { ...part, on, join: 'taped', work: workOf(part, 1) };
   });
+  return own.firstCarries && own.parts[0]?.id === id && own.on.by === 'wire' ? { ...own, on: { ...own.on, swg } } : own;
+}
+
+/** No wire is laid in: the first part’s own carries the next. A piece whose first line has no wire stays as it is. */
+export function inTheHand(root: Part): Part {
+  const first = root.parts[0]?.on;
+  if (root.on.by !== 'wire' || first?.by !== 'wire') return root;
+  return { ...root, firstCarries: true, on: { ...root.on, swg: first.swg, tip: first.tip } };
+}
+
+/** A wire of this gauge is laid in and carries all. */
+export function laidIn({ firstCarries: _, ...root }: Part, swg: number): Part {
+  return root.on.by === 'wire' ? { ...root, on: { ...root.on, swg, tip: 'straight' } } : root;
+}
 
 const UNWIRED_JOIN: Readonly<Partial<Record<Part['join'], Part['join']>>> = {
   taped: 'glued',

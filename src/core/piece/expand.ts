@@ -54,6 +54,9 @@ function lineOn(part: Part, within: Instance | null, { index, parents }: { index
   }));
 }
 
+/** The part that stands on its carrier’s own wire, where none is laid in. */
+const onItsWire = (at: Instance): Instance => ({ ...at, part: { ...at.part, on: { by: 'nothing' }, join: 'on wire' } });
+
 /** Every single part of a piece, each after what carries it. Throws for a tree that is too much: ask `tooMuch` first. */
 export function expand(root: Part): Instance[] {
   const much = tooMuch(root);
@@ -62,6 +65,8 @@ export function expand(root: Part): Instance[] {
   const grow = (part: Part, parents: readonly (Instance | null)[]): void => {
     const own = parents.flatMap((within, index) => {
       const line = lineOn(part, within, { index, parents: parents.length });
+      const [first] = line;
+      if (first && within?.part.firstCarries && within.carries.length === 0) line[0] = onItsWire(first);
       within?.carries.push(...line);
       return line;
     });

@@ -15,6 +15,9 @@ export interface PartLine {
   wire: { swg: number; cutMm: number; parts: PieceWire['parts']; strands: number } | null;
 }
 
+const wireOf = (cut: PieceWire | undefined): PartLine['wire'] =>
+  cut ? { swg: cut.swg, cutMm: cut.cutMm, parts: cut.parts, strands: cut.count } : null;
+
 /** A piece line by line, from the middle or the tip outward; the piece itself is left out where it is not made of anything. */
 export function linesOf(instances: readonly Instance[], wires: readonly PieceWire[]): PartLine[] {
   const cuts = new Map(wires.map((w) => [w.instanceId, w]));
@@ -27,10 +30,12 @@ export function linesOf(instances: readonly Instance[], wires: readonly PieceWir
       known.fromMm = Math.min(known.fromMm, sizeMm);
       known.toMm = Math.max(known.toMm, sizeMm);
       if (known.wire && cut) known.wire.cutMm = Math.max(known.wire.cutMm, cut.cutMm);
+      // the first may stand on its carrier’s wire
+      known.wire ??= wireOf(cut);
       continue;
     }
     if (!part.form && !cut) continue;
-    const wire = cut ? { swg: cut.swg, cutMm: cut.cutMm, parts: cut.parts, strands: cut.count } : null;
+    const wire = wireOf(cut);
     lines.set(part.id, { id: part.id, kind: part.kind, count: 1, fromMm: sizeMm, toMm: sizeMm, form: part.form, wire });
   }
   return [...lines.values()];

@@ -39,9 +39,10 @@ function reachOfLines(part: Part): Reach {
     const stalkMm = own.on.by === 'wire' ? own.on.stalkMm : 0;
     const carried = isCarrier(own) ? reachOfLines(own) : null;
     places.forEach(({ atMm }, i) => {
+      const stalk = part.firstCarries && own === part.parts[0] && i === 0 ? 0 : stalkMm;
       const longMm = carried ? carried.spanMm + carried.beyondMm : must(sizes[i]).sizeMm;
       reach.spanMm = Math.max(reach.spanMm, atMm);
-      reach.beyondMm = Math.max(reach.beyondMm, stalkMm + longMm - atMm);
+      reach.beyondMm = Math.max(reach.beyondMm, stalk + longMm - atMm);
     });
   }
   return reach;

@@ -20,6 +20,8 @@ export interface Part {
   habit: Habit;
   /** what each of them carries */
   parts: readonly Part[];
+  /** no wire is laid in: the first part of the first line stands on this one, and its stem carries the next */
+  firstCarries?: true;
 }
 
 type MadePart =

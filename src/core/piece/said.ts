@@ -1,5 +1,7 @@
 import { must } from '../geometry/must';
 import {
+  inTheHand,
+  laidIn,
   pulledLine,
   sharedOut,
   startingAt,
@@ -71,6 +73,7 @@ export function mentionsOf(root: Part): Mention[][] {
     const each = part.many.by !== 'share' && parentsOf(root, part.id) > 1 ? ({ each: true } as const) : {};
     return [[{ say: 'count', name, count: saidCount(root, part), ...each }, ...aboutLine(part)]];
   });
+  if (root.firstCarries) return [...lines, [{ say: 'in the hand' }]];
   return root.on.by === 'wire' ? [...lines, [{ say: 'carrier', swg: root.on.swg }]] : lines;
 }
 
@@ -199,8 +202,13 @@ function gapped(at: Reading, tipMm: number, footMm: number): void {
 function apply(at: Reading, m: Mention): boolean {
   if (m.say === 'carrier') {
     if (at.tree.on.by !== 'wire') return false;
-    if (at.tree.on.swg !== m.swg) at.tree = withGauge(at.tree, at.tree.id, m.swg);
+    if (at.tree.firstCarries) at.tree = laidIn(at.tree, m.swg);
+    else if (at.tree.on.swg !== m.swg) at.tree = withGauge(at.tree, at.tree.id, m.swg);
     return true;
+  }
+  if (m.say === 'in the hand') {
+    at.tree = at.tree.firstCarries ? at.tree : inTheHand(at.tree);
+    return at.tree.firstCarries === true;
   }
   if (m.say === 'ripe') return ripened(at, m.count, m.stage);
   if (at.lines.length === 0) at.lines = mainLine(at.tree);

@@ -70,12 +70,18 @@ function runMm(at: Instance, { run }: Wired, footMm: number): number {
   return Math.min(wish, below);
 }
 
+/** How far a carrier’s wire goes up into the part that stands on it. */
+function upInside({ part: { firstCarries }, carries }: Instance): number {
+  const [first] = carries;
+  return firstCarries && first ? insideMm(first.part, first.sizeMm) : 0;
+}
+
 /** What the wire of one part is long for; `footMm` is bare stem below the piece. */
 function needOf(at: Instance, own: Wired, footMm: number): WireNeed {
   const carrier = isCarrier(at.part);
   return {
     hookMm: own.hookMm ?? hookMm(own.swg, own.tip),
-    insideMm: carrier ? 0 : insideMm(at.part, at.sizeMm),
+    insideMm: carrier ? upInside(at) : insideMm(at.part, at.sizeMm),
     stalkMm: at.within ? own.stalkMm : footMm,
     spanMm: carrier ? spanMm(at) : 0,
     runMm: runMm(at, own, footMm),

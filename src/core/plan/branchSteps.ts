@@ -12,7 +12,14 @@ export interface BranchStep {
     StepTitle,
     {
       code:
-        'do.tape-together' | 'do.make-arm' | 'do.leaf-group' | 'do.lay-in' | 'do.branch-tip' | 'do.branch-join' | 'do.glue-on';
+        | 'do.tape-together'
+        | 'do.make-arm'
+        | 'do.leaf-group'
+        | 'do.lay-in'
+        | 'do.first-carries'
+        | 'do.branch-tip'
+        | 'do.branch-join'
+        | 'do.glue-on';
     }
   >;
   /** what is joined */
@@ -101,16 +108,22 @@ export function branchSteps(instances: readonly Instance[]): BranchStep[] {
     const parts = countParts(joined(root));
     return [{ does: { code: 'do.glue-on', values: { parts } }, parts, belowMm: null, turnRad: null }];
   }
-  const laidIn: BranchStep[] =
-    root.part.on.by === 'wire' ? [{ does: { code: 'do.lay-in', values: {} }, parts: [], belowMm: null, turnRad: null }] : [];
+  const first = root.part.firstCarries ? root.carries[0] : undefined;
   const rows = rowsOf(root).map((row, i, all): BranchStep => {
     const parts = countParts(row.parts);
-    const before = all[i - 1];
+    const before = all[i - 1] ?? (first && { atMm: first.atMm, parts: [first] });
     const belowMm = before ? row.atMm - before.atMm : null;
     const turnRad = before ? turnedBetween(before, row) : null;
-    return { does: { code: i === 0 ? 'do.branch-tip' : 'do.branch-join', values: { parts } }, parts, belowMm, turnRad };
+    return { does: { code: before ? 'do.branch-join' : 'do.branch-tip', values: { parts } }, parts, belowMm, turnRad };
   });
-  return [...fine, ...laidIn, ...rows];
+  return [...fine, ...begins(root, first), ...rows];
+}
+
+/** What the rest is taped to: a wire that is laid in, or the first part on its own. */
+function begins({ part }: Instance, first: Instance | undefined): BranchStep[] {
+  const step = (does: BranchStep['does']): BranchStep[] => [{ does, parts: [], belowMm: null, turnRad: null }];
+  if (first) return step({ code: 'do.first-carries', values: { part: partName(first.part), count: 1 } });
+  return part.on.by === 'wire' ? step({ code: 'do.lay-in', values: {} }) : [];
 }
 
 export interface PartCount {

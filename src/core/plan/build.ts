@@ -25,7 +25,7 @@ import { tierRef } from '../cake/cake';
 import { EMPTY_BUILT, type Built } from './built';
 import { footWires, isWired, partWires, reaching, type WireContext } from './partWires';
 import type { Project } from './project';
-import { carriedBy, entryWire, gaugeFor, makeStem, stemToEntry, wireSpray, type Stem } from './stems';
+import { entryWire, gaugeFor, makeStem, stemToEntry, wireSpray, type Stem } from './stems';
 import type { WireCut } from '../wire/wireLength';
 import type { Warning } from './warnings';
 import { must } from '../geometry/must';
@@ -91,7 +91,7 @@ const ASSUMED_FREE_MM = 14;
 
 /** Bare diameters of all that a piece brings into its bore: its own wire, and those of its parts that run so far below its foot. */
 const wiresInBore = (p: PlacedPiece, freeMm: number, context: WireContext, gauge = gaugeFor(p, freeMm, context)): number[] => [
-  ...Array.from({ length: carriedBy(p).on }, () => gauge.diameterMm),
+  ...Array.from({ length: gauge.strands }, () => gauge.diameterMm),
   ...reaching(footWires(p, context), freeMm),
 ];
 

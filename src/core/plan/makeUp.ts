@@ -133,6 +133,14 @@ function composite({ species, instances, wireFigure, finish }: CompositeOptions)
     if (turnRad !== null) below.push({ code: 'figure.turned-last', values: { rad: turnRad } });
     if (does.code === 'do.lay-in')
       return { title: does, figures: wireFigure(null), how: plain('how.lay-in'), why: plain('why.carrier-first'), rings: [] };
+    if (does.code === 'do.first-carries')
+      return {
+        title: does,
+        figures: wireFigure(null),
+        how: plain('how.first-carries'),
+        why: plain('why.first-carries'),
+        rings: [],
+      };
     if (does.code === 'do.glue-on')
       return { title: does, figures: wireFigure(null), how: plain('how.glue-on'), why: plain('why.glued-fine'), rings: [] };
     if (does.code === 'do.leaf-group')

@@ -78,7 +78,9 @@ test('a head by itself is made up ring by ring, a dome is pushed in buds first',
 test('carriers made by themselves keep the gauge of practice (docs/trade.md W6; common practice, no source)', () => {
   const stem = (id: string) => own(id, {}).wires.find((w) => w.use === 'stem')!.gauge;
   expect(['roundleaf', 'willow', 'vine', 'olive'].map(stem)).toEqual([20, 20, 20, 20]);
-  expect(['frothbranch', 'rosehip', 'spike', 'mophead'].map(stem)).toEqual([22, 22, 22, 22]);
+  expect(['frothbranch', 'rosehip', 'mophead'].map(stem)).toEqual([22, 22, 22]);
+  // in the hand the first floret’s own wire carries the next (W3)
+  expect(stem('spike')).toBe(24);
 });
 
 test('a spike with 9 buds, 7 opening, 15 open', () => {

@@ -5,11 +5,11 @@ import { defaultLine, newArrangement } from './newProject';
 import { gaugeToMm, soldIn, WIRE_SYSTEMS } from '../wire/gauge';
 import type { WireCut } from '../wire/wireLength';
 import { buildScene } from '../compose/scene';
-import { secondMoment, STEEL } from '../wire/mechanics';
+import { bundleMomentNmm, secondMoment, STEEL } from '../wire/mechanics';
 import { bundleMm } from '../wire/bundle';
 import { branchTrees } from '../tape/tree';
 import { countPieces } from '../compose/names';
-import { bundleMomentNmm, gaugeFor, makeStem, RUN_PAST_JOINT_MM, STEM_LIFT_MM, wireSpray } from './stems';
+import { gaugeFor, makeStem, RUN_PAST_JOINT_MM, STEM_LIFT_MM, wireSpray } from './stems';
 import { floorSwgOf } from '../botany/ownSpecies';
 import { partWires, type WireContext } from './partWires';
 

@@ -7,13 +7,20 @@ import { AT_RIM_MM } from '../place/contact';
 import { RIM_PROUD_MM } from '../place/seating';
 import { keepStemClear, type CakeSolid } from '../cake/solid';
 import type { Joint, Spray } from '../tape/tree';
-import { chooseGauge, GRAVITY_N_PER_GRAM, HANDLING_FACTOR, STEEL, secondMoment, type GaugeChoice } from '../wire/mechanics';
+import {
+  bundleMomentNmm,
+  chooseCarrier,
+  chooseGauge,
+  GRAVITY_N_PER_GRAM,
+  HANDLING_FACTOR,
+  type GaugeChoice,
+} from '../wire/mechanics';
 import { SPRUNG_FOLD_MM, sumTerms, TO_TRIM, type LengthTerm, type WireCut } from '../wire/wireLength';
 import { isCarrier } from '../piece/part';
 import { spanMm, type Instance } from '../piece/expand';
 import { gramsOf } from '../piece/paste';
 import { BARE_FOOT_MM } from '../piece/long';
-import { footWires, inSystem, ownNeed, partWires, type WireContext } from './partWires';
+import { footWires, inSystem, ownNeed, partWires, reaching, type WireContext } from './partWires';
 import { must } from '../geometry/must';
 
 /** A visible stem: from the back of a head to where it joins or enters. */
@@ -29,19 +36,28 @@ export interface Stem {
 /** Stems are bent to run at least this far above the skin. */
 export const STEM_LIFT_MM = 1.6;
 
-/** Gauge of a piece's own stem: its mass at the end of its free length. */
-export function gaugeFor(p: PlacedPiece, freeMm: number, { system, gauges }: WireContext): GaugeChoice {
-  const { on, swg } = carriedBy(p);
-  return chooseGauge({
-    massGrams: p.body.massGrams / on,
-    leverMm: isCarrier(p.body.built.root.part) ? HOLD_MM + middleMm(p.body.built.root) : freeMm + p.body.axialMm,
-    floorSwg: swg,
-    system,
-    chosen: gauges.find((g) => g.species === p.piece.species && g.stage === p.piece.stage)?.gauge ?? null,
-    // a branch is bent to its line: that it droops is wanted
-    droops: isCarrier(p.body.built.root.part),
-  });
+/** The wire of a piece's own stem: its mass at the end of its free length; of a branch what bears it where it is held. */
+export function gaugeFor(p: PlacedPiece, freeMm: number, context: WireContext): GaugeChoice {
+  const { root } = p.body.built;
+  const { massGrams, axialMm } = p.body;
+  const { on } = root.part;
+  const own = {
+    floorSwg: on.by === 'wire' ? on.swg : THINNEST_SWG,
+    system: context.system,
+    chosen: context.gauges.find((g) => g.species === p.piece.species && g.stage === p.piece.stage)?.gauge ?? null,
+  };
+  if (isCarrier(root.part))
+    return chooseCarrier({
+      ...own,
+      massGrams,
+      leverMm: HOLD_MM + middleMm(root),
+      besideMm: reaching(footWires(p, context), HOLD_MM),
+    });
+  const strands = on.by === 'wire' ? (on.strands ?? 1) : 1;
+  return { ...chooseGauge({ ...own, massGrams: massGrams / strands, leverMm: freeMm + axialMm }), strands };
 }
+/** Of a piece without a wire. */
+const THINNEST_SWG = 33;
 
 /** A branch is held so far below its lowest joint when it is bent, mm. Own study. */
 const HOLD_MM = 15;
@@ -63,13 +79,6 @@ function middleMm(root: Instance): number {
   }
   return grams > 0 ? moment / grams : 0;
 }
-
-/** How many wires carry a piece, and of which gauge at the least; a piece without a wire counts as one of the thinnest. */
-export function carriedBy({ body }: Pick<PlacedPiece, 'body'>): { on: number; swg: number } {
-  const { on } = body.built.root.part;
-  return on.by === 'wire' ? { on: on.strands ?? 1, swg: on.swg } : { on: 1, swg: THINNEST_SWG };
-}
-const THINNEST_SWG = 33;
 
 type StemEnd = Pick<Entry, 'pointMm' | 'direction'>;
 
@@ -165,7 +174,7 @@ const stemCut = ({ p, gauge, context, terms, lengthMm }: StemCutOptions): WireCu
   colour: context.colour === 'white' || p.body.species.white ? 'white' : 'green',
   terms,
   lengthMm,
-  count: carriedBy(p).on,
+  count: gauge.strands,
 });
 
 /** Each wire runs on past its joint by this much, then is trimmed so that the stem tapers (docs/trade.md T14; figures from the own study). */
@@ -225,7 +234,7 @@ export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: 
       curve: joint.curve,
       lengthMm: joint.stalkMm,
       gauge,
-      wires: carriedBy(p).on + footWires(p, context).length,
+      wires: gauge.strands + footWires(p, context).length,
     });
     const main = joint.tip || joint.arm === 'heel' || p.body.role === 'focal' || p.body.role === 'secondary';
     const runMm = joint.onto ? RUN_PAST_JOINT_MM.branch : RUN_PAST_JOINT_MM.arm;
@@ -240,7 +249,7 @@ export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: 
       toEnd: !joint.onto && (main || joint.toPickMm <= RUN_PAST_JOINT_MM.arm),
     };
     running.push(own);
-    for (let strand = 1; strand < carriedBy(p).on; strand++) beside.push(own);
+    for (let strand = 1; strand < gauge.strands; strand++) beside.push(own);
   }
   const carriers = (['first', 'second'] as const).flatMap((arm) => carriersFor(arm, heads, running, context));
   fillThickness(joints, [...running, ...beside], carriers, thickness);
@@ -306,13 +315,6 @@ function carriersFor(
   return carriers;
 }
 
-/** What a bundle of unbonded wires bears before the thickest yields, N·mm: σ ΣI / (d_max / 2). */
-export function bundleMomentNmm(diametersMm: readonly number[]): number {
-  if (diametersMm.length === 0) return 0;
-  const total = diametersMm.reduce((a, d) => a + secondMoment(d), 0);
-  return (STEEL.yieldMPa * total) / (Math.max(...diametersMm) / 2);
-}
-
 function fillThickness(
   joints: readonly Joint[],
   running: readonly RunningWire[],
@@ -371,11 +373,6 @@ function carrierCut({ spray, carrier, index, insideMm, context }: CarrierCutOpti
 
 export function makeStem(p: PlacedPiece, curve: Vec3[], context: WireContext): Stem {
   const lengthMm = polylineLengthMm(curve);
-  return {
-    pieceId: p.piece.id,
-    curve,
-    lengthMm,
-    gauge: gaugeFor(p, lengthMm, context),
-    wires: carriedBy(p).on + footWires(p, context).length,
-  };
+  const gauge = gaugeFor(p, lengthMm, context);
+  return { pieceId: p.piece.id, curve, lengthMm, gauge, wires: gauge.strands + footWires(p, context).length };
 }

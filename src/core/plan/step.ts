@@ -72,5 +72,7 @@ export function bunchOf(plan: Pick<OwnPlan, 'heads'>, pieceIds: readonly string[
 export function gaugeWhy(gauge: GaugeChoice | undefined): Why {
   if (!gauge) return { code: 'why.own-wire', values: {} };
   if (gauge.decidedBy === 'none thick enough') return { code: 'why.gauge-none', values: {} };
-  return { code: `why.gauge-${gauge.decidedBy}`, values: { use: gauge.use } };
+  const { use, strands } = gauge;
+  if (gauge.decidedBy === 'carriers') return { code: 'why.gauge-carriers', values: { use, strands } };
+  return { code: `why.gauge-${gauge.decidedBy}`, values: { use } };
 }

@@ -1,5 +1,5 @@
 import { gaugeToMm } from './gauge';
-import { cantileverDroopMm, cantileverStressMPa, chooseGauge, DROOP_SHARE, secondMoment, STEEL, wireUse } from './mechanics';
+import { cantileverDroopMm, cantileverStressMPa, chooseCarrier, chooseGauge, DROOP_SHARE, secondMoment, STEEL, wireUse } from './mechanics';
 
 describe('cantilever with a load at its tip (Gere; Roark)', () => {
   test('second moment of a round bar, π d⁴ / 64', () => {
@@ -73,5 +73,31 @@ describe('the thinnest wire that carries the head, with a handling factor of 2',
     expect(chooseGauge({ massGrams: 0.1, leverMm: 10, floorSwg: 24, system: 'AWG' }).diameterMm).toBeGreaterThan(
       gaugeToMm('SWG', 24) - 0.03,
     );
+  });
+});
+
+describe('carriers, bent to their line: what bears where the branch is held (worked examples of the own study, M = Σ m g 2 x)', () => {
+  // lever from the moment that the study gives: 11.3 and 37.7 N·mm
+  const lever = (momentNmm: number, massGrams: number) => momentNmm / (massGrams * 0.00980665 * 2);
+  const carrier = (momentNmm: number, massGrams: number, more: Partial<Parameters<typeof chooseCarrier>[0]> = {}) =>
+    chooseCarrier({ massGrams, leverMm: lever(momentNmm, massGrams), floorSwg: 20, besideMm: [], ...more });
+
+  test('thirteen round leaves stand on 20, twenty-five on 18, one step up', () => {
+    expect(carrier(11.3, 10.4)).toMatchObject({ gauge: 20, strands: 1, decidedBy: 'floor' });
+    expect(11.3 / carrier(11.3, 10.4).use).toBeCloseTo(18.7, 1);
+    expect(carrier(37.7, 20.8)).toMatchObject({ gauge: 18, strands: 1, decidedBy: 'yield' });
+    expect(37.7 / carrier(37.7, 20.8).use).toBeCloseTo(44.5, 0);
+  });
+
+  test('what one step more does not bear, further wires of the floor do; never a rod', () => {
+    expect(carrier(50, 30)).toMatchObject({ gauge: 20, strands: 3, decidedBy: 'carriers' });
+    expect(carrier(1000, 300)).toMatchObject({ gauge: 20, strands: 3, decidedBy: 'none thick enough' });
+    expect(carrier(1000, 300).use).toBeGreaterThan(1);
+  });
+
+  test('wires of the parts that run on beside it help; one chosen by hand is taken as it is', () => {
+    const fine = Array.from({ length: 8 }, () => gaugeToMm('SWG', 24));
+    expect(carrier(37.7, 20.8, { besideMm: fine })).toMatchObject({ gauge: 20, decidedBy: 'floor' });
+    expect(carrier(37.7, 20.8, { chosen: 24 })).toMatchObject({ gauge: 24, decidedBy: 'chosen', byStrength: 18 });
   });
 });

@@ -25,8 +25,8 @@ const STAGES = {
 } as const satisfies Readonly<Record<string, DomeStage>>;
 export type DomeStageId = keyof typeof STAGES;
 
-/** Wires that end in the base: pushed in so far, nothing runs on. Common practice, no source. */
-const WIRE_MM = { stalk: 18, inBase: 13 } as const;
+/** Wires that end in the base: pushed in so far, nothing runs on; with hook and neck 30 to 40 mm. Common practice, no source. */
+const WIRE_MM = { stalk: 14, inBase: 9 } as const;
 
 /**
  * The tree of a domed cluster: florets on short wires pushed into a soft base, which four wires of 22 carry (docs/trade.md T13). Nine of a

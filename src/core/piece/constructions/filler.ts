@@ -17,7 +17,7 @@ export const FILLERS = {
 } as const satisfies Readonly<Record<string, Filler>>;
 
 /** Free stalks, mm: under a floret, under a cluster, under a side branch. Own study. */
-const STALK_MM = { floret: 15, cluster: 8, side: 30 } as const;
+const STALK_MM = { floret: 15, cluster: 20, side: 30 } as const;
 const GAP_MM = { clusters: [12, 14], sides: [18, 26] } as const;
 
 const floretLine = (inAll: number, scale: number): Part =>

@@ -24,15 +24,17 @@ interface Spike {
   open: Floret;
   turnRad: number;
   dots: boolean;
+  /** slotted together in the hand: no wire is laid in */
+  inHand?: true;
 }
 
 /**
  * Florets on wires of their own up a stem, closed at its tip and open below. Balls of the lilac-like spray are common practice, no source;
- * the rest is of the own study. The wire under its florets is laid in so that it can go into a cake; in the hand the first stem would do.
+ * the rest is of the own study. The small one needs no carrier: each floret on 24 (docs/trade.md W3), the first stem carries the next (W6).
  */
 const SPIKES = {
   spike: {
-    ...{ swg: 22, floretSwg: 26, turnRad: GOLDEN_ANGLE_RAD, dots: true },
+    ...{ swg: 24, floretSwg: 24, turnRad: GOLDEN_ANGLE_RAD, dots: true, inHand: true },
     bud: { ballMm: 4.5, stalkMm: 8, gapMm: 2.5 },
     opening: { ballMm: 6, stalkMm: 10, gapMm: 2.5 },
     open: { ballMm: 7, stalkMm: 12, gapMm: 2.5 },
@@ -90,7 +92,8 @@ export function spike(id: SpikeId, counts: SpikeCounts, scale = 1): Part {
       );
     startMm += gapMm * count;
   }
-  return line({ id: 'branch', kind: 'branch', on: onWire(spec.swg), join: 'itself', parts: lines });
+  const root = { id: 'branch', kind: 'branch', join: 'itself', parts: lines } as const;
+  return spec.inHand ? line({ ...root, on: onWire(spec.swg), firstCarries: true }) : line({ ...root, on: onWire(spec.swg) });
 }
 
 /** What is left of a ball that a flower is opened from. */

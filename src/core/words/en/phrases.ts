@@ -142,6 +142,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
     'Tape {parts} to {part, select, arm {an arm} other {a side branch}} of its own, from the tip down{times, plural, one {} other {, # times}}',
   'do.leaf-group': 'Tape {count} small leaves against a large one{times, plural, one {} other {, # times}}',
   'do.lay-in': 'Lay in the carrier',
+  'do.first-carries': 'Begin with {count} {part}: its stem carries the rest',
   'do.glue-on': 'Glue {parts} to the wire, from the tip down',
   'do.branch-tip': 'Begin with {parts} at the tip',
   'do.branch-join': 'Join {parts}',
@@ -174,6 +175,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.tape-fine': 'A third of the tape’s width, stretched thin, from under the head to the end.',
   'how.paint-fine': 'Green on white wire, thinned; hang them until they are dry. Tape only where they are joined.',
   'how.lay-in': 'Hold its end level with the first joint, lay the stalks along it, and wind on from there.',
+  'how.first-carries':
+    'No wire is laid in. Hold it by its stem and add the others along it, each a little lower; turn the spray in the fingers as it grows.',
   'how.glue-on': 'A dot of glue each; press on with a damp brush and hold for a breath.',
   'how.even-out': 'Even the heads out, bind three turns, and wind down.',
   'how.bend-stalk': 'Bend the stalk out at 45°, lay it along the carrier, bind, and wind down to the next.',
@@ -205,6 +208,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.gauge-yield':
     'The head, handled twice as hard as it hangs, would bend a thinner wire for good; this one is used to {use}.',
   'why.gauge-droop': 'A thinner wire would let the head sink by more than 6 % of its length; this one is used to {use}.',
+  'why.gauge-carriers':
+    '{strands, plural, other {# wires}} lie side by side, never one thick rod: a single one would bend for good where the branch is held; together they are used to {use}.',
   'why.gauge-none': 'No wire sold carries it freely: set it closer, or tape a skewer to it.',
   'why.gauge-chosen': 'Chosen by hand; it takes {use} of what it bears.',
   'why.angle-flat': 'It leaves at {rad} only: the head stands close over the stem, flatter than the usual 45°.',
@@ -226,6 +231,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.painted-fine': 'So thin a wire looks thick under tape; painted it vanishes.',
   'why.finest-first': 'The finest level first: once it hangs on the carrier no finger gets between.',
   'why.carrier-first': 'It carries all that follows; the parts’ own wires end 25 mm below their joints.',
+  'why.first-carries': 'A small spray needs no carrier: the first stem carries the next, and together they are strong enough.',
   'why.glued-fine': 'So fine a part needs no wire: forty of them would make a stem of 5 mm.',
   'why.leaf-group': 'A flower’s own leaves grow in threes: one large, two small tucked against it.',
   'why.from-tip': 'From the tip down: smallest and tightest first, larger ones lower.',

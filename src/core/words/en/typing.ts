@@ -39,6 +39,7 @@ export const TYPING: Typing = {
   to: ['to', 'to', 'up to'],
   on: ['on', 'on'],
   gauge: ['ga', 'ga', 'gauge', 'swg'],
+  inTheHand: ['in the hand', 'in the hand', 'no carrier', 'without carrier'],
   toLength: ['to length', 'to length'],
   noWire: ['no wire', 'no wire', 'without wire', 'unwired'],
   no: ['no', 'no', 'without'],

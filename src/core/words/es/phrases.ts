@@ -143,6 +143,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
     'Encinta {parts} a {part, select, arm {un brazo} other {una rama lateral}} propio, desde la punta hacia abajo{times, plural, one {} other {, # veces}}',
   'do.leaf-group': 'Encinta {count} hojas pequeñas contra una grande{times, plural, one {} other {, # veces}}',
   'do.lay-in': 'Añade el alambre portador',
+  'do.first-carries': 'Empieza con {count} {part}: su tallo lleva lo demás',
   'do.glue-on': 'Pega {parts} al alambre, desde la punta hacia abajo',
   'do.branch-tip': 'Empieza con {parts} en la punta',
   'do.branch-join': 'Une {parts}',
@@ -175,6 +176,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.tape-fine': 'Un tercio del ancho de la cinta, bien estirada, de debajo de la cabeza al final.',
   'how.paint-fine': 'Verde diluido sobre alambre blanco; cuélgalos hasta que sequen. Cinta solo donde se unen.',
   'how.lay-in': 'Sostén su extremo a la altura de la primera unión, pon los tallos a lo largo y sigue enrollando desde ahí.',
+  'how.first-carries':
+    'No se añade alambre. Sujétalo por el tallo y pon los demás a lo largo, cada uno algo más abajo; gira el ramito entre los dedos según crece.',
   'how.glue-on': 'Un punto de pegamento para cada uno; aprieta con un pincel húmedo y sostén un momento.',
   'how.even-out': 'Iguala las cabezas, da tres vueltas y baja.',
   'how.bend-stalk': 'Dobla el pie a 45°, ponlo a lo largo del soporte, ata y baja hasta el siguiente.',
@@ -207,6 +210,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.gauge-yield':
     'La cabeza, manejada con el doble de su peso, doblaría para siempre un alambre más fino; este trabaja al {use}.',
   'why.gauge-droop': 'Con un alambre más fino la cabeza bajaría más del 6 % de su largo; este trabaja al {use}.',
+  'why.gauge-carriers':
+    '{strands, plural, other {# alambres}} van uno junto al otro, nunca una varilla gruesa: uno solo se doblaría para siempre donde se sujeta la rama; juntos trabajan al {use}.',
   'why.gauge-none': 'Ningún alambre a la venta la sostiene sin apoyo: ponla más cerca, o átale una brocheta.',
   'why.gauge-chosen': 'Elegido a mano; lleva el {use} de lo que aguanta.',
   'why.angle-flat': 'Sale solo a {rad}: la cabeza queda cerca, sobre el tallo, más plana que los 45° habituales.',
@@ -229,6 +234,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.painted-fine': 'Un alambre tan fino se ve grueso con cinta; pintado desaparece.',
   'why.finest-first': 'Lo más fino primero: una vez en el soporte no cabe un dedo.',
   'why.carrier-first': 'Lleva todo lo que sigue; los alambres de las partes terminan 25 mm por debajo de su unión.',
+  'why.first-carries': 'Un ramito no necesita portador: el primer tallo lleva al siguiente, y juntos bastan.',
   'why.glued-fine': 'Una parte tan fina no necesita alambre: cuarenta harían un tallo de 5 mm.',
   'why.leaf-group': 'Las hojas de una flor crecen de tres en tres: una grande y dos pequeñas arrimadas.',
   'why.from-tip': 'De la punta hacia abajo: lo pequeño y cerrado primero, lo grande más abajo.',

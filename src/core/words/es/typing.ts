@@ -43,6 +43,7 @@ export const TYPING: Typing = {
   to: ['a', 'a', 'hasta'],
   on: ['en', 'en', 'sobre'],
   gauge: ['ga', 'ga', 'calibre', 'swg'],
+  inTheHand: ['en la mano', 'en la mano', 'sin portador'],
   toLength: ['a medida', 'a medida'],
   noWire: ['sin alambre', 'sin alambre'],
   no: ['sin', 'sin', 'ningún', 'ninguna'],

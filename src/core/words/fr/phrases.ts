@@ -146,6 +146,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
     'Attachez {parts} à {part, select, arm {un bras} other {une branche latérale}}, de la pointe vers le bas{times, plural, one {} other {, # fois}}',
   'do.leaf-group': 'Attachez {count} petites feuilles contre une grande{times, plural, one {} other {, # fois}}',
   'do.lay-in': 'Ajoutez le fil porteur',
+  'do.first-carries': 'Commencez par {count} {part} : sa tige porte le reste',
   'do.glue-on': 'Collez {parts} au fil, de la pointe vers le bas',
   'do.branch-tip': 'Commencez par {parts} à la pointe',
   'do.branch-join': 'Attachez {parts}',
@@ -180,6 +181,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.paint-fine':
     'Du vert dilué sur du fil blanc ; suspendez-les jusqu’à ce qu’elles soient sèches. Ruban seulement aux attaches.',
   'how.lay-in': 'Tenez son bout à hauteur de la première attache, couchez les tiges le long et enroulez à partir de là.',
+  'how.first-carries':
+    'Aucun fil ajouté. Tenez-le par la tige et ajoutez les autres le long, chacun un peu plus bas ; tournez le brin entre les doigts à mesure.',
   'how.glue-on': 'Un point de colle chacun ; pressez avec un pinceau humide et tenez un instant.',
   'how.even-out': 'Égalisez les têtes, faites trois tours et descendez.',
   'how.bend-stalk': 'Pliez le pied à 45°, couchez-le contre le support, attachez et descendez jusqu’au suivant.',
@@ -212,6 +215,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.gauge-yield':
     'La tête, maniée au double de son poids, plierait pour toujours un fil plus fin ; celui-ci travaille à {use}.',
   'why.gauge-droop': 'Avec un fil plus fin la tête baisserait de plus de 6 % de sa longueur ; celui-ci travaille à {use}.',
+  'why.gauge-carriers':
+    '{strands, plural, other {# fils}} côte à côte, jamais une grosse tige : un seul plierait pour toujours là où l’on tient la branche ; ensemble ils travaillent à {use}.',
   'why.gauge-none': 'Aucun fil du commerce ne la porte sans appui : posez-la plus près, ou attachez-lui une pique.',
   'why.gauge-chosen': 'Choisi à la main ; il porte {use} de ce qu’il supporte.',
   'why.angle-flat': 'Elle sort à {rad} seulement : la tête reste près de la tige, plus à plat que les 45° habituels.',
@@ -235,6 +240,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.painted-fine': 'Un fil si fin paraît gros sous le ruban ; peint, il disparaît.',
   'why.finest-first': 'Le plus fin d’abord : une fois sur le support, plus un doigt n’y passe.',
   'why.carrier-first': 'Il porte tout ce qui suit ; les fils des parties finissent 25 mm sous leur attache.',
+  'why.first-carries': 'Un petit brin se passe de fil porteur : la première tige porte la suivante, et ensemble elles suffisent.',
   'why.glued-fine': 'Une partie si fine n’a pas besoin de fil : quarante feraient une tige de 5 mm.',
   'why.leaf-group': 'Les feuilles d’une fleur poussent par trois : une grande, deux petites contre elle.',
   'why.from-tip': 'De la pointe vers le bas : le petit et le fermé d’abord, le grand plus bas.',

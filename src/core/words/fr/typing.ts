@@ -39,6 +39,7 @@ export const TYPING: Typing = {
   to: ['à', 'à', 'jusqu’à'],
   on: ['sur', 'sur'],
   gauge: ['ga', 'ga', 'jauge', 'swg'],
+  inTheHand: ['à la main', 'à la main', 'sans fil porteur'],
   toLength: ['à longueur', 'à longueur'],
   noWire: ['sans fil', 'sans fil'],
   no: ['sans', 'sans', 'aucun', 'aucune'],

@@ -70,6 +70,16 @@ describe('what is typed', () => {
     expect([leaf.on, tree.on]).toMatchObject([{ swg: 28, cut: 5 }, { swg: 22 }]);
   });
 
+  test('a spray in the hand is given a carrier, and goes back into the hand', async () => {
+    const hand = treeOf('spike');
+    const laid = (await typed('on 22', hand)).tree;
+    expect([laid.firstCarries, laid.on]).toMatchObject([undefined, { swg: 22, tip: 'straight' }]);
+    const again = (await typed('26 ga, in the hand', laid)).tree;
+    expect([again.firstCarries, again.on]).toMatchObject([true, { swg: hand.parts[0]!.on.by === 'wire' ? 24 : 0 }]);
+    // what has no wire carries nothing
+    expect((await typed('in the hand', treeOf('heather'))).untaken).toEqual([0]);
+  });
+
   test('sizes one by one', async () => {
     const { tree } = await typed('2 of 18, 4 of 26, 6 of 34', treeOf('laurel'));
     expect(lineIn(tree, 'leaf')!.many).toEqual({ by: 'sizes', of: [{ count: 2, sizeMm: 18 }, { count: 4, sizeMm: 26 }, { count: 6, sizeMm: 34 }] }); // prettier-ignore

@@ -17,6 +17,8 @@ export interface Typing {
   /** on wire of 20 */
   on: Typed;
   gauge: Typed;
+  /** no wire laid in: the first stem carries the next */
+  inTheHand: Typed;
   toLength: Typed;
   noWire: Typed;
   no: Typed;
