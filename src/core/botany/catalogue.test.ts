@@ -55,7 +55,7 @@ describe('practice values (docs/trade.md; common practice, no source)', () => {
     ['peony', 18, 'W5: very large, fleshy-petalled one on 18 ga'],
     ['rosehip', 22, 'W4: berries’ main stem 22 ga'],
     ['blossom', 28, 'W3: tiny filler flower 28 ga'],
-    ['spike', 22, 'W6: main stem of a branching filler 22 ga'],
+    ['spike', 24, 'W3: four-petal floret for a spike 24 ga; W6: the first stem carries the next'],
   ])('%s: %i SWG (%s)', (id, swg) => {
     expect(floorSwgOf(speciesById(id, SHIPPED))).toBe(swg);
   });

@@ -43,10 +43,19 @@ export interface MethodStep extends Omit<OwnStep, 'name' | 'dryNote'> {
   dryNote?: string | undefined;
 }
 
+/** What a way of making is offered for: flowers that look up from one wire, leaves on a carrier, leaves one by one. */
+export type Fit = 'flower' | 'leaf branch' | 'single leaf';
+const LEAVES: readonly Fit[] = ['leaf branch', 'single leaf'];
+const BRANCHES: readonly Fit[] = ['leaf branch'];
+const SINGLE: readonly Fit[] = ['single leaf'];
+const HEADS: readonly Fit[] = ['flower'];
+
 /** A method, shipped or own. */
 export interface Method extends Pick<OwnMethod, 'id' | 'batch' | 'lossShare'> {
   /** no wire, stick or thread is in the piece; one of a person's own never says so */
   unwired?: true;
+  /** what it makes beside the species whose usual way it is; nothing for a way of one kind alone */
+  fits?: readonly Fit[];
   /** joined with egg white, whatever else the job is glued with: wafer paper (docs/trade.md P11, M8) */
   eggGlued?: true;
   steps: readonly MethodStep[];
@@ -59,23 +68,23 @@ const steam: MethodStep = { id: 'steam', minutesEach: 0.3, minutesBatch: 3, dryH
 export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
   (
     [
-      { id: 'layered', batch: 12, lossShare: 0.3, steps: [
+      { id: 'layered', fits: HEADS, batch: 12, lossShare: 0.3, steps: [
         { id: 'centre', minutesEach: 1.5, minutesBatch: 5, dryHours: 8, noted: true },
         { id: 'petals', minutesEach: 12, minutesBatch: 8, dryHours: 12, noted: true },
         { ...dust, minutesEach: 3 }, steam] },
-      { id: 'wired petals', batch: 8, lossShare: 0.3, steps: [
+      { id: 'wired petals', fits: HEADS, batch: 8, lossShare: 0.3, steps: [
         { id: 'centre', minutesEach: 3, minutesBatch: 5, dryHours: 8, noted: true },
         { id: 'petals', minutesEach: 16, minutesBatch: 8, dryHours: 12, noted: true, dryOn: 'former' },
         { ...dust, minutesEach: 4 }, steam,
         { id: 'assemble', minutesEach: 7, minutesBatch: 2, dryHours: 0 }] },
-      { id: 'wired petals small', batch: 16, lossShare: 0.25, steps: [
+      { id: 'wired petals small', fits: HEADS, batch: 16, lossShare: 0.25, steps: [
         { id: 'centre', minutesEach: 1, minutesBatch: 4, dryHours: 8, noted: true },
         { id: 'petals', minutesEach: 3.5, minutesBatch: 6, dryHours: 12, noted: true },
         dust, steam] },
-      { id: 'one piece', batch: 16, lossShare: 0.35, steps: [
+      { id: 'one piece', fits: HEADS, batch: 16, lossShare: 0.35, steps: [
         { id: 'petals', minutesEach: 3.5, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former' },
         dust, steam] },
-      { id: 'pulled', batch: 20, lossShare: 0.05, steps: [
+      { id: 'pulled', fits: HEADS, batch: 20, lossShare: 0.05, steps: [
         { id: 'petals', minutesEach: 2, minutesBatch: 4, dryHours: 12, noted: true, caution: 'blade' },
         { ...dust, minutesEach: 0.7 }, steam] },
       { id: 'pulled cluster', batch: 6, lossShare: 0.05, steps: [
@@ -98,35 +107,67 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
         { id: 'drupelets', minutesEach: 9, minutesBatch: 4, dryHours: 8, noted: true },
         { ...dust, dryHours: 1 },
         { id: 'assemble', minutesEach: 2, minutesBatch: 2, dryHours: 0 }] },
-      { id: 'wired leaf', batch: 16, lossShare: 0.35, steps: [
+      { id: 'wired leaf', fits: LEAVES, batch: 16, lossShare: 0.35, steps: [
         { id: 'leaves', minutesEach: 11, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former' },
         { ...dust, minutesEach: 2.5 }, steam,
         { id: 'assemble', minutesEach: 4, minutesBatch: 2, dryHours: 0 }] },
-      { id: 'glued leaf', batch: 12, lossShare: 0.2, steps: [
+      { id: 'glued leaf', fits: BRANCHES, batch: 12, lossShare: 0.2, steps: [
         { id: 'leaves', minutesEach: 8, minutesBatch: 4, dryHours: 10, noted: true, caution: 'blade' },
         { ...dust, minutesEach: 1.5 }, steam] },
-      { id: 'rolled rosette', unwired: true, batch: 20, lossShare: 0.2, steps: [
+      { id: 'rolled rosette', fits: HEADS, unwired: true, batch: 20, lossShare: 0.2, steps: [
         { id: 'petals', minutesEach: 1.5, minutesBatch: 4, dryHours: 12, noted: true },
         { ...dust, minutesEach: 0.4 }] },
-      { id: 'cupped flower', unwired: true, batch: 8, lossShare: 0.3, steps: [
+      { id: 'cupped flower', fits: HEADS, unwired: true, batch: 8, lossShare: 0.3, steps: [
         { id: 'petals', minutesEach: 6, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former' },
         { ...dust, minutesEach: 1 }] },
-      { id: 'hand-wrapped', unwired: true, batch: 8, lossShare: 0.2, steps: [
+      { id: 'hand-wrapped', fits: HEADS, unwired: true, batch: 8, lossShare: 0.2, steps: [
         { id: 'centre', minutesEach: 1, minutesBatch: 4, dryHours: 8, noted: true },
         { id: 'petals', minutesEach: 8, minutesBatch: 5, dryHours: 36, noted: true },
         { ...dust, minutesEach: 1 }] },
-      { id: 'snipped pompon', batch: 12, lossShare: 0.05, steps: [
+      { id: 'snipped pompon', fits: HEADS, batch: 12, lossShare: 0.05, steps: [
         { id: 'core', minutesEach: 3, minutesBatch: 4, dryHours: 0 },
         { id: 'petals', minutesEach: 6, minutesBatch: 2, dryHours: 12, noted: true, caution: 'blade' },
         { ...dust, minutesEach: 1 }, steam] },
-      { id: 'paper leaf', eggGlued: true, batch: 12, lossShare: 0.4, steps: [
+      { id: 'paper leaf', fits: BRANCHES, eggGlued: true, batch: 12, lossShare: 0.4, steps: [
         { id: 'paper', minutesEach: 4, minutesBatch: 8, dryHours: 1, noted: true, caution: 'blade' },
         { id: 'assemble', minutesEach: 7, minutesBatch: 2, dryHours: 4, noted: true },
         { ...dust, minutesEach: 0.5 }] },
-      { id: 'two-faced leaf', batch: 12, lossShare: 0.4, steps: [
+      { id: 'two-faced leaf', fits: LEAVES, batch: 12, lossShare: 0.4, steps: [
         { id: 'leaves', minutesEach: 13, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former', caution: 'blade' },
         { ...dust, minutesEach: 2 }, steam,
         { id: 'assemble', minutesEach: 4, minutesBatch: 2, dryHours: 0 }] },
+      { id: 'cut floret', fits: HEADS, batch: 20, lossShare: 0.3, steps: [
+        { id: 'petals', minutesEach: 1.8, minutesBatch: 4, dryHours: 12, noted: true },
+        { ...dust, minutesEach: 0.5 }, steam] },
+      { id: 'ball stop', fits: HEADS, batch: 20, lossShare: 0.3, steps: [
+        { id: 'petals', minutesEach: 0.6, minutesBatch: 4, dryHours: 12, noted: true },
+        { ...dust, minutesEach: 0.3 }, steam] },
+      { id: 'laid flower', fits: HEADS, unwired: true, batch: 20, lossShare: 0.3, steps: [
+        { id: 'petals', minutesEach: 3, minutesBatch: 5, dryHours: 12, noted: true, dryOn: 'former' },
+        { ...dust, minutesEach: 1 }] },
+      { id: 'tiny floret', unwired: true, batch: 20, lossShare: 0.02, steps: [
+        { id: 'petals', minutesEach: 1, minutesBatch: 4, dryHours: 12, noted: true },
+        { ...dust, minutesEach: 0.2 }] },
+      { id: 'paper petals', eggGlued: true, batch: 12, lossShare: 0.4, steps: [
+        { id: 'paper', minutesEach: 4, minutesBatch: 8, dryHours: 1, noted: true, caution: 'blade' },
+        { ...dust, minutesEach: 0.5 }] },
+      { id: 'paper wings', eggGlued: true, batch: 12, lossShare: 0.4, steps: [
+        { id: 'paper', minutesEach: 1, minutesBatch: 6, dryHours: 1, noted: true, caution: 'blade' },
+        { ...dust, minutesEach: 0.5 }] },
+      { id: 'strip leaf', fits: LEAVES, batch: 16, lossShare: 0.35, steps: [
+        { id: 'leaves', minutesEach: 15, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former' },
+        { ...dust, minutesEach: 2.5 }, steam,
+        { id: 'assemble', minutesEach: 4, minutesBatch: 2, dryHours: 0 }] },
+      { id: 'vein leaf', fits: LEAVES, batch: 16, lossShare: 0.35, steps: [
+        { id: 'leaves', minutesEach: 12, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former' },
+        { ...dust, minutesEach: 2.5 }, steam,
+        { id: 'assemble', minutesEach: 4, minutesBatch: 2, dryHours: 0 }] },
+      { id: 'unwired leaf', fits: SINGLE, unwired: true, batch: 20, lossShare: 0.35, steps: [
+        { id: 'leaves', minutesEach: 0.4, minutesBatch: 4, dryHours: 12, noted: true, dryOn: 'former' },
+        { ...dust, minutesEach: 0.45 }] },
+      { id: 'pressed leaf', fits: SINGLE, unwired: true, batch: 20, lossShare: 0.02, steps: [
+        { id: 'leaves', minutesEach: 0.55, minutesBatch: 4, dryHours: 12, noted: true },
+        { ...dust, minutesEach: 0.15 }] },
     ] satisfies Method[]
   ).map((m) => [m.id, m]),
 );

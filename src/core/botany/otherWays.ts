@@ -1,12 +1,12 @@
-import { leafBranch } from '../piece/constructions/leafBranch';
 import { pompon } from '../piece/constructions/pompon';
 import type { FlowerStage } from '../piece/constructions/headParts';
 import { cupped, handWrapped, rosette } from '../piece/constructions/unwired';
+import { must } from '../geometry/must';
 import { mapParts, petalsGlued } from '../piece/changed';
 import type { Construction } from '../piece/construction';
-import { ofLength } from '../piece/long';
 import type { Part } from '../piece/part';
-import type { Method } from './methods';
+import type { Work } from '../piece/work';
+import { METHODS, type Fit, type Method } from './methods';
 import type { Species } from './species';
 
 const stageOf = (stage: string): FlowerStage => (stage === 'bud' || stage === 'half' ? stage : 'open');
@@ -22,21 +22,39 @@ const HEADS: Readonly<Record<string, Construction>> = {
   'snipped pompon': ({ sizeMm }) => pompon(sizeMm / WIDE_MM.pompon),
 };
 
-const LEAVES = Array.from({ length: 24 }, (_, i) => i + 1);
-const USUAL_LEAVES = 6;
-const branchOf =
-  (id: 'paper' | 'two-faced'): Construction =>
-  ({ sizeMm, counts }) =>
-    ofLength((count, scale) => leafBranch(id, { count, scale }), {
-      sizeMm,
-      counts: counts.nodes === undefined ? LEAVES : [counts.nodes],
-      usual: counts.nodes ?? USUAL_LEAVES,
-    });
-
-const BRANCHES: Readonly<Record<string, Construction>> = {
-  'paper leaf': branchOf('paper'),
-  'two-faced leaf': branchOf('two-faced'),
+/** What is done for a leaf, by how its wire is brought in (docs/trade.md M5, M14; common practice, no source). */
+const LEAF_WORK: Readonly<Record<string, Work>> = {
+  'wired leaf': 'leaf-cut',
+  'strip leaf': 'leaf-strip',
+  'vein leaf': 'leaf-vein',
+  'two-faced leaf': 'leaf-two-faced',
 };
+/** Wire of a leaf that had none, and that it is taped by. Common practice, no source (docs/trade.md W2). */
+const LEAF_WIRE: Part['on'] = { by: 'wire', swg: 28, tip: 'straight', stalkMm: 2, run: 'past joint', cut: 'to length' };
+
+/** Every leaf on a wire of its own, brought in so. */
+const leavesWired = (root: Part, work: Work): Part =>
+  mapParts(root, (part) => {
+    if (part.kind !== 'leaf') return part;
+    const wired = part.on.by === 'wire';
+    return {
+      ...part,
+      on: wired ? part.on : LEAF_WIRE,
+      join: wired || part.join === 'itself' ? part.join : 'taped',
+      work: [work, 'dust-leaf'],
+    };
+  });
+
+/** Leaves of painted paper, glued to a wire bent in small kinks. */
+const leavesOfPaper = (root: Part): Part => ({
+  ...mapParts(root, (part) =>
+    part.kind === 'leaf' && part.form?.as === 'sheet'
+      ? { ...part, form: { ...part.form, material: 'wafer paper', thicknessMm: PAPER_MM }, on: { by: 'nothing' }, join: 'glued', work: ['leaf-paper'] }
+      : part,
+  ),
+  work: ['wire-kinked', 'dust-wire'],
+}); // prettier-ignore
+const PAPER_MM = 0.5;
 
 /** Leaves glued to their carrier instead of taped to it. */
 const leavesGlued = (root: Part): Part =>
@@ -44,11 +62,20 @@ const leavesGlued = (root: Part): Part =>
     part.kind === 'leaf' && part !== root ? { ...part, on: { by: 'nothing' }, join: 'glued', work: ['leaf-fine-glued'] } : part,
   );
 
+const UNWIRED_WORK: Readonly<Partial<Record<Work, Work>>> = {
+  'leaf-cut': 'leaf-unwired',
+  'leaf-pinched': 'leaf-unwired',
+  'leaf-strip': 'leaf-unwired',
+  'leaf-vein': 'leaf-unwired',
+  'petal-wired': 'petal-glued',
+};
+
 /** Nothing of it is on wire. */
 const unwired = (root: Part): Part =>
   mapParts(root, (part) => ({
     ...part,
     on: { by: 'nothing' },
+    work: part.work.map((w) => UNWIRED_WORK[w] ?? w),
     join:
       part.join === 'taped' || part.join === 'gathered' || part.join === 'ring' || part.join === 'pushed in'
         ? 'glued'
@@ -57,12 +84,30 @@ const unwired = (root: Part): Part =>
 
 function treeBy(species: Species, { id, unwired: bare }: Method): Construction {
   const { tree } = species;
-  const head = species.habit === 'head' ? HEADS[id] : BRANCHES[id];
+  const head = species.habit === 'head' ? HEADS[id] : undefined;
   if (head) return head;
+  const leafWork = species.role === 'foliage' ? LEAF_WORK[id] : undefined;
+  if (leafWork) return (ask) => leavesWired(tree(ask), leafWork);
+  if (id === 'paper leaf') return (ask) => leavesOfPaper(tree(ask));
   if (bare) return (ask) => unwired(tree(ask));
   if (id === 'layered') return (ask) => petalsGlued(tree(ask));
   if (id === 'glued leaf') return (ask) => leavesGlued(tree(ask));
   return tree;
+}
+
+/** What ways of making are offered for a species; nothing where it has one way alone. */
+function fitOf({ habit, role, sprig, sizesMm, stages, ...species }: Species): Fit | null {
+  if (habit === 'head') return sprig ? null : 'flower';
+  if (role !== 'foliage') return null;
+  const root = species.tree({ stage: must(stages[0]).id, sizeMm: must(sizesMm[0]), counts: {} });
+  return root.kind === 'leaf' ? 'single leaf' : 'leaf branch';
+}
+
+/** Whether a species may be made so: its usual way, a way of a person’s own, and those that make what it is. */
+export function canBeMadeAs(species: Species, method: Method): boolean {
+  if (method.id === (species.usualMethod ?? species.method) || method.id === species.method) return true;
+  const fit = fitOf(species);
+  return METHODS[method.id] !== method || (fit !== null && (method.fits?.includes(fit) ?? false));
 }
 
 /** A species as it is made another way than usual; itself where that is its usual one. */

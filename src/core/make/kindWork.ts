@@ -133,6 +133,10 @@ export const stepMinutesFor = ({ eachMinutes, boards }: KindStep, pieces: number
     ? eachMinutes * pieces + boards.reduce((a, b) => a + Math.ceil((b.perPiece * pieces) / b.batch - 1e-9) * b.minutes, 0)
     : 0;
 
+/** How many of what a piece has the most of are made at one time. */
+export const batchIn = (steps: readonly KindStep[]): number =>
+  steps.flatMap((s) => s.boards).reduce((most, b) => (b.perPiece > most.perPiece ? b : most), { perPiece: 0, batch: 1 }).batch;
+
 /** Starting minutes for one piece, its share of full boards counted in. */
 export const minutesForOne = (steps: readonly KindStep[]): number =>
   steps.reduce(

@@ -7,11 +7,16 @@ import { isCarrier, type Part } from './part';
 /** Bare stem below the lowest part that still belongs to the piece. Assumed. */
 export const BARE_FOOT_MM = 8;
 
+/** A ball pressed flat is so many times as long as it was wide. Assumed. */
+const PRESSED = 2;
+const ownLongMm = ({ kind, form }: Part, sizeMm: number): number =>
+  kind === 'leaf' && form?.as === 'ball' ? PRESSED * sizeMm : sizeMm;
+
 /** From a part's joint to its farthest end, mm: its free stalk, what it carries beyond its own tip, and itself. */
 function reachMm(at: Instance): number {
   const { part, within, carries, sizeMm } = at;
   const stalkMm = within && part.on.by === 'wire' ? part.on.stalkMm : 0;
-  if (!isCarrier(part)) return stalkMm + sizeMm;
+  if (!isCarrier(part)) return stalkMm + ownLongMm(part, sizeMm);
   return stalkMm + spanMm(at) + beyondTipMm(carries);
 }
 
@@ -20,7 +25,7 @@ const beyondTipMm = (carries: readonly Instance[]): number => Math.max(0, ...car
 
 /** Length of a whole piece from its foot to its end, mm; of one that no carrier carries its size. */
 export function longMm(root: Instance): number {
-  return isCarrier(root.part) ? reachMm(root) + BARE_FOOT_MM : root.sizeMm;
+  return isCarrier(root.part) ? reachMm(root) + BARE_FOOT_MM : ownLongMm(root.part, root.sizeMm);
 }
 
 interface Reach {
@@ -40,7 +45,7 @@ function reachOfLines(part: Part): Reach {
     const carried = isCarrier(own) ? reachOfLines(own) : null;
     places.forEach(({ atMm }, i) => {
       const stalk = part.firstCarries && own === part.parts[0] && i === 0 ? 0 : stalkMm;
-      const longMm = carried ? carried.spanMm + carried.beyondMm : must(sizes[i]).sizeMm;
+      const longMm = carried ? carried.spanMm + carried.beyondMm : ownLongMm(own, must(sizes[i]).sizeMm);
       reach.spanMm = Math.max(reach.spanMm, atMm);
       reach.beyondMm = Math.max(reach.beyondMm, stalk + longMm - atMm);
     });
@@ -50,7 +55,7 @@ function reachOfLines(part: Part): Reach {
 
 /** The same as `longMm`, from the tree alone: for trying many of them. */
 export function longOf(root: Part): number {
-  if (!isCarrier(root)) return root.many.by === 'sizes' ? must(root.many.of[0]).sizeMm : 0;
+  if (!isCarrier(root)) return root.many.by === 'sizes' ? ownLongMm(root, must(root.many.of[0]).sizeMm) : 0;
   const { spanMm, beyondMm } = reachOfLines(root);
   return spanMm + beyondMm + BARE_FOOT_MM;
 }

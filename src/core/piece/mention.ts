@@ -42,7 +42,7 @@ export type Mention =
   | { say: 'sizes'; fromMm: number; toMm: number }
   | { say: 'gauge'; swg: number }
   | { say: 'carrier'; swg: number }
-  | { say: 'in the hand' }
+  | { say: 'in hand' }
   | { say: 'cut'; cut: Cut }
   | { say: 'no wire' }
   | { say: 'gap'; tipMm: number; footMm: number }

@@ -73,7 +73,7 @@ export function mentionsOf(root: Part): Mention[][] {
     const each = part.many.by !== 'share' && parentsOf(root, part.id) > 1 ? ({ each: true } as const) : {};
     return [[{ say: 'count', name, count: saidCount(root, part), ...each }, ...aboutLine(part)]];
   });
-  if (root.firstCarries) return [...lines, [{ say: 'in the hand' }]];
+  if (root.firstCarries) return [...lines, [{ say: 'in hand' }]];
   return root.on.by === 'wire' ? [...lines, [{ say: 'carrier', swg: root.on.swg }]] : lines;
 }
 
@@ -206,7 +206,7 @@ function apply(at: Reading, m: Mention): boolean {
     else if (at.tree.on.swg !== m.swg) at.tree = withGauge(at.tree, at.tree.id, m.swg);
     return true;
   }
-  if (m.say === 'in the hand') {
+  if (m.say === 'in hand') {
     at.tree = at.tree.firstCarries ? at.tree : inTheHand(at.tree);
     return at.tree.firstCarries === true;
   }

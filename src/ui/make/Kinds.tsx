@@ -2,7 +2,8 @@
 
 import { bodyOf, speciesById, allMethods, methodById } from '@/core/botany/catalogue';
 import type { Method } from '@/core/botany/methods';
-import { stepMinutesFor } from '@/core/make/kindWork';
+import { canBeMadeAs } from '@/core/botany/otherWays';
+import { batchIn, stepMinutesFor } from '@/core/make/kindWork';
 import { namedSpares } from '@/core/make/spareParts';
 import { careOf } from '@/core/days/settings';
 import { stageOf, type Species } from '@/core/botany/species';
@@ -111,10 +112,12 @@ export function KindCard({ kind }: { kind: TrayKind }) {
           hideLabel
           className="fld text-[15px] text-[var(--ink)]"
           value={method.id}
-          options={allMethods(catalogue).map((m) => ({ value: m.id, name: words.method(m.id) }))}
+          options={allMethods(catalogue)
+            .filter((m) => canBeMadeAs(species, m))
+            .map((m) => ({ value: m.id, name: words.method(m.id) }))}
           onChange={(id) => makeBy(species, id)}
         />
-        {words.label('make.paste-thick-batches-of', { pasteMm: words.units.mm(species.pasteMm), batch: method.batch })}
+        {words.label('make.paste-thick-batches-of', { pasteMm: words.units.mm(species.pasteMm), batch: batchIn(kind.steps) })}
       </label>
       <div className="flex items-end gap-6 py-2">
         {species.stages.map((s) => {

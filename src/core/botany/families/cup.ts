@@ -66,6 +66,58 @@ export const poppy: Shape = flower({
   }),
 });
 
+/** Four broad bracts with a dent at the tip round a knob of tiny flowers: dogwood. */
+export const dogwood: Shape = flower({
+  paint: (h) => ({ base: shade(h.hue, -0.04, 1.05), midAt: 0.4, inner: undefined, outer: undefined, rimShare: 0.6 }),
+  whorls: [
+    {
+      count: 4,
+      layout: 'ring',
+      near: [8, 7],
+      far: [2, 3],
+      inner: { length: 0.92, halfWidth: 0.44, offset: 0.07, open: 78, curl: -14, cup: 22, cupTip: 10, fullest: 0.6, baseWidth: 0.26, tipWidth: 0.4, tipDrop: 0.14, notch: 0.1, notchSpread: 0.16, skew: 0.06, ruffle: 0.016, ruffleCycles: 2, crease: 0.03, creaseSpread: 0.1 },
+      bud: { open: 36, curl: -70, wrap: 0.9 },
+    },
+  ],
+  centre: (h) => ({
+    rise: 0.03,
+    dome: { radius: 0.14, height: 0.13, colours: [shade(h.second ?? '#b9c58a', -0.2), h.second ?? '#b9c58a', '#dfe0b0'] },
+    balls: { count: 14, radius: 0.13, height: 0.13, size: 0.035, maxDeg: 80, colours: ['#b9c58a', '#dfe0b0'] },
+  }),
+});
+
+/** Eight narrow petals of paper round nothing but their wire. */
+export const paperPetals: Shape = flower({
+  paint: (h) => ({ base: shade(h.hue, -0.16, 1.1), midAt: 0.35, inner: undefined, outer: undefined, rimShare: 0.6 }),
+  whorls: [
+    {
+      count: 8,
+      layout: 'ring',
+      near: [7, 5],
+      far: [2, 2],
+      wobble: 0.6,
+      inner: { length: 0.94, halfWidth: 0.3, offset: 0.04, open: 58, curl: 26, cup: 20, cupTip: 8, fullest: 0.62, baseWidth: 0.2, tipWidth: 0.5, tipDrop: 0.16, skew: 0.2, crease: 0.02, creaseSpread: 0.1 },
+      bud: { open: 30 },
+    },
+  ],
+});
+
+/** Two wings, folded up a little from the body between them. */
+export const wings: Shape = flower({
+  paint: (h) => ({ base: shade(h.hue, -0.24, 1.1), midAt: 0.5, inner: undefined, outer: undefined, rimShare: 0.8, stripe: shade(h.hue, -0.3), stripeShare: 0.3, stripeSpread: 0.05 }),
+  whorls: [
+    {
+      count: 2,
+      layout: 'ring',
+      near: [9, 8],
+      far: [3, 3],
+      inner: { length: 0.96, halfWidth: 0.62, offset: 0.03, open: 66, curl: -8, cup: -6, fullest: 0.66, baseWidth: 0.34, tipWidth: 0.5, tipDrop: 0.1, lobes: 2, lobeDepth: 0.3, ruffle: 0.01, ruffleCycles: 2 },
+      bud: { open: 40 },
+    },
+  ],
+  centre: () => ({ rise: 0.02, dome: { radius: 0.05, height: 0.16, colours: ['#3b332e', '#4a403a', '#5b5049'] } }),
+});
+
 /** Five broad sepals like petals, a ring of green nectaries and pale stamens: hellebore. */
 export const hellebore: Shape = flower({
   paint: (h) => ({ base: shade(h.hue, -0.1, 1.1), midAt: 0.4, inner: undefined, outer: undefined, rimShare: 0.7, stripe: h.second, stripeShare: h.second ? 0.4 : 0, stripeSpread: 0.1 }),

@@ -1,7 +1,6 @@
 import { IDENTITY } from '../../geometry/affine';
 import { addScaled, normalize } from '../../geometry/vec3';
 import type { Counts } from '../../piece/construction';
-import { SINGLE_LEAF_MM, singleLeaf } from '../../piece/constructions/leaves';
 import { countOf } from '../../piece/many';
 import { ofLength } from '../../piece/long';
 import type { Part as MadePart } from '../../piece/part';
@@ -59,27 +58,74 @@ export function leafBranch(r: LeafBranch): Sprig {
   };
 }
 
-/** A single leaf on its own wire: nothing of it is counted, and it is as long as it is asked for. */
-export function oneLeaf(look: Partial<PetalShape>): Sprig {
-  const blade = leafBlade({ ...look, open: 80 });
-  const leaf: Part = {
-    name: 'leaf',
-    level: 0,
-    joins: [0, 0, 0],
-    at: [0, 0, 0],
-    along: normalize([0, -0.17, 0.98]),
-    size: 1,
-    open: 1,
-  };
+/** A single leaf, on its own wire or on none: nothing of it is counted, and it is as long as it is asked for. */
+interface OneLeaf {
+  build: (scale: number) => MadePart;
+  longMm: number;
+  blade: Partial<PetalShape>;
+  /** what of it is otherwise at a stage: cupped, or bent over an edge */
+  staged?: (open: number) => Partial<PetalShape>;
+}
+
+const IN_ITS_OWN_WAY: Part = {
+  name: 'leaf',
+  level: 0,
+  joins: [0, 0, 0],
+  at: [0, 0, 0],
+  along: normalize([0, -0.17, 0.98]),
+  size: 1,
+  open: 1,
+};
+
+export function oneLeaf({ build, longMm, blade, staged }: OneLeaf): Sprig {
   return {
-    tree: ({ sizeMm }) => singleLeaf(sizeMm / SINGLE_LEAF_MM),
+    tree: ({ sizeMm }) => build(sizeMm / longMm),
     drawn: () => ({
-      parts: () => [leaf],
-      build: (b, _stage, hues, random) => addLeaf({ b, part: leaf, blade, paint: leafPaint(hues), random }),
+      parts: () => [IN_ITS_OWN_WAY],
+      build: (b, stage, hues, random) =>
+        addLeaf({
+          b,
+          part: IN_ITS_OWN_WAY,
+          blade: leafBlade({ ...blade, open: 80, ...staged?.(stage) }),
+          paint: leafPaint(hues),
+          random,
+        }),
     }),
     counted: () => [],
   };
 }
+
+/** Small leaves stand out from the large one by so much, radians, and begin so far down its length. */
+const GROUP = { asideRad: 0.75, downShare: 0.1 } as const;
+
+/** One large leaf with small ones against it, drawn as its tree has them. */
+export function leafGroupOf(build: (scale: number) => MadePart, longMm: number, look: Partial<PetalShape>): Sprig {
+  const blade = leafBlade({ ...look, open: 80 });
+  return {
+    tree: ({ sizeMm }) => build(sizeMm / longMm),
+    drawn(tree) {
+      const large = largestIn(tree);
+      const small = tree.parts.flatMap((p) => Array.from({ length: countOf(p.many) }, () => largestIn(p)));
+      const leaves = [
+        IN_ITS_OWN_WAY,
+        ...small.map((mm, i): Part => {
+          const aside = (i % 2 === 0 ? 1 : -1) * GROUP.asideRad;
+          const at: Part['at'] = [0, 0, -GROUP.downShare * i * 0.5];
+          return { ...IN_ITS_OWN_WAY, at, along: normalize([Math.sin(aside), -0.12, Math.cos(aside)]), size: mm / large };
+        }),
+      ];
+      return {
+        parts: () => leaves,
+        build: (b, _stage, hues, random) => {
+          for (const part of leaves) addLeaf({ b, part, blade, paint: leafPaint(hues), random });
+        },
+      };
+    },
+    counted: () => [],
+  };
+}
+
+const largestIn = ({ many }: MadePart): number => (many.by === 'sizes' ? Math.max(...many.of.map((s) => s.sizeMm)) : 1);
 
 function drawn(r: LeafBranch, tree: MadePart): Shape {
   const { parts, tipZ } = laidOut(tree, r.growth);

@@ -1,6 +1,6 @@
 import { dome as domePicture } from '../families/domedCluster';
 import { bellflower, lily, magnolia, tulip } from '../families/bell';
-import { anemone, blossom, hellebore, poppy } from '../families/cup';
+import { anemone, blossom, dogwood as dogwoodPicture, hellebore, paperPetals, poppy, wings } from '../families/cup';
 import { chrysanthemum, dahlia, marigold, zinnia } from '../families/globe';
 import { sweetPea } from '../families/pea';
 import { aster, cosmos, daisy, gerbera, sunflower } from '../families/ray';
@@ -13,8 +13,9 @@ import { layered } from '../../piece/constructions/layered';
 import { pompon } from '../../piece/constructions/pompon';
 import { pulled } from '../../piece/constructions/pulled';
 import { ringed } from '../../piece/constructions/ringed';
-import { cutFloret, sweetPea as peaTree } from '../../piece/constructions/small';
-import { cupped, handWrapped, rosette } from '../../piece/constructions/unwired';
+import { butterfly, paperFlower } from '../../piece/constructions/paper';
+import { ballStop, cutFloret, dogwood, sweetPea as peaTree } from '../../piece/constructions/small';
+import { cupped, handWrapped, rosette, tinyFloret } from '../../piece/constructions/unwired';
 import type { Construction } from '../../piece/construction';
 import type { Part } from '../../piece/part';
 import type { Shape } from '../shape/recipe';
@@ -36,6 +37,10 @@ const headOf =
 /** The same flower with so many petals, shared over its rings as they were. */
 const manyPetalled = (shape: Shape, petals: number): Shape => shape.tuned?.({ ...PLAIN_TUNE, petals }) ?? shape;
 
+/** What is only ever made open. */
+const opened: Stage[] = [{ id: 'open', name: 'open', open: 1, sizeShare: 1 }];
+
+const STARS_MM = 44;
 const MOPHEAD_MM = 62;
 const clusterOf: Construction = ({ stage, sizeMm, counts }) =>
   dome(stage === 'opening' ? 'opening' : 'open', counts, sizeMm / MOPHEAD_MM);
@@ -215,7 +220,7 @@ export const FLOWERS: readonly Species[] = [
   {
     id: 'hydrangea', role: 'spray', habit: 'head', shape: hydrangea, stages: stages(0.4, 0.8), petals: 4,
     tree: headOf(30, cutFloret),
-    sizesMm: [30, 26, 22], pasteMm: 0.6, solidity: 0.66, method: 'one piece', breakageShare: 0.16, monthsNorth: [6, 7, 8, 9],
+    sizesMm: [30, 26, 22], pasteMm: 0.8, solidity: 0.66, method: 'cut floret', breakageShare: 0.16, monthsNorth: [6, 7, 8, 9],
     colourways: [{ id: 'pink', name: 'pink', hue: '#e3a3bf' }, { id: 'green', name: 'green', hue: '#c9d6a4' }, { id: 'blue', name: 'blue', hue: '#8fa9d6' }],
     white: true,
   },
@@ -288,5 +293,47 @@ export const FLOWERS: readonly Species[] = [
     sizesMm: [20, 16, 13], pasteMm: 1, solidity: 0.94, method: 'rolled rosette', breakageShare: 0.05, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'pink', name: 'pink', hue: '#eab0ba' }, { id: 'rose', name: 'rose', hue: '#d9718c' }, { id: 'white', name: 'white', hue: '#f3eee8' }],
     white: false,
+  },
+  {
+    id: 'starcluster', role: 'secondary', habit: 'head', sprig: domePicture({ petals: 4, floretSize: 0.27 }), stages: opened,
+    tree: ({ sizeMm, counts }) => dome('star', { open: 22, ...counts }, sizeMm / STARS_MM),
+    sizesMm: [STARS_MM, 36, 30], pasteMm: 0.6, solidity: 0.9, method: 'domed cluster', breakageShare: 0.14, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    colourways: [{ id: 'red', name: 'red', hue: '#c2202b', second: '#e9e2b8' }, { id: 'coral', name: 'coral', hue: '#ee8a6a', second: '#e9e2b8' }, { id: 'white', name: 'white', hue: '#f3efe6', second: '#d9dca0' }],
+    white: false,
+  },
+  {
+    id: 'dogwood', role: 'secondary', habit: 'head', shape: dogwoodPicture, occlusion: 0.5, stages: stages(0.3, 0.7), petals: 4,
+    tree: headOf(46, dogwood),
+    sizesMm: [46, 40, 34], pasteMm: 0.8, solidity: 0.6, method: 'wired petals', breakageShare: 0.14, monthsNorth: [4, 5, 6],
+    colourways: [{ id: 'white', name: 'white', hue: '#f3efe4', second: '#b9c58a' }, { id: 'pink', name: 'pink', hue: '#eab0ba', second: '#b9c58a' }],
+    white: true, bark: true,
+  },
+  {
+    id: 'ballflower', role: 'spray', habit: 'head', shape: forgetMeNot, occlusion: 0.5, stages: opened, petals: 5,
+    tree: ({ sizeMm }) => ballStop(sizeMm / 18),
+    sizesMm: [18, 15, 12], pasteMm: 0.6, solidity: 0.66, method: 'ball stop', breakageShare: 0.12, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    colourways: [{ id: 'white', name: 'white', hue: '#f4ece6', second: '#e7d79a' }, { id: 'pink', name: 'pink', hue: '#f1c9d2', second: '#e7d79a' }, { id: 'lilac', name: 'lilac', hue: '#c7a9dc', second: '#e7d79a' }],
+    white: true,
+  },
+  {
+    id: 'tinyfloret', role: 'spray', habit: 'head', shape: forgetMeNot, occlusion: 0.5, stages: opened, petals: 5,
+    tree: ({ sizeMm }) => tinyFloret(sizeMm / 8),
+    sizesMm: [8, 7, 6], pasteMm: 0.8, solidity: 0.8, method: 'tiny floret', breakageShare: 0.08, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    colourways: [{ id: 'white', name: 'white', hue: '#f4ece6' }, { id: 'violet', name: 'violet', hue: '#8d6ab4' }, { id: 'pink', name: 'pink', hue: '#f1c9d2' }],
+    white: false,
+  },
+  {
+    id: 'paperflower', role: 'secondary', habit: 'head', shape: paperPetals, occlusion: 0.5, stages: opened, petals: 8,
+    tree: ({ sizeMm }) => paperFlower(sizeMm / 46),
+    sizesMm: [46, 38, 30], pasteMm: 0.5, solidity: 0.6, method: 'paper petals', breakageShare: 0.08, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    colourways: [{ id: 'cream', name: 'cream', hue: '#f2ead2' }, { id: 'shell', name: 'shell', hue: '#efbcc0' }, { id: 'peach', name: 'peach', hue: '#f3b98e' }],
+    white: true,
+  },
+  {
+    id: 'butterfly', role: 'spray', habit: 'head', shape: wings, occlusion: 0.4, stages: opened,
+    tree: ({ sizeMm }) => butterfly(sizeMm / 56),
+    sizesMm: [56, 46, 36], pasteMm: 0.5, solidity: 0.5, method: 'paper wings', breakageShare: 0.1, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    colourways: [{ id: 'sky', name: 'sky', hue: '#8fb2e6' }, { id: 'amber', name: 'amber', hue: '#d98a2b' }, { id: 'white', name: 'white', hue: '#f3efe6' }],
+    white: true,
   },
 ];

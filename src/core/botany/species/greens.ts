@@ -3,12 +3,13 @@ import { berrySprig as berryTree, type BerrySprigId, type Ripeness } from '../..
 import { bramble } from '../../piece/constructions/bramble';
 import { FILLERS } from '../../piece/constructions/filler';
 import { leafBranch as leafTree } from '../../piece/constructions/leafBranch';
-import { roseLeaf } from '../../piece/constructions/leaves';
+import { leafGroup, looseLeaf, pressedLeaf, roseLeaf, singleLeaf, type LeafCut } from '../../piece/constructions/leaves';
 import { gluedSpike, GLUED_STAGES, spike, SPIKE_STAGES, type GluedSpikeId, type SpikeId } from '../../piece/constructions/spikes';
 import { berrySprig, type BerrySprig } from '../families/berrySprig';
 import { branchingFiller } from '../families/branchingFiller';
 import { floretSpike, type FloretSpike } from '../families/floretSpike';
-import { leafBranch, oneLeaf } from '../families/leafBranch';
+import { leafBranch, leafGroupOf, oneLeaf } from '../families/leafBranch';
+import type { PetalShape } from '../shape/petal';
 import type { Sprig } from '../families/sprig';
 import type { Species, Stage } from '../species';
 
@@ -47,6 +48,46 @@ const gluedOf =
     const count = said.length > 0 ? said.reduce((a, n) => a + n, 0) : undefined;
     return gluedSpike(id, { footMm: footMm[stage] ?? footMm.open ?? footMm.grown ?? 3.6, share, count }, scale);
   };
+
+/** Outlines of leaves that are cut one by one: as they are cut, and as they look. */
+const CUTS = {
+  oval: { cut: { outline: 'ovate', widthShare: 0.6, thicknessMm: 0.8 }, blade: { halfWidth: 0.3, fullest: 0.42, baseWidth: 0.3, serration: 0.1, serrationCount: 8, crease: 0.03 } },
+  heart: { cut: { outline: 'heart', widthShare: 0.9, thicknessMm: 1 }, blade: { halfWidth: 0.45, fullest: 0.3, baseWidth: 0.8, tipPower: 1.3, crease: 0.03 } },
+  maple: { cut: { outline: 'lobed', widthShare: 1, thicknessMm: 1 }, blade: { halfWidth: 0.52, fullest: 0.42, baseWidth: 0.44, tipWidth: 0.08, tipPower: 1.2, lobes: 2, lobeDepth: 0.52, serration: 0.08, serrationCount: 7, crease: 0.03 } },
+  oak: { cut: { outline: 'lobed', widthShare: 0.62, thicknessMm: 1 }, blade: { halfWidth: 0.32, fullest: 0.62, baseWidth: 0.16, tipWidth: 0.34, tipPower: 2.2, tipDrop: 0.1, lobes: 4, lobeDepth: 0.5, crease: 0.025 } },
+  ivy: { cut: { outline: 'lobed', widthShare: 0.9, thicknessMm: 1 }, blade: { halfWidth: 0.45, fullest: 0.36, baseWidth: 0.5, tipWidth: 0.1, tipPower: 1.3, lobes: 2, lobeDepth: 0.4, crease: 0.03 } },
+} as const satisfies Readonly<Record<string, { cut: Omit<LeafCut, 'longMm'>; blade: Partial<PetalShape> }>>; // prettier-ignore
+
+/** A leaf of an outline on its own wire. */
+const wiredLeaf = (id: keyof typeof CUTS, longMm: number, swg: number): Sprig => {
+  const { cut, blade } = CUTS[id];
+  return oneLeaf({ build: (scale) => singleLeaf({ ...cut, longMm }, swg, scale), longMm, blade });
+};
+
+/** Unwired leaves dry flat, in a cup, or bent as they will lie over an edge. */
+const setToDry: Stage[] = [
+  { id: 'flat', name: 'flat', open: 0, sizeShare: 1 },
+  { id: 'cupped', name: 'cupped', open: 0.5, sizeShare: 1 },
+  { id: 'bent', name: 'bent', open: 1, sizeShare: 1 },
+];
+const driedSo = (open: number): Partial<PetalShape> =>
+  open < 0.25 ? { curl: 0, cup: -4 } : open < 0.75 ? { curl: 18, cup: -62 } : { curl: 70, cup: -10 };
+
+const looseOf = (id: keyof typeof CUTS, longMm: number): Pick<Species, 'tree' | 'sprig'> => {
+  const { cut, blade } = CUTS[id];
+  return sprigOf(oneLeaf({ build: (scale) => looseLeaf({ ...cut, longMm }, scale), longMm, blade, staged: driedSo }));
+};
+
+const AUTUMN = [
+  { id: 'leaf', name: 'leaf green', hue: '#7b9150' },
+  { id: 'straw', name: 'straw', hue: '#e2cf8a' },
+  { id: 'russet', name: 'russet', hue: '#a8622f' },
+  { id: 'gold', name: 'gold', hue: '#cf9a3e' },
+];
+const LOOSE = {
+  role: 'foliage', habit: 'sprig', stages: setToDry, pasteMm: 1, solidity: 0.3, method: 'unwired leaf', breakageShare: 0.1,
+  monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12], white: false,
+} as const satisfies Partial<Species>; // prettier-ignore
 
 const OLIVE_HUE = '#4d4a33';
 
@@ -198,7 +239,7 @@ export const GREENS: readonly Species[] = [
   },
   {
     id: 'singleleaf', role: 'foliage', habit: 'sprig',
-    ...sprigOf(oneLeaf({ halfWidth: 0.3, fullest: 0.42, baseWidth: 0.3, serration: 0.1, serrationCount: 8, crease: 0.03 })),
+    ...sprigOf(wiredLeaf('oval', 30, 30)),
     stages: grown, sizesMm: [30, 22, 16], pasteMm: 0.8, solidity: 0.5, method: 'wired leaf', breakageShare: 0.08, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
     colourways: [{ id: 'leaf', name: 'leaf green', hue: '#7ca062' }, { id: 'dark', name: 'dark green', hue: '#4f7146' }],
     white: false,
@@ -251,5 +292,42 @@ export const GREENS: readonly Species[] = [
     stages: grown, sizesMm: [90, 76, 62], pasteMm: 0.5, solidity: 0.25, method: 'paper leaf', breakageShare: 0.08, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'cream', name: 'cream', hue: '#efe6cf' }, { id: 'sea', name: 'sea green', hue: '#9dbcae' }],
     white: false,
+  },
+  {
+    id: 'heartleaf', role: 'foliage', habit: 'sprig', ...sprigOf(wiredLeaf('heart', 44, 26)),
+    stages: grown, sizesMm: [44, 36, 28], pasteMm: 1, solidity: 0.4, method: 'wired leaf', breakageShare: 0.08, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
+    colourways: [{ id: 'leaf', name: 'leaf green', hue: '#7ca062' }, { id: 'dark', name: 'dark green', hue: '#4f7146' }],
+    white: false,
+  },
+  {
+    id: 'mapleleaf', role: 'foliage', habit: 'sprig', ...sprigOf(wiredLeaf('maple', 52, 26)),
+    stages: grown, sizesMm: [52, 44, 34], pasteMm: 1, solidity: 0.4, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [4, 5, 6, 7, 8, 9, 10, 11],
+    colourways: AUTUMN,
+    white: false,
+  },
+  {
+    id: 'leafgroup', leafOf: 'bramble', role: 'foliage', habit: 'sprig',
+    ...sprigOf(leafGroupOf((scale) => leafGroup(scale, { join: 'itself' }), 38, { halfWidth: 0.36, fullest: 0.4, baseWidth: 0.4, serration: 0.12, serrationCount: 9, crease: 0.03 })),
+    stages: grown, sizesMm: [38, 32, 26], pasteMm: 1, solidity: 0.4, method: 'wired leaf', breakageShare: 0.1, monthsNorth: [4, 5, 6, 7, 8, 9, 10],
+    colourways: [{ id: 'leaf', name: 'leaf green', hue: '#6f9156' }, { id: 'bronze', name: 'bronze', hue: '#7f6a4a' }],
+    white: false,
+  },
+  { ...LOOSE, id: 'looseleaf', ...looseOf('oval', 45), sizesMm: [45, 36, 28], colourways: AUTUMN },
+  { ...LOOSE, id: 'looseoak', ...looseOf('oak', 52), sizesMm: [52, 42, 32], colourways: AUTUMN },
+  { ...LOOSE, id: 'loosemaple', ...looseOf('maple', 48), sizesMm: [48, 38, 30], colourways: AUTUMN },
+  { ...LOOSE, id: 'looseivy', ...looseOf('ivy', 40), sizesMm: [40, 32, 24], colourways: [{ id: 'ivy', name: 'ivy green', hue: '#54754a' }, { id: 'frost', name: 'frosted', hue: '#9fb39a' }] },
+  { ...LOOSE, id: 'looseheart', ...looseOf('heart', 40), sizesMm: [40, 32, 24], colourways: AUTUMN },
+  {
+    ...LOOSE, id: 'tinyleaf', ...sprigOf(oneLeaf({ build: pressedLeaf, longMm: 9, blade: CUTS.oval.blade })),
+    stages: grown, sizesMm: [9, 8, 7], method: 'pressed leaf', breakageShare: 0.05,
+    colourways: [{ id: 'leaf', name: 'leaf green', hue: '#7ca062' }],
+  },
+  {
+    id: 'fivespray', role: 'filler', habit: 'sprig',
+    ...sprigOf(floretSpike({ build: spikeOf('five'), petals: 5, lines: ['buds', 'opening', 'open'] })),
+    stages: [{ id: 'bud', name: 'bud', open: 0.1, sizeShare: 0.85, role: 'bud' }, { id: 'half', name: 'half-open', open: 0.5, sizeShare: 0.95 }, { id: 'open', name: 'open', open: 1, sizeShare: 1 }],
+    sizesMm: [64, 54, 46], pasteMm: 0.6, solidity: 0.5, method: 'pulled cluster', breakageShare: 0.14, monthsNorth: [3, 4, 5],
+    colourways: [{ id: 'white', name: 'white', hue: '#f4ece6', second: '#e7d79a' }, { id: 'pink', name: 'pink', hue: '#f1c9d2', second: '#c85a78' }],
+    white: false, bark: true,
   },
 ];

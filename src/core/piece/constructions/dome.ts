@@ -22,6 +22,7 @@ interface DomeStage {
 const STAGES = {
   opening: { baseMm: 26, budMm: 4, swg: 28, floret: { ballMm: 6 }, wideMm: 56 },
   open: { baseMm: 28, budMm: 4.5, swg: 26, floret: { cutMm: 24 }, wideMm: 62 },
+  star: { baseMm: 22, budMm: 4, swg: 28, floret: { ballMm: 6 }, wideMm: 44 },
 } as const satisfies Readonly<Record<string, DomeStage>>;
 export type DomeStageId = keyof typeof STAGES;
 

@@ -1,8 +1,8 @@
 import type { Outline, Part } from '../part';
-import { line, onWire, sheet, so } from './build';
+import { ball, line, onWire, sheet, so } from './build';
 
 const leaf = (id: string, many: Part['many'], shape: { outline: Outline; widthShare: number; thicknessMm: number }, rest: Partial<Part>): Part =>
-  line({ id, kind: 'leaf', many, form: sheet({ ...shape, colour: 'green' }), work: ['leaf-cut', 'dust-leaf'], ...rest }); // prettier-ignore
+  line({ id, kind: 'leaf', many, form: sheet({ outline: shape.outline, widthShare: shape.widthShare, thicknessMm: shape.thicknessMm, colour: 'green' }), work: ['leaf-cut', 'dust-leaf'], ...rest }); // prettier-ignore
 
 const ROSE = { outline: 'ovate', widthShare: 0.6, thicknessMm: 1 } as const;
 
@@ -16,21 +16,39 @@ export function roseLeaf({ leaves = 5 }: { leaves?: number } = {}, scale = 1): P
   return line({ id: 'branch', kind: 'branch', on: onWire(26), join: 'itself', parts: leaves > 1 ? [end, others] : [end] });
 }
 
-export const SINGLE_LEAF_MM = 30;
-/** One leaf on its own wire: there is no carrier. */
-export const singleLeaf = (scale = 1): Part =>
-  leaf(
-    'leaf',
-    so(1, SINGLE_LEAF_MM * scale),
-    { outline: 'ovate', widthShare: 0.6, thicknessMm: 0.8 },
-    { on: onWire(30), join: 'itself' },
-  );
+/** A leaf as its cutter gives it. */
+export interface LeafCut {
+  outline: Outline;
+  /** as long as it is at its largest, and so wide for that */
+  longMm: number;
+  widthShare: number;
+  thicknessMm: number;
+}
+
+/** One leaf on its own wire: there is no carrier. A small one is on 30, a medium one on 26 (docs/trade.md W2). */
+export const singleLeaf = (cut: LeafCut, swg: number, scale = 1): Part =>
+  leaf('leaf', so(1, cut.longMm * scale), cut, { on: onWire(swg), join: 'itself' });
+
+/** One leaf on no wire: cut, one press of the veiner, set to dry (docs/trade.md M5; common practice, no source). */
+export const looseLeaf = (cut: LeafCut, scale = 1): Part =>
+  leaf('leaf', so(1, cut.longMm * scale), cut, { join: 'itself', work: ['leaf-unwired', 'dust-leaf'] });
+
+/** A tiny leaf pressed from a ball. Common practice, no source. */
+export const pressedLeaf = (scale = 1): Part =>
+  line({
+    id: 'leaf',
+    kind: 'leaf',
+    many: so(1, 4.5 * scale),
+    form: ball('green'),
+    join: 'itself',
+    work: ['leaf-pressed', 'dust-tiny'],
+  });
 
 const GROUP = { outline: 'ovate', widthShare: 0.75, thicknessMm: 1 } as const;
 
 /** One large leaf and two small against it; the stem of the large one carries them (docs/trade.md T9; common practice, no source). */
-export const leafGroup = (scale = 1): Part => ({
-  ...leaf('large-leaf', so(1, 38 * scale), GROUP, { on: onWire(26, { stalkMm: 8 }) }),
+export const leafGroup = (scale = 1, own: Partial<Part> = {}): Part => ({
+  ...leaf('large-leaf', so(1, 38 * scale), GROUP, { on: onWire(26, { stalkMm: 8 }), ...own }),
   parts: [smallLeaves(scale)],
 });
 const smallLeaves = (scale: number): Part =>

@@ -1,6 +1,6 @@
 import type { Part } from '../part';
 import { ball, line, sheet, so } from './build';
-import { calyx, cone, gluedRing, head, type FlowerStage } from './headParts';
+import { calyx, cone, cutFlower, gluedRing, head, solidBud, wiredRing, type FlowerStage } from './headParts';
 
 /** A pea: a keel, two wings and a standard glued round it. Sizes of the own study. */
 export function sweetPea(stage: FlowerStage, scale = 1): Part {
@@ -27,3 +27,26 @@ export function cutFloret(stage: FlowerStage, scale = 1): Part {
     'dust-tiny',
   );
 }
+
+/** Four bracts, each on a wire of its own, round a knob of tiny flowers. Common practice, no source; sizes of the own study. */
+export function dogwood(stage: FlowerStage, scale = 1): Part {
+  if (stage === 'bud') return head(22, 12 * scale, [solidBud(9 * scale)]);
+  const longMm = (stage === 'half' ? 18 : 22) * scale;
+  const knob = cone(7 * scale, 'cone', 'second');
+  return head(22, (stage === 'half' ? 32 : 46) * scale, [
+    knob,
+    wiredRing({ place: 1, count: 4, longMm, widthShare: 0.85, thickMm: 0.8 }, 28),
+  ]);
+}
+
+/** A cut flower pushed up against a small ball in front of it, which holds it on its wire. Common practice, no source. */
+export const ballStop = (scale = 1): Part =>
+  head(
+    28,
+    18 * scale,
+    [
+      cutFlower('five-petal', 1, 18 * scale, { thickMm: 0.6, work: ['flower-ball-stop'] }),
+      line({ id: 'centre', kind: 'centre', many: so(1, 3 * scale), form: ball('second'), join: 'on wire' }),
+    ],
+    'dust-tiny',
+  );

@@ -1,5 +1,5 @@
 import { GOLDEN_ANGLE_RAD } from '../../geometry/numbers';
-import type { Habit, Part } from '../part';
+import type { Cut, Habit, Part } from '../part';
 import { ball, line, onWire, so } from './build';
 
 /** How many of each, from the tip down. */
@@ -26,6 +26,8 @@ interface Spike {
   dots: boolean;
   /** slotted together in the hand: no wire is laid in */
   inHand?: true;
+  /** of a length, each of its wires */
+  cut: Cut;
 }
 
 /**
@@ -34,13 +36,20 @@ interface Spike {
  */
 const SPIKES = {
   spike: {
-    ...{ swg: 24, floretSwg: 24, turnRad: GOLDEN_ANGLE_RAD, dots: true, inHand: true },
+    ...{ swg: 24, floretSwg: 24, turnRad: GOLDEN_ANGLE_RAD, dots: true, inHand: true, cut: 6 },
     bud: { ballMm: 4.5, stalkMm: 8, gapMm: 2.5 },
     opening: { ballMm: 6, stalkMm: 10, gapMm: 2.5 },
     open: { ballMm: 7, stalkMm: 12, gapMm: 2.5 },
   },
+  // three or five buds, then three, five or seven flowers, larger lower; common practice, no source
+  five: {
+    ...{ swg: 28, floretSwg: 28, turnRad: GOLDEN_ANGLE_RAD, dots: true, inHand: true, cut: 4 },
+    bud: { ballMm: 6, stalkMm: 12, gapMm: 4 },
+    opening: { ballMm: 8, stalkMm: 14, gapMm: 4 },
+    open: { ballMm: 10, stalkMm: 16, gapMm: 5 },
+  },
   delphinium: {
-    ...{ swg: 22, floretSwg: 26, turnRad: GOLDEN_ANGLE_RAD, dots: false },
+    ...{ swg: 22, floretSwg: 26, turnRad: GOLDEN_ANGLE_RAD, dots: false, cut: 6 },
     bud: { ballMm: 5, stalkMm: 8, gapMm: 3.5 },
     opening: { ballMm: 7, stalkMm: 10, gapMm: 5 },
     open: { ballMm: 8, stalkMm: 12, gapMm: 6 },
@@ -55,6 +64,11 @@ export const SPIKE_STAGES = {
     bud: { buds: 9, opening: 4, open: 0 },
     half: { buds: 5, opening: 6, open: 2 },
     open: { buds: 3, opening: 5, open: 7 },
+  },
+  five: {
+    bud: { buds: 5, opening: 0, open: 3 },
+    half: { buds: 5, opening: 2, open: 3 },
+    open: { buds: 3, opening: 0, open: 5 },
   },
   delphinium: {
     bud: { buds: 10, opening: 8, open: 4 },
@@ -84,7 +98,7 @@ export function spike(id: SpikeId, counts: SpikeCounts, scale = 1): Part {
           kind: stage === 'bud' ? 'bud' : 'floret',
           many: so(count, ballMm * scale),
           form: ball('main', stage === 'bud' ? 1 : KEPT),
-          on: onWire(spec.floretSwg, { stalkMm, cut: 6 }),
+          on: onWire(spec.floretSwg, { stalkMm, cut: spec.cut }),
           work: [WORKS[stage], 'dust-tiny'],
           habit,
           parts: spec.dots && stage === 'open' ? [dot] : [],

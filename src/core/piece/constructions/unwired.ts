@@ -51,6 +51,19 @@ export function cupped(scale = 1): Part {
   return laid(34 * scale, [rounds(5, 22 * scale, form, 'round-cupped'), middle]);
 }
 
+/** A tiny flower from a drop of paste, its petals cut and pressed open, on no wire. Common practice, no source. */
+export const tinyFloret = (scale = 1): Part =>
+  laid(8 * scale, [
+    line({
+      id: 'floret',
+      kind: 'floret',
+      many: so(1, 5 * scale),
+      form: ball('main', 0.85),
+      join: 'wrapped',
+      work: ['floret-tiny', 'dust-tiny'],
+    }),
+  ]);
+
 /** A strip rolled up on itself; so wide as the strip is high three times. Common practice, no source. */
 export const rosette = (scale = 1): Part =>
   laid(20 * scale, [

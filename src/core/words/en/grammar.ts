@@ -1,6 +1,13 @@
 import type { Grammar } from '../messages';
 
-const ADJECTIVES: Readonly<Record<string, string>> = { half: 'half-open', green: 'green', turning: 'turning' };
+const ADJECTIVES: Readonly<Record<string, string>> = {
+  half: 'half-open',
+  green: 'green',
+  turning: 'turning',
+  flat: 'flat',
+  cupped: 'cupped',
+  bent: 'bent',
+};
 
 /** English: one article, no gender; a stage stands before the noun, a bud after it. */
 export const GRAMMAR: Grammar = {

@@ -8,6 +8,9 @@ const ADJECTIVES: Readonly<Record<string, readonly [m: string, f: string]>> = {
   half: ['entreabierto', 'entreabierta'],
   green: ['verde', 'verde'],
   turning: ['pintón', 'pintona'],
+  flat: ['plano', 'plana'],
+  cupped: ['ahuecado', 'ahuecada'],
+  bent: ['doblado', 'doblada'],
 };
 
 /** A stage follows the head of the noun phrase: "rosa entreabierta de jardín" would be wrong for "ramita verde de olivo" alike. */

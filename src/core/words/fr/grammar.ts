@@ -9,6 +9,9 @@ const ADJECTIVES: Readonly<Record<string, readonly [m: string, f: string]>> = {
   half: ['mi-ouvert', 'mi-ouverte'],
   green: ['vert', 'verte'],
   turning: ['mûrissant', 'mûrissante'],
+  flat: ['plat', 'plate'],
+  cupped: ['bombé', 'bombée'],
+  bent: ['plié', 'pliée'],
 };
 
 /** French: the article agrees in gender and number and is shortened before a vowel; an adjective of state follows. */

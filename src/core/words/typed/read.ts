@@ -42,7 +42,22 @@ interface Phrase {
 }
 
 const PARTS = [2, 3, 4, 5, 6] as const;
-const PLAIN = ['pairs', 'of', 'to', 'on', 'gauge', 'inTheHand', 'toLength', 'noWire', 'no', 'apart', 'stalk', 'start', 'per', 'each'] as const;
+const PLAIN = [
+  'pairs',
+  'of',
+  'to',
+  'on',
+  'gauge',
+  'inTheHand',
+  'toLength',
+  'noWire',
+  'no',
+  'apart',
+  'stalk',
+  'start',
+  'per',
+  'each',
+] as const;
 
 const phrasesOf = (typed: readonly string[], sign: Sign): Phrase[] =>
   typed.map((text) => ({ words: plain(text).split(' '), sign }));
@@ -162,7 +177,7 @@ class Reader {
     if (sign?.is === 'start' && n !== null) return this.done(2, { say: 'start', mm: n });
     if (sign?.is === 'part') return this.done(1, { say: 'cut', cut: sign.parts });
     if (sign?.is === 'toLength') return this.done(1, { say: 'cut', cut: 'to length' });
-    if (sign?.is === 'inTheHand') return this.done(1, { say: 'in the hand' });
+    if (sign?.is === 'inTheHand') return this.done(1, { say: 'in hand' });
     if (sign?.is === 'noWire') return this.done(1, { say: 'no wire' });
     const of = this.sign(1);
     if (sign?.is === 'no' && of?.is === 'name') return this.name(2, { say: 'count', name: of.name, count: 0 });

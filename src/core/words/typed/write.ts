@@ -22,7 +22,7 @@ function written(m: Mention, t: Typing, figure: (n: number) => string): string {
       return `${m.swg} ${t.gauge[0]}`;
     case 'carrier':
       return `${t.on[0]} ${m.swg} ${t.gauge[0]}`;
-    case 'in the hand':
+    case 'in hand':
       return t.inTheHand[0];
     case 'cut':
       return m.cut === 'to length' ? t.toLength[0] : t.parts[m.cut][1];
