@@ -77,7 +77,11 @@ const unwired = (root: Part): Part =>
     on: { by: 'nothing' },
     work: part.work.map((w) => UNWIRED_WORK[w] ?? w),
     join:
-      part.join === 'taped' || part.join === 'gathered' || part.join === 'ring' || part.join === 'pushed in'
+      part.join === 'taped' ||
+      part.join === 'gathered' ||
+      part.join === 'in hand' ||
+      part.join === 'ring' ||
+      part.join === 'pushed in'
         ? 'glued'
         : part.join,
   }));

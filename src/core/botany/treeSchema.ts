@@ -79,7 +79,7 @@ const own = v.variant('by', [
 ]) satisfies v.GenericSchema<Own>;
 
 const KINDS = ['head', 'base', 'cone', 'petal', 'sepal', 'stamens', 'calyx', 'centre', 'floret', 'bud', 'berry', 'covering', 'leaf', 'branch', 'arm', 'cluster'] as const; // prettier-ignore
-const JOINS = ['itself', 'on wire', 'taped', 'gathered', 'ring', 'glued', 'wrapped', 'pushed in', 'threaded'] as const;
+const JOINS = ['itself', 'on wire', 'taped', 'gathered', 'in hand', 'ring', 'glued', 'wrapped', 'pushed in', 'threaded'] as const;
 const WORKS = Object.keys(WORK) as readonly string[] as readonly [Work, ...Work[]];
 
 /** One line and what it carries. */

@@ -145,21 +145,31 @@ export function withGauge(root: Part, id: string, swg: number): Part {
   return own.firstCarries && own.parts[0]?.id === id && own.on.by === 'wire' ? { ...own, on: { ...own.on, swg } } : own;
 }
 
+const rejoined = ({ parts }: Part, from: Part['join'], to: Part['join']): Part[] =>
+  parts.map((p) => (p.join === from ? { ...p, join: to } : p));
+
 /** No wire is laid in: the first part’s own carries the next. A piece whose first line has no wire stays as it is. */
 export function inTheHand(root: Part): Part {
   const first = root.parts[0]?.on;
   if (root.on.by !== 'wire' || first?.by !== 'wire') return root;
-  return { ...root, firstCarries: true, on: { ...root.on, swg: first.swg, tip: first.tip } };
+  return {
+    ...root,
+    firstCarries: true,
+    on: { ...root.on, swg: first.swg, tip: first.tip },
+    parts: rejoined(root, 'taped', 'in hand'),
+  };
 }
 
 /** A wire of this gauge is laid in and carries all. */
 export function laidIn({ firstCarries: _, ...root }: Part, swg: number): Part {
-  return root.on.by === 'wire' ? { ...root, on: { ...root.on, swg, tip: 'straight' } } : root;
+  const on: Part['on'] = root.on.by === 'wire' ? { ...root.on, swg, tip: 'straight' } : root.on;
+  return { ...root, on, parts: rejoined(root, 'in hand', 'taped') };
 }
 
 const UNWIRED_JOIN: Readonly<Partial<Record<Part['join'], Part['join']>>> = {
   taped: 'glued',
   gathered: 'glued',
+  'in hand': 'glued',
   ring: 'wrapped',
   'pushed in': 'glued',
 };

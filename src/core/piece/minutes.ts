@@ -10,6 +10,7 @@ const JOINING: Readonly<Record<Part['join'], Spread>> = {
   threaded: [0, 0, 0],
   taped: [0.35, 0.5, 0.8],
   gathered: [0.08, 0.12, 0.2],
+  'in hand': [0.08, 0.12, 0.2],
   ring: [0.25, 0.4, 0.6],
   glued: [0.25, 0.4, 0.6],
   'pushed in': [0.15, 0.22, 0.35],
@@ -17,6 +18,8 @@ const JOINING: Readonly<Record<Part['join'], Spread>> = {
 /** A carrier with what it carries takes longer to tape in; a gathering is bound once beside its parts. */
 const ARM: Spread = [0.6, 0.9, 1.5];
 const GATHERING: Spread = [0.3, 0.4, 0.6];
+/** What is slotted together in the hand is taped once, from its tip to its foot. */
+const TAPED_ONCE: Spread = [0.7, 1, 1.5];
 
 /** Knead, roll, lay out, clear away: once a batch. Starting values of the own study. */
 const SET_UP: Spread = [3, 4, 6];
@@ -46,13 +49,18 @@ function joining(at: Instance): Spread {
   return isCarrier(at.part) && join === 'taped' ? ARM : JOINING[join];
 }
 
-/** Gatherings: one for each carrier with gathered parts on it. */
-const gatherings = (instances: readonly Instance[]): number =>
-  instances.filter((at) => at.carries.some((c) => c.part.join === 'gathered')).length;
+/** How many carriers have parts on them that are joined so. */
+const carriersWith = (instances: readonly Instance[], join: Part['join']): number =>
+  instances.filter((at) => at.carries.some((c) => c.part.join === join)).length;
 
 /** Minutes of joining what a piece is built of. */
-export const joiningMinutes = (instances: readonly Instance[]): Spread =>
-  instances.reduce<Spread>((sum, at) => plus(sum, joining(at)), plus([0, 0, 0], GATHERING, gatherings(instances)));
+export function joiningMinutes(instances: readonly Instance[]): Spread {
+  const bound = plus([0, 0, 0], GATHERING, carriersWith(instances, 'gathered'));
+  return instances.reduce<Spread>(
+    (sum, at) => plus(sum, joining(at)),
+    plus(bound, TAPED_ONCE, carriersWith(instances, 'in hand')),
+  );
+}
 
 /** The usual minutes of laying out a board, and how many of a work it holds. */
 export const SET_UP_MINUTES = SET_UP[1];

@@ -107,7 +107,7 @@ export type Tip = 'straight' | 'hook' | 'closed hook' | 'twisted double';
 /** To length, or one of so many equal parts of a length. */
 export type Cut = 'to length' | 2 | 3 | 4 | 5 | 6;
 
-type Join = 'itself' | 'on wire' | 'taped' | 'gathered' | 'ring' | 'glued' | 'wrapped' | 'pushed in' | 'threaded';
+type Join = 'itself' | 'on wire' | 'taped' | 'gathered' | 'in hand' | 'ring' | 'glued' | 'wrapped' | 'pushed in' | 'threaded';
 
 const CARRIERS: readonly PartKind[] = ['branch', 'arm', 'cluster'];
 export const isCarrier = ({ kind }: Part): boolean => CARRIERS.includes(kind);

@@ -69,12 +69,13 @@ function aboutLine(part: Part): Mention[] {
 export function mentionsOf(root: Part): Mention[][] {
   const lines = linesIn(root).flatMap((part): Mention[][] => {
     const name = spokenOf(part);
-    if (!name || part === root) return [];
+    // a piece that is one leaf is said as that; what only carries the others is said last
+    if (!name || (part === root && root.kind !== 'leaf')) return [];
     const each = part.many.by !== 'share' && parentsOf(root, part.id) > 1 ? ({ each: true } as const) : {};
     return [[{ say: 'count', name, count: saidCount(root, part), ...each }, ...aboutLine(part)]];
   });
   if (root.firstCarries) return [...lines, [{ say: 'in hand' }]];
-  return root.on.by === 'wire' ? [...lines, [{ say: 'carrier', swg: root.on.swg }]] : lines;
+  return root.on.by === 'wire' && root.kind !== 'leaf' ? [...lines, [{ say: 'carrier', swg: root.on.swg }]] : lines;
 }
 
 /** A line that was taken out stands where it stood; null where the piece never had one. */
@@ -108,7 +109,8 @@ const countOfName = (tree: Part, name: Spoken): string[] =>
 
 /** So many of the lines that are spoken of: each on what carries it, or over the whole piece. */
 function counted(at: Reading, { count, each }: { count: number; each?: true }): void {
-  const parts = at.lines.map((id) => must(lineIn(at.tree, id)));
+  // of the piece itself there is one
+  const parts = at.lines.map((id) => must(lineIn(at.tree, id))).filter((p) => p !== at.tree);
   const shares = sharedOut(parts.map(countIn), count);
   parts.forEach((part, i) => {
     const parents = parentsOf(at.tree, part.id);

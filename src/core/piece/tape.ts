@@ -25,10 +25,11 @@ function carrierWound(carrier: Instance, wires: Wires, footMm: number): Winding[
     const thickMm = bundleMm(passingAt(carrier, spanMm(carrier), wires), false);
     return [{ thickMm, stretchMm: endMm - spanMm(carrier) + ABOVE_MM, turns: 0 }];
   }
+  const once = carrier.carries.some((c) => c.part.join === 'in hand');
   return joints.map((x, i) => ({
     thickMm: bundleMm(passingAt(carrier, x, wires), false),
     stretchMm: (joints[i + 1] ?? endMm) - x + (i === 0 ? ABOVE_MM : 0),
-    turns: TURNS,
+    turns: once && i > 0 ? 0 : TURNS,
   }));
 }
 

@@ -17,6 +17,7 @@ export interface BranchStep {
         | 'do.leaf-group'
         | 'do.lay-in'
         | 'do.first-carries'
+        | 'do.tape-once'
         | 'do.branch-tip'
         | 'do.branch-join'
         | 'do.glue-on';
@@ -35,7 +36,9 @@ const MOST_TOGETHER = 3;
 
 /** Parts of a carrier that are made things or carriers of some; what is wrapped, threaded or dotted on is no joint. */
 const joined = (at: Instance): Instance[] =>
-  at.carries.filter((c) => ['taped', 'gathered', 'pushed in', 'glued'].includes(c.part.join) && c.part.kind !== 'centre');
+  at.carries.filter(
+    (c) => ['taped', 'gathered', 'in hand', 'pushed in', 'glued'].includes(c.part.join) && c.part.kind !== 'centre',
+  );
 
 interface Row {
   atMm: number;
@@ -47,6 +50,11 @@ function rowsOf(carrier: Instance): Row[] {
   const rows: Row[] = [];
   for (const c of [...joined(carrier)].sort((a, b) => a.atMm - b.atMm)) {
     const last = rows.at(-1);
+    // what is slotted in by hand goes in line by line, each a little lower
+    if (last && c.part.join === 'in hand' && last.parts[0]?.part === c.part) {
+      last.parts.push(c);
+      continue;
+    }
     const near = last && c.atMm - last.atMm < TOGETHER_MM && (c.atMm === last.atMm || last.parts.length < MOST_TOGETHER);
     if (near) last.parts.push(c);
     else rows.push({ atMm: c.atMm, parts: [c] });
@@ -112,11 +120,14 @@ export function branchSteps(instances: readonly Instance[]): BranchStep[] {
   const rows = rowsOf(root).map((row, i, all): BranchStep => {
     const parts = countParts(row.parts);
     const before = all[i - 1] ?? (first && { atMm: first.atMm, parts: [first] });
-    const belowMm = before ? row.atMm - before.atMm : null;
+    const belowMm = before ? row.atMm - must(before.parts.at(-1)).atMm : null;
     const turnRad = before ? turnedBetween(before, row) : null;
     return { does: { code: before ? 'do.branch-join' : 'do.branch-tip', values: { parts } }, parts, belowMm, turnRad };
   });
-  return [...fine, ...begins(root, first), ...rows];
+  const once: BranchStep[] = first
+    ? [{ does: { code: 'do.tape-once', values: {} }, parts: [], belowMm: null, turnRad: null }]
+    : [];
+  return [...fine, ...begins(root, first), ...rows, ...once];
 }
 
 /** What the rest is taped to: a wire that is laid in, or the first part on its own. */

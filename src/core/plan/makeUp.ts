@@ -141,6 +141,8 @@ function composite({ species, instances, wireFigure, finish }: CompositeOptions)
         why: plain('why.first-carries'),
         rings: [],
       };
+    if (does.code === 'do.tape-once')
+      return { title: does, figures: [], how: plain('how.tape-once'), why: plain('why.tape-once'), rings: [] };
     if (does.code === 'do.glue-on')
       return { title: does, figures: wireFigure(null), how: plain('how.glue-on'), why: plain('why.glued-fine'), rings: [] };
     if (does.code === 'do.leaf-group')

@@ -45,7 +45,7 @@ const planOf = (plan: DerivedPlan): CheckedPlan => ({
   rows: WORDS.map((words) => sheetsIn(plan, words).cutter.rows.length),
   toppersEaten: JSON.stringify(sheetsIn(plan, must(WORDS[0]))).includes('toppers may be eaten'),
 });
-const UNWIRED = ['rolled rosette', 'cupped flower', 'hand-wrapped'];
+const UNWIRED = ['rolled rosette', 'cupped flower', 'hand-wrapped', 'unwired leaf', 'pressed leaf', 'laid flower', 'tiny floret'];
 /** What is drawn of a job, every petal of it. */
 const drawn = ({ cake, arrangements }: Project): DrawnPiece[] =>
   arrangements.flatMap((a) =>

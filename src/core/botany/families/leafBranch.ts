@@ -59,10 +59,12 @@ export function leafBranch(r: LeafBranch): Sprig {
 }
 
 /** A single leaf, on its own wire or on none: nothing of it is counted, and it is as long as it is asked for. */
-interface OneLeaf {
+export interface OneLeaf {
   build: (scale: number) => MadePart;
   longMm: number;
   blade: Partial<PetalShape>;
+  /** lobes that spread from its foot beside the middle one, on either side: turned so far, so long and so wide for it */
+  lobes?: readonly { asideRad: number; longShare: number; wideShare?: number }[];
   /** what of it is otherwise at a stage: cupped, or bent over an edge */
   staged?: (open: number) => Partial<PetalShape>;
 }
@@ -77,19 +79,32 @@ const IN_ITS_OWN_WAY: Part = {
   open: 1,
 };
 
-export function oneLeaf({ build, longMm, blade, staged }: OneLeaf): Sprig {
+/** The lobes of a leaf, the middle one last, so that its vein lies on the others. */
+function lobesOf({ lobes = [] }: Pick<OneLeaf, 'lobes'>): { part: Part; wide: number }[] {
+  const beside = lobes.flatMap(({ asideRad, longShare, wideShare = 1 }) =>
+    [-asideRad, asideRad].map((rad) => ({
+      part: {
+        ...IN_ITS_OWN_WAY,
+        along: normalize([Math.sin(rad), -0.17 * Math.cos(rad), 0.98 * Math.cos(rad)]),
+        size: longShare,
+      },
+      wide: wideShare,
+    })),
+  );
+  return [...beside, { part: IN_ITS_OWN_WAY, wide: 1 }];
+}
+
+export function oneLeaf({ build, longMm, blade, staged, lobes }: OneLeaf): Sprig {
+  const drawn = lobesOf(lobes ? { lobes } : {});
   return {
     tree: ({ sizeMm }) => build(sizeMm / longMm),
     drawn: () => ({
       parts: () => [IN_ITS_OWN_WAY],
-      build: (b, stage, hues, random) =>
-        addLeaf({
-          b,
-          part: IN_ITS_OWN_WAY,
-          blade: leafBlade({ ...blade, open: 80, ...staged?.(stage) }),
-          paint: leafPaint(hues),
-          random,
-        }),
+      build: (b, stage, hues, random) => {
+        const own = leafBlade({ ...blade, open: 80, ...staged?.(stage) });
+        for (const { part, wide } of drawn)
+          addLeaf({ b, part, blade: { ...own, halfWidth: own.halfWidth * wide }, paint: leafPaint(hues), random });
+      },
     }),
     counted: () => [],
   };

@@ -8,7 +8,7 @@ import { gluedSpike, GLUED_STAGES, spike, SPIKE_STAGES, type GluedSpikeId, type 
 import { berrySprig, type BerrySprig } from '../families/berrySprig';
 import { branchingFiller } from '../families/branchingFiller';
 import { floretSpike, type FloretSpike } from '../families/floretSpike';
-import { leafBranch, leafGroupOf, oneLeaf } from '../families/leafBranch';
+import { leafBranch, leafGroupOf, oneLeaf, type OneLeaf } from '../families/leafBranch';
 import type { PetalShape } from '../shape/petal';
 import type { Sprig } from '../families/sprig';
 import type { Species, Stage } from '../species';
@@ -52,16 +52,16 @@ const gluedOf =
 /** Outlines of leaves that are cut one by one: as they are cut, and as they look. */
 const CUTS = {
   oval: { cut: { outline: 'ovate', widthShare: 0.6, thicknessMm: 0.8 }, blade: { halfWidth: 0.3, fullest: 0.42, baseWidth: 0.3, serration: 0.1, serrationCount: 8, crease: 0.03 } },
-  heart: { cut: { outline: 'heart', widthShare: 0.9, thicknessMm: 1 }, blade: { halfWidth: 0.45, fullest: 0.3, baseWidth: 0.8, tipPower: 1.3, crease: 0.03 } },
-  maple: { cut: { outline: 'lobed', widthShare: 1, thicknessMm: 1 }, blade: { halfWidth: 0.52, fullest: 0.42, baseWidth: 0.44, tipWidth: 0.08, tipPower: 1.2, lobes: 2, lobeDepth: 0.52, serration: 0.08, serrationCount: 7, crease: 0.03 } },
+  heart: { cut: { outline: 'heart', widthShare: 0.9, thicknessMm: 1 }, blade: { halfWidth: 0.42, fullest: 0.26, baseWidth: 0.85, tipPower: 1.25, crease: 0.03 }, lobes: [{ asideRad: 2.3, longShare: 0.3, wideShare: 1.5 }] },
+  maple: { cut: { outline: 'lobed', widthShare: 1, thicknessMm: 1 }, blade: { halfWidth: 0.2, fullest: 0.48, baseWidth: 0.6, tipPower: 1.2, serration: 0.16, serrationCount: 5, crease: 0.03 }, lobes: [{ asideRad: 0.78, longShare: 0.84 }, { asideRad: 1.6, longShare: 0.54 }] },
   oak: { cut: { outline: 'lobed', widthShare: 0.62, thicknessMm: 1 }, blade: { halfWidth: 0.32, fullest: 0.62, baseWidth: 0.16, tipWidth: 0.34, tipPower: 2.2, tipDrop: 0.1, lobes: 4, lobeDepth: 0.5, crease: 0.025 } },
-  ivy: { cut: { outline: 'lobed', widthShare: 0.9, thicknessMm: 1 }, blade: { halfWidth: 0.45, fullest: 0.36, baseWidth: 0.5, tipWidth: 0.1, tipPower: 1.3, lobes: 2, lobeDepth: 0.4, crease: 0.03 } },
-} as const satisfies Readonly<Record<string, { cut: Omit<LeafCut, 'longMm'>; blade: Partial<PetalShape> }>>; // prettier-ignore
+  ivy: { cut: { outline: 'lobed', widthShare: 0.9, thicknessMm: 1 }, blade: { halfWidth: 0.27, fullest: 0.36, baseWidth: 0.75, tipPower: 1.3, crease: 0.03 }, lobes: [{ asideRad: 0.9, longShare: 0.66 }, { asideRad: 1.9, longShare: 0.34, wideShare: 1.2 }] },
+} as const satisfies Readonly<Record<string, { cut: Omit<LeafCut, 'longMm'> } & Pick<OneLeaf, 'blade' | 'lobes'>>>; // prettier-ignore
 
 /** A leaf of an outline on its own wire. */
 const wiredLeaf = (id: keyof typeof CUTS, longMm: number, swg: number): Sprig => {
-  const { cut, blade } = CUTS[id];
-  return oneLeaf({ build: (scale) => singleLeaf({ ...cut, longMm }, swg, scale), longMm, blade });
+  const { cut, ...look }: { cut: Omit<LeafCut, 'longMm'> } & Pick<OneLeaf, 'blade' | 'lobes'> = CUTS[id];
+  return oneLeaf({ ...look, build: (scale) => singleLeaf({ ...cut, longMm }, swg, scale), longMm });
 };
 
 /** Unwired leaves dry flat, in a cup, or bent as they will lie over an edge. */
@@ -74,8 +74,8 @@ const driedSo = (open: number): Partial<PetalShape> =>
   open < 0.25 ? { curl: 0, cup: -4 } : open < 0.75 ? { curl: 18, cup: -62 } : { curl: 70, cup: -10 };
 
 const looseOf = (id: keyof typeof CUTS, longMm: number): Pick<Species, 'tree' | 'sprig'> => {
-  const { cut, blade } = CUTS[id];
-  return sprigOf(oneLeaf({ build: (scale) => looseLeaf({ ...cut, longMm }, scale), longMm, blade, staged: driedSo }));
+  const { cut, ...look }: { cut: Omit<LeafCut, 'longMm'> } & Pick<OneLeaf, 'blade' | 'lobes'> = CUTS[id];
+  return sprigOf(oneLeaf({ ...look, build: (scale) => looseLeaf({ ...cut, longMm }, scale), longMm, staged: driedSo }));
 };
 
 const AUTUMN = [

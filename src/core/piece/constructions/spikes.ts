@@ -99,6 +99,7 @@ export function spike(id: SpikeId, counts: SpikeCounts, scale = 1): Part {
           many: so(count, ballMm * scale),
           form: ball('main', stage === 'bud' ? 1 : KEPT),
           on: onWire(spec.floretSwg, { stalkMm, cut: spec.cut }),
+          join: spec.inHand ? 'in hand' : 'taped',
           work: [WORKS[stage], 'dust-tiny'],
           habit,
           parts: spec.dots && stage === 'open' ? [dot] : [],

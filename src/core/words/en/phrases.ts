@@ -143,6 +143,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'do.leaf-group': 'Tape {count} small leaves against a large one{times, plural, one {} other {, # times}}',
   'do.lay-in': 'Lay in the carrier',
   'do.first-carries': 'Begin with {count} {part}: its stem carries the rest',
+  'do.tape-once': 'Tape it once, from the first down to the foot',
   'do.glue-on': 'Glue {parts} to the wire, from the tip down',
   'do.branch-tip': 'Begin with {parts} at the tip',
   'do.branch-join': 'Join {parts}',
@@ -177,6 +178,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.lay-in': 'Hold its end level with the first joint, lay the stalks along it, and wind on from there.',
   'how.first-carries':
     'No wire is laid in. Hold it by its stem and add the others along it, each a little lower; turn the spray in the fingers as it grows.',
+  'how.tape-once': 'Three turns under the first, then on down in one winding that holds each stem as it passes.',
   'how.glue-on': 'A dot of glue each; press on with a damp brush and hold for a breath.',
   'how.even-out': 'Even the heads out, bind three turns, and wind down.',
   'how.bend-stalk': 'Bend the stalk out at 45°, lay it along the carrier, bind, and wind down to the next.',
@@ -232,6 +234,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.finest-first': 'The finest level first: once it hangs on the carrier no finger gets between.',
   'why.carrier-first': 'It carries all that follows; the parts’ own wires end 25 mm below their joints.',
   'why.first-carries': 'A small spray needs no carrier: the first stem carries the next, and together they are strong enough.',
+  'why.tape-once': 'One tape keeps it thin; a turn more at each floret would make a rope of it.',
   'why.glued-fine': 'So fine a part needs no wire: forty of them would make a stem of 5 mm.',
   'why.leaf-group': 'A flower’s own leaves grow in threes: one large, two small tucked against it.',
   'why.from-tip': 'From the tip down: smallest and tightest first, larger ones lower.',

@@ -144,6 +144,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'do.leaf-group': 'Encinta {count} hojas pequeñas contra una grande{times, plural, one {} other {, # veces}}',
   'do.lay-in': 'Añade el alambre portador',
   'do.first-carries': 'Empieza con {count} {part}: su tallo lleva lo demás',
+  'do.tape-once': 'Encinta una sola vez, del primero hasta el pie',
   'do.glue-on': 'Pega {parts} al alambre, desde la punta hacia abajo',
   'do.branch-tip': 'Empieza con {parts} en la punta',
   'do.branch-join': 'Une {parts}',
@@ -178,6 +179,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.lay-in': 'Sostén su extremo a la altura de la primera unión, pon los tallos a lo largo y sigue enrollando desde ahí.',
   'how.first-carries':
     'No se añade alambre. Sujétalo por el tallo y pon los demás a lo largo, cada uno algo más abajo; gira el ramito entre los dedos según crece.',
+  'how.tape-once': 'Tres vueltas bajo el primero y sigue hacia abajo en una sola pasada que sujeta cada tallo.',
   'how.glue-on': 'Un punto de pegamento para cada uno; aprieta con un pincel húmedo y sostén un momento.',
   'how.even-out': 'Iguala las cabezas, da tres vueltas y baja.',
   'how.bend-stalk': 'Dobla el pie a 45°, ponlo a lo largo del soporte, ata y baja hasta el siguiente.',
@@ -235,6 +237,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.finest-first': 'Lo más fino primero: una vez en el soporte no cabe un dedo.',
   'why.carrier-first': 'Lleva todo lo que sigue; los alambres de las partes terminan 25 mm por debajo de su unión.',
   'why.first-carries': 'Un ramito no necesita portador: el primer tallo lleva al siguiente, y juntos bastan.',
+  'why.tape-once': 'Una sola cinta lo deja fino; una vuelta más en cada flor lo haría una soga.',
   'why.glued-fine': 'Una parte tan fina no necesita alambre: cuarenta harían un tallo de 5 mm.',
   'why.leaf-group': 'Las hojas de una flor crecen de tres en tres: una grande y dos pequeñas arrimadas.',
   'why.from-tip': 'De la punta hacia abajo: lo pequeño y cerrado primero, lo grande más abajo.',

@@ -147,6 +147,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'do.leaf-group': 'Attachez {count} petites feuilles contre une grande{times, plural, one {} other {, # fois}}',
   'do.lay-in': 'Ajoutez le fil porteur',
   'do.first-carries': 'Commencez par {count} {part} : sa tige porte le reste',
+  'do.tape-once': 'Enrubannez une seule fois, du premier jusqu’au pied',
   'do.glue-on': 'Collez {parts} au fil, de la pointe vers le bas',
   'do.branch-tip': 'Commencez par {parts} à la pointe',
   'do.branch-join': 'Attachez {parts}',
@@ -183,6 +184,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.lay-in': 'Tenez son bout à hauteur de la première attache, couchez les tiges le long et enroulez à partir de là.',
   'how.first-carries':
     'Aucun fil ajouté. Tenez-le par la tige et ajoutez les autres le long, chacun un peu plus bas ; tournez le brin entre les doigts à mesure.',
+  'how.tape-once': 'Trois tours sous le premier, puis descendez d’un seul enroulement qui prend chaque tige au passage.',
   'how.glue-on': 'Un point de colle chacun ; pressez avec un pinceau humide et tenez un instant.',
   'how.even-out': 'Égalisez les têtes, faites trois tours et descendez.',
   'how.bend-stalk': 'Pliez le pied à 45°, couchez-le contre le support, attachez et descendez jusqu’au suivant.',
@@ -241,6 +243,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.finest-first': 'Le plus fin d’abord : une fois sur le support, plus un doigt n’y passe.',
   'why.carrier-first': 'Il porte tout ce qui suit ; les fils des parties finissent 25 mm sous leur attache.',
   'why.first-carries': 'Un petit brin se passe de fil porteur : la première tige porte la suivante, et ensemble elles suffisent.',
+  'why.tape-once': 'Un seul ruban le garde fin ; un tour de plus à chaque fleuron en ferait une corde.',
   'why.glued-fine': 'Une partie si fine n’a pas besoin de fil : quarante feraient une tige de 5 mm.',
   'why.leaf-group': 'Les feuilles d’une fleur poussent par trois : une grande, deux petites contre elle.',
   'why.from-tip': 'De la pointe vers le bas : le petit et le fermé d’abord, le grand plus bas.',
