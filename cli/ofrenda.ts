@@ -11,7 +11,8 @@ import type { Issue } from '../src/core/boundary/refusal';
 import type { FileRefusal } from '../src/core/boundary/refusals';
 import type { Fact } from '../src/core/facts/fact';
 import type { Project } from '../src/core/plan/project';
-import { cutByFractions } from '../src/core/wire/cutList';
+import { cutLongestFirst } from '../src/core/wire/cutList';
+import { cutAs } from '../src/core/wire/cutting';
 import { cutOptimally } from '../src/core/wire/cutOptimum';
 import { loadSolver } from '../src/core/wire/loadSolver';
 import { provenRows } from '../src/core/wire/provenCuts';
@@ -129,14 +130,17 @@ async function cutListCommand(args: readonly string[]): Promise<void> {
     gauges.map((gauge) => {
       const rows = read.rows.filter((r) => r.gauge === gauge);
       const least = cutOptimally(rows, stockMm, solve);
-      const fractions = cutByFractions(rows, stockMm);
+      const parts = rows.map((r) => ({
+        ...r,
+        lengthMm: cutAs(r.lengthMm, stockMm, { cutting: 'fractions', usual: 'to length' }).cutMm,
+      }));
       return {
         gauge,
         stockMm,
         lengths: least.bars.length,
         proven: least.proven,
         wasteMm: least.wasteMm,
-        byFractions: fractions.bars.length,
+        byFractions: cutLongestFirst(parts, stockMm).bars.length,
         tooLong: least.tooLong,
         bars: least.bars.map((b) => b.cutsMm),
       };

@@ -49,21 +49,22 @@ test('Make: opening a kind shows its steps, its sizes in mm and inches, and its 
   await expect(card.getByText(label('pack.paste'), { exact: true })).toBeVisible();
 });
 
-test('Wire & tape: least wire against fractions, and pressing a length shows its sum', async ({ page }) => {
+test('Wire & tape: parts of a length, to length, size by size, and pressing a length shows its sum', async ({ page }) => {
   await openBench(page, '/wire');
   const cut = page.getByRole('region', { name: label('pack.wire') });
-  const least = Number(/(\d+)/.exec(await cut.getByRole('radio', { name: /^Least wire/ }).innerText())![1]);
-  const fractions = Number(/(\d+)/.exec(await cut.getByRole('radio', { name: /^By fractions/ }).innerText())![1]);
-  expect(least).toBeLessThanOrEqual(fractions);
+  const count = async (way: RegExp) => Number(/(\d+)/.exec(await cut.getByRole('radio', { name: way }).innerText())![1]);
+  const length = await count(/^To length/);
+  expect(await count(/^Size by size/)).toBeLessThanOrEqual(length);
+  await expect(cut.getByRole('radio', { name: /^In parts of a length/ })).toHaveAttribute('aria-checked', 'true');
   // proven, or said how many at most could still be saved
   await expect(cut).toContainText(/No plan needs fewer lengths\.|At most \d+ lengths? could still be saved\./);
-  await cut.getByRole('radio', { name: /^Least wire/ }).focus();
+  await cut.getByRole('radio', { name: /^In parts/ }).focus();
   await page.keyboard.press('ArrowRight');
-  await expect(cut.getByRole('radio', { name: /^By fractions/ })).toHaveAttribute('aria-checked', 'true');
-  await expect(cut.getByRole('heading', { name: `${fractions} lengths of wire to cut` })).toBeVisible();
-  const length = cut.getByRole('button', { name: /mm of 20 gauge/ }).first();
-  const mm = Number(/(\d+)\smm/.exec((await length.getAttribute('aria-label'))!)![1]);
-  await length.click();
+  await expect(cut.getByRole('radio', { name: /^To length/ })).toHaveAttribute('aria-checked', 'true');
+  await expect(cut.getByRole('heading', { name: `${length} lengths of wire to cut` })).toBeVisible();
+  const bar = cut.getByRole('button', { name: /mm of 20 gauge/ }).first();
+  const mm = Number(/(\d+)\smm/.exec((await bar.getAttribute('aria-label'))!)![1]);
+  await bar.click();
   await expect(cut).toContainText(new RegExp(`${mm}\\smm for .* is .*inside the piece.*to trim`));
 });
 

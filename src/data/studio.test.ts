@@ -1,5 +1,5 @@
 import type { GaugeCuts } from '@/core/plan/usedUp';
-import { cutByFractions, cutLongestFirst } from '@/core/wire/cutList';
+import { cutLongestFirst } from '@/core/wire/cutList';
 import { asLabel } from '@/core/words/asLabel';
 import { newProject } from '@/core/plan/newProject';
 import { writeProjectFile } from '@/core/formats/projectFile';
@@ -226,7 +226,7 @@ describe('the plan beside it', () => {
     const proven = { ...quick, bars: quick.bars.slice(1), proven: true };
     const cuts: GaugeCuts[] = [20, 26].map((gauge) => ({
       ...{ gauge, colour: 'green', diameterMm: 0.5, fromOffcuts: [], demands },
-      ...{ least: gauge === 20 ? { ...quick, proven: true } : quick, fractions: cutByFractions(demands, 360) },
+      ...{ least: gauge === 20 ? { ...quick, proven: true } : quick, lengths: { fractions: 6, length: 5, sizes: 5 } },
     }));
     const planned = async () => {
       const { studio, bench } = await opened();

@@ -3,7 +3,8 @@ import { mapParts } from './changed';
 import { placesOf } from './habit';
 import { countOf, groupsOf, sizesOf } from './many';
 import { lineIn, linesIn } from './treeLines';
-import type { Cut, Habit, Many, Part, Run } from './part';
+import type { Cut } from '../wire/cutting';
+import type { Habit, Many, Part, Run } from './part';
 import { sizesTimes } from './resized';
 import type { Work } from './work';
 

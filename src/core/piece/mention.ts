@@ -1,4 +1,5 @@
-import type { Cut, Part } from './part';
+import type { Cut } from '../wire/cutting';
+import type { Part } from './part';
 
 /** What a decorator calls the lines of a piece when she says what it is built of. */
 export const SPOKEN = [

@@ -1,3 +1,4 @@
+import type { Cut } from '../wire/cutting';
 import type { Work } from './work';
 
 /**
@@ -104,8 +105,6 @@ export type Own =
   /** a bunch of fine wires through the middle of a flower, tied in as one part */
   | { by: 'fine wires'; count: number; swg: number; lengthMm: number };
 export type Tip = 'straight' | 'hook' | 'closed hook' | 'twisted double';
-/** To length, or one of so many equal parts of a length. */
-export type Cut = 'to length' | 2 | 3 | 4 | 5 | 6;
 
 type Join = 'itself' | 'on wire' | 'taped' | 'gathered' | 'in hand' | 'ring' | 'glued' | 'wrapped' | 'pushed in' | 'threaded';
 

@@ -1,8 +1,9 @@
 import { gaugeToMm } from '../wire/gauge';
+import { cutAs, TRIM_MM, USUAL_CUTTING, type CutLength, type Cutting } from '../wire/cutting';
 import { must } from '../geometry/must';
 import type { Instance } from './expand';
 import { spanMm } from './expand';
-import { isCarrier, type Cut, type Own, type Part, type Tip } from './part';
+import { isCarrier, type Own, type Part, type Tip } from './part';
 
 type Wired = Extract<Own, { by: 'wire' }>;
 
@@ -27,13 +28,13 @@ export interface PieceWire {
   /** as it is cut: up to a whole millimetre, or an exact part of a length */
   cutMm: number;
   /** of so many equal parts of a length it is one; null where it is cut to length */
-  parts: Exclude<Cut, 'to length'> | null;
+  parts: CutLength['parts'];
+  /** as it would be cut each way */
+  ways: Readonly<Record<Cutting, CutLength>>;
   /** by how much the cut is too short when nothing is left to trim; 0 where it will do */
   shortMm: number;
 }
 
-/** Cut long and shortened, never the other way. Common practice, no source. */
-const TRIM_MM = 5;
 /** Wires run on past their joint and are then cut in steps. Own study (docs/trade.md T14). */
 const RUN_ON_MM = { stem: 25, branch: 15 } as const;
 /** The neck of a pulled flower takes so much wire at most. */
@@ -97,23 +98,6 @@ function fineNeed(lengthMm: number, footMm: number): WireNeed {
 
 export const sumOf = (need: WireNeed): number => Object.values(need).reduce((a, mm) => a + mm, 0);
 
-/** How long a wire is cut: rounded up once, at the end; an equal part of a length stays exact. What is left to trim is a wish. */
-export function cutTo(needMm: number, cut: Cut, stockMm: number): { cutMm: number; shortMm: number } {
-  if (cut === 'to length') return { cutMm: Math.ceil(needMm - 0.05), shortMm: 0 };
-  const cutMm = stockMm / cut;
-  return { cutMm, shortMm: Math.max(0, needMm - TRIM_MM - cutMm) };
-}
-
-/** The most equal parts of a length that are each long enough; null where not even half a length is. */
-export const fractionFor = (needMm: number, stockMm: number): Cut | null =>
-  ([6, 5, 4, 3, 2] as const).find((parts) => cutTo(needMm, parts, stockMm).shortMm === 0) ?? null;
-
-/** A part of a length as it is usually cut; where it is too short the next larger, else to length. */
-function cutFor(usual: Cut, needMm: number, stockMm: number): Cut {
-  if (usual === 'to length' || cutTo(needMm, usual, stockMm).shortMm === 0) return usual;
-  return fractionFor(needMm, stockMm) ?? 'to length';
-}
-
 /** Wires of a line are cut alike, to the longest of them, unless their sizes differ by more than this, mm. Common practice, no source. */
 const ALIKE_MM = 15;
 
@@ -143,18 +127,27 @@ function neededFor(at: Instance, footMm: number): Needed[] {
   return [{ id, on, need, needMm: sumOf(need) }];
 }
 
+interface CutHow {
+  footMm: number;
+  stockMm: number;
+  cutting?: Cutting;
+}
+
 /** All wires of a piece, each after those that it joins. A part on nothing has none; those of a line are cut alike. */
-export function wiresOf(instances: readonly Instance[], { footMm, stockMm }: { footMm: number; stockMm: number }): PieceWire[] {
+export function wiresOf(instances: readonly Instance[], { footMm, stockMm, cutting = USUAL_CUTTING }: CutHow): PieceWire[] {
   const needed = instances.flatMap((at) => neededFor(at, footMm));
   const lines = needsByLine(needed);
   return needed.map(({ id, on, need, needMm }) => {
     const { most, least } = must(lines.get(id.partId));
     const longMm = most - least <= ALIKE_MM ? most : needMm;
-    const cut = on.by === 'wire' ? cutFor(on.cut, longMm, stockMm) : 'to length';
+    const usual = on.by === 'wire' ? on.cut : 'to length';
+    const as = (way: Cutting) =>
+      // stamens are as long as they are
+      cutAs(way === 'sizes' ? needMm : longMm, stockMm, { cutting: on.by === 'wire' ? way : 'length', usual });
+    const ways = { fractions: as('fractions'), length: as('length'), sizes: as('sizes') };
     const count = on.by === 'wire' ? (on.strands ?? 1) : on.count;
-    const { cutMm } = cutTo(longMm, cut, stockMm);
-    const parts = cut === 'to length' ? null : cut;
-    return { ...id, swg: on.swg, count, need, needMm, parts, cutMm, shortMm: Math.max(0, needMm - need.trimMm - cutMm) };
+    const { cutMm, parts } = ways[cutting];
+    return { ...id, swg: on.swg, count, need, needMm, parts, cutMm, ways, shortMm: Math.max(0, needMm - need.trimMm - cutMm) };
   });
 }
 

@@ -107,7 +107,8 @@ function alike(carriers: readonly Instance[]): BranchStep[] {
 /** What is taped to a cluster or arm first, then those to what carries them, then along the carrier from the tip down. */
 export function branchSteps(instances: readonly Instance[]): BranchStep[] {
   const root = must(instances[0]);
-  if (!isCarrier(root.part)) return [];
+  // a leaf that carries small ones against it is a piece of its own
+  if (!isCarrier(root.part)) return root.part.kind === 'leaf' && joined(root).length > 0 ? alike([root]) : [];
   const carriers = instances.filter((i) => i !== root && joined(i).length > 0 && (isCarrier(i.part) || i.part.parts.length > 0));
   const deepest = (at: Instance): number => (at.within ? 1 + deepest(at.within) : 0);
   const levels = [...new Set(carriers.map(deepest))].sort((a, b) => b - a);

@@ -35,6 +35,7 @@ export const wireContextOf = (project: Project): WireContext => ({
   colour: project.brief.wireColour,
   gauges: project.gauges,
   stockMm: project.brief.stockMm,
+  cutting: project.brief.cutting,
 });
 
 /** The barriers of the job, and what a push test says of the crumb; nothing of it where nobody tried. */

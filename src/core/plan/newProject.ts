@@ -1,3 +1,4 @@
+import { USUAL_CUTTING } from '../wire/cutting';
 import { PLAIN_DAYS } from '../days/settings';
 import type { Cake } from '../cake/cake';
 import type { Arrangement, LineSpec } from '../compose/arrangement';
@@ -29,6 +30,7 @@ function defaultBrief(leavesAt: string): Brief {
     wireColour: 'green',
     wireSystem: 'SWG',
     stockMm: 360,
+    cutting: USUAL_CUTTING,
     paper: 'A4',
     busy: [],
     sheetLanguage: 'en',

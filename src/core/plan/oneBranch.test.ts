@@ -6,7 +6,7 @@ import { ownCopyOf, type OwnSpecies } from '../botany/ownSpecies';
 import { oneBranch } from './oneBranch';
 import { ENGLISH } from '../words/english';
 
-const GREEN = { system: 'SWG' as const, colour: 'green' as const, gauges: [], stockMm: 360 };
+const GREEN = { system: 'SWG' as const, colour: 'green' as const, gauges: [], stockMm: 360, cutting: 'length' as const };
 
 const ownIn = (base: string, over: Partial<OwnSpecies>): Catalogue => {
   const copy = { ...ownCopyOf({ base: speciesById(base, SHIPPED), id: 'own-one', basedOn: base, called: CALLED }), ...over };

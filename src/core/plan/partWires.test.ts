@@ -8,7 +8,7 @@ import { defaultLine, newArrangement, newProject } from './newProject';
 import { footWires, partWires, reaching, type WireContext } from './partWires';
 
 const CAKE = cakeOf([220, 110]);
-const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [], stockMm: 360 };
+const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [], stockMm: 360, cutting: 'length' };
 const line = drawLine(defaultLine('crescent', CAKE), CAKE)!;
 const placed = (species: string, stage: string, sizeMm: number) =>
   placePiece(
@@ -42,7 +42,7 @@ describe('wires of parts below the foot of a piece', () => {
 
   test('of a branch only those of parts that join near its foot; what is pushed into a base ends there', () => {
     const branch = placed('roundleaf', 'open', 120);
-    const [leaf] = partWires(branch, GREEN);
+    const [leaf] = partWires(branch, { ...GREEN, cutting: 'fractions' });
     const along = leaf!.terms.find((t) => t.term === 'along-stem')!.mm;
     const wires = footWires(branch, GREEN);
     expect(wires.length).toBeGreaterThan(0);

@@ -5,6 +5,8 @@ import { partName } from '../piece/named';
 import { isCarrier } from '../piece/part';
 import { byInstance, passingAtFoot } from '../piece/thickness';
 import { wiresOf, type PieceWire } from '../piece/wires';
+import { addTo, type CutDemand } from '../wire/cutList';
+import { CUTTINGS, USUAL_CUTTING, type Cutting } from '../wire/cutting';
 import { gaugeToMm, mmToGauge, type WireSystem } from '../wire/gauge';
 import { sumTerms, type LengthTerm, type WireCut } from '../wire/wireLength';
 import type { Project } from './project';
@@ -14,8 +16,9 @@ export interface WireContext {
   colour: 'white' | 'green';
   /** gauges that a person has chosen, by kind */
   gauges: Project['gauges'];
-  /** a length of wire as it is bought */
+  /** a length of wire as it is bought, and how it is cut */
   stockMm: number;
+  cutting: Cutting;
 }
 
 /** Wire that the trade names by an SWG number, as the job's own system has it: the nearest in thickness. */
@@ -28,12 +31,17 @@ export function inSystem(system: WireSystem, swg: number): { gauge: number; diam
 export const FOOT_MM = 60;
 
 /** Wires of a piece, its own first, for as long as the piece is the same. */
-const kept = new WeakMap<readonly Instance[], Map<number, readonly PieceWire[]>>();
-export function wiresOfPiece(instances: readonly Instance[], stockMm: number): readonly PieceWire[] {
-  const own = kept.get(instances) ?? new Map<number, readonly PieceWire[]>();
+const kept = new WeakMap<readonly Instance[], Map<string, readonly PieceWire[]>>();
+export function wiresOfPiece(
+  instances: readonly Instance[],
+  stockMm: number,
+  cutting: Cutting = USUAL_CUTTING,
+): readonly PieceWire[] {
+  const own = kept.get(instances) ?? new Map<string, readonly PieceWire[]>();
   kept.set(instances, own);
-  const known = own.get(stockMm) ?? wiresOf(instances, { footMm: FOOT_MM, stockMm });
-  own.set(stockMm, known);
+  const key = `${stockMm} ${cutting}`;
+  const known = own.get(key) ?? wiresOf(instances, { footMm: FOOT_MM, stockMm, cutting });
+  own.set(key, known);
   return known;
 }
 
@@ -70,20 +78,28 @@ interface OfPiece {
   piece: { species: string; stage: string };
 }
 
+const waysOf = ({ ways, count }: PieceWire): Record<Cutting, CutDemand[]> => ({
+  fractions: [{ lengthMm: ways.fractions.cutMm, count }],
+  length: [{ lengthMm: ways.length.cutMm, count }],
+  sizes: [{ lengthMm: ways.sizes.cutMm, count }],
+});
+
 /** The wires of the lines of a piece, alike ones of a line together, each with the line that it is of. */
 export function namedWires({ body, piece }: OfPiece, context: WireContext): { partId: string; cut: Omit<WireCut, 'pieceId'> }[] {
   const { built, species } = body;
   const byId = new Map(built.instances.map((i) => [i.id, i]));
-  const cuts = new Map<string, { partId: string; cut: Omit<WireCut, 'pieceId'> }>();
-  for (const wire of wiresOfPiece(built.instances, context.stockMm)) {
+  const cuts = new Map<string, { partId: string; cut: Omit<WireCut, 'pieceId'>; ways: Record<Cutting, CutDemand[]> }>();
+  for (const wire of wiresOfPiece(built.instances, context.stockMm, context.cutting)) {
     if (wire.instanceId === built.root.id) continue;
     const at = must(byId.get(wire.instanceId));
     const key = `${wire.partId}-${wire.cutMm}`;
     const known = cuts.get(key);
     if (known) {
       known.cut.count += wire.count;
+      for (const way of CUTTINGS) addTo(known.ways[way], wire.ways[way].cutMm, wire.count);
       continue;
     }
+    const ways = waysOf(wire);
     const name = partName(at.part);
     const cut: Omit<WireCut, 'pieceId'> = {
       id: key,
@@ -96,8 +112,9 @@ export function namedWires({ body, piece }: OfPiece, context: WireContext): { pa
       // an equal part of a length is exact
       lengthMm: wire.cutMm,
       count: wire.count,
+      ways,
     };
-    cuts.set(key, { partId: wire.partId, cut });
+    cuts.set(key, { partId: wire.partId, cut, ways });
   }
   return [...cuts.values()];
 }

@@ -11,6 +11,7 @@ import { choiceSchema, STYLES } from '../compose/shareOut';
 import { paintsSchema } from '../make/paints';
 import { NO_PRICES, pricesSchema } from '../make/price';
 import { FLORIST_GAUGES, FLORIST_MM, WIRE_SYSTEMS } from '../wire/gauge';
+import { CUTTINGS, USUAL_CUTTING } from '../wire/cutting';
 import { offcutsSchema } from '../wire/offcuts';
 import { logEntrySchema, noteSchema } from '../log/entries';
 import { SPARES_RULE, sparesRuleSchema } from '../make/spares';
@@ -50,6 +51,8 @@ const briefSchema = v.strictObject({
   wireColour: v.picklist(['white', 'green']),
   wireSystem: v.picklist(WIRE_SYSTEMS),
   stockMm: v.pipe(v.number(), v.minValue(100), v.maxValue(2000)),
+  /** how wire is cut */
+  cutting: v.optional(v.picklist(CUTTINGS), USUAL_CUTTING),
   /** times out of a calendar in which nobody works here */
   busy: v.optional(
     v.pipe(

@@ -14,7 +14,7 @@ import { floorSwgOf } from '../botany/ownSpecies';
 import { partWires, type WireContext } from './partWires';
 
 const CAKE = cakeOf([220, 110]);
-const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [], stockMm: 360 };
+const GREEN: WireContext = { system: 'SWG', colour: 'green', gauges: [], stockMm: 360, cutting: 'length' };
 const { arrangement } = proposalFor({ form: 'crescent', cake: CAKE, seed: 6, effort: 0.3 });
 const scene = buildScene(CAKE, arrangement, SHIPPED)!;
 const heads = new Map(scene.heads.map((p) => [p.piece.id, p]));
@@ -53,7 +53,7 @@ describe('stems and parts', () => {
 
   test('leaves and petals on wires of their own are listed with the piece, sized with it', () => {
     const leaf = scene.heads.find((p) => p.piece.species === 'roundleaf')!;
-    const [part] = partWires(leaf, GREEN);
+    const [part] = partWires(leaf, { ...GREEN, cutting: 'fractions' });
     const leaves = leaf.body.built.instances.filter((i) => i.part.kind === 'leaf').length;
     expect(part).toMatchObject({ use: 'part', part: 'leaf', count: leaves, gauge: 30, lengthMm: 72 });
     // a fifth of a length: what is left over is said

@@ -15,7 +15,7 @@ import {
   HANDLING_FACTOR,
   type GaugeChoice,
 } from '../wire/mechanics';
-import { SPRUNG_FOLD_MM, sumTerms, TO_TRIM, type LengthTerm, type WireCut } from '../wire/wireLength';
+import { cutOf, SPRUNG_FOLD_MM, sumTerms, TO_TRIM, type LengthTerm, type WireCut } from '../wire/wireLength';
 import { isCarrier } from '../piece/part';
 import { spanMm, type Instance } from '../piece/expand';
 import { gramsOf } from '../piece/paste';
@@ -172,9 +172,8 @@ const stemCut = ({ p, gauge, context, terms, lengthMm }: StemCutOptions): WireCu
   gauge: gauge.gauge,
   diameterMm: gauge.diameterMm,
   colour: context.colour === 'white' || p.body.species.white ? 'white' : 'green',
-  terms,
-  lengthMm,
   count: gauge.strands,
+  ...cutOf({ terms, lengthMm }, gauge.strands, context),
 });
 
 /** Each wire runs on past its joint by this much, then is trimmed so that the stem tapers (docs/trade.md T14; figures from the own study). */
@@ -365,9 +364,8 @@ function carrierCut({ spray, carrier, index, insideMm, context }: CarrierCutOpti
     gauge: carrier.gauge,
     diameterMm: carrier.diameterMm,
     colour: context.colour,
-    terms,
-    lengthMm,
     count: 1,
+    ...cutOf({ terms, lengthMm }, 1, context),
   };
 }
 

@@ -20,7 +20,7 @@ import {
   woundMm,
 } from './usedUp';
 
-const wire = (over: Partial<WireCut> & { times?: number }): WireCut & { times: number } => ({
+const wire = ({ lengthMm = 100, count = 1, ...over }: Partial<WireCut> & { times?: number }): WireCut & { times: number } => ({
   id: 'w',
   pieceId: 'p1',
   use: 'stem',
@@ -30,8 +30,9 @@ const wire = (over: Partial<WireCut> & { times?: number }): WireCut & { times: n
   diameterMm: 0.56,
   colour: 'green',
   terms: [],
-  lengthMm: 100,
-  count: 1,
+  lengthMm,
+  count,
+  ways: { fractions: [{ lengthMm, count }], length: [{ lengthMm, count }], sizes: [{ lengthMm, count }] },
   times: 1,
   ...over,
 });

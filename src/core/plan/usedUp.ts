@@ -5,7 +5,8 @@ import { unmemoised, type Memoise } from '../geometry/memo';
 import { suppliesFor, type Supply } from '../make/recipes';
 import type { TrayKind } from '../make/tray';
 import { tapeLengthMm, tapeWidthShare } from '../wire/bundle';
-import { cutByFractions, cutLongestFirst, type CutDemand, type CutPlan } from '../wire/cutList';
+import { addTo, cutLongestFirst, type CutDemand, type CutPlan } from '../wire/cutList';
+import { CUTTINGS, type Cutting } from '../wire/cutting';
 import { cutFromOffcuts, type Offcut, type OffcutBar } from '../wire/offcuts';
 import type { WireCut } from '../wire/wireLength';
 import { finishesOf, type Finishes } from '../piece/finishes';
@@ -27,7 +28,8 @@ export interface GaugeCuts {
   /** what is cut from full lengths */
   demands: CutDemand[];
   least: CutPlan;
-  fractions: ReturnType<typeof cutByFractions>;
+  /** lengths of wire that each way of cutting takes */
+  lengths: Readonly<Record<Cutting, number>>;
 }
 
 interface Planned {
@@ -35,26 +37,37 @@ interface Planned {
   built: Built;
 }
 
+interface Gathered extends Pick<GaugeCuts, 'gauge' | 'colour' | 'diameterMm' | 'demands'> {
+  ways: Record<Cutting, CutDemand[]>;
+}
+
+const lengthsOf = (demands: readonly CutDemand[], stockMm: number): number =>
+  cutLongestFirst(
+    [...demands].sort((a, b) => b.lengthMm - a.lengthMm),
+    stockMm,
+  ).bars.length;
+
 /** Cut demands gathered by gauge and colour, quantities of whole arrangements counted in. */
 export function cutLists(
   wires: readonly (WireCut & { times: number })[],
   { stockMm, offcuts }: { stockMm: number; offcuts: readonly Offcut[] },
   memoise: Memoise = unmemoised,
 ): GaugeCuts[] {
-  const groups = new Map<string, Pick<GaugeCuts, 'gauge' | 'colour' | 'diameterMm' | 'demands'>>();
-  for (const { gauge, colour, diameterMm, lengthMm, count, times } of wires) {
+  const groups = new Map<string, Gathered>();
+  for (const { gauge, colour, diameterMm, lengthMm, count, times, ways } of wires) {
     const key = `${gauge}|${colour}`;
-    const group = groups.get(key) ?? { gauge, colour, diameterMm, demands: [] };
-    const known = group.demands.find((d) => d.lengthMm === lengthMm);
-    if (known) known.count += count * times;
-    else group.demands.push({ lengthMm, count: count * times });
+    const group = groups.get(key) ?? { gauge, colour, diameterMm, demands: [], ways: { fractions: [], length: [], sizes: [] } };
+    addTo(group.demands, lengthMm, count * times);
+    for (const way of CUTTINGS) for (const d of ways[way]) addTo(group.ways[way], d.lengthMm, d.count * times);
     groups.set(key, group);
   }
   return [...groups.values()]
-    .map((g) => {
+    .map(({ ways, ...g }) => {
       const demands = g.demands.sort((a, b) => b.lengthMm - a.lengthMm);
       const own = offcuts.filter((o) => o.gauge === g.gauge && o.colour === g.colour);
-      const of = [g.gauge, g.colour, g.diameterMm, stockMm, ...demands.flatMap((d) => [d.lengthMm, d.count]), 'ends', ...own];
+      const flat = (all: readonly CutDemand[]) => all.flatMap((d) => [d.lengthMm, d.count]);
+      const eachWay = CUTTINGS.flatMap((way) => [way, ...flat(ways[way])]);
+      const of = [g.gauge, g.colour, g.diameterMm, stockMm, ...flat(demands), ...eachWay, 'ends', ...own];
       return memoise('cuts', of, () => {
         const { bars, rest } = cutFromOffcuts(demands, own);
         return {
@@ -62,7 +75,11 @@ export function cutLists(
           fromOffcuts: bars,
           demands: rest,
           least: cutLongestFirst(rest, stockMm),
-          fractions: cutByFractions(rest, stockMm),
+          lengths: {
+            fractions: lengthsOf(ways.fractions, stockMm),
+            length: lengthsOf(ways.length, stockMm),
+            sizes: lengthsOf(ways.sizes, stockMm),
+          },
         };
       });
     })

@@ -24,7 +24,7 @@ export function planNumbers(plan: DerivedPlan, project: Project): Record<string,
     heads: plan.heads.map((h) => [h.pieceId, h.centreMm, h.baseMm, h.axis, h.radialMm, h.axialMm, h.massGrams]),
     stems: plan.stems.map((s) => [s.pieceId, s.lengthMm, s.gauge.gauge, s.gauge.diameterMm, s.wires]),
     wires: plan.wires.map((w) => [w.id, w.gauge, w.diameterMm, w.colour, w.lengthMm, w.count, w.terms.map((t) => t.mm)]),
-    cuts: plan.cuts.map((c) => [c.gauge, c.colour, c.least.bars.map((b) => b.cutsMm), c.fractions.bars.length]),
+    cuts: plan.cuts.map((c) => [c.gauge, c.colour, c.least.bars.map((b) => b.cutsMm), c.lengths]),
     entries: plan.entries.map((e) => [
       [e.id, e.number, e.pieceIds, e.tierIndex, e.pointMm, e.direction, e.downDeg, e.bundleMm, e.massGrams, e.barrier],
       [e.outsideMm, e.boreMm, e.insideMm, e.cutMm, e.wireInsideMm, e.holdMm, e.cakeMm, e.clearMm, e.springDeg],

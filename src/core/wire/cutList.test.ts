@@ -1,7 +1,7 @@
 import { dearestPatterns } from './columnGeneration';
 import highsLoader from 'highs';
 import { seededRandom } from '../geometry/random';
-import { cutByFractions, cutLongestFirst, lowerBoundBars, type CutBar, type CutDemand } from './cutList';
+import { cutLongestFirst, lowerBoundBars, type CutBar, type CutDemand } from './cutList';
 import { cutOptimally, type IntegerSolver } from './cutOptimum';
 import { solverFrom } from './solver';
 
@@ -122,32 +122,6 @@ test('the limits are of work, not of time: the same lengths give the same bars a
     expect(first.proven).toBe(true);
     expectSound(first.bars, demands, 360);
   }
-});
-
-describe('simple fractions of a length (docs/trade.md W1: halves to sixths; common practice, no source)', () => {
-  test.each([
-    [60, 6],
-    [61, 5],
-    [72, 5],
-    [90, 4],
-    [91, 3],
-    [120, 3],
-    [180, 2],
-    [181, 1],
-  ])('%i mm from 360 is a piece of one in %i', (lengthMm, parts) => {
-    expect(cutByFractions([{ lengthMm, count: 1 }], 360).byFraction).toEqual([{ parts, count: 1, bars: 1 }]);
-  });
-
-  test('is sound and never uses fewer lengths than the optimum', () => {
-    const demands = [
-      { lengthMm: 96, count: 7 },
-      { lengthMm: 58, count: 11 },
-      { lengthMm: 122, count: 3 },
-    ];
-    const fractions = cutByFractions(demands, 360);
-    expectSound(fractions.bars, demands, 360);
-    expect(fractions.bars.length).toBeGreaterThanOrEqual(cutOptimally(demands, 360, solve).bars.length);
-  });
 });
 
 describe('bad input', () => {

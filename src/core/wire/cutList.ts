@@ -4,6 +4,13 @@ export interface CutDemand {
   count: number;
 }
 
+/** So many more of a length. */
+export function addTo(demands: CutDemand[], lengthMm: number, count: number): void {
+  const known = demands.find((d) => d.lengthMm === lengthMm);
+  if (known) known.count += count;
+  else demands.push({ lengthMm, count });
+}
+
 /** One stock length and what is cut from it, longest first. */
 export interface CutBar {
   cutsMm: number[];
@@ -63,32 +70,4 @@ export function cutLongestFirst(demands: readonly CutDemand[], stockMm: number):
   }
   const boundBars = lowerBoundBars(lengths, stockMm);
   return { bars, boundBars, proven: bars.length === boundBars, wasteMm: bars.reduce((a, b) => a + b.leftMm, 0), tooLong };
-}
-
-/** Simple fractions of a length, halves to sixths (docs/trade.md W1): each wire from the smallest fraction that is long enough. */
-export function cutByFractions(
-  demands: readonly CutDemand[],
-  stockMm: number,
-): CutPlan & { byFraction: { parts: number; count: number; bars: number }[] } {
-  const tooLong = demands.filter((d) => d.lengthMm > stockMm && d.count > 0);
-  const counts = new Map<number, number[]>();
-  for (const mm of unroll(demands.filter((d) => d.lengthMm <= stockMm && d.lengthMm > 0))) {
-    let parts = 6;
-    while (parts > 1 && stockMm / parts < mm - 1e-9) parts--;
-    const own = counts.get(parts);
-    if (own) own.push(mm);
-    else counts.set(parts, [mm]);
-  }
-  const bars: CutBar[] = [];
-  const byFraction = [...counts]
-    .sort((a, b) => a[0] - b[0])
-    .map(([parts, lengths]) => {
-      const before = bars.length;
-      for (let i = 0; i < lengths.length; i += parts) {
-        const own = lengths.slice(i, i + parts);
-        bars.push({ cutsMm: own, leftMm: stockMm - own.reduce((a, b) => a + b, 0) });
-      }
-      return { parts, count: lengths.length, bars: bars.length - before };
-    });
-  return { bars, boundBars: bars.length, proven: false, wasteMm: bars.reduce((a, b) => a + b.leftMm, 0), tooLong, byFraction };
 }

@@ -1,5 +1,14 @@
 import { gaugeToMm } from './gauge';
-import { cantileverDroopMm, cantileverStressMPa, chooseCarrier, chooseGauge, DROOP_SHARE, secondMoment, STEEL, wireUse } from './mechanics';
+import {
+  cantileverDroopMm,
+  cantileverStressMPa,
+  chooseCarrier,
+  chooseGauge,
+  DROOP_SHARE,
+  secondMoment,
+  STEEL,
+  wireUse,
+} from './mechanics';
 
 describe('cantilever with a load at its tip (Gere; Roark)', () => {
   test('second moment of a round bar, π d⁴ / 64', () => {

@@ -67,13 +67,7 @@ interface ChooseGaugeOptions {
  * The floor is an SWG number; under another system the gauge of nearest diameter is meant. Negative or NaN loads count as 0.
  * A gauge that a person has `chosen` is taken as it is; one that the system does not have is passed over.
  */
-export function chooseGauge({
-  massGrams,
-  leverMm,
-  floorSwg,
-  system = 'SWG',
-  chosen = null,
-}: ChooseGaugeOptions): GaugeChoice {
+export function chooseGauge({ massGrams, leverMm, floorSwg, system = 'SWG', chosen = null }: ChooseGaugeOptions): GaugeChoice {
   const mass = massGrams > 0 ? massGrams : 0;
   const lever = leverMm > 0 ? leverMm : 0;
   const strong = byStrength({ mass, lever, system });

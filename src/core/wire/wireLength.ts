@@ -1,4 +1,6 @@
 import type { FactOf, PieceRef } from '../facts/fact';
+import type { CutDemand } from './cutList';
+import { cutAs, TRIM_MM, CUTTINGS, type Cutting } from './cutting';
 import type { PartName, TERM_FACTS } from './facts';
 
 /** What a stretch of wire is for. */
@@ -29,14 +31,14 @@ export interface WireCut {
   lengthMm: number;
   /** equal wires cut like this one */
   count: number;
+  /** what they would be cut to each way */
+  ways: Readonly<Record<Cutting, readonly CutDemand[]>>;
   /** of a carrier: the arm that it stiffens */
   arm?: 'first' | 'second';
 }
 
-/** Wire is cut long and shortened, never the other way: this much is left to trim. */
-const TRIM_ALLOWANCE_MM = 5;
 /** What is left to trim, as a term. */
-export const TO_TRIM: LengthTerm = { term: 'trim', mm: TRIM_ALLOWANCE_MM, why: { code: 'term.spare', values: {} } };
+export const TO_TRIM: LengthTerm = { term: 'trim', mm: TRIM_MM, why: { code: 'term.spare', values: {} } };
 /** A fold that springs in a straw: the last stretch of the wire bent back (docs/trade.md C5); a heavy head takes the smallest that grips. */
 export const SPRUNG_FOLD_MM = 12;
 
@@ -44,4 +46,31 @@ export const SPRUNG_FOLD_MM = 12;
 export function sumTerms(terms: readonly LengthTerm[]): { terms: LengthTerm[]; lengthMm: number } {
   const kept = terms.filter((t) => t.mm > 0.05).map((t) => ({ ...t, mm: Math.round(t.mm * 10) / 10 }));
   return { terms: kept, lengthMm: Math.max(0, Math.ceil(kept.reduce((a, t) => a + t.mm, 0) - 1e-6)) };
+}
+
+type Terms = Pick<WireCut, 'terms' | 'lengthMm' | 'ways'>;
+
+/** A wire of these terms as it is cut: what an equal part of a length leaves over is told last, what it lacks comes off the trim. */
+export function cutOf(
+  { terms, lengthMm }: Pick<WireCut, 'terms' | 'lengthMm'>,
+  count: number,
+  { cutting, stockMm }: { cutting: Cutting; stockMm: number },
+): Terms {
+  const lengths = CUTTINGS.map((way) => [way, cutAs(lengthMm, stockMm, { cutting: way, usual: 'to length' })] as const);
+  const ways = Object.fromEntries(
+    lengths.map(([way, { cutMm }]) => [way, [{ lengthMm: cutMm, count }]]),
+  ) as unknown as WireCut['ways'];
+  const { cutMm, parts } = cutAs(lengthMm, stockMm, { cutting, usual: 'to length' });
+  return { terms: withOver(terms, cutMm - lengthMm, parts), lengthMm: cutMm, ways };
+}
+
+/** The terms of a wire that is cut so much longer, or shorter, than they come to. */
+function withOver(terms: readonly LengthTerm[], overMm: number, parts: number | null): LengthTerm[] {
+  if (overMm < 0)
+    return terms
+      .map((t) => (t.term === 'trim' ? { ...t, mm: Math.round((t.mm + overMm) * 10) / 10 } : t))
+      .filter((t) => t.mm > 0.05);
+  if (overMm < 0.05) return [...terms];
+  const why: LengthTerm['why'] = parts ? { code: 'term.equal-part', values: { parts } } : { code: 'term.spare', values: {} };
+  return [...terms, { term: 'rest', mm: Math.round(overMm * 10) / 10, why }];
 }

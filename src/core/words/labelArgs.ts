@@ -494,9 +494,11 @@ export interface LabelArgs {
   'wire.all-joints-by-rule': { edits: Arg };
   'wire.as-rule-has': { joins: Arg };
   'wire.bore-deep': { boreMm: Arg; boreMm2: Arg; outsideMm: Arg; insideMm: Arg };
-  'wire.by-fractions': { fractionBars: Arg };
   'wire.by-the-rule': { taken: Arg };
   'wire.cut-from-ends-tin': { count: Arg };
+  'wire.cut-fractions': { count: Arg };
+  'wire.cut-length': { count: Arg };
+  'wire.cut-sizes': { count: Arg };
   'wire.do-earlier': { name: Arg };
   'wire.do-joint-elsewhere': { order: Arg };
   'wire.do-joint-moved-along': { order: Arg };
@@ -512,7 +514,6 @@ export interface LabelArgs {
   'wire.free': { sign: Arg };
   'wire.from-tip': { sign: Arg };
   'wire.joint-at-thick': { order: Arg; from: Arg; thick: Arg };
-  'wire.least-wire': { leastBars: Arg };
   'wire.length-of': { length: Arg; wire: Arg };
   'wire.lengths-wire-cut': { way: Arg };
   'wire.more-ways-of-cutting': { groups: Arg };

@@ -26,8 +26,13 @@ export function OneOfIt({ own }: { own: OwnSpecies }) {
     [own, stage],
   );
   const branch = useMemo(
-    () => oneBranch(kind, { system: brief.wireSystem, colour: brief.wireColour, gauges, stockMm: brief.stockMm }, catalogue),
-    [kind, brief.wireSystem, brief.wireColour, brief.stockMm, gauges, catalogue],
+    () =>
+      oneBranch(
+        kind,
+        { system: brief.wireSystem, colour: brief.wireColour, gauges, stockMm: brief.stockMm, cutting: brief.cutting },
+        catalogue,
+      ),
+    [kind, brief.wireSystem, brief.wireColour, brief.stockMm, brief.cutting, gauges, catalogue],
   );
   return (
     <section aria-label={words.label('make.one', { own: own.name })}>

@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import type { GaugeCuts } from '@/core/plan/usedUp';
 import { KEEP_OFFCUT_MM, type CutBar } from '@/core/wire/cutList';
+import { CUTTINGS } from '@/core/wire/cutting';
 import { offcutsOf, offcutsWith, type Offcut, type OffcutBar } from '@/core/wire/offcuts';
 import { offcutsThatServe } from '@/core/plan/usedUp';
 import { Choice } from '../fields/Choice';
@@ -24,28 +25,29 @@ export function CutBars({ plan }: { plan: DerivedPlan }) {
   const words = useWords();
   const stockMm = useStudio((s) => s.project!.brief.stockMm);
   const system = useStudio((s) => s.project!.brief.wireSystem);
-  const [way, setWay] = useState<'least' | 'fractions'>('least');
+  const way = useStudio((s) => s.project!.brief.cutting);
   const [picked, setPicked] = useState<{ gauge: number; mm: number } | null>(null);
   const least = plan.cuts.map((c) => c.least);
   const leastBars = least.reduce((a, p) => a + p.bars.length, 0);
-  const fractionBars = plan.cuts.reduce((a, c) => a + c.fractions.bars.length, 0);
   const boundBars = least.reduce((a, p) => a + p.boundBars, 0);
   const allProven = least.every((p) => p.proven);
   const offcutBars = plan.cuts.reduce((a, c) => a + c.fromOffcuts.length, 0);
-  const bars = plan.cuts.map((c, i) => (way === 'least' ? least[i]!.bars : c.fractions.bars));
+  const bars = least.map((p) => p.bars);
   const wire = picked && plan.wires.find((w) => w.gauge === picked.gauge && w.lengthMm === picked.mm);
   return (
     <section aria-label={words.label('wire.wire-to-cut')}>
       <div className="flex flex-wrap items-center gap-4 pb-2">
-        <h1 className="grow">{words.label('wire.lengths-wire-cut', { way: way === 'least' ? leastBars : fractionBars })}</h1>
+        <h1 className="grow">{words.label('wire.lengths-wire-cut', { way: leastBars })}</h1>
         <Choice
           label={words.label('wire.way-of-cutting')}
           value={way}
-          options={[
-            { value: 'least', name: words.label('wire.least-wire', { leastBars }) },
-            { value: 'fractions', name: words.label('wire.by-fractions', { fractionBars }) },
-          ]}
-          onChange={(v) => setWay(v)}
+          options={CUTTINGS.map((value) => ({
+            value,
+            name: words.label(`wire.cut-${value}`, {
+              count: value === way ? leastBars : plan.cuts.reduce((a, c) => a + c.lengths[value], 0),
+            }),
+          }))}
+          onChange={(value) => getStudio().edit(asLabel('wire.do-way-of-cutting'), (d) => void (d.brief.cutting = value))}
         />
       </div>
       <p className="say pb-3">

@@ -96,7 +96,7 @@ export const GREENS: readonly Species[] = [
   {
     id: 'froth', role: 'filler', habit: 'sprig', stages: grown,
     ...sprigOf(branchingFiller(FILLERS.sprig)),
-    sizesMm: [68, 58, 48], pasteMm: 0.4, solidity: 0.4, method: 'scrunched', breakageShare: 0.15, monthsNorth: [5, 6, 7, 8, 9],
+    sizesMm: [81, 68, 56], pasteMm: 0.4, solidity: 0.4, method: 'scrunched', breakageShare: 0.15, monthsNorth: [5, 6, 7, 8, 9],
     colourways: [{ id: 'white', name: 'white', hue: '#f5f1ea' }, { id: 'blush', name: 'blush', hue: '#f0cfd0' }],
     white: false,
   },
@@ -104,7 +104,7 @@ export const GREENS: readonly Species[] = [
     id: 'spike', role: 'filler', habit: 'sprig',
     ...sprigOf(floretSpike({ build: spikeOf('spike'), petals: 4, lines: ['buds', 'opening', 'open'] })),
     stages: [{ id: 'bud', name: 'bud', open: 0.1, sizeShare: 0.8, role: 'bud' }, { id: 'half', name: 'half-open', open: 0.5, sizeShare: 0.9 }, { id: 'open', name: 'open', open: 1, sizeShare: 1 }],
-    sizesMm: [62, 52, 42], pasteMm: 0.5, solidity: 0.55, method: 'pulled cluster', breakageShare: 0.14, monthsNorth: [4, 5],
+    sizesMm: [62, 53, 44], pasteMm: 0.5, solidity: 0.55, method: 'pulled cluster', breakageShare: 0.14, monthsNorth: [4, 5],
     colourways: [{ id: 'lilac', name: 'lilac', hue: '#b69ad2' }, { id: 'white', name: 'white', hue: '#efece6' }],
     white: false, bark: true,
   },
@@ -275,7 +275,7 @@ export const GREENS: readonly Species[] = [
   {
     id: 'frothbranch', role: 'filler', habit: 'sprig',
     ...sprigOf(branchingFiller(FILLERS.branch)),
-    stages: grown, sizesMm: [150, 125, 100], pasteMm: 0.35, solidity: 0.22, method: 'scrunched', breakageShare: 0.15, monthsNorth: [5, 6, 7, 8, 9],
+    stages: grown, sizesMm: [163, 138, 112], pasteMm: 0.35, solidity: 0.22, method: 'scrunched', breakageShare: 0.15, monthsNorth: [5, 6, 7, 8, 9],
     colourways: [{ id: 'white', name: 'white', hue: '#f5f1ea' }, { id: 'blush', name: 'blush', hue: '#f0cfd0' }],
     white: false,
   },

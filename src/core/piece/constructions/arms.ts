@@ -1,4 +1,5 @@
-import type { Cut, Outline, Part } from '../part';
+import type { Cut } from '../../wire/cutting';
+import type { Outline, Part } from '../part';
 import { line, onWire, sheet } from './build';
 
 interface Arms {

@@ -37,7 +37,7 @@ test.each([
   const instances = expand(layered(id, stage));
   expect(Math.abs(grams(id, stage) - gramsEach)).toBeLessThan(0.03 * gramsEach);
   expect(minutesOf(instances)[1]).toBeCloseTo(minutes, 1);
-  expect(wiresOf(instances, { footMm: 60, stockMm: 360 }).map((w) => w.cutMm)).toEqual([cutMm]);
+  expect(wiresOf(instances, { footMm: 60, stockMm: 360, cutting: 'length' }).map((w) => w.cutMm)).toEqual([cutMm]);
 });
 
 describe.each(IDS)('%s', (id) => {

@@ -1,6 +1,7 @@
 import { placesOf } from '../habit';
 import { countOf } from '../many';
-import type { Cut, Habit, Outline, Part } from '../part';
+import type { Cut } from '../../wire/cutting';
+import type { Habit, Outline, Part } from '../part';
 import type { Work } from '../work';
 import { ball, line, onWire, sheet, so } from './build';
 

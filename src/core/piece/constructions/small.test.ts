@@ -47,7 +47,7 @@ test.each([
   const instances = expand(MAKERS[id](stage));
   expect(Math.abs(grams(MAKERS[id](stage)) - gramsEach)).toBeLessThan(Math.max(0.012, 0.03 * gramsEach));
   expect(minutesOf(instances)[1]).toBeCloseTo(minutes, 0.9);
-  expect(wiresOf(instances, { footMm: 60, stockMm: 360 }).map((w) => w.cutMm)).toEqual([cutMm]);
+  expect(wiresOf(instances, { footMm: 60, stockMm: 360, cutting: 'length' }).map((w) => w.cutMm)).toEqual([cutMm]);
 });
 
 test.each(Object.entries(MAKERS))(

@@ -1,5 +1,6 @@
 import { GOLDEN_ANGLE_RAD } from '../../geometry/numbers';
-import type { Cut, Habit, Part } from '../part';
+import type { Cut } from '../../wire/cutting';
+import type { Habit, Part } from '../part';
 import { ball, line, onWire, so } from './build';
 
 /** How many of each, from the tip down. */

@@ -2,7 +2,8 @@
 
 import { withCount, withCut, withGap, withGauge, withoutWire, withSizes, withStalk } from '@/core/piece/edited';
 import { countIn, lineIn, linesIn } from '@/core/piece/treeLines';
-import type { Cut, Part } from '@/core/piece/part';
+import type { Cut } from '@/core/wire/cutting';
+import type { Part } from '@/core/piece/part';
 import { spokenMm } from '@/core/piece/said';
 import type { ComesOf } from '@/core/plan/comesOf';
 import type { Typing } from '@/core/words/typed/typing';
