@@ -4,15 +4,19 @@ import { madeAs } from '../botany/otherWays';
 import { METHODS, type Method, type MethodStep } from '../botany/methods';
 import type { Instance } from '../piece/expand';
 import { dryHours } from '../piece/drying';
-import { batchOf, FINISHING, joiningMinutes, SET_UP_MINUTES } from '../piece/minutes';
+import { batchOf, FINISHING, joiningMinutes, plus, SET_UP_MINUTES } from '../piece/minutes';
 import type { Part } from '../piece/part';
-import { WORK, type Work } from '../piece/work';
+import { WORK, type Spread, type Work } from '../piece/work';
 
 /** One step of making a kind, from what its pieces are built of. */
 export interface KindStep {
   step: MethodStep;
   /** hands on for one piece, its part of the spares counted in */
   eachMinutes: number;
+  /** of a quick hand and of first attempts, against that */
+  range: { quick: number; first: number };
+  /** what is done in it for one piece, each with its share of those minutes */
+  works: readonly { work: Work; minutes: number }[];
   /** laid out and cleared away once for so many parts of a piece, the board holding so many */
   boards: readonly { perPiece: number; batch: number; minutes: number }[];
   /** until the next step may touch it, in a plain room */
@@ -52,7 +56,8 @@ export interface Built {
 }
 
 interface Gathered {
-  minutes: number;
+  minutes: Spread;
+  works: Map<Work, number>;
   counts: Map<Work, number>;
   hours: number;
   /** nothing but what dries as sheets and balls of flower paste do */
@@ -60,7 +65,7 @@ interface Gathered {
   made: number;
 }
 
-const nothing = (): Gathered => ({ minutes: 0, counts: new Map(), hours: 0, plain: true, made: 0 });
+const nothing = (): Gathered => ({ minutes: [0, 0, 0], works: new Map(), counts: new Map(), hours: 0, plain: true, made: 0 });
 
 /** All that is done in each step for all pieces together. */
 function gather(method: Method, built: readonly Built[], spares: ReadonlyMap<Part, number>): Map<string, Gathered> {
@@ -73,7 +78,8 @@ function gather(method: Method, built: readonly Built[], spares: ReadonlyMap<Par
   const add = (part: Part, sizeMm: number, times: number): void => {
     for (const work of part.work) {
       const step = at(stepFor(work, method.steps));
-      step.minutes += WORK[work][1] * times;
+      step.minutes = plus(step.minutes, WORK[work], times);
+      step.works.set(work, (step.works.get(work) ?? 0) + WORK[work][1] * times);
       step.made += times;
       if (FINISHING.includes(work)) continue;
       step.counts.set(work, (step.counts.get(work) ?? 0) + times);
@@ -85,9 +91,9 @@ function gather(method: Method, built: readonly Built[], spares: ReadonlyMap<Par
   const joins = method.steps.some((s) => s.id === 'assemble') ? 'assemble' : stepFor('petal-glued', method.steps);
   for (const { instances, times } of built) {
     for (const { part, sizeMm } of instances) add(part, sizeMm, times);
-    const minutes = joiningMinutes(instances)[1] * times;
-    if (minutes > 0) {
-      at(joins).minutes += minutes;
+    const minutes = joiningMinutes(instances);
+    if (minutes[1] * times > 0) {
+      at(joins).minutes = plus(at(joins).minutes, minutes, times);
       at(joins).made += times;
     }
   }
@@ -116,13 +122,21 @@ export function stepsOf(method: Method, built: readonly Built[], spares: Readonl
       minutes: SET_UP_MINUTES,
     }));
     const hours = own.hours > 0 && own.plain ? own.hours : step.dryHours;
-    return [{ step, eachMinutes: own.minutes / pieces, boards, dryHours: hours }];
+    const [quick, usual, first] = own.minutes;
+    const range = usual > 0 ? { quick: quick / usual, first: first / usual } : AS_IT_IS;
+    const works = [...own.works].map(([work, minutes]) => ({ work, minutes: minutes / pieces }));
+    return [{ step, eachMinutes: usual / pieces, range, works, boards, dryHours: hours }];
   });
 }
+
+/** Minutes that a person gave are as they are. */
+const AS_IT_IS = { quick: 1, first: 1 };
 
 const ownStep = (step: MethodStep, batch: number): KindStep => ({
   step,
   eachMinutes: step.minutesEach,
+  range: AS_IT_IS,
+  works: [],
   boards: [{ perPiece: 1, batch, minutes: step.minutesBatch }],
   dryHours: step.dryHours,
 });
@@ -132,6 +146,13 @@ export const stepMinutesFor = ({ eachMinutes, boards }: KindStep, pieces: number
   pieces > 0
     ? eachMinutes * pieces + boards.reduce((a, b) => a + Math.ceil((b.perPiece * pieces) / b.batch - 1e-9) * b.minutes, 0)
     : 0;
+
+/** Hands-on minutes of a step for so many pieces from a quick hand to first attempts; boards are laid out by all alike. */
+export function stepRangeFor(own: KindStep, pieces: number): { quick: number; first: number } {
+  const usual = stepMinutesFor(own, pieces);
+  const hands = own.eachMinutes * pieces;
+  return { quick: usual + hands * (own.range.quick - 1), first: usual + hands * (own.range.first - 1) };
+}
 
 /** How many of what a piece has the most of are made at one time. */
 export const batchIn = (steps: readonly KindStep[]): number =>

@@ -4,6 +4,7 @@ import type { Arrangement } from '../compose/arrangement';
 import { defaultLine, newArrangement } from '../plan/newProject';
 import { cakeOf } from '../testing/samples';
 import { basesOf, PASTE_STEP_GRAMS, pasteByColour, SMALL } from './paste';
+import { minutesForOne } from './kindWork';
 import { trayOf } from './tray';
 
 const CAKE = cakeOf([200, 110]);
@@ -124,6 +125,24 @@ describe('pace and another way of making', () => {
     expect(paceOf(2).share).toBeCloseTo(2 ** (2 / 4), 9);
     expect(paceOf(18).share).toBeCloseTo(2 ** (18 / 20), 9);
     expect(paceOf(18).entries).toBe(18);
+  });
+
+  test('a pace learnt at one work serves every kind that has it, and no other', () => {
+    const job = arranged([
+      ['jasmine', 'open', 24, 8],
+      ['blossom', 'open', 24, 8],
+      ['laurel', 'grown', 84, 3],
+    ]);
+    const of = (log: ReturnType<typeof entry>[]) => new Map(trayOf([job], { log }).map((k) => [k.species, k]));
+    const starting = minutesForOne(of([]).get('jasmine')!.steps);
+    // two of the pulled florets took twice as long: too few to tell of the person over all, enough to tell of the work
+    const log = [1, 2].map((i) => ({ ...entry(4, 8 * starting), kind: 'jasmine|open|', id: `e${i}` }));
+    const kinds = of(log);
+    expect(kinds.get('jasmine')!.pace).toMatchObject({ from: 'this kind' });
+    expect(kinds.get('blossom')!.pace).toMatchObject({ from: 'same work' });
+    expect(kinds.get('blossom')!.pace.share).toBeGreaterThan(1.1);
+    expect(kinds.get('blossom')!.pace.share).toBeLessThanOrEqual(kinds.get('jasmine')!.pace.share);
+    expect(kinds.get('laurel')!.pace).toMatchObject({ from: 'starting value', share: 1 });
   });
 
   test('a slip of the timer is no pace, minutes that were not taken are none', () => {

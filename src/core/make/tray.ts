@@ -10,6 +10,7 @@ import { isAssembled, sparePartsOf, type SpareParts } from './spareParts';
 import { SPARES_RULE, sparesFor, type SparesRule } from './spares';
 import { inHand, type Taken } from './takings';
 import { must } from '../geometry/must';
+import type { Work } from '../piece/work';
 
 /** Everything of one kind to make. */
 export interface TrayKind extends Kind {
@@ -91,8 +92,9 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
   }
   const made = [...kinds.values()].map((kind) => withCounts(kind, notes));
   const person = personOf(made, notes);
+  const worked = pacesByWork(made, notes, person);
   return made
-    .map((kind) => withPerson(kind, notes, person))
+    .map((kind) => withPerson(kind, notes, { person, worked }))
     .sort((a, b) => ORDER.indexOf(a.role) - ORDER.indexOf(b.role) || b.sizeMm - a.sizeMm);
 }
 
@@ -150,11 +152,11 @@ function spareReason({ wanted, spares, spareParts, breakage, rule }: SpareReason
 }
 
 /** A kind as this person makes it: pace, drying and what is lost. */
-function withPerson(kind: TrayKind, notes: TrayNotes, person: Own): TrayKind {
+function withPerson(kind: TrayKind, notes: TrayNotes, paces: Paces): TrayKind {
   const { catalogue, log, care } = notes;
   return {
     ...kind,
-    pace: paceOf(ratiosOf(kind, log, care), person),
+    pace: paceOf(ratiosOf(kind, log, care), { ...paces, shares: workShares(kind) }),
     drying: dryingOf(kind.key, notes.notes),
     loss: ownLoss(methodById(kind.method, catalogue).lossShare, lossesOf(notes.notes, kind.key)),
   };
@@ -162,8 +164,8 @@ function withPerson(kind: TrayKind, notes: TrayNotes, person: Own): TrayKind {
 
 /** A person's pace at a kind against its starting minutes. */
 interface Pace extends Own {
-  /** from this kind, from others, or nothing is known yet */
-  from: 'this kind' | 'other kinds' | 'starting value';
+  /** from this kind, from the same work at others, from others whatever is done, or nothing is known yet */
+  from: 'this kind' | 'same work' | 'other kinds' | 'starting value';
 }
 const START_PACE: Pace = { ...ownFactor([]), from: 'starting value' };
 
@@ -192,10 +194,47 @@ function ratiosOf({ key, steps }: TrayKind, log: readonly LogEntry[], care: numb
 const personOf = (kinds: readonly TrayKind[], { log, care }: TrayNotes): Own =>
   ownFactor(kinds.flatMap((k) => ratiosOf(k, log, care)));
 
-/** A kind's own deviation from the person's factor; the starting value where hardly anything was timed at all. */
-function paceOf(ratios: readonly number[], person: Own): Pace {
+/** What is known of a person beside one kind: over all of them, and of each work. */
+interface Paces {
+  person: Own;
+  worked: ReadonlyMap<Work, Own>;
+}
+
+/** Shares of the works in the minutes of a kind. */
+function workShares({ steps }: TrayKind): { work: Work; share: number }[] {
+  const works = steps.flatMap((s) => s.works);
+  const all = works.reduce((a, w) => a + w.minutes, 0);
+  return all > 0 ? works.map(({ work, minutes }) => ({ work, share: minutes / all })) : [];
+}
+
+/** A kind tells of a work that is so much of it. Assumed. */
+const TELLS_SHARE = 0.3;
+
+/** The person's factor at each work, from the kinds of which it is a good part: a pace learnt on florets serves every kind that has them. */
+function pacesByWork(kinds: readonly TrayKind[], { log, care }: TrayNotes, person: Own): ReadonlyMap<Work, Own> {
+  const ratios = new Map<Work, number[]>();
+  for (const kind of kinds) {
+    const own = ratiosOf(kind, log, care);
+    if (own.length === 0) continue;
+    for (const { work, share } of workShares(kind))
+      if (share >= TELLS_SHARE) ratios.set(work, [...(ratios.get(work) ?? []), ...own]);
+  }
+  const prior = person.entries >= LEAST_OF_OTHERS ? Math.log(person.share) : 0;
+  return new Map([...ratios].map(([work, own]) => [work, ownFactor(own, prior)]));
+}
+
+interface PaceFrom extends Paces {
+  shares: readonly { work: Work; share: number }[];
+}
+
+/** A kind's own deviation from what its works and the person's factor say; the starting value where hardly anything was timed at all. */
+function paceOf(ratios: readonly number[], { person, worked, shares }: PaceFrom): Pace {
   const known = person.entries >= LEAST_OF_OTHERS;
-  const own = ownFactor(ratios, known && person.entries > ratios.length ? Math.log(person.share) : 0);
+  const others = known && person.entries > ratios.length ? Math.log(person.share) : 0;
+  const told = shares.filter(({ work }) => worked.has(work));
+  const byWork = shares.reduce((a, { work, share }) => a + share * Math.log(worked.get(work)?.share ?? Math.exp(others)), 0);
+  const own = ownFactor(ratios, ratios.length === 0 && told.length > 0 ? byWork : others);
   const share = clamp(own.share, 1 / MOST_PACE, MOST_PACE);
-  return { ...own, share, from: ratios.length ? 'this kind' : known ? 'other kinds' : 'starting value' };
+  if (ratios.length > 0) return { ...own, share, from: 'this kind' };
+  return { ...own, share, from: told.length > 0 ? 'same work' : known ? 'other kinds' : 'starting value' };
 }

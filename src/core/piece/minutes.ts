@@ -42,7 +42,8 @@ export const FINISHING: readonly Work[] = [
   'stem-painted',
 ];
 
-const plus = (a: Spread, b: Spread, times = 1): Spread => [a[0] + times * b[0], a[1] + times * b[1], a[2] + times * b[2]];
+/** So many times a spread beside another. */
+export const plus = (a: Spread, b: Spread, times = 1): Spread => [a[0] + times * b[0], a[1] + times * b[1], a[2] + times * b[2]];
 
 function joining(at: Instance): Spread {
   const { join } = at.part;

@@ -1,4 +1,4 @@
-import { cutAs, CUTTINGS } from './cutting';
+import { cutAs, type CUTTINGS } from './cutting';
 
 describe('how a wire is cut (docs/trade.md W1: halves to sixths of a length; common practice, no source)', () => {
   const as = (cutting: (typeof CUTTINGS)[number], needMm: number, usual: 'to length' | 4 | 6 = 'to length') =>

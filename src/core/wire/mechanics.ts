@@ -113,24 +113,24 @@ export function chooseCarrier({
   besideMm,
 }: ChooseCarrierOptions): GaugeChoice {
   const momentNmm = Math.max(0, massGrams * leverMm) * GRAVITY_N_PER_GRAM * HANDLING_FACTOR;
-  const use = (gauge: number, strands: number) =>
+  const shareOf = (gauge: number, strands: number) =>
     momentNmm / bundleMomentNmm([...Array.from({ length: strands }, () => gaugeToMm(system, gauge)), ...besideMm]);
   const sold = soldIn(system);
-  const byStrength = sold.find((gauge) => use(gauge, 1) <= 1) ?? must(sold.at(-1));
+  const byStrength = sold.find((gauge) => shareOf(gauge, 1) <= 1) ?? must(sold.at(-1));
   const taken = (gauge: number, decidedBy: GaugeChoice['decidedBy'], strands = 1): GaugeChoice => ({
     gauge,
     diameterMm: gaugeToMm(system, gauge),
     decidedBy,
-    use: use(gauge, strands),
+    use: shareOf(gauge, strands),
     byStrength,
     strands,
   });
   if (chosen !== null && sold.includes(chosen)) return taken(chosen, 'chosen');
   const floorMm = gaugeToMm('SWG', floorSwg) - 0.02;
   const [floor = byStrength, thicker = floor] = sold.filter((gauge) => gaugeToMm(system, gauge) >= floorMm);
-  if (use(floor, 1) <= 1) return taken(floor, 'floor');
-  if (use(thicker, 1) <= 1) return taken(thicker, 'yield');
+  if (shareOf(floor, 1) <= 1) return taken(floor, 'floor');
+  if (shareOf(thicker, 1) <= 1) return taken(thicker, 'yield');
   for (let strands = 2; strands <= MOST_CARRIERS; strands++)
-    if (use(floor, strands) <= 1) return taken(floor, 'carriers', strands);
+    if (shareOf(floor, strands) <= 1) return taken(floor, 'carriers', strands);
   return taken(floor, 'none thick enough', MOST_CARRIERS);
 }

@@ -318,6 +318,7 @@ export interface LabelArgs {
   'make.lengths-of': { bars: Arg; wire: Arg; colour: Arg };
   'make.long-g-thick-where-most': { head: Arg; long: Arg; grams: Arg; thick: Arg; counts: Arg; tape: Arg };
   'make.made-on': { madeOn: Arg };
+  'make.minutes-range': { usual: Arg; count: Arg; quick: Arg; first: Arg };
   'make.minutes-yours-from-entries-log': { from: Arg; entries: Arg; sure: Arg; share: Arg; lossOwn: Arg; spareReason: Arg; floor: Arg; wiredParts: Arg };
   'make.name-of': { paint: Arg };
   'make.name-of-2': { method: Arg };

@@ -14,6 +14,7 @@ import { getStudio, useStudio } from '../useStudio';
 import { addEntry } from './addEntry';
 import { photographOf } from './photograph';
 import { TrayFields } from './TrayFields';
+import { PACE_FROM } from './paceFrom';
 import { pressedAt } from '../shared/clock';
 import { useWords } from '../speech/useWords';
 import { asLabel } from '@/core/words/asLabel';
@@ -106,12 +107,6 @@ export function Counting({ kind }: { kind: TrayKind }) {
     </>
   );
 }
-
-const PACE_FROM = {
-  'this kind': 'log.yours',
-  'other kinds': 'log.from-your-pace-at-others',
-  'starting value': 'log.starting-value',
-} as const;
 
 /** Minutes and seconds on this piece, and how long one takes. */
 function PieceTimer({ kind, usual, timer }: { kind: TrayKind; usual: number; timer: ReturnType<typeof useSince> }) {

@@ -12,6 +12,7 @@ import { Portrait } from '../shared/Portrait';
 import { useStudio } from '../useStudio';
 import { currentWords, useWords } from '../speech/useWords';
 import { currentCatalogue } from '../useCatalogue';
+import { PACE_FROM } from './paceFrom';
 
 type What = 'minutes' | 'breakage' | 'loss';
 
@@ -80,9 +81,7 @@ function valuesOf(kind: TrayKind, what: What, care: number): Values {
       told:
         pace.from === 'this kind'
           ? currentWords().label('log.yours-from', { entries: pace.entries, sure: currentWords().label(`sure.${pace.sure}`) })
-          : pace.from === 'other kinds'
-            ? currentWords().label('log.from-your-pace-at-others')
-            : currentWords().label('log.starting-value'),
+          : currentWords().label(PACE_FROM[pace.from]),
       sure: pace.sure,
       digits: 1,
       unit: '',

@@ -3,7 +3,7 @@
 import { bodyOf, speciesById, allMethods, methodById } from '@/core/botany/catalogue';
 import type { Method } from '@/core/botany/methods';
 import { canBeMadeAs } from '@/core/botany/otherWays';
-import { batchIn, stepMinutesFor } from '@/core/make/kindWork';
+import { batchIn, stepMinutesFor, stepRangeFor } from '@/core/make/kindWork';
 import { namedSpares } from '@/core/make/spareParts';
 import { careOf } from '@/core/days/settings';
 import { stageOf, type Species } from '@/core/botany/species';
@@ -161,10 +161,13 @@ export function KindCard({ kind }: { kind: TrayKind }) {
           </li>
         ))}
       </ol>
+      <MinutesRange kind={kind} care={care} />
       <Craft method={method} />
       <p className="small pt-1">
         {words.label('make.minutes-yours-from-entries-log', {
-          from: { 'this kind': 'own', 'other kinds': 'others', 'starting value': 'starting' }[kind.pace.from],
+          from: { 'this kind': 'own', 'same work': 'work', 'other kinds': 'others', 'starting value': 'starting' }[
+            kind.pace.from
+          ],
           entries: kind.pace.entries,
           sure: words.label(`sure.${kind.pace.sure}`),
           share: words.units.percent(kind.loss.share),
@@ -177,6 +180,27 @@ export function KindCard({ kind }: { kind: TrayKind }) {
         })}
       </p>
     </div>
+  );
+}
+
+/** All its minutes as usual, of a quick hand, and of first attempts; nothing where a person gave them. */
+function MinutesRange({ kind, care }: { kind: TrayKind; care: number }) {
+  const words = useWords();
+  const ranges = kind.steps.map((s) => stepRangeFor(s, kind.toMake));
+  const times = kind.pace.share * care;
+  const quick = ranges.reduce((a, r) => a + r.quick, 0) * times;
+  const first = ranges.reduce((a, r) => a + r.first, 0) * times;
+  const usual = kind.steps.reduce((a, s) => a + stepMinutesFor(s, kind.toMake), 0) * times;
+  if (kind.toMake === 0 || first - quick < 1) return null;
+  return (
+    <p className="small pt-1">
+      {words.label('make.minutes-range', {
+        usual: words.units.duration(usual),
+        count: kind.toMake,
+        quick: words.units.duration(quick),
+        first: words.units.duration(first),
+      })}
+    </p>
   );
 }
 

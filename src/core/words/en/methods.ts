@@ -493,7 +493,7 @@ export const METHODS: MethodWords = {
     checks: ['The wire does not break through front or back.', 'Edges let the light through, the vein does not.'],
   },
   'unwired leaf': {
-    name: 'Leaf without wire',
+    name: 'Leaf, no wire',
     steps: { leaves: 'Cut, one press of the veiner, set to dry as it will lie', dust: 'Dust base to tip, edges last' },
     drying: { leaves: 'flat, in cups, or bent over an edge' },
     tools: ['leaf cutters', 'veiner', 'soft pad', 'dimpled foam or crumpled paper'],

@@ -36,6 +36,7 @@ export const LOG = {
     'Expected to take {hours} h in this room, {own, select, yes {as at your other kinds} other {starting value}}.',
   'log.found-dry-or-not': 'Found dry or not',
   'log.from-timed': 'from {timed} timed',
+  'log.from-your-pace-at-this-work': 'from your pace at the same work',
   'log.from-your-pace-at-others': 'from your pace at others',
   'log.humidity': '% humidity',
   'log.humidity-over-days-between': 'Humidity over {days} days, between {least} and {most}',

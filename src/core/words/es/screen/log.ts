@@ -38,6 +38,7 @@ export const LOG: Readonly<Record<keyof typeof EN, string>> = {
     'Se esperan {hours} h en esta sala, {own, select, yes {como en tus otras clases} other {valor inicial}}.',
   'log.found-dry-or-not': 'Seca o no',
   'log.from-timed': 'de {timed} cronometradas',
+  'log.from-your-pace-at-this-work': 'de tu ritmo en el mismo trabajo',
   'log.from-your-pace-at-others': 'de tu ritmo en otras',
   'log.humidity': '% de humedad',
   'log.humidity-over-days-between': 'Humedad en {days} días, entre {least} y {most}',

@@ -38,6 +38,7 @@ export const LOG: Readonly<Record<keyof typeof EN, string>> = {
     'Attendu : {hours} h dans cette pièce, {own, select, yes {comme vos autres sortes} other {valeur de départ}}.',
   'log.found-dry-or-not': 'Sèche ou non',
   'log.from-timed': 'de {timed} chronométrées',
+  'log.from-your-pace-at-this-work': 'de votre rythme pour le même travail',
   'log.from-your-pace-at-others': 'de votre rythme pour d’autres',
   'log.humidity': '% d’humidité',
   'log.humidity-over-days-between': 'Humidité sur {days} jours, entre {least} et {most}',
