@@ -1,4 +1,4 @@
-import { botanicalObjections, type BotanicalInput } from './botanical';
+import { botanicalObjections, leavesInSeason, type BotanicalInput } from './botanical';
 import { SPECIES, speciesById, type Kind, SHIPPED } from './catalogue';
 import { inSeason, monthOf, seasonOf } from './season';
 import { ENGLISH } from '../words/english';
@@ -22,6 +22,13 @@ test('a leaf or flower out of season, in either hemisphere', () => {
   expect(asked([kind('fern', 'grown', 72)], { month: 12, hemisphere: 'south' })).toEqual([]);
   expect(asked([kind('peony', 'open', 74)], { month: 9 })).toEqual(['Peony does not flower in autumn']);
   expect(asked([kind('bramble', 'ripe', 40)], { month: 5 })).toEqual(['Bramble sprig is not in fruit in spring']);
+});
+
+test('what is out of season gives way to its leaves where those are in season', () => {
+  const leaves = (species: string, month: number) => leavesInSeason(species, { catalogue: SHIPPED, month, hemisphere: 'north' });
+  expect([leaves('bramble', 5), leaves('rosehip', 6), leaves('magnolia', 9)]).toEqual(['leafgroup', 'roseleaf', 'twofaced']);
+  // brambles and roses have no leaves in winter, and nothing is known of a dahlia's
+  expect([leaves('bramble', 1), leaves('rosehip', 1), leaves('dahlia', 1)]).toEqual([null, null, null]);
 });
 
 test('a leaf too large or too small for its own flower', () => {

@@ -1,4 +1,4 @@
-import { bodyOf, speciesById, type Catalogue, type Kind } from './catalogue';
+import { allSpecies, bodyOf, speciesById, type Catalogue, type Kind } from './catalogue';
 import { inSeason, type Hemisphere, seasonOf } from './season';
 import type { BotanyFact } from './facts';
 import { roleAt, type Species } from './species';
@@ -41,6 +41,19 @@ function outOfSeason({ month, hemisphere }: BotanicalInput, used: readonly Speci
   return used
     .filter((s) => !inSeason(s, month, hemisphere))
     .map((s) => ({ code: 'botany.out-of-season', values: { species: s.id, grows: growsOf(s), season } }));
+}
+
+/** A branch of nothing but the leaves of a flower or fruit, where there is one that is in season; null where there is none. */
+export function leavesInSeason(
+  species: string,
+  { catalogue, month, hemisphere }: Pick<BotanicalInput, 'catalogue' | 'month' | 'hemisphere'>,
+): string | null {
+  const own = speciesById(species, catalogue);
+  const flowers = [own.id, ...(own.fruitOf ?? [])];
+  const leaves = allSpecies(catalogue).find(
+    (s) => s.leafOf !== undefined && flowers.includes(s.leafOf) && inSeason(s, month, hemisphere),
+  );
+  return leaves?.id ?? null;
 }
 
 function leafSize({ kinds, catalogue }: BotanicalInput, used: readonly Species[]): BotanyFact[] {

@@ -140,4 +140,6 @@ export type Mend =
   | { do: 'move apart' }
   | { do: 'by the rule' }
   | { do: 'dummy tier'; tierIndex: number }
-  | { do: 'covering not eaten'; tierIndex: number };
+  | { do: 'covering not eaten'; tierIndex: number }
+  /** every piece of a species becomes a branch of its leaves alone */
+  | { do: 'its leaves'; species: string; leaves: string };

@@ -1,4 +1,4 @@
-import { botanicalObjections } from '../botany/botanical';
+import { botanicalObjections, leavesInSeason } from '../botany/botanical';
 import { monthOf } from '../botany/season';
 import { cakeFaults, type Cake } from '../cake/cake';
 import { cakeSolid } from '../cake/solid';
@@ -169,17 +169,14 @@ function objectionsOf(project: Project): Warning[] {
   if (!project.brief.botanical || month === null) return [];
   const petalsCut = new Map(ownCatalogueOf(project).cutters.map((c) => [c.species, c.petals]));
   const kinds = project.arrangements.flatMap((a) => a.pieces);
-  return botanicalObjections({
-    catalogue: catalogueOf(project),
-    kinds,
-    petalsCut,
-    month,
-    hemisphere: project.brief.hemisphere,
-  }).map((objection) => ({
-    ...objection,
-    level: 'look again',
-    station: 'compose',
-  }));
+  const when = { catalogue: catalogueOf(project), month, hemisphere: project.brief.hemisphere };
+  return botanicalObjections({ ...when, kinds, petalsCut }).map((objection) => {
+    const said: Warning = { ...objection, level: 'look again', station: 'compose' };
+    if (objection.code !== 'botany.out-of-season' || objection.values.grows === 'leaf') return said;
+    const { species } = objection.values;
+    const leaves = leavesInSeason(species, when);
+    return leaves === null ? said : { ...said, mends: [{ do: 'its leaves', species, leaves }] };
+  });
 }
 
 /** What is short, pale and easily missed, where small children sit. */

@@ -1,6 +1,7 @@
 import type { Mend, WarningPlace } from '../facts/fact';
 import { randomProject } from '../testing/samples';
 import { derivePlan } from './derivePlan';
+import { newProject } from './newProject';
 import { applyMend } from './mends';
 import type { Project } from './project';
 import type { Warning, WarningCode } from './warnings';
@@ -83,4 +84,23 @@ test('a mend for a piece that is gone changes nothing', () => {
   applyMend(next, { ...warning, arrangementId: 'nowhere' }, { do: 'underlay' });
   applyMend(next, warning, { do: 'dummy tier', tierIndex: 9 });
   expect(next).toEqual(project);
+});
+
+test('a fruit out of season becomes a branch of its leaves in one press, every piece of it, and what was asked for', () => {
+  const project = newProject('spring', 'Spring', '2027-05-15T09:00');
+  project.brief.botanical = true;
+  project.brief.choices = [{ species: 'bramble', colourway: 'black', least: 2, most: null, petalsCut: null }];
+  const piece = { id: 'b1', species: 'bramble', stage: 'ripe', sizeMm: 40, colourway: 'black' };
+  const own = randomProject(3, 14).arrangements[0]!;
+  project.arrangements = [{ ...own, pieces: [1, 2].map((i) => ({ ...own.pieces[0]!, ...piece, id: `b${i}` })) }];
+  const warning = derivePlan(project).warnings.find((w) => w.code === 'botany.out-of-season')!;
+  const mend = warning.mends![0]!;
+  expect(ENGLISH.mend(mend)).toBe('Its leaves alone instead');
+  applyMend(project, warning, mend);
+  expect(project.arrangements[0]!.pieces.map((p) => [p.species, p.stage, p.sizeMm])).toEqual([
+    ['leafgroup', 'grown', 38],
+    ['leafgroup', 'grown', 38],
+  ]);
+  expect(project.brief.choices).toMatchObject([{ species: 'leafgroup', least: 2 }]);
+  expect(derivePlan(project).warnings.some((w) => w.code === 'botany.out-of-season')).toBe(false);
 });

@@ -1,3 +1,5 @@
+import { speciesById } from '../botany/catalogue';
+import { must } from '../geometry/must';
 import { cakeSolid } from '../cake/solid';
 import { drawLine } from '../compose/line';
 import type { Mend, WarningPlace } from '../facts/fact';
@@ -20,6 +22,8 @@ export function applyMend(project: Project, warning: WarningPlace, mend: Mend): 
     piece.underlaid = true;
   } else if (mend.do === 'edible dust') {
     project.brief.dust = 'edible';
+  } else if (mend.do === 'its leaves') {
+    toLeaves(project, mend);
   } else if (mend.do === 'by the rule') {
     project.barrierFor = project.barrierFor.filter((b) => b.entryId !== warning.entryId);
   } else if (mend.do === 'dummy tier' || mend.do === 'covering not eaten') {
@@ -28,4 +32,18 @@ export function applyMend(project: Project, warning: WarningPlace, mend: Mend): 
     if (mend.do === 'dummy tier') tier.kind = 'dummy';
     tier.covering.eaten = false;
   }
+}
+
+/** Every piece of a species becomes a branch of leaves, as near to its size as there is one; what was asked for of it as well. */
+function toLeaves(project: Project, { species, leaves }: Extract<Mend, { do: 'its leaves' }>): void {
+  const { sizesMm, stages, colourways } = speciesById(leaves, catalogueOf(project));
+  const as = { species: leaves, stage: must(stages.at(-1)).id, colourway: must(colourways[0]).id };
+  const nearest = (mm: number) => sizesMm.reduce((best, own) => (Math.abs(own - mm) < Math.abs(best - mm) ? own : best));
+  const taken = project.brief.choices.some((c) => c.species === leaves);
+  project.brief.choices = project.brief.choices.flatMap((c) => {
+    if (c.species !== species) return [c];
+    return taken ? [] : [{ ...c, species: leaves, colourway: as.colourway, petalsCut: null }];
+  });
+  for (const { pieces } of project.arrangements)
+    for (const piece of pieces) if (piece.species === species) Object.assign(piece, { ...as, sizeMm: nearest(piece.sizeMm) });
 }

@@ -256,6 +256,7 @@ export const NAMES: Names = {
     'by the rule': 'Leave it to the rule',
     'dummy tier': 'Make that tier a dummy',
     'covering not eaten': 'Its covering is not eaten',
+    'its leaves': 'Its leaves alone instead',
   },
   proposals: {
     full: 'Full',

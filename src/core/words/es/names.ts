@@ -256,6 +256,7 @@ export const NAMES: Names = {
     'by the rule': 'Dejarlo a la regla',
     'dummy tier': 'Hacer falso ese piso',
     'covering not eaten': 'Su cobertura no se come',
+    'its leaves': 'Solo sus hojas en su lugar',
   },
   proposals: {
     full: 'Llena',

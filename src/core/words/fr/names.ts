@@ -256,6 +256,7 @@ export const NAMES: Names = {
     'by the rule': 'Laisser la règle choisir',
     'dummy tier': 'Faire de cet étage un factice',
     'covering not eaten': 'Sa couverture ne se mange pas',
+    'its leaves': 'Ses feuilles seules à la place',
   },
   proposals: {
     full: 'Pleine',
