@@ -145,6 +145,12 @@ const cutFigure = ({ barrier, cutMm }: Entry): Figure[] =>
   barrier ? [{ code: 'figure.barrier-cut', values: { lengthMm: cutMm, barrier } }] : [];
 
 /** One barrier with the stems that go into it. */
+/** Where the wires of petals and leaves are cut off before the tape goes on, so that the stem passes its barrier. */
+function trimming(stems: readonly { trimmedMm: number | null }[]): How[] {
+  const at = stems.flatMap((s) => s.trimmedMm ?? []);
+  return at.length > 0 ? [{ code: 'how.trim-parts', values: { lengthMm: Math.min(...at) } }] : [];
+}
+
 function stemStep(entry: PlannedEntry, plan: OwnPlan): BenchStep {
   const { how, why } = fitting(entry.barrier ? barrierById(entry.barrier, plan.barriers) : null);
   const wires = entry.pieceIds.flatMap((id) => plan.wires.find((w) => w.pieceId === id && w.use === 'stem') ?? []);
@@ -169,7 +175,7 @@ function stemStep(entry: PlannedEntry, plan: OwnPlan): BenchStep {
       { code: 'figure.thick-at-entry', values: { thickMm: entry.bundleMm } },
       ...cutFigure(entry),
     ],
-    how: [...plainly('how.start-tape-to-end'), ...(more > 0 ? plainly('how.lay-lighter') : []), ...how],
+    how: [...plainly('how.start-tape-to-end'), ...trimming(stems), ...(more > 0 ? plainly('how.lay-lighter') : []), ...how],
     why: [gaugeWhy(stems[0]?.gauge), entry.reason, ...why],
     pieceIds: entry.pieceIds,
     spray: null,

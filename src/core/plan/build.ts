@@ -25,7 +25,7 @@ import { tierRef } from '../cake/cake';
 import { EMPTY_BUILT, type Built } from './built';
 import { footWires, isWired, partWires, reaching, type WireContext } from './partWires';
 import type { Project } from './project';
-import { entryWire, gaugeFor, makeStem, stemToEntry, wireSpray, type Stem } from './stems';
+import { entryWire, gaugeFor, makeStem, stemToEntry, trimmedAtMm, wireSpray, type Stem } from './stems';
 import type { WireCut } from '../wire/wireLength';
 import type { Warning } from './warnings';
 import { must } from '../geometry/must';
@@ -90,10 +90,10 @@ const laidOf = ({ heads }: Scene): string[] => heads.flatMap((p) => (isWired(p) 
 /** How long a stem is taken to be before it is seated. */
 const ASSUMED_FREE_MM = 14;
 
-/** Bare diameters of all that a piece brings into its bore: its own wire, and those of its parts that run so far below its foot. */
+/** Bare diameters of all that a piece brings into its bore: its own wire, and those of its parts that are not trimmed above it. */
 const wiresInBore = (p: PlacedPiece, freeMm: number, context: WireContext, gauge = gaugeFor(p, freeMm, context)): number[] => [
   ...Array.from({ length: gauge.strands }, () => gauge.diameterMm),
-  ...reaching(footWires(p, context), freeMm),
+  ...(trimmedAtMm(p, freeMm, context) === null ? reaching(footWires(p, context), freeMm) : []),
 ];
 
 /** Every stem or small bunch has its own barrier and goes in on the cake, focal first. */
@@ -120,8 +120,14 @@ export function buildStemByStem({ project, arrangement, scene, memo, standing }:
   const options = { memoise, standing, ...heldBy(project) };
   // the gauge wants the free length and the seat wants the gauge: twice round settles it
   drawStems(seatsOf(requests(), project.cake, scene.solid, options));
-  const seated = seatAll(requests(), project.cake, scene.solid, options);
+  let seated = seatAll(requests(), project.cake, scene.solid, options);
+  const wasTrimmed = new Map([...stemOf].map(([id, s]) => [id, s.trimmedMm !== null]));
   drawStems(seated.entries);
+  // a stem that came out shorter brings the wires of its parts along after all
+  if ([...stemOf].some(([id, s]) => wasTrimmed.get(id) && s.trimmedMm === null)) {
+    seated = seatAll(requests(), project.cake, scene.solid, options);
+    drawStems(seated.entries);
+  }
   const stems: Stem[] = [];
   const wires: WireCut[] = [];
   for (const entry of seated.entries) {

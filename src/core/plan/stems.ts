@@ -31,6 +31,17 @@ export interface Stem {
   gauge: GaugeChoice;
   /** wires of the piece that run down it */
   wires: number;
+  /** those of its parts are cut off so far below its foot, so that none goes into a barrier; null where that would be too near */
+  trimmedMm: number | null;
+}
+
+/** Wires of petals and leaves are trimmed so far above the mouth of a barrier, and nowhere nearer than this to their piece. Own study. */
+const TRIM_PARTS = { aboveMm: 2, leastMm: 12 } as const;
+
+/** Where the wires of a piece's parts are trimmed on a stem that is free for so long; null where they have to run on. */
+export function trimmedAtMm(p: PlacedPiece, freeMm: number, context: WireContext): number | null {
+  const mm = Math.floor(freeMm - TRIM_PARTS.aboveMm);
+  return mm >= TRIM_PARTS.leastMm && reaching(footWires(p, context), mm).length > 0 ? mm : null;
 }
 
 /** Stems are bent to run at least this far above the skin. */
@@ -234,6 +245,7 @@ export function wireSpray({ bare, heads, context, solid, insideMm, thickness }: 
       lengthMm: joint.stalkMm,
       gauge,
       wires: gauge.strands + footWires(p, context).length,
+      trimmedMm: null,
     });
     const main = joint.tip || joint.arm === 'heel' || p.body.role === 'focal' || p.body.role === 'secondary';
     const runMm = joint.onto ? RUN_PAST_JOINT_MM.branch : RUN_PAST_JOINT_MM.arm;
@@ -372,5 +384,12 @@ function carrierCut({ spray, carrier, index, insideMm, context }: CarrierCutOpti
 export function makeStem(p: PlacedPiece, curve: Vec3[], context: WireContext): Stem {
   const lengthMm = polylineLengthMm(curve);
   const gauge = gaugeFor(p, lengthMm, context);
-  return { pieceId: p.piece.id, curve, lengthMm, gauge, wires: gauge.strands + footWires(p, context).length };
+  return {
+    pieceId: p.piece.id,
+    curve,
+    lengthMm,
+    gauge,
+    wires: gauge.strands + footWires(p, context).length,
+    trimmedMm: trimmedAtMm(p, lengthMm, context),
+  };
 }

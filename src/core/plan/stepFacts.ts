@@ -98,6 +98,7 @@ export const FIGURES = {
 export const HOW = {
   'how.start-tape': {},
   'how.start-tape-to-end': {},
+  'how.trim-parts': { lengthMm: 'mm' },
   'how.stretch': {},
   'how.bend-heel': {},
   'how.bend-at-joint': { rad: 'rad', side: SIDES },

@@ -158,6 +158,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
 
   'how.start-tape': 'Start the tape 5 mm below the head, work up to it, then down.',
   'how.start-tape-to-end': 'Start the tape 5 mm below the head, work up to it, then down to the very end.',
+  'how.trim-parts':
+    'Cut the wires of its petals or leaves in steps, the longest {lengthMm} below its foot: only the stem goes into the barrier.',
   'how.stretch': 'Stretch the tape: only stretched tape sticks.',
   'how.bend-heel': 'Bend its wire so that the head looks its own way, and lay the rest along the bundle.',
   'how.bend-at-joint':

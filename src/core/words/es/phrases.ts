@@ -159,6 +159,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
 
   'how.start-tape': 'Empieza la cinta 5 mm por debajo de la cabeza, sube hasta ella y luego baja.',
   'how.start-tape-to-end': 'Empieza la cinta 5 mm por debajo de la cabeza, sube hasta ella y baja hasta el final.',
+  'how.trim-parts':
+    'Corta escalonados los alambres de sus pétalos u hojas, el más largo a {lengthMm} bajo su pie: solo el tallo entra en la barrera.',
   'how.stretch': 'Estira la cinta: solo estirada pega.',
   'how.bend-heel': 'Dobla su alambre para que la cabeza mire a su lado, y pon el resto a lo largo del haz.',
   'how.bend-at-joint':

@@ -162,6 +162,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
 
   'how.start-tape': 'Prenez le ruban 5 mm sous la tête, remontez jusqu’à elle, puis descendez.',
   'how.start-tape-to-end': 'Prenez le ruban 5 mm sous la tête, remontez jusqu’à elle, puis descendez jusqu’au bout.',
+  'how.trim-parts':
+    'Coupez en escalier les fils de ses pétales ou feuilles, le plus long à {lengthMm} sous son pied : seule la tige entre dans la barrière.',
   'how.stretch': 'Étirez le ruban : il ne colle qu’étiré.',
   'how.bend-heel': 'Pliez son fil pour que la tête regarde de son côté, et couchez le reste le long du faisceau.',
   'how.bend-at-joint':
