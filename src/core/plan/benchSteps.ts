@@ -6,7 +6,9 @@ import type { TrayKind } from '../make/tray';
 import type { DerivedPlan, PlannedEntry } from './derivePlan';
 import type { JobCatalogue } from './catalogueOf';
 import { armsStep, carrierStep, fromPick, jointStep } from './jointSteps';
-import { makeUpSteps } from './makeUp';
+import { must } from '../geometry/must';
+import { sharedOut } from '../piece/edited';
+import { makeUpSteps, type MakeUpStep } from './makeUp';
 import { bunchOf, gaugeWhy, plainly, wireFigure, type BenchStep, type OwnPlan } from './step';
 import type { Figure, How, StepPlace, Why } from './stepFacts';
 
@@ -43,34 +45,68 @@ export function benchSteps(plan: StepPlan, finish: 'everyday' | 'showpiece', cat
   ];
 }
 
-/** A kind that is still to be made, of parts with wires of their own: one round of steps for all of it. */
+/** Pieces of a kind that are made up in the same steps. */
+interface Round {
+  steps: readonly MakeUpStep[];
+  head: DerivedPlan['heads'][number];
+  count: number;
+}
+
+/** The rounds of steps of a kind: one for all sizes that are made alike. */
+function roundsOf(kind: TrayKind, plan: StepPlan, how: { finish: 'everyday' | 'showpiece'; catalogue: JobCatalogue }): Round[] {
+  const rounds = new Map<string, Round>();
+  const counts = sharedOut(kind.sizes.map((s) => s.count), kind.toMake); // prettier-ignore
+  kind.sizes.forEach(({ sizeMm }, i) => {
+    const count = must(counts[i]);
+    const head = plan.heads.find((h) => h.species === kind.species && h.stage === kind.stage && h.sizeMm === sizeMm);
+    if (!head || count === 0) return;
+    const wires = plan.wires.filter((w) => w.arrangementId === head.arrangementId && w.pieceId === head.pieceId);
+    if (wires.length === 0) return;
+    const steps = makeUpSteps({ ...kind, sizeMm }, wires, how);
+    const key = JSON.stringify(steps.map((s) => [s.title, s.figures]));
+    const known = rounds.get(key);
+    if (known) known.count += count;
+    else rounds.set(key, { steps, head, count });
+  });
+  return [...rounds.values()];
+}
+
+/** A kind that is still to be made, of parts with wires of their own: a round of steps for all that are made alike. */
 function madeUpSteps(
   kind: TrayKind,
   plan: StepPlan,
   how: { finish: 'everyday' | 'showpiece'; catalogue: JobCatalogue },
 ): BenchStep[] {
-  const head = plan.heads.find((h) => h.species === kind.species && h.stage === kind.stage);
-  if (!head || kind.toMake === 0) return [];
-  const wires = plan.wires.filter((w) => w.arrangementId === head.arrangementId && w.pieceId === head.pieceId);
-  if (wires.length === 0) return [];
-  return makeUpSteps({ ...kind, sizeMm: head.sizeMm }, wires, how).map(({ title, figures, how, why, rings }, i, all) => ({
-    key: `made up:${kind.key}:${i}`,
-    kind: 'made up',
-    where: {
-      code: 'at.made-up',
-      values: { piece: { species: kind.species, stage: kind.stage }, toMake: kind.toMake, step: i + 1, of: all.length },
-    },
-    title,
-    figures: kind.toMake > 1 ? [...figures, { code: 'figure.same-for-each', values: { count: kind.toMake } }] : figures,
-    how,
-    why,
-    pieceIds: [head.pieceId],
-    spray: null,
-    joint: null,
-    entry: null,
-    arrangementId: head.arrangementId,
-    rings,
-  }));
+  if (kind.toMake === 0) return [];
+  return roundsOf(kind, plan, how).flatMap(({ steps, head, count }, round) =>
+    steps.map(({ title, figures, how: hows, why, rings, seen }, i): BenchStep => ({
+      key: `made up:${kind.key}:${round === 0 ? '' : `${round}:`}${i}`,
+      kind: 'made up',
+      where: {
+        code: 'at.made-up',
+        values: {
+          piece: { species: kind.species, stage: kind.stage },
+          sizeMm: head.sizeMm,
+          toMake: count,
+          step: i + 1,
+          of: steps.length,
+        },
+      },
+      title,
+      figures: count > 1 ? [...figures, { code: 'figure.same-for-each', values: { count } }] : figures,
+      how: hows,
+      why,
+      pieceIds: [head.pieceId],
+      spray: null,
+      joint: null,
+      entry: null,
+      arrangementId: head.arrangementId,
+      rings,
+      ...(seen
+        ? { grown: { species: kind.species, stage: kind.stage, sizeMm: head.sizeMm, colourway: kind.colourway, ...seen } }
+        : {}),
+    })),
+  );
 }
 
 /** Which spray of how many. */

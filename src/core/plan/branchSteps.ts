@@ -28,7 +28,14 @@ export interface BranchStep {
   belowMm: number | null;
   /** turned round the carrier against the last joint; null for the first, and where it is not turned */
   turnRad: number | null;
+  /** single parts that are there already, and that come now, by their ids */
+  have: readonly string[];
+  add: readonly string[];
 }
+
+/** A part and all that it carries. */
+const withAll = (at: Instance): string[] => [at.id, ...at.carries.flatMap(withAll)];
+const idsOf = (parts: readonly Instance[]): string[] => parts.flatMap(withAll);
 
 /** Joints nearer than this share one winding, up to so many pieces (the project's own study). */
 const TOGETHER_MM = 6;
@@ -101,6 +108,8 @@ function alike(carriers: readonly Instance[]): BranchStep[] {
     parts,
     belowMm: null,
     turnRad: null,
+    have: isCarrier(carrier.part) ? [] : [carrier.id],
+    add: isCarrier(carrier.part) ? withAll(carrier) : idsOf(carrier.carries),
   }));
 }
 
@@ -115,7 +124,16 @@ export function branchSteps(instances: readonly Instance[]): BranchStep[] {
   const fine = levels.flatMap((level) => alike(carriers.filter((c) => deepest(c) === level)));
   if (root.carries.every((c) => c.part.join === 'glued')) {
     const parts = countParts(joined(root));
-    return [{ does: { code: 'do.glue-on', values: { parts } }, parts, belowMm: null, turnRad: null }];
+    return [
+      {
+        does: { code: 'do.glue-on', values: { parts } },
+        parts,
+        belowMm: null,
+        turnRad: null,
+        have: [],
+        add: idsOf(root.carries),
+      },
+    ];
   }
   const first = root.part.firstCarries ? root.carries[0] : undefined;
   const rows = rowsOf(root).map((row, i, all): BranchStep => {
@@ -123,20 +141,28 @@ export function branchSteps(instances: readonly Instance[]): BranchStep[] {
     const before = all[i - 1] ?? (first && { atMm: first.atMm, parts: [first] });
     const belowMm = before ? row.atMm - must(before.parts.at(-1)).atMm : null;
     const turnRad = before ? turnedBetween(before, row) : null;
-    return { does: { code: before ? 'do.branch-join' : 'do.branch-tip', values: { parts } }, parts, belowMm, turnRad };
+    const have = idsOf([...(first ? [first] : []), ...all.slice(0, i).flatMap((r) => r.parts)]);
+    const does = { code: before ? 'do.branch-join' : 'do.branch-tip', values: { parts } } as const;
+    return { does, parts, belowMm, turnRad, have, add: idsOf(row.parts) };
   });
-  const once: BranchStep[] = first
-    ? [{ does: { code: 'do.tape-once', values: {} }, parts: [], belowMm: null, turnRad: null }]
-    : [];
+  const once = first ? plain({ code: 'do.tape-once', values: {} }, { have: idsOf(root.carries), add: [] }) : [];
   return [...fine, ...begins(root, first), ...rows, ...once];
 }
 
 /** What the rest is taped to: a wire that is laid in, or the first part on its own. */
 function begins({ part }: Instance, first: Instance | undefined): BranchStep[] {
-  const step = (does: BranchStep['does']): BranchStep[] => [{ does, parts: [], belowMm: null, turnRad: null }];
-  if (first) return step({ code: 'do.first-carries', values: { part: partName(first.part), count: 1 } });
-  return part.on.by === 'wire' ? step({ code: 'do.lay-in', values: {} }) : [];
+  if (first)
+    return plain(
+      { code: 'do.first-carries', values: { part: partName(first.part), count: 1 } },
+      { have: [], add: withAll(first) },
+    );
+  return part.on.by === 'wire' ? plain({ code: 'do.lay-in', values: {} }, { have: [], add: [] }) : [];
 }
+
+/** A step that joins nothing at a joint of its own. */
+const plain = (does: BranchStep['does'], seen: Pick<BranchStep, 'have' | 'add'>): BranchStep[] => [
+  { does, parts: [], belowMm: null, turnRad: null, ...seen },
+];
 
 export interface PartCount {
   part: PartName;

@@ -69,3 +69,25 @@ test.each(SPECIES.map((s) => [s.id] as const))('%s: whatever has wired parts has
     }
   }
 });
+
+test.each(SPECIES.filter((s) => s.habit === 'sprig').map((s) => [s.id] as const))(
+  '%s: each step says what is there and what comes; nothing comes twice, and all is there in the end',
+  (id) => {
+    const species = SPECIES.find((s) => s.id === id)!;
+    const { root, instances } = largestOf(species, species.stages.at(-1)!.id);
+    if (root.part.kind !== 'branch') return;
+    const onStem = (ids: readonly string[]) => ids.filter((i) => i.split('/').length === 2);
+    const seen = steps(id, 'everyday', species.stages.at(-1)!.id).flatMap((s) => s.seen ?? []);
+    const came: string[] = [];
+    for (const { have, add } of seen) {
+      // arms are made apart before they are joined
+      if (add.length > 0 && onStem(add).length === 0) continue;
+      for (const one of onStem(have)) expect(came).toContain(one);
+      const glued = onStem(add).filter((one) => came.includes(one));
+      expect(glued).toEqual([]);
+      came.push(...onStem(add));
+    }
+    const all = instances.filter((i) => i.within === root).map((i) => i.id);
+    expect([...new Set(came)].sort()).toEqual([...all].sort());
+  },
+);

@@ -5,7 +5,7 @@ import { degToRad, TAU } from '../geometry/numbers';
 import type { Instance } from '../piece/expand';
 import type { PartName } from '../wire/facts';
 import type { WireCut } from '../wire/wireLength';
-import { branchSteps, countParts } from './branchSteps';
+import { branchSteps, countParts, type BranchStep } from './branchSteps';
 import { partName } from '../piece/named';
 import type { Figure, How, StepTitle, Why } from './stepFacts';
 
@@ -25,6 +25,8 @@ export interface MakeUpStep {
   why: Why[];
   /** rings bound so far, the new one last; none for what is not built in rings */
   rings: Ring[];
+  /** parts of a branch that are there already, and that come now, by their ids */
+  seen?: Pick<BranchStep, 'have' | 'add'>;
 }
 
 /** Each ring is bound this much below the last (the project's own study). */
@@ -128,34 +130,44 @@ function composite({ species, instances, wireFigure, finish }: CompositeOptions)
   const names = new Set(instances.filter((i) => i.within && i.part.on.by === 'wire').map((i) => partName(i.part)));
   const fine = [...names].find((n) => FINEST.includes(n));
   const first = fine ? [fineStems(fine, wireFigure, finish)] : [];
-  const joined = branchSteps(instances).map(({ does, parts, belowMm, turnRad }): MakeUpStep => {
-    const below: Figure[] = belowMm === null ? [] : [{ code: 'figure.below-last', values: { lengthMm: belowMm } }];
-    if (turnRad !== null) below.push({ code: 'figure.turned-last', values: { rad: turnRad } });
-    if (does.code === 'do.lay-in')
-      return { title: does, figures: wireFigure(null), how: plain('how.lay-in'), why: plain('why.carrier-first'), rings: [] };
-    if (does.code === 'do.first-carries')
-      return {
-        title: does,
-        figures: wireFigure(null),
-        how: plain('how.first-carries'),
-        why: plain('why.first-carries'),
-        rings: [],
-      };
-    if (does.code === 'do.tape-once')
-      return { title: does, figures: [], how: plain('how.tape-once'), why: plain('why.tape-once'), rings: [] };
-    if (does.code === 'do.glue-on')
-      return { title: does, figures: wireFigure(null), how: plain('how.glue-on'), why: plain('why.glued-fine'), rings: [] };
-    if (does.code === 'do.leaf-group')
-      return { title: does, figures: wireFigure('leaf'), how: plain('how.bend-stalk'), why: plain('why.leaf-group'), rings: [] };
-    return {
-      title: does,
-      figures: [...below, ...parts.filter((p) => names.has(p.part)).flatMap((p) => wireFigure(p.part))],
-      how: [...plain(belowMm === null ? 'how.even-out' : 'how.bend-stalk'), ...(species.bark ? plain('how.woody') : [])],
-      why: plain(belowMm === null ? 'why.finest-first' : 'why.from-tip'),
-      rings: [],
-    };
-  });
+  const joined = branchSteps(instances).map((branch): MakeUpStep => ({
+    ...branchStep(branch, { names, woody: species.bark === true, wireFigure }),
+    seen: { have: branch.have, add: branch.add },
+  }));
   return [...first, ...joined];
+}
+
+interface OfBranch {
+  /** parts on wires of their own */
+  names: ReadonlySet<PartName>;
+  woody: boolean;
+  wireFigure: WireFigure;
+}
+
+/** What begins, ends or makes up a branch, each with how and why; a joint is none of these. */
+const PLAIN_STEPS = {
+  'do.lay-in': { of: 'stem', how: 'how.lay-in', why: 'why.carrier-first' },
+  'do.first-carries': { of: 'stem', how: 'how.first-carries', why: 'why.first-carries' },
+  'do.tape-once': { of: null, how: 'how.tape-once', why: 'why.tape-once' },
+  'do.glue-on': { of: 'stem', how: 'how.glue-on', why: 'why.glued-fine' },
+  'do.leaf-group': { of: 'leaf', how: 'how.bend-stalk', why: 'why.leaf-group' },
+} as const;
+
+function branchStep({ does, parts, belowMm, turnRad }: BranchStep, { names, woody, wireFigure }: OfBranch): MakeUpStep {
+  if (Object.hasOwn(PLAIN_STEPS, does.code)) {
+    const { of, how, why } = PLAIN_STEPS[does.code as keyof typeof PLAIN_STEPS];
+    const figures = of === null ? [] : wireFigure(of === 'stem' ? null : of);
+    return { title: does, figures, how: plain(how), why: plain(why), rings: [] };
+  }
+  const below: Figure[] = belowMm === null ? [] : [{ code: 'figure.below-last', values: { lengthMm: belowMm } }];
+  if (turnRad !== null) below.push({ code: 'figure.turned-last', values: { rad: turnRad } });
+  return {
+    title: does,
+    figures: [...below, ...parts.filter((p) => names.has(p.part)).flatMap((p) => wireFigure(p.part))],
+    how: [...plain(belowMm === null ? 'how.even-out' : 'how.bend-stalk'), ...(woody ? plain('how.woody') : [])],
+    why: plain(belowMm === null ? 'why.finest-first' : 'why.from-tip'),
+    rings: [],
+  };
 }
 
 /** Stems of the finest parts, painted or taped before anything is joined. */

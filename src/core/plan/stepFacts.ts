@@ -7,7 +7,7 @@ const COLOURS = ['white', 'green'] as const;
 
 /** Where a step stands among the others. */
 export const STEP_PLACES = {
-  'at.made-up': { piece: 'piece', toMake: 'count', step: 'count', of: 'count' },
+  'at.made-up': { piece: 'piece', sizeMm: 'mm', toMake: 'count', step: 'count', of: 'count' },
   'at.joint': { spray: 'count', sprays: 'count', joint: 'count', of: 'count' },
   'at.pick': { spray: 'count', sprays: 'count' },
   'at.end': { spray: 'count', sprays: 'count' },

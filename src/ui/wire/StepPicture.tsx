@@ -8,6 +8,7 @@ import type { Joint, Spray } from '@/core/tape/tree';
 import { addScaled, cross, dot, normalize, sub, type Vec3 } from '@/core/geometry/vec3';
 import { clamp, degToRad, radToDeg } from '@/core/geometry/numbers';
 import { barrierPath } from './barrierPath';
+import { Grown } from './Grown';
 import { PiecePicture } from './PiecePicture';
 import { useWords } from '../speech/useWords';
 
@@ -35,6 +36,11 @@ export function StepPicture({ step, steps, plan }: { step: BenchStep; steps: rea
         step.rings?.length ? (
           <>
             <Petals rings={step.rings} />
+            <PiecePicture of={step.arrangementId} pieceId={step.pieceIds[0]!} plan={plan} x={80} y={H - 80} size={150} />
+          </>
+        ) : step.grown ? (
+          <>
+            <Grown grown={step.grown} wide={W} high={H - 60} />
             <PiecePicture of={step.arrangementId} pieceId={step.pieceIds[0]!} plan={plan} x={80} y={H - 80} size={150} />
           </>
         ) : (

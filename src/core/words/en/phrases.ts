@@ -111,7 +111,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'term.to-pick-end': 'to the pick’s end',
   'term.stiffens': 'stiffens the arm where its own wires would bend',
 
-  'at.made-up': '{Piece}, {toMake, plural, one {one} other {#}} to make up, {step} of {of}',
+  'at.made-up': '{Piece}, {sizeMm}: {toMake, plural, one {one} other {#}} to make up, {step} of {of}',
   'at.joint': `${SPRAY}{sprays, plural, one {Joint} other {joint}} {joint} of {of}`,
   'at.pick': `${SPRAY}{sprays, plural, one {At} other {at}} the pick`,
   'at.end': `${SPRAY}{sprays, plural, one {At} other {at}} the end`,

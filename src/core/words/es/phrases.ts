@@ -112,7 +112,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'term.to-pick-end': 'hasta el final del portaflor',
   'term.stiffens': 'da rigidez al brazo donde sus alambres se doblarían',
 
-  'at.made-up': '{Piece}, {toMake, plural, one {una} other {#}} por montar, {step} de {of}',
+  'at.made-up': '{Piece}, {sizeMm}: {toMake, plural, one {una} other {#}} por montar, {step} de {of}',
   'at.joint': `${SPRAY}{sprays, plural, one {Unión} other {unión}} {joint} de {of}`,
   'at.pick': `${SPRAY}{sprays, plural, one {En} other {en}} el portaflor`,
   'at.end': `${SPRAY}{sprays, plural, one {Al} other {al}} final`,

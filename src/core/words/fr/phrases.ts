@@ -115,7 +115,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'term.to-pick-end': 'jusqu’au fond du tube',
   'term.stiffens': 'raidit le bras là où ses fils plieraient',
 
-  'at.made-up': '{Piece}, {toMake, plural, one {une} other {#}} à monter, {step} sur {of}',
+  'at.made-up': '{Piece}, {sizeMm} : {toMake, plural, one {une} other {#}} à monter, {step} sur {of}',
   'at.joint': `${SPRAY}{sprays, plural, one {Attache} other {attache}} {joint} sur {of}`,
   'at.pick': `${SPRAY}{sprays, plural, one {Au} other {au}} tube`,
   'at.end': `${SPRAY}{sprays, plural, one {À} other {à}} la fin`,
