@@ -31,6 +31,8 @@ export interface BranchStep {
   /** single parts that are there already, and that come now, by their ids */
   have: readonly string[];
   add: readonly string[];
+  /** it is made by itself, before it is joined to the piece */
+  apart?: true;
 }
 
 /** A part and all that it carries. */
@@ -110,6 +112,7 @@ function alike(carriers: readonly Instance[]): BranchStep[] {
     turnRad: null,
     have: isCarrier(carrier.part) ? [] : [carrier.id],
     add: isCarrier(carrier.part) ? withAll(carrier) : idsOf(carrier.carries),
+    ...(carrier.within ? { apart: true } : {}),
   }));
 }
 

@@ -26,7 +26,7 @@ export interface MakeUpStep {
   /** rings bound so far, the new one last; none for what is not built in rings */
   rings: Ring[];
   /** parts of a branch that are there already, and that come now, by their ids */
-  seen?: Pick<BranchStep, 'have' | 'add'>;
+  seen?: Pick<BranchStep, 'have' | 'add' | 'apart'>;
 }
 
 /** Each ring is bound this much below the last (the project's own study). */
@@ -132,7 +132,7 @@ function composite({ species, instances, wireFigure, finish }: CompositeOptions)
   const first = fine ? [fineStems(fine, wireFigure, finish)] : [];
   const joined = branchSteps(instances).map((branch): MakeUpStep => ({
     ...branchStep(branch, { names, woody: species.bark === true, wireFigure }),
-    seen: { have: branch.have, add: branch.add },
+    seen: { have: branch.have, add: branch.add, ...(branch.apart ? { apart: true } : {}) },
   }));
   return [...first, ...joined];
 }

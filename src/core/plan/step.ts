@@ -32,7 +32,15 @@ export interface BenchStep extends Step {
   /** petals bound so far while a flower is made up, the new ring last */
   rings?: readonly Ring[];
   /** a branch while it is made up: which, and its single parts that are there already and that come now, by their ids */
-  grown?: { species: string; stage: string; sizeMm: number; colourway: string; have: readonly string[]; add: readonly string[] };
+  grown?: {
+    species: string;
+    stage: string;
+    sizeMm: number;
+    colourway: string;
+    have: readonly string[];
+    add: readonly string[];
+    apart?: true;
+  };
 }
 
 /** What of a plan belongs to one arrangement: pieces are called by ids of their own only there. */

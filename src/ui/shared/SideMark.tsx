@@ -1,9 +1,9 @@
 import type { SideMark } from '@/core/piece/sideView';
 
-/** How a part is drawn: chosen; or come just now, or still to come. */
+/** How a part is drawn: chosen; or at the bench, come just now or there already. */
 interface Look {
   on?: boolean;
-  added?: boolean;
+  step?: 'comes' | 'there';
 }
 
 interface MarkProps {
@@ -16,13 +16,14 @@ interface MarkProps {
 }
 
 /** A leaf as a blade with its vein, anything else as a ball of its width; its stalk from where it joins. */
-export function Mark({ mark, at: [x, y], px, hue, look: { on = false, added = false }, onChoose }: MarkProps) {
+export function Mark({ mark, at: [x, y], px, hue, look: { on = false, step }, onChoose }: MarkProps) {
   const { joins, at, end, wideMm, kind, behind } = mark;
   const [[jx, jy], [ax, ay], [ex, ey]] = [joins, at, end].map(([u, v]) => [x(u), y(v)] as const) as [Px, Px, Px];
+  const added = step === 'comes';
   const look = {
     stroke: added ? 'var(--nexttext)' : on ? 'var(--ink)' : 'var(--leaf)',
-    strokeWidth: added ? 3.2 : on ? 1.6 : 1.1,
-    opacity: behind ? 0.6 : 1,
+    strokeWidth: added ? 4 : on ? 1.6 : 1.1,
+    opacity: step ? (added ? 1 : 0.5) : behind ? 0.6 : 1,
   };
   return (
     <g {...(onChoose ? { onClick: () => onChoose(mark.partId), className: 'cursor-pointer' } : {})}>

@@ -8,7 +8,7 @@ import { useCatalogue } from '../useCatalogue';
 
 /** Bare stem that is drawn below the last joint, mm. */
 const FOOT_MM = 26;
-const MOST_PX = 5;
+const MOST_PX = 8;
 
 interface Props {
   grown: NonNullable<BenchStep['grown']>;
@@ -27,7 +27,7 @@ export function Grown({ grown, wide, high }: Props) {
   const [have, add] = [new Set(grown.have), new Set(grown.add)];
   const marks = view.marks.filter((m) => have.has(m.id) || add.has(m.id));
   // what is not on the piece’s own stem yet is seen by itself
-  const apart = marks.length > 0 && !marks.some((m) => onStem(m));
+  const apart = grown.apart === true && marks.length > 0;
   const { left, right, top, bottom } = apart ? boxOf(marks) : { ...view.box, right: view.spanMm + FOOT_MM };
   const px = Math.min(MOST_PX, (wide - 60) / Math.max(1, right - left), (high - 60) / Math.max(1, bottom - top));
   const x = (mm: number) => wide / 2 + (mm - (left + right) / 2) * px;
@@ -40,14 +40,11 @@ export function Grown({ grown, wide, high }: Props) {
       {[...marks]
         .sort((a, b) => Number(add.has(a.id)) - Number(add.has(b.id)) || Number(b.behind) - Number(a.behind))
         .map((m) => (
-          <Mark key={m.id} mark={m} at={[x, y]} px={px} hue={hue} look={{ added: add.has(m.id) }} />
+          <Mark key={m.id} mark={m} at={[x, y]} px={px} hue={hue} look={{ step: add.has(m.id) ? 'comes' : 'there' }} />
         ))}
     </g>
   );
 }
-
-/** Whether a part sits on the piece’s own stem: nothing else carries it. */
-const onStem = ({ id }: SideMark): boolean => id.split('/').length === 2;
 
 function boxOf(marks: readonly SideMark[]) {
   const xs = marks.flatMap((m) => [m.joins[0], m.at[0], m.end[0] - m.wideMm / 2, m.end[0] + m.wideMm / 2]);
