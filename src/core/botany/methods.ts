@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { between, named, refusedBy, wholeBetween } from '../boundary/parts';
-import { OWN_ID } from './ownSpecies';
+import { OWN_ID } from './ownId';
 
 /** One step of making a kind. Minutes are STARTING VALUES MADE UP FOR THE PRODUCT, replaced by the person's own log. */
 const methodStepSchema = v.strictObject({

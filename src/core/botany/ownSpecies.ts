@@ -1,3 +1,4 @@
+import { OWN_ID } from './ownId';
 import * as v from 'valibot';
 import { between, hue, named, refusedBy, wholeBetween } from '../boundary/parts';
 import { PLAIN_TUNE } from './shape/tune';
@@ -14,9 +15,6 @@ import type { Method } from './methods';
 import { madeAs } from './otherWays';
 import { ROLES, type Species } from './species';
 import { must } from '../geometry/must';
-
-/** Ids of a person's own species and methods begin with this, so that none hides one that ships with the product. */
-export const OWN_ID = /^own-[a-z0-9-]{1,40}$/;
 
 /** A species of the person's own: one of the catalogue's, changed. What is not said here is as in the one it is based on. */
 export const ownSpeciesSchema = v.strictObject({

@@ -17,6 +17,7 @@ import {
 } from './edited';
 import { countIn, lineIn, linesIn } from './treeLines';
 import { mapParts } from './changed';
+import { newLine } from './newLine';
 import { spokenOf, type Mention, type Ripe, type Spoken } from './mention';
 import type { Many, Part } from './part';
 
@@ -182,6 +183,15 @@ function named(at: Reading, ids: readonly string[], { nth, times, original }: { 
   return at.lines.length > 0;
 }
 
+/** A line of this name that the piece never had is put on it; false where none of it belongs there. */
+function added(at: Reading, name: Spoken): boolean {
+  const line = countOfName(at.tree, name).length === 0 ? newLine(at.tree, name) : null;
+  if (!line) return false;
+  at.tree = { ...at.tree, parts: [...at.tree.parts, line] };
+  at.lines = [line.id];
+  return true;
+}
+
 function ripened(at: Reading, count: number, stage: Ripe): boolean {
   if (spokenOf(firstLine(at) ?? at.tree) !== 'berry') at.lines = countOfName(at.tree, 'berry').slice(0, 1);
   const berry = firstLine(at);
@@ -273,7 +283,8 @@ export function said(tree: Part, mentions: readonly Mention[], original = tree):
       seen.set(m.name, nth + 1);
       // none of what is not there is no fault
       if (m.count === 0 && countOfName(at.tree, m.name).length === 0) return;
-      if (!named(at, must(lines.get(m.name)), { nth, times: timesOf(m.name), original })) return void untaken.push(i);
+      if (!named(at, must(lines.get(m.name)), { nth, times: timesOf(m.name), original }) && !added(at, m.name))
+        return void untaken.push(i);
     }
     if (!apply(at, m)) untaken.push(i);
   });

@@ -50,7 +50,7 @@ export interface CheckedPlan {
     kind: string | null;
     pieceIds: readonly string[];
   }[];
-  stems: readonly { pieceId: string; curve: readonly Vec3[] }[];
+  stems: readonly { pieceId: string; curve: readonly Vec3[]; trimmedMm?: number | null }[];
   /** main stems of sprays from joint to joint, as thick as they are taped */
   mains: readonly { course: readonly Vec3[]; thicknessMm: number }[];
   /** as they are cut; a part's runs on below its head by its stretch along the stem */
@@ -273,6 +273,7 @@ const ENDS_AT_ENTRY_MM = 4;
 /** Wires of heads that stand by themselves and are long enough to be in the bore take more room than it has, however they lie. */
 function packed({ entries, stems, wires }: CheckedPlan, pieces: readonly DrawnPiece[]): Fault[] {
   const longMm = new Map(stems.map(({ pieceId, curve }) => [pieceId, curve.slice(1).reduce((a, at, i) => a + farMm(must(curve[i]), at), 0)])); // prettier-ignore
+  const trimmed = new Map(stems.map(({ pieceId, trimmedMm }) => [pieceId, trimmedMm ?? Infinity]));
   const endsAt = new Map(stems.map(({ pieceId, curve }) => [pieceId, curve[curve.length - 1]]));
   const isHead = new Map(pieces.map((p) => [p.stands, p.faces !== null]));
   return entries.flatMap((e): Fault[] => {
@@ -280,7 +281,8 @@ function packed({ entries, stems, wires }: CheckedPlan, pieces: readonly DrawnPi
     const inside = wires.filter(({ pieceId, use, terms }) => {
       if (!own.includes(pieceId)) return false;
       const runsMm = terms.reduce((a, t) => a + (t.term === 'along-stem' ? t.mm : 0), 0);
-      return use === 'stem' || (isHead.get(pieceId) === true && runsMm > must(longMm.get(pieceId)) + 0.5);
+      const reachesMm = Math.min(runsMm, must(trimmed.get(pieceId)));
+      return use === 'stem' || (isHead.get(pieceId) === true && reachesMm > must(longMm.get(pieceId)) + 0.5);
     });
     const squares = inside.reduce((a, w) => a + w.count * (w.diameterMm + PAPER_MM) ** 2, 0);
     return e.boreMm !== null && Math.sqrt(squares / DENSEST) > e.boreMm ? [{ rule: 'packed', what: e.id }] : [];

@@ -13,6 +13,7 @@ import type { Shape } from '../shape/recipe';
 import { addSheet } from '../shape/sheet';
 import { addBall, three } from '../shape/solids';
 import { laidOut } from './laidOut';
+import { addOther } from './others';
 import type { Sprig } from './sprig';
 import { addLeaf, addStalk, leafBlade, leafPaint, seatOf } from './stalks';
 
@@ -94,6 +95,7 @@ function drawn(r: BerrySprig, tree: MadePart): Shape {
       const paint = leafPaint({ hue: '#6f8a55' });
       for (const part of parts) {
         if (part.name === 'leaf') addLeaf({ b, part, blade, paint, random });
+        else if (part.name !== 'berry') addOther(b, part, hues, random);
         else {
           addStalk(b, part, 0.015, [green, wood]);
           const size = part.size / Math.cbrt(r.stretch);

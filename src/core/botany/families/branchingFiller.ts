@@ -14,24 +14,25 @@ import type { Hues, Part, Shape } from '../shape/recipe';
 import { addSheet } from '../shape/sheet';
 import { addTube } from '../shape/solids';
 import { laidOut } from './laidOut';
+import { addOther, isMadeThing } from './others';
 import type { Sprig } from './sprig';
 import { addStalk } from './stalks';
 
 const TENTHS = [4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15];
 
 /** A smaller branch has fewer side branches, and a single one fewer clusters; each cluster is as full as they were. */
-function lessOf({ sideBranches, clusters, florets }: Filler, share: number): Filler {
+function lessOf({ sideBranches, clusters, florets, stalkMm }: Filler, share: number): Filler {
   const full = florets / (sideBranches * clusters);
   const sides = Math.max(1, Math.round(sideBranches * share));
   const each = sideBranches > 1 ? clusters : Math.max(1, Math.round(clusters * share));
-  return { sideBranches: sides, clusters: each, florets: Math.round(full * sides * each) };
+  return { sideBranches: sides, clusters: each, florets: Math.round(full * sides * each), stalkMm };
 }
 
 /** Files of earlier versions say how many florets a cluster has; where neither is said clusters stay as full as they were. */
 function recount(usual: Filler, counts: Counts): Filler {
   const { sideBranches = usual.sideBranches, clusters = usual.clusters, florets: each, floretsInAll } = counts;
   const full = each === undefined ? usual.florets / (usual.sideBranches * usual.clusters) : Math.min(MOST_TO_A_CLUSTER, each);
-  return { sideBranches, clusters, florets: floretsInAll ?? Math.round(full * sideBranches * clusters) };
+  return { ...usual, sideBranches, clusters, florets: floretsInAll ?? Math.round(full * sideBranches * clusters) };
 }
 
 /** A branching filler of tiny scrunched florets, usually of so many. */
@@ -58,7 +59,7 @@ const MOST_TO_A_CLUSTER = 12;
 const florets = (part: MadePart): number =>
   part.many.by === 'share' ? part.many.inAll : part.parts.reduce((a, p) => a + florets(p), 0);
 
-function countedIn(tree: MadePart): Filler {
+function countedIn(tree: MadePart): Omit<Filler, 'stalkMm'> {
   const side = tree.parts.find((p) => p.kind === 'arm');
   const clusters = (side ?? tree).parts.find((p) => p.kind === 'cluster');
   const others = clusters ? countOf(clusters.many) : 0;
@@ -100,6 +101,7 @@ function drawn(tree: MadePart): Shape {
       });
       const many = parts.length > MANY;
       parts.forEach((part, i) => {
+        if (part.name !== 'floret' && isMadeThing(part)) return addOther(b, part, hues, random);
         if (part.name !== 'floret') return addStalk(b, part, part.level ? 0.006 : 0.008, [green, green]);
         // from afar three of five, a third larger
         if (b.coarse && many && i % 5 > 2) return;

@@ -10,6 +10,7 @@ import type { PartCount, Shape } from '../shape/recipe';
 import { addTube } from '../shape/solids';
 import { addFloret } from './florets';
 import { laidOut } from './laidOut';
+import { addOther } from './others';
 import type { Sprig } from './sprig';
 import { addStalk } from './stalks';
 
@@ -62,6 +63,7 @@ function drawn(r: FloretSpike, tree: MadePart): Shape {
       parts.forEach((part, i) => {
         // from afar three of five, a quarter larger
         if (b.coarse && parts.length > 20 && i % 5 > 2) return;
+        if (part.name === 'leaf' || part.name === 'berry') return addOther(b, part, hues, random);
         if (!b.coarse) addStalk(b, part, 0.006, [green, green]);
         const size = part.size * lerp(1, 0.8, part.open === 0.5 ? 1 : 0);
         addFloret({ b, part: { ...part, size: b.coarse ? size * 1.25 : size }, petals: r.petals, hues, random });

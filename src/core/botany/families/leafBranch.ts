@@ -9,6 +9,7 @@ import type { PetalShape } from '../shape/petal';
 import type { Part, Shape } from '../shape/recipe';
 import { addBall, addTube, three } from '../shape/solids';
 import { carrierAt, laidOut, type Growth } from './laidOut';
+import { addOther } from './others';
 import type { Sprig } from './sprig';
 import { addLeaf, addStalk, leafBlade, leafPaint } from './stalks';
 
@@ -159,6 +160,7 @@ function drawn(r: LeafBranch, tree: MadePart): Shape {
         addStalk(b, part, part.name === 'arm' ? 0.009 : 0.006, [wood, green]);
         if (part.name === 'leaf') addLeaf({ b, part, blade, paint: r.twoFaced && random() < 0.3 ? pale : paint, random });
         if (part.name === 'berry') addBall({ ...berry(part, r.berryHue ?? hues.hue, b.coarse), b });
+        if (part.name === 'floret' || part.name === 'bud') addOther(b, part, hues, random);
       }
     },
   };

@@ -80,6 +80,24 @@ describe('what is typed', () => {
     expect((await typed('in the hand', treeOf('heather'))).untaken).toEqual([0]);
   });
 
+  test('a line that a piece never had: berries on a laurel, a calyx on a cut flower; not a petal on a branch', async () => {
+    const laurel = await typed('7 leaves; 3 berries 11, 24 ga', treeOf('laurel'));
+    expect([laurel.strange, laurel.untaken]).toEqual([[], []]);
+    const berries = lineIn(laurel.tree, 'berry')!;
+    expect(berries).toMatchObject({ many: { by: 'sizes', of: [{ count: 3, sizeMm: 11 }] }, on: { swg: 24 }, join: 'taped' });
+    // below the leaves, which stay as they were
+    const at = expand(laurel.tree).filter((i) => i.part.kind === 'berry').map((i) => i.atMm); // prettier-ignore
+    expect(Math.min(...at)).toBeGreaterThan(
+      Math.max(...expand(treeOf('laurel')).map((i) => (i.part.kind === 'leaf' ? i.atMm : 0))),
+    );
+    const calyx = await typed('1 calyx 12', treeOf('daisy'));
+    expect(calyx.untaken).toEqual([]);
+    expect(many(calyx.tree, 'calyx')).toBe(1);
+    expect((await typed('5 petals', treeOf('laurel'))).untaken).toEqual([0]);
+    const gone = await typed('no berries', laurel.tree);
+    expect(lineIn(gone.tree, 'berry')).toBeNull();
+  });
+
   test('sizes one by one', async () => {
     const { tree } = await typed('2 of 18, 4 of 26, 6 of 34', treeOf('laurel'));
     expect(lineIn(tree, 'leaf')!.many).toEqual({ by: 'sizes', of: [{ count: 2, sizeMm: 18 }, { count: 4, sizeMm: 26 }, { count: 6, sizeMm: 34 }] }); // prettier-ignore
@@ -134,7 +152,7 @@ describe('what is typed', () => {
   });
 
   test('what is not there is said of nothing', async () => {
-    const { tree, untaken } = await typed('4 berries', treeOf('roundleaf'));
+    const { tree, untaken } = await typed('4 stamens', treeOf('roundleaf'));
     expect(untaken).toEqual([0]);
     expect(tree).toEqual(treeOf('roundleaf'));
   });
