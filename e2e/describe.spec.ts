@@ -32,6 +32,8 @@ for (const [from, line, parts] of [
   ['Wrapped rose', '6 rounds 40', { Rounds: '6' }],
   ['Olive sprig', '9 leaves 16 to 30, no berries', { Leaves: '9' }],
   ['Leafy vine', '4 arms; 3 leaves each', { Arms: '4', Leaves: '3' }],
+  ['Laurel sprig', '7 leaves; 3 berries 11, 24 ga', { Leaves: '7', Berries: '3' }],
+  ['Delphinium spike', '4 buds, 5 half, 6 open, in the hand', { Buds: '4', 'Open florets': '6' }],
   ['Anemone', '4 petals 26, no stamens', { 'Petals 1': '2', 'Petals 2': '2' }],
 ] as const)
   test(`described in a line: ${from}, “${line}”`, async ({ page }) => {

@@ -100,6 +100,11 @@ test('pieces of many parts are made up first: ring by ring, a step each, then on
   await expect(bench).toContainText(/to make up, 1 of/);
   await bench.getByRole('button', { name: /^Done/ }).click();
   await expect(bench.getByRole('img', { name: /^1 of \d+ done/ })).toBeVisible();
+  // a branch as far as it has come: what comes now, and at the next step that it is there
+  const picture = (name: RegExp) => bench.getByRole('img', { name });
+  await expect(picture(/nothing is there yet, \d+ come$/)).toBeVisible();
+  await bench.getByRole('button', { name: /^Done/ }).click();
+  await expect(picture(/\d+ parts are there, \d+ comes?$/)).toBeVisible();
   await bench.getByRole('radio', { name: label('wire.tape') }).click();
   await expect(bench).toContainText(/Stem 1 of/);
 });

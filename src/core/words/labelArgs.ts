@@ -508,6 +508,7 @@ export interface LabelArgs {
   'wire.do-later': { name: Arg };
   'wire.do-tape-joint': { order: Arg };
   'wire.drawn': { title: Arg };
+  'wire.drawn-grown': { title: Arg; there: Arg; comes: Arg };
   'wire.end-of': { number: Arg };
   'wire.ends-out-tin-cut-first': { used: Arg };
   'wire.for-is': { length: Arg; wire: Arg; terms: Arg };

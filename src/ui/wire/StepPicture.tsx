@@ -26,12 +26,7 @@ export function StepPicture({ step, steps, plan }: { step: BenchStep; steps: rea
     .filter((s) => s.kind === 'joint' && s.spray === step.spray && s.joint!.arm === step.joint?.arm)
     .at(-1);
   return (
-    <svg
-      viewBox={`0 0 ${W} ${H}`}
-      className="h-full max-h-[60vh] w-full"
-      role="img"
-      aria-label={words.label('wire.drawn', { title: words.say(step.title) })}
-    >
+    <svg viewBox={`0 0 ${W} ${H}`} className="h-full max-h-[60vh] w-full" role="img" aria-label={pictured(step, words)}>
       {step.kind === 'made up' ? (
         step.rings?.length ? (
           <>
@@ -61,6 +56,14 @@ export function StepPicture({ step, steps, plan }: { step: BenchStep; steps: rea
       )}
     </svg>
   );
+}
+
+/** What the picture shows, for who does not see it. */
+function pictured({ title, grown }: BenchStep, words: ReturnType<typeof useWords>): string {
+  const said = words.say(title);
+  return grown
+    ? words.label('wire.drawn-grown', { title: said, there: grown.have.length, comes: grown.add.length })
+    : words.label('wire.drawn', { title: said });
 }
 
 const headPx = (plan: DerivedPlan, of: string, pieceId: string): number => {

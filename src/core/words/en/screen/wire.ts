@@ -37,6 +37,8 @@ export const WIRE = {
   'wire.do-tape-joint': 'tape joint {order}',
   'wire.do-wire-by-the-rule': 'wire by the rule',
   'wire.drawn': '{title}, drawn',
+  'wire.drawn-grown':
+    '{title}, drawn: {there, plural, =0 {nothing is there yet} one {# part is there} other {# parts are there}}, {comes, plural, =0 {none comes} one {# comes} other {# come}}',
   'wire.earlier': 'Earlier',
   'wire.end-of': 'end of {number}',
   'wire.ends-out-tin-cut-first':

@@ -39,6 +39,8 @@ export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
   'wire.do-tape-joint': 'atar la unión {order}',
   'wire.do-wire-by-the-rule': 'alambre según la regla',
   'wire.drawn': '{title}, dibujado',
+  'wire.drawn-grown':
+    '{title}, dibujado: {there, plural, =0 {aún no hay nada} one {hay # parte} other {hay # partes}}, {comes, plural, =0 {no llega ninguna} one {llega #} other {llegan #}}',
   'wire.earlier': 'Antes',
   'wire.end-of': 'cabo de {number}',
   'wire.ends-out-tin-cut-first':

@@ -39,6 +39,8 @@ export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
   'wire.do-tape-joint': 'faire l’attache {order}',
   'wire.do-wire-by-the-rule': 'fil selon la règle',
   'wire.drawn': '{title}, dessiné',
+  'wire.drawn-grown':
+    '{title}, dessiné : {there, plural, =0 {rien n’y est encore} one {# partie y est} other {# parties y sont}}, {comes, plural, =0 {aucune n’arrive} one {# arrive} other {# arrivent}}',
   'wire.earlier': 'Plus tôt',
   'wire.end-of': 'chute de {number}',
   'wire.ends-out-tin-cut-first':
