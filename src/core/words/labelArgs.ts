@@ -540,6 +540,6 @@ export interface LabelArgs {
   'wire.to-the-tin': { leftMm: Arg };
   'wire.torn-off-at-cm-cut': { cm: Arg; widths: Arg };
   'wire.do-chosen': { wire: Arg; kind: Arg };
-  'wire.taped-thick': { gauges: Arg; thick: Arg };
+  'wire.taped-thick': { thick: Arg };
   'wire.bars-of': { diameter: Arg; colour: Arg; bars: Arg };
 }

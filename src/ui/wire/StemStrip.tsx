@@ -13,7 +13,7 @@ export function StemStrip({ plan }: { plan: DerivedPlan }) {
   const words = useWords();
   const deepest = Math.max(40, ...plan.entries.map((e) => e.cutMm));
   const rim = HEAD_ROOM + Math.min(60, Math.max(20, ...plan.stems.map((s) => s.lengthMm))) * PX_PER_MM;
-  const height = rim + deepest * PX_PER_MM + 58;
+  const height = rim + deepest * PX_PER_MM + 75;
   return (
     <div>
       <h1 className="pt-1">
@@ -101,11 +101,11 @@ function StemInBarrier({ entry, plan, rim, height }: { entry: PlannedEntry; plan
       <text x={middle - od / 2 - 18} y={rim + 17} textAnchor="middle" fontSize="13" fontWeight="700" fill="var(--onleaf)">
         {entry.number}
       </text>
+      <text x={middle} y={height - 51} textAnchor="middle" fontSize="13" fontWeight="600" fill="var(--ink)">
+        {gauges.map((g) => words.gauge(g)).join(' + ')}
+      </text>
       <text x={middle} y={height - 34} textAnchor="middle" fontSize="13" fontWeight="600" fill="var(--ink)">
-        {words.label('wire.taped-thick', {
-          gauges: gauges.map((g) => words.gauge(g)).join(' + '),
-          thick: words.units.length(entry.bundleMm, 1),
-        })}
+        {words.label('wire.taped-thick', { thick: words.units.length(entry.bundleMm, 1) })}
       </text>
       <text x={middle} y={height - 17} textAnchor="middle" fontSize="13" fill="var(--ink2)">
         {words.barrier(entry.barrier)[0]}

@@ -96,7 +96,7 @@ export const GREENS: readonly Species[] = [
   {
     id: 'froth', role: 'filler', habit: 'sprig', stages: grown,
     ...sprigOf(branchingFiller(FILLERS.sprig)),
-    sizesMm: [70, 60, 50], pasteMm: 0.4, solidity: 0.4, method: 'scrunched', breakageShare: 0.15, monthsNorth: [5, 6, 7, 8, 9],
+    sizesMm: [68, 58, 48], pasteMm: 0.4, solidity: 0.4, method: 'scrunched', breakageShare: 0.15, monthsNorth: [5, 6, 7, 8, 9],
     colourways: [{ id: 'white', name: 'white', hue: '#f5f1ea' }, { id: 'blush', name: 'blush', hue: '#f0cfd0' }],
     white: false,
   },

@@ -14,7 +14,7 @@ export interface Filler {
 
 /** A small sprig is one side branch; a rich one has 75 to 80 florets (docs/trade.md T7; common practice, no source). */
 export const FILLERS = {
-  sprig: { sideBranches: 1, clusters: 3, florets: 20, stalkMm: 10 },
+  sprig: { sideBranches: 1, clusters: 3, florets: 20, stalkMm: 8 },
   branch: { sideBranches: 4, clusters: 3, florets: 78, stalkMm: 20 },
 } as const satisfies Readonly<Record<string, Filler>>;
 

@@ -117,6 +117,6 @@ export const WIRE = {
   'wire.wire-to-cut': 'Wire to cut',
   'wire.do-chosen': '{wire} for {kind}',
   'wire.pick': 'pick',
-  'wire.taped-thick': '{gauges}, taped {thick}',
+  'wire.taped-thick': 'taped {thick}',
   'wire.bars-of': 'Ø {diameter}, {colour}, {bars, plural, one {# length} other {# lengths}}',
 } as const;

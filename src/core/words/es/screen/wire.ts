@@ -119,6 +119,6 @@ export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
   'wire.wire-to-cut': 'Alambre que cortar',
   'wire.do-chosen': '{wire} para {kind}',
   'wire.pick': 'portaflor',
-  'wire.taped-thick': '{gauges}, con cinta {thick}',
+  'wire.taped-thick': 'con cinta {thick}',
   'wire.bars-of': 'Ø {diameter}, {colour}, {bars, plural, one {# alambre} other {# alambres}}',
 };

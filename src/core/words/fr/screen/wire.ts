@@ -119,6 +119,6 @@ export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
   'wire.wire-to-cut': 'Fil à couper',
   'wire.do-chosen': '{wire} pour {kind}',
   'wire.pick': 'tube',
-  'wire.taped-thick': '{gauges}, enrubanné {thick}',
+  'wire.taped-thick': 'enrubanné {thick}',
   'wire.bars-of': 'Ø {diameter}, {colour}, {bars, plural, one {# longueur} other {# longueurs}}',
 };
