@@ -264,6 +264,9 @@ const mixing = (colours: number, { lot, lots }: { lot: number; lots: number }): 
 /** What is glued lies flat overnight before it is moved. Common practice, no source. */
 const GLUED_DRY_HOURS = 10;
 
+/** Laid out dry, then glued on, one piece. Starting value of the own study. */
+const GLUED_MINUTES = 0.6;
+
 /** Sprays, or single stems, are taped; what has no wire is glued. */
 function taping(tray: readonly TrayKind[], { wired, joints, jointMinutes, dryFactor }: BenchWork, after: readonly Link[]): Task {
   const words = (): Pick<Task, 'name' | 'detail'> => {
@@ -273,7 +276,7 @@ function taping(tray: readonly TrayKind[], { wired, joints, jointMinutes, dryFac
       : { name: { code: 'task.tape-stems', values: WHOLE }, detail: { code: 'detail.stems', values: {} } };
   };
   const stems = tray.reduce((a, k) => a + k.placed, 0);
-  const minutes = Math.max(15, Math.max(joints, stems * 0.5) * jointMinutes);
+  const minutes = Math.max(15, wired ? Math.max(joints, stems * 0.5) * jointMinutes : stems * GLUED_MINUTES);
   const task = plain({ id: 'tape', ...words(), minutes, after, skill: 'taping' });
   return wired ? task : { ...task, dryHours: GLUED_DRY_HOURS * dryFactor };
 }

@@ -18,9 +18,18 @@ export interface KindStep {
   /** what is done in it for one piece, each with its share of those minutes */
   works: readonly { work: Work; minutes: number }[];
   /** laid out and cleared away once for so many parts of a piece, the board holding so many */
-  boards: readonly { perPiece: number; batch: number; minutes: number }[];
+  boards: readonly Board[];
   /** until the next step may touch it, in a plain room */
   dryHours: number;
+}
+
+/** A board of a work: laid out and cleared away for so many of it. */
+interface Board {
+  /** none of a method of a person's own */
+  work: Work | null;
+  perPiece: number;
+  batch: number;
+  minutes: number;
 }
 
 /** What is done to a core before anything is put round it. */
@@ -117,6 +126,7 @@ export function stepsOf(method: Method, built: readonly Built[], spares: Readonl
     if (!own && followsOn(step, found)) return [ownStep(step, method.batch)];
     if (!own || pieces === 0) return [];
     const boards = [...own.counts].map(([work, count]) => ({
+      work,
       perPiece: count / pieces,
       batch: batchOf(work),
       minutes: SET_UP_MINUTES,
@@ -137,15 +147,13 @@ const ownStep = (step: MethodStep, batch: number): KindStep => ({
   eachMinutes: step.minutesEach,
   range: AS_IT_IS,
   works: [],
-  boards: [{ perPiece: 1, batch, minutes: step.minutesBatch }],
+  boards: [{ work: null, perPiece: 1, batch, minutes: step.minutesBatch }],
   dryHours: step.dryHours,
 });
 
 /** Hands-on minutes of a step for so many pieces, every board that is begun in full. */
 export const stepMinutesFor = ({ eachMinutes, boards }: KindStep, pieces: number): number =>
-  pieces > 0
-    ? eachMinutes * pieces + boards.reduce((a, b) => a + Math.ceil((b.perPiece * pieces) / b.batch - 1e-9) * b.minutes, 0)
-    : 0;
+  pieces > 0 ? eachMinutes * pieces + boards.reduce((a, b) => a + boardsFor(b, pieces) * b.minutes, 0) : 0;
 
 /** Hands-on minutes of a step for so many pieces from a quick hand to first attempts; boards are laid out by all alike. */
 export function stepRangeFor(own: KindStep, pieces: number): { quick: number; first: number } {
@@ -157,6 +165,29 @@ export function stepRangeFor(own: KindStep, pieces: number): { quick: number; fi
 /** How many of what a piece has the most of are made at one time. */
 export const batchIn = (steps: readonly KindStep[]): number =>
   steps.flatMap((s) => s.boards).reduce((most, b) => (b.perPiece > most.perPiece ? b : most), { perPiece: 0, batch: 1 }).batch;
+
+const boardsFor = ({ perPiece, batch }: Board, pieces: number): number => Math.ceil((perPiece * pieces) / batch - 1e-9);
+
+/** Kinds on which the same work is done share its boards: each has its part of those that all of them take together. */
+export function sharingBoards<K extends { steps: readonly KindStep[]; toMake: number }>(kinds: readonly K[]): K[] {
+  const sums = new Map<Work, { together: number; apart: number; batch: number }>();
+  for (const { steps, toMake } of kinds)
+    for (const board of steps.flatMap((s) => s.boards)) {
+      if (board.work === null || toMake === 0) continue;
+      const sum = sums.get(board.work) ?? { together: 0, apart: 0, batch: board.batch };
+      sum.together += board.perPiece * toMake;
+      sum.apart += boardsFor(board, toMake);
+      sums.set(board.work, sum);
+    }
+  const shareOf = (work: Work | null): number => {
+    const sum = work === null ? undefined : sums.get(work);
+    return sum && sum.apart > 0 ? Math.ceil(sum.together / sum.batch - 1e-9) / sum.apart : 1;
+  };
+  return kinds.map((kind) => ({
+    ...kind,
+    steps: kind.steps.map((s) => ({ ...s, boards: s.boards.map((b) => ({ ...b, minutes: b.minutes * shareOf(b.work) })) })),
+  }));
+}
 
 /** Starting minutes for one piece, its share of full boards counted in. */
 export const minutesForOne = (steps: readonly KindStep[]): number =>

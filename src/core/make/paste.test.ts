@@ -4,7 +4,7 @@ import type { Arrangement } from '../compose/arrangement';
 import { defaultLine, newArrangement } from '../plan/newProject';
 import { cakeOf } from '../testing/samples';
 import { basesOf, PASTE_STEP_GRAMS, pasteByColour, SMALL } from './paste';
-import { minutesForOne } from './kindWork';
+import { minutesForOne, stepMinutesFor } from './kindWork';
 import { trayOf } from './tray';
 
 const CAKE = cakeOf([200, 110]);
@@ -143,6 +143,29 @@ describe('pace and another way of making', () => {
     expect(kinds.get('blossom')!.pace.share).toBeGreaterThan(1.1);
     expect(kinds.get('blossom')!.pace.share).toBeLessThanOrEqual(kinds.get('jasmine')!.pace.share);
     expect(kinds.get('laurel')!.pace).toMatchObject({ from: 'starting value', share: 1 });
+  });
+
+  test('the same work on several kinds shares its boards: twelve kinds of eight take what one of 96 takes', () => {
+    const leaves = (kinds: readonly (readonly [species: string, colourway: string])[], each: number) =>
+      trayOf([arranged(kinds.map(([species, colourway]) => [species, 'flat', 30, each, colourway]))], {
+        rule: { surviveShare: 0.5, least: 0 },
+      });
+    const species = ['looseleaf', 'looseoak', 'loosemaple'];
+    const many = leaves(species.flatMap((s) => ['leaf', 'straw', 'russet', 'gold'].map((c) => [s, c] as const)), 8); // prettier-ignore
+    expect(many).toHaveLength(12);
+    const minutes = (tray: typeof many) =>
+      tray.reduce(
+        (a, k) =>
+          a +
+          stepMinutesFor(
+            k.steps.find((s) => s.step.id === 'leaves')!,
+            k.toMake,
+          ),
+        0,
+      );
+    const made = many.reduce((a, k) => a + k.toMake, 0);
+    // cut and veined 0.4 each, boards of forty in 4 minutes (starting values of the own study)
+    expect(minutes(many)).toBeCloseTo(0.4 * made + 4 * Math.ceil(made / 40), 6);
   });
 
   test('a slip of the timer is no pace, minutes that were not taken are none', () => {

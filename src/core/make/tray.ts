@@ -5,7 +5,7 @@ import { ownBreakage, ownDrying, ownFactor, ownLoss, type Own } from '../log/own
 import { roleAt, type Role } from '../botany/species';
 import type { Arrangement } from '../compose/arrangement';
 import type { SpareReason } from './facts';
-import { minutesForOne, stepsOf, type KindStep } from './kindWork';
+import { minutesForOne, sharingBoards, stepsOf, type KindStep } from './kindWork';
 import { isAssembled, sparePartsOf, type SpareParts } from './spareParts';
 import { SPARES_RULE, sparesFor, type SparesRule } from './spares';
 import { inHand, type Taken } from './takings';
@@ -90,7 +90,7 @@ export function trayOf(arrangements: readonly Arrangement[], given: Partial<Tray
       kinds.set(key, kind);
     }
   }
-  const made = [...kinds.values()].map((kind) => withCounts(kind, notes));
+  const made = sharingBoards([...kinds.values()].map((kind) => withCounts(kind, notes)));
   const person = personOf(made, notes);
   const worked = pacesByWork(made, notes, person);
   return made
