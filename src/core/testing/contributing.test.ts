@@ -62,7 +62,7 @@ test.each(LANGUAGE_IDS)('a species, a method, a barrier: %s says what it has no 
   const [flower] = FLOWERS;
   const [barrier] = BARRIERS;
   const more = {
-    species: [{ ...flower!, id: 'dogwood', colourways: [{ id: 'chalk', name: 'chalk', hue: '#ffffff' }] }],
+    species: [{ ...flower!, id: 'hawthorn', colourways: [{ id: 'chalk', name: 'chalk', hue: '#ffffff' }] }],
     methods: [
       { id: 'piped', steps: [] },
       { ...METHODS.layered!, steps: [...METHODS.layered!.steps, { ...METHODS.layered!.steps[0]!, id: 'chill', noted: true }] },
@@ -70,7 +70,7 @@ test.each(LANGUAGE_IDS)('a species, a method, a barrier: %s says what it has no 
     barriers: [{ ...barrier!, id: 'reed', stepCount: 99 }],
   };
   expect(missingWords(more, messages)).toEqual([
-    'names.ts species dogwood',
+    'names.ts species hawthorn',
     'names.ts colours chalk',
     'methods.ts piped',
     'methods.ts layered steps chill',
