@@ -100,10 +100,10 @@ function treeBy(species: Species, { id, unwired: bare }: Method): Construction {
 }
 
 /** What ways of making are offered for a species; nothing where it has one way alone. */
-function fitOf({ habit, role, sprig, sizesMm, stages, ...species }: Species): Fit | null {
-  if (habit === 'head') return sprig ? null : 'flower';
-  if (role !== 'foliage') return null;
-  const root = species.tree({ stage: must(stages[0]).id, sizeMm: must(sizesMm[0]), counts: {} });
+function fitOf(species: Species): Fit | null {
+  if (species.habit === 'head') return species.sprig ? null : 'flower';
+  if (species.role !== 'foliage') return null;
+  const root = species.tree({ stage: must(species.stages[0]).id, sizeMm: must(species.sizesMm[0]), counts: {} });
   return root.kind === 'leaf' ? 'single leaf' : 'leaf branch';
 }
 

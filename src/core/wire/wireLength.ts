@@ -1,6 +1,6 @@
 import type { FactOf, PieceRef } from '../facts/fact';
 import type { CutDemand } from './cutList';
-import { cutAs, TRIM_MM, CUTTINGS, type Cutting } from './cutting';
+import { cutAs, TRIM_MM, type Cutting } from './cutting';
 import type { PartName, TERM_FACTS } from './facts';
 
 /** What a stretch of wire is for. */
@@ -56,11 +56,10 @@ export function cutOf(
   count: number,
   { cutting, stockMm }: { cutting: Cutting; stockMm: number },
 ): Terms {
-  const lengths = CUTTINGS.map((way) => [way, cutAs(lengthMm, stockMm, { cutting: way, usual: 'to length' })] as const);
-  const ways = Object.fromEntries(
-    lengths.map(([way, { cutMm }]) => [way, [{ lengthMm: cutMm, count }]]),
-  ) as unknown as WireCut['ways'];
-  const { cutMm, parts } = cutAs(lengthMm, stockMm, { cutting, usual: 'to length' });
+  const as = (way: Cutting) => cutAs(lengthMm, stockMm, { cutting: way, usual: 'to length' });
+  const demand = (way: Cutting) => [{ lengthMm: as(way).cutMm, count }];
+  const ways = { fractions: demand('fractions'), length: demand('length'), sizes: demand('sizes') };
+  const { cutMm, parts } = as(cutting);
   return { terms: withOver(terms, cutMm - lengthMm, parts), lengthMm: cutMm, ways };
 }
 
