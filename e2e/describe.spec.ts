@@ -94,3 +94,16 @@ test('sizes, wire and cut are changed by keyboard in the table, and what comes o
   await pick(built, 'Leaves: wire', label('describe.no-wire'));
   await expect(built.getByRole('row', { name: /^Leaves/ })).not.toContainText('90 mm');
 });
+
+test('a clause that is taken out of the line takes its part away, and undo brings it back', async ({ page }) => {
+  const built = await begin(page, 'Olive sprig');
+  const line = await typedIn(built).inputValue();
+  const clauses = line.split('; ');
+  expect(clauses).toHaveLength(3);
+  await said(built, [clauses[0], clauses[2]].join('; '));
+  await expect(built.getByRole('row', { name: /^Berries/ })).toHaveCount(0);
+  await expect(built.getByRole('row', { name: /^Leaves/ })).toHaveCount(1);
+  await undo(page).click();
+  await expect(built.getByRole('row', { name: /^Berries/ })).toHaveCount(1);
+  await expect(typedIn(built)).toHaveValue(line);
+});

@@ -8,6 +8,7 @@ import { mentionsOf, said, spokenMm } from '../../piece/said';
 import type { Part } from '../../piece/part';
 import { LANGUAGE_IDS, PSEUDO, typingOf, type Language } from '../languages';
 import { readTyped } from './read';
+import { takenOut } from './takenOut';
 import { writeTyped } from './write';
 
 const figure = (mm: number): string => String(spokenMm(mm));
@@ -96,6 +97,27 @@ describe('what is typed', () => {
     expect((await typed('5 petals', treeOf('laurel'))).untaken).toEqual([0]);
     const gone = await typed('no berries', laurel.tree);
     expect(lineIn(gone.tree, 'berry')).toBeNull();
+  });
+
+  test('a clause that is taken out of the line takes its part away; a line that is otherwise is read as it is', async () => {
+    const typing = await typingOf('en');
+    const tree = treeOf('olive');
+    const written = writeTyped(mentionsOf(tree), typing, figure);
+    const clauses = written.split('; ');
+    expect(clauses).toHaveLength(3);
+    const without = (text: string) => said(tree, readTyped(takenOut(text, written, typing), typing).mentions.map((m) => m.mention)).tree; // prettier-ignore
+    const bare = without([clauses[0], clauses[2]].join('; '));
+    expect([lineIn(bare, 'berry'), lineIn(bare, 'leaf')]).toEqual([null, lineIn(tree, 'leaf')]);
+    // the wire that carries all is no part that can go
+    expect(without(clauses.slice(0, 2).join('; '))).toEqual(tree);
+    expect(takenOut('6 pairs 18 to 43', written, typing)).toBe('6 pairs 18 to 43');
+    // of two lines of a name the one that was taken out
+    const anemone = treeOf('anemone');
+    const all = writeTyped(mentionsOf(anemone), typing, figure).split('; ');
+    const second = all.findLastIndex((c) => c.startsWith('5 petals'));
+    const left = takenOut(all.filter((_, i) => i !== second).join('; '), all.join('; '), typing);
+    const ringed = said(anemone, readTyped(left, typing).mentions.map((m) => m.mention)).tree; // prettier-ignore
+    expect(linesIn(ringed).filter((p) => p.kind === 'petal').map((p) => p.id)).toEqual(['ring-1']); // prettier-ignore
   });
 
   test('sizes one by one', async () => {

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { mentionsOf, said, spokenMm } from '@/core/piece/said';
 import { readTyped } from '@/core/words/typed/read';
+import { takenOut } from '@/core/words/typed/takenOut';
 import type { Typing } from '@/core/words/typed/typing';
 import { writeTyped } from '@/core/words/typed/write';
 import { useWords } from '../../speech/useWords';
@@ -23,9 +24,10 @@ export function TypedLine({ described, typing }: { described: Described; typing:
   // what was typed over an earlier state is no more of this one
   const text = typed && typed.over === written ? typed.text : written;
   const take = () => {
-    const { mentions, strange } = readTyped(text, typing);
+    const line = takenOut(text, written, typing);
+    const { mentions, strange } = readTyped(line, typing);
     const { tree: next, untaken } = said(tree, mentions.map((m) => m.mention), first); // prettier-ignore
-    const part = ({ from, to }: { from: number; to: number }) => text.slice(from, to);
+    const part = ({ from, to }: { from: number; to: number }) => line.slice(from, to);
     setTold({ strange: strange.map(part), untaken: untaken.map((i) => part(mentions[i]!)) });
     change(next, 'describe.do-line');
   };
