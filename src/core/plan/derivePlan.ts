@@ -160,8 +160,8 @@ const trayOfJob = ({ arrangements, spares, taken, log, notes, brief }: Project, 
   });
 
 /** What of the brief an arrangement's building and judging depends on. */
-const contextOf = ({ wireSystem, wireColour, keepsake, pushTestGrams, realPlants }: Project['brief']) =>
-  [wireSystem, wireColour, keepsake, pushTestGrams, realPlants] as const;
+const contextOf = ({ wireSystem, wireColour, stockMm, cutting, keepsake, pushTestGrams, realPlants }: Project['brief']) =>
+  [wireSystem, wireColour, stockMm, cutting, keepsake, pushTestGrams, realPlants] as const;
 
 /** In botanical mode what nature does not do, said at Compose; never a stop. */
 function objectionsOf(project: Project): Warning[] {

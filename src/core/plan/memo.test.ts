@@ -69,9 +69,11 @@ function changed(project: Project, random: () => number): Project {
   const kind = random();
   if (kind < 0.06) p.cake.tiers[0]!.heightMm += 3;
   else if (kind < 0.12) p.brief.wireSystem = p.brief.wireSystem === 'SWG' ? 'AWG' : 'SWG';
-  else if (kind < 0.18) p.brief.dust = 'not edible';
-  else if (kind < 0.22) own.pieces.pop();
-  else if (kind < 0.26 && 'riseMm' in own.line) own.line.riseMm += 2;
+  else if (kind < 0.16) p.brief.dust = 'not edible';
+  else if (kind < 0.2) p.brief.cutting = p.brief.cutting === 'length' ? 'sizes' : 'length';
+  else if (kind < 0.22) p.brief.stockMm -= 10;
+  else if (kind < 0.25) own.pieces.pop();
+  else if (kind < 0.29 && 'riseMm' in own.line) own.line.riseMm += 2;
   else if (kind < 0.34 && piece) own.joints = [{ pieceId: piece.id, shiftMm: 8, later: 0, onto: null, spray: null }];
   else if (piece) Object.assign(piece, { s: Math.min(1, piece.s + random() * 0.1), tiltRad: random() });
   return p;
