@@ -29,6 +29,8 @@ export function TypedLine({ described, typing }: { described: Described; typing:
     const { tree: next, untaken } = said(tree, mentions.map((m) => m.mention), first); // prettier-ignore
     const part = ({ from, to }: { from: number; to: number }) => line.slice(from, to);
     setTold({ strange: strange.map(part), untaken: untaken.map((i) => part(mentions[i]!)) });
+    // what was taken whole is not typed any more: undo shows the line as it was
+    if (strange.length === 0 && untaken.length === 0) setTyped(null);
     change(next, 'describe.do-line');
   };
   const example = writeTyped(lines.slice(0, 1).map((l) => l.slice(0, 2)), typing, figure); // prettier-ignore
