@@ -20,7 +20,7 @@ const RULES = [
   ['a piece on something made for food, wherever it is', ['place/contact.ts', 'if (underlaid.has(p.piece.id)) return', 'if (p) return']],
   ['stems through icing, neither bent nor said', ['plan/stems.ts', 'export const STEM_LIFT_MM = 1.6;', 'export const STEM_LIFT_MM = -60;'], ['place/contact.ts', 'if (worst >= clearMm || !eatenAt(solid, at)) return [];', 'return [];']],
   ['half a millimetre to spare in a bore', ['place/barrier.ts', 'stemMm + 0.5 <= barrier.boreMm', 'stemMm - 2 <= barrier.boreMm']],
-  ['wires of petals, leaves and stamens in a bore', ['plan/build.ts', '...reaching(footWires(p, context), freeMm),', '']],
+  ['wires of petals, leaves and stamens in a bore', ['plan/build.ts', '...(trimmedAtMm(p, freeMm, context) === null ? reaching(footWires(p, context), freeMm) : []),', '']],
   ['what is deeper than the cake', ['place/seating.ts', "if (!(clearMm >= clearanceFor(ray.meets))) return 'depth';", '']],
   ['dowels', ['place/seating.ts', 'dowels: cake.dowels.map(dowelStanding)', 'dowels: []']],
   ['the margin beside a dowel', ['place/seating.ts', "if (dowels.some((dowel) => wallBetweenMm(own, dowel) < TO_DOWEL_MM)) return 'dowel';", '']],
