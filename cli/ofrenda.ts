@@ -132,7 +132,7 @@ async function cutListCommand(args: readonly string[]): Promise<void> {
       const least = cutOptimally(rows, stockMm, solve);
       const parts = rows.map((r) => ({
         ...r,
-        lengthMm: cutAs(r.lengthMm, stockMm, { cutting: 'fractions', usual: 'to length' }).cutMm,
+        lengthMm: cutAs(r.lengthMm, stockMm, { cutting: 'fractions', usual: 'what fits' }).cutMm,
       }));
       return {
         gauge,

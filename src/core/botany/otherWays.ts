@@ -30,7 +30,7 @@ const LEAF_WORK: Readonly<Record<string, Work>> = {
   'two-faced leaf': 'leaf-two-faced',
 };
 /** Wire of a leaf that had none, and that it is taped by. Common practice, no source (docs/trade.md W2). */
-const LEAF_WIRE: Part['on'] = { by: 'wire', swg: 28, tip: 'straight', stalkMm: 2, run: 'past joint', cut: 'to length' };
+const LEAF_WIRE: Part['on'] = { by: 'wire', swg: 28, tip: 'straight', stalkMm: 2, run: 'past joint', cut: 'what fits' };
 
 /** Every leaf on a wire of its own, brought in so. */
 const leavesWired = (root: Part, work: Work): Part =>

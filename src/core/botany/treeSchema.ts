@@ -71,7 +71,7 @@ const own = v.variant('by', [
     tip: v.picklist(['straight', 'hook', 'closed hook', 'twisted double']),
     stalkMm: mm,
     run: v.union([v.picklist(['past joint', 'to foot']), mm]),
-    cut: v.picklist(['to length', 2, 3, 4, 5, 6]),
+    cut: v.picklist(['what fits', 'to length', 2, 3, 4, 5, 6]),
     hookMm: v.optional(between(0, 30)),
     strands: v.optional(wholeBetween(1, 12)),
   }),

@@ -140,7 +140,7 @@ const workOf = ({ work }: Part, from: 0 | 1): readonly Work[] =>
 export function withGauge(root: Part, id: string, swg: number): Part {
   const own = changeLine(root, id, (part) => {
     if (part.on.by !== 'nothing') return { ...part, on: { ...part.on, swg } };
-    const on = { by: 'wire', swg, tip: 'straight', stalkMm: 0, run: 'past joint', cut: 'to length' } as const;
+    const on = { by: 'wire', swg, tip: 'straight', stalkMm: 0, run: 'past joint', cut: 'what fits' } as const;
     return { ...part, on, join: 'taped', work: workOf(part, 1) };
   });
   return own.firstCarries && own.parts[0]?.id === id && own.on.by === 'wire' ? { ...own, on: { ...own.on, swg } } : own;

@@ -36,7 +36,7 @@ function randomTree(seed: number): Part {
       kind: anyOf(random, ['leaf', 'berry', 'bud', 'floret'] as const),
       many: random() < 0.5 ? so(count, between(random, 3, 40)) : { by: 'run', count, fromMm: between(random, 4, 12), toMm: between(random, 12, 45) },
       form: random() < 0.5 ? ball() : sheet({ outline: 'ovate', widthShare: 0.5, thicknessMm: between(random, 0.4, 1.2) }),
-      on: glued ? { by: 'nothing' } : onWire(anyOf(random, [24, 26, 28, 30]), { stalkMm: between(random, 0, 25), cut: anyOf(random, ['to length', 4, 5, 6] as const) }),
+      on: glued ? { by: 'nothing' } : onWire(anyOf(random, [24, 26, 28, 30]), { stalkMm: between(random, 0, 25), cut: anyOf(random, ['what fits', 'to length', 4, 5, 6] as const) }),
       join: glued ? 'glued' : 'taped',
       work: glued ? ['leaf-fine-glued'] : ['leaf-cut', 'dust-leaf'],
       habit: anyOf(random, [

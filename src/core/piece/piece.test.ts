@@ -9,7 +9,7 @@ import type { Part } from './part';
 import { gramsOf, pasteOf } from './paste';
 import { byInstance, passingAt, stemMm } from './thickness';
 import { filler, leafBranch, ringed, unwired } from './testing/trees';
-import { cutTo, fractionFor } from '../wire/cutting';
+import { cutAs, fractionFor, type Cut } from '../wire/cutting';
 import { hookMm, sumOf, wiresOf } from './wires';
 
 const FOOT = { footMm: 60, stockMm: 360 };
@@ -114,12 +114,11 @@ describe('wires', () => {
   });
 
   test('equal parts of a length stay exact; up to a whole millimetre once, at the end; what is left to trim is a wish', () => {
-    expect(cutTo(50, 6, 360)).toEqual({ cutMm: 60, shortMm: 0 });
-    expect(cutTo(50, 6, 355).cutMm).toBeCloseTo(59.1667, 4);
-    expect(cutTo(60.04, 'to length', 360).cutMm).toBe(60);
-    expect(cutTo(60.06, 'to length', 360).cutMm).toBe(61);
-    expect(cutTo(64, 6, 360).shortMm).toBe(0);
-    expect(cutTo(72, 6, 360).shortMm).toBe(7);
+    const cut = (mm: number, usual: Cut, stockMm = 360) => cutAs(mm, stockMm, { cutting: 'fractions', usual }).cutMm;
+    expect(cut(50, 6)).toBe(60);
+    expect(cut(50, 6, 355)).toBeCloseTo(59.1667, 4);
+    expect([cut(60.04, 'to length'), cut(60.06, 'to length')]).toEqual([60, 61]);
+    expect([cut(64, 6), cut(72, 6)]).toEqual([60, 72]);
     expect(fractionFor(72, 360)).toBe(5);
     expect(fractionFor(400, 360)).toBeNull();
   });

@@ -56,7 +56,7 @@ function aboutLine(part: Part): Mention[] {
     told.push({ say: 'sizes', fromMm: must(many.of[0]).sizeMm, toMm: must(many.of[0]).sizeMm });
   if (on.by === 'wire') {
     told.push({ say: 'gauge', swg: on.swg });
-    if (on.cut !== 'to length') told.push({ say: 'cut', cut: on.cut });
+    if (on.cut !== 'what fits') told.push({ say: 'cut', cut: on.cut });
     if (on.stalkMm > 0) told.push({ say: 'stalk', mm: on.stalkMm });
   }
   if ('gapMm' in habit && countIn(part) > 1) {

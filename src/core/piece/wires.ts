@@ -140,10 +140,9 @@ export function wiresOf(instances: readonly Instance[], { footMm, stockMm, cutti
   return needed.map(({ id, on, need, needMm }) => {
     const { most, least } = must(lines.get(id.partId));
     const longMm = most - least <= ALIKE_MM ? most : needMm;
+    // stamens are as long as they are
     const usual = on.by === 'wire' ? on.cut : 'to length';
-    const as = (way: Cutting) =>
-      // stamens are as long as they are
-      cutAs(way === 'sizes' ? needMm : longMm, stockMm, { cutting: on.by === 'wire' ? way : 'length', usual });
+    const as = (way: Cutting) => cutAs(way === 'sizes' ? needMm : longMm, stockMm, { cutting: way, usual });
     const ways = { fractions: as('fractions'), length: as('length'), sizes: as('sizes') };
     const count = on.by === 'wire' ? (on.strands ?? 1) : on.count;
     const { cutMm, parts } = ways[cutting];

@@ -28,7 +28,7 @@ export interface ComesOf {
   grams: number;
 }
 
-/** Figures of one piece from its tree alone. Throws for a tree that is too much: ask `tooMuch` first. */
+/** Figures of one piece from its tree alone, its wires cut as is usual. Throws for a tree that is too much: ask `tooMuch` first. */
 export function comesOf(tree: Part, stockMm: number): ComesOf {
   const instances = expand(tree);
   const root = must(instances[0]);

@@ -74,7 +74,7 @@ describe.each(SEEDS)('a random project, seed %i', (seed) => {
     );
     expect(cut).toBe(wanted);
     for (const c of plan.cuts) {
-      // cut to their own lengths they never take more than cut to parts of a length
+      // each size to its own length takes no more wire than all as long as the longest
       expect(c.lengths.sizes).toBeLessThanOrEqual(c.lengths.length);
       expect(c.least.boundBars).toBeLessThanOrEqual(c.least.bars.length);
     }

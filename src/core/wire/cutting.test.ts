@@ -1,7 +1,7 @@
-import { cutAs, type CUTTINGS } from './cutting';
+import { cutAs, type CUTTINGS, type Cut } from './cutting';
 
 describe('how a wire is cut (docs/trade.md W1: halves to sixths of a length; common practice, no source)', () => {
-  const as = (cutting: (typeof CUTTINGS)[number], needMm: number, usual: 'to length' | 4 | 6 = 'to length') =>
+  const as = (cutting: (typeof CUTTINGS)[number], needMm: number, usual: Cut = 'what fits') =>
     cutAs(needMm, 360, { cutting, usual });
 
   // what is left to trim, 5 mm, is a wish
@@ -28,6 +28,10 @@ describe('how a wire is cut (docs/trade.md W1: halves to sixths of a length; com
   test('a line that is usually cut to a part is cut to it where it will do', () => {
     expect(as('fractions', 70, 4)).toEqual({ cutMm: 90, parts: 4 });
     expect(as('fractions', 70, 6)).toEqual({ cutMm: 72, parts: 5 });
+  });
+
+  test('a line that is cut to length is so whichever way the rest is cut', () => {
+    expect(as('fractions', 60.7, 'to length')).toEqual({ cutMm: 61, parts: null });
   });
 
   test('to length is up to the next millimetre', () => {

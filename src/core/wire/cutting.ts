@@ -1,14 +1,17 @@
-/** To length, or one of so many equal parts of a length. */
-export type Cut = 'to length' | 2 | 3 | 4 | 5 | 6;
+/** An equal part of a length, to length, or whichever part is long enough. */
+export type Cut = 'what fits' | 'to length' | Parts;
+/** A length is cut into so many equal parts (docs/trade.md W1). */
+export type Parts = 2 | 3 | 4 | 5 | 6;
 
 /** Cut long and shortened, never the other way. Common practice, no source. */
 export const TRIM_MM = 5;
-/** How long a wire is cut: rounded up once, at the end; an equal part of a length stays exact. What is left to trim is a wish. */
-export function cutTo(needMm: number, cut: Cut, stockMm: number): { cutMm: number; shortMm: number } {
-  if (cut === 'to length') return { cutMm: Math.ceil(needMm - 0.05), shortMm: 0 };
-  const cutMm = stockMm / cut;
-  return { cutMm, shortMm: Math.max(0, needMm - TRIM_MM - cutMm) };
-}
+
+/** By how much an equal part of a length is too short when nothing is left to trim, mm: the trim is a wish. */
+const shortMm = (needMm: number, parts: Parts, stockMm: number): number => Math.max(0, needMm - TRIM_MM - stockMm / parts);
+
+/** The most equal parts of a length that are each long enough; null where not even half a length is. */
+export const fractionFor = (needMm: number, stockMm: number): Parts | null =>
+  ([6, 5, 4, 3, 2] as const).find((parts) => shortMm(needMm, parts, stockMm) === 0) ?? null;
 
 /**
  * How a person cuts: simple fractions of a length, trimmed when they are taped, which is usual (docs/trade.md W1); a line alike to the
@@ -21,22 +24,21 @@ export const USUAL_CUTTING: Cutting = 'fractions';
 /** A length as it is cut: an equal part of a length, or so long. */
 export interface CutLength {
   cutMm: number;
-  parts: Exclude<Cut, 'to length'> | null;
+  parts: Parts | null;
 }
 
 /** Under so many to a length nobody divides it: short wires are cut to the next so many millimetres. Common practice, no source. */
 const SHORT = { toALength: 8, stepMm: 5 } as const;
 
-/** How long a wire is cut that is needed so long; `usual` is what it is usually cut to. */
+/**
+ * How long a wire is cut that is needed so long: rounded up once, at the end; an equal part of a length stays exact. A line that is cut to
+ * length is so whichever way is usual; a part that is too short gives way to the next larger.
+ */
 export function cutAs(needMm: number, stockMm: number, { cutting, usual }: { cutting: Cutting; usual: Cut }): CutLength {
-  const exact = { cutMm: cutTo(needMm, 'to length', stockMm).cutMm, parts: null };
-  if (cutting !== 'fractions') return exact;
-  if (usual === 'to length' && needMm <= stockMm / SHORT.toALength)
+  const exact = { cutMm: Math.ceil(needMm - 0.05), parts: null };
+  if (cutting !== 'fractions' || usual === 'to length') return exact;
+  if (usual === 'what fits' && needMm <= stockMm / SHORT.toALength)
     return { cutMm: Math.ceil(exact.cutMm / SHORT.stepMm) * SHORT.stepMm, parts: null };
-  const fits = usual !== 'to length' && cutTo(needMm, usual, stockMm).shortMm === 0 ? usual : fractionFor(needMm, stockMm);
-  return fits === null || fits === 'to length' ? exact : { cutMm: stockMm / fits, parts: fits };
+  const fits = usual !== 'what fits' && shortMm(needMm, usual, stockMm) === 0 ? usual : fractionFor(needMm, stockMm);
+  return fits === null ? exact : { cutMm: stockMm / fits, parts: fits };
 }
-
-/** The most equal parts of a length that are each long enough; null where not even half a length is. */
-export const fractionFor = (needMm: number, stockMm: number): Cut | null =>
-  ([6, 5, 4, 3, 2] as const).find((parts) => cutTo(needMm, parts, stockMm).shortMm === 0) ?? null;

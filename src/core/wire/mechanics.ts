@@ -102,7 +102,7 @@ interface ChooseCarrierOptions extends ChooseGaugeOptions {
 /**
  * The wire that a branch is taped to. It is bent to its line and may droop: only what it bears counts, with all that lies beside it. The
  * trade's floor, at most one step thicker (docs/gauges.md); what is still missing is a second carrier of the floor, then a third, never a
- * rod. A gauge that a person has `chosen` is taken as it is.
+ * rod. A gauge that a person has `chosen` is taken as it is. Negative or NaN loads count as 0.
  */
 export function chooseCarrier({
   massGrams,
@@ -112,7 +112,8 @@ export function chooseCarrier({
   chosen = null,
   besideMm,
 }: ChooseCarrierOptions): GaugeChoice {
-  const momentNmm = Math.max(0, massGrams * leverMm) * GRAVITY_N_PER_GRAM * HANDLING_FACTOR;
+  const load = massGrams * leverMm > 0 ? massGrams * leverMm : 0;
+  const momentNmm = load * GRAVITY_N_PER_GRAM * HANDLING_FACTOR;
   const shareOf = (gauge: number, strands: number) =>
     momentNmm / bundleMomentNmm([...Array.from({ length: strands }, () => gaugeToMm(system, gauge)), ...besideMm]);
   const sold = soldIn(system);

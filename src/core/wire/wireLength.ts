@@ -56,7 +56,7 @@ export function cutOf(
   count: number,
   { cutting, stockMm }: { cutting: Cutting; stockMm: number },
 ): Terms {
-  const as = (way: Cutting) => cutAs(lengthMm, stockMm, { cutting: way, usual: 'to length' });
+  const as = (way: Cutting) => cutAs(lengthMm, stockMm, { cutting: way, usual: 'what fits' });
   const demand = (way: Cutting) => [{ lengthMm: as(way).cutMm, count }];
   const ways = { fractions: demand('fractions'), length: demand('length'), sizes: demand('sizes') };
   const { cutMm, parts } = as(cutting);

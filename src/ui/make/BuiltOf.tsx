@@ -42,11 +42,11 @@ const wireOf = (words: Words, { wire, kind }: PartLine): string => {
 export function BuiltOf({ kind }: { kind: TrayKind }) {
   const words = useWords();
   const catalogue = useCatalogue();
-  const stockMm = useStudio((s) => s.project!.brief.stockMm);
+  const { stockMm, cutting } = useStudio((s) => s.project!.brief);
   const lines = useMemo(() => {
     const { instances } = bodyOf(kind, catalogue).built;
-    return linesOf(instances, wiresOfPiece(instances, stockMm));
-  }, [kind, catalogue, stockMm]);
+    return linesOf(instances, wiresOfPiece(instances, stockMm, cutting));
+  }, [kind, catalogue, stockMm, cutting]);
   return (
     <table className="w-full text-[15px]" aria-label={words.label('make.built-head')}>
       <thead className="sr-only">

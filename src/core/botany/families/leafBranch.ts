@@ -81,7 +81,7 @@ const IN_ITS_OWN_WAY: Part = {
 };
 
 /** The lobes of a leaf, the middle one last, so that its vein lies on the others. */
-function lobesOf({ lobes = [] }: Pick<OneLeaf, 'lobes'>): { part: Part; wide: number }[] {
+function lobesOf(lobes: NonNullable<OneLeaf['lobes']>): { part: Part; wide: number }[] {
   const beside = lobes.flatMap(({ asideRad, longShare, wideShare = 1 }) =>
     [-asideRad, asideRad].map((rad) => ({
       part: {
@@ -95,8 +95,8 @@ function lobesOf({ lobes = [] }: Pick<OneLeaf, 'lobes'>): { part: Part; wide: nu
   return [...beside, { part: IN_ITS_OWN_WAY, wide: 1 }];
 }
 
-export function oneLeaf({ build, longMm, blade, staged, lobes }: OneLeaf): Sprig {
-  const drawn = lobesOf(lobes ? { lobes } : {});
+export function oneLeaf({ build, longMm, blade, staged, lobes = [] }: OneLeaf): Sprig {
+  const drawn = lobesOf(lobes);
   return {
     tree: ({ sizeMm }) => build(sizeMm / longMm),
     drawn: () => ({

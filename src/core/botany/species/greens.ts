@@ -64,11 +64,11 @@ const wiredLeaf = (id: keyof typeof CUTS, longMm: number, swg: number): Sprig =>
   return oneLeaf({ ...look, build: (scale) => singleLeaf({ ...cut, longMm }, swg, scale), longMm });
 };
 
-/** Unwired leaves dry flat, in a cup, or bent as they will lie over an edge. */
+/** Unwired leaves dry flat, which is usual, in a cup, or bent as they will lie over an edge. */
 const setToDry: Stage[] = [
-  { id: 'flat', name: 'flat', open: 0, sizeShare: 1 },
-  { id: 'cupped', name: 'cupped', open: 0.5, sizeShare: 1 },
   { id: 'bent', name: 'bent', open: 1, sizeShare: 1 },
+  { id: 'cupped', name: 'cupped', open: 0.5, sizeShare: 1 },
+  { id: 'flat', name: 'flat', open: 0, sizeShare: 1 },
 ];
 const driedSo = (open: number): Partial<PetalShape> =>
   open < 0.25 ? { curl: 0, cup: -4 } : open < 0.75 ? { curl: 18, cup: -62 } : { curl: 70, cup: -10 };

@@ -9,7 +9,7 @@ export const onWire = (swg: number, other: Partial<Wire> = {}): Wire => ({
   tip: 'straight',
   stalkMm: 0,
   run: 'past joint',
-  cut: 'to length',
+  cut: 'what fits',
   ...other,
 });
 

@@ -37,7 +37,7 @@ const loose = (gapMm: readonly [number, number], oppositeEvery: number): Habit =
   oppositeEvery,
   seed: 1,
 });
-const wired = (swg: number, stalkMm: number, cut: Cut = 'to length') => ({ swg, stalkMm, cut });
+const wired = (swg: number, stalkMm: number, cut: Cut = 'what fits') => ({ swg, stalkMm, cut });
 
 const CUT: readonly Work[] = ['leaf-cut', 'dust-leaf'];
 const PINCHED: readonly Work[] = ['leaf-pinched', 'dust-leaf'];

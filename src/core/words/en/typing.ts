@@ -40,6 +40,7 @@ export const TYPING: Typing = {
   on: ['on', 'on'],
   gauge: ['ga', 'ga', 'gauge', 'swg'],
   inTheHand: ['in the hand', 'in the hand', 'no carrier', 'without carrier'],
+  fits: ['what fits', 'what fits'],
   toLength: ['to length', 'to length'],
   noWire: ['no wire', 'no wire', 'without wire', 'unwired'],
   no: ['no', 'no', 'without'],

@@ -44,6 +44,7 @@ export const TYPING: Typing = {
   on: ['en', 'en', 'sobre'],
   gauge: ['ga', 'ga', 'calibre', 'swg'],
   inTheHand: ['en la mano', 'en la mano', 'sin portador'],
+  fits: ['lo que alcance', 'lo que alcance'],
   toLength: ['a medida', 'a medida'],
   noWire: ['sin alambre', 'sin alambre'],
   no: ['sin', 'sin', 'ningún', 'ninguna'],

@@ -40,6 +40,7 @@ export const TYPING: Typing = {
   on: ['sur', 'sur'],
   gauge: ['ga', 'ga', 'jauge', 'swg'],
   inTheHand: ['à la main', 'à la main', 'sans fil porteur'],
+  fits: ['ce qui suffit', 'ce qui suffit'],
   toLength: ['à longueur', 'à longueur'],
   noWire: ['sans fil', 'sans fil'],
   no: ['sans', 'sans', 'aucun', 'aucune'],

@@ -50,6 +50,7 @@ const PLAIN = [
   'gauge',
   'inTheHand',
   'toLength',
+  'fits',
   'noWire',
   'no',
   'apart',
@@ -178,6 +179,7 @@ class Reader {
     if (sign?.is === 'part') return this.done(1, { say: 'cut', cut: sign.parts });
     if (sign?.is === 'toLength') return this.done(1, { say: 'cut', cut: 'to length' });
     if (sign?.is === 'inTheHand') return this.done(1, { say: 'in hand' });
+    if (sign?.is === 'fits') return this.done(1, { say: 'cut', cut: 'what fits' });
     if (sign?.is === 'noWire') return this.done(1, { say: 'no wire' });
     const of = this.sign(1);
     if (sign?.is === 'no' && of?.is === 'name') return this.name(2, { say: 'count', name: of.name, count: 0 });

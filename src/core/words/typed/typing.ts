@@ -20,6 +20,8 @@ export interface Typing {
   /** no wire laid in: the first stem carries the next */
   inTheHand: Typed;
   toLength: Typed;
+  /** cut to whichever part of a length is long enough */
+  fits: Typed;
   noWire: Typed;
   no: Typed;
   apart: Typed;

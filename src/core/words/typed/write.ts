@@ -25,6 +25,7 @@ function written(m: Mention, t: Typing, figure: (n: number) => string): string {
     case 'in hand':
       return t.inTheHand[0];
     case 'cut':
+      if (m.cut === 'what fits') return t.fits[0];
       return m.cut === 'to length' ? t.toLength[0] : t.parts[m.cut][1];
     case 'no wire':
       return t.noWire[0];

@@ -22,7 +22,7 @@ interface Props {
 }
 
 const GAUGES = [16, 18, 20, 22, 24, 26, 28, 30, 33] as const;
-const CUTS = ['to length', 2, 3, 4, 5, 6] as const;
+const CUTS = ['what fits', 'to length', 2, 3, 4, 5, 6] as const;
 
 /** The tree as a table: how many of each line, how large, on which wire, how it is cut, and where. */
 export function Lines(props: Props) {
@@ -105,7 +105,9 @@ function Row({ part, described, typing, comes, lineId, onChoose }: Props & { par
                 value={part.on.cut}
                 options={CUTS.map((cut) => ({
                   value: cut,
-                  name: words.label('describe.cut-part', { parts: cut === 'to length' ? 'length' : cut }),
+                  name: words.label('describe.cut-part', {
+                    parts: cut === 'to length' ? 'length' : cut === 'what fits' ? 'fits' : cut,
+                  }),
                 }))}
                 onChange={(cut) => change(withCut(tree, part.id, cut), 'describe.do-cut')}
               />

@@ -9,7 +9,8 @@ export const DESCRIBE = {
   'describe.batch': '{minutes} a batch beside it',
   'describe.cut': 'Cut',
   'describe.cut-of': '{part}: how its wire is cut',
-  'describe.cut-part': '{parts, select, 2 {halves} 3 {thirds} 4 {quarters} 5 {fifths} 6 {sixths} other {to length}}',
+  'describe.cut-part':
+    '{parts, select, 2 {halves} 3 {thirds} 4 {quarters} 5 {fifths} 6 {sixths} fits {what fits} other {to length}}',
   'describe.do': '{own}: {what}',
   'describe.do-as-shipped': 'as it was first',
   'describe.do-count': 'how many',

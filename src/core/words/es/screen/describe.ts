@@ -10,7 +10,8 @@ export const DESCRIBE: Readonly<Record<keyof typeof EN, string>> = {
   'describe.batch': 'y {minutes} por tanda',
   'describe.cut': 'Corte',
   'describe.cut-of': '{part}: cómo se corta su alambre',
-  'describe.cut-part': '{parts, select, 2 {mitades} 3 {tercios} 4 {cuartos} 5 {quintos} 6 {sextos} other {a medida}}',
+  'describe.cut-part':
+    '{parts, select, 2 {mitades} 3 {tercios} 4 {cuartos} 5 {quintos} 6 {sextos} fits {lo que alcance} other {a medida}}',
   'describe.do': '{own}: {what}',
   'describe.do-as-shipped': 'como era al principio',
   'describe.do-count': 'cuántos',

@@ -10,7 +10,8 @@ export const DESCRIBE: Readonly<Record<keyof typeof EN, string>> = {
   'describe.batch': 'et {minutes} par fournée',
   'describe.cut': 'Coupe',
   'describe.cut-of': '{part} : comment son fil est coupé',
-  'describe.cut-part': '{parts, select, 2 {moitiés} 3 {tiers} 4 {quarts} 5 {cinquièmes} 6 {sixièmes} other {à longueur}}',
+  'describe.cut-part':
+    '{parts, select, 2 {moitiés} 3 {tiers} 4 {quarts} 5 {cinquièmes} 6 {sixièmes} fits {ce qui suffit} other {à longueur}}',
   'describe.do': '{own} : {what}',
   'describe.do-as-shipped': 'comme au début',
   'describe.do-count': 'combien',
