@@ -43,12 +43,13 @@ export interface MethodStep extends Omit<OwnStep, 'name' | 'dryNote'> {
   dryNote?: string | undefined;
 }
 
-/** What a way of making is offered for: flowers that look up from one wire, leaves on a carrier, leaves one by one. */
-export type Fit = 'flower' | 'leaf branch' | 'single leaf';
+/** What a way of making is offered for: flowers of any size, small ones, leaves on a carrier, leaves one by one. */
+export type Fit = 'flower' | 'small flower' | 'leaf branch' | 'single leaf';
 const LEAVES: readonly Fit[] = ['leaf branch', 'single leaf'];
 const BRANCHES: readonly Fit[] = ['leaf branch'];
 const SINGLE: readonly Fit[] = ['single leaf'];
-const HEADS: readonly Fit[] = ['flower'];
+const HEADS: readonly Fit[] = ['flower', 'small flower'];
+const SMALL: readonly Fit[] = ['small flower'];
 
 /** A method, shipped or own. */
 export interface Method extends Pick<OwnMethod, 'id' | 'batch' | 'lossShare'> {
@@ -84,7 +85,7 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
       { id: 'one piece', fits: HEADS, batch: 16, lossShare: 0.35, steps: [
         { id: 'petals', minutesEach: 3.5, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former' },
         dust, steam] },
-      { id: 'pulled', fits: HEADS, batch: 20, lossShare: 0.05, steps: [
+      { id: 'pulled', fits: SMALL, batch: 20, lossShare: 0.05, steps: [
         { id: 'petals', minutesEach: 2, minutesBatch: 4, dryHours: 12, noted: true, caution: 'blade' },
         { ...dust, minutesEach: 0.7 }, steam] },
       { id: 'pulled cluster', batch: 6, lossShare: 0.05, steps: [
@@ -136,10 +137,10 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
         { id: 'leaves', minutesEach: 13, minutesBatch: 6, dryHours: 12, noted: true, dryOn: 'former', caution: 'blade' },
         { ...dust, minutesEach: 2 }, steam,
         { id: 'assemble', minutesEach: 4, minutesBatch: 2, dryHours: 0 }] },
-      { id: 'cut floret', fits: HEADS, batch: 20, lossShare: 0.3, steps: [
+      { id: 'cut floret', fits: SMALL, batch: 20, lossShare: 0.3, steps: [
         { id: 'petals', minutesEach: 1.8, minutesBatch: 4, dryHours: 12, noted: true },
         { ...dust, minutesEach: 0.5 }, steam] },
-      { id: 'ball stop', fits: HEADS, batch: 20, lossShare: 0.3, steps: [
+      { id: 'ball stop', fits: SMALL, batch: 20, lossShare: 0.3, steps: [
         { id: 'petals', minutesEach: 0.6, minutesBatch: 4, dryHours: 12, noted: true },
         { ...dust, minutesEach: 0.3 }, steam] },
       { id: 'laid flower', fits: HEADS, unwired: true, batch: 20, lossShare: 0.3, steps: [

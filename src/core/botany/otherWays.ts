@@ -1,5 +1,6 @@
 import { pompon } from '../piece/constructions/pompon';
 import type { FlowerStage } from '../piece/constructions/headParts';
+import { ballStop, cutFloret } from '../piece/constructions/small';
 import { cupped, handWrapped, rosette } from '../piece/constructions/unwired';
 import { must } from '../geometry/must';
 import { mapParts, petalsGlued } from '../piece/changed';
@@ -12,7 +13,7 @@ import type { Species } from './species';
 const stageOf = (stage: string): FlowerStage => (stage === 'bud' || stage === 'half' ? stage : 'open');
 
 /** Widths of the flowers below as they are usually made, mm. Own study. */
-const WIDE_MM = { wrapped: 55, cupped: 34, rosette: 20, pompon: 20 } as const;
+const WIDE_MM = { wrapped: 55, cupped: 34, rosette: 20, pompon: 20, floret: 30, ballStop: 18 } as const;
 
 /** Flowers that are made quite otherwise, whatever species they stand for. */
 const HEADS: Readonly<Record<string, Construction>> = {
@@ -20,6 +21,8 @@ const HEADS: Readonly<Record<string, Construction>> = {
   'cupped flower': ({ sizeMm }) => cupped(sizeMm / WIDE_MM.cupped),
   'rolled rosette': ({ sizeMm }) => rosette(sizeMm / WIDE_MM.rosette),
   'snipped pompon': ({ sizeMm }) => pompon(sizeMm / WIDE_MM.pompon),
+  'cut floret': ({ stage, sizeMm }) => cutFloret(stageOf(stage), sizeMm / WIDE_MM.floret),
+  'ball stop': ({ sizeMm }) => ballStop(sizeMm / WIDE_MM.ballStop),
 };
 
 /** What is done for a leaf, by how its wire is brought in (docs/trade.md M5, M14; common practice, no source). */
@@ -101,7 +104,7 @@ function treeBy(species: Species, { id, unwired: bare }: Method): Construction {
 
 /** What ways of making are offered for a species; nothing where it has one way alone. */
 function fitOf(species: Species): Fit | null {
-  if (species.habit === 'head') return species.sprig ? null : 'flower';
+  if (species.habit === 'head') return species.sprig ? null : species.role === 'spray' ? 'small flower' : 'flower';
   if (species.role !== 'foliage') return null;
   const root = species.tree({ stage: must(species.stages[0]).id, sizeMm: must(species.sizesMm[0]), counts: {} });
   return root.kind === 'leaf' ? 'single leaf' : 'leaf branch';

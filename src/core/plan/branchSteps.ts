@@ -20,6 +20,7 @@ export interface BranchStep {
         | 'do.tape-once'
         | 'do.branch-tip'
         | 'do.branch-join'
+        | 'do.slot-in'
         | 'do.glue-on';
     }
   >;
@@ -142,10 +143,14 @@ export function branchSteps(instances: readonly Instance[]): BranchStep[] {
   const rows = rowsOf(root).map((row, i, all): BranchStep => {
     const parts = countParts(row.parts);
     const before = all[i - 1] ?? (first && { atMm: first.atMm, parts: [first] });
-    const belowMm = before ? row.atMm - must(before.parts.at(-1)).atMm : null;
+    const [one, next] = row.parts;
+    const inHand = must(one).part.join === 'in hand';
+    // what is slotted in goes each so far below the one before
+    const gapMm = inHand && next ? next.atMm - must(one).atMm : null;
+    const belowMm = gapMm ?? (before ? row.atMm - must(before.parts.at(-1)).atMm : null);
     const turnRad = before ? turnedBetween(before, row) : null;
     const have = idsOf([...(first ? [first] : []), ...all.slice(0, i).flatMap((r) => r.parts)]);
-    const does = { code: before ? 'do.branch-join' : 'do.branch-tip', values: { parts } } as const;
+    const does = { code: inHand ? 'do.slot-in' : before ? 'do.branch-join' : 'do.branch-tip', values: { parts } } as const;
     return { does, parts, belowMm, turnRad, have, add: idsOf(row.parts) };
   });
   const once = first ? plain({ code: 'do.tape-once', values: {} }, { have: idsOf(root.carries), add: [] }) : [];

@@ -7,6 +7,7 @@ import type { PartName } from '../wire/facts';
 import type { WireCut } from '../wire/wireLength';
 import { branchSteps, countParts, type BranchStep } from './branchSteps';
 import { partName } from '../piece/named';
+import { isCarrier } from '../piece/part';
 import type { Figure, How, StepTitle, Why } from './stepFacts';
 
 type Kind = Pick<WholeKind, 'species' | 'stage' | 'sizeMm'>;
@@ -71,7 +72,7 @@ export function makeUpSteps(
     );
   };
   const stamens = tree.parts.find((p) => p.on.by === 'fine wires');
-  if (instances.some((i) => i.part.join === 'pushed in')) return intoBase(kind, instances, wireFigure);
+  if (instances.some((i) => i.part.join === 'pushed in')) return intoBase(instances, wireFigure);
   return [
     ...(stamens?.on.by === 'fine wires' ? [stamenStep(stamens.on.count, wireFigure)] : []),
     ...petalSteps(ringsOf(instances), wireFigure),
@@ -130,9 +131,11 @@ function composite({ species, instances, wireFigure, finish }: CompositeOptions)
   const names = new Set(instances.filter((i) => i.within && i.part.on.by === 'wire').map((i) => partName(i.part)));
   const fine = [...names].find((n) => FINEST.includes(n));
   const first = fine ? [fineStems(fine, wireFigure, finish)] : [];
+  // what no carrier carries is not seen from the side
+  const carried = instances[0] !== undefined && isCarrier(instances[0].part);
   const joined = branchSteps(instances).map((branch): MakeUpStep => ({
     ...branchStep(branch, { names, woody: species.bark === true, wireFigure }),
-    seen: { have: branch.have, add: branch.add, ...(branch.apart ? { apart: true } : {}) },
+    ...(carried ? { seen: { have: branch.have, add: branch.add, ...(branch.apart ? { apart: true } : {}) } } : {}),
   }));
   return [...first, ...joined];
 }
@@ -159,12 +162,17 @@ function branchStep({ does, parts, belowMm, turnRad }: BranchStep, { names, wood
     const figures = of === null ? [] : wireFigure(of === 'stem' ? null : of);
     return { title: does, figures, how: plain(how), why: plain(why), rings: [] };
   }
-  const below: Figure[] = belowMm === null ? [] : [{ code: 'figure.below-last', values: { lengthMm: belowMm } }];
+  const inHand = does.code === 'do.slot-in';
+  const below: Figure[] =
+    belowMm === null ? [] : [{ code: inHand ? 'figure.each-lower' : 'figure.below-last', values: { lengthMm: belowMm } }];
   if (turnRad !== null) below.push({ code: 'figure.turned-last', values: { rad: turnRad } });
   return {
     title: does,
     figures: [...below, ...parts.filter((p) => names.has(p.part)).flatMap((p) => wireFigure(p.part))],
-    how: [...plain(belowMm === null ? 'how.even-out' : 'how.bend-stalk'), ...(woody ? plain('how.woody') : [])],
+    how: [
+      ...plain(inHand ? 'how.slot-in' : belowMm === null ? 'how.even-out' : 'how.bend-stalk'),
+      ...(woody && !inHand ? plain('how.woody') : []),
+    ],
     why: plain(belowMm === null ? 'why.finest-first' : 'why.from-tip'),
     rings: [],
   };
@@ -183,9 +191,9 @@ const fineStems = (part: PartName, wireFigure: WireFigure, finish: 'everyday' | 
 };
 
 /** Florets on short wires go into a base that is still soft (docs/trade.md T13). */
-const intoBase = (kind: Kind, instances: readonly Instance[], wireFigure: WireFigure): MakeUpStep[] => [
+const intoBase = (instances: readonly Instance[], wireFigure: WireFigure): MakeUpStep[] => [
   {
-    title: { code: 'do.shape-base', values: { piece: { species: kind.species, stage: kind.stage } } },
+    title: { code: 'do.shape-base', values: {} },
     figures: [{ code: 'figure.base-firms', values: {} }, ...wireFigure(null)],
     how: plain('how.roll-base'),
     why: plain('why.base-firm'),

@@ -43,6 +43,7 @@ export const FIGURES: Messages['figures'] = {
   'figure.turned': { figure: '{rad}', words: 'turned against the ring before' },
   'figure.turned-last': { figure: '{rad}', words: 'turned against the last' },
   'figure.below-last': { figure: '{lengthMm}', words: 'below the last' },
+  'figure.each-lower': { figure: '{lengthMm}', words: 'each below the one before' },
   'figure.base-firms': { figure: '5–10 min', words: 'until a pinch just dents it' },
   'figure.pushed-in': { figure: '{count}', words: '{partMany}, buds in the middle, open ones round them' },
   'figure.barriers': { figure: '{count}', words: '{count, plural, one {{barrier}} other {{barrierMany}}}' },

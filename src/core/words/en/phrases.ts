@@ -147,7 +147,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'do.glue-on': 'Glue {parts} to the wire, from the tip down',
   'do.branch-tip': 'Begin with {parts} at the tip',
   'do.branch-join': 'Join {parts}',
-  'do.shape-base': 'Shape the base {pieceOf}, and let it firm',
+  'do.slot-in': 'Slot in {parts}',
+  'do.shape-base': 'Shape the base, and let it firm',
   'do.push-in': 'Push in {count} {count, plural, one {{part}} other {{partMany}}}, from the middle outward',
   'do.lay-out': 'Lay everything out beside the cake',
   'do.put-in': '{more, plural, =0 {Put in {pieceThe}} other {Put in {pieces}}}',
@@ -180,6 +181,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.lay-in': 'Hold its end level with the first joint, lay the stalks along it, and wind on from there.',
   'how.first-carries':
     'No wire is laid in. Hold it by its stem and add the others along it, each a little lower; turn the spray in the fingers as it grows.',
+  'how.slot-in': 'Bend each stalk out at 45° and lay its wire along the others; nothing is taped yet.',
   'how.tape-once': 'Three turns under the first, then on down in one winding that holds each stem as it passes.',
   'how.glue-on': 'A dot of glue each; press on with a damp brush and hold for a breath.',
   'how.even-out': 'Even the heads out, bind three turns, and wind down.',

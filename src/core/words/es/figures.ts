@@ -45,6 +45,7 @@ export const FIGURES: Messages['figures'] = {
   'figure.turned': { figure: '{rad}', words: 'de giro respecto al aro anterior' },
   'figure.turned-last': { figure: '{rad}', words: 'girado respecto al anterior' },
   'figure.below-last': { figure: '{lengthMm}', words: 'por debajo de lo anterior' },
+  'figure.each-lower': { figure: '{lengthMm}', words: 'cada uno bajo el anterior' },
   'figure.base-firms': { figure: '5–10 min', words: 'hasta que un pellizco apenas la hunda' },
   'figure.pushed-in': { figure: '{count}', words: '{partMany}, los capullos en medio, lo abierto alrededor' },
   'figure.barriers': { figure: '{count}', words: '{count, plural, one {{barrier}} other {{barrierMany}}}' },

@@ -148,7 +148,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'do.glue-on': 'Pega {parts} al alambre, desde la punta hacia abajo',
   'do.branch-tip': 'Empieza con {parts} en la punta',
   'do.branch-join': 'Une {parts}',
-  'do.shape-base': 'Forma la base {pieceOf} y deja que tome firmeza',
+  'do.slot-in': 'Añade {parts}',
+  'do.shape-base': 'Forma la base y deja que tome firmeza',
   'do.push-in': 'Clava {count} {count, plural, one {{part}} other {{partMany}}}, del centro hacia fuera',
   'do.lay-out': 'Ten todo preparado junto a la tarta',
   'do.put-in': '{more, plural, =0 {Coloca {pieceThe}} other {Coloca juntos: {pieces}}}',
@@ -181,6 +182,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.lay-in': 'Sostén su extremo a la altura de la primera unión, pon los tallos a lo largo y sigue enrollando desde ahí.',
   'how.first-carries':
     'No se añade alambre. Sujétalo por el tallo y pon los demás a lo largo, cada uno algo más abajo; gira el ramito entre los dedos según crece.',
+  'how.slot-in': 'Dobla cada tallo a 45° y pon su alambre junto a los demás; todavía no se encinta nada.',
   'how.tape-once': 'Tres vueltas bajo el primero y sigue hacia abajo en una sola pasada que sujeta cada tallo.',
   'how.glue-on': 'Un punto de pegamento para cada uno; aprieta con un pincel húmedo y sostén un momento.',
   'how.even-out': 'Iguala las cabezas, da tres vueltas y baja.',

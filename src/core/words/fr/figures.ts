@@ -45,6 +45,7 @@ export const FIGURES: Messages['figures'] = {
   'figure.turned': { figure: '{rad}', words: 'de décalage sur le rang précédent' },
   'figure.turned-last': { figure: '{rad}', words: 'tourné par rapport au précédent' },
   'figure.below-last': { figure: '{lengthMm}', words: 'sous le précédent' },
+  'figure.each-lower': { figure: '{lengthMm}', words: 'chacun sous le précédent' },
   'figure.base-firms': { figure: '5–10 min', words: 'jusqu’à ce qu’un pincement l’enfonce à peine' },
   'figure.pushed-in': { figure: '{count}', words: '{partMany}, les boutons au milieu, les ouvertes autour' },
   'figure.barriers': { figure: '{count}', words: '{count, plural, one {{barrier}} other {{barrierMany}}}' },

@@ -151,7 +151,8 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'do.glue-on': 'Collez {parts} au fil, de la pointe vers le bas',
   'do.branch-tip': 'Commencez par {parts} à la pointe',
   'do.branch-join': 'Attachez {parts}',
-  'do.shape-base': 'Formez la base {pieceOf} et laissez-la se raffermir',
+  'do.slot-in': 'Glissez {parts}',
+  'do.shape-base': 'Formez la base et laissez-la se raffermir',
   'do.push-in': 'Piquez {count} {count, plural, one {{part}} other {{partMany}}}, du milieu vers le bord',
   'do.lay-out': 'Préparez tout à côté du gâteau',
   'do.put-in': '{more, plural, =0 {Posez {pieceThe}} other {Posez ensemble : {pieces}}}',
@@ -186,6 +187,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'how.lay-in': 'Tenez son bout à hauteur de la première attache, couchez les tiges le long et enroulez à partir de là.',
   'how.first-carries':
     'Aucun fil ajouté. Tenez-le par la tige et ajoutez les autres le long, chacun un peu plus bas ; tournez le brin entre les doigts à mesure.',
+  'how.slot-in': 'Pliez chaque tige à 45° et couchez son fil le long des autres ; rien n’est encore enrubanné.',
   'how.tape-once': 'Trois tours sous le premier, puis descendez d’un seul enroulement qui prend chaque tige au passage.',
   'how.glue-on': 'Un point de colle chacun ; pressez avec un pinceau humide et tenez un instant.',
   'how.even-out': 'Égalisez les têtes, faites trois tours et descendez.',
