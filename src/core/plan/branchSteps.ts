@@ -61,11 +61,13 @@ function rowsOf(carrier: Instance): Row[] {
   for (const c of [...joined(carrier)].sort((a, b) => a.atMm - b.atMm)) {
     const last = rows.at(-1);
     // what is slotted in by hand goes in line by line, each a little lower
-    if (last && c.part.join === 'in hand' && last.parts[0]?.part === c.part) {
+    const inHand = c.part.join === 'in hand';
+    if (last && inHand && last.parts[0]?.part === c.part) {
       last.parts.push(c);
       continue;
     }
-    const near = last && c.atMm - last.atMm < TOGETHER_MM && (c.atMm === last.atMm || last.parts.length < MOST_TOGETHER);
+    const near =
+      last && !inHand && c.atMm - last.atMm < TOGETHER_MM && (c.atMm === last.atMm || last.parts.length < MOST_TOGETHER);
     if (near) last.parts.push(c);
     else rows.push({ atMm: c.atMm, parts: [c] });
   }

@@ -91,3 +91,17 @@ test.each(SPECIES.filter((s) => s.habit === 'sprig').map((s) => [s.id] as const)
     expect([...new Set(came)].sort()).toEqual([...all].sort());
   },
 );
+
+test('a spray in the hand: one begins, buds, half-open and open florets go in line by line, and it is taped once (docs/trade.md W6; common practice, no source)', () => {
+  const seen = steps('spike').map((s) => ENGLISH.say(s.title));
+  const { instances } = largestOf(speciesById('spike', SHIPPED), 'open');
+  const count = (id: string) => instances.filter((i) => i.part.id === id).length;
+  expect(seen.slice(-5)).toEqual([
+    'Begin with 1 bud: its stem carries the rest',
+    `Slot in ${count('bud') - 1} buds`,
+    `Slot in ${count('opening')} half-open florets`,
+    `Slot in ${count('open')} open florets`,
+    'Tape it once, from the first down to the foot',
+  ]);
+  expect(steps('spike').flatMap((s) => s.how.map((h) => h.code))).not.toContain('how.bend-stalk');
+});
