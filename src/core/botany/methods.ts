@@ -166,7 +166,7 @@ export const METHODS: Readonly<Record<string, Method>> = Object.fromEntries(
       { id: 'unwired leaf', fits: SINGLE, unwired: true, batch: 20, lossShare: 0.35, steps: [
         { id: 'leaves', minutesEach: 0.4, minutesBatch: 4, dryHours: 12, noted: true, dryOn: 'former' },
         { ...dust, minutesEach: 0.45 }] },
-      { id: 'pressed leaf', fits: SINGLE, unwired: true, batch: 20, lossShare: 0.02, steps: [
+      { id: 'pressed leaf', unwired: true, batch: 20, lossShare: 0.02, steps: [
         { id: 'leaves', minutesEach: 0.55, minutesBatch: 4, dryHours: 12, noted: true },
         { ...dust, minutesEach: 0.15 }] },
     ] satisfies Method[]

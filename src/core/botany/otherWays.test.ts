@@ -26,7 +26,7 @@ test.each([
     ['wired leaf', 'strip leaf', 'vein leaf', 'two-faced leaf', 'glued leaf', 'paper leaf'],
     ['unwired leaf', 'pulled', 'berry'],
   ],
-  ['singleleaf', ['wired leaf', 'strip leaf', 'unwired leaf', 'pressed leaf'], ['paper leaf', 'layered']],
+  ['singleleaf', ['wired leaf', 'strip leaf', 'unwired leaf'], ['paper leaf', 'layered', 'pressed leaf']],
   ['dahlia', ['layered', 'hand-wrapped', 'laid flower'], ['pulled', 'cut floret', 'wired leaf']],
   ['jasmine', ['pulled', 'cut floret', 'ball stop', 'rolled rosette'], ['wired leaf', 'scrunched']],
   ['mophead', ['domed cluster'], ['layered', 'pulled']],

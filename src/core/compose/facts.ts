@@ -21,6 +21,7 @@ export type LineLimit = FactOf<Omit<typeof COMPOSE_WARNINGS, 'compose.line-lost'
 /** Why a reading stands where it does. */
 export const READING_FACTS = {
   'reading.nothing-placed': {},
+  'reading.no-flower': {},
   'reading.buildable.stopped': { first: 'fact' },
   'reading.buildable.level': {},
   'reading.colour.one': {},
@@ -66,6 +67,9 @@ export const READING_FACTS = {
 } as const satisfies FactTable;
 export type ReadingFact = FactOf<typeof READING_FACTS>;
 export const NOTHING_PLACED: ReadingFact = { code: 'reading.nothing-placed', values: {} };
+/** What is read off flowers, where there are none. */
+export const noFlower = (pieces: number): ReadingFact =>
+  pieces > 0 ? { code: 'reading.no-flower', values: {} } : NOTHING_PLACED;
 
 /** What one press does about a reading. */
 export const REMEDY_FACTS = {

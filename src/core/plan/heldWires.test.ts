@@ -14,7 +14,7 @@ const TOPPERS: Project = { ...checked.project, paints: [], brief: { ...checked.p
 const said = (project: Project) =>
   JSON.stringify(handOverSheets(derivePlan(project).handOver, { name: 'Job', when: 'then', copies: 1, stops: [] }, ENGLISH));
 const THREADED = SPECIES.find((s) => s.id === 'anemone')!;
-const EATEN = 'The toppers may be eaten';
+const EATEN = 'What is glued on may be eaten';
 const WIRED = ENGLISH.label('hand.notfood.toppers-wired');
 const madeWithout = (project: Project, method: string): Project => ({
   ...project,

@@ -23,7 +23,7 @@ const LOOK_EVERY = 8;
  */
 export function placeSteps(plan: Pick<DerivedPlan, 'entries' | 'heads' | 'laid'>, project: Project): PlaceStep[] {
   const { entries } = plan;
-  const glued = glueSteps(plan);
+  const glued = glueSteps(plan, entries.length);
   if (entries.length === 0) return glued;
   const steps: PlaceStep[] = [readyStep(entries)];
   entries.forEach((entry, i) => {
@@ -95,16 +95,16 @@ const lookStep = (done: number, of: number): PlaceStep =>
   });
 
 /** What has no wire is glued on once everything stands, an arrangement at a time: it lies between what goes in. */
-const glueSteps = ({ laid, heads }: Pick<DerivedPlan, 'heads' | 'laid'>): PlaceStep[] =>
+const glueSteps = ({ laid, heads }: Pick<DerivedPlan, 'heads' | 'laid'>, entries: number): PlaceStep[] =>
   [...new Set(laid.map((l) => l.arrangementId))].map((id) => {
     const own = laid.filter((l) => l.arrangementId === id).map((l) => l.pieceId);
     const { pieces } = bunchOf({ heads: heads.filter((h) => h.arrangementId === id) }, own);
     return pause('glue', `glue-${id}`, {
-      where: { code: 'at.after-last', values: {} },
+      where: { code: entries > 0 ? 'at.after-last' : 'at.before-first', values: {} },
       title: { code: 'do.glue-pieces', values: { pieces } },
       figures: [{ code: 'figure.glued', values: { count: own.length } }],
       how: plainly('how.glue-pieces', 'how.hold-glued'),
-      why: [{ code: 'why.glued-last', values: {} }],
+      why: [{ code: entries > 0 ? 'why.glued-last' : 'why.glued-order', values: {} }],
     });
   });
 

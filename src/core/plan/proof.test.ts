@@ -43,7 +43,7 @@ const planOf = (plan: DerivedPlan): CheckedPlan => ({
   mains: plan.arrangements.flatMap((a) => a.sprays.flatMap((s) => s.joints)),
   comesOut: plan.handOver.comesOut,
   rows: WORDS.map((words) => sheetsIn(plan, words).cutter.rows.length),
-  toppersEaten: JSON.stringify(sheetsIn(plan, must(WORDS[0]))).includes('toppers may be eaten'),
+  toppersEaten: JSON.stringify(sheetsIn(plan, must(WORDS[0]))).includes('glued on may be eaten'),
 });
 const UNWIRED = ['rolled rosette', 'cupped flower', 'hand-wrapped', 'unwired leaf', 'pressed leaf', 'laid flower', 'tiny floret'];
 /** What is drawn of a job, every petal of it. */

@@ -185,6 +185,7 @@ export const WHY = {
   'why.foam': {},
   'why.two-steps': {},
   'why.glued-last': {},
+  'why.glued-order': {},
   'why.bright': {},
   'why.counted': {},
   'why.barrier': { barrier: 'barrier' },

@@ -319,7 +319,7 @@ export interface LabelArgs {
   'make.long-g-thick-where-most': { head: Arg; long: Arg; grams: Arg; thick: Arg; counts: Arg; tape: Arg };
   'make.made-on': { madeOn: Arg };
   'make.minutes-range': { usual: Arg; count: Arg; quick: Arg; first: Arg };
-  'make.minutes-yours-from-entries-log': { from: Arg; entries: Arg; sure: Arg; share: Arg; lossOwn: Arg; spareReason: Arg; floor: Arg; wiredParts: Arg };
+  'make.minutes-yours-from-entries-log': { from: Arg; entries: Arg; sure: Arg; share: Arg; lossOwn: Arg; spareReason: Arg; wired: Arg; floor: Arg; wiredParts: Arg };
   'make.name-of': { paint: Arg };
   'make.name-of-2': { method: Arg };
   'make.name-of-colour': { c: Arg };
@@ -434,6 +434,7 @@ export interface LabelArgs {
   'place.how-firm-cake-kpa-assumed': { kPa: Arg; tested: Arg };
   'place.into-of-cake': { barrier: Arg; insideMm: Arg; cakeMm: Arg };
   'place.not-here': { whyNot: Arg };
+  'place.glued-alone': { count: Arg };
   'place.of-foam': { height: Arg; foam: Arg };
   'place.push-straw-wide-deep-into': { width: Arg; deep: Arg; above: Arg };
   'place.round-tier': { tier: Arg };
@@ -519,6 +520,7 @@ export interface LabelArgs {
   'wire.length-of': { length: Arg; wire: Arg };
   'wire.lengths-wire-cut': { way: Arg };
   'wire.more-ways-of-cutting': { groups: Arg };
+  'wire.no-wire-glued': { count: Arg };
   'wire.of-a-roll-of': { rolls: Arg; colour: Arg };
   'wire.of-taped-g-on-one': { done: Arg; joints: Arg; grams: Arg; barrier: Arg };
   'wire.one-bar-one-wire-no': { stock: Arg; proven: Arg; more: Arg };

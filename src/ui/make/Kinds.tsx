@@ -173,6 +173,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
           share: words.units.percent(kind.loss.share),
           lossOwn: kind.loss.entries ? 'yes' : 'no',
           spareReason: words.say(kind.spareReason),
+          wired: method.unwired ? 'no' : 'yes',
           floor: floorSwgOf(species),
           wiredParts: wiredLines(bodyOf(kind, catalogue).built.instances)
             .map(({ count, swg, part }) => words.label('make.swg-for-each', { part: count, swg, part2: words.part(part)[0] }))

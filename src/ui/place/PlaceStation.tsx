@@ -34,6 +34,7 @@ export function PlaceStation() {
   const plan = useStudio((s) => s.plan);
   if (!plan) return <p className="say px-6 pt-4">{words.label('shared.working-it-out')}</p>;
   const warnings = plan.warnings.filter((w) => w.station === 'place' || w.station === 'brief');
+  if (plan.entries.length === 0 && warnings.length === 0 && plan.laid.length > 0) return <GluedAlone plan={plan} />;
   if (plan.entries.length === 0 && warnings.length === 0) {
     return (
       <div className="px-6 pt-6">
@@ -46,6 +47,22 @@ export function PlaceStation() {
     );
   }
   return <Placing plan={plan} warnings={warnings} />;
+}
+
+/** Pieces without wire, and nothing else: where and in which order they are glued. */
+function GluedAlone({ plan }: { plan: DerivedPlan }) {
+  const words = useWords();
+  const [beside, setBeside] = useHash('#beside-the-cake');
+  return (
+    <div className="px-6 pt-6">
+      <h1>{words.label('place.glued-alone', { count: plan.laid.length })}</h1>
+      <p className="say mt-2">{words.label('place.glued-nothing-goes-in')}</p>
+      <button className="next mt-4" onClick={() => setBeside(true)}>
+        {words.label('place.place-step-by-step')}
+      </button>
+      {beside && <PlaceMode plan={plan} onClose={() => setBeside(false)} />}
+    </div>
+  );
 }
 
 function Placing({ plan, warnings }: { plan: DerivedPlan; warnings: readonly Warning[] }) {

@@ -27,8 +27,14 @@ export function WireStation() {
   if (plan.stems.length === 0) {
     return (
       <div className="px-6 pt-6">
-        <h1>{words.label('wire.no-stem-yet')}</h1>
-        <p className="say mt-2">{words.label('wire.wire-tape-follow-from-composition')}</p>
+        <h1>
+          {plan.laid.length > 0
+            ? words.label('wire.no-wire-glued', { count: plan.laid.length })
+            : words.label('wire.no-stem-yet')}
+        </h1>
+        <p className="say mt-2">
+          {words.label(plan.laid.length > 0 ? 'wire.no-wire-none-to-cut' : 'wire.wire-tape-follow-from-composition')}
+        </p>
         <p className="mt-4 flex flex-wrap gap-3">
           <Link href="/compose" className="next">
             {words.label('shared.compose')}

@@ -3,7 +3,7 @@ import { colourwayOf } from '../../botany/species';
 import { band, clamp, mean } from '../../geometry/numbers';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
-import { NOTHING_PLACED } from '../facts';
+import { noFlower } from '../facts';
 import type { ColourRef } from '../../facts/fact';
 import { colourDifference } from '../colourDifference';
 import type { Measured } from '../measures';
@@ -273,7 +273,7 @@ export const colour: ReadingMaker = (scene) => {
     lean: clamp((STREWN - ratio) * 1.8, -1, 1),
     numbers: { colours: groups.length, neighboursDifferShare: ratio, leadingShare: top },
     why: !faces.length
-      ? NOTHING_PLACED
+      ? noFlower(scene.heads.length)
       : few
         ? { code: 'reading.colour.one', values: {} }
         : strewn < 0.75

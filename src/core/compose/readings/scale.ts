@@ -1,7 +1,7 @@
 import { band, clamp, mean } from '../../geometry/numbers';
 import type { PlacedPiece } from '../placement';
 import type { ReadingMaker, Remedy } from '../reading';
-import { NOTHING_PLACED } from '../facts';
+import { noFlower } from '../facts';
 import { must } from '../../geometry/must';
 
 /** The largest head over the tier it stands on; a head of a third reads well. From the project's own study. */
@@ -51,7 +51,7 @@ export const scale: ReadingMaker = (scene) => {
     numbers: { largestMm: worst ? acrossMm(worst) : 0, ofTierShare: ofTier, ofWidthShare: ofWidth, overOthers: ofRole },
     why:
       !worst || !named
-        ? NOTHING_PLACED
+        ? noFlower(scene.heads.length)
         : among < 0.8
           ? { code: 'reading.scale.of-role', values: { ...named, times: ofRole } }
           : fits < 0.8

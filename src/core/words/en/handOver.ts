@@ -48,7 +48,7 @@ export const HAND_OVER = {
   'hand.food.none': 'Nothing on this cake.',
   'hand.food.plaque': 'The plaque, of sugar paste.',
   'hand.food.toppers':
-    'The toppers may be eaten{soft, select, yes {, as long as the baker says} other {; they are dried hard, and no pleasure}}.',
+    'What is glued on may be eaten{soft, select, yes {, as long as the baker says} other {; it is dried hard, and no pleasure}}.',
   'hand.allergens.title': 'Allergens',
   'hand.allergens.row': '{allergen}, {from}.',
   'hand.allergens.us': 'Of the nine named in the USA: {list}.',

@@ -13,6 +13,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'fault.died': 'The composer stopped unexpectedly and was started anew; nothing is lost.',
 
   'reading.nothing-placed': 'Nothing is placed yet.',
+  'reading.no-flower': 'Only leaves so far: there is no flower to judge by.',
   'reading.buildable.stopped': '{First}.',
   'reading.buildable.level': 'Every stem can be wired, taped and set.',
   'reading.colour.one': 'One colour: nothing to balance.',
@@ -248,6 +249,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.damp': 'Damp from chilling softens paste: flowers go on last.',
   'why.foam': 'Foam that nobody eats: the stem goes in bare, and ends clear of what is eaten near it.',
   'why.two-steps': 'From close by one sees flowers, from two steps off one sees the line.',
+  'why.glued-order': 'Largest first; what hangs over an edge after its neighbours.',
   'why.glued-last': 'What lies between the stems would be pushed off by them: it goes on once everything stands.',
   'why.bright': 'Bright straws are for the one who cuts, not for the guests.',
   'why.counted': 'Whoever cuts counts the same number out.',

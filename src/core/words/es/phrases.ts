@@ -13,6 +13,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'fault.died': 'El compositor se detuvo de improviso y se ha iniciado de nuevo; no se ha perdido nada.',
 
   'reading.nothing-placed': 'Aún no hay nada colocado.',
+  'reading.no-flower': 'Por ahora solo hay hojas: no hay flor con que juzgar.',
   'reading.buildable.stopped': '{First}.',
   'reading.buildable.level': 'Todos los tallos se pueden alambrar, encintar y colocar.',
   'reading.colour.one': 'Un solo color: nada que equilibrar.',
@@ -251,6 +252,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.damp': 'La humedad del frío ablanda la pasta: las flores van al final.',
   'why.foam': 'Espuma que nadie come: el tallo entra desnudo, y termina lejos de lo que se come cerca.',
   'why.two-steps': 'De cerca se ven flores; a dos pasos se ve la línea.',
+  'why.glued-order': 'Lo más grande primero; lo que cuelga de un borde, después de sus vecinos.',
   'why.glued-last': 'Lo que está entre los tallos se caería al meterlos: se pega cuando todo está en su sitio.',
   'why.bright': 'Las pajitas de color vivo son para quien corta, no para los invitados.',
   'why.counted': 'Quien corta cuenta al sacar el mismo número.',

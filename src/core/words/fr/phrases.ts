@@ -13,6 +13,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'fault.died': 'Le compositeur s’est arrêté de façon imprévue et a été relancé ; rien n’est perdu.',
 
   'reading.nothing-placed': 'Rien n’est encore posé.',
+  'reading.no-flower': 'Rien que des feuilles pour l’instant : aucune fleur pour en juger.',
   'reading.buildable.stopped': '{First}.',
   'reading.buildable.level': 'Chaque tige peut être mise sur fil, enrubannée et posée.',
   'reading.colour.one': 'Une seule couleur : rien à équilibrer.',
@@ -257,6 +258,7 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'why.damp': 'L’humidité du froid ramollit la pâte : les fleurs viennent en dernier.',
   'why.foam': 'De la mousse que personne ne mange : la tige entre nue et finit loin de ce qui se mange tout près.',
   'why.two-steps': 'De près on voit des fleurs ; à deux pas on voit la ligne.',
+  'why.glued-order': 'Le plus grand d’abord ; ce qui dépasse d’un bord après ses voisins.',
   'why.glued-last': 'Ce qui est entre les tiges tomberait en les enfonçant : on le colle quand tout est en place.',
   'why.bright': 'Les pailles de couleur vive sont pour qui coupe, pas pour les invités.',
   'why.counted': 'Qui coupe compte le même nombre en les retirant.',

@@ -32,7 +32,9 @@ export function Comes({ comes, acrossMm }: { comes: ComesOf; /** of a head, how 
           of={words.label(acrossMm === null ? 'describe.long' : 'describe.across')}
         />
         {comes.thickMm !== null && <Figure figure={units.length(comes.thickMm, 1)} of={words.label('describe.thick')} />}
-        {comes.tapeMm > 0 && <Figure figure={units.number(Math.ceil(comes.tapeMm / 10) / 100, 2)} of={words.label('describe.tape')} />}
+        {comes.tapeMm > 0 && (
+          <Figure figure={units.number(Math.ceil(comes.tapeMm / 10) / 100, 2)} of={words.label('describe.tape')} />
+        )}
         <Figure
           figure={units.duration(usual)}
           of={words.label('describe.minutes', { quick: units.duration(quick), first: units.duration(first) })}

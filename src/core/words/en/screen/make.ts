@@ -139,7 +139,7 @@ export const MAKE = {
   'make.methods-as-csv': 'Methods as CSV',
   'make.minutes-range': '{usual} by hand for {count}: {quick} for a quick hand, {first} for first attempts.',
   'make.minutes-yours-from-entries-log':
-    '{from, select, own {Minutes are yours, from {entries, plural, one {# entry} other {# entries}} of the log, {sure}.} work {Minutes are as your pace at the same work of other kinds.} others {Minutes are as your pace at other kinds.} other {Minutes are starting values.}} {share} of the paste is lost ({lossOwn, select, yes {yours} other {starting value}}). {spareReason} Wire: {floor} SWG or thicker{wiredParts}.',
+    '{from, select, own {Minutes are yours, from {entries, plural, one {# entry} other {# entries}} of the log, {sure}.} work {Minutes are as your pace at the same work of other kinds.} others {Minutes are as your pace at other kinds.} other {Minutes are starting values.}} {share} of the paste is lost ({lossOwn, select, yes {yours} other {starting value}}). {spareReason} {wired, select, yes {Wire: {floor} SWG or thicker{wiredParts}.} other {No wire.}}',
   'make.mixing-guide': 'Mixing guide',
   'make.name-of': 'Name of {paint}',
   'make.name-of-2': 'Name of {method}',

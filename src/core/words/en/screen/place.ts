@@ -57,6 +57,8 @@ export const PLACE = {
   'place.no-bore': 'no bore',
   'place.none-unwired': 'None, unwired',
   'place.not-here': 'Not here: {whyNot}',
+  'place.glued-alone': '{count, plural, one {One piece is} other {# pieces are}} glued on',
+  'place.glued-nothing-goes-in': 'Nothing goes into the cake: no stem, no barrier, nothing to take out.',
   'place.nothing-goes-into-cake-yet': 'Nothing goes into the cake yet',
   'place.nothing-mend-every-entry-passes': 'Nothing to mend, as far as this plan can tell.',
   'place.number': 'No.',

@@ -63,6 +63,8 @@ export const WIRE = {
   'wire.make-up': 'Make up',
   'wire.more-ways-of-cutting': '{groups} more ways of cutting',
   'wire.moved-toward-the-tip': 'Moved toward the tip',
+  'wire.no-wire-glued': 'Nothing has wire: {count, plural, one {one piece is} other {# pieces are}} glued on',
+  'wire.no-wire-none-to-cut': 'There is no wire to cut and nothing to tape.',
   'wire.no-stem-yet': 'No stem yet',
   'wire.none': 'none',
   'wire.now-they-taped-into-sprays': 'Now they are taped into sprays and stems.',

@@ -141,7 +141,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.methods-as-csv': 'Métodos en CSV',
   'make.minutes-range': '{usual} a mano para {count}: {quick} una mano rápida, {first} las primeras veces.',
   'make.minutes-yours-from-entries-log':
-    '{from, select, own {Los minutos son tuyos, de {entries, plural, one {# anotación} other {# anotaciones}} del cuaderno, {sure}.} work {Los minutos siguen tu ritmo en el mismo trabajo de otras clases.} others {Los minutos siguen tu ritmo en otras clases.} other {Los minutos son valores iniciales.}} Se pierde el {share} de la pasta ({lossOwn, select, yes {tuyo} other {valor inicial}}). {spareReason} Alambre: {floor} SWG o más grueso{wiredParts}.',
+    '{from, select, own {Los minutos son tuyos, de {entries, plural, one {# anotación} other {# anotaciones}} del cuaderno, {sure}.} work {Los minutos siguen tu ritmo en el mismo trabajo de otras clases.} others {Los minutos siguen tu ritmo en otras clases.} other {Los minutos son valores iniciales.}} Se pierde el {share} de la pasta ({lossOwn, select, yes {tuyo} other {valor inicial}}). {spareReason} {wired, select, yes {Alambre: {floor} SWG o más grueso{wiredParts}.} other {Sin alambre.}}',
   'make.mixing-guide': 'Guía de mezcla',
   'make.name-of': 'Nombre de {paint}',
   'make.name-of-2': 'Nombre de {method}',

@@ -59,6 +59,8 @@ export const PLACE: Readonly<Record<keyof typeof EN, string>> = {
   'place.no-bore': 'sin luz',
   'place.none-unwired': 'Ninguna, sin alambre',
   'place.not-here': 'Aquí no: {whyNot}',
+  'place.glued-alone': '{count, plural, one {Se pega una pieza} other {Se pegan # piezas}}',
+  'place.glued-nothing-goes-in': 'Nada entra en la tarta: ni tallo ni barrera, nada que sacar.',
   'place.nothing-goes-into-cake-yet': 'Aún no entra nada en la tarta',
   'place.nothing-mend-every-entry-passes': 'Nada que corregir, hasta donde este plan alcanza a ver.',
   'place.number': 'N.º',

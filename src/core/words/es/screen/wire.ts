@@ -65,6 +65,8 @@ export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
   'wire.make-up': 'Montar',
   'wire.more-ways-of-cutting': '{groups} modos más de cortar',
   'wire.moved-toward-the-tip': 'Movida hacia la punta',
+  'wire.no-wire-glued': 'Nada lleva alambre: {count, plural, one {se pega una pieza} other {se pegan # piezas}}',
+  'wire.no-wire-none-to-cut': 'No hay alambre que cortar ni nada que encintar.',
   'wire.no-stem-yet': 'Aún no hay tallos',
   'wire.none': 'ninguno',
   'wire.now-they-taped-into-sprays': 'Ahora se atan en ramilletes y tallos.',

@@ -141,7 +141,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.methods-as-csv': 'Méthodes en CSV',
   'make.minutes-range': '{usual} à la main pour {count} : {quick} d’une main rapide, {first} les premières fois.',
   'make.minutes-yours-from-entries-log':
-    '{from, select, own {Les minutes sont les vôtres, de {entries, plural, one {# note} other {# notes}} du carnet, {sure}.} work {Les minutes suivent votre rythme au même travail d’autres sortes.} others {Les minutes suivent votre rythme pour d’autres sortes.} other {Les minutes sont des valeurs de départ.}} {share} de la pâte se perd ({lossOwn, select, yes {le vôtre} other {valeur de départ}}). {spareReason} Fil : {floor} SWG ou plus gros{wiredParts}.',
+    '{from, select, own {Les minutes sont les vôtres, de {entries, plural, one {# note} other {# notes}} du carnet, {sure}.} work {Les minutes suivent votre rythme au même travail d’autres sortes.} others {Les minutes suivent votre rythme pour d’autres sortes.} other {Les minutes sont des valeurs de départ.}} {share} de la pâte se perd ({lossOwn, select, yes {le vôtre} other {valeur de départ}}). {spareReason} {wired, select, yes {Fil : {floor} SWG ou plus gros{wiredParts}.} other {Sans fil.}}',
   'make.mixing-guide': 'Guide de mélange',
   'make.name-of': 'Nom : {paint}',
   'make.name-of-2': 'Nom : {method}',

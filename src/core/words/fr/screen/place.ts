@@ -60,6 +60,8 @@ export const PLACE: Readonly<Record<keyof typeof EN, string>> = {
   'place.no-bore': 'sans passage',
   'place.none-unwired': 'Aucune, sans fil',
   'place.not-here': 'Pas ici : {whyNot}',
+  'place.glued-alone': '{count, plural, one {Une pièce est collée} other {# pièces sont collées}}',
+  'place.glued-nothing-goes-in': 'Rien n’entre dans le gâteau : ni tige ni barrière, rien à retirer.',
   'place.nothing-goes-into-cake-yet': 'Rien n’entre encore dans le gâteau',
   'place.nothing-mend-every-entry-passes': 'Rien à corriger, autant que ce plan puisse en juger.',
   'place.number': 'N°',

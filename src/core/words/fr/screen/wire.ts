@@ -65,6 +65,8 @@ export const WIRE: Readonly<Record<keyof typeof EN, string>> = {
   'wire.make-up': 'Monter',
   'wire.more-ways-of-cutting': '{groups} autres façons de couper',
   'wire.moved-toward-the-tip': 'Déplacée vers la pointe',
+  'wire.no-wire-glued': 'Rien n’est sur fil : {count, plural, one {une pièce est collée} other {# pièces sont collées}}',
+  'wire.no-wire-none-to-cut': 'Aucun fil à couper, rien à enrubanner.',
   'wire.no-stem-yet': 'Pas encore de tige',
   'wire.none': 'aucun',
   'wire.now-they-taped-into-sprays': 'Elles s’attachent maintenant en gerbes et en tiges.',
