@@ -7,7 +7,8 @@ import { thickenSheets } from './shape/thickness';
 import { FLOWERS } from './species/flowers';
 import { GREENS } from './species/greens';
 import { METHODS, type Method } from './methods';
-import { isPaste, pasteMm3, pasteOf } from '../piece/paste';
+import { MATERIAL } from '../piece/materials';
+import { pasteMm3, pasteOf } from '../piece/paste';
 import { wireGrams } from '../piece/wires';
 import { builtOf, type Built } from './built';
 import { madeAs } from './otherWays';
@@ -118,6 +119,8 @@ export interface Body {
   /** what it weighs with the wires in it */
   massGrams: number;
   pasteGrams: number;
+  /** all its pastes and papers are made for food */
+  ofFood: boolean;
   solidity: number;
   built: Built;
 }
@@ -206,7 +209,7 @@ export function bodyOf(kind: Kind, catalogue: Catalogue): Body {
   const built = builtOf(species, stage.id, kind.sizeMm);
   const pasted = pasteOf(built.instances);
   const gramsOf = (parts: typeof pasted) => parts.reduce((a, p) => a + p.grams, 0);
-  const pasteGrams = gramsOf(pasted.filter((p) => isPaste(p.material)));
+  const pasteGrams = gramsOf(pasted.filter((p) => MATERIAL[p.material].paste));
   const body: Body = {
     species,
     role: roleAt(species, kind.stage),
@@ -214,6 +217,7 @@ export function bodyOf(kind: Kind, catalogue: Catalogue): Body {
     axialMm,
     massGrams: gramsOf(pasted) + wireGrams(built.instances),
     pasteGrams,
+    ofFood: pasted.every((p) => MATERIAL[p.material].food),
     built,
     solidity: stage.id === 'bud' ? Math.max(0.85, species.solidity) : species.solidity,
   };

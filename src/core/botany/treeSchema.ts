@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { between, refusedBy, wholeBetween } from '../boundary/parts';
 import { MOST, tooMuch } from '../piece/expand';
 import type { Own, Part, Run } from '../piece/part';
+import { MATERIALS } from '../piece/materials';
 import { WORK, type Work } from '../piece/work';
 
 /** Longest and shortest that a hand makes of paste or wire, mm. */
@@ -44,7 +45,7 @@ const habit = v.variant('by', [
 ]);
 
 const pasted = {
-  material: v.picklist(['flower paste', 'sugar paste', 'wafer paper']),
+  material: v.picklist(MATERIALS),
   /** the role of the colour that it has: main, second, green, a stage of ripeness */
   colour: v.pipe(v.string(), v.minLength(1), v.maxLength(20)),
 };

@@ -30,6 +30,10 @@ export const DEMO_PRICES: Prices = {
   roundTo: 5,
   materials: [
     material({ id: 'paste', name: 'Flower paste', unit: 'g', pack: 500, packPrice: 9.4, shop: SUGAR, onHand: 180 }),
+    material({ id: 'sugar-paste', name: 'Sugar paste with hardener', unit: 'g', pack: 1000, packPrice: 6.5, shop: SUGAR }),
+    material({ id: 'fondant', name: 'Fondant', unit: 'g', pack: 1000, packPrice: 5.2, shop: SUGAR }),
+    material({ id: 'air-dry-paste', name: 'Air-dry modelling paste', unit: 'g', pack: 250, packPrice: 7.8, shop: SUGAR }),
+    material({ id: 'paper', name: 'Wafer paper', unit: 'piece', pack: 10, packPrice: 4.6, shop: SUGAR }),
     ...[...FLORIST_GAUGES, ...FLORIST_MM].flatMap((gauge) =>
       (['green', 'white'] as const).map((colour) =>
         material({

@@ -171,8 +171,12 @@ function tray(c: Column, plan: DerivedPlan, words: Words): void {
     c.row(k.toMake, `${words.counted(k.toMake, words.piece(k))}: ${parts.filter(Boolean).join('; ')}`);
   }
   c.heading(words.label('pack.paste'));
-  for (const { grams, name, kinds } of plan.paste)
-    c.row(words.units.grams(grams), `${capital(words.say(name))}: ${kinds.map((k) => words.say(k)).join(', ')}`, 56);
+  for (const { grams, name, material, kinds } of plan.paste)
+    c.row(
+      words.units.grams(grams),
+      `${capital(words.say(name))}, ${words.material(material)}: ${kinds.map((k) => words.say(k)).join(', ')}`,
+      56,
+    );
 }
 
 const BAR_TALL = 13;

@@ -142,7 +142,8 @@ function sectionsOf(facts: HandOver, words: Words): Record<'notFood' | 'food' | 
   const food = facts.tiers
     .filter((t) => t.kind === 'edible')
     .map((t) => words.label('hand.food.tier', { tier: tier(t.place), covering: yes(t.coveringEaten) }));
-  const toppersEaten = facts.toppers && !facts.toppersHoldWire && !facts.keepsake && facts.dust === 'edible' && !facts.realPlants;
+  const toppersEaten =
+    facts.toppers && facts.ofFood && !facts.toppersHoldWire && !facts.keepsake && facts.dust === 'edible' && !facts.realPlants;
   return {
     food: [
       ...(food.length ? food : [words.label('hand.food.none')]),
@@ -152,6 +153,7 @@ function sectionsOf(facts: HandOver, words: Words): Record<'notFood' | 'food' | 
     notFood: [
       ...(facts.wired ? [words.label('hand.notfood.wired')] : []),
       ...(facts.toppersHoldWire ? [words.label('hand.notfood.toppers-wired')] : []),
+      ...(facts.toppers && !facts.ofFood ? [words.label('hand.notfood.paste')] : []),
       ...(facts.plaque && !toppersEaten ? [words.label('hand.notfood.plaque')] : []),
       ...(facts.stakes ? [words.label('hand.notfood.stakes')] : []),
       ...(facts.toppers && facts.keepsake ? [words.label('hand.notfood.toppers')] : []),

@@ -11,6 +11,10 @@ export type SpareReason = FactOf<typeof SPARE_FACTS>;
 /** What a job uses up. */
 export const NEED_FACTS = {
   'need.paste': {},
+  'need.sugar-paste': {},
+  'need.fondant': {},
+  'need.air-dry-paste': {},
+  'need.paper': {},
   'need.wire': { gauge: 'gauge', colour: ['white', 'green'] },
   'need.tape': {},
   'need.barrier': { barrier: 'barrier' },

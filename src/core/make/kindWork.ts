@@ -5,6 +5,7 @@ import { METHODS, type Method, type MethodStep } from '../botany/methods';
 import type { Instance } from '../piece/expand';
 import { dryHours } from '../piece/drying';
 import { batchOf, FINISHING, joiningMinutes, plus, SET_UP_MINUTES } from '../piece/minutes';
+import { MATERIAL } from '../piece/materials';
 import type { Part } from '../piece/part';
 import { WORK, type Spread, type Work } from '../piece/work';
 
@@ -68,13 +69,20 @@ interface Gathered {
   minutes: Spread;
   works: Map<Work, number>;
   counts: Map<Work, number>;
+  /** minutes beside laying out a board, where its paste asks for them */
+  ready: Map<Work, number>;
   hours: number;
-  /** nothing but what dries as sheets and balls of flower paste do */
-  plain: boolean;
   made: number;
 }
 
-const nothing = (): Gathered => ({ minutes: [0, 0, 0], works: new Map(), counts: new Map(), hours: 0, plain: true, made: 0 });
+const nothing = (): Gathered => ({
+  minutes: [0, 0, 0],
+  works: new Map(),
+  counts: new Map(),
+  ready: new Map(),
+  hours: NaN,
+  made: 0,
+});
 
 /** All that is done in each step for all pieces together. */
 function gather(method: Method, built: readonly Built[], spares: ReadonlyMap<Part, number>): Map<string, Gathered> {
@@ -93,8 +101,9 @@ function gather(method: Method, built: readonly Built[], spares: ReadonlyMap<Par
       if (FINISHING.includes(work)) continue;
       step.counts.set(work, (step.counts.get(work) ?? 0) + times);
       if (!part.form) continue;
-      step.hours = Math.max(step.hours, dryHours({ kind: part.kind, form: part.form }, sizeMm));
-      if (part.form.material === 'sugar paste') step.plain = false;
+      const hours = dryHours({ kind: part.kind, form: part.form }, sizeMm);
+      step.hours = Number.isNaN(step.hours) ? hours : Math.max(step.hours, hours);
+      step.ready.set(work, Math.max(step.ready.get(work) ?? 0, MATERIAL[part.form.material].readyMinutes));
     }
   };
   const joins = method.steps.some((s) => s.id === 'assemble') ? 'assemble' : stepFor('petal-glued', method.steps);
@@ -129,9 +138,9 @@ export function stepsOf(method: Method, built: readonly Built[], spares: Readonl
       work,
       perPiece: count / pieces,
       batch: batchOf(work),
-      minutes: SET_UP_MINUTES,
+      minutes: SET_UP_MINUTES + (own.ready.get(work) ?? 0),
     }));
-    const hours = own.hours > 0 && own.plain ? own.hours : step.dryHours;
+    const hours = Number.isNaN(own.hours) ? step.dryHours : own.hours;
     const [quick, usual, first] = own.minutes;
     const range = usual > 0 ? { quick: quick / usual, first: first / usual } : AS_IT_IS;
     const works = [...own.works].map(([work, minutes]) => ({ work, minutes: minutes / pieces }));

@@ -5,7 +5,8 @@ import { shade } from '../botany/shape/paint';
 import { colourwayOf, stageOf, type Species } from '../botany/species';
 import { colourDifference } from '../compose/colourDifference';
 import { sharedOut } from '../piece/edited';
-import { colourOf, gramsOf, isPaste } from '../piece/paste';
+import { MATERIAL, type Material } from '../piece/materials';
+import { colourOf, gramsOf } from '../piece/paste';
 import type { Form } from '../piece/part';
 import type { PasteFact } from './facts';
 import { PLAQUE_LOSS_SHARE, type PlaqueToMake } from './plaque';
@@ -27,6 +28,7 @@ interface RolledBalls {
 
 export interface PasteBall {
   name: PasteFact;
+  material: Material;
   colour: string;
   grams: number;
   /** before rounding and without what is lost */
@@ -66,6 +68,7 @@ function upToStep(grams: number): number {
 
 interface Kneading {
   name: PasteFact;
+  material: Material;
   colour: string;
   net: number;
   gross: number;
@@ -95,6 +98,7 @@ function pasteBall(b: Kneading, bases: readonly Pick<PasteBase, 'colour' | 'ball
   const tones = tonesOf(b);
   return {
     name: b.name,
+    material: b.material,
     colour: b.colour,
     grams: tones.length ? tones.reduce((a, t) => a + t.grams, 0) : upToStep(b.gross),
     netGrams: b.net,
@@ -107,25 +111,26 @@ function pasteBall(b: Kneading, bases: readonly Pick<PasteBase, 'colour' | 'ball
       b.gross < SMALL.underGrams
         ? [...b.rolled].map(([ballMm, count]) => ({ ballMm, count })).sort((x, y) => y.ballMm - x.ballMm)
         : [],
-    base: bases.find((base) => base.balls.includes(b.colour))?.colour ?? null,
+    base: (b.material === 'flower paste' ? bases.find((base) => base.balls.includes(b.colour))?.colour : null) ?? null,
   };
 }
 
 /** What is kneaded in each colour, for plaques and for the pieces that are still to make. */
 function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: readonly PlaqueToMake[]): Kneading[] {
   const balls = new Map<string, Kneading>();
-  const ballOf = (colour: string, name: PasteFact, leaf: boolean): Kneading => {
-    const known: Kneading = balls.get(colour) ?? {
-      ...{ name, colour, leaf, net: 0, gross: 0, plaques: false },
+  const ballOf = ({ colour, name, leaf, material }: Pick<Kneading, 'colour' | 'name' | 'leaf' | 'material'>): Kneading => {
+    const key = `${material}|${colour}`;
+    const known: Kneading = balls.get(key) ?? {
+      ...{ name, material, colour, leaf, net: 0, gross: 0, plaques: false },
       species: new Set<string>(),
       toned: [0, 0, 0],
       rolled: new Map<number, number>(),
     };
-    balls.set(colour, known);
+    balls.set(key, known);
     return known;
   };
   for (const plaque of plaques) {
-    const ball = ballOf(plaque.colour, PLAQUE, false);
+    const ball = ballOf({ colour: plaque.colour, name: PLAQUE, leaf: false, material: 'flower paste' });
     ball.net += plaque.gramsEach * plaque.count;
     ball.gross += (plaque.gramsEach * plaque.count) / (1 - PLAQUE_LOSS_SHARE);
     ball.plaques = true;
@@ -133,10 +138,10 @@ function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: reado
   for (const kind of tray) {
     if (kind.toMake === 0) continue;
     const species = speciesById(kind.species, catalogue);
-    for (const { role, net, balls: rolled } of rolesOf(kind, species)) {
+    for (const { role, material, net, balls: rolled } of rolesOf(kind, species)) {
       const { hue, name } = pasteColour(kind, species, role);
       const leaf = name.code === 'paste.green' || (kind.role === 'foliage' && name.code === 'paste.colour');
-      const ball = ballOf(hue, name, leaf);
+      const ball = ballOf({ colour: hue, name, leaf, material });
       const gross = net / (1 - kind.loss.share);
       ball.net += net;
       ball.gross += gross;
@@ -158,6 +163,7 @@ function ballsOf(form: Form, sizeMm: number, times: number): RolledBalls[] {
 
 interface OfRole {
   role: string;
+  material: Material;
   net: number;
   balls: RolledBalls[];
 }
@@ -166,9 +172,10 @@ interface OfRole {
 function rolesOf(kind: TrayKind, species: Species): OfRole[] {
   const roles = new Map<string, OfRole>();
   const add = (role: string, form: Form, { sizeMm, times, grams }: { sizeMm: number; times: number; grams: number }): void => {
-    if (!isPaste(form.material)) return;
-    const own = roles.get(role) ?? { role, net: 0, balls: [] };
-    roles.set(role, { role, net: own.net + grams, balls: [...own.balls, ...ballsOf(form, sizeMm, times)] });
+    const { material } = form;
+    if (!MATERIAL[material].paste) return;
+    const own = roles.get(`${material}|${role}`) ?? { role, material, net: 0, balls: [] };
+    roles.set(`${material}|${role}`, { ...own, net: own.net + grams, balls: [...own.balls, ...ballsOf(form, sizeMm, times)] });
   };
   // as many of each size as it has of those that are placed
   const times = sharedOut(kind.sizes.map((s) => s.count), kind.toMake); // prettier-ignore
@@ -177,7 +184,7 @@ function rolesOf(kind: TrayKind, species: Species): OfRole[] {
       part.form ? [{ part, form: part.form, sizeMm, stage, times: must(times[i]) }] : [],
     ),
   );
-  const inAll = made.reduce((a, m) => a + (isPaste(m.form.material) ? gramsOf(m.form, m.sizeMm) * m.times : 0), 0);
+  const inAll = made.reduce((a, m) => a + (MATERIAL[m.form.material].paste ? gramsOf(m.form, m.sizeMm) * m.times : 0), 0);
   // what is left to make is taken to be of the usual sizes: their mean weighs a little otherwise than whole pieces
   const share = inAll > 0 ? (kind.pasteGramsEach * kind.toMake) / inAll : 0;
   for (const { part, form, sizeMm, stage, times: n } of made)
@@ -221,7 +228,9 @@ function tonesOf({ colour, gross, toned }: Kneading): PasteTone[] {
 
 /** Families of leaf colours, each gathered about its palest, which is the base. */
 function leafBases(balls: readonly Kneading[]): { colour: string; balls: string[] }[] {
-  const leaves = balls.filter((b) => b.leaf && b.gross > 0).sort((a, b) => lightness(b.colour) - lightness(a.colour));
+  const leaves = balls
+    .filter((b) => b.leaf && b.gross > 0 && b.material === 'flower paste')
+    .sort((a, b) => lightness(b.colour) - lightness(a.colour));
   const families: { colour: string; balls: string[] }[] = [];
   for (const leaf of leaves) {
     const family = families.find((f) => colourDifference(f.colour, leaf.colour) <= FAMILY_DIFFERENCE);

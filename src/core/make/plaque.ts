@@ -1,6 +1,6 @@
 import type { Plate } from '../compose/line';
 import { must } from '../geometry/must';
-import { DENSITY } from '../piece/paste';
+import { MATERIAL } from '../piece/materials';
 
 /** A plaque to roll and cut. */
 export interface PlaqueToMake {
@@ -23,5 +23,5 @@ export function plateGrams(plate: Plate): number {
     const [qx, qy] = must(ring[(i + 1) % ring.length]);
     mm2 += (x * qy - qx * y) / 2;
   });
-  return ((Math.abs(mm2) * plate.thicknessMm) / 1000) * DENSITY['flower paste'];
+  return ((Math.abs(mm2) * plate.thicknessMm) / 1000) * MATERIAL['flower paste'].gramsPerCm3;
 }

@@ -1,4 +1,5 @@
 import { clamp } from '../geometry/numbers';
+import { MATERIAL } from '../piece/materials';
 import { partName } from '../piece/named';
 import type { Part } from '../piece/part';
 import type { PartName } from '../wire/facts';
@@ -39,7 +40,7 @@ export function sparePartsOf(built: readonly Built[], against: number, rule: Spa
     }
   return [...lines.values()]
     .map(({ part, sizeMm, need }) => {
-      const breaks = clamp((BREAKS[part.kind] ?? 0) * against, 0, 0.9);
+      const breaks = clamp((BREAKS[part.kind] ?? 0) * against * (part.form ? MATERIAL[part.form.material].breaks : 1), 0, 0.9);
       return { part, sizeMm, count: sparesFor(need, breaks, rule) };
     })
     .filter((s) => s.count > 0);

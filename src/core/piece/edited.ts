@@ -8,7 +8,7 @@ import type { Habit, Many, Part, Run } from './part';
 import { sizesTimes } from './resized';
 import type { Work } from './work';
 
-const changeLine = (root: Part, id: string, change: (part: Part) => Part): Part =>
+export const changeLine = (root: Part, id: string, change: (part: Part) => Part): Part =>
   settled(
     root,
     mapParts(root, (part) => (part.id === id ? change(part) : part)),

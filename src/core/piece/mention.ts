@@ -1,4 +1,5 @@
 import type { Cut } from '../wire/cutting';
+import type { Material } from './materials';
 import type { Part } from './part';
 
 /** What a decorator calls the lines of a piece when she says what it is built of. */
@@ -45,6 +46,7 @@ export type Mention =
   | { say: 'carrier'; swg: number }
   | { say: 'in hand' }
   | { say: 'cut'; cut: Cut }
+  | { say: 'material'; material: Material }
   | { say: 'no wire' }
   | { say: 'gap'; tipMm: number; footMm: number }
   | { say: 'stalk'; mm: number }

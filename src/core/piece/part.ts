@@ -1,4 +1,5 @@
 import type { Cut } from '../wire/cutting';
+import type { Material } from './materials';
 import type { Work } from './work';
 
 /**
@@ -77,7 +78,6 @@ export type Outline =
   | 'daisy'
   | 'star'
   | 'strip';
-export type Material = 'flower paste' | 'sugar paste' | 'wafer paper';
 
 /** Paste is rolled flat, or rolled between the palms: of a ball the share that is left when it is pinched off. */
 export type Form = { material: Material; colour: string } & (

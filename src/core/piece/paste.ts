@@ -1,11 +1,6 @@
 import type { Instance } from './expand';
-import type { Form, Material, Outline, Part } from './part';
-
-/** g/cm³; assumed but for what is said from memory: wafer paper is mostly air. */
-export const DENSITY: Readonly<Record<Material, number>> = { 'flower paste': 1.35, 'sugar paste': 1.35, 'wafer paper': 0.1 };
-
-/** Whether it is weighed and coloured as paste: paper is bought in sheets. */
-export const isPaste = (material: Material): boolean => material !== 'wafer paper';
+import { MATERIAL, type Material } from './materials';
+import type { Form, Outline, Part } from './part';
 
 /** Area of an outline as a share of its length times its width; within a tenth. Own study. */
 const AREA_SHARE: Readonly<Record<Outline, number>> = {
@@ -44,7 +39,7 @@ export function facesMm2(form: Form, sizeMm: number): number {
 }
 
 /** Paste of one part of a size, g. */
-export const gramsOf = (form: Form, sizeMm: number): number => (mm3Of(form, sizeMm) * DENSITY[form.material]) / 1000;
+export const gramsOf = (form: Form, sizeMm: number): number => (mm3Of(form, sizeMm) * MATERIAL[form.material].gramsPerCm3) / 1000;
 
 /** Paste of a piece, mm³. */
 export const pasteMm3 = (instances: readonly Instance[]): number =>
@@ -65,4 +60,15 @@ export function pasteOf(instances: readonly Instance[]): { material: Material; c
     found.set(`${material}|${colour}`, { ...known, grams: known.grams + gramsOf(part.form, sizeMm) });
   }
   return [...found.values()];
+}
+
+/** What a piece is made of, each once. */
+export const materialsOf = (instances: readonly Instance[]): Material[] => [
+  ...new Set(instances.flatMap(({ part }) => part.form?.material ?? [])),
+];
+
+/** How thin and how thick the sheets of a piece are rolled, mm; null where nothing of it is cut of a sheet. */
+export function rolledMm(instances: readonly Instance[]): [leastMm: number, mostMm: number] | null {
+  const thick = instances.flatMap(({ part }) => (part.form?.as === 'sheet' ? [part.form.thicknessMm] : []));
+  return thick.length > 0 ? [Math.min(...thick), Math.max(...thick)] : null;
 }

@@ -19,6 +19,8 @@ import { countIn, lineIn, linesIn } from './treeLines';
 import { mapParts } from './changed';
 import { newLine } from './newLine';
 import { spokenOf, type Mention, type Ripe, type Spoken } from './mention';
+import { MATERIALS, type Material } from './materials';
+import { mayBeOf, withMaterial } from './ofMaterial';
 import type { Many, Part } from './part';
 
 /** Millimetres as a hand says them: whole from ten up, else to a tenth. */
@@ -54,6 +56,7 @@ function aboutLine(part: Part): Mention[] {
   else if (many.of.length > 1) many.of.forEach((s) => told.push({ say: 'well', count: s.count, sizeMm: s.sizeMm }));
   else if (must(many.of[0]).sizeMm > 0)
     told.push({ say: 'sizes', fromMm: must(many.of[0]).sizeMm, toMm: must(many.of[0]).sizeMm });
+  if (part.form && part.form.material !== MATERIALS[0]) told.push({ say: 'material', material: part.form.material });
   if (on.by === 'wire') {
     told.push({ say: 'gauge', swg: on.swg });
     if (on.cut !== 'what fits') told.push({ say: 'cut', cut: on.cut });
@@ -97,6 +100,8 @@ interface Reading {
   tree: Part;
   /** of the name that was said last; all of it where one figure is for all */
   lines: string[];
+  /** some line was said by its name */
+  named: boolean;
   /** sizes of the line that are being said one by one */
   wells: { count: number; sizeMm: number; stage?: string }[];
   /** what was said last as how many there are on the whole piece */
@@ -180,6 +185,7 @@ function named(at: Reading, ids: readonly string[], { nth, times, original }: { 
   if (wanted.length === 1)
     for (const id of wanted) at.tree = lineIn(at.tree, id) ? at.tree : (restored(at.tree, original, id) ?? at.tree);
   at.lines = wanted.filter((id) => lineIn(at.tree, id));
+  at.named = true;
   return at.lines.length > 0;
 }
 
@@ -189,6 +195,7 @@ function added(at: Reading, name: Spoken): boolean {
   if (!line) return false;
   at.tree = { ...at.tree, parts: [...at.tree.parts, line] };
   at.lines = [line.id];
+  at.named = true;
   return true;
 }
 
@@ -210,8 +217,16 @@ function gapped(at: Reading, tipMm: number, footMm: number): void {
   }
 }
 
+/** The lines that are spoken of, or all of the piece before any is named, of another material; false where none can be made of it. */
+function ofMaterial(at: Reading, material: Material, original: Part): boolean {
+  const lines = at.named ? at.lines.map((id) => must(lineIn(at.tree, id))) : linesIn(at.tree);
+  const own = lines.filter((p) => mayBeOf(p, material));
+  for (const { id } of own) at.tree = withMaterial(at.tree, id, material, original);
+  return own.length > 0;
+}
+
 /** One mention; false where there is nothing that it could be said of. */
-function apply(at: Reading, m: Mention): boolean {
+function apply(at: Reading, m: Mention, original: Part): boolean {
   if (m.say === 'carrier') {
     if (at.tree.on.by !== 'wire') return false;
     if (at.tree.firstCarries) at.tree = laidIn(at.tree, m.swg);
@@ -252,6 +267,8 @@ function apply(at: Reading, m: Mention): boolean {
       return each((tree, id) => withCut(tree, id, m.cut));
     case 'no wire':
       return each(withoutWire);
+    case 'material':
+      return ofMaterial(at, m.material, original);
     case 'gap':
       gapped(at, m.tipMm, m.footMm);
       return true;
@@ -270,7 +287,7 @@ function apply(at: Reading, m: Mention): boolean {
  * number and changes nothing.
  */
 export function said(tree: Part, mentions: readonly Mention[], original = tree): { tree: Part; untaken: number[] } {
-  const at: Reading = { tree, lines: [], wells: [], inAll: null };
+  const at: Reading = { tree, lines: [], named: false, wells: [], inAll: null };
   const untaken: number[] = [];
   const names = mentions.flatMap((m) => (m.say === 'count' ? [m.name] : []));
   const seen = new Map<Spoken, number>();
@@ -286,7 +303,7 @@ export function said(tree: Part, mentions: readonly Mention[], original = tree):
       if (!named(at, must(lines.get(m.name)), { nth, times: timesOf(m.name), original }) && !added(at, m.name))
         return void untaken.push(i);
     }
-    if (!apply(at, m)) untaken.push(i);
+    if (!apply(at, m, original)) untaken.push(i);
   });
   filled(at);
   return { tree: at.tree, untaken };

@@ -97,6 +97,7 @@ const ofDust = (material: Material): boolean => material === 'dust-unknown' || m
 function notForFood(p: PlacedPiece, dust: ContactInput['dust'], realPlants: boolean): Material | null {
   if (realPlants) return 'real-plant';
   if (p.body.species.threaded) return 'stamens';
+  if (!p.body.ofFood) return 'paste';
   if (dust === 'edible') return null;
   return dust === 'unknown' ? 'dust-unknown' : 'dust-not-edible';
 }

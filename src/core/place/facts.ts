@@ -8,7 +8,7 @@ export const PLACE_WARNINGS = {
   'place.sprig-in-icing': { piece: 'piece', deepMm: 'mm' },
   'place.head-on-icing': {
     piece: 'piece',
-    material: ['real-plant', 'stamens', 'dust-unknown', 'dust-not-edible'],
+    material: ['real-plant', 'stamens', 'paste', 'dust-unknown', 'dust-not-edible'],
     canLift: 'yes',
   },
   'place.no-room-for-both': { pieces: 'pieces', pressMm: 'mm' },

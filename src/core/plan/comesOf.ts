@@ -2,6 +2,7 @@ import { expand } from '../piece/expand';
 import { linesOf, type PartLine } from '../piece/lines';
 import { longMm } from '../piece/long';
 import { minutesOf, setUpMinutes } from '../piece/minutes';
+import type { Material } from '../piece/materials';
 import { isCarrier, type Part } from '../piece/part';
 import { pasteOf } from '../piece/paste';
 import { windingsOf } from '../piece/tape';
@@ -23,7 +24,7 @@ export interface ComesOf {
   /** quick, usual and first attempts; set-ups of the boards beside it */
   minutes: Spread;
   setUp: Spread;
-  paste: { colour: string; grams: number }[];
+  paste: { material: Material; colour: string; grams: number }[];
   /** with the wires in it */
   grams: number;
 }
@@ -35,7 +36,7 @@ export function comesOf(tree: Part, stockMm: number): ComesOf {
   const wires = wiresOfPiece(instances, stockMm);
   const own = byInstance(wires);
   const carriers = instances.filter((i) => isCarrier(i.part) || i === root);
-  const paste = pasteOf(instances).map(({ colour, grams }) => ({ colour, grams }));
+  const paste = pasteOf(instances);
   return {
     longMm: longMm(root),
     lines: linesOf(instances, wires),

@@ -29,6 +29,7 @@ import {
   barriersNeeded,
   brushedOn,
   cutLists,
+  paperSheetsFor,
   suppliesOf,
   tapeNeeded,
   tooLongWarnings,
@@ -54,6 +55,8 @@ export interface DerivedPlan extends DaysPlan {
   spareWires: WireCut[];
   tray: TrayKind[];
   paste: PasteBall[];
+  /** of wafer paper */
+  paperSheets: number;
   /** tape by colour and width */
   tape: TapeUse[];
   /** glue, glaze, starch and fat to have ready */
@@ -134,6 +137,7 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
     entries,
     tray,
     paste,
+    paperSheets: memo.memoise('paper', [tray], () => paperSheetsFor(tray, catalogue)),
     tape: tapeNeeded(planned, project),
     barriers: barriersNeeded(planned),
     dustGrams: brushed.dustGrams,

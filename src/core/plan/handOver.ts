@@ -1,4 +1,4 @@
-import { bodyOf, methodById, speciesById, type Catalogue } from '../botany/catalogue';
+import { bodyOf, speciesById, type Catalogue } from '../botany/catalogue';
 import { largestOf } from '../botany/built';
 import { METHODS, type Method } from '../botany/methods';
 import type { Part } from '../piece/part';
@@ -65,6 +65,8 @@ export interface HandOver {
   standsHours: number | null;
   /** something that may be eaten was never dried hard */
   soft: boolean;
+  /** every paste and paper of the pieces is made for food */
+  ofFood: boolean;
   realPlants: boolean;
   mustChill: boolean;
   allergens: AllergensTold;
@@ -117,7 +119,8 @@ export function handOverOf(project: Project, entries: readonly Entry[], tray: re
     eaters: brief.eaters,
     eggGlued: eggAtJoins(project, tray),
     standsHours: brief.standsHours,
-    soft: tray.some((kind) => staysSoft(kind.species, project)),
+    soft: tray.some(staysSoft),
+    ofFood: tray.every((kind) => isOfFood(kind, project)),
     realPlants: brief.realPlants,
     mustChill: brief.mustChill,
     allergens: allergensTold(allergensIn(project, entries, tray)),
@@ -133,12 +136,11 @@ const eggAtJoins = (project: Project, tray: readonly TrayKind[]): boolean =>
 /** Dried for less than this, a piece stays soft, hours. Assumed, no source. */
 const HARD_HOURS = 6;
 
-/** Whether a species as this job makes it is never dried hard. */
-function staysSoft(id: string, project: Project): boolean {
-  const catalogue = catalogueOf(project);
-  const method = methodById(speciesById(id, catalogue).method, catalogue);
-  return method.steps.every((s) => s.dryHours < HARD_HOURS);
-}
+/** Whether pieces of a kind are never dried hard. */
+const staysSoft = ({ steps }: TrayKind): boolean => steps.every((s) => s.dryHours < HARD_HOURS);
+
+/** Whether all that pieces of a kind are made of is made for food. */
+const isOfFood = (kind: TrayKind, project: Project): boolean => bodyOf(kind, catalogueOf(project)).ofFood;
 
 /** What the job holds, source by source: what a person has stated, and what the glue of a join and the coat of a stem bring with them. */
 function allergensIn(project: Project, entries: readonly Entry[], tray: readonly TrayKind[]): Stated {

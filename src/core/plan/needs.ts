@@ -1,15 +1,29 @@
 import type { Need } from '../make/price';
 import type { SupplyId } from '../make/recipes';
+import { MATERIAL } from '../piece/materials';
 import type { DerivedPlan } from './derivePlan';
 import { offTheRollMm } from './usedUp';
 
 /** What a millilitre of each weighs: glue and glaze like water, starch loosely filled, fat; from memory. */
 const GRAMS_PER_ML: Readonly<Record<SupplyId, number>> = { glue: 1, 'egg glue': 1.03, glaze: 1, starch: 0.6, fat: 0.92 };
 
-/** Everything a plan uses up: paste, wire by gauge and colour in whole lengths, tape, barriers, dust, glue, glaze, starch and fat. */
-export function needsOf(plan: Pick<DerivedPlan, 'paste' | 'cuts' | 'tape' | 'barriers' | 'dustGrams' | 'supplies'>): Need[] {
+/** Pastes as they are bought: fondant is the same whether it is left to dry or not. */
+const PASTES = ['paste', 'sugar-paste', 'fondant', 'air-dry-paste'] as const;
+const gramsBoughtAs = (id: (typeof PASTES)[number], paste: DerivedPlan['paste']): number =>
+  paste.reduce((a, b) => a + (MATERIAL[b.material].need === id ? b.grams : 0), 0);
+
+/** Everything a plan uses up: pastes, paper in whole sheets, wire by gauge and colour in whole lengths, tape, barriers, dust, glue, glaze, starch and fat. */
+export function needsOf(
+  plan: Pick<DerivedPlan, 'paste' | 'paperSheets' | 'cuts' | 'tape' | 'barriers' | 'dustGrams' | 'supplies'>,
+): Need[] {
   const needs: Need[] = [
-    { id: 'paste', name: { code: 'need.paste', values: {} }, unit: 'g', amount: plan.paste.reduce((a, b) => a + b.grams, 0) },
+    ...PASTES.map((id): Need => ({
+      id,
+      name: { code: `need.${id}`, values: {} },
+      unit: 'g',
+      amount: gramsBoughtAs(id, plan.paste),
+    })),
+    { id: 'paper', name: { code: 'need.paper', values: {} }, unit: 'piece', amount: plan.paperSheets },
     ...plan.cuts.map((c): Need => ({
       id: `wire-${c.gauge}-${c.colour}`,
       name: { code: 'need.wire', values: { gauge: c.gauge, colour: c.colour } },

@@ -1,6 +1,8 @@
 import { bodyOf, speciesById, type Catalogue } from '../botany/catalogue';
 import type { Arrangement } from '../compose/arrangement';
 import type { PasteBall } from '../make/paste';
+import { MATERIAL } from '../piece/materials';
+import type { Form } from '../piece/part';
 import { unmemoised, type Memoise } from '../geometry/memo';
 import { suppliesFor, type Supply } from '../make/recipes';
 import type { TrayKind } from '../make/tray';
@@ -130,6 +132,24 @@ export function brushedOn(tray: readonly TrayKind[], glued: number, catalogue: C
     }
   }
   return sum;
+}
+
+/** What is cut of paper takes so much more than the boxes that its parts fill; a sheet as it is sold, mm². Own study; from memory. */
+const PAPER = { waste: 1.6, sheetMm2: 210 * 297 } as const;
+
+const boxMm2 = (form: Form | null, sizeMm: number): number =>
+  form?.as === 'sheet' && !MATERIAL[form.material].paste ? sizeMm * sizeMm * form.widthShare * Math.ceil(form.layers ?? 1) : 0;
+
+/** Sheets of wafer paper for all that is still to make, spare parts too. */
+export function paperSheetsFor(tray: readonly TrayKind[], catalogue: Catalogue): number {
+  const mm2 = tray.reduce((sum, kind) => {
+    const spares = kind.spareParts.reduce((a, { part, sizeMm, count }) => a + boxMm2(part.form, sizeMm) * count, 0);
+    return kind.sizes.reduce((a, { sizeMm, count }) => {
+      const one = bodyOf({ ...kind, sizeMm }, catalogue).built.instances.reduce((b, i) => b + boxMm2(i.part.form, i.sizeMm), 0);
+      return a + one * (count / Math.max(1, kind.placed)) * kind.toMake;
+    }, sum + spares);
+  }, 0);
+  return Math.ceil((mm2 * PAPER.waste) / PAPER.sheetMm2 - 1e-9);
 }
 
 /** Glue, glaze, starch and fat to have ready. */

@@ -182,6 +182,7 @@ export interface LabelArgs {
   'describe.cut-of': { part: Arg };
   'describe.cut-part': { parts: Arg };
   'describe.do': { own: Arg; what: Arg };
+  'describe.material-of': { part: Arg };
   'describe.each-in': { count: Arg };
   'describe.from': { part: Arg };
   'describe.gauge-of': { part: Arg };
@@ -318,6 +319,7 @@ export interface LabelArgs {
   'make.lengths-of': { bars: Arg; wire: Arg; colour: Arg };
   'make.long-g-thick-where-most': { head: Arg; long: Arg; grams: Arg; thick: Arg; counts: Arg; tape: Arg };
   'make.made-on': { madeOn: Arg };
+  'make.material-kept': { material: Arg; kept: Arg };
   'make.minutes-range': { usual: Arg; count: Arg; quick: Arg; first: Arg };
   'make.minutes-yours-from-entries-log': { from: Arg; entries: Arg; sure: Arg; share: Arg; lossOwn: Arg; spareReason: Arg; wired: Arg; floor: Arg; wiredParts: Arg };
   'make.name-of': { paint: Arg };
@@ -331,7 +333,7 @@ export interface LabelArgs {
   'make.one-fewer': { name: Arg };
   'make.one-more': { name: Arg };
   'make.own-named': { from: Arg };
-  'make.paste-thick-batches-of': { pasteMm: Arg; batch: Arg };
+  'make.paste-thick-batches-of': { rolled: Arg; thick: Arg; batch: Arg };
   'make.pieces-to-make': { toMake: Arg };
   'make.price-2': { money: Arg };
   'make.put-pieces-tin': { all: Arg };

@@ -4,6 +4,7 @@ import type { ProposalName } from '../compose/facts';
 import type { Skill } from '../days/windows';
 import type { Level, Mend } from '../facts/fact';
 import type { SupplyId } from '../make/recipes';
+import type { Material } from '../piece/materials';
 import type { BarrierWays } from '../place/barrier';
 import type { WarningCode } from '../plan/warnings';
 import type { Term } from '../wire/wireLength';
@@ -77,6 +78,8 @@ export interface Names {
   mends: Readonly<Record<Mend['do'], string>>;
   proposals: Readonly<Record<ProposalName, string>>;
   supplies: Readonly<Record<SupplyId, { name: string; how: string; ingredients: readonly string[] }>>;
+  /** what parts are made of, and how it is made ready and kept so that it can be worked */
+  materials: Readonly<Record<Material, { name: string; kept: string }>>;
   wireColours: Readonly<Record<'white' | 'green', string>>;
 }
 

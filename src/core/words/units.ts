@@ -88,7 +88,8 @@ export class Units {
   }
 
   /** From one length to another, the unit said once: 16–38 mm. */
-  between = (fromMm: number, toMm: number): string => this.with(`${this.figure(fromMm)}–${this.figure(toMm)}`, this.sign);
+  between = (fromMm: number, toMm: number, digits = 0): string =>
+    this.with(`${this.figure(fromMm, digits)}–${this.figure(toMm, digits)}`, this.sign);
   length = (mm: number, digits = 0): string => this.with(this.figure(mm, digits), this.sign);
   /** A length as it is written down, to two digits after its mark. */
   mm = (mm: number): string => (this.reading.lengths === 'in' ? this.length(mm) : this.with(this.asIs(mm), 'mm'));

@@ -4,6 +4,7 @@ import type { ColourRef, Fact, Mend, PieceRef, StepRef, TierRef, ValueKind, Valu
 import { azimuthToClockHours } from '../geometry/units';
 import { BARRIERS, type BarrierWays } from '../place/barrier';
 import type { Warning } from '../plan/warnings';
+import type { Material } from '../piece/materials';
 import { capital } from './capital';
 import { ALL_FACTS } from './facts';
 import type { Label } from './asLabel';
@@ -184,6 +185,10 @@ export class Words {
   }
 
   /** "Half-open dahlia", at the beginning of a line. */
+  /** what a part is made of */
+  material = (id: Material): string => this.messages.names.materials[id].name;
+  /** how it is made ready and kept so that it can be worked */
+  kept = (id: Material): string => this.messages.names.materials[id].kept;
   pieceTitle = (ref: PieceRef): string => capital(this.piece(ref)[0]);
 
   counted = (count: number, [one, many]: Noun): string => `${this.units.number(count)} ${count === 1 ? one : many}`;

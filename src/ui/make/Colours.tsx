@@ -6,6 +6,8 @@ import { allowedFor } from '@/core/place/eaten';
 import { FOOD_WORDS, foodOf, PAINT_USES, type Paint } from '@/core/make/paints';
 import { recipeFor } from '@/core/make/mixing';
 import { recipeById, scaled, type Supply } from '@/core/make/recipes';
+import type { PasteBall } from '@/core/make/paste';
+import { MATERIALS } from '@/core/piece/materials';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Pick } from '../fields/Pick';
 import { getStudio, useStudio } from '../useStudio';
@@ -20,6 +22,8 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
   const general = useStudio((s) => s.project!.brief.dust);
   const keepsake = useStudio((s) => s.project!.brief.keepsake);
   const together = foodOf(general, paints);
+  const named = (ball: PasteBall) =>
+    ball.material === MATERIALS[0] ? words.say(ball.name) : `${words.say(ball.name)}, ${words.material(ball.material)}`;
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
       <section aria-label={words.label('make.mixing-guide')}>
@@ -30,14 +34,15 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
             .flatMap((ball) =>
               ball.tones.length
                 ? ball.tones.map((t) => ({
-                    name: `${words.say(ball.name)}, ${words.label(`tone.${t.name}`)}`,
+                    name: `${named(ball)}, ${words.label(`tone.${t.name}`)}`,
+                    material: ball.material,
                     colour: t.colour,
                     grams: t.grams,
                   }))
-                : [{ ...ball, name: words.say(ball.name) }],
+                : [{ ...ball, name: named(ball) }],
             )
             .map((ball) => (
-              <Mix key={ball.colour} ball={ball} paints={paints} />
+              <Mix key={`${ball.material}|${ball.colour}`} ball={ball} paints={paints} />
             ))}
         </ul>
         <Supplies supplies={plan.supplies} />

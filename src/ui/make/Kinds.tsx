@@ -9,6 +9,7 @@ import { careOf } from '@/core/days/settings';
 import { stageOf, type Species } from '@/core/botany/species';
 import { floorSwgOf } from '@/core/botany/ownSpecies';
 import type { TrayKind } from '@/core/make/tray';
+import { materialsOf, rolledMm } from '@/core/piece/paste';
 import { wiredLines } from '@/core/piece/named';
 import { Pick } from '../fields/Pick';
 import { BuiltOf } from './BuiltOf';
@@ -102,6 +103,9 @@ export function KindCard({ kind }: { kind: TrayKind }) {
   const factor = useStudio((s) => s.plan?.dryFactor ?? 1) * kind.drying.share;
   const care = useStudio((s) => careOf(s.project!.brief.finish));
   const size = kind.sizes[0]?.sizeMm ?? kind.sizeMm;
+  const thickness = ([least, most]: readonly [number, number]) =>
+    least === most ? words.units.mm(least) : words.units.between(least, most, 1);
+  const rolled = rolledMm(bodyOf(kind, catalogue).built.instances);
   return (
     <div>
       <h1>{words.pieceTitle({ species: species.id, stage: species.stages.at(-1)!.id })}</h1>
@@ -117,7 +121,11 @@ export function KindCard({ kind }: { kind: TrayKind }) {
             .map((m) => ({ value: m.id, name: words.method(m.id) }))}
           onChange={(id) => makeBy(species, id)}
         />
-        {words.label('make.paste-thick-batches-of', { pasteMm: words.units.mm(species.pasteMm), batch: batchIn(kind.steps) })}
+        {words.label('make.paste-thick-batches-of', {
+          rolled: rolled ? 'yes' : 'no',
+          thick: rolled ? thickness(rolled) : '',
+          batch: batchIn(kind.steps),
+        })}
       </label>
       <div className="flex items-end gap-6 py-2">
         {species.stages.map((s) => {
@@ -162,6 +170,11 @@ export function KindCard({ kind }: { kind: TrayKind }) {
         ))}
       </ol>
       <MinutesRange kind={kind} care={care} />
+      {materialsOf(bodyOf(kind, catalogue).built.instances).map((material) => (
+        <p key={material} className="small pt-1">
+          {words.label('make.material-kept', { material: capital(words.material(material)), kept: words.kept(material) })}
+        </p>
+      ))}
       <Craft method={method} />
       <p className="small pt-1">
         {words.label('make.minutes-yours-from-entries-log', {

@@ -2,6 +2,7 @@
 
 import { allMethods } from '@/core/botany/catalogue';
 import { useState } from 'react';
+import { MATERIALS } from '@/core/piece/materials';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { basesOf } from '@/core/make/paste';
 import { takingsFor } from '@/core/make/takings';
@@ -121,7 +122,7 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
       <ul className="flex flex-wrap items-end gap-4">
         {plan.paste.map((b) => (
           <li
-            key={b.colour}
+            key={`${b.material}|${b.colour}`}
             className="text-center"
             title={words.label('make.g-pieces-rest-what-rolling', {
               kinds: b.kinds.map((k) => words.say(k)).join(', '),
@@ -138,6 +139,7 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
             />
             <b className="fig block">{words.units.grams(b.grams)}</b>
             <span className="small">{words.say(b.name)}</span>
+            {b.material !== MATERIALS[0] && <span className="small block">{words.material(b.material)}</span>}
             {b.balls.slice(0, MOST_BALLS).map(({ count, ballMm }) => (
               <span key={ballMm} className="small block">
                 {words.label('make.balls-of', { count, size: words.units.length(ballMm, ballMm % 1 === 0 ? 0 : 1) })}
@@ -162,7 +164,7 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
           {words.label('make.knead-g-leaf-paste-as', {
             grams: base.grams,
             paste: plan.paste
-              .filter((b) => base.balls.includes(b.colour))
+              .filter((b) => b.base === base.colour)
               .map((b) => `${words.units.grams(b.grams)} ${words.say(b.name)}`)
               .join(', '),
           })}

@@ -24,7 +24,7 @@ const WRAPPED = { bud: 4, half: 5, open: 7 } as const;
 
 /** Rounds wrapped round a cone that stands on the board: 3 to 5 for a bud, 7 to 8 open. Common practice, no source. */
 export function handWrapped(stage: FlowerStage, scale = 1): Part {
-  const soft = (form: Form): Form => ({ ...form, material: 'sugar paste' });
+  const soft = (form: Form): Form => ({ ...form, material: 'fondant' });
   const cone = line({
     id: 'cone',
     kind: 'cone',

@@ -36,6 +36,7 @@ export const HAND_OVER = {
   'hand.notfood.wired': 'Every flower, berry and leaf: they hold wire and tape.',
   'hand.notfood.toppers-wired': 'The flowers on the plaque: they hold wire or thread.',
   'hand.notfood.toppers': 'Every topper: a keepsake.',
+  'hand.notfood.paste': 'Whatever is of modelling paste that dries in the air: it is not made for food.',
   'hand.notfood.plaque': 'The plaque that the flowers are glued to.',
   'hand.notfood.stakes': 'Skewers and toothpicks: pull every one out, they splinter.',
   'hand.notfood.dust':

@@ -295,5 +295,31 @@ export const NAMES: Names = {
       ingredients: ['white vegetable fat'],
     },
   },
+  materials: {
+    'flower paste': {
+      name: 'flower paste',
+      kept: 'Kneaded with a touch of fat until it stretches; what is not in the hand stays wrapped.',
+    },
+    'sugar paste': {
+      name: 'sugar paste with hardener',
+      kept: 'Hardener is kneaded in the evening before; it stays under cover and firms as one works.',
+    },
+    fondant: {
+      name: 'dried fondant',
+      kept: 'Kneaded warm in the hands, rolled on starch; thinner than shown it tears. It dries from outside.',
+    },
+    'soft fondant': {
+      name: 'fondant kept soft',
+      kept: 'Kneaded warm in the hands, rolled on starch; made on the last day and kept cool under cover, not airtight.',
+    },
+    'air-dry paste': {
+      name: 'air-dry modelling paste',
+      kept: 'Kept airtight, a dry surface is kneaded in again; hands and tools lightly oiled. Not made for food.',
+    },
+    'wafer paper': {
+      name: 'wafer paper',
+      kept: 'Kept flat and dry; painted with spirit, never with water, which dissolves it.',
+    },
+  },
   wireColours: { white: 'white', green: 'green' },
 };

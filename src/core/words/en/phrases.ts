@@ -305,6 +305,10 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'spares.enough':
     'About {breakage} break ({own, select, yes {yours} other {starting value}}): with {spares} spare, enough survive in {survive} of cases.',
 
+  'need.sugar-paste': 'Sugar paste with hardener',
+  'need.fondant': 'Fondant',
+  'need.air-dry-paste': 'Air-dry modelling paste',
+  'need.paper': 'Wafer paper, sheets',
   'need.paste': 'Flower paste',
   'need.wire': 'Wire {gauge}, {colour, select, white {white} other {green}}',
   'need.tape': 'Floral tape',

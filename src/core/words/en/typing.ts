@@ -27,6 +27,14 @@ export const TYPING: Typing = {
     covering: ['covering', 'coverings'],
   },
   ripeness: { green: ['green', 'green', 'unripe'], turning: ['turning', 'turning'], ripe: ['ripe', 'ripe'] },
+  materials: {
+    'flower paste': ['flower paste', 'flower paste'],
+    'sugar paste': ['sugar paste', 'sugar paste', 'hardened sugar paste'],
+    fondant: ['fondant', 'fondant', 'dried fondant'],
+    'soft fondant': ['soft fondant', 'soft fondant'],
+    'air-dry paste': ['air-dry paste', 'air-dry paste', 'air-dry'],
+    'wafer paper': ['wafer paper', 'wafer paper', 'paper'],
+  },
   parts: {
     2: ['a half', 'halves'],
     3: ['a third', 'thirds'],

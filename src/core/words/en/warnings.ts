@@ -188,7 +188,7 @@ export const WARNINGS: Messages['warnings'] = {
   },
   'place.head-on-icing': {
     what: '{PieceThe} lies on the icing',
-    why: '{material, select, realPlant {Real plants may be treated, or not fit to eat.} stamens {Its stamens are thread or wire, not made for food.} dustUnknown {Its dust is unknown, which counts as not edible.} other {Its dust is not edible.}} This icing is eaten.',
+    why: '{material, select, realPlant {Real plants may be treated, or not fit to eat.} stamens {Its stamens are thread or wire, not made for food.} paste {Its paste is not made for food.} dustUnknown {Its dust is unknown, which counts as not edible.} other {Its dust is not edible.}} This icing is eaten.',
     remedy:
       '{canLift, select, yes {Lift it clear} other {Move it}}, or lay something made for food under it{material, select, dustUnknown {, or use edible dust} dustNotEdible {, or use edible dust} other {}}.',
   },

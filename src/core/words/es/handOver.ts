@@ -37,6 +37,7 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.notfood.wired': 'Todas las flores, bayas y hojas: llevan alambre y cinta.',
   'hand.notfood.toppers-wired': 'Las flores de la placa: llevan alambre o hilo.',
   'hand.notfood.toppers': 'Todos los adornos: son un recuerdo.',
+  'hand.notfood.paste': 'Todo lo que es de pasta de modelar que seca al aire: no es para comer.',
   'hand.notfood.plaque': 'La placa a la que están pegadas las flores.',
   'hand.notfood.stakes': 'Brochetas y palillos: sáquelos todos, se astillan.',
   'hand.notfood.dust':

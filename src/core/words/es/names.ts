@@ -295,5 +295,31 @@ export const NAMES: Names = {
       ingredients: ['grasa vegetal blanca'],
     },
   },
+  materials: {
+    'flower paste': {
+      name: 'pasta de flores',
+      kept: 'Se amasa con un toque de grasa hasta que se estira; lo que no está en la mano queda envuelto.',
+    },
+    'sugar paste': {
+      name: 'pasta de azúcar con endurecedor',
+      kept: 'El endurecedor se amasa la víspera; queda tapada y se afirma mientras se trabaja.',
+    },
+    fondant: {
+      name: 'fondant secado',
+      kept: 'Se amasa tibio en las manos, se estira sobre almidón; más fino de lo indicado se rasga. Se seca desde fuera.',
+    },
+    'soft fondant': {
+      name: 'fondant que queda blando',
+      kept: 'Se amasa tibio en las manos, se estira sobre almidón; se hace el último día y se guarda fresco y tapado, no hermético.',
+    },
+    'air-dry paste': {
+      name: 'pasta de modelar que seca al aire',
+      kept: 'Se guarda hermética, la superficie seca se vuelve a amasar; manos y útiles con poco aceite. No es para comer.',
+    },
+    'wafer paper': {
+      name: 'papel de oblea',
+      kept: 'Se guarda plano y seco; se pinta con alcohol, nunca con agua, que lo disuelve.',
+    },
+  },
   wireColours: { white: 'blanco', green: 'verde' },
 };

@@ -308,6 +308,10 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'spares.enough':
     'Se rompe cerca del {breakage} ({own, select, yes {dato tuyo} other {valor inicial}}): con {spares} de repuesto, bastan en el {survive} de los casos.',
 
+  'need.sugar-paste': 'Pasta de azúcar con endurecedor',
+  'need.fondant': 'Fondant',
+  'need.air-dry-paste': 'Pasta de modelar que seca al aire',
+  'need.paper': 'Papel de oblea, hojas',
   'need.paste': 'Pasta de flores',
   'need.wire': 'Alambre {gauge}, {colour, select, white {blanco} other {verde}}',
   'need.tape': 'Cinta floral',

@@ -31,6 +31,14 @@ export const TYPING: Typing = {
     turning: ['a medio madurar', 'a medio madurar'],
     ripe: ['madura', 'maduras'],
   },
+  materials: {
+    'flower paste': ['pasta de flores', 'pasta de flores'],
+    'sugar paste': ['pasta de azúcar', 'pasta de azúcar'],
+    fondant: ['fondant', 'fondant', 'fondant seco'],
+    'soft fondant': ['fondant blando', 'fondant blando'],
+    'air-dry paste': ['pasta de modelar', 'pasta de modelar'],
+    'wafer paper': ['papel de oblea', 'papel de oblea', 'oblea', 'papel'],
+  },
   parts: {
     2: ['la mitad', 'mitades', 'medios'],
     3: ['un tercio', 'tercios'],

@@ -187,7 +187,7 @@ export const WARNINGS: Messages['warnings'] = {
   },
   'place.head-on-icing': {
     what: '{PieceThe} se apoya en la cobertura',
-    why: '{material, select, realPlant {Las plantas naturales pueden estar tratadas o no ser aptas para comer.} stamens {Sus estambres son de hilo o alambre, no aptos para alimentos.} dustUnknown {No se sabe si su polvo es comestible, y cuenta como que no lo es.} other {Su polvo no es comestible.}} Esta cobertura se come.',
+    why: '{material, select, realPlant {Las plantas naturales pueden estar tratadas o no ser aptas para comer.} stamens {Sus estambres son de hilo o alambre, no aptos para alimentos.} paste {Su pasta no es para comer.} dustUnknown {No se sabe si su polvo es comestible, y cuenta como que no lo es.} other {Su polvo no es comestible.}} Esta cobertura se come.',
     remedy:
       '{canLift, select, yes {Levántala} other {Muévela}}, o pon debajo algo apto para alimentos{material, select, dustUnknown {, o usa polvo comestible} dustNotEdible {, o usa polvo comestible} other {}}.',
   },

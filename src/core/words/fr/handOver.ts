@@ -38,6 +38,7 @@ export const HAND_OVER: Readonly<Record<keyof typeof EN, string>> = {
   'hand.notfood.wired': 'Toutes les fleurs, baies et feuilles : elles portent du fil et du ruban.',
   'hand.notfood.toppers-wired': 'Les fleurs de la plaque : elles contiennent du fil.',
   'hand.notfood.toppers': 'Tous les décors : ce sont des souvenirs.',
+  'hand.notfood.paste': 'Tout ce qui est en pâte à modeler qui sèche à l’air : elle n’est pas faite pour être mangée.',
   'hand.notfood.plaque': 'La plaque sur laquelle les fleurs sont collées.',
   'hand.notfood.stakes': 'Piques et cure-dents : retirez-les tous, ils font des éclats.',
   'hand.notfood.dust':

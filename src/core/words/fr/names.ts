@@ -295,5 +295,31 @@ export const NAMES: Names = {
       ingredients: ['graisse végétale blanche'],
     },
   },
+  materials: {
+    'flower paste': {
+      name: 'pâte à fleurs',
+      kept: 'Pétrie avec un rien de graisse jusqu’à ce qu’elle s’étire ; ce qui n’est pas en main reste emballé.',
+    },
+    'sugar paste': {
+      name: 'pâte à sucre durcie',
+      kept: 'Le durcisseur se pétrit la veille ; elle reste couverte et s’affermit au travail.',
+    },
+    fondant: {
+      name: 'fondant séché',
+      kept: 'Pétri tiède dans les mains, étalé sur de l’amidon ; plus fin qu’indiqué il se déchire. Il sèche par l’extérieur.',
+    },
+    'soft fondant': {
+      name: 'fondant gardé mou',
+      kept: 'Pétri tiède dans les mains, étalé sur de l’amidon ; fait le dernier jour et gardé au frais, couvert, non hermétique.',
+    },
+    'air-dry paste': {
+      name: 'pâte à modeler séchant à l’air',
+      kept: 'Gardée hermétique, une surface sèche se repétrit ; mains et outils à peine huilés. Pas faite pour être mangée.',
+    },
+    'wafer paper': {
+      name: 'papier azyme',
+      kept: 'Gardé plat et sec ; se peint à l’alcool, jamais à l’eau, qui le dissout.',
+    },
+  },
   wireColours: { white: 'blanc', green: 'vert' },
 };

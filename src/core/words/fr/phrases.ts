@@ -315,6 +315,10 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'spares.enough':
     'Il s’en casse environ {breakage} ({own, select, yes {votre chiffre} other {valeur de départ}}) : avec {spares} de réserve, cela suffit dans {survive} des cas.',
 
+  'need.sugar-paste': 'Pâte à sucre durcie',
+  'need.fondant': 'Fondant',
+  'need.air-dry-paste': 'Pâte à modeler séchant à l’air',
+  'need.paper': 'Papier azyme, feuilles',
   'need.paste': 'Pâte à fleurs',
   'need.wire': 'Fil {gauge}, {colour, select, white {blanc} other {vert}}',
   'need.tape': 'Ruban de fleuriste',

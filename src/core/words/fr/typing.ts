@@ -27,6 +27,14 @@ export const TYPING: Typing = {
     covering: ['enveloppe', 'enveloppes'],
   },
   ripeness: { green: ['verte', 'vertes'], turning: ['mi-mûre', 'mi-mûres'], ripe: ['mûre', 'mûres'] },
+  materials: {
+    'flower paste': ['pâte à fleurs', 'pâte à fleurs'],
+    'sugar paste': ['pâte à sucre', 'pâte à sucre'],
+    fondant: ['fondant', 'fondant', 'fondant sec'],
+    'soft fondant': ['fondant mou', 'fondant mou'],
+    'air-dry paste': ['pâte à modeler', 'pâte à modeler'],
+    'wafer paper': ['papier azyme', 'papier azyme', 'papier'],
+  },
   parts: {
     2: ['la moitié', 'moitiés', 'demis'],
     3: ['un tiers', 'tiers'],

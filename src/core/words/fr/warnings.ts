@@ -191,7 +191,7 @@ export const WARNINGS: Messages['warnings'] = {
   },
   'place.head-on-icing': {
     what: '{PieceThe} touche la couverture',
-    why: '{material, select, realPlant {Une plante naturelle peut être traitée ou impropre à la consommation.} stamens {Ses étamines sont de fil ou de coton, impropres au contact alimentaire.} dustUnknown {On ne sait pas si sa poudre est comestible, elle compte comme ne l’étant pas.} other {Sa poudre n’est pas comestible.}} Cette couverture se mange.',
+    why: '{material, select, realPlant {Une plante naturelle peut être traitée ou impropre à la consommation.} stamens {Ses étamines sont de fil ou de coton, impropres au contact alimentaire.} paste {Sa pâte n’est pas faite pour être mangée.} dustUnknown {On ne sait pas si sa poudre est comestible, elle compte comme ne l’étant pas.} other {Sa poudre n’est pas comestible.}} Cette couverture se mange.',
     remedy:
       '{canLift, select, yes {Soulevez-la} other {Déplacez-la}}, ou mettez dessous quelque chose d’apte au contact alimentaire{material, select, dustUnknown {, ou prenez une poudre comestible} dustNotEdible {, ou prenez une poudre comestible} other {}}.',
   },

@@ -1,4 +1,5 @@
 import { RIPENESS, SPOKEN, type Mention, type Ripe, type Spoken } from '../../piece/mention';
+import { MATERIALS, type Material } from '../../piece/materials';
 import { must } from '../../geometry/must';
 import type { Typed, Typing } from './typing';
 
@@ -33,8 +34,9 @@ function tokensOf(text: string): Token[] {
 type Sign =
   | { is: 'name'; name: Spoken }
   | { is: 'ripe'; stage: Ripe }
+  | { is: 'material'; material: Material }
   | { is: 'part'; parts: 2 | 3 | 4 | 5 | 6 }
-  | { is: Exclude<keyof Typing, 'names' | 'ripeness' | 'parts'> };
+  | { is: Exclude<keyof Typing, 'names' | 'ripeness' | 'materials' | 'parts'> };
 
 interface Phrase {
   words: readonly string[];
@@ -68,6 +70,7 @@ function vocabulary(t: Typing): Phrase[] {
   const all: Phrase[] = [
     ...SPOKEN.flatMap((name) => phrasesOf(t.names[name], { is: 'name', name })),
     ...RIPENESS.flatMap((stage) => phrasesOf(t.ripeness[stage], { is: 'ripe', stage })),
+    ...MATERIALS.flatMap((material) => phrasesOf(t.materials[material], { is: 'material', material })),
     ...PARTS.flatMap((parts) => phrasesOf([...t.parts[parts], `1/${parts}`], { is: 'part', parts })),
     ...PLAIN.flatMap((is) => phrasesOf(t[is] satisfies Typed, { is })),
     ...phrasesOf(t.fill, { is: 'fill' }),
@@ -180,6 +183,7 @@ class Reader {
     if (sign?.is === 'toLength') return this.done(1, { say: 'cut', cut: 'to length' });
     if (sign?.is === 'inTheHand') return this.done(1, { say: 'in hand' });
     if (sign?.is === 'fits') return this.done(1, { say: 'cut', cut: 'what fits' });
+    if (sign?.is === 'material') return this.done(1, { say: 'material', material: sign.material });
     if (sign?.is === 'noWire') return this.done(1, { say: 'no wire' });
     const of = this.sign(1);
     if (sign?.is === 'no' && of?.is === 'name') return this.name(2, { say: 'count', name: of.name, count: 0 });

@@ -3,6 +3,7 @@ import { SPECIES } from '../../botany/catalogue';
 import { pulled, pulledLine, withCount } from '../../piece/edited';
 import { countIn, lineIn, linesIn } from '../../piece/treeLines';
 import { expand } from '../../piece/expand';
+import { MATERIALS } from '../../piece/materials';
 import { SPOKEN } from '../../piece/mention';
 import { mentionsOf, said, spokenMm } from '../../piece/said';
 import type { Part } from '../../piece/part';
@@ -52,6 +53,30 @@ describe('what is typed', () => {
         }
     },
   );
+
+  test.each([...LANGUAGE_IDS, PSEUDO] as const)(
+    'in %s each material is read as itself, by every word for it',
+    async (language) => {
+      const typing = await typingOf(language);
+      for (const material of MATERIALS)
+        for (const word of typing.materials[material]) {
+          const { mentions, strange } = readTyped(word, typing);
+          expect([word, strange, mentions.map((m) => m.mention)]).toEqual([word, [], [{ say: 'material', material }]]);
+        }
+    },
+  );
+
+  test('said first, a material is that of all lines that can be made of it; said after a line, of that line', async () => {
+    const rose = treeOf('rose');
+    const sheets = linesIn(rose).filter((p) => p.form?.as === 'sheet');
+    const paper = await typed('wafer paper', rose);
+    expect(paper.untaken).toEqual([]);
+    expect(linesIn(paper.tree).filter((p) => p.form?.material === 'wafer paper')).toHaveLength(sheets.length);
+    const branch = await typed('3 buds, fondant; 7 open', treeOf('spike'));
+    const materials = linesIn(branch.tree).flatMap((p) => (p.form ? [[p.id, p.form.material]] : []));
+    expect(materials.filter(([, m]) => m === 'fondant').map(([id]) => id)).toEqual(['bud']);
+    expect((await typed('3 berries, wafer paper', treeOf('hypericum'))).untaken).toEqual([1]);
+  });
 
   test('counts of buds, half-open and open florets of a spike: the others move along', async () => {
     const before = treeOf('spike');

@@ -1,3 +1,4 @@
+import type { Material } from '../../piece/materials';
 import type { Ripe, Spoken } from '../../piece/mention';
 
 /** A word that is typed: as it is written for one and for many, and what else is taken for it. */
@@ -7,6 +8,8 @@ export type Typed = readonly [one: string, many: string, ...also: string[]];
 export interface Typing {
   names: Readonly<Record<Spoken, Typed>>;
   ripeness: Readonly<Record<Ripe, Typed>>;
+  /** what it is made of */
+  materials: Readonly<Record<Material, Typed>>;
   /** parts of a length: a half to a sixth */
   parts: Readonly<Record<2 | 3 | 4 | 5 | 6, Typed>>;
   pairs: Typed;

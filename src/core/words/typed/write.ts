@@ -27,6 +27,8 @@ function written(m: Mention, t: Typing, figure: (n: number) => string): string {
     case 'cut':
       if (m.cut === 'what fits') return t.fits[0];
       return m.cut === 'to length' ? t.toLength[0] : t.parts[m.cut][1];
+    case 'material':
+      return t.materials[m.material][0];
     case 'no wire':
       return t.noWire[0];
     case 'gap':

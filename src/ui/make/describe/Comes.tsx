@@ -1,6 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import { MATERIALS } from '@/core/piece/materials';
 import type { ComesOf } from '@/core/plan/comesOf';
 import { useWords } from '../../speech/useWords';
 
@@ -45,7 +46,10 @@ export function Comes({ comes, acrossMm }: { comes: ComesOf; /** of a head, how 
           of={words.label('describe.grams')}
           why={comes.paste
             .filter((p) => p.grams >= LEAST_GRAMS)
-            .map((p) => `${words.label('describe.of-colour', { colour: p.colour })} ${units.gramFigure(p.grams)} g`)
+            .map(
+              (p) =>
+                `${words.label('describe.of-colour', { colour: p.colour })}${p.material === MATERIALS[0] ? '' : `, ${words.material(p.material)}`} ${units.gramFigure(p.grams)} g`,
+            )
             .join(', ')}
         />
       </dl>

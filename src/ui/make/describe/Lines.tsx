@@ -3,6 +3,8 @@
 import { withCount, withCut, withGap, withGauge, withoutWire, withSizes, withStalk } from '@/core/piece/edited';
 import { countIn, lineIn, linesIn } from '@/core/piece/treeLines';
 import type { Cut } from '@/core/wire/cutting';
+import { MATERIALS, type Material } from '@/core/piece/materials';
+import { mayBeOf, withMaterial } from '@/core/piece/ofMaterial';
 import type { Part } from '@/core/piece/part';
 import { spokenMm } from '@/core/piece/said';
 import type { ComesOf } from '@/core/plan/comesOf';
@@ -36,6 +38,7 @@ export function Lines(props: Props) {
             <th scope="col">{words.label('describe.part')}</th>
             <th scope="col">{words.label('describe.many')}</th>
             <th scope="col">{words.label('describe.size')}</th>
+            <th scope="col">{words.label('describe.material')}</th>
             <th scope="col">{words.label('describe.wire')}</th>
             <th scope="col">{words.label('describe.cut')}</th>
             <th scope="col">{words.label('describe.stalk')}</th>
@@ -91,6 +94,9 @@ function Row({ part, described, typing, comes, lineId, onChoose }: Props & { par
       </td>
       <td className={CELL}>
         <SizeCell part={part} name={name} described={described} />
+      </td>
+      <td className={CELL}>
+        <MaterialCell part={part} name={name} described={described} />
       </td>
       <td className={CELL}>
         <GaugeCell part={part} name={name} described={described} />
@@ -174,6 +180,20 @@ function SizeCell({ part, name, described: { tree, change } }: Cell) {
     <span className="flex items-center gap-1">
       {field(words.label('describe.from', { part: name }), many.fromMm, (n) => withSizes(tree, part.id, n, many.toMm))}–{to}
     </span>
+  );
+}
+
+function MaterialCell({ part, name, described: { tree, first, change } }: Cell) {
+  const words = useWords();
+  if (!part.form) return null;
+  return (
+    <Pick<Material>
+      label={words.label('describe.material-of', { part: name })}
+      hideLabel
+      value={part.form.material}
+      options={MATERIALS.filter((m) => mayBeOf(part, m)).map((m) => ({ value: m, name: words.material(m) }))}
+      onChange={(material) => change(withMaterial(tree, part.id, material, first), 'describe.do-material')}
+    />
   );
 }
 

@@ -136,6 +136,7 @@ export const MAKE = {
   'make.made-by': 'Made by',
   'make.made-on': ', made {madeOn}',
   'make.may-not': 'may not',
+  'make.material-kept': '{material}: {kept}',
   'make.methods-as-csv': 'Methods as CSV',
   'make.minutes-range': '{usual} by hand for {count}: {quick} for a quick hand, {first} for first attempts.',
   'make.minutes-yours-from-entries-log':
@@ -173,7 +174,7 @@ export const MAKE = {
     'Parts by weight of white paste and of paste coloured through, kneaded together: an estimate, as pigments mix (Kubelka–Munk). Left what is wanted, right what comes out.',
   'make.paste': 'Paste',
   'make.paste-and-wire': 'Paste and wire',
-  'make.paste-thick-batches-of': 'paste {pasteMm} thick, batches of {batch}',
+  'make.paste-thick-batches-of': '{rolled, select, yes {rolled to {thick}, } other {}}batches of {batch}',
   'make.paste-wire': 'paste, wire',
   'make.petals': 'Petals',
   'make.pieces': 'pieces',

@@ -138,6 +138,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.made-by': 'Se hace con',
   'make.made-on': ', hecha {madeOn}',
   'make.may-not': 'puede que no',
+  'make.material-kept': '{material}: {kept}',
   'make.methods-as-csv': 'Métodos en CSV',
   'make.minutes-range': '{usual} a mano para {count}: {quick} una mano rápida, {first} las primeras veces.',
   'make.minutes-yours-from-entries-log':
@@ -175,7 +176,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
     'Partes en peso de pasta blanca y de pasta coloreada a fondo, amasadas juntas: una estimación, como mezclan los pigmentos (Kubelka–Munk). A la izquierda lo que se quiere, a la derecha lo que sale.',
   'make.paste': 'Pasta',
   'make.paste-and-wire': 'Pasta y alambre',
-  'make.paste-thick-batches-of': 'pasta de {pasteMm} de grosor, tandas de {batch}',
+  'make.paste-thick-batches-of': '{rolled, select, yes {estirada a {thick}, } other {}}tandas de {batch}',
   'make.paste-wire': 'pasta, alambre',
   'make.petals': 'Pétalos',
   'make.pieces': 'piezas',

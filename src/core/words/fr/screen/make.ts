@@ -138,6 +138,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
   'make.made-by': 'Se fait par',
   'make.made-on': ', faite {madeOn}',
   'make.may-not': 'peut-être pas',
+  'make.material-kept': '{material} : {kept}',
   'make.methods-as-csv': 'Méthodes en CSV',
   'make.minutes-range': '{usual} à la main pour {count} : {quick} d’une main rapide, {first} les premières fois.',
   'make.minutes-yours-from-entries-log':
@@ -175,7 +176,7 @@ export const MAKE: Readonly<Record<keyof typeof EN, string>> = {
     'Parts en poids de pâte blanche et de pâte colorée à fond, pétries ensemble : une estimation, comme se mélangent les pigments (Kubelka–Munk). À gauche ce qu’on veut, à droite ce qui vient.',
   'make.paste': 'Pâte',
   'make.paste-and-wire': 'Pâte et fil',
-  'make.paste-thick-batches-of': 'pâte de {pasteMm} d’épaisseur, fournées de {batch}',
+  'make.paste-thick-batches-of': '{rolled, select, yes {étalée à {thick}, } other {}}fournées de {batch}',
   'make.paste-wire': 'pâte, fil',
   'make.petals': 'Pétales',
   'make.pieces': 'pièces',
