@@ -188,8 +188,9 @@ function unitMm(kind: Kind, species: Species, at: Stage): number {
     const depth = (own.high - own.low) / 2;
     return Math.cbrt(mm3 / ((4 / 3) * Math.PI * own.radial ** 2 * depth));
   }
-  // petals come from one cutter, however far the flower has opened: it is as wide as they then reach
-  const stage = species.habit === 'head' ? must(species.stages[species.stages.length - 1]) : at;
+  // petals come from one cutter, however far the flower has opened: it is as wide as they then reach; so does a leaf, however it dries
+  const oneCutter = species.habit === 'head' || builtOf(species, at.id, kind.sizeMm).root.part.kind === 'leaf';
+  const stage = oneCutter ? must(species.stages[species.stages.length - 1]) : at;
   const extent = extentOf(species, stage, kind.sizeMm);
   const sizeMm = kind.sizeMm * stage.sizeShare;
   return species.habit === 'sprig' ? sizeMm / extent.high : sizeMm / 2 / extent.radial;

@@ -1,4 +1,4 @@
-import { cakeOf, CHOICES, FORMS, proposalFor } from '../testing/samples';
+import { cakeOf, CHOICES, COMPOSED_FORMS, proposalFor } from '../testing/samples';
 import { bodyOf, speciesById, SHIPPED } from '../botany/catalogue';
 import { roleAt } from '../botany/species';
 import { seededRandom } from '../geometry/random';
@@ -41,7 +41,7 @@ test('the same seed gives the same arrangement, another seed another', () => {
   expect(c!.arrangement.pieces).not.toEqual(a!.arrangement.pieces);
 });
 
-describe.each(FORMS)('%s', (form) => {
+describe.each(COMPOSED_FORMS)('%s', (form) => {
   const arrangement = proposalFor({ form, cake: CAKE, seed: 2, effort: 0.7 }).arrangement;
   const scene = sceneOf(arrangement);
 

@@ -16,6 +16,7 @@ import { overallScore, readBalance } from './readBalance';
 import { buildScene } from './scene';
 import { shareOut } from './shareOut';
 import { startLayout } from './startLayout';
+import { strewn } from './strewn';
 import { must } from '../geometry/must';
 
 /** What stands in the way of composing; null when nothing does. */
@@ -71,10 +72,14 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
       : shareOut(line, { style: way.style ?? request.style, choices: request.choices, density: way.density }, request.catalogue);
   const kinds = tinFirst(without(wanted, pinned), request.tin ?? []);
   const count = pinned.length + kinds.reduce((a, kind) => a + kind.count, 0);
-  const starts = Math.max(1, Math.min(MOST_STARTS, Math.round(FEW_PIECES / Math.max(1, count))));
+  const starts = line.strewn ? 1 : Math.max(1, Math.min(MOST_STARTS, Math.round(FEW_PIECES / Math.max(1, count))));
   let best: Proposal | null = null;
   for (let start = 0; start < starts; start++) {
-    const pieces = [...pinned, ...startLayout(line, kinds, { random, nextId: freshIds(pinned), catalogue: request.catalogue })];
+    const laidOut = { random, nextId: freshIds(pinned), catalogue: request.catalogue };
+    const pieces = [
+      ...pinned,
+      ...(line.strewn ? strewn(line, kinds, { ...laidOut, standing: pinned }) : startLayout(line, kinds, laidOut)),
+    ];
     const polished = yield* polish(request, { line, spec, pieces, random, from: 0 }, (share, cost, now) => ({
       proposal: k,
       proposals,
@@ -134,11 +139,9 @@ function* finish(request: ComposeRequest): Generator<ComposeProgress, Proposal> 
   const line = must(drawLine(request.arrangement.line, request.cake));
   const standing = request.arrangement.pieces;
   const held = standing.map((p) => ({ ...p, pinned: true }));
-  const added = startLayout(line, tinFirst(missingKinds(request), request.tin ?? []), {
-    random,
-    nextId: freshIds(standing),
-    catalogue: request.catalogue,
-  });
+  const missing = tinFirst(missingKinds(request), request.tin ?? []);
+  const laidOut = { random, nextId: freshIds(standing), catalogue: request.catalogue };
+  const added = line.strewn ? strewn(line, missing, { ...laidOut, standing }) : startLayout(line, missing, laidOut);
   const polished = yield* polish(
     request,
     { line, spec: request.arrangement.line, pieces: [...held, ...added], random, from: 0 },
@@ -194,6 +197,11 @@ function* polish(
   { line, spec, pieces, random, from }: Unpolished,
   report: (share: number, cost: number, pieces: readonly Piece[]) => ComposeProgress,
 ): Generator<ComposeProgress, { pieces: Piece[]; iterations: number }> {
+  // what is strewn lies where it fell
+  if (line.strewn) {
+    yield report(1, 0, pieces);
+    return { pieces: [...pieces], iterations: 0 };
+  }
   const annealer = new Annealer(cake, line, pieces, { random, catalogue });
   const iterations = Math.round(Math.min(60_000, 900 + pieces.length * 170) * effort);
   const chunk = Math.max(100, Math.round(iterations / 24));

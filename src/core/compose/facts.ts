@@ -9,6 +9,8 @@ export const COMPOSE_WARNINGS = {
   'compose.cascade-long': { lengthMm: 'mm', roomMm: 'mm' },
   'compose.spray-high': { spanMm: 'mm', sideMm: 'mm' },
   'compose.swags-low': { hangMm: 'mm' },
+  'compose.strewn-low': { downMm: 'mm' },
+  'compose.strewn-in': { inMm: 'mm', roomMm: 'mm' },
   'compose.ring-under-tier': {},
   'compose.half-width': { widthMm: 'mm' },
   'compose.under-next-tier': { form: STANDING },
@@ -22,6 +24,7 @@ export type LineLimit = FactOf<Omit<typeof COMPOSE_WARNINGS, 'compose.line-lost'
 export const READING_FACTS = {
   'reading.nothing-placed': {},
   'reading.no-flower': {},
+  'reading.strewn': {},
   'reading.buildable.stopped': { first: 'fact' },
   'reading.buildable.level': {},
   'reading.colour.one': {},

@@ -100,13 +100,14 @@ describe.each(FORMS)('%s', (form) => {
     }
   });
 
-  test('is full at the focal point and tapers to the tips, or is even when closed', () => {
+  test('is full at the focal point and tapers to the tips, or is even when closed or strewn', () => {
     const spec = defaultLine(form, THREE);
     const full = Math.max(...Array.from({ length: 101 }, (_, i) => line.halfWidthMm(i / 100)));
     expect(full).toBeLessThanOrEqual(spec.widthMm + 1e-9);
     // a fan's flowers begin a little above the point where its stems meet
     expect(full).toBeGreaterThan(spec.widthMm * (form === 'cluster' ? 0.3 : 0.95));
     if (line.closed) expect(line.halfWidthMm(0.1)).toBe(line.halfWidthMm(0.6));
+    else if (form === 'scatter') expect(line.halfWidthMm(0)).toBe(full);
     else if (form !== 'cluster') expect(line.halfWidthMm(0)).toBeLessThan(full * 0.3);
   });
 

@@ -34,6 +34,14 @@ export interface Line {
   stand: Stand | null;
   /** a plaque that pieces are glued to, with the part kept free for its lettering */
   plate: Plate | null;
+  /** loose pieces lie strewn over it; null where they are composed */
+  strewn: Strewn | null;
+}
+
+/** What of a stretch its loose pieces cover, and where across it the edge of the tier runs. */
+export interface Strewn {
+  coverShare: number;
+  edgeSideMm: number;
 }
 
 export interface Stand {
@@ -59,7 +67,7 @@ export interface Plate {
 
 /** What a form draws: a path in the skin's own coordinates, or (on a top) frames of its own. */
 export type DrawnLine =
-  | { kind: 'path'; closed: boolean; path: readonly PathPoint[] }
+  | { kind: 'path'; closed: boolean; path: readonly PathPoint[]; strewn?: Strewn }
   | {
       kind: 'own';
       shape: 'open' | 'disc';
@@ -103,9 +111,14 @@ export function drawLine(spec: LineSpec, cake: Cake): Line | null {
       at: drawn.at,
       stand: drawn.stand ?? null,
       plate: drawn.plate ?? null,
+      strewn: null,
     };
   }
-  return pathLine(spec, skin, drawn.path, drawn.closed);
+  const line = pathLine(spec, skin, drawn.path, drawn.closed);
+  // what is strewn thins out instead of tapering
+  return line && drawn.strewn
+    ? { ...line, halfWidthMm: () => spec.widthMm, riseMm: () => spec.riseMm, strewn: drawn.strewn }
+    : line;
 }
 
 const SAMPLES = 240;
@@ -138,6 +151,7 @@ function pathLine(spec: LineSpec, skin: Skin, path: readonly PathPoint[], closed
     at,
     stand: null,
     plate: null,
+    strewn: null,
   };
 }
 

@@ -11,6 +11,7 @@ import { pick } from './lines/pick';
 import { plaque } from './lines/plaque';
 import { posy } from './lines/posy';
 import { ring } from './lines/ring';
+import { scatter } from './lines/scatter';
 import { sideSpray } from './lines/sideSpray';
 
 /** The schemas of all forms. */
@@ -26,6 +27,7 @@ export const LINE_SCHEMAS = [
   cluster.schema,
   plaque.schema,
   pick.schema,
+  scatter.schema,
 ] as const;
 
 export type LineForm = v.InferOutput<(typeof LINE_SCHEMAS)[number]>['form'];
@@ -44,6 +46,7 @@ const KINDS: Readonly<Record<LineForm, OfAnyForm>> = {
   cluster,
   plaque,
   pick,
+  scatter,
 };
 
 export const LINE_FORMS = Object.keys(KINDS) as LineForm[];

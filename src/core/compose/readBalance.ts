@@ -1,5 +1,5 @@
 import { Measures, type Measured } from './measures';
-import { READING_IDS, type BuildFaults, type Reading, type ReadingId, type ReadingMaker } from './reading';
+import { READING_IDS, type BuildFaults, type DraftReading, type Reading, type ReadingId, type ReadingMaker } from './reading';
 import { buildable } from './readings/buildable';
 import { counts } from './readings/counts';
 import { cover } from './readings/cover';
@@ -31,12 +31,35 @@ const MAKERS: Record<ReadingId, ReadingMaker> = {
   buildable,
 };
 
+/** What is asked of a composed line alone: pieces that are strewn have no focal point, no grading, no taper, and lie on one another. */
+const NOT_OF_STREWN: readonly ReadingId[] = [
+  'focal',
+  'grading',
+  'weight',
+  'cover',
+  'crowding',
+  'facing',
+  'rhythm',
+  'counts',
+  'flow',
+  'scale',
+];
+const notJudged = (id: ReadingId): DraftReading => ({
+  id,
+  score: 100,
+  lean: 0,
+  numbers: {},
+  why: { code: 'reading.strewn', values: {} },
+  remedy: null,
+  place: null,
+});
+
 export const readBalance = (scene: Scene, faults: BuildFaults): Reading[] => readMeasured(new Measures(scene), faults);
 
 /** The same of what is measured already; without remedies while the hand still moves. */
 export const readMeasured = (measured: Measured, faults: BuildFaults, remedies = true): Reading[] =>
   READING_IDS.map((id) => {
-    const draft = MAKERS[id](measured, faults);
+    const draft = measured.line.strewn && NOT_OF_STREWN.includes(id) ? notJudged(id) : MAKERS[id](measured, faults);
     return { ...draft, remedy: remedies ? (draft.remedy?.() ?? null) : null };
   });
 

@@ -1,7 +1,7 @@
 import { SHIPPED } from '../botany/catalogue';
 import { ciede2000 } from '../testing/ciede2000';
 import { colourwayOf } from '../botany/species';
-import { FORMS, cakeOf, proposalFor, randomProject } from '../testing/samples';
+import { COMPOSED_FORMS, cakeOf, proposalFor, randomProject } from '../testing/samples';
 import type { Arrangement } from './arrangement';
 import type { PlacedPiece } from './placement';
 import { readBalance } from './readBalance';
@@ -17,7 +17,7 @@ const CAKE = cakeOf([230, 110], [150, 90]);
 const CLEAN = { stops: 0, looks: 0, first: null };
 
 const scenes: readonly (readonly [string, Scene])[] = [
-  ...FORMS.map((form, i): [string, Scene] => [
+  ...COMPOSED_FORMS.map((form, i): [string, Scene] => [
     form,
     buildScene(CAKE, proposalFor({ form, cake: CAKE, seed: 20 + i, effort: 0.08 }).arrangement, SHIPPED)!,
   ]),

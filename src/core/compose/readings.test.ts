@@ -142,7 +142,7 @@ function turnedLine(line: LineSpec, by: number): LineSpec {
   if (line.form === 'cascade') return { ...line, fromRad: line.fromRad + by, toRad: line.toRad + by };
   if (line.form === 'side spray' || line.form === 'corner spray') return { ...line, atRad: line.atRad + by };
   if (line.form === 'ring') return { ...line, gapAtRad: line.gapAtRad + by };
-  if (line.form === 'crescent' || line.form === 'lazy S' || line.form === 'garland')
+  if (line.form === 'crescent' || line.form === 'lazy S' || line.form === 'garland' || line.form === 'scatter')
     return { ...line, fromRad: line.fromRad + by };
   const [c, s] = [Math.cos(by), Math.sin(by)];
   return { ...line, xMm: line.xMm * c - line.yMm * s, yMm: line.xMm * s + line.yMm * c, facesRad: line.facesRad + by };

@@ -5,6 +5,7 @@ import { clamp } from '../geometry/numbers';
 import { effectiveAreaMm2, envelopeAreaMm2 } from './envelope';
 import type { Line } from './line';
 import { focalZoneMm } from './readings/focal';
+import { strewnCounts } from './strewn';
 import { must } from '../geometry/must';
 
 export const STYLES = ['focal-led', 'meadow', 'foliage-led', 'lush'] as const;
@@ -144,6 +145,7 @@ export function shareOut(
   { style, choices, density = 1 }: { style: Style; choices: readonly Choice[]; density?: number },
   catalogue: Catalogue,
 ): KindCount[] {
+  if (line.strewn) return strewnCounts(line, choices, { density, catalogue });
   const area = effectiveAreaMm2(line) * density;
   const plain = envelopeAreaMm2(line) * density;
   let widest = 0;

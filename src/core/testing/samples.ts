@@ -23,6 +23,8 @@ export function cakeOf(...tiers: readonly (readonly [diameterMm: number, heightM
 }
 
 export const FORMS: readonly LineForm[] = LINE_FORMS;
+/** Those whose pieces are composed; on the others they are strewn. */
+export const COMPOSED_FORMS = FORMS.filter((form) => form !== 'scatter');
 
 export const CHOICES = ['rose', 'ranunculus', 'blossom', 'froth', 'roundleaf'].map((species) => ({ species, colourway: 'own' }));
 

@@ -181,7 +181,8 @@ describe('composites built of pieces', () => {
       for (const { id: stage } of s.stages)
         for (const sizeMm of s.sizesMm) {
           const { shape } = builtOf(s, stage, sizeMm);
-          expect(highest(make(shape, 1))).toBeGreaterThan(0.75);
+          // half of what dried bent hangs over its edge
+          expect(highest(make(shape, 1))).toBeGreaterThan(s.stages.some((one) => one.id === 'bent') ? 0.5 : 0.75);
           expect(highest(make(shape, 1))).toBeLessThan(1.25);
           for (const p of shape.parts!(1)) expect(Math.hypot(...p.along)).toBeCloseTo(1, 9);
         }

@@ -4,6 +4,7 @@ import type { Counts } from '../../piece/construction';
 import { countOf } from '../../piece/many';
 import { ofLength } from '../../piece/long';
 import type { Part as MadePart } from '../../piece/part';
+import { bendMesh, type Bend } from '../shape/bent';
 import { hexToLinear, shade } from '../shape/paint';
 import type { PetalShape } from '../shape/petal';
 import type { Part, Shape } from '../shape/recipe';
@@ -66,8 +67,14 @@ export interface OneLeaf {
   blade: Partial<PetalShape>;
   /** lobes that spread from its foot beside the middle one, on either side: turned so far, so long and so wide for it */
   lobes?: readonly { asideRad: number; longShare: number; wideShare?: number }[];
-  /** what of it is otherwise at a stage: cupped, or bent over an edge */
-  staged?: (open: number) => Partial<PetalShape>;
+  /** how it has dried at a stage, where it lies on no wire */
+  staged?: (open: number) => DriedSo;
+}
+
+/** Flat, cupped, or bent over an edge; the bend in shares of its length. */
+export interface DriedSo {
+  blade: Partial<PetalShape>;
+  bend?: Bend;
 }
 
 const IN_ITS_OWN_WAY: Part = {
@@ -80,31 +87,48 @@ const IN_ITS_OWN_WAY: Part = {
   open: 1,
 };
 
+/** What has no wire lies on its back; on a wire a leaf leans to its face. */
+const LYING: Part = { ...IN_ITS_OWN_WAY, along: [0, 0, 1] };
+const OPEN_DEG = { lying: 90, onWire: 80 } as const;
+
 /** The lobes of a leaf, the middle one last, so that its vein lies on the others. */
-function lobesOf(lobes: NonNullable<OneLeaf['lobes']>): { part: Part; wide: number }[] {
+function lobesOf(lobes: NonNullable<OneLeaf['lobes']>, own: Part): { part: Part; wide: number }[] {
+  const [, lean, up] = own.along;
   const beside = lobes.flatMap(({ asideRad, longShare, wideShare = 1 }) =>
     [-asideRad, asideRad].map((rad) => ({
       part: {
-        ...IN_ITS_OWN_WAY,
-        along: normalize([Math.sin(rad), -0.17 * Math.cos(rad), 0.98 * Math.cos(rad)]),
+        ...own,
+        along: normalize([Math.sin(rad), lean * Math.cos(rad), up * Math.cos(rad)]),
         size: longShare,
       },
       wide: wideShare,
     })),
   );
-  return [...beside, { part: IN_ITS_OWN_WAY, wide: 1 }];
+  return [...beside, { part: own, wide: 1 }];
 }
 
 export function oneLeaf({ build, longMm, blade, staged, lobes = [] }: OneLeaf): Sprig {
-  const drawn = lobesOf(lobes);
+  const own = staged ? LYING : IN_ITS_OWN_WAY;
+  const openDeg = staged ? OPEN_DEG.lying : OPEN_DEG.onWire;
+  const drawn = lobesOf(lobes, own);
   return {
     tree: ({ sizeMm }) => build(sizeMm / longMm),
     drawn: () => ({
-      parts: () => [IN_ITS_OWN_WAY],
+      parts: () => [own],
       build: (b, stage, hues, random) => {
-        const own = leafBlade({ ...blade, open: 80, ...staged?.(stage) });
+        const dried = staged?.(stage);
+        const cut = leafBlade({ ...blade, open: openDeg, ...dried?.blade });
+        const first = b.vertexCount;
         for (const { part, wide } of drawn)
-          addLeaf({ b, part, blade: { ...own, halfWidth: own.halfWidth * wide }, paint: leafPaint(hues), random });
+          addLeaf({
+            b,
+            part,
+            blade: { ...cut, halfWidth: cut.halfWidth * wide },
+            paint: leafPaint(hues),
+            random,
+            lying: staged !== undefined,
+          });
+        if (dried?.bend) bendMesh(b, first, dried.bend);
       },
     }),
     counted: () => [],

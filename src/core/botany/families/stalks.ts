@@ -46,9 +46,9 @@ export const leafPaint = (h: Hues): PetalPaint =>
     stripeSpread: 0.07,
   });
 
-/** Local y runs along the leaf, local z is its face: turned mostly to the branch's own face (local −y), a little up the carrier. */
-function leafMap({ at, along, size }: Part): Affine {
-  const want: Vec3 = [0, -0.75, 0.4];
+/** Local y runs along the leaf, local z is its face: turned mostly to the branch's own face (local −y), a little up the carrier; one that lies looks straight up. */
+function leafMap({ at, along, size }: Part, lying: boolean): Affine {
+  const want: Vec3 = lying ? [0, -1, 0] : [0, -0.75, 0.4];
   const z = normalize(addScaled(want, along, -dot(want, along)), [0, -1, 0]);
   return chain(frame(cross(along, z), along, z, at), scaling(size));
 }
@@ -59,14 +59,17 @@ interface AddLeafOptions {
   blade: PetalShape;
   paint: PetalPaint;
   random: Random;
+  /** it has no wire, and lies on its back */
+  lying?: boolean;
 }
 
 /** One leaf of a branch, each a little different from the next. */
-export function addLeaf({ b, part, blade, paint, random }: AddLeafOptions): void {
-  const one: PetalShape = { ...blade, open: blade.open + (random() - 0.5) * 14, bend: (random() - 0.5) * 0.14 };
+export function addLeaf({ b, part, blade, paint, random, lying = false }: AddLeafOptions): void {
+  const turned = (random() - 0.5) * 14;
+  const one: PetalShape = { ...blade, open: blade.open + (lying ? 0 : turned), bend: (random() - 0.5) * 0.14 };
   addSheet({
     builder: b,
-    map: leafMap({ ...part, size: part.size * (1 + (random() - 0.5) * 0.12) }),
+    map: leafMap({ ...part, size: part.size * (1 + (random() - 0.5) * 0.12) }, lying),
     azimuthRad: Math.PI / 2,
     shape: one,
     grid: leafGrid(blade, b.coarse),

@@ -8,8 +8,8 @@ import { gluedSpike, GLUED_STAGES, spike, SPIKE_STAGES, type GluedSpikeId, type 
 import { berrySprig, type BerrySprig } from '../families/berrySprig';
 import { branchingFiller } from '../families/branchingFiller';
 import { floretSpike, type FloretSpike } from '../families/floretSpike';
-import { leafBranch, leafGroupOf, oneLeaf, type OneLeaf } from '../families/leafBranch';
-import type { PetalShape } from '../shape/petal';
+import { leafBranch, leafGroupOf, oneLeaf, type DriedSo, type OneLeaf } from '../families/leafBranch';
+import { degToRad } from '../../geometry/numbers';
 import type { Sprig } from '../families/sprig';
 import type { Species, Stage } from '../species';
 
@@ -70,8 +70,10 @@ const setToDry: Stage[] = [
   { id: 'cupped', name: 'cupped', open: 0.5, sizeShare: 1 },
   { id: 'flat', name: 'flat', open: 0, sizeShare: 1 },
 ];
-const driedSo = (open: number): Partial<PetalShape> =>
-  open < 0.25 ? { curl: 0, cup: -4 } : open < 0.75 ? { curl: 18, cup: -62 } : { curl: 70, cup: -10 };
+/** In its middle, nearly square. Assumed. */
+const OVER_EDGE = { fromZ: 0.4, toZ: 0.6, angleRad: degToRad(82) };
+const driedSo = (open: number): DriedSo =>
+  open < 0.25 ? { blade: { curl: 0, cup: -4 } } : open < 0.75 ? { blade: { curl: -14, cup: 56 } } : { blade: { curl: 0, cup: -4 }, bend: OVER_EDGE };
 
 const looseOf = (id: keyof typeof CUTS, longMm: number): Pick<Species, 'tree' | 'sprig'> => {
   const { cut, ...look }: { cut: Omit<LeafCut, 'longMm'> } & Pick<OneLeaf, 'blade' | 'lobes'> = CUTS[id];

@@ -5,8 +5,10 @@ import { azimuthToClockHours, clockHoursToAzimuth } from '../../geometry/units';
 type LineFieldName =
   | 'arm'
   | 'begins'
+  | 'below-edge'
   | 'bow'
   | 'corner'
+  | 'covered'
   | 'drop'
   | 'ends'
   | 'faces'

@@ -168,6 +168,7 @@ export const NAMES: Names = {
     posy: ['posy', 'posies'],
     cluster: ['cluster', 'clusters'],
     plaque: ['plaque', 'plaques'],
+    scatter: ['scatter', 'scatters'],
     pick: ['pick', 'picks'],
   },
   tiers: {

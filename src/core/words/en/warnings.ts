@@ -74,6 +74,16 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'It is kept between foot and edge.',
     remedy: 'Make it narrower, flatter or shorter.',
   },
+  'compose.strewn-low': {
+    what: 'The scatter reaches {downMm} down the side',
+    why: 'It would run onto the board.',
+    remedy: 'Bring its middle up, or make it narrower.',
+  },
+  'compose.strewn-in': {
+    what: 'The scatter reaches {inMm} in from the edge',
+    why: 'There are {roomMm}: the next tier stands there, or the middle is passed.',
+    remedy: 'Bring its middle out, or make it narrower.',
+  },
   'compose.swags-low': {
     what: 'The swags hang {hangMm} below the edge, more than this side is high',
     where: 'the line',

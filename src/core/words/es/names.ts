@@ -168,6 +168,7 @@ export const NAMES: Names = {
     posy: ['bouquet', 'bouquets', 'm'],
     cluster: ['grupo', 'grupos', 'm'],
     plaque: ['placa', 'placas', 'f'],
+    scatter: ['dispersión', 'dispersiones', 'f'],
     pick: ['pincho', 'pinchos', 'm'],
   },
   tiers: {

@@ -73,6 +73,16 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'Se mantiene entre el pie y el borde.',
     remedy: 'Hazlo más estrecho, más tendido o más corto.',
   },
+  'compose.strewn-low': {
+    what: 'La dispersión baja {downMm} por el lado',
+    why: 'Llegaría a la base.',
+    remedy: 'Suba su centro o hágala más estrecha.',
+  },
+  'compose.strewn-in': {
+    what: 'La dispersión entra {inMm} desde el borde',
+    why: 'Hay {roomMm}: allí está el piso siguiente, o se pasa del centro.',
+    remedy: 'Saque su centro o hágala más estrecha.',
+  },
   'compose.swags-low': {
     what: 'Las ondas cuelgan {hangMm} bajo el borde, más que la altura de este lateral',
     where: 'la línea',

@@ -168,6 +168,7 @@ export const NAMES: Names = {
     posy: ['bouquet rond', 'bouquets ronds', 'm'],
     cluster: ['groupe', 'groupes', 'm'],
     plaque: ['plaque', 'plaques', 'f'],
+    scatter: ['semis', 'semis', 'm'],
     pick: ['pic', 'pics', 'm'],
   },
   tiers: {

@@ -77,6 +77,16 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'Elle reste entre le pied et le bord.',
     remedy: 'Faites-la plus étroite, plus couchée ou plus courte.',
   },
+  'compose.strewn-low': {
+    what: 'Le semis descend de {downMm} sur le côté',
+    why: 'Il arriverait sur le plateau.',
+    remedy: 'Remontez son milieu ou rétrécissez-le.',
+  },
+  'compose.strewn-in': {
+    what: 'Le semis rentre de {inMm} depuis le bord',
+    why: 'Il y a {roomMm} : l’étage suivant s’y trouve, ou le milieu est dépassé.',
+    remedy: 'Sortez son milieu ou rétrécissez-le.',
+  },
   'compose.swags-low': {
     what: 'Les guirlandes pendent à {hangMm} sous le bord, plus que la hauteur de ce côté',
     where: 'la ligne',

@@ -81,6 +81,8 @@ export const NAMES = {
   'field.gap': 'gap',
   'field.gap-at': 'gap at',
   'field.round': 'round',
+  'field.below-edge': 'below the edge',
+  'field.covered': 'covered',
   'field.swags': 'swags',
   'field.points-below-edge': 'points below edge',
   'field.swag': 'swag',

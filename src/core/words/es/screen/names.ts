@@ -82,6 +82,8 @@ export const NAMES: Readonly<Record<keyof typeof EN, string>> = {
   'field.gap': 'hueco',
   'field.gap-at': 'hueco a',
   'field.round': 'vuelta',
+  'field.below-edge': 'bajo el borde',
+  'field.covered': 'cubierto',
   'field.swags': 'ondas',
   'field.points-below-edge': 'puntos bajo el borde',
   'field.swag': 'onda',

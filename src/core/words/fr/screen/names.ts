@@ -82,6 +82,8 @@ export const NAMES: Readonly<Record<keyof typeof EN, string>> = {
   'field.gap': 'vide',
   'field.gap-at': 'vide à',
   'field.round': 'tour',
+  'field.below-edge': 'sous le bord',
+  'field.covered': 'couvert',
   'field.swags': 'guirlandes',
   'field.points-below-edge': 'points sous le bord',
   'field.swag': 'guirlande',
