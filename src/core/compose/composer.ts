@@ -70,7 +70,7 @@ function* composeOne(request: ComposeRequest, k: number, proposals: number): Gen
     request.counts && k === 0
       ? request.counts
       : shareOut(line, { style: way.style ?? request.style, choices: request.choices, density: way.density }, request.catalogue);
-  const kinds = tinFirst(without(wanted, pinned), request.tin ?? []);
+  const kinds = tinFirst(without(wanted, pinned, line.strewn !== null), request.tin ?? []);
   const count = pinned.length + kinds.reduce((a, kind) => a + kind.count, 0);
   const starts = line.strewn ? 1 : Math.max(1, Math.min(MOST_STARTS, Math.round(FEW_PIECES / Math.max(1, count))));
   let best: Proposal | null = null;

@@ -33,6 +33,7 @@ export const READING_FACTS = {
   'reading.colour.level': {},
   'reading.counts.even': { pieces: 'pieces' },
   'reading.counts.level': {},
+  'reading.counts.glued': {},
   'reading.cover.level': { share: 'share' },
   'reading.cover.open': { holeMm: 'mm', share: 'share' },
   'reading.crowding.lettering': { piece: 'piece', hidesMm: 'mm' },

@@ -44,6 +44,8 @@ const NOT_OF_STREWN: readonly ReadingId[] = [
   'flow',
   'scale',
 ];
+const isJudged = (id: ReadingId, { line, faces }: Measured): boolean =>
+  !line.strewn || !(NOT_OF_STREWN.includes(id) || (id === 'colour' && faces.length === 0));
 const notJudged = (id: ReadingId): DraftReading => ({
   id,
   score: 100,
@@ -59,7 +61,7 @@ export const readBalance = (scene: Scene, faults: BuildFaults): Reading[] => rea
 /** The same of what is measured already; without remedies while the hand still moves. */
 export const readMeasured = (measured: Measured, faults: BuildFaults, remedies = true): Reading[] =>
   READING_IDS.map((id) => {
-    const draft = measured.line.strewn && NOT_OF_STREWN.includes(id) ? notJudged(id) : MAKERS[id](measured, faults);
+    const draft = isJudged(id, measured) ? MAKERS[id](measured, faults) : notJudged(id);
     return { ...draft, remedy: remedies ? (draft.remedy?.() ?? null) : null };
   });
 

@@ -308,7 +308,7 @@ function placing({ entries, cakes, cakeReadyAt }: BenchWork, after: readonly Lin
   const task = plain({
     id: 'place',
     name: { code: 'task.place', values: WHOLE },
-    detail: { code: 'detail.place', values: { count: entries } },
+    detail: entries > 0 ? { code: 'detail.place', values: { count: entries } } : null,
     minutes: entries * BENCH_MINUTES.entryEach + forCakes(BENCH_MINUTES.lookRound, cakes),
     after,
     skill: 'placing',

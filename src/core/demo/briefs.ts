@@ -103,9 +103,9 @@ function astronomyToppers(): Project {
       dust: 'edible',
       keepsake: true,
       choices: [
-        { species: 'minirose', colourway: 'white' },
-        { species: 'forgetmenot', colourway: 'blue' },
-        { species: 'singleleaf', colourway: 'dark' },
+        { species: 'rolledrosette', colourway: 'white', least: 4, most: 5 },
+        { species: 'tinyfloret', colourway: 'violet', least: 6, most: 6 },
+        { species: 'tinyleaf', colourway: 'leaf', least: 8, most: 8 },
       ],
     },
     cake: {

@@ -1,4 +1,5 @@
 import type { Instance } from './expand';
+import { MATERIAL } from './materials';
 import { isCarrier, type Part } from './part';
 import { WORK, type Spread, type Work } from './work';
 
@@ -71,12 +72,22 @@ export const batchOf = (work: Work): number => BATCHES[work] ?? BATCH.usual;
 export const minutesOf = (instances: readonly Instance[]): Spread =>
   instances.reduce<Spread>((sum, at) => at.part.work.reduce((a, work) => plus(a, WORK[work]), sum), joiningMinutes(instances));
 
-/** Minutes of laying out the board: once a batch of what is done, over all pieces that share it. */
+/** Minutes of laying out the board and of making ready what is cut on it: once a batch of what is done, over all pieces that share it. */
 export function setUpMinutes(pieces: readonly { instances: readonly Instance[]; times: number }[]): Spread {
   const counts = new Map<Work, number>();
+  const ready = new Map<Work, number>();
   for (const { instances, times } of pieces)
     for (const { part } of instances)
-      for (const work of part.work) if (!FINISHING.includes(work)) counts.set(work, (counts.get(work) ?? 0) + times);
-  const batches = [...counts].reduce((a, [work, n]) => a + Math.ceil(n / batchOf(work)), 0);
-  return plus([0, 0, 0], SET_UP, batches);
+      for (const work of part.work.filter((w) => !FINISHING.includes(w))) {
+        counts.set(work, (counts.get(work) ?? 0) + times);
+        const minutes = part.form ? MATERIAL[part.form.material].readyMinutes : 0;
+        ready.set(work, Math.max(ready.get(work) ?? 0, minutes));
+      }
+  return [...counts].reduce<Spread>(
+    (sum, [work, n]) => {
+      const minutes = ready.get(work) ?? 0;
+      return plus(sum, plus(SET_UP, [minutes, minutes, minutes]), Math.ceil(n / batchOf(work)));
+    },
+    [0, 0, 0],
+  );
 }

@@ -14,6 +14,7 @@ export const PLACE_WARNINGS = {
   'place.no-room-for-both': { pieces: 'pieces', pressMm: 'mm' },
   'place.stem-through-head': { piece: 'piece', head: 'piece', deepMm: 'mm' },
   'place.underlaid': { piece: 'piece' },
+  'place.wire-glued': { pieces: 'pieces' },
   'place.stem-on-icing': { piece: 'piece' },
   'place.barrier-unsuited': { barrier: 'barrier' },
   'place.separator': {},

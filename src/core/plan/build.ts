@@ -236,9 +236,11 @@ function skewerOutMm({ outlineMm, centreMm }: Plate, foot: Vec3): number {
   return centreMm[2] - foot[2] + low + (high - low) * UP_PLAQUE_SHARE;
 }
 
-/** Pieces glued to a plaque of paste: no wire anywhere. An upright plaque stands on two bare skewers; a flat one lies on the icing. */
+/** Pieces glued to a plaque of paste, whatever they are made on: no wire of theirs goes in. An upright plaque stands on two bare skewers; a flat one lies on the icing. */
 export function buildPlaque({ project, arrangement, scene, standing }: Building, plate: Plate): Built {
-  if (!plate.upright) return EMPTY_BUILT;
+  const glued = scene.heads.map((p) => p.piece.id);
+  const warnings = gluedOnWire(scene);
+  if (!plate.upright) return { ...EMPTY_BUILT, laid: glued, warnings };
   const massGrams = plateGrams(plate) + scene.heads.reduce((a, p) => a + p.body.massGrams, 0);
   const apart = Math.max(...plate.outlineMm.map(([x]) => x)) * SKEWER_SHARE;
   const foot = must(scene.line.stand).footMm;
@@ -261,7 +263,14 @@ export function buildPlaque({ project, arrangement, scene, standing }: Building,
     };
   });
   const seated = seatAll(requests, project.cake, scene.solid, { standing, ...heldBy(project) });
-  return { ...EMPTY_BUILT, ...seated };
+  return { ...EMPTY_BUILT, ...seated, laid: glued, warnings: [...warnings, ...seated.warnings] };
+}
+
+/** What is made on wire and then glued: its wire is of no use, and must not be eaten. */
+function gluedOnWire({ heads }: Scene): Warning[] {
+  const wired = heads.filter(isWired);
+  if (wired.length === 0) return [];
+  return [{ code: 'place.wire-glued', values: { pieces: countPieces(wired) }, level: 'look again', station: 'make' }];
 }
 
 /** What a bunch that is pushed into foam asks of it. */

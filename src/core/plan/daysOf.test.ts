@@ -155,7 +155,10 @@ test('what was done later than it should leave is a stop that says when it was d
 test('a long job mixes its paste in lots, none of which waits longer than it keeps, and breaks nothing', () => {
   const checked = checkProject(astronomy);
   if ('issues' in checked) throw new Error(checked.issues[0]!.path);
-  const { plan, shop, placed } = laid(checked.project);
+  // eight dozen instead of two
+  const { project } = checked;
+  const long = { ...project, arrangements: project.arrangements.map((a) => ({ ...a, quantity: 96 })) };
+  const { plan, shop, placed } = laid(long);
   const mixes = plan.schedule.filter((p) => p.id.startsWith('mix'));
   expect(mixes.length).toBeGreaterThan(1);
   expect(plan.warnings.map((w) => w.code)).not.toContain('days.paste-waits');

@@ -193,7 +193,7 @@ function benchWork(project: Project, planned: readonly Planned[]) {
     catalogue,
     joints: ofAll(({ built }) => built.sprays.reduce((a, s) => a + s.joints.length, 0)),
     // a plaque without skewers is set down as one
-    entries: ofAll(({ built, heads }) => built.entries.length || Math.min(1, heads.length)),
+    entries: ofAll(({ built }) => built.entries.length),
     barriers: ofAll(({ built }) => built.entries.length),
     barrierMinutes: ofAll(({ built }) => built.entries.reduce((a, e) => a + minutesOf(e), 0)),
     cakes: cakesOf(project),

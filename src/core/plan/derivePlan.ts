@@ -114,10 +114,7 @@ export function derivePlan(asked: Project, last?: Memo, others: readonly OtherWo
   );
   const paste = memo.memoise('paste', [tray, plaques], () => pasteByColour(tray, catalogue, plaques));
   const made = { tray, planned, colours: paste.length, plaques: plaques.reduce((a, p) => a + p.count, 0), others };
-  const glued = planned.reduce(
-    (a, p) => a + (p.built.entries.length ? 0 : p.arrangement.pieces.length * p.arrangement.quantity),
-    0,
-  );
+  const glued = planned.reduce((a, p) => a + p.built.laid.length * p.arrangement.quantity, 0);
   const brushed = memo.memoise('brushed', [tray, glued], () => brushedOn(tray, glued, catalogue));
   const days = daysOf(project, made, memo);
   warnings.push(...days.warnings, ...objectionsOf(project), ...withSmallChildren(project, entries));

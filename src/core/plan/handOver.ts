@@ -133,8 +133,8 @@ const eggAtJoins = (project: Project, tray: readonly TrayKind[]): boolean =>
   tray.length > 0 &&
   (project.brief.glue === 'egg white' || tray.some((kind) => methodOf(kind.species, project)?.eggGlued === true));
 
-/** Dried for less than this, a piece stays soft, hours. Assumed, no source. */
-const HARD_HOURS = 6;
+/** Left to dry for less than this, a piece was never meant to harden, hours. Assumed, no source. */
+const HARD_HOURS = 1;
 
 /** Whether pieces of a kind are never dried hard. */
 const staysSoft = ({ steps }: TrayKind): boolean => steps.every((s) => s.dryHours < HARD_HOURS);

@@ -13,9 +13,21 @@ if ('issues' in checked) throw new Error(checked.issues[0]!.path);
 const TOPPERS: Project = { ...checked.project, paints: [], brief: { ...checked.project.brief, keepsake: false, dust: 'edible' } };
 const said = (project: Project) =>
   JSON.stringify(handOverSheets(derivePlan(project).handOver, { name: 'Job', when: 'then', copies: 1, stops: [] }, ENGLISH));
-const THREADED = SPECIES.find((s) => s.id === 'anemone')!;
 const EATEN = 'What is glued on may be eaten';
 const WIRED = ENGLISH.label('hand.notfood.toppers-wired');
+/** Every piece of it one of this species, open. */
+const madeOf = (project: Project, id: string): Project => ({
+  ...project,
+  arrangements: project.arrangements.map((a) => ({
+    ...a,
+    pieces: a.pieces.map((p) => ({
+      ...p,
+      species: id,
+      stage: 'open',
+      colourway: SPECIES.find((s) => s.id === id)!.colourways[0]!.id,
+    })),
+  })),
+});
 const madeWithout = (project: Project, method: string): Project => ({
   ...project,
   madeBy: [...new Set(project.arrangements.flatMap((a) => a.pieces.map((p) => p.species)))].map((species) => ({
@@ -25,13 +37,16 @@ const madeWithout = (project: Project, method: string): Project => ({
 });
 
 test('flowers on a plaque are no food where they are made on wire, whatever is on them', () => {
-  const sheets = said(TOPPERS);
+  const wired = madeOf(TOPPERS, 'minirose');
+  expect(derivePlan(wired).warnings.map((w) => w.code)).toContain('place.wire-glued');
+  const sheets = said(wired);
   expect(sheets).not.toContain(EATEN);
   expect(sheets).toContain(WIRED);
 });
 
 test('made without wire and of edible things they may be eaten, and not with dust that is unknown', () => {
-  const soft = madeWithout(TOPPERS, 'rolled rosette');
+  const soft = TOPPERS;
+  expect(derivePlan(soft).warnings.map((w) => w.code)).not.toContain('place.wire-glued');
   expect(said(soft)).toContain(EATEN);
   expect(said(soft)).not.toContain(WIRED);
   // dried overnight they are hard: said, so that nobody is surprised
@@ -44,16 +59,7 @@ test('made without wire and of edible things they may be eaten, and not with dus
 });
 
 test('stamens of thread or wire make them no food either', () => {
-  const threaded = madeWithout(
-    {
-      ...TOPPERS,
-      arrangements: TOPPERS.arrangements.map((a) => ({
-        ...a,
-        pieces: a.pieces.map((p) => ({ ...p, species: THREADED.id, stage: 'open', colourway: THREADED.colourways[0]!.id })),
-      })),
-    },
-    'cupped flower',
-  );
+  const threaded = madeWithout(madeOf(TOPPERS, 'anemone'), 'cupped flower');
   expect(said(threaded)).not.toContain(EATEN);
 });
 

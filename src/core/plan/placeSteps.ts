@@ -23,9 +23,14 @@ const LOOK_EVERY = 8;
  */
 export function placeSteps(plan: Pick<DerivedPlan, 'entries' | 'heads' | 'laid'>, project: Project): PlaceStep[] {
   const { entries } = plan;
-  const glued = glueSteps(plan, entries.length);
-  if (entries.length === 0) return glued;
-  const steps: PlaceStep[] = [readyStep(entries)];
+  const plaques = project.arrangements.filter((a) => a.line.form === 'plaque');
+  const onPlaque = (id: string) => plaques.some((a) => a.id === id);
+  const ids = [...new Set(plan.laid.map((l) => l.arrangementId))];
+  const steps = ids.filter(onPlaque).map((id) => glueStep(id, plan, false));
+  steps.push(...plaques.flatMap(({ id, line, quantity }) => (ids.includes(id) && line.form === 'plaque' && !line.upright ? [layStep(id, quantity)] : []))); // prettier-ignore
+  const glued = ids.filter((id) => !onPlaque(id)).map((id) => glueStep(id, plan, entries.length > 0));
+  if (entries.length === 0) return [...steps, ...glued];
+  steps.push(readyStep(entries));
   entries.forEach((entry, i) => {
     steps.push(entryStep(entry, plan, project));
     const last = i === entries.length - 1;
@@ -94,18 +99,27 @@ const lookStep = (done: number, of: number): PlaceStep =>
     why: [{ code: 'why.two-steps', values: {} }],
   });
 
-/** What has no wire is glued on once everything stands, an arrangement at a time: it lies between what goes in. */
-const glueSteps = ({ laid, heads }: Pick<DerivedPlan, 'heads' | 'laid'>, entries: number): PlaceStep[] =>
-  [...new Set(laid.map((l) => l.arrangementId))].map((id) => {
-    const own = laid.filter((l) => l.arrangementId === id).map((l) => l.pieceId);
-    const { pieces } = bunchOf({ heads: heads.filter((h) => h.arrangementId === id) }, own);
-    return pause('glue', `glue-${id}`, {
-      where: { code: entries > 0 ? 'at.after-last' : 'at.before-first', values: {} },
-      title: { code: 'do.glue-pieces', values: { pieces } },
-      figures: [{ code: 'figure.glued', values: { count: own.length } }],
-      how: plainly('how.glue-pieces', 'how.hold-glued'),
-      why: [{ code: entries > 0 ? 'why.glued-last' : 'why.glued-order', values: {} }],
-    });
+/** What has no wire is glued on once everything stands, since it lies between what goes in; what goes on a plaque before that is placed. */
+function glueStep(id: string, { laid, heads }: Pick<DerivedPlan, 'heads' | 'laid'>, last: boolean): PlaceStep {
+  const own = laid.filter((l) => l.arrangementId === id).map((l) => l.pieceId);
+  const { pieces } = bunchOf({ heads: heads.filter((h) => h.arrangementId === id) }, own);
+  return pause('glue', `glue-${id}`, {
+    where: { code: last ? 'at.after-last' : 'at.before-first', values: {} },
+    title: { code: 'do.glue-pieces', values: { pieces } },
+    figures: [{ code: 'figure.glued', values: { count: own.length } }],
+    how: plainly('how.glue-pieces', 'how.hold-glued'),
+    why: [{ code: last ? 'why.glued-last' : 'why.glued-order', values: {} }],
+  });
+}
+
+/** A flat plaque lies on its cake. */
+const layStep = (id: string, count: number): PlaceStep =>
+  pause('glue', `lay-${id}`, {
+    where: { code: 'at.before-first', values: {} },
+    title: { code: 'do.lay-plaque', values: { count } },
+    figures: [],
+    how: plainly('how.dab-under', 'how.lay-last'),
+    why: [{ code: 'why.damp', values: {} }],
   });
 
 const coverStep = (seen: readonly PlannedEntry[]): PlaceStep =>

@@ -111,7 +111,8 @@ export function planArrangement(
       ...built.stems.map(({ pieceId, curve }) => ({ pieceId, curve, endsInEntry: !onStem.has(pieceId) })),
       ...mainStems(built),
     ],
-    laid: new Set(built.laid),
+    // on a plaque they lie on its paste
+    laid: new Set(measures.line.plate ? [] : built.laid),
     underlaid: new Set(arrangement.pieces.filter((p) => p.underlaid).map((p) => p.id)),
     realPlants: project.brief.realPlants,
   });

@@ -176,11 +176,22 @@ function wellsOf(pieces: readonly Piece[], project: NonNullable<ReturnType<typeo
     w.wanted += kind.count;
     if (!w.sizes.includes(kind.sizeMm)) w.sizes.push(kind.sizeMm);
   }
+  if (line?.strewn) strewnWanted([...wells.values()]);
   for (const w of wells.values()) {
     w.sizes.sort((a, b) => b - a);
     w.wanted = Math.max(w.wanted, 0);
   }
   return [...wells.values()].sort((a, b) => bodySize(b) - bodySize(a)).filter((w) => w.placed > 0 || w.wanted > 0);
+}
+
+/** Of what is strewn each lies as it dried: what is there is wanted so, what is missing at its usual stage. */
+function strewnWanted(wells: readonly Well[]): void {
+  const sum = (own: readonly Well[], field: 'wanted' | 'placed') => own.reduce((a, w) => a + w[field], 0);
+  for (const well of wells.filter((w) => w.wanted > 0)) {
+    const own = wells.filter((w) => w.species === well.species && w.colourway === well.colourway);
+    const missing = Math.max(0, sum(own, 'wanted') - sum(own, 'placed'));
+    for (const w of own) w.wanted = w.placed + (w === well ? missing : 0);
+  }
 }
 
 const bodySize = (w: Well): number => {

@@ -130,7 +130,9 @@ export function KindCard({ kind }: { kind: TrayKind }) {
       <div className="flex items-end gap-6 py-2">
         {species.stages.map((s) => {
           const body = bodyOf({ species: species.id, stage: s.id, sizeMm: size, colourway: kind.colourway }, catalogue);
-          const long = species.habit === 'sprig' ? body.axialMm * 2 : body.radialMm * 2;
+          // a leaf is called by its cutter, however it dries
+          const cutter = body.built.root.part.kind === 'leaf';
+          const long = cutter ? size : species.habit === 'sprig' ? body.axialMm * 2 : body.radialMm * 2;
           return (
             <span key={s.id} className="text-center">
               <Portrait kind={{ ...kind, stage: s.id, sizeMm: size }} px={Math.max(30, Math.min(120, long * 1.25))} />

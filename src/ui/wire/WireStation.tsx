@@ -9,11 +9,11 @@ import { useHash } from '../shared/useHash';
 import { Tabs } from '../fields/Tabs';
 import { useStudio } from '../useStudio';
 import { CutBars } from './CutBars';
-import { GaugeTable } from './GaugeTable';
 import { StemStrip } from './StemStrip';
-import { TapeList } from './TapeList';
 import { useWords } from '../speech/useWords';
 
+const GaugeTable = dynamic(() => import('./GaugeTable').then((m) => m.GaugeTable), { ssr: false });
+const TapeList = dynamic(() => import('./TapeList').then((m) => m.TapeList), { ssr: false });
 const SprayDiagram = dynamic(() => import('./SprayDiagram').then((m) => m.SprayDiagram), { ssr: false });
 const AtTheBench = dynamic(() => import('./AtTheBench').then((m) => m.AtTheBench), { ssr: false });
 

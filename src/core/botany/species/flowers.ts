@@ -316,7 +316,7 @@ export const FLOWERS: readonly Species[] = [
     white: true,
   },
   {
-    id: 'tinyfloret', role: 'spray', habit: 'head', shape: forgetMeNot, occlusion: 0.5, stages: opened, petals: 5,
+    id: 'tinyfloret', role: 'filler', habit: 'head', shape: forgetMeNot, occlusion: 0.5, stages: opened, petals: 5,
     tree: ({ sizeMm }) => tinyFloret(sizeMm / 8),
     sizesMm: [8, 7, 6], pasteMm: 0.8, solidity: 0.8, method: 'tiny floret', breakageShare: 0.08, monthsNorth: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
     colourways: [{ id: 'white', name: 'white', hue: '#f4ece6' }, { id: 'violet', name: 'violet', hue: '#8d6ab4' }, { id: 'pink', name: 'pink', hue: '#f1c9d2' }],

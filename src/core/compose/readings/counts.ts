@@ -34,8 +34,9 @@ function kindCounts(scene: Scene): KindCount[] {
   return kinds;
 }
 
-const evenKinds = (kinds: readonly KindCount[]): KindCount[] =>
-  kinds.filter((k) => k.role !== 'foliage' && k.count <= PARITY_JUDGED_UP_TO && k.count % 2 === 0);
+/** On a plaque an even number is as usual as an odd one: four rosettes, six florets (docs/trade.md P9; common practice, no source). */
+const evenKinds = (kinds: readonly KindCount[], { line }: Pick<Scene, 'line'>): KindCount[] =>
+  kinds.filter((k) => line.plate === null && k.role !== 'foliage' && k.count <= PARITY_JUDGED_UP_TO && k.count % 2 === 0);
 
 /** Takes away the outermost of an even kind. */
 function makeOdd(scene: Scene, kind: KindCount): Remedy | null {
@@ -50,7 +51,7 @@ function makeOdd(scene: Scene, kind: KindCount): Remedy | null {
 export const counts: ReadingMaker = (scene) => {
   const kinds = kindCounts(scene);
   const judged = kinds.filter((k) => k.role !== 'foliage' && k.count <= PARITY_JUDGED_UP_TO);
-  const even = evenKinds(kinds);
+  const even = evenKinds(kinds, scene);
   const number = (role: Role) => kinds.filter((k) => k.role === role).reduce((a, k) => a + k.count, 0);
   const large = number('focal');
   const middle = number('secondary') + number('spray');
@@ -72,7 +73,7 @@ export const counts: ReadingMaker = (scene) => {
           values: { pieces: [{ species: must(even[0]).species.id, stage: must(even[0]).stage, count: must(even[0]).count }] },
         }
       : scene.heads.length
-        ? { code: 'reading.counts.level', values: {} }
+        ? { code: scene.line.plate ? 'reading.counts.glued' : 'reading.counts.level', values: {} }
         : NOTHING_PLACED,
     remedy: even.length ? () => makeOdd(scene, must(even[0])) : null,
     place: null,

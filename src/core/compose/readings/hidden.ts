@@ -64,6 +64,8 @@ export const hidden: ReadingMaker = (scene) => {
   const bare: { p: PlacedPiece; seen: number }[] = [];
   let seenSum = 0;
   for (let i = 0; i < roots.length; i++) {
+    // what has no wire has nothing to hide
+    if (must(heads[i]).body.built.root.part.on.by === 'nothing') continue;
     seenSum += must(roots[i]);
     if (must(roots[i]) > BARE_FROM) bare.push({ p: must(heads[i]), seen: must(roots[i]) });
   }

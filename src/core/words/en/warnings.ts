@@ -196,6 +196,11 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'It stands clear at its foot, and not along all of its length.',
     remedy: 'Lift it, or let it look outward, as the hand bends it.',
   },
+  'place.wire-glued': {
+    what: '{Pieces} are made on wire and glued on',
+    why: 'Their wire is of no use on a plaque, takes time, and nobody may eat it.',
+    remedy: 'Choose a way of making without wire, or a kind that has none.',
+  },
   'place.head-on-icing': {
     what: '{PieceThe} lies on the icing',
     why: '{material, select, realPlant {Real plants may be treated, or not fit to eat.} stamens {Its stamens are thread or wire, not made for food.} paste {Its paste is not made for food.} dustUnknown {Its dust is unknown, which counts as not edible.} other {Its dust is not edible.}} This icing is eaten.',

@@ -195,6 +195,11 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'Por el pie está libre, pero no en toda su longitud.',
     remedy: 'Levántala, o haz que mire hacia fuera, como la dobla la mano.',
   },
+  'place.wire-glued': {
+    what: '{Pieces} se hacen con alambre y se pegan',
+    why: 'En una placa el alambre no sirve, lleva tiempo y nadie puede comerlo.',
+    remedy: 'Elige un modo de hacer sin alambre o una clase que no lleve.',
+  },
   'place.head-on-icing': {
     what: '{PieceThe} se apoya en la cobertura',
     why: '{material, select, realPlant {Las plantas naturales pueden estar tratadas o no ser aptas para comer.} stamens {Sus estambres son de hilo o alambre, no aptos para alimentos.} paste {Su pasta no es para comer.} dustUnknown {No se sabe si su polvo es comestible, y cuenta como que no lo es.} other {Su polvo no es comestible.}} Esta cobertura se come.',

@@ -199,6 +199,11 @@ export const WARNINGS: Messages['warnings'] = {
     why: 'Son pied est dégagé, mais pas toute sa longueur.',
     remedy: 'Levez-la, ou tournez-la vers l’extérieur, comme la main la plie.',
   },
+  'place.wire-glued': {
+    what: '{Pieces} sont faits sur fil et collés',
+    why: 'Sur une plaque le fil ne sert à rien, prend du temps, et personne ne peut le manger.',
+    remedy: 'Choisissez une façon sans fil, ou une sorte qui n’en a pas.',
+  },
   'place.head-on-icing': {
     what: '{PieceThe} touche la couverture',
     why: '{material, select, realPlant {Une plante naturelle peut être traitée ou impropre à la consommation.} stamens {Ses étamines sont de fil ou de coton, impropres au contact alimentaire.} paste {Sa pâte n’est pas faite pour être mangée.} dustUnknown {On ne sait pas si sa poudre est comestible, elle compte comme ne l’étant pas.} other {Sa poudre n’est pas comestible.}} Cette couverture se mange.',
