@@ -33,7 +33,7 @@ async function chooseInPicture(page: Page): Promise<{ x: number; y: number }> {
 }
 
 /** The key that opens the list of lines says which it is, and then what it is for. */
-const LINE = /^(crescent|lazy S|cascade|side spray|corner spray|wreath|garland|posy|cluster|plaque|pick) Line$/;
+const LINE = /^(crescent|lazy S|cascade|side spray|corner spray|wreath|garland|posy|cluster|plaque|pick|scatter) Line$/;
 
 test('propose three, keep one, undo and redo by name', async ({ page }) => {
   await openBench(page);
@@ -181,7 +181,7 @@ test('the cake is turned by dial and by key', async ({ page }) => {
 
 test('another line keeps the pieces; each form is drawn and read', async ({ page }) => {
   await openBench(page);
-  for (const form of ['wreath', 'lazy S', 'side spray', 'garland', 'cluster', 'plaque', 'crescent']) {
+  for (const form of ['wreath', 'lazy S', 'side spray', 'garland', 'cluster', 'plaque', 'scatter', 'crescent']) {
     await pick(page, LINE, form);
     await expect(list(page, LINE)).toContainText(form);
     await expect(undo(page)).toHaveAccessibleName(`Undo ${form} line`);

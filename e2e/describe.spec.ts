@@ -95,6 +95,23 @@ test('sizes, wire and cut are changed by keyboard in the table, and what comes o
   await expect(built.getByRole('row', { name: /^Leaves/ })).not.toContainText('90 mm');
 });
 
+test('what a line is made of is chosen in the table or typed: its weight and its thickness follow, undo brings it back', async ({
+  page,
+}) => {
+  const built = await begin(page, 'Laurel sprig');
+  const comes = built.getByRole('region', { name: label('describe.what-comes') });
+  const gramsOf = async () => Number(/([\d.]+) g/.exec(await comes.innerText())![1]);
+  const ofPaste = await gramsOf();
+  await pick(built, 'Leaves: made of', 'wafer paper');
+  await expect(typedIn(built)).toHaveValue(/wafer paper/);
+  await expect.poll(gramsOf).toBeLessThan(ofPaste);
+  await said(built, 'fondant');
+  await expect.poll(gramsOf).toBeGreaterThan(ofPaste);
+  await undo(page).click();
+  await undo(page).click();
+  await expect.poll(gramsOf).toBe(ofPaste);
+});
+
 test('a clause that is taken out of the line takes its part away, and undo brings it back', async ({ page }) => {
   const built = await begin(page, 'Olive sprig');
   const line = await typedIn(built).inputValue();

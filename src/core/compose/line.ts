@@ -39,7 +39,7 @@ export interface Line {
 }
 
 /** What of a stretch its loose pieces cover, and where across it the edge of the tier runs. */
-export interface Strewn {
+interface Strewn {
   coverShare: number;
   edgeSideMm: number;
 }

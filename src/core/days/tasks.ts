@@ -240,7 +240,7 @@ class TaskList {
         id: 'plaque',
         name: { code: 'task.plaque', values: { count, ...WHOLE } },
         detail: { code: 'detail.plaque-drying', values: { hours: dryHours } },
-        minutes: count * PLAQUE_MINUTES,
+        minutes: count * PLAQUE_MINUTES.each + Math.ceil(count / PLAQUE_MINUTES.onBoard) * PLAQUE_MINUTES.board,
         after: mixed,
         skill: 'making',
       }),

@@ -11,8 +11,8 @@ export interface PlaqueToMake {
 
 /** Paste cut away round a plaque and kneaded in again is not lost; this much dries on the board. */
 export const PLAQUE_LOSS_SHARE = 0.1;
-/** Minutes to roll, cut and let down flat; hours to dry, turned once. Starting values made up for the product. */
-export const PLAQUE_MINUTES = 8;
+/** Minutes to roll, cut and let down flat, a board of so many laid out and cleared away; hours to dry, turned once. Own study. */
+export const PLAQUE_MINUTES = { each: 2, board: 4, onBoard: 20 } as const;
 export const PLAQUE_DRY_HOURS = 36;
 
 /** Mass of a plaque itself: its outline (shoelace formula) times its thickness, dry. */
