@@ -17,7 +17,9 @@ for (const brief of demoBriefs()) {
     const project = { ...brief, arrangements, taken: takingsFor(arrangements, DEMO_TIN) };
     const plan = derivePlan(project);
     const stops = plan.warnings.filter((w) => w.level === 'stop').length;
-    const rank = proposal!.score - stops * 20 - plan.warnings.filter((w) => w.level === 'look again').length * 2;
+    const looks = plan.warnings.filter((w) => w.level === 'look again').length;
+    const hiddenMm = Math.max(0, ...proposal!.readings.map((r) => r.numbers.intoLetteringMm ?? 0));
+    const rank = proposal!.score - stops * 20 - looks * 2 - hiddenMm * 3;
     if (!best || rank > best.rank)
       best = { rank, project, stops, seed, score: proposal!.score, pieces: proposal!.arrangement.pieces.length };
   }

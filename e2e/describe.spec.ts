@@ -95,6 +95,25 @@ test('sizes, wire and cut are changed by keyboard in the table, and what comes o
   await expect(built.getByRole('row', { name: /^Leaves/ })).not.toContainText('90 mm');
 });
 
+test('sizes are taken from one’s own cutters, which stay for the next piece; a round one gives leaves by two cuts', async ({
+  page,
+}) => {
+  const built = await begin(page, 'Laurel sprig');
+  await built.getByText('Cutters, moulds and veiners of my own').click();
+  await built.getByRole('textbox', { name: 'Name' }).fill('Round 40');
+  await pick(built, 'Outline', 'round');
+  for (const measure of ['Long', 'Wide']) {
+    await built.getByRole('textbox', { name: measure, exact: true }).fill('40');
+    await built.getByRole('textbox', { name: measure, exact: true }).press('Tab');
+  }
+  await built.getByRole('button', { name: 'One more', exact: true }).click();
+  await expect(built.getByRole('listitem').filter({ hasText: 'in two cuts' }).first()).toBeVisible();
+  await built.getByRole('button', { name: 'Take the sizes of my cutters' }).click();
+  await expect(built.getByRole('button', { name: 'Take the sizes of my cutters' })).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText('Cutters, moulds and veiners of my own: 1')).toBeVisible();
+});
+
 test('what a line is made of is chosen in the table or typed: its weight and its thickness follow, undo brings it back', async ({
   page,
 }) => {

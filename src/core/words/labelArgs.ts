@@ -198,6 +198,9 @@ export interface LabelArgs {
   'describe.size-n-count': { part: Arg; n: Arg };
   'describe.sizes-of': { part: Arg };
   'describe.sizes-shown': { part: Arg };
+  'describe.tools': { count: Arg };
+  'describe.tool': { kind: Arg; outline: Arg; long: Arg; wide: Arg };
+  'describe.tool-for': { size: Arg; cut: Arg; name: Arg; gives: Arg; cuts: Arg; vein: Arg; veiner: Arg };
   'describe.stalk-of': { part: Arg };
   'describe.strange': { words: Arg };
   'describe.to': { part: Arg };

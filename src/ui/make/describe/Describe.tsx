@@ -19,6 +19,7 @@ import { useStudio } from '../../useStudio';
 import { kindOf } from '../ownKind';
 import { Comes } from './Comes';
 import { Lines } from './Lines';
+import { OwnTools } from './OwnTools';
 import { SideDrawing } from './SideDrawing';
 import { Sizes } from './Sizes';
 import { TypedLine } from './TypedLine';
@@ -94,6 +95,7 @@ export function Describe({ own }: { own: OwnSpecies }) {
             </div>
           )}
           <Sizes described={described} lineId={lineId} typing={typing} />
+          <OwnTools described={described} lineId={lineId} />
         </div>
         <Comes comes={comes} acrossMm={isCarrier(tree) || tree.kind === 'leaf' ? null : acrossMm} />
       </div>
