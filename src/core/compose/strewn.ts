@@ -42,7 +42,7 @@ export function strewnCounts(
     const one =
       species.sizesMm.reduce((a, mm) => a + fills(species, mm, choice.colourway, catalogue), 0) / species.sizesMm.length;
     const wanted = Math.round((mm2 * worth(species)) / all / one);
-    const count = clamp(wanted, Math.max(1, choice.least ?? 1), choice.most ?? Infinity);
+    const count = Math.min(Math.max(wanted, choice.least ?? 1), choice.most ?? Infinity);
     return species.sizesMm.map((sizeMm, i): KindCount => ({
       species: species.id,
       stage: must(species.stages.at(-1)).id,

@@ -78,7 +78,7 @@ export function Describe({ own }: { own: OwnSpecies }) {
       </div>
       <TypedLine described={described} typing={typing} />
       {described.refused && <Refusal refused={described.refused} />}
-      <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_260px]">
+      <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_260px]">
         <div className="flex min-w-0 flex-col gap-3">
           {isCarrier(tree) ? (
             <SideDrawing
