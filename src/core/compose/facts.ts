@@ -24,7 +24,6 @@ export type LineLimit = FactOf<Omit<typeof COMPOSE_WARNINGS, 'compose.line-lost'
 export const READING_FACTS = {
   'reading.nothing-placed': {},
   'reading.no-flower': {},
-  'reading.strewn': {},
   'reading.buildable.stopped': { first: 'fact' },
   'reading.buildable.level': {},
   'reading.colour.one': {},

@@ -3,7 +3,10 @@ import { lineKind } from './lineKinds';
 import { envelopeFields, type LineField } from './lines/fields';
 
 /** What of a line is typed, in the order one would say it. */
-export const lineFields = (spec: LineSpec): LineField[] => [...lineKind(spec.form).fields(spec), ...envelopeFields];
+export function lineFields(spec: LineSpec): LineField[] {
+  const { fields, flat } = lineKind(spec.form);
+  return [...fields(spec), ...envelopeFields.filter((f) => !(flat && f.key === 'riseMm'))];
+}
 
 /** A figure of a line as it is kept; NaN for one that the form has not. */
 export function fieldValue(spec: LineSpec, key: string): number {

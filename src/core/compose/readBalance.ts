@@ -1,5 +1,5 @@
 import { Measures, type Measured } from './measures';
-import { READING_IDS, type BuildFaults, type DraftReading, type Reading, type ReadingId, type ReadingMaker } from './reading';
+import { READING_IDS, type BuildFaults, type Reading, type ReadingId, type ReadingMaker } from './reading';
 import { buildable } from './readings/buildable';
 import { counts } from './readings/counts';
 import { cover } from './readings/cover';
@@ -31,37 +31,17 @@ const MAKERS: Record<ReadingId, ReadingMaker> = {
   buildable,
 };
 
-/** What is asked of a composed line alone: pieces that are strewn have no focal point, no grading, no taper, and lie on one another. */
-const NOT_OF_STREWN: readonly ReadingId[] = [
-  'focal',
-  'grading',
-  'weight',
-  'cover',
-  'crowding',
-  'facing',
-  'rhythm',
-  'counts',
-  'flow',
-  'scale',
-];
-const isJudged = (id: ReadingId, { line, faces }: Measured): boolean =>
-  !line.strewn || !(NOT_OF_STREWN.includes(id) || (id === 'colour' && faces.length === 0));
-const notJudged = (id: ReadingId): DraftReading => ({
-  id,
-  score: 100,
-  lean: 0,
-  numbers: {},
-  why: { code: 'reading.strewn', values: {} },
-  remedy: null,
-  place: null,
-});
+/** What is read of strewn pieces: they have no focal point, no grading, no taper, and lie on one another. Without a flower no colour either. */
+const OF_STREWN: readonly ReadingId[] = ['colour', 'hidden', 'buildable'];
+const isRead = (id: ReadingId, { line, faces }: Measured): boolean =>
+  !line.strewn || (OF_STREWN.includes(id) && (id !== 'colour' || faces.length > 0));
 
 export const readBalance = (scene: Scene, faults: BuildFaults): Reading[] => readMeasured(new Measures(scene), faults);
 
 /** The same of what is measured already; without remedies while the hand still moves. */
 export const readMeasured = (measured: Measured, faults: BuildFaults, remedies = true): Reading[] =>
-  READING_IDS.map((id) => {
-    const draft = isJudged(id, measured) ? MAKERS[id](measured, faults) : notJudged(id);
+  READING_IDS.filter((id) => isRead(id, measured)).map((id) => {
+    const draft = MAKERS[id](measured, faults);
     return { ...draft, remedy: remedies ? (draft.remedy?.() ?? null) : null };
   });
 

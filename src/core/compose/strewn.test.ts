@@ -46,6 +46,14 @@ describe('strewn pieces', () => {
   });
 
   test('lie in their stretch and nowhere twice', () => {
+    const spec = { ...defaultLine('scatter', CAKE) } as Extract<LineSpec, { form: 'scatter' }>;
+    for (const piece of pieces) {
+      const corners = cornersOf(piece, line);
+      const middle = [0, 1, 2].map((k) => corners.reduce((a, c) => a + c[k]!, 0) / corners.length) as unknown as Vec3;
+      // along the skin from the edge: down the side, or in over the top; a leaf's own half may reach past its middle's place
+      const downMm = underTopMm(middle) > -beyondWallMm(middle) ? underTopMm(middle) : beyondWallMm(middle);
+      expect(Math.abs(downMm - spec.belowEdgeMm)).toBeLessThan(spec.widthMm + piece.sizeMm / 4);
+    }
     const at = pieces.map((p) => line.at(p.s, p.side * line.halfWidthMm(p.s)).pointMm);
     for (let i = 0; i < at.length; i++) for (let j = 0; j < i; j++) expect(distance(at[i]!, at[j]!)).toBeGreaterThan(2);
   });

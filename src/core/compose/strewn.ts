@@ -38,20 +38,22 @@ export function strewnCounts(
   const own = choices.map((choice) => ({ choice, species: speciesById(choice.species, catalogue) }));
   const worth = (species: Species): number => (species.habit === 'sprig' ? 1 : FLOWERS_SHARE);
   const all = own.reduce((a, { species }) => a + worth(species), 0);
-  return own.flatMap(({ choice, species }) => {
-    const one =
-      species.sizesMm.reduce((a, mm) => a + fills(species, mm, choice.colourway, catalogue), 0) / species.sizesMm.length;
-    const wanted = Math.round((mm2 * worth(species)) / all / one);
-    const count = Math.min(Math.max(wanted, choice.least ?? 1), choice.most ?? Infinity);
-    return species.sizesMm.map((sizeMm, i): KindCount => ({
-      species: species.id,
-      stage: must(species.stages.at(-1)).id,
-      colourway: choice.colourway,
-      sizeMm,
-      role: species.role,
-      count: Math.floor((count + species.sizesMm.length - 1 - i) / species.sizesMm.length),
-    }));
-  });
+  return own
+    .flatMap(({ choice, species }) => {
+      const one =
+        species.sizesMm.reduce((a, mm) => a + fills(species, mm, choice.colourway, catalogue), 0) / species.sizesMm.length;
+      const wanted = Math.round((mm2 * worth(species)) / all / one);
+      const count = Math.min(Math.max(wanted, choice.least ?? 1), choice.most ?? Infinity);
+      return species.sizesMm.map((sizeMm, i): KindCount => ({
+        species: species.id,
+        stage: must(species.stages.at(-1)).id,
+        colourway: choice.colourway,
+        sizeMm,
+        role: species.role,
+        count: Math.floor((count + species.sizesMm.length - 1 - i) / species.sizesMm.length),
+      }));
+    })
+    .filter((k) => k.count > 0);
 }
 
 /** So many places are tried for each; the one farthest from its neighbours is taken. */

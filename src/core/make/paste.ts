@@ -5,7 +5,7 @@ import { shade } from '../botany/shape/paint';
 import { colourwayOf, stageOf, type Species } from '../botany/species';
 import { colourDifference } from '../compose/colourDifference';
 import { sharedOut } from '../piece/edited';
-import { MATERIAL, type Material } from '../piece/materials';
+import { MATERIAL, USUAL_MATERIAL, type Material } from '../piece/materials';
 import { colourOf, gramsOf } from '../piece/paste';
 import type { Form } from '../piece/part';
 import type { PasteFact } from './facts';
@@ -111,7 +111,7 @@ function pasteBall(b: Kneading, bases: readonly Pick<PasteBase, 'colour' | 'ball
       b.gross < SMALL.underGrams
         ? [...b.rolled].map(([ballMm, count]) => ({ ballMm, count })).sort((x, y) => y.ballMm - x.ballMm)
         : [],
-    base: (b.material === 'flower paste' ? bases.find((base) => base.balls.includes(b.colour))?.colour : null) ?? null,
+    base: (b.leaf ? bases.find((base) => base.balls.includes(b.colour))?.colour : null) ?? null,
   };
 }
 
@@ -130,7 +130,7 @@ function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: reado
     return known;
   };
   for (const plaque of plaques) {
-    const ball = ballOf({ colour: plaque.colour, name: PLAQUE, leaf: false, material: 'flower paste' });
+    const ball = ballOf({ colour: plaque.colour, name: PLAQUE, leaf: false, material: USUAL_MATERIAL });
     ball.net += plaque.gramsEach * plaque.count;
     ball.gross += (plaque.gramsEach * plaque.count) / (1 - PLAQUE_LOSS_SHARE);
     ball.plaques = true;
@@ -141,7 +141,8 @@ function kneaded(tray: readonly TrayKind[], catalogue: Catalogue, plaques: reado
     for (const { role, material, net, balls: rolled } of rolesOf(kind, species)) {
       const { hue, name } = pasteColour(kind, species, role);
       const leaf = name.code === 'paste.green' || (kind.role === 'foliage' && name.code === 'paste.colour');
-      const ball = ballOf({ colour: hue, name, leaf, material });
+      // bases are kneaded of the usual paste alone
+      const ball = ballOf({ colour: hue, name, leaf: leaf && material === USUAL_MATERIAL, material });
       const gross = net / (1 - kind.loss.share);
       ball.net += net;
       ball.gross += gross;
@@ -228,9 +229,7 @@ function tonesOf({ colour, gross, toned }: Kneading): PasteTone[] {
 
 /** Families of leaf colours, each gathered about its palest, which is the base. */
 function leafBases(balls: readonly Kneading[]): { colour: string; balls: string[] }[] {
-  const leaves = balls
-    .filter((b) => b.leaf && b.gross > 0 && b.material === 'flower paste')
-    .sort((a, b) => lightness(b.colour) - lightness(a.colour));
+  const leaves = balls.filter((b) => b.leaf && b.gross > 0).sort((a, b) => lightness(b.colour) - lightness(a.colour));
   const families: { colour: string; balls: string[] }[] = [];
   for (const leaf of leaves) {
     const family = families.find((f) => colourDifference(f.colour, leaf.colour) <= FAMILY_DIFFERENCE);

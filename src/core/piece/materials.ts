@@ -1,6 +1,7 @@
 /** What parts are made of. The first is what is meant where nothing is said. */
 export const MATERIALS = ['flower paste', 'sugar paste', 'fondant', 'soft fondant', 'air-dry paste', 'wafer paper'] as const;
 export type Material = (typeof MATERIALS)[number];
+export const USUAL_MATERIAL: Material = MATERIALS[0];
 
 /** How a rolled or balled part of it dries. Hours. */
 type Drying =

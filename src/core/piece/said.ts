@@ -19,7 +19,7 @@ import { countIn, lineIn, linesIn } from './treeLines';
 import { mapParts } from './changed';
 import { newLine } from './newLine';
 import { spokenOf, type Mention, type Ripe, type Spoken } from './mention';
-import { MATERIALS, type Material } from './materials';
+import { USUAL_MATERIAL, type Material } from './materials';
 import { mayBeOf, withMaterial } from './ofMaterial';
 import type { Many, Part } from './part';
 
@@ -56,7 +56,7 @@ function aboutLine(part: Part): Mention[] {
   else if (many.of.length > 1) many.of.forEach((s) => told.push({ say: 'well', count: s.count, sizeMm: s.sizeMm }));
   else if (must(many.of[0]).sizeMm > 0)
     told.push({ say: 'sizes', fromMm: must(many.of[0]).sizeMm, toMm: must(many.of[0]).sizeMm });
-  if (part.form && part.form.material !== MATERIALS[0]) told.push({ say: 'material', material: part.form.material });
+  if (part.form && part.form.material !== USUAL_MATERIAL) told.push({ say: 'material', material: part.form.material });
   if (on.by === 'wire') {
     told.push({ say: 'gauge', swg: on.swg });
     if (on.cut !== 'what fits') told.push({ say: 'cut', cut: on.cut });

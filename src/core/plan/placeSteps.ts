@@ -23,12 +23,12 @@ const LOOK_EVERY = 8;
  */
 export function placeSteps(plan: Pick<DerivedPlan, 'entries' | 'heads' | 'laid'>, project: Project): PlaceStep[] {
   const { entries } = plan;
-  const plaques = project.arrangements.filter((a) => a.line.form === 'plaque');
-  const onPlaque = (id: string) => plaques.some((a) => a.id === id);
-  const ids = [...new Set(plan.laid.map((l) => l.arrangementId))];
-  const steps = ids.filter(onPlaque).map((id) => glueStep(id, plan, false));
-  steps.push(...plaques.flatMap(({ id, line, quantity }) => (ids.includes(id) && line.form === 'plaque' && !line.upright ? [layStep(id, quantity)] : []))); // prettier-ignore
-  const glued = ids.filter((id) => !onPlaque(id)).map((id) => glueStep(id, plan, entries.length > 0));
+  const own = new Set(plan.laid.map((l) => l.arrangementId));
+  const withGlued = project.arrangements.filter((a) => own.has(a.id));
+  const plaques = withGlued.filter((a) => a.line.form === 'plaque');
+  const flat = plaques.filter((a) => a.line.form === 'plaque' && !a.line.upright);
+  const steps = [...plaques.map((a) => glueStep(a.id, plan, false)), ...flat.map((a) => layStep(a.id, a.quantity))];
+  const glued = withGlued.filter((a) => !plaques.includes(a)).map((a) => glueStep(a.id, plan, entries.length > 0));
   if (entries.length === 0) return [...steps, ...glued];
   steps.push(readyStep(entries));
   entries.forEach((entry, i) => {

@@ -7,7 +7,7 @@ import { FOOD_WORDS, foodOf, PAINT_USES, type Paint } from '@/core/make/paints';
 import { recipeFor } from '@/core/make/mixing';
 import { recipeById, scaled, type Supply } from '@/core/make/recipes';
 import type { PasteBall } from '@/core/make/paste';
-import { MATERIALS } from '@/core/piece/materials';
+import { USUAL_MATERIAL } from '@/core/piece/materials';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { Pick } from '../fields/Pick';
 import { getStudio, useStudio } from '../useStudio';
@@ -23,7 +23,7 @@ export function Colours({ plan }: { plan: DerivedPlan }) {
   const keepsake = useStudio((s) => s.project!.brief.keepsake);
   const together = foodOf(general, paints);
   const named = (ball: PasteBall) =>
-    ball.material === MATERIALS[0] ? words.say(ball.name) : `${words.say(ball.name)}, ${words.material(ball.material)}`;
+    ball.material === USUAL_MATERIAL ? words.say(ball.name) : `${words.say(ball.name)}, ${words.material(ball.material)}`;
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
       <section aria-label={words.label('make.mixing-guide')}>

@@ -132,10 +132,11 @@ export function KindCard({ kind }: { kind: TrayKind }) {
           const body = bodyOf({ species: species.id, stage: s.id, sizeMm: size, colourway: kind.colourway }, catalogue);
           // a leaf is called by its cutter, however it dries
           const cutter = body.built.root.part.kind === 'leaf';
-          const long = cutter ? size : species.habit === 'sprig' ? body.axialMm * 2 : body.radialMm * 2;
+          const seenMm = species.habit === 'sprig' ? body.axialMm * 2 : body.radialMm * 2;
+          const long = cutter ? size : seenMm;
           return (
             <span key={s.id} className="text-center">
-              <Portrait kind={{ ...kind, stage: s.id, sizeMm: size }} px={Math.max(30, Math.min(120, long * 1.25))} />
+              <Portrait kind={{ ...kind, stage: s.id, sizeMm: size }} px={Math.max(30, Math.min(120, seenMm * 1.25))} />
               <b className="block text-[15px]">
                 {words.stage(s)} {words.units.length(long)}
               </b>
@@ -188,7 +189,7 @@ export function KindCard({ kind }: { kind: TrayKind }) {
           share: words.units.percent(kind.loss.share),
           lossOwn: kind.loss.entries ? 'yes' : 'no',
           spareReason: words.say(kind.spareReason),
-          wired: method.unwired ? 'no' : 'yes',
+          wired: bodyOf(kind, catalogue).built.instances.some((i) => i.part.on.by !== 'nothing') ? 'yes' : 'no',
           floor: floorSwgOf(species),
           wiredParts: wiredLines(bodyOf(kind, catalogue).built.instances)
             .map(({ count, swg, part }) => words.label('make.swg-for-each', { part: count, swg, part2: words.part(part)[0] }))

@@ -2,7 +2,7 @@
 
 import { allMethods } from '@/core/botany/catalogue';
 import { useState } from 'react';
-import { MATERIALS } from '@/core/piece/materials';
+import { USUAL_MATERIAL } from '@/core/piece/materials';
 import type { DerivedPlan } from '@/core/plan/derivePlan';
 import { basesOf } from '@/core/make/paste';
 import { takingsFor } from '@/core/make/takings';
@@ -139,7 +139,7 @@ function PasteBalls({ plan }: { plan: DerivedPlan }) {
             />
             <b className="fig block">{words.units.grams(b.grams)}</b>
             <span className="small">{words.say(b.name)}</span>
-            {b.material !== MATERIALS[0] && <span className="small block">{words.material(b.material)}</span>}
+            {b.material !== USUAL_MATERIAL && <span className="small block">{words.material(b.material)}</span>}
             {b.balls.slice(0, MOST_BALLS).map(({ count, ballMm }) => (
               <span key={ballMm} className="small block">
                 {words.label('make.balls-of', { count, size: words.units.length(ballMm, ballMm % 1 === 0 ? 0 : 1) })}

@@ -1,14 +1,15 @@
 import * as v from 'valibot';
 import { arrangementSchema, lineSchema, type LineSpec } from '../arrangement';
-import { lineKind, LINE_FORMS } from '../lineKinds';
+import { lineFields } from '../lineFields';
+import { LINE_FORMS } from '../lineKinds';
 import { drawLine } from '../line';
 import { cakeOf } from '../../testing/samples';
 import { defaultLine, newArrangement } from '../../plan/newProject';
 import { azimuthToClockHours } from '../../geometry/units';
-import { envelopeFields, hour, degrees, mm, share, type LineField } from './fields';
+import { hour, degrees, mm, share, type LineField } from './fields';
 
 const CAKES = [cakeOf([200, 110]), cakeOf([254, 115], [178, 115], [114, 110]), cakeOf([150, 60])];
-const fieldsOf = (spec: LineSpec): readonly LineField[] => [...lineKind(spec.form).fields(spec), ...envelopeFields];
+const fieldsOf: (spec: LineSpec) => readonly LineField[] = lineFields;
 const kept = (spec: LineSpec, key: string): number => (spec as unknown as Record<string, number>)[key]!;
 const withKept = (spec: LineSpec, key: string, value: number): unknown => ({ ...spec, [key]: value });
 

@@ -67,6 +67,8 @@ export interface LineKind<S extends LineSchema = LineSchema> {
   /** it stands on a tier's top, about a place */
   onTop: boolean;
   hold: LineHold;
+  /** its pieces lie on the skin: it has no rise of its own to change */
+  flat?: true;
   /** a stroke over a little cake, 52 by 44, and where its large flowers are */
   picture: { d: string; dots: readonly (readonly [x: number, y: number])[]; tall?: boolean };
 }

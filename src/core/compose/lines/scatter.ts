@@ -47,12 +47,13 @@ export const scatter: LineKind<typeof schema> = {
       strewn: { coverShare, edgeSideMm: -belowEdgeMm },
     };
   },
-  fields: () => [
+  // all round it is as thick everywhere: nothing to be the middle of
+  fields: ({ sweepRad }) => [
     hour('fromRad', 'begins'),
     degrees({ key: 'sweepRad', name: 'round', least: 12, most: 360 }),
     mm({ key: 'belowEdgeMm', name: 'below-edge', least: -200, most: 300 }),
     share({ key: 'coverShare', name: 'covered', least: 5, most: 150 }),
-    focalRoundField,
+    ...(sweepRad >= TAU - 1e-6 ? [] : [focalRoundField]),
   ],
   grips: [begins(['fromRad', 'belowEdgeMm'], ['fromRad', 'sweepRad']), focalGrip, widthGrip],
   limits({ belowEdgeMm, widthMm }, { tier: { tier: own, edgeMm, radiusMm }, above }) {
@@ -66,6 +67,7 @@ export const scatter: LineKind<typeof schema> = {
   },
   onTop: false,
   hold: 'as said',
+  flat: true,
   picture: {
     d: 'M9 16Q26 24 43 16',
     dots: [

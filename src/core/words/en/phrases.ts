@@ -13,7 +13,6 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'fault.died': 'The composer stopped unexpectedly and was started anew; nothing is lost.',
 
   'reading.nothing-placed': 'Nothing is placed yet.',
-  'reading.strewn': 'Scattered on purpose: nothing here to balance.',
   'reading.no-flower': 'Only leaves so far: there is no flower to judge by.',
   'reading.buildable.stopped': '{First}.',
   'reading.buildable.level': 'All of it can be made, held and set.',

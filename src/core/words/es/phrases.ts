@@ -13,7 +13,6 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'fault.died': 'El compositor se detuvo de improviso y se ha iniciado de nuevo; no se ha perdido nada.',
 
   'reading.nothing-placed': 'Aún no hay nada colocado.',
-  'reading.strewn': 'Esparcido a propósito: aquí no hay nada que equilibrar.',
   'reading.no-flower': 'Por ahora solo hay hojas: no hay flor con que juzgar.',
   'reading.buildable.stopped': '{First}.',
   'reading.buildable.level': 'Todo se puede hacer, sujetar y colocar.',

@@ -13,7 +13,6 @@ export const PHRASES: Omit<Messages['phrases'], keyof typeof REFUSALS> = {
   'fault.died': 'Le compositeur s’est arrêté de façon imprévue et a été relancé ; rien n’est perdu.',
 
   'reading.nothing-placed': 'Rien n’est encore posé.',
-  'reading.strewn': 'Semé exprès : rien ici à équilibrer.',
   'reading.no-flower': 'Rien que des feuilles pour l’instant : aucune fleur pour en juger.',
   'reading.buildable.stopped': '{First}.',
   'reading.buildable.level': 'Tout peut être fait, tenu et posé.',

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { MATERIALS } from '@/core/piece/materials';
+import { USUAL_MATERIAL } from '@/core/piece/materials';
 import type { ComesOf } from '@/core/plan/comesOf';
 import { useWords } from '../../speech/useWords';
 
@@ -48,7 +48,7 @@ export function Comes({ comes, acrossMm }: { comes: ComesOf; /** of a head, how 
             .filter((p) => p.grams >= LEAST_GRAMS)
             .map(
               (p) =>
-                `${words.label('describe.of-colour', { colour: p.colour })}${p.material === MATERIALS[0] ? '' : `, ${words.material(p.material)}`} ${units.gramFigure(p.grams)} g`,
+                `${words.label('describe.of-colour', { colour: p.colour })}${p.material === USUAL_MATERIAL ? '' : `, ${words.material(p.material)}`} ${units.gramFigure(p.grams)} g`,
             )
             .join(', ')}
         />
